@@ -1,0 +1,165 @@
+#include "cli/commands.h"
+
+#include "core/standin/stand_in_pilot.h"
+#include "files/csv.h"
+#include "files/file_text.h"
+#include "files/flight_csv.h"
+#include "files/recording_csv.h"
+
+#include <cmath>
+#include <cstdio>
+#include <iostream>
+#include <nlohmann/json.hpp>
+
+namespace bh::cli {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+void print(const Json& json) { std::cout << json.dump(2) << '\n'; }
+
+/// A drill by its id, or from a file when the name ends in .json.
+Result<Drill> find_drill(const DataFolder& data, const std::string& id)
+{
+    if (!id.ends_with(".json")) return data.drill(id);
+    const auto text = read_text(id);
+    if (!text) return tl::unexpected(text.error());
+    return parse_drill(*text, id);
+}
+
+Result<Line> parse_line(const std::string& text)
+{
+    CsvCursor cursor(text);
+    Line line;
+    if (!cursor.number(line.north_m) || !cursor.next_field() || !cursor.number(line.east_m) || !cursor.next_field() ||
+        !cursor.number(line.heading_deg) || !cursor.at_end() ||
+        !std::isfinite(line.north_m + line.east_m + line.heading_deg))
+        return bad_input("--line: expected NORTH,EAST,HEADING in m and degrees, found '" + text + "'");
+    return line;
+}
+
+} // namespace
+
+Result<int> calibrate_controller(const std::string& file)
+{
+    const auto recording = load_recording_csv(file);
+    if (!recording) return tl::unexpected(recording.error());
+    const auto calibration = calibrate(*recording);
+    if (!calibration) return bad_input(file + ": " + calibration.error().message);
+    print(calibration_json(*calibration));
+    return calibration->usable() ? 0 : 1;
+}
+
+Result<int> list_drills(const DataFolder& data)
+{
+    const auto drills = data.drills();
+    if (!drills) return tl::unexpected(drills.error());
+    for (const Drill& drill : *drills) std::printf("%-16s %-20s %s\n", drill.id.c_str(), drill.name.c_str(), drill.purpose.c_str());
+    return 0;
+}
+
+Result<int> show_drill(const DataFolder& data, const std::string& id)
+{
+    const auto drill = find_drill(data, id);
+    if (!drill) return tl::unexpected(drill.error());
+    std::printf("%s (%s, version %d)\n%s\n\nPhases\n", drill->name.c_str(), drill->id.c_str(), drill->version, drill->purpose.c_str());
+    for (const Phase& phase : drill->phases)
+        std::printf("  %-8s %s (within %.0f s)\n", phase.id.c_str(), phase.instruction.c_str(), phase.time_limit_s);
+    std::printf("\nCriteria                        fail     pass    merit  unit\n");
+    for (const Criterion& c : drill->criteria)
+        std::printf("  %-24s %8g %8g %8g  %s%s%s\n", c.label.c_str(), c.fail, c.pass, c.merit, c.unit.c_str(),
+                    c.must ? ", must" : "", c.common_practice ? ", common practice" : "");
+    return 0;
+}
+
+Result<int> check_drill(const std::string& file)
+{
+    const auto text = read_text(file);
+    if (!text) return tl::unexpected(text.error());
+    const auto drill = parse_drill(*text, file);
+    if (!drill) return tl::unexpected(drill.error());
+    std::printf("%s: drill '%s', %zu phases, %zu criteria: good\n", file.c_str(), drill->id.c_str(), drill->phases.size(),
+                drill->criteria.size());
+    return 0;
+}
+
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight)
+{
+    const auto drill = find_drill(data, id);
+    if (!drill) return tl::unexpected(drill.error());
+    const auto log = load_flight_csv(flight);
+    if (!log) return tl::unexpected(log.error());
+    const auto scored = score_log(*drill, *log);
+    if (!scored) return bad_input(flight + ": " + scored.error().message);
+    print(score_json(*scored));
+    return scored->passed ? 0 : 1;
+}
+
+Result<int> fly_drill(const DataFolder& data, const std::string& id, double skill, std::uint64_t seed, const std::string& out)
+{
+    const auto drill = find_drill(data, id);
+    if (!drill) return tl::unexpected(drill.error());
+    if (!(skill >= 0 && skill <= 1)) return bad_input("--skill: expected 0 to 1");
+    const auto setup = data.setup_for(*drill, RateProfile{});
+    if (!setup) return tl::unexpected(setup.error());
+    const auto flown = bh::fly_drill(*drill, *setup, skill, seed);
+    if (!flown) return tl::unexpected(flown.error());
+    if (!out.empty())
+        if (const auto written = write_whole(out, flight_csv(flown->log)); !written) return tl::unexpected(written.error());
+    print(score_json(flown->score));
+    return flown->score.passed ? 0 : 1;
+}
+
+Result<int> measure_flight(const MeasureArguments& arguments)
+{
+    std::vector<Measure> measures;
+    for (const std::string& key : arguments.keys) {
+        const auto known = measure_from_key(key);
+        if (!known) return bad_input("--keys: there is no measure '" + key + "'");
+        measures.push_back(*known);
+    }
+    MeasureOptions options;
+    options.height_m = arguments.height_m;
+    options.window_m = arguments.window_m.value_or(options.window_m);
+    if (!arguments.line.empty()) {
+        const auto line = parse_line(arguments.line);
+        if (!line) return tl::unexpected(line.error());
+        options.line = *line;
+    }
+    const auto axis = stick_axis_from_key(arguments.axis);
+    if (!axis) return bad_input("--axis: expected throttle, yaw, pitch or roll, found '" + arguments.axis + "'");
+    options.axis = *axis;
+    const auto log = load_flight_csv(arguments.flight);
+    if (!log) return tl::unexpected(log.error());
+    // Without --to the last row counts too; with it, rows up to and including that time.
+    const RowSpan span = rows_between(*log, arguments.from_s.value_or(-1e300),
+                                      arguments.to_s ? *arguments.to_s + 1e-9 : 1e300);
+    if (span.size() == 0) return bad_input(arguments.flight + ": no rows between --from and --to");
+    Json json;
+    json["from_s"] = log->t_s[span.first];
+    json["to_s"] = log->t_s[span.last - 1];
+    for (const Measure what : measures) {
+        const auto value = measure(*log, span, what, options);
+        json["measures"][std::string(measure_key(what))] = value ? Json(*value) : Json(nullptr);
+    }
+    print(json);
+    return 0;
+}
+
+Result<int> rate_curve(const std::string& file, int points)
+{
+    if (points < 2 || points > 1000001) return bad_input("--points: expected 2 to 1000001");
+    const auto text = read_text(file);
+    if (!text) return tl::unexpected(text.error());
+    const auto profile = parse_rates(*text, file);
+    if (!profile) return tl::unexpected(profile.error());
+    std::printf("stick,roll_dps,pitch_dps,yaw_dps\n");
+    for (int i = 0; i < points; ++i) {
+        const double stick = -1 + 2.0 * i / (points - 1);
+        std::printf("%.6f,%.4f,%.4f,%.4f\n", stick, rate_dps(profile->roll, stick), rate_dps(profile->pitch, stick),
+                    rate_dps(profile->yaw, stick));
+    }
+    return 0;
+}
+
+} // namespace bh::cli

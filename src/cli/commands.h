@@ -1,0 +1,32 @@
+#pragma once
+
+#include "core/result.h"
+#include "files/documents.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+/// One function per command of bluehangar-cli. Each prints its answer on stdout and returns 0 (done) or 1 (the answer
+/// is "no"); an Error becomes one line on stderr and exit code 2.
+namespace bh::cli {
+
+struct MeasureArguments {
+    std::string flight;
+    std::vector<std::string> keys;
+    std::optional<double> from_s, to_s, height_m, window_m;
+    std::string line; ///< "N,E,HEADING"
+    std::string axis = "throttle";
+};
+
+Result<int> calibrate_controller(const std::string& recording);
+Result<int> list_drills(const DataFolder& data);
+Result<int> show_drill(const DataFolder& data, const std::string& id);
+Result<int> check_drill(const std::string& file);
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight);
+Result<int> fly_drill(const DataFolder& data, const std::string& id, double skill, std::uint64_t seed,
+                      const std::string& out);
+Result<int> measure_flight(const MeasureArguments& arguments);
+Result<int> rate_curve(const std::string& profile, int points);
+
+} // namespace bh::cli

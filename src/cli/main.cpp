@@ -1,0 +1,84 @@
+#include "cli/commands.h"
+
+#include <CLI/CLI.hpp>
+#include <cstdlib>
+#include <functional>
+#include <iostream>
+
+int main(int argc, char** argv)
+{
+    using namespace bh;
+    CLI::App app{"Blue Hangar from a shell: the same computation as on the desk. Exit 0 done, 1 the answer is no, 2 bad input."};
+    app.require_subcommand(1);
+    app.set_version_flag("--version", "bluehangar-cli 0.1.0");
+
+    std::function<Result<int>()> chosen;
+    const auto with_data = [&](auto command) -> std::function<Result<int>()> {
+        return [&, command]() -> Result<int> {
+            const auto data = DataFolder::find(argv[0], std::getenv("BLUEHANGAR_DATA"));
+            if (!data) return tl::unexpected(data.error());
+            return command(*data);
+        };
+    };
+    std::string file, id, out, profile;
+    double skill = 0.9;
+    std::uint64_t seed = 1;
+    int points = 2001;
+    cli::MeasureArguments measuring;
+
+    auto* controller = app.add_subcommand("controller", "Controllers")->require_subcommand(1);
+    auto* calibrate = controller->add_subcommand("calibrate", "Work out a calibration from a recording with prompts");
+    calibrate->add_option("recording", file, "Recording CSV: t_s,a0,a1,...,prompt")->required();
+    calibrate->callback([&] { chosen = [&] { return cli::calibrate_controller(file); }; });
+
+    auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
+    drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });
+    auto* show = drill->add_subcommand("show", "One drill with its limits");
+    show->add_option("id", id)->required();
+    show->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::show_drill(d, id); }); });
+    auto* check = drill->add_subcommand("check", "Check a drill file");
+    check->add_option("file", file)->required();
+    check->callback([&] { chosen = [&] { return cli::check_drill(file); }; });
+    auto* score = drill->add_subcommand("score", "Score a flight log");
+    score->add_option("--drill", id, "Drill id or drill file")->required();
+    score->add_option("flight", file, "Flight log CSV")->required();
+    score->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::score_drill(d, id, file); }); });
+    auto* fly = drill->add_subcommand("fly", "Let the stand-in pilot fly a drill");
+    fly->add_option("--drill", id, "Drill id or drill file")->required();
+    fly->add_option("--skill", skill, "0 to 1");
+    fly->add_option("--seed", seed, "The same seed flies the same flight");
+    fly->add_option("--out", out, "Flight log CSV to write");
+    fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, id, skill, seed, out); }); });
+
+    auto* measure = app.add_subcommand("measure", "Measures over a span of a flight log");
+    measure->add_option("flight", measuring.flight, "Flight log CSV")->required();
+    measure->add_option("--keys", measuring.keys, "Measures, separated by commas")->required()->delimiter(',');
+    measure->add_option("--from", measuring.from_s, "Start, s");
+    measure->add_option("--to", measuring.to_s, "End, s");
+    measure->add_option("--height-m", measuring.height_m, "Height to measure against, m");
+    measure->add_option("--window-m", measuring.window_m, "Half height of the window, m");
+    measure->add_option("--line", measuring.line, "Place and line: NORTH,EAST,HEADING");
+    measure->add_option("--axis", measuring.axis, "Stick for reversal_rate_hz");
+    measure->callback([&] { chosen = [&] { return cli::measure_flight(measuring); }; });
+
+    auto* rates = app.add_subcommand("rates", "Rate curves")->require_subcommand(1);
+    auto* curve = rates->add_subcommand("curve", "Rates over the stick as CSV");
+    curve->add_option("--profile", profile, "Rates JSON")->required();
+    curve->add_option("--points", points, "Number of points");
+    curve->callback([&] { chosen = [&] { return cli::rate_curve(profile, points); }; });
+
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::Success& asked_for_help) {
+        return app.exit(asked_for_help);
+    } catch (const CLI::ParseError& error) {
+        std::cerr << "bluehangar-cli: " << error.what() << "; --help shows what there is\n";
+        return 2;
+    }
+    const auto result = chosen();
+    if (!result) {
+        std::cerr << "bluehangar-cli: " << result.error().message << '\n';
+        return 2;
+    }
+    return *result;
+}

@@ -1,0 +1,150 @@
+#pragma once
+
+#include "core/drill/measures.h"
+#include "core/flight/flight.h"
+#include "core/result.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace bh {
+
+/// What ends a phase.
+struct Goal {
+    enum class Kind : std::uint8_t {
+        ReachHeight, ///< within within_m of the phase's height, kept for for_s
+        Stay,        ///< for_s have gone by
+        Run,         ///< distance_m along the drill's heading, from where the phase began
+        Land         ///< standing on the ground, throttle at the bottom (or motors off) for for_s
+    };
+    Kind kind = Kind::Stay;
+    double for_s = 0;
+    double within_m = 1;
+    double distance_m = 0;
+};
+
+struct Phase {
+    std::string id;
+    std::string instruction;           ///< one short sentence for the pilot
+    Goal goal;
+    double height_m = 0;               ///< the height this phase is about; drawn on the height tape
+    double window_m = 0;               ///< half height of the window drawn there; 0 = none
+    double speed_mps = 0;              ///< the speed meant for a run
+    double time_limit_s = 60;
+    std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
+};
+
+/// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
+/// or less is better follows from the order of the limits.
+struct Criterion {
+    Measure measure = Measure::HeightInWindow;
+    std::vector<std::string> phases; ///< ids, in a row; the span runs from the first one's start to the last one's end
+    std::string label;               ///< for people: "Height within ±1 m"
+    std::string unit;                ///< "share", "m", "m/s", "Hz", "deg", "count"
+    std::string advice;              ///< one sentence: what to change when this one fails
+    bool must = false;
+    bool common_practice = false;    ///< the limit is common practice of the trade, not ours
+    double weight = 1;
+    double fail = 0, pass = 0, merit = 0;
+    MeasureOptions options;          ///< its line is filled in from the flight
+};
+
+struct Drill {
+    std::string id;
+    std::string name;
+    int version = 1;
+    std::string purpose;
+    std::string world = "pan";
+    std::string aircraft = "five-inch";
+    std::vector<Mode> modes{Mode::Acro}; ///< allowed; the first is the default
+    FlightStart start;
+    double camera_tilt_deg = 25;
+    double fov_deg = 110;
+    std::vector<Phase> phases;
+    std::vector<Criterion> criteria;
+    bool crash_disqualifies = true;
+    bool panic_disqualifies = true;
+
+    [[nodiscard]] const Phase* phase(const std::string& id) const;
+};
+
+/// The drill itself, or an error that says which part is wrong (no phases, a criterion on an unknown phase, limits
+/// that do not run one way, a weight that is not positive, …), with a JSON-pointer-like place in front.
+[[nodiscard]] Result<Drill> checked(Drill drill);
+
+struct PhaseSpan {
+    std::size_t phase = 0; ///< index into Drill::phases
+    RowSpan rows;
+};
+
+/// Follows a drill along a flight log, row by row: which phase is on, when it ends, and whether the drill is over. The
+/// flight may still be growing (live) or be complete (a file): the result is the same.
+class DrillRunner {
+public:
+    enum class Status : std::uint8_t { Waiting, Running, Finished, Disqualified };
+
+    explicit DrillRunner(Drill drill);
+    /// Takes in the log's rows that it has not seen yet.
+    void follow(const FlightLog& log);
+    /// To be called when no more rows will come: a drill that is not finished is disqualified.
+    void end_of_log();
+
+    [[nodiscard]] const Drill& drill() const { return drill_; }
+    [[nodiscard]] Status status() const { return status_; }
+    [[nodiscard]] bool over() const { return status_ == Status::Finished || status_ == Status::Disqualified; }
+    /// Index of the phase that is on (the last one once the drill is over).
+    [[nodiscard]] std::size_t phase() const { return phase_; }
+    [[nodiscard]] double phase_time_s() const { return now_s_ - phase_start_s_; }
+    /// 0…1, how much of the phase's goal is done, for a progress mark.
+    [[nodiscard]] double phase_progress() const { return progress_; }
+    [[nodiscard]] const std::vector<PhaseSpan>& spans() const { return spans_; }
+    [[nodiscard]] const std::vector<std::string>& disqualified() const { return disqualified_; }
+
+private:
+    void row(const FlightLog& log, std::size_t i);
+    [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
+    void disqualify(std::string why);
+
+    Drill drill_;
+    Status status_ = Status::Waiting;
+    std::size_t phase_ = 0;
+    std::size_t rows_seen_ = 0;
+    std::size_t events_seen_ = 0;
+    std::vector<PhaseSpan> spans_;
+    std::vector<std::string> disqualified_;
+    double phase_start_s_ = 0;
+    double now_s_ = 0;
+    double met_since_s_ = -1;
+    double progress_ = 0;
+    int touches_ = 0;
+};
+
+struct CriterionScore {
+    Criterion criterion;
+    std::optional<double> value; ///< nothing when the flight never got to it
+    double marks = 0;            ///< 0…100
+    [[nodiscard]] bool passed() const { return value && marks >= 60 - 1e-9; }
+};
+
+struct Score {
+    std::string drill_id;
+    int drill_version = 1;
+    double score = 0; ///< weighted mean of the marks, 0…100
+    bool passed = false;
+    std::vector<CriterionScore> criteria;
+    std::vector<std::string> disqualified;
+    double flown_s = 0;
+    std::string summary; ///< one sentence: passed, or what failed and what to do about it
+};
+
+/// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
+[[nodiscard]] double marks_for(const Criterion& criterion, double value) noexcept;
+
+/// Scores what the runner has seen of the log so far.
+[[nodiscard]] Score score(const DrillRunner& runner, const FlightLog& log);
+
+/// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
+[[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);
+
+} // namespace bh

@@ -1,0 +1,75 @@
+#pragma once
+
+#include "core/flight/flight_log.h"
+
+#include <optional>
+#include <string_view>
+#include <vector>
+
+namespace bh {
+
+/// What the core can measure over a span of a flight log. Names and units are those of drill files.
+enum class Measure : std::uint8_t {
+    HeightInWindow, ///< share of the time within ±window_m of height_m
+    HeightMeanErrorM,
+    HeightRmsM,     ///< about height_m
+    HeightSpanM,    ///< highest minus lowest
+    HeightLostM,    ///< from the span's first row down to the lowest
+    OvershootM,     ///< highest above height_m, at least 0
+    DriftRmsM,      ///< horizontal distance from the reference place
+    ClosureM,       ///< horizontal distance from the reference place at the end
+    LegStraightnessM, ///< RMS distance off the line
+    HeadingErrorDeg,  ///< RMS of nose heading minus the line's heading
+    SpeedMps,       ///< mean speed over the ground
+    Touches,
+    Crashes,
+    ThrottleCutS,   ///< crash to throttle under 5 %, the worst; none without a crash
+    TouchdownMps,   ///< sink just before the first ground contact
+    Bounces,        ///< ground contacts after the first one
+    ReversalRateHz, ///< of one stick: turning points more than 6 % of travel apart, per second
+    HeldPushes,     ///< pitch or roll stick beyond 20 % for over 0.6 s while the lean grows over 45° in acro
+    SidewaysShare   ///< share of the time with the roll stick over 10 %
+};
+inline constexpr std::size_t measure_count = 19;
+
+[[nodiscard]] std::string_view measure_key(Measure measure);
+[[nodiscard]] std::optional<Measure> measure_from_key(std::string_view key);
+[[nodiscard]] bool needs_position(Measure measure);
+
+enum class StickAxis : std::uint8_t { Throttle, Yaw, Pitch, Roll };
+[[nodiscard]] std::optional<StickAxis> stick_axis_from_key(std::string_view key);
+
+struct Line {
+    double north_m = 0;
+    double east_m = 0;
+    double heading_deg = 0;
+};
+
+/// What a measure is taken against. Left empty, the place is the span's first row, the line runs from there along the
+/// nose, and the height is the span's first height.
+struct MeasureOptions {
+    std::optional<double> height_m;
+    double window_m = 2.5;
+    std::optional<Line> line;
+    StickAxis axis = StickAxis::Throttle;
+};
+
+/// Rows first … last−1 of a log.
+struct RowSpan {
+    std::size_t first = 0;
+    std::size_t last = 0;
+    [[nodiscard]] std::size_t size() const { return last > first ? last - first : 0; }
+};
+
+/// Rows with from_s <= t < to_s.
+[[nodiscard]] RowSpan rows_between(const FlightLog& log, double from_s, double to_s);
+
+/// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or
+/// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.
+[[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what,
+                                            const MeasureOptions& options = {});
+
+/// Height below which the aircraft counts as standing on the ground.
+inline constexpr double on_ground_m = 0.05;
+
+} // namespace bh

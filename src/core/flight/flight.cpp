@@ -1,0 +1,116 @@
+#include "core/flight/flight.h"
+
+#include "core/flight/atmosphere.h"
+
+#include <cmath>
+
+namespace bh {
+
+Result<Flight> Flight::create(FlightSetup setup)
+{
+    if (setup.mode != Mode::Acro && setup.mode != Mode::Angle)
+        return failure(Error::Code::Unsupported,
+                       "mode '" + std::string(mode_key(setup.mode)) + "' cannot be flown here, expected acro or angle");
+    if (auto airframe = checked(setup.airframe); !airframe) return tl::unexpected(airframe.error());
+    return Flight(std::move(setup));
+}
+
+Flight::Flight(FlightSetup setup)
+    : setup_(std::move(setup)),
+      density_kgpm3_(standard_air(geopotential_height_m(setup_.field_height_m)).density_kgpm3)
+{
+    const FlightStart& start = setup_.start;
+    state_.position_m = Vec3(start.north_m, start.east_m, -start.height_m);
+    state_.attitude = attitude(start.heading_deg, 0, 0);
+    on_ground_ = start.height_m <= 0;
+    if (!on_ground_) {
+        armed_ = true;
+        state_.thrust_share = 1 / setup_.airframe.thrust_to_weight;
+        sticks_.throttle = hover_throttle(setup_.airframe);
+        note(FlightEvent::Arm);
+    }
+    write_row();
+}
+
+bool Flight::step(const Sticks& sticks)
+{
+    sticks_ = sticks;
+    Demand demand;
+    if (armed_) {
+        const Mode mode = panic_ ? Mode::Hold : setup_.mode;
+        demand = demand_for(mode, sticks, state_, setup_.rates, setup_.angle, setup_.airframe);
+    } else {
+        demand.rates_radps = state_.rates_radps; // nothing turns it when the motors are off
+    }
+    state_ = advanced(state_, demand, setup_.airframe, density_kgpm3_, step_s);
+    const ContactResult hit = resolve_contact(state_, setup_.world, setup_.airframe, step_s);
+    on_ground_ = hit.on_ground;
+    if (hit.contact == Contact::None) {
+        airborne_s_ += step_s;
+    } else {
+        if (hit.contact == Contact::Crash && !crashed_) {
+            crashed_ = true;
+            note(FlightEvent::Crash);
+            if (setup_.crash_disarms) disarm();
+        } else if (airborne_s_ > 0.05) {
+            note(FlightEvent::Touch);
+        }
+        airborne_s_ = 0;
+    }
+    const double reach = std::max(std::abs(state_.position_m.x()), std::abs(state_.position_m.y()));
+    if (reach > setup_.world.half_size_m && !out_of_bounds_) note(FlightEvent::OutOfBounds);
+    out_of_bounds_ = reach > setup_.world.half_size_m;
+    ++steps_;
+    if (steps_ % steps_per_row != 0) return false;
+    write_row();
+    return true;
+}
+
+bool Flight::arm()
+{
+    if (sticks_.throttle >= 0.05 || crashed_) return false;
+    if (!armed_) note(FlightEvent::Arm);
+    armed_ = true;
+    return true;
+}
+
+void Flight::disarm()
+{
+    if (armed_) note(FlightEvent::Disarm);
+    armed_ = false;
+}
+
+void Flight::set_panic(bool on)
+{
+    if (on != panic_) note(on ? FlightEvent::Panic : FlightEvent::PanicOff);
+    panic_ = on;
+}
+
+void Flight::note(FlightEvent event) { pending_.push_back(event); }
+
+void Flight::write_row()
+{
+    FlightSample s;
+    s.t_s = time_s();
+    s.north_m = state_.position_m.x();
+    s.east_m = state_.position_m.y();
+    s.height_m = state_.height_m();
+    s.vn_mps = state_.velocity_mps.x();
+    s.ve_mps = state_.velocity_mps.y();
+    s.climb_mps = -state_.velocity_mps.z();
+    s.qw = state_.attitude.w();
+    s.qx = state_.attitude.x();
+    s.qy = state_.attitude.y();
+    s.qz = state_.attitude.z();
+    s.p_dps = degrees(state_.rates_radps.x());
+    s.q_dps = degrees(state_.rates_radps.y());
+    s.r_dps = degrees(state_.rates_radps.z());
+    s.sticks = sticks_;
+    s.mode = panic_ ? Mode::Hold : setup_.mode;
+    s.armed = armed_;
+    log_.append(as_logged(s));
+    for (FlightEvent event : pending_) log_.events.push_back({log_.size() - 1, event});
+    pending_.clear();
+}
+
+} // namespace bh

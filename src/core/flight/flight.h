@@ -1,0 +1,79 @@
+#pragma once
+
+#include "core/flight/flight_log.h"
+#include "core/flight/world.h"
+
+#include <vector>
+
+namespace bh {
+
+/// Where and how a flight begins.
+struct FlightStart {
+    double north_m = 0;
+    double east_m = 0;
+    double height_m = 0; ///< 0: on the ground, motors off; above: hovering, armed
+    double heading_deg = 0;
+};
+
+struct FlightSetup {
+    Airframe airframe;
+    World world;
+    RateProfile rates;
+    AngleMode angle;
+    Mode mode = Mode::Acro;
+    FlightStart start;
+    double field_height_m = 0;   ///< above sea level, for the air's density
+    bool crash_disarms = true;
+};
+
+/// A flight under way: 1 ms physics, one log row each 10 ms. Deterministic: the same set-up and sticks give the same
+/// flight, whatever the calls are paced by. Copyable.
+class Flight {
+public:
+    static constexpr double step_s = 0.001;
+    static constexpr int steps_per_row = 10;
+
+    /// Unsupported when the set-up names a mode that is not flown here (horizon, sport, hold); OutOfRange for an
+    /// airframe that cannot fly.
+    static Result<Flight> create(FlightSetup setup);
+
+    /// One step of step_s with these sticks. Returns true when it wrote a row to the log.
+    bool step(const Sticks& sticks);
+
+    /// Starts the motors if the throttle is at the bottom (under 5 %); false otherwise.
+    bool arm();
+    void disarm();
+    /// Panic switch: stop and hover from any attitude until it is called again with false.
+    void set_panic(bool on);
+
+    [[nodiscard]] const State& state() const { return state_; }
+    [[nodiscard]] const Sticks& sticks() const { return sticks_; }
+    [[nodiscard]] const FlightSetup& setup() const { return setup_; }
+    [[nodiscard]] const FlightLog& log() const { return log_; }
+    [[nodiscard]] bool armed() const { return armed_; }
+    [[nodiscard]] bool crashed() const { return crashed_; }
+    [[nodiscard]] bool on_ground() const { return on_ground_; }
+    [[nodiscard]] bool panic() const { return panic_; }
+    [[nodiscard]] double time_s() const { return static_cast<double>(steps_) * step_s; }
+
+private:
+    explicit Flight(FlightSetup setup);
+    void note(FlightEvent event);
+    void write_row();
+
+    FlightSetup setup_;
+    double density_kgpm3_;
+    State state_;
+    Sticks sticks_;
+    FlightLog log_;
+    std::vector<FlightEvent> pending_; ///< since the last row, written with the next
+    long steps_ = 0;
+    bool armed_ = false;
+    bool crashed_ = false;
+    bool on_ground_ = true;
+    bool panic_ = false;
+    bool out_of_bounds_ = false;
+    double airborne_s_ = 0; ///< time since the last contact, so that resting on the ground is one touch, not thousands
+};
+
+} // namespace bh

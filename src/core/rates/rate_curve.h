@@ -1,0 +1,55 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <string>
+#include <variant>
+
+namespace bh {
+
+/// No aircraft of this trade reports or commands a faster turn; every curve is clamped here.
+inline constexpr double rate_limit_dps = 1998.0;
+
+/// w = x·c + max(0, m−c)·|x|·(x⁵·e + x·(1−e)). Formula common to open flight-control firmware, from memory.
+struct CentreMaxCurve {
+    double centre_dps = 150; ///< slope at the centre, deg/s per unit stick
+    double max_dps = 350;    ///< rate at full stick
+    double expo = 0;         ///< 0…1, how late the curve bends from one to the other
+};
+
+/// w = m·((1−e)·x + e·x³).
+struct LinearExpoCurve {
+    double max_dps = 350;
+    double expo = 0; ///< 0…1
+};
+
+/// How one axis turns stick into rate. Which alternative it holds is the family.
+using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve>;
+
+/// Neutral key of the curve's family: "centre-max" or "linear-expo".
+[[nodiscard]] const char* family_key(const RateCurve& curve);
+
+/// Rate in deg/s for a stick of −1…1: odd in the stick, clamped to ±rate_limit_dps. NaN passes through.
+[[nodiscard]] double rate_dps(const RateCurve& curve, double stick) noexcept;
+
+/// Slope at the centred stick, deg/s per unit stick (analytic).
+[[nodiscard]] double centre_slope_dps(const RateCurve& curve) noexcept;
+
+/// Seconds for a full turn at full stick, 360/max; leaves out the rate loop's lag. Infinite for a zero rate.
+[[nodiscard]] double full_turn_s(const RateCurve& curve) noexcept;
+
+/// Smallest stick ≥ 0 that reaches |rate| (bisection, to 1e-12), with the sign of the rate; ±1 where it is never reached.
+[[nodiscard]] double stick_for_rate(const RateCurve& curve, double rate) noexcept;
+
+/// The curve itself when its parameters are finite and in range, otherwise an OutOfRange error naming the parameter.
+[[nodiscard]] Result<RateCurve> checked(RateCurve curve);
+
+/// The three curves of an aircraft as it is set up.
+struct RateProfile {
+    std::string name = "Learner";
+    RateCurve roll = CentreMaxCurve{150, 350, 0.2};
+    RateCurve pitch = CentreMaxCurve{150, 350, 0.2};
+    RateCurve yaw = CentreMaxCurve{140, 300, 0.2};
+};
+
+} // namespace bh

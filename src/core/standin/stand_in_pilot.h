@@ -1,0 +1,59 @@
+#pragma once
+
+#include "core/drill/drill.h"
+
+#include <cstdint>
+#include <deque>
+#include <random>
+
+namespace bh {
+
+/// A made-up pilot who closes the loop from what is seen to what the sticks do: sees late, misjudges, over-controls,
+/// looks away now and then, and has hands that shake, all of it less with more skill. Seeded: the same seed flies the
+/// same flight. It exists to test and demonstrate drills; it is no model of a person, and its skill is no measure.
+class StandInPilot {
+public:
+    /// skill 0…1 (clamped). The set-up tells the rates it has learnt and the aircraft it sits in.
+    StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed);
+
+    /// Sticks for the next 10 ms, from the newest log row and the phase that is on. To be called once per row.
+    Sticks fly(const FlightSample& now, std::size_t phase);
+
+private:
+    struct Target;
+    double noise();
+    [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase) const;
+    double wander(double& state, double sd, double time_constant_s);
+
+    Drill drill_;
+    Airframe airframe_;
+    RateProfile rates_;
+    AngleMode angle_;
+    double clumsiness_; ///< 1 − skill
+    std::mt19937_64 random_;
+    std::deque<FlightSample> memory_;
+    std::size_t phase_ = SIZE_MAX;
+    FlightSample phase_start_;
+    double spare_noise_ = 0;
+    bool has_spare_noise_ = false;
+    double throttle_trim_ = 0;
+    double throttle_misjudged_ = 0;
+    double climb_wander_ = 0, north_wander_ = 0, east_wander_ = 0;
+    double tremor_roll_ = 0, tremor_pitch_ = 0, tremor_yaw_ = 0, tremor_throttle_ = 0;
+    double looks_away_until_s_ = 0;
+    double next_look_s_ = 0;
+    double climb_asked_mps_ = 0;
+    Sticks asked_; ///< what it means to do
+    Sticks hands_; ///< where its hands have got to
+};
+
+struct FlownDrill {
+    FlightLog log;
+    Score score;
+};
+
+/// Lets the stand-in pilot fly a drill from start to end in the real flight and scores it with the real scorer.
+/// Errors as Flight::create.
+[[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed);
+
+} // namespace bh

@@ -1,0 +1,400 @@
+#include "files/documents.h"
+
+#include "files/file_text.h"
+#include "files/json_in.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+/// Reads a document of a kind with `read`, turning faults into errors.
+template <class T, class Read>
+Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read)
+{
+    const auto document = parse_document(text, file, kind);
+    if (!document) return tl::unexpected(document.error());
+    try {
+        return read(JsonIn(*document, file));
+    } catch (const JsonFault& fault) {
+        return bad_input(fault.message);
+    }
+}
+
+template <class T>
+Result<T> with_file(Result<T> checked, const std::string& file)
+{
+    if (!checked) return failure(checked.error().code, file + ": " + checked.error().message);
+    return checked;
+}
+
+Mode mode_at(const JsonIn& in)
+{
+    const auto mode = mode_from_key(in.text());
+    if (!mode) in.fault("expected acro, angle, horizon, hold or sport, found '" + in.text() + "'");
+    return *mode;
+}
+
+Goal goal_at(const JsonIn& in)
+{
+    Goal goal;
+    if (in.has("reach_within_m")) {
+        goal.kind = Goal::Kind::ReachHeight;
+        goal.within_m = in.number("reach_within_m");
+        goal.for_s = in.number("for_s", 0);
+    } else if (in.has("stay_s")) {
+        goal.kind = Goal::Kind::Stay;
+        goal.for_s = in.number("stay_s");
+    } else if (in.has("run_m")) {
+        goal.kind = Goal::Kind::Run;
+        goal.distance_m = in.number("run_m");
+    } else if (in.has("landed_s")) {
+        goal.kind = Goal::Kind::Land;
+        goal.for_s = in.number("landed_s");
+    } else {
+        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s");
+    }
+    return goal;
+}
+
+Phase phase_at(const JsonIn& in)
+{
+    Phase phase;
+    phase.id = in.text("id");
+    phase.instruction = in.text("instruction");
+    phase.goal = goal_at(in.at("goal"));
+    phase.height_m = in.number("height_m", 0);
+    phase.window_m = in.number("window_m", 0);
+    phase.speed_mps = in.number("speed_mps", 0);
+    phase.time_limit_s = in.number("time_limit_s", 60);
+    if (in.has("touches_allowed")) phase.touches_allowed = in.at("touches_allowed").whole();
+    return phase;
+}
+
+Criterion criterion_at(const JsonIn& in)
+{
+    Criterion c;
+    const auto measure = measure_from_key(in.text("measure"));
+    if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
+    c.measure = *measure;
+    c.label = in.text("label");
+    c.unit = in.text("unit");
+    static constexpr std::array units{"share", "m", "m/s", "s", "Hz", "deg", "count"};
+    if (std::find(units.begin(), units.end(), c.unit) == units.end())
+        in.at("unit").fault("expected share, m, m/s, s, Hz, deg or count, found '" + c.unit + "'");
+    c.advice = in.text("advice", "");
+    c.must = in.truth("must", false);
+    c.common_practice = in.truth("common_practice", false);
+    c.weight = in.number("weight", 1);
+    c.fail = in.number("fail");
+    c.pass = in.number("pass");
+    c.merit = in.number("merit");
+    if (in.has("phases"))
+        for (const JsonIn& id : in.at("phases").items()) c.phases.push_back(id.text());
+    if (in.has("height_m")) c.options.height_m = in.number("height_m");
+    c.options.window_m = in.number("window_m", c.options.window_m);
+    if (in.has("axis")) {
+        const auto axis = stick_axis_from_key(in.text("axis"));
+        if (!axis) in.at("axis").fault("expected throttle, yaw, pitch or roll, found '" + in.text("axis") + "'");
+        c.options.axis = *axis;
+    }
+    return c;
+}
+
+RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& whole)
+{
+    if (family == "centre-max")
+        return CentreMaxCurve{in.number("centre_dps"), in.number("max_dps"), in.number("expo", 0)};
+    if (family == "linear-expo") return LinearExpoCurve{in.number("max_dps"), in.number("expo", 0)};
+    whole.at("family").fault("expected centre-max or linear-expo, found '" + family + "'");
+}
+
+
+template <class T>
+Result<T> load(const std::filesystem::path& path, Result<T> (*parse)(std::string_view, const std::string&))
+{
+    const auto text = read_text(path);
+    if (!text) return tl::unexpected(text.error());
+    return parse(*text, path.filename().string());
+}
+
+} // namespace
+
+Result<Drill> parse_drill(std::string_view text, const std::string& file)
+{
+    auto drill = read_document<Drill>(text, file, "drill", [](const JsonIn& in) -> Result<Drill> {
+        Drill d;
+        d.id = in.text("id");
+        d.name = in.text("name");
+        d.version = in.at("version").whole();
+        d.purpose = in.text("purpose", "");
+        const JsonIn setup = in.at("setup");
+        d.world = setup.text("world", d.world);
+        d.aircraft = setup.text("aircraft", d.aircraft);
+        d.modes.clear();
+        for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
+        if (setup.has("start")) {
+            const JsonIn start = setup.at("start");
+            d.start = {start.number("north_m", 0), start.number("east_m", 0), start.number("height_m", 0),
+                       start.number("heading_deg", 0)};
+        }
+        d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
+        d.fov_deg = setup.number("fov_deg", d.fov_deg);
+        for (const JsonIn& phase : in.at("phases").items()) d.phases.push_back(phase_at(phase));
+        for (const JsonIn& criterion : in.at("criteria").items()) d.criteria.push_back(criterion_at(criterion));
+        if (in.has("disqualify")) {
+            d.crash_disqualifies = in.at("disqualify").truth("crash", true);
+            d.panic_disqualifies = in.at("disqualify").truth("panic", true);
+        }
+        return d;
+    });
+    return drill ? with_file(checked(std::move(*drill)), file) : drill;
+}
+
+Result<World> parse_world(std::string_view text, const std::string& file)
+{
+    return read_document<World>(text, file, "world", [](const JsonIn& in) -> Result<World> {
+        World world;
+        world.id = in.text("id");
+        world.name = in.text("name");
+        world.half_size_m = in.number("half_size_m");
+        if (!(world.half_size_m >= 10 && world.half_size_m <= 1000)) in.at("half_size_m").fault("expected 10 to 1000 m");
+        const auto pillars = [&](const char* key, Pillar::Kind kind, double radius_m, double height_m) {
+            if (!in.has(key)) return;
+            for (const JsonIn& p : in.at(key).items())
+                world.pillars.push_back({kind, p.number("north_m"), p.number("east_m"), p.number("radius_m", radius_m),
+                                         p.number("height_m", height_m)});
+        };
+        pillars("flags", Pillar::Kind::Flag, 0.04, 2.5);
+        pillars("poplars", Pillar::Kind::Poplar, 1.1, 8);
+        const auto blocks = [&](const char* key, Block::Kind kind) {
+            if (!in.has(key)) return;
+            for (const JsonIn& b : in.at(key).items())
+                world.blocks.push_back({kind, b.number("south_m"), b.number("north_m"), b.number("west_m"),
+                                        b.number("east_m"), b.number("height_m")});
+        };
+        blocks("banks", Block::Kind::Bank);
+        blocks("sheds", Block::Kind::Shed);
+        return world;
+    });
+}
+
+Result<Airframe> parse_airframe(std::string_view text, const std::string& file)
+{
+    auto airframe = read_document<Airframe>(text, file, "aircraft", [](const JsonIn& in) -> Result<Airframe> {
+        Airframe a;
+        a.id = in.text("id");
+        a.name = in.text("name");
+        a.mass_kg = in.number("mass_kg");
+        a.thrust_to_weight = in.number("thrust_to_weight");
+        a.thrust_curve = in.number("thrust_curve");
+        a.motor_lag_s = in.number("motor_lag_s");
+        a.drag_area_m2 = in.number("drag_area_m2");
+        a.rotor_drag_kgps = in.number("rotor_drag_kgps");
+        a.rate_lag_s = in.number("rate_lag_s");
+        a.max_angular_accel_dps2 = in.number("max_angular_accel_dps2");
+        a.body_radius_m = in.number("body_radius_m");
+        return a;
+    });
+    return airframe ? with_file(checked(std::move(*airframe)), file) : airframe;
+}
+
+Result<RateProfile> parse_rates(std::string_view text, const std::string& file)
+{
+    return read_document<RateProfile>(text, file, "rates", [&](const JsonIn& in) -> Result<RateProfile> {
+        RateProfile profile;
+        profile.name = in.text("name", "");
+        const std::string family = in.text("family");
+        for (auto [key, curve] : {std::pair{"roll", &profile.roll}, {"pitch", &profile.pitch}, {"yaw", &profile.yaw}}) {
+            auto good = checked(curve_at(in.at(key), family, in));
+            if (!good) in.at(key).fault(good.error().message);
+            *curve = *good;
+        }
+        return profile;
+    });
+}
+
+Result<Curriculum> parse_curriculum(std::string_view text, const std::string& file)
+{
+    return read_document<Curriculum>(text, file, "curriculum", [](const JsonIn& in) -> Result<Curriculum> {
+        Curriculum curriculum;
+        curriculum.id = in.text("id");
+        curriculum.name = in.text("name");
+        curriculum.version = in.at("version").whole();
+        for (const JsonIn& stage : in.at("stages").items()) {
+            Curriculum::Stage s;
+            s.name = stage.text("name");
+            for (const JsonIn& id : stage.at("drills").items()) s.drills.push_back(id.text());
+            if (s.drills.empty()) stage.at("drills").fault("expected at least one drill");
+            curriculum.stages.push_back(std::move(s));
+        }
+        if (curriculum.stages.empty()) in.at("stages").fault("expected at least one stage");
+        return curriculum;
+    });
+}
+
+Json calibration_json(const Calibration& calibration)
+{
+    Json json;
+    json["format"] = "bluehangar.calibration/1";
+    for (Function function : all_functions) {
+        const FunctionCalibration& f = calibration.of(function);
+        Json& out = json["functions"][function_key(function)];
+        if (f.axis < 0) { // nothing found may look like something found
+            out = {{"axis", nullptr}, {"verdict", verdict_key(f.verdict)}, {"reason", f.reason}};
+            continue;
+        }
+        out = {{"axis", f.axis},
+               {"inverted", f.inverted},
+               {"sprung", f.sprung},
+               {"low_counts", f.low_counts},
+               {"centre_counts", f.centre_counts},
+               {"high_counts", f.high_counts},
+               {"jitter_counts", f.jitter_counts},
+               {"hysteresis_counts", f.sprung ? Json(f.hysteresis_counts) : Json(nullptr)},
+               {"rest_after_high_counts", f.rest_after_high_counts},
+               {"rest_after_low_counts", f.rest_after_low_counts},
+               {"dead_band", f.dead_band},
+               {"travel_share", f.travel_share},
+               {"verdict", verdict_key(f.verdict)},
+               {"reason", f.reason}};
+    }
+    for (const CrossTalk& c : calibration.cross_talk)
+        json["cross_talk"][std::string(function_key(c.first)) + "->" + function_key(c.second)] = c.share;
+    json["unused_axes"] = calibration.unused_axes;
+    json["step_counts"] = calibration.step_counts;
+    json["interval_ms"] = calibration.interval_ms;
+    json["problems"] = calibration.problems;
+    return json;
+}
+
+Result<Calibration> parse_calibration(std::string_view text, const std::string& file)
+{
+    return read_document<Calibration>(text, file, "calibration", [](const JsonIn& in) -> Result<Calibration> {
+        Calibration calibration;
+        for (Function function : all_functions) {
+            const JsonIn f = in.at("functions").at(function_key(function));
+            FunctionCalibration& out = calibration.of(function);
+            out.reason = f.text("reason", "");
+            const std::string verdict = f.text("verdict", "service");
+            for (Verdict v : {Verdict::Good, Verdict::Usable, Verdict::Service})
+                if (verdict == verdict_key(v)) out.verdict = v;
+            if (f.at("axis").value().is_null()) continue;
+            out.axis = f.at("axis").whole();
+            if (out.axis < 0 || out.axis > 255) f.at("axis").fault("expected 0 to 255");
+            out.inverted = f.truth("inverted", false);
+            out.sprung = f.truth("sprung", false);
+            out.low_counts = f.number("low_counts");
+            out.centre_counts = f.number("centre_counts");
+            out.high_counts = f.number("high_counts");
+            if (out.low_counts == out.high_counts) f.at("high_counts").fault("expected another value than low_counts");
+            out.jitter_counts = f.number("jitter_counts", 0);
+            if (f.has("hysteresis_counts") && !f.at("hysteresis_counts").value().is_null())
+                out.hysteresis_counts = f.number("hysteresis_counts");
+            out.rest_after_high_counts = f.number("rest_after_high_counts", out.centre_counts);
+            out.rest_after_low_counts = f.number("rest_after_low_counts", out.centre_counts);
+            out.dead_band = f.number("dead_band", 0);
+            out.travel_share = f.number("travel_share", 1);
+        }
+        calibration.step_counts = in.has("step_counts") ? in.at("step_counts").whole() : 0;
+        calibration.interval_ms = in.number("interval_ms", 0);
+        if (in.has("problems"))
+            for (const JsonIn& problem : in.at("problems").items()) calibration.problems.push_back(problem.text());
+        return calibration;
+    });
+}
+
+Json score_json(const Score& score)
+{
+    Json json;
+    json["format"] = "bluehangar.score/1";
+    json["drill"] = score.drill_id;
+    json["drill_version"] = score.drill_version;
+    json["score"] = score.score;
+    json["passed"] = score.passed;
+    json["flown_s"] = score.flown_s;
+    json["criteria"] = Json::array();
+    for (const CriterionScore& c : score.criteria)
+        json["criteria"].push_back({{"measure", measure_key(c.criterion.measure)},
+                                    {"label", c.criterion.label},
+                                    {"unit", c.criterion.unit},
+                                    {"must", c.criterion.must},
+                                    {"weight", c.criterion.weight},
+                                    {"fail", c.criterion.fail},
+                                    {"pass", c.criterion.pass},
+                                    {"merit", c.criterion.merit},
+                                    {"value", c.value ? Json(*c.value) : Json(nullptr)},
+                                    {"marks", c.marks},
+                                    {"passed", c.passed()}});
+    json["disqualified"] = score.disqualified;
+    json["summary"] = score.summary;
+    return json;
+}
+
+Result<DataFolder> DataFolder::find(const std::filesystem::path& program, const char* from_environment)
+{
+    namespace fs = std::filesystem;
+    std::error_code ignored;
+    std::vector<fs::path> candidates;
+    if (from_environment && *from_environment) candidates.emplace_back(from_environment);
+    const fs::path folder = fs::absolute(program, ignored).parent_path();
+    candidates.push_back(folder / ".." / "share" / "bluehangar");
+    for (fs::path up = folder; up.has_relative_path(); up = up.parent_path()) candidates.push_back(up / "data");
+    for (const fs::path& candidate : candidates)
+        if (fs::is_directory(candidate / "drills", ignored)) return DataFolder(fs::weakly_canonical(candidate, ignored));
+    return failure(Error::Code::NotFound,
+                   "the folder with the drills was not found; set BLUEHANGAR_DATA to the folder that holds drills/");
+}
+
+Result<Drill> DataFolder::drill(const std::string& id) const
+{
+    const auto path = root_ / "drills" / (id + ".json");
+    if (id.find('/') != std::string::npos || !std::filesystem::exists(path))
+        return failure(Error::Code::NotFound, "there is no drill '" + id + "'; `drill list` shows those there are");
+    return load(path, parse_drill);
+}
+
+Result<std::vector<Drill>> DataFolder::drills() const
+{
+    std::vector<std::filesystem::path> paths;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(root_ / "drills", error))
+        if (entry.path().extension() == ".json") paths.push_back(entry.path());
+    std::sort(paths.begin(), paths.end());
+    std::vector<Drill> all;
+    for (const auto& path : paths) {
+        auto drill = load(path, parse_drill);
+        if (!drill) return tl::unexpected(drill.error());
+        all.push_back(std::move(*drill));
+    }
+    return all;
+}
+
+Result<Curriculum> DataFolder::curriculum(const std::string& id) const
+{
+    return load(root_ / "curricula" / (id + ".json"), parse_curriculum);
+}
+Result<World> DataFolder::world(const std::string& id) const { return load(root_ / "worlds" / (id + ".json"), parse_world); }
+Result<Airframe> DataFolder::airframe(const std::string& id) const
+{
+    return load(root_ / "aircraft" / (id + ".json"), parse_airframe);
+}
+
+Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile& rates) const
+{
+    auto loaded_world = world(drill.world);
+    if (!loaded_world) return tl::unexpected(loaded_world.error());
+    auto loaded_airframe = airframe(drill.aircraft);
+    if (!loaded_airframe) return tl::unexpected(loaded_airframe.error());
+    FlightSetup setup;
+    setup.world = std::move(*loaded_world);
+    setup.airframe = std::move(*loaded_airframe);
+    setup.rates = rates;
+    setup.mode = drill.modes.front();
+    setup.start = drill.start;
+    return setup;
+}
+
+} // namespace bh

@@ -1,0 +1,49 @@
+#pragma once
+
+#include "core/controller/calibration.h"
+#include "core/drill/drill.h"
+#include "core/progress/curriculum.h"
+#include "core/rates/rate_curve.h"
+#include "core/result.h"
+
+#include <filesystem>
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <string_view>
+#include <vector>
+
+/// The project's JSON documents in and out. Every parser takes the text and the name to blame in messages.
+namespace bh {
+
+[[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file);
+[[nodiscard]] Result<World> parse_world(std::string_view text, const std::string& file);
+[[nodiscard]] Result<Airframe> parse_airframe(std::string_view text, const std::string& file);
+[[nodiscard]] Result<RateProfile> parse_rates(std::string_view text, const std::string& file);
+[[nodiscard]] Result<Curriculum> parse_curriculum(std::string_view text, const std::string& file);
+[[nodiscard]] Result<Calibration> parse_calibration(std::string_view text, const std::string& file);
+
+[[nodiscard]] nlohmann::ordered_json calibration_json(const Calibration& calibration);
+[[nodiscard]] nlohmann::ordered_json score_json(const Score& score);
+
+/// Drills, worlds, aircraft and curricula that ship with the application, as files that a coordinator can edit.
+class DataFolder {
+public:
+    /// Looks in $BLUEHANGAR_DATA (passed in), beside the program (`../share/bluehangar`), and upwards from it for a
+    /// source tree's `data`. NotFound when there is none.
+    static Result<DataFolder> find(const std::filesystem::path& program, const char* from_environment);
+    explicit DataFolder(std::filesystem::path root) : root_(std::move(root)) {}
+
+    [[nodiscard]] const std::filesystem::path& root() const { return root_; }
+    [[nodiscard]] Result<Drill> drill(const std::string& id) const;
+    [[nodiscard]] Result<std::vector<Drill>> drills() const; ///< all, by file name
+    [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
+    [[nodiscard]] Result<World> world(const std::string& id) const;
+    [[nodiscard]] Result<Airframe> airframe(const std::string& id) const;
+    /// World, aircraft, start and mode of a drill put together, with the pilot's rates.
+    [[nodiscard]] Result<FlightSetup> setup_for(const Drill& drill, const RateProfile& rates) const;
+
+private:
+    std::filesystem::path root_;
+};
+
+} // namespace bh

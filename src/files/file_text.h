@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <filesystem>
+#include <string>
+#include <string_view>
+
+namespace bh {
+
+/// A file's bytes, mapped into memory for as long as the object lives.
+class MappedFile {
+public:
+    /// NotFound or BadInput with a sentence that names the file.
+    static Result<MappedFile> open(const std::filesystem::path& path);
+    MappedFile(MappedFile&& other) noexcept;
+    MappedFile& operator=(MappedFile&&) = delete;
+    ~MappedFile();
+    [[nodiscard]] std::string_view text() const { return {data_, size_}; }
+
+private:
+    MappedFile(const char* data, std::size_t size) : data_(data), size_(size) {}
+    const char* data_;
+    std::size_t size_;
+};
+
+/// The whole file as text; files over 64 MB are refused (documents are small, a larger one is a mistake).
+[[nodiscard]] Result<std::string> read_text(const std::filesystem::path& path);
+
+/// Writes beside the target, flushes to the disk and renames: the file is there whole or not at all.
+[[nodiscard]] Result<void> write_whole(const std::filesystem::path& path, std::string_view content);
+
+} // namespace bh

@@ -1,0 +1,54 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <nlohmann/json.hpp>
+#include <string>
+#include <vector>
+
+namespace bh {
+
+/// Thrown inside the loaders only and turned into an Error at their door.
+struct JsonFault {
+    std::string message;
+};
+
+/// A JSON value that knows where it stands, so that a mistake can be told with its place: "drill.json: /phases/1/goal:
+/// expected an object, found a number".
+class JsonIn {
+public:
+    JsonIn(const nlohmann::json& value, std::string file, std::string place = "")
+        : value_(value), file_(std::move(file)), place_(std::move(place))
+    {
+    }
+    [[nodiscard]] bool has(const char* key) const { return value_.is_object() && value_.contains(key); }
+    [[nodiscard]] JsonIn at(const char* key) const; ///< fault when missing
+    [[nodiscard]] std::vector<JsonIn> items() const; ///< fault when it is no list
+    [[nodiscard]] double number() const;             ///< fault when it is no finite number
+    [[nodiscard]] int whole() const;
+    [[nodiscard]] std::string text() const;
+    [[nodiscard]] bool truth() const;
+
+    [[nodiscard]] double number(const char* key) const { return at(key).number(); }
+    [[nodiscard]] double number(const char* key, double otherwise) const { return has(key) ? number(key) : otherwise; }
+    [[nodiscard]] std::string text(const char* key) const { return at(key).text(); }
+    [[nodiscard]] std::string text(const char* key, const std::string& otherwise) const
+    {
+        return has(key) ? text(key) : otherwise;
+    }
+    [[nodiscard]] bool truth(const char* key, bool otherwise) const { return has(key) ? at(key).truth() : otherwise; }
+
+    [[noreturn]] void fault(const std::string& what) const;
+    [[nodiscard]] const nlohmann::json& value() const { return value_; }
+
+private:
+    const nlohmann::json& value_;
+    std::string file_;
+    std::string place_;
+};
+
+/// Parses `text` and checks its "format": "bluehangar.<kind>/1". BadInput for broken JSON (with line) or another kind,
+/// Unsupported for a newer version.
+[[nodiscard]] Result<nlohmann::json> parse_document(std::string_view text, const std::string& file, const std::string& kind);
+
+} // namespace bh
