@@ -29,4 +29,7 @@ Result<int> fly_drill(const DataFolder& data, const std::string& id, double skil
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> rate_curve(const std::string& profile, int points);
 
+Result<int> verify_record(const std::string& store);
+Result<int> make_demo(const DataFolder& data, const std::string& out);
+
 } // namespace bh::cli

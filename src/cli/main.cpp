@@ -1,6 +1,7 @@
 #include "cli/commands.h"
 
 #include <CLI/CLI.hpp>
+#include <QCoreApplication>
 #include <cstdlib>
 #include <functional>
 #include <iostream>
@@ -67,6 +68,14 @@ int main(int argc, char** argv)
     curve->add_option("--points", points, "Number of points");
     curve->callback([&] { chosen = [&] { return cli::rate_curve(profile, points); }; });
 
+    auto* record = app.add_subcommand("record", "The training record")->require_subcommand(1);
+    auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");
+    verify->add_option("--store", file, "Record file")->required();
+    verify->callback([&] { chosen = [&] { return cli::verify_record(file); }; });
+    auto* demo = record->add_subcommand("demo", "Make the demo record of Sallow Quay");
+    demo->add_option("--out", out, "Record file to write")->required();
+    demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });
+
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& asked_for_help) {
@@ -75,6 +84,7 @@ int main(int argc, char** argv)
         std::cerr << "bluehangar-cli: " << error.what() << "; --help shows what there is\n";
         return 2;
     }
+    const QCoreApplication qt(argc, argv); // the record needs its plug-ins
     const auto result = chosen();
     if (!result) {
         std::cerr << "bluehangar-cli: " << result.error().message << '\n';

@@ -23,29 +23,14 @@ StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double 
     : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle),
       clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), random_(seed)
 {
-    throttle_misjudged_ = 0.06 * clumsiness_ * noise();
-}
-
-/// Standard normal by Box and Muller (1958): the library's own distribution differs between systems.
-double StandInPilot::noise()
-{
-    if (has_spare_noise_) {
-        has_spare_noise_ = false;
-        return spare_noise_;
-    }
-    const auto uniform = [this] { return (static_cast<double>(random_() >> 11) + 0.5) * 0x1p-53; };
-    const double radius = std::sqrt(-2 * std::log(uniform()));
-    const double angle = 2 * std::numbers::pi * uniform();
-    spare_noise_ = radius * std::sin(angle);
-    has_spare_noise_ = true;
-    return radius * std::cos(angle);
+    throttle_misjudged_ = 0.06 * clumsiness_ * random_.normal();
 }
 
 /// A slowly wandering error: first-order noise with the given standard deviation.
 double StandInPilot::wander(double& state, double sd, double time_constant_s)
 {
     const double keep = std::exp(-tick_s / time_constant_s);
-    state = keep * state + std::sqrt(1 - keep * keep) * sd * noise();
+    state = keep * state + std::sqrt(1 - keep * keep) * sd * random_.normal();
     return state;
 }
 
@@ -98,9 +83,10 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
 
     // A clumsy pilot decides less often, and now and then does not look at the height at all.
     if (now.t_s >= next_look_s_) {
-        next_look_s_ = now.t_s + 0.02 + 0.16 * clumsiness_;
-        const double chance = 0.12 * clumsiness_ * clumsiness_ * (next_look_s_ - now.t_s);
-        if (static_cast<double>(random_() >> 11) * 0x1p-53 < chance * 4)
+        const double interval_s = 0.02 + 0.16 * clumsiness_;
+        next_look_s_ = now.t_s + interval_s;
+        const double look_away_per_s = 0.48 * clumsiness_ * clumsiness_;
+        if (random_.uniform() < look_away_per_s * interval_s)
             looks_away_until_s_ = now.t_s + 1 + 2.5 * clumsiness_;
 
         const Target target = target_for(seen, phase);
@@ -134,7 +120,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
             climb_asked_mps_ = std::clamp(0.9 * (target.height_m - seen.height_m), -target.most_sink_mps,
                                           target.most_climb_mps * (1 + 0.5 * clumsiness_));
             const double error = climb_asked_mps_ - seen.climb_mps + climb_error;
-            throttle_trim_ = limited(throttle_trim_ + 0.006 * error, 0.15);
+            throttle_trim_ = limited(throttle_trim_ + 0.04 * error * interval_s, 0.15);
             const double hover = hover_throttle(airframe_) / std::sqrt(std::cos(radians(lean)));
             asked_.throttle = std::clamp(hover + throttle_misjudged_ + throttle_trim_ + 0.055 * over * error, 0.0, 1.0);
         }

@@ -1,10 +1,10 @@
 #pragma once
 
 #include "core/drill/drill.h"
+#include "core/standin/random.h"
 
 #include <cstdint>
 #include <deque>
-#include <random>
 
 namespace bh {
 
@@ -21,7 +21,6 @@ public:
 
 private:
     struct Target;
-    double noise();
     [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase) const;
     double wander(double& state, double sd, double time_constant_s);
 
@@ -30,12 +29,10 @@ private:
     RateProfile rates_;
     AngleMode angle_;
     double clumsiness_; ///< 1 − skill
-    std::mt19937_64 random_;
+    SeededRandom random_;
     std::deque<FlightSample> memory_;
     std::size_t phase_ = SIZE_MAX;
     FlightSample phase_start_;
-    double spare_noise_ = 0;
-    bool has_spare_noise_ = false;
     double throttle_trim_ = 0;
     double throttle_misjudged_ = 0;
     double climb_wander_ = 0, north_wander_ = 0, east_wander_ = 0;

@@ -1,0 +1,200 @@
+#include "store/demo_record.h"
+
+#include "core/progress/standing.h"
+#include "core/standin/random.h"
+#include "core/standin/stand_in_controller.h"
+#include "core/standin/stand_in_pilot.h"
+#include "files/file_text.h"
+#include "files/json_in.h"
+#include "store/record.h"
+
+#include <QDateTime>
+#include <algorithm>
+#include <cstdio>
+
+namespace bh {
+namespace {
+
+constexpr UnixTime day_s = 86400;
+
+struct DemoPilot {
+    std::string name;
+    std::uint64_t seed;
+    double target_h;
+    std::size_t controller;
+    double from_skill, to_skill;
+    int sessions_a_week;
+    double minutes;
+    int first_day, last_day; ///< days before "now", negative
+};
+
+struct Roster {
+    UnixTime now = 0;
+    int weeks = 8;
+    std::vector<StandInController> controllers;
+    std::vector<ControllerRow> controller_names;
+    std::vector<DemoPilot> pilots;
+};
+
+Roster read_roster(const JsonIn& in)
+{
+    Roster roster;
+    const QDateTime now = QDateTime::fromString(QString::fromStdString(in.text("now")), Qt::ISODate);
+    if (!now.isValid()) in.at("now").fault("expected a moment such as 2031-06-12T15:20:00Z");
+    roster.now = now.toSecsSinceEpoch();
+    roster.weeks = in.at("weeks").whole();
+    for (const JsonIn& c : in.at("controllers").items()) {
+        StandInController controller;
+        const auto axes = c.at("axes").items();
+        const auto inverted = c.at("inverted").items();
+        if (axes.size() != 4 || inverted.size() != 4) c.fault("expected four axes and four inversions");
+        for (std::size_t f = 0; f < 4; ++f) {
+            controller.axes[f] = axes[f].whole();
+            controller.inverted[f] = inverted[f].truth();
+        }
+        controller.high_counts = c.at("range_counts").whole();
+        controller.jitter_share = c.number("jitter_share");
+        controller.hysteresis_share = c.number("hysteresis_share");
+        controller.centre_offset_share = c.number("centre_offset_share");
+        controller.throttle_sprung = c.truth("throttle_sprung", false);
+        roster.controllers.push_back(controller);
+        roster.controller_names.push_back({"", c.text("name"), c.text("guid")});
+    }
+    for (const JsonIn& p : in.at("pilots").items()) {
+        DemoPilot pilot{p.text("name"), static_cast<std::uint64_t>(p.at("seed").whole()), p.number("target_h"),
+                        static_cast<std::size_t>(p.at("controller").whole()), p.number("from_skill"), p.number("to_skill"),
+                        p.at("sessions_a_week").whole(), p.number("minutes"),
+                        static_cast<int>(p.number("first_day", -7.0 * roster.weeks)), static_cast<int>(p.number("last_day", 0))};
+        if (pilot.controller >= roster.controllers.size()) p.at("controller").fault("there is no such controller");
+        roster.pilots.push_back(pilot);
+    }
+    return roster;
+}
+
+/// One planned session of one pilot.
+struct Slot {
+    UnixTime at;
+    std::size_t pilot;
+};
+
+std::vector<Slot> plan_slots(const Roster& roster, std::vector<SeededRandom>& random)
+{
+    std::vector<Slot> slots;
+    const UnixTime midnight = roster.now / day_s * day_s;
+    for (std::size_t p = 0; p < roster.pilots.size(); ++p) {
+        const DemoPilot& pilot = roster.pilots[p];
+        for (int day = pilot.first_day; day <= pilot.last_day; ++day) {
+            if (day == 0 && random[p].uniform() < 0.6) continue; // today is not over yet
+            if (random[p].uniform() < pilot.sessions_a_week / 7.0 || day == pilot.first_day)
+                slots.push_back({midnight + day * day_s + 8 * 3600 + static_cast<UnixTime>(random[p].uniform() * 6 * 3600), p});
+        }
+    }
+    std::sort(slots.begin(), slots.end(), [](const Slot& a, const Slot& b) { return a.at < b.at; });
+    return slots;
+}
+
+/// The drill that this pilot would fly now: mostly the next one of the curriculum, sometimes an earlier one again.
+std::string choose_drill(const Curriculum& curriculum, const std::vector<AttemptFact>& facts, std::int64_t today, SeededRandom& random)
+{
+    std::vector<std::string> open;
+    for (const Curriculum::Stage& stage : curriculum.stages)
+        for (const std::string& id : stage.drills) {
+            open.push_back(id);
+            if (drill_standing(facts, id, today).state != DrillState::Held && random.uniform() < 0.8) return id;
+        }
+    return open[static_cast<std::size_t>(random.uniform() * static_cast<double>(open.size()))];
+}
+
+} // namespace
+
+Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
+{
+    if (std::filesystem::exists(file)) return bad_input(file.string() + ": is there already, the demo record is not written over it");
+    const std::string roster_name = (data.root() / "demo" / "roster.json").string();
+    const auto text = read_text(roster_name);
+    if (!text) return tl::unexpected(text.error());
+    const auto document = parse_document(*text, "roster.json", "roster");
+    if (!document) return tl::unexpected(document.error());
+    Roster roster;
+    try {
+        roster = read_roster(JsonIn(*document, "roster.json"));
+    } catch (const JsonFault& fault) {
+        return bad_input(fault.message);
+    }
+    const auto drills = data.drills();
+    if (!drills) return tl::unexpected(drills.error());
+    const auto curriculum = data.curriculum("first-steps");
+    if (!curriculum) return tl::unexpected(curriculum.error());
+
+    UnixTime clock = roster.now - roster.weeks * 7 * day_s - day_s;
+    SeededRandom ids(2031);
+    RecordOptions options;
+    options.clock = [&clock] { return clock; };
+    options.new_id = [&ids] {
+        char id[40];
+        std::snprintf(id, sizeof id, "%016llx%08llx", static_cast<unsigned long long>(ids.bits()),
+                      static_cast<unsigned long long>(ids.bits() >> 32));
+        return std::string(id);
+    };
+    auto opened = Record::open(file, options);
+    if (!opened) return tl::unexpected(opened.error());
+    Record& record = **opened;
+
+    std::vector<std::string> controller_ids;
+    for (std::size_t c = 0; c < roster.controllers.size(); ++c)
+        controller_ids.push_back(record.controller_id(roster.controller_names[c].name, roster.controller_names[c].guid));
+    // The first two controllers are calibrated again half-way; the gamepad has been forgotten since before the start.
+    const auto calibrate_now = [&](std::size_t c, std::uint64_t seed) {
+        const auto calibration = calibrate(stand_in_recording(roster.controllers[c], seed));
+        if (calibration && calibration->usable()) record.add_calibration(controller_ids[c], *calibration);
+    };
+    const UnixTime start = clock;
+    clock = start - 9 * day_s;
+    for (std::size_t c = 0; c < roster.controllers.size(); ++c) calibrate_now(c, 100 + c);
+    clock = start;
+
+    std::vector<SeededRandom> random;
+    std::vector<std::string> pilot_ids(roster.pilots.size());
+    std::vector<std::vector<AttemptFact>> facts(roster.pilots.size());
+    for (const DemoPilot& pilot : roster.pilots) random.emplace_back(pilot.seed);
+    bool recalibrated = false;
+    for (const Slot& slot : plan_slots(roster, random)) {
+        const DemoPilot& pilot = roster.pilots[slot.pilot];
+        SeededRandom& luck = random[slot.pilot];
+        clock = slot.at;
+        if (!recalibrated && clock > roster.now - 24 * day_s) {
+            recalibrated = true;
+            for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 200 + c);
+        }
+        std::string& id = pilot_ids[slot.pilot];
+        if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false});
+        const std::string session = record.start_session(id, controller_ids[pilot.controller]);
+        const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
+        const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
+        const int flights = 2 + static_cast<int>(3 * luck.uniform());
+        double flown_s = 0;
+        for (int flight = 0; flight < flights; ++flight) {
+            const std::int64_t today = clock / day_s;
+            const std::string drill_id = choose_drill(*curriculum, facts[slot.pilot], today, luck);
+            const Drill& drill = *std::find_if(drills->begin(), drills->end(), [&](const Drill& d) { return d.id == drill_id; });
+            const auto setup = data.setup_for(drill, RateProfile{});
+            if (!setup) return tl::unexpected(setup.error());
+            const auto flown = fly_drill(drill, *setup, skill, luck.bits());
+            if (!flown) return tl::unexpected(flown.error());
+            clock += static_cast<UnixTime>(flown->log.duration_s() + 60 + 120 * luck.uniform());
+            flown_s += flown->log.duration_s();
+            AttemptRow row = attempt_row(flown->score, setup->mode);
+            row.pilot_id = id;
+            row.session_id = session;
+            record.add_attempt(std::move(row), flown->log);
+            facts[slot.pilot].push_back({drill_id, today, flown->score.score, flown->score.passed, flown->score.flown_s});
+        }
+        const double active_s = std::max(flown_s, 60 * pilot.minutes * (0.8 + 0.4 * luck.uniform()));
+        clock = std::max(clock, slot.at + static_cast<UnixTime>(1.2 * active_s));
+        record.end_session(session, active_s, static_cast<double>(clock - slot.at) - active_s);
+    }
+    record.set_note("demo_now", std::to_string(roster.now));
+    return {};
+}
+
+} // namespace bh

@@ -1,0 +1,109 @@
+#include "store/projection.h"
+
+#include <QCryptographicHash>
+#include <QSqlRecord>
+#include <array>
+#include <nlohmann/json.hpp>
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::json;
+
+QVariant id_or_null(const std::string& id) { return id.empty() ? QVariant() : bound(id); }
+
+struct Table {
+    const char* name;
+    int since_version;
+};
+constexpr std::array<Table, 6> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2},
+                                       {"sessions", 3}, {"attempts", 3}, {"criteria", 3}}};
+
+void apply_pilot(const Database& db, const Entry& e, const Json& b)
+{
+    db.run("INSERT INTO pilots VALUES (?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET name = excluded.name,"
+           " curriculum = excluded.curriculum, target_h = excluded.target_h, archived = excluded.archived, entry = excluded.entry",
+           e.subject, b.at("name").get<std::string>(), b.at("curriculum").get<std::string>(), b.at("target_h").get<double>(),
+           b.at("archived").get<bool>(), e.seq);
+}
+
+void apply_session(const Database& db, const Entry& e, const Json& b)
+{
+    const QVariant ended = b.contains("ended_at") ? bound(b["ended_at"].get<std::int64_t>()) : QVariant();
+    db.run("INSERT INTO sessions VALUES (?,?,?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET ended_at = excluded.ended_at,"
+           " active_s = excluded.active_s, idle_s = excluded.idle_s, entry = excluded.entry",
+           e.subject, b.at("pilot_id").get<std::string>(), id_or_null(b.at("controller_id").get<std::string>()),
+           b.at("started_at").get<std::int64_t>(), ended, b.at("active_s").get<double>(), b.at("idle_s").get<double>(), e.seq);
+}
+
+void apply_attempt(const Database& db, const Entry& e, const Json& b)
+{
+    db.run("INSERT INTO attempts VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(),
+           b.at("session_id").get<std::string>(), b.at("drill_id").get<std::string>(), b.at("drill_version").get<int>(),
+           b.at("at").get<std::int64_t>(), b.at("mode").get<std::string>(), b.at("score").get<double>(),
+           b.at("passed").get<bool>(), b.at("flown_s").get<double>(), b.at("summary").get<std::string>(),
+           b.at("log_hash").get<std::string>(), e.seq);
+    int position = 0;
+    for (const Json& c : b.at("criteria"))
+        db.run("INSERT INTO criteria VALUES (?,?,?,?,?,?,?,?,?,?)", e.subject, position++, c.at("label").get<std::string>(),
+               c.at("unit").get<std::string>(), c.at("value").is_null() ? QVariant() : bound(c["value"].get<double>()),
+               c.at("fail").get<double>(), c.at("pass").get<double>(), c.at("merit").get<double>(),
+               c.at("marks").get<double>(), c.at("must").get<bool>());
+}
+
+} // namespace
+
+std::string entry_hash(const Entry& e)
+{
+    const Json fields = Json::array({e.previous_hash, e.seq, e.at, e.who, e.kind, e.subject, e.supersedes, e.why, e.body});
+    const std::string text = fields.dump(-1, ' ', false, Json::error_handler_t::replace);
+    return QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256).toHex().toStdString();
+}
+
+Entry entry_from(const QSqlQuery& row)
+{
+    const auto text = [&row](int column) { return row.value(column).toString().toStdString(); };
+    return {row.value(0).toLongLong(), row.value(1).toLongLong(), text(2), text(3), text(4), row.value(5).toLongLong(),
+            text(6),                   text(7),                   text(8), text(9)};
+}
+
+void apply_entry(const Database& db, const Entry& e, int version)
+{
+    const Json b = Json::parse(e.body);
+    if (version >= 2) {
+        if (e.kind == "pilot") apply_pilot(db, e, b);
+        if (e.kind == "controller")
+            db.run("INSERT INTO controllers VALUES (?,?,?,?)", e.subject, b.at("name").get<std::string>(),
+                   b.at("guid").get<std::string>(), e.seq);
+        if (e.kind == "calibration")
+            db.run("INSERT INTO calibrations VALUES (?,?,?,?,?)", e.subject, b.at("controller_id").get<std::string>(), e.at,
+                   b.at("document").dump(), e.seq);
+    }
+    if (version >= 3) {
+        if (e.kind == "session") apply_session(db, e, b);
+        if (e.kind == "attempt") apply_attempt(db, e, b);
+    }
+}
+
+void remake_tables(const Database& db, int version)
+{
+    for (auto table = tables.rbegin(); table != tables.rend(); ++table) // children before parents
+        if (table->since_version <= version) db.run(QStringLiteral("DELETE FROM %1").arg(table->name));
+    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq");
+    while (rows.next()) apply_entry(db, entry_from(rows), version);
+}
+
+std::string tables_digest(const Database& db, int version)
+{
+    QCryptographicHash hash(QCryptographicHash::Sha256);
+    for (const Table& table : tables) {
+        if (table.since_version > version) continue;
+        QSqlQuery rows = db.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2").arg(table.name));
+        while (rows.next())
+            for (int column = 0; column < rows.record().count(); ++column)
+                hash.addData(rows.value(column).toString().toUtf8() + '\x1f');
+    }
+    return hash.result().toHex().toStdString();
+}
+
+} // namespace bh

@@ -1,0 +1,78 @@
+#include "store/schema.h"
+
+#include "store/projection.h"
+#include "store/record.h"
+
+#include <vector>
+
+namespace bh {
+namespace {
+
+using Statements = std::vector<const char*>;
+
+/// Step n brings version n to n+1. A step that has landed is never changed again.
+const std::vector<Statements>& steps()
+{
+    static const std::vector<Statements> all{
+        // 1: the chain of entries
+        {"CREATE TABLE entries (seq INTEGER PRIMARY KEY, at INTEGER NOT NULL, who TEXT NOT NULL, kind TEXT NOT NULL,"
+         " subject TEXT NOT NULL, supersedes INTEGER REFERENCES entries(seq), why TEXT NOT NULL, body TEXT NOT NULL,"
+         " previous_hash TEXT NOT NULL, hash TEXT NOT NULL UNIQUE)",
+         "CREATE INDEX entries_by_subject ON entries (subject, seq)",
+         "CREATE TRIGGER entries_stay BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'entries are never changed'); END",
+         "CREATE TRIGGER entries_are_kept BEFORE DELETE ON entries BEGIN SELECT RAISE(ABORT, 'entries are never deleted'); END",
+         "CREATE TABLE notes (key TEXT PRIMARY KEY, value TEXT NOT NULL)"},
+        // 2: people and controllers
+        {"CREATE TABLE pilots (id TEXT PRIMARY KEY, name TEXT NOT NULL, curriculum TEXT NOT NULL, target_h REAL NOT NULL,"
+         " archived INTEGER NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE controllers (id TEXT PRIMARY KEY, name TEXT NOT NULL, guid TEXT NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE calibrations (id TEXT PRIMARY KEY, controller_id TEXT NOT NULL REFERENCES controllers(id),"
+         " at INTEGER NOT NULL, document TEXT NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE INDEX calibrations_by_controller ON calibrations (controller_id, at)"},
+        // 3: practice and attempts
+        {"CREATE TABLE sessions (id TEXT PRIMARY KEY, pilot_id TEXT NOT NULL REFERENCES pilots(id),"
+         " controller_id TEXT REFERENCES controllers(id), started_at INTEGER NOT NULL, ended_at INTEGER,"
+         " active_s REAL NOT NULL, idle_s REAL NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE session_times (session_id TEXT PRIMARY KEY, active_s REAL NOT NULL, idle_s REAL NOT NULL,"
+         " at INTEGER NOT NULL)",
+         "CREATE TABLE attempts (id TEXT PRIMARY KEY, pilot_id TEXT NOT NULL REFERENCES pilots(id),"
+         " session_id TEXT NOT NULL REFERENCES sessions(id), drill_id TEXT NOT NULL, drill_version INTEGER NOT NULL,"
+         " at INTEGER NOT NULL, mode TEXT NOT NULL, score REAL NOT NULL, passed INTEGER NOT NULL, flown_s REAL NOT NULL,"
+         " summary TEXT NOT NULL, log_hash TEXT NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE INDEX attempts_by_pilot ON attempts (pilot_id, at)",
+         "CREATE TABLE criteria (attempt_id TEXT NOT NULL REFERENCES attempts(id), position INTEGER NOT NULL,"
+         " label TEXT NOT NULL, unit TEXT NOT NULL, value REAL, fail REAL NOT NULL, pass REAL NOT NULL,"
+         " merit REAL NOT NULL, marks REAL NOT NULL, must INTEGER NOT NULL, PRIMARY KEY (attempt_id, position))"},
+    };
+    return all;
+}
+
+/// A consistent copy of the file as it was, without overwriting an earlier copy.
+void keep_copy(const Database& database, const std::filesystem::path& file, int version)
+{
+    std::filesystem::path copy = file.string() + ".version-" + std::to_string(version);
+    for (int n = 2; std::filesystem::exists(copy); ++n)
+        copy = file.string() + ".version-" + std::to_string(version) + "-" + std::to_string(n);
+    database.run("VACUUM INTO ?", copy.string());
+}
+
+} // namespace
+
+void migrate_to(const Database& database, const std::filesystem::path& file, int wanted)
+{
+    const int version = database.value("PRAGMA user_version").toInt();
+    if (version >= wanted) return;
+    if (version > 0) keep_copy(database, file, version);
+    Transaction transaction(database);
+    for (int step = version; step < wanted; ++step)
+        for (const char* statement : steps()[static_cast<std::size_t>(step)]) database.run(statement);
+    if (version > 0) remake_tables(database, wanted); // tables that are new fill from entries written before them
+    database.run(QStringLiteral("PRAGMA application_id = %1").arg(record_application_id));
+    database.run(QStringLiteral("PRAGMA user_version = %1").arg(wanted));
+    transaction.commit();
+}
+
+void migrate(const Database& database, const std::filesystem::path& file) { migrate_to(database, file, Record::schema_version); }
+
+} // namespace bh
