@@ -1,0 +1,143 @@
+#include "desk/controller/stick_view.h"
+
+#include "desk/theme.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+#include <numbers>
+
+namespace bh::desk {
+
+StickView::StickView(const QString& across, const QString& up, QWidget* parent) : QWidget(parent), across_(across), up_(up)
+{
+    setAccessibleName(tr("Stick: %1 and %2").arg(up, across));
+    setFocusPolicy(Qt::StrongFocus);
+    QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+    setSizePolicy(policy);
+}
+
+void StickView::setPosition(QPointF position)
+{
+    if (position == position_ && !trail_.empty()) return;
+    position_ = position;
+    trail_.push_back(position);
+    if (trail_.size() > 400) trail_.pop_front();
+    update();
+}
+
+void StickView::setHint(QPointF direction)
+{
+    if (hint_ == direction) return;
+    hint_ = direction;
+    update();
+}
+
+void StickView::setDraggable(bool draggable)
+{
+    draggable_ = draggable;
+    setCursor(draggable ? Qt::OpenHandCursor : Qt::ArrowCursor);
+}
+
+void StickView::clearTrail()
+{
+    trail_.clear();
+    update();
+}
+
+QRectF StickView::face() const
+{
+    const double size = std::min(width() - 16.0, height() - 44.0);
+    return {(width() - size) / 2, 26, size, size};
+}
+
+void StickView::paintEvent(QPaintEvent*)
+{
+    const Theme& t = theme();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF box = face();
+    const QPointF middle = box.center();
+    const double radius = box.width() / 2;
+    const double reach = radius * 0.74;
+
+    p.setPen(t.ink);
+    p.setFont(uiFont(10, true));
+    p.drawText(QRectF(0, 2, width(), 22), Qt::AlignHCenter | Qt::AlignVCenter, QStringLiteral("%1 ↕   %2 ↔").arg(up_, across_));
+    p.setPen(QPen(t.line, 1));
+    p.setBrush(t.card);
+    p.drawEllipse(box);
+    p.setPen(QPen(t.line, 1, Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawEllipse(middle, reach, reach);
+    p.drawLine(middle - QPointF(reach, 0), middle + QPointF(reach, 0));
+    p.drawLine(middle - QPointF(0, reach), middle + QPointF(0, reach));
+    p.setFont(uiFont(8));
+    for (int hour = 1; hour <= 12; ++hour) {
+        const double angle = hour * std::numbers::pi / 6;
+        const QPointF along(std::sin(angle), -std::cos(angle));
+        p.setPen(QPen(t.soft, hour % 3 == 0 ? 2 : 1));
+        p.drawLine(middle + along * (radius - 5), middle + along * (radius - 1));
+        if (hour % 3 != 0) continue;
+        const QPointF at = middle + along * (radius - 15);
+        p.drawText(QRectF(at.x() - 12, at.y() - 9, 24, 18), Qt::AlignCenter, QString::number(hour));
+    }
+    if (!hint_.isNull()) {
+        const QPointF tip = middle + QPointF(hint_.x(), -hint_.y()) * reach;
+        const QPointF side(hint_.y(), hint_.x());
+        p.setPen(QPen(t.attention, 3, Qt::SolidLine, Qt::RoundCap));
+        p.drawLine(middle + (tip - middle) * 0.25, tip);
+        p.drawLine(tip, tip - (tip - middle) * 0.16 + side * 8);
+        p.drawLine(tip, tip - (tip - middle) * 0.16 - side * 8);
+    }
+    if (trail_.size() > 1) {
+        QPainterPath path;
+        for (std::size_t i = 0; i < trail_.size(); ++i) {
+            const QPointF at = middle + QPointF(trail_[i].x(), -trail_[i].y()) * reach;
+            i == 0 ? path.moveTo(at) : path.lineTo(at);
+        }
+        p.setPen(QPen(t.chromeSoft, 1.5));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(path);
+    }
+    const QPointF knob = middle + QPointF(position_.x(), -position_.y()) * reach;
+    p.setPen(QPen(t.night ? t.onChrome : t.chrome, 3));
+    p.setBrush(t.card);
+    p.drawEllipse(knob, 11, 11);
+    p.setBrush(t.night ? t.onChrome : t.chrome);
+    p.drawEllipse(knob, 2.5, 2.5);
+    p.setPen(t.soft);
+    p.setFont(numberFont(9));
+    p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter,
+               QStringLiteral("%1 %   %2 %").arg(std::lround(100 * position_.y())).arg(std::lround(100 * position_.x())));
+    if (hasFocus()) {
+        p.setPen(QPen(t.attention, 1));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+}
+
+void StickView::dragTo(QPointF place)
+{
+    const QRectF box = face();
+    const double reach = box.width() / 2 * 0.74;
+    const QPointF off = (place - box.center()) / reach;
+    Q_EMIT dragged({std::clamp(off.x(), -1.0, 1.0), std::clamp(-off.y(), -1.0, 1.0)});
+}
+
+void StickView::mousePressEvent(QMouseEvent* event)
+{
+    if (draggable_ && event->button() == Qt::LeftButton) dragTo(event->position());
+}
+void StickView::mouseMoveEvent(QMouseEvent* event)
+{
+    if (draggable_ && (event->buttons() & Qt::LeftButton)) dragTo(event->position());
+}
+void StickView::mouseReleaseEvent(QMouseEvent* event)
+{
+    if (draggable_ && event->button() == Qt::LeftButton) Q_EMIT released();
+}
+
+} // namespace bh::desk

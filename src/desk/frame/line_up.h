@@ -1,0 +1,64 @@
+#pragma once
+
+#include <QAbstractListModel>
+#include <QFrame>
+#include <vector>
+
+class QDoubleSpinBox;
+class QLabel;
+class QLineEdit;
+class QListView;
+class QPushButton;
+class QSortFilterProxyModel;
+
+namespace bh::desk {
+
+class RecordStore;
+class Station;
+
+/// The pilots as rows of the line-up.
+class PilotListModel : public QAbstractListModel {
+    Q_OBJECT
+public:
+    enum Role { IdRole = Qt::UserRole + 1, StagesRole, HoursRole, TargetRole, AttentionRole, ReasonRole };
+    explicit PilotListModel(const RecordStore& store, QObject* parent = nullptr);
+    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
+    void refresh();
+
+private:
+    const RecordStore& store_;
+    std::vector<std::string> ids_;
+};
+
+/// Left edge of the frame: filter, pilots, and the chosen pilot's card.
+class LineUp : public QFrame {
+    Q_OBJECT
+public:
+    LineUp(RecordStore& store, Station& station, QWidget* parent = nullptr);
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    void refresh();
+    void showCard();
+    void chooseRow(const QModelIndex& index);
+    void moveBy(int rows);
+    void saveCard();
+
+    RecordStore& store_;
+    Station& station_;
+    PilotListModel* model_;
+    QSortFilterProxyModel* proxy_;
+    QLineEdit* filter_;
+    QListView* list_;
+    QLabel* empty_;
+    QFrame* card_;
+    QLineEdit* name_;
+    QDoubleSpinBox* target_;
+    QLineEdit* newName_;
+    QPushButton* add_;
+};
+
+} // namespace bh::desk

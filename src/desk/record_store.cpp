@@ -1,0 +1,199 @@
+#include "desk/record_store.h"
+
+#include <QDateTime>
+#include <QUndoCommand>
+#include <QUndoStack>
+#include <algorithm>
+
+namespace bh::desk {
+
+/// Holds the pilot before and after; every step is written to the record as a correction of its own.
+class EditPilotCommand : public QUndoCommand {
+public:
+    EditPilotCommand(RecordStore& store, PilotRow before, PilotRow after, const QString& text)
+        : QUndoCommand(text), store_(store), before_(std::move(before)), after_(std::move(after))
+    {
+    }
+    void redo() override { store_.writePilot(after_, "edited"); }
+    void undo() override { store_.writePilot(before_, "undone"); }
+
+private:
+    RecordStore& store_;
+    PilotRow before_;
+    PilotRow after_;
+};
+
+RecordStore::RecordStore(std::unique_ptr<Record> record, DataFolder data)
+    : record_(std::move(record)), data_(std::move(data)), undo_(std::make_unique<QUndoStack>())
+{
+    if (auto drills = data_.drills()) drills_ = std::move(*drills);
+    if (auto curriculum = data_.curriculum("first-steps")) curriculum_ = std::move(*curriculum);
+    record_->close_left_open_sessions();
+    reload();
+}
+
+RecordStore::~RecordStore() = default;
+
+const Drill* RecordStore::drill(const std::string& id) const
+{
+    const auto found = std::find_if(drills_.begin(), drills_.end(), [&](const Drill& d) { return d.id == id; });
+    return found == drills_.end() ? nullptr : &*found;
+}
+
+const PilotRow* RecordStore::pilot(const std::string& id) const
+{
+    const auto found = std::find_if(pilots_.begin(), pilots_.end(), [&](const PilotRow& p) { return p.id == id; });
+    return found == pilots_.end() ? nullptr : &*found;
+}
+
+const PilotStanding& RecordStore::standing(const std::string& id) const
+{
+    static const PilotStanding nobody;
+    const auto found = std::find_if(standings_.begin(), standings_.end(), [&](const auto& s) { return s.first == id; });
+    return found == standings_.end() ? nobody : found->second;
+}
+
+namespace {
+AttemptFact fact(const AttemptRow& a) { return {a.drill_id, RecordStore::localDay(a.at), a.score, a.passed, a.flown_s}; }
+} // namespace
+
+DrillStanding RecordStore::drillStanding(const std::string& pilot_id, const std::string& drill_id) const
+{
+    std::vector<AttemptFact> facts;
+    for (const AttemptRow& a : attempts_)
+        if (a.pilot_id == pilot_id) facts.push_back(fact(a));
+    return drill_standing(facts, drill_id, today());
+}
+
+std::vector<AttemptRow> RecordStore::attempts(const std::string& id) const
+{
+    std::vector<AttemptRow> own;
+    std::copy_if(attempts_.begin(), attempts_.end(), std::back_inserter(own), [&](const AttemptRow& a) { return a.pilot_id == id; });
+    return own;
+}
+
+std::vector<SessionRow> RecordStore::sessions(const std::string& id) const
+{
+    std::vector<SessionRow> own;
+    std::copy_if(sessions_.begin(), sessions_.end(), std::back_inserter(own), [&](const SessionRow& s) { return s.pilot_id == id; });
+    return own;
+}
+
+std::vector<CriterionRow> RecordStore::criteria(const std::string& attempt_id) const { return record_->criteria(attempt_id); }
+
+std::optional<CalibrationRow> RecordStore::calibrationOf(const std::string& controller, const std::string& guid) const
+{
+    for (const ControllerRow& row : record_->controllers())
+        if (row.name == controller && row.guid == guid) return record_->latest_calibration(row.id);
+    return std::nullopt;
+}
+
+UnixTime RecordStore::now() const { return record_->now(); }
+
+std::int64_t RecordStore::localDay(UnixTime at)
+{
+    return QDate(1970, 1, 1).daysTo(QDateTime::fromSecsSinceEpoch(at).date());
+}
+
+QString RecordStore::fileName() const { return QString::fromStdString(record_->file().string()); }
+
+std::string RecordStore::addPilot(const QString& name)
+{
+    PilotRow pilot;
+    pilot.name = name.simplified().toStdString();
+    if (pilot.name.empty()) return {};
+    if (!tried([&] { pilot.id = record_->add_pilot(pilot); })) return {};
+    return pilot.id;
+}
+
+void RecordStore::editPilot(const PilotRow& edited)
+{
+    const PilotRow* before = pilot(edited.id);
+    if (!before || *before == edited || edited.name.empty()) return;
+    undo_->push(new EditPilotCommand(*this, *before, edited, tr("edit of %1").arg(QString::fromStdString(before->name))));
+}
+
+void RecordStore::writePilot(const PilotRow& pilot, const std::string& why)
+{
+    tried([&] { record_->correct_pilot(pilot, why); });
+}
+
+std::string RecordStore::startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid)
+{
+    std::string id;
+    tried([&] { id = record_->start_session(pilot_id, record_->controller_id(controller, guid)); });
+    return id;
+}
+
+void RecordStore::noteSession(const std::string& id, double active_s, double idle_s)
+{
+    try {
+        record_->note_session_time(id, active_s, idle_s); // no news for the pages
+    } catch (const StoreFailure& why) {
+        Q_EMIT failed(tr("The practice time could not be saved: %1").arg(QString::fromUtf8(why.what())));
+    }
+}
+
+void RecordStore::endSession(const std::string& id, double active_s, double idle_s)
+{
+    tried([&] { record_->end_session(id, active_s, idle_s); });
+}
+
+bool RecordStore::addAttempt(AttemptRow attempt, const FlightLog& log)
+{
+    return tried([&] { record_->add_attempt(std::move(attempt), log); });
+}
+
+bool RecordStore::addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration)
+{
+    return tried([&] { record_->add_calibration(record_->controller_id(controller, guid), calibration); });
+}
+
+template <class Action>
+bool RecordStore::tried(Action action)
+{
+    try {
+        action();
+        reload();
+        last_saved_ = QDateTime::fromSecsSinceEpoch(now()).toString(QStringLiteral("HH:mm:ss"));
+    } catch (const StoreFailure& why) {
+        Q_EMIT failed(tr("Could not be saved, nothing was changed: %1").arg(QString::fromUtf8(why.what())));
+        return false;
+    }
+    Q_EMIT changed();
+    return true;
+}
+
+void RecordStore::reload()
+{
+    pilots_ = record_->pilots();
+    attempts_ = record_->attempts();
+    sessions_ = record_->sessions();
+    std::vector<std::pair<std::string, std::string>> names;
+    for (const Drill& d : drills_) names.emplace_back(d.id, d.name);
+    std::vector<std::pair<std::string, UnixTime>> calibrated; // by controller
+    UnixTime any_calibration = 0;
+    for (const CalibrationRow& c : record_->calibrations("")) {
+        calibrated.emplace_back(c.controller_id, c.at);
+        any_calibration = std::max(any_calibration, c.at);
+    }
+    standings_.clear();
+    for (const PilotRow& p : pilots_) {
+        PilotFacts facts;
+        facts.target_h = p.target_h;
+        for (const AttemptRow& a : attempts_)
+            if (a.pilot_id == p.id) facts.attempts.push_back(fact(a));
+        UnixTime at = any_calibration;
+        for (const SessionRow& s : sessions_) {
+            if (s.pilot_id != p.id) continue;
+            facts.practice.push_back({localDay(s.started_at), s.active_s});
+            at = 0;
+            for (const auto& [controller, when] : calibrated)
+                if (controller == s.controller_id) at = std::max(at, when);
+        }
+        if (at > 0) facts.calibrated_day = localDay(at);
+        standings_.emplace_back(p.id, pilot_standing(facts, curriculum_, today(), names));
+    }
+}
+
+} // namespace bh::desk

@@ -1,0 +1,78 @@
+#pragma once
+
+#include "core/progress/standing.h"
+#include "files/documents.h"
+#include "store/record.h"
+
+#include <QObject>
+#include <QString>
+#include <memory>
+#include <optional>
+#include <vector>
+
+class QUndoStack;
+
+namespace bh::desk {
+
+/// The training record as the desk sees it: owns the values that pages show and is the one way to change them. Says
+/// `changed` after every change; a failing disk is told with `failed`, and then nothing was written.
+class RecordStore : public QObject {
+    Q_OBJECT
+public:
+    RecordStore(std::unique_ptr<Record> record, DataFolder data);
+    ~RecordStore() override;
+
+    [[nodiscard]] const DataFolder& data() const { return data_; }
+    [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; }
+    [[nodiscard]] const Drill* drill(const std::string& id) const;
+    [[nodiscard]] const Curriculum& curriculum() const { return curriculum_; }
+    [[nodiscard]] const std::vector<PilotRow>& pilots() const { return pilots_; }
+    [[nodiscard]] const PilotRow* pilot(const std::string& id) const;
+    [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
+    [[nodiscard]] DrillStanding drillStanding(const std::string& pilot_id, const std::string& drill_id) const;
+    [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& pilot_id) const; ///< in time order
+    [[nodiscard]] std::vector<SessionRow> sessions(const std::string& pilot_id) const; ///< in time order
+    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
+    [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller, const std::string& guid) const;
+    [[nodiscard]] UnixTime now() const;
+    [[nodiscard]] std::int64_t today() const { return localDay(now()); }
+    [[nodiscard]] static std::int64_t localDay(UnixTime at);
+    [[nodiscard]] QString fileName() const;
+
+    /// Edits that can be undone.
+    [[nodiscard]] QUndoStack* undoStack() const { return undo_.get(); }
+    std::string addPilot(const QString& name); ///< returns the id, empty when it failed
+    void editPilot(const PilotRow& edited);
+
+    // What happened is added and never undone.
+    std::string startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid);
+    void noteSession(const std::string& session_id, double active_s, double idle_s);
+    void endSession(const std::string& session_id, double active_s, double idle_s);
+    bool addAttempt(AttemptRow attempt, const FlightLog& log);
+    bool addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration);
+    [[nodiscard]] QString lastSaved() const { return last_saved_; }
+
+Q_SIGNALS:
+    void changed();
+    void failed(const QString& sentence);
+
+private:
+    friend class EditPilotCommand;
+    void writePilot(const PilotRow& pilot, const std::string& why);
+    void reload();
+    template <class Action>
+    bool tried(Action action);
+
+    std::unique_ptr<Record> record_;
+    DataFolder data_;
+    std::vector<Drill> drills_;
+    Curriculum curriculum_;
+    std::unique_ptr<QUndoStack> undo_;
+    std::vector<PilotRow> pilots_;
+    std::vector<AttemptRow> attempts_;
+    std::vector<SessionRow> sessions_;
+    std::vector<std::pair<std::string, PilotStanding>> standings_;
+    QString last_saved_;
+};
+
+} // namespace bh::desk

@@ -1,0 +1,128 @@
+#include "desk/station.h"
+
+#include "desk/record_store.h"
+
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+constexpr int poll_ms = 33;
+constexpr double note_every_s = 20;      // how much of a session a crash of the program can lose
+constexpr double session_ends_after_s = 600; // without any movement
+
+} // namespace
+
+Station::Station(RecordStore& store) : store_(store)
+{
+    timer_.setInterval(poll_ms);
+    connect(&timer_, &QTimer::timeout, this, &Station::poll);
+    timer_.start();
+    loadCalibration();
+}
+
+Station::~Station() { endPractice(); }
+
+void Station::choosePilot(const std::string& id)
+{
+    if (id == pilot_id_) return;
+    endPractice();
+    pilot_id_ = id;
+    Q_EMIT pilotChosen();
+}
+
+std::vector<DeviceInfo> Station::devices() const
+{
+    std::vector<DeviceInfo> all = hub_.devices();
+    all.push_back(SimulatedController::info());
+    return all;
+}
+
+void Station::chooseDevice(int instance)
+{
+    const auto all = devices();
+    const auto found = std::find_if(all.begin(), all.end(), [&](const DeviceInfo& d) { return d.instance == instance; });
+    if (found == all.end() || found->instance == device_.instance) return;
+    endPractice();
+    device_ = *found;
+    present_ = true;
+    chosen_by_hand_ = true;
+    input_.choose(instance);
+    loadCalibration();
+    Q_EMIT deviceChosen();
+    Q_EMIT sticksMoved();
+}
+
+void Station::loadCalibration()
+{
+    const auto row = store_.calibrationOf(device_.name, device_.guid);
+    if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
+}
+
+bool Station::keepCalibration(const Calibration& calibration)
+{
+    if (!calibration.usable() || !store_.addCalibration(device_.name, device_.guid, calibration)) return false;
+    input_.calibrate_with(std::make_shared<const Calibration>(calibration));
+    Q_EMIT deviceChosen();
+    return true;
+}
+
+std::string Station::beginPractice()
+{
+    if (pilot_id_.empty()) return {};
+    if (session_id_.empty()) {
+        session_id_ = store_.startSession(pilot_id_, device_.name, device_.guid);
+        clock_ = {};
+        last_active_s_ = noted_at_s_ = ControllerHub::now_s();
+    }
+    return session_id_;
+}
+
+void Station::endPractice()
+{
+    if (session_id_.empty()) return;
+    store_.endSession(std::exchange(session_id_, {}), clock_.active_s(), clock_.idle_s());
+    Q_EMIT practiceTicked();
+}
+
+void Station::poll()
+{
+    if (const auto changes = hub_.changes(); changes != seen_changes_) {
+        seen_changes_ = changes;
+        const auto plugged = hub_.devices();
+        // The first real controller is taken into use by itself; after a choice by hand nothing changes by itself,
+        // except that a controller that comes back is the one it was.
+        const bool gone = device_.instance != SimulatedController::instance &&
+                          std::none_of(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) { return d.instance == device_.instance; });
+        present_ = !gone;
+        const auto same = std::find_if(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) {
+            return gone && d.guid == device_.guid && d.name == device_.name;
+        });
+        if (same != plugged.end()) chooseDevice(same->instance);
+        else if (!plugged.empty() && !chosen_by_hand_ && device_.instance == SimulatedController::instance) {
+            chooseDevice(plugged.front().instance);
+            chosen_by_hand_ = false;
+        }
+        Q_EMIT devicesChanged();
+    }
+    std::vector<int> counts = input_.counts();
+    if (counts != seen_counts_) {
+        seen_counts_ = std::move(counts);
+        Q_EMIT sticksMoved();
+    }
+    if (session_id_.empty()) return;
+    const double now = ControllerHub::now_s();
+    clock_.update(now, input_.sticks(), armed_);
+    if (clock_.running()) last_active_s_ = now;
+    if (now - noted_at_s_ > note_every_s) {
+        noted_at_s_ = now;
+        store_.noteSession(session_id_, clock_.active_s(), clock_.idle_s());
+    }
+    if (now - ticked_at_s_ > 1) {
+        ticked_at_s_ = now;
+        Q_EMIT practiceTicked();
+    }
+    if (now - last_active_s_ > session_ends_after_s) endPractice();
+}
+
+} // namespace bh::desk

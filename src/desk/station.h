@@ -1,0 +1,67 @@
+#pragma once
+
+#include "core/progress/practice_clock.h"
+#include "device/stick_input.h"
+
+#include <QObject>
+#include <QTimer>
+#include <optional>
+
+namespace bh::desk {
+
+class RecordStore;
+
+/// The place where one pilot sits: the chosen pilot, the controller in use, and the practice session that runs.
+class Station : public QObject {
+    Q_OBJECT
+public:
+    explicit Station(RecordStore& store);
+    ~Station() override;
+
+    [[nodiscard]] const std::string& pilotId() const { return pilot_id_; }
+    void choosePilot(const std::string& id); ///< ends the running session of another pilot
+
+    [[nodiscard]] std::vector<DeviceInfo> devices() const; ///< plugged in, and the simulated controller last
+    [[nodiscard]] DeviceInfo device() const { return device_; }
+    void chooseDevice(int instance);
+    [[nodiscard]] StickInput& input() { return input_; }
+    [[nodiscard]] bool devicePresent() const { return present_; }
+    /// Takes a new calibration of the device in use, into the record and into use.
+    bool keepCalibration(const Calibration& calibration);
+
+    /// Session of the chosen pilot, started when there is none; empty when it could not be.
+    std::string beginPractice();
+    void endPractice();
+    void setArmed(bool armed) { armed_ = armed; }
+    [[nodiscard]] const PracticeClock& practice() const { return clock_; }
+    [[nodiscard]] bool practising() const { return !session_id_.empty(); }
+
+Q_SIGNALS:
+    void pilotChosen();
+    void devicesChanged();
+    void deviceChosen();
+    void sticksMoved();  ///< at most 30 times a second, only when something moved
+    void practiceTicked(); ///< once a second while a session runs
+
+private:
+    void poll();
+    void loadCalibration();
+    RecordStore& store_;
+    ControllerHub hub_;
+    StickInput input_{hub_};
+    DeviceInfo device_ = SimulatedController::info();
+    bool present_ = true;
+    bool chosen_by_hand_ = false;
+    std::string pilot_id_;
+    std::string session_id_;
+    PracticeClock clock_;
+    bool armed_ = false;
+    double noted_at_s_ = 0;
+    double ticked_at_s_ = 0;
+    double last_active_s_ = 0;
+    std::uint64_t seen_changes_ = 0;
+    std::vector<int> seen_counts_;
+    QTimer timer_;
+};
+
+} // namespace bh::desk

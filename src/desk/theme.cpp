@@ -1,0 +1,208 @@
+#include "desk/theme.h"
+
+#include <QApplication>
+#include <QFontDatabase>
+#include <QPainter>
+#include <QPalette>
+#include <QStyleFactory>
+
+namespace bh::desk {
+namespace {
+
+Theme dayTheme()
+{
+    Theme t;
+    t.chrome = "#1D3F63";
+    t.onChrome = "#F6F5F1";
+    t.chromeSoft = "#9DB3C9";
+    t.paper = "#F6F5F1";
+    t.card = "#FFFFFF";
+    t.line = "#D8D5CC";
+    t.ink = "#1B2430";
+    t.soft = "#5B6672";
+    t.attention = "#C77700";
+    t.held = "#1E7F6D";
+    t.notMet = "#A33B2E";
+    t.steel = "#7B8794";
+    t.roll = "#C77700";
+    t.pitch = "#1E7F6D";
+    t.yaw = "#7A3E78";
+    t.throttle = "#7B8794";
+    t.sky = "#A9C3D6";
+    t.skyLow = "#D5E0E4";
+    t.saltLight = "#D9D3C3";
+    t.saltDark = "#CFC8B5";
+    t.gridFine = "#BDB5A0";
+    t.gridCoarse = "#A39A83";
+    t.bank = "#8C9B62";
+    t.bankShade = "#6F7F4C";
+    t.poplar = "#4F6B3F";
+    t.poplarShade = "#3B5331";
+    t.pole = "#4A4438";
+    t.cloth = "#A33B2E";
+    t.shed = "#8A6F5A";
+    t.shedShade = "#6B5443";
+    t.mark = "#1D3F63";
+    return t;
+}
+
+Theme nightTheme()
+{
+    Theme t = dayTheme();
+    t.night = true;
+    t.chrome = "#10243A";
+    t.onChrome = "#D7DEE5";
+    t.chromeSoft = "#7F96AD";
+    t.paper = "#151A20";
+    t.card = "#1D242C";
+    t.line = "#36404B";
+    t.ink = "#DDE2E7";
+    t.soft = "#9AA6B2";
+    t.attention = "#E59A2C";
+    t.held = "#3FAE97";
+    t.notMet = "#D2695B";
+    t.steel = "#8B98A5";
+    t.roll = "#E59A2C";
+    t.pitch = "#3FAE97";
+    t.yaw = "#B97AB6";
+    t.throttle = "#8B98A5";
+    t.sky = "#24364A";
+    t.skyLow = "#3C4F60";
+    t.saltLight = "#6C6859";
+    t.saltDark = "#625E50";
+    t.gridFine = "#57533F";
+    t.gridCoarse = "#8A8468";
+    t.bank = "#4E5A36";
+    t.bankShade = "#3C4629";
+    t.poplar = "#2F4427";
+    t.poplarShade = "#22331C";
+    t.pole = "#B8B09A";
+    t.cloth = "#D2695B";
+    t.shed = "#54453A";
+    t.shedShade = "#40342B";
+    t.mark = "#BFD3E6";
+    return t;
+}
+
+Theme& current()
+{
+    static Theme t = dayTheme(); // the one look of the one application
+    return t;
+}
+
+void loadFonts()
+{
+    static const bool loaded = [] {
+        for (const char* file : {"NotoSans-Regular", "NotoSans-Bold", "NotoSansMono-Regular"})
+            QFontDatabase::addApplicationFont(QStringLiteral(":/resources/fonts/%1.ttf").arg(QLatin1String(file)));
+        return true;
+    }();
+    Q_UNUSED(loaded);
+}
+
+QString styleSheet(const Theme& t)
+{
+    QString css = QStringLiteral(
+        "QToolTip { background: @card; color: @ink; border: 1px solid @line; padding: 4px; }"
+        "QPushButton { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 5px 12px; }"
+        "QPushButton:hover { border-color: @chromeSoft; } QPushButton:focus { border: 2px solid @attention; padding: 4px 11px; }"
+        "QPushButton:disabled { color: @steel; }"
+        "QPushButton[primary=\"true\"] { background: @button; color: #FFFFFF; border-color: @button; }"
+        "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
+        "QLineEdit, QComboBox, QDoubleSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"
+        "QLineEdit:focus, QComboBox:focus, QDoubleSpinBox:focus { border: 2px solid @attention; padding: 2px 5px; }"
+        "QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @button; selection-color: #FFFFFF; }"
+        "QTableView, QListView { background: @card; color: @ink; border: 1px solid @line; gridline-color: @line; "
+        "selection-background-color: @select; selection-color: @ink; }"
+        "QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @line; padding: 4px 6px; }"
+        "QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @line; min-height: 24px; border-radius: 4px; }"
+        "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
+        "#lineUp { background: @chrome; } #lineUp QLabel { color: @onChrome; }"
+        "#lineUp QLineEdit, #lineUp QDoubleSpinBox { background: @field; color: @onChrome; border-color: @field; }"
+        "#lineUp QListView { background: @chrome; color: @onChrome; border: none; }"
+        "#lineUp QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 4px 8px; }"
+        "#lineUp QPushButton:disabled { color: @chromeSoft; }"
+        "#apron { background: @chrome; } #apron QLabel { color: @onChrome; }"
+        "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
+        "#instruction { color: @ink; } #quiet { color: @soft; }"
+        "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
+    const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };
+    put("@chromeSoft", t.chromeSoft);
+    put("@chrome", t.chrome);
+    put("@onChrome", t.onChrome);
+    put("@card", t.card);
+    put("@paper", t.paper);
+    put("@line", t.line);
+    put("@ink", t.ink);
+    put("@soft", t.soft);
+    put("@steel", t.steel);
+    put("@attention", t.attention);
+    put("@button", t.night ? QColor("#2F6094") : t.chrome);
+    put("@select", t.night ? QColor("#2A3B4E") : QColor("#DCE6EF"));
+    put("@field", t.night ? QColor("#1C3653") : QColor("#2C5380"));
+    return css;
+}
+
+} // namespace
+
+const Theme& theme() { return current(); }
+
+void applyTheme(QApplication& application, bool night)
+{
+    loadFonts();
+    current() = night ? nightTheme() : dayTheme();
+    const Theme& t = current();
+    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    application.setFont(uiFont(10));
+    QPalette palette;
+    palette.setColor(QPalette::Window, t.paper);
+    palette.setColor(QPalette::WindowText, t.ink);
+    palette.setColor(QPalette::Base, t.card);
+    palette.setColor(QPalette::AlternateBase, t.paper);
+    palette.setColor(QPalette::Text, t.ink);
+    palette.setColor(QPalette::Button, t.card);
+    palette.setColor(QPalette::ButtonText, t.ink);
+    palette.setColor(QPalette::PlaceholderText, t.night ? t.soft : t.chromeSoft);
+    palette.setColor(QPalette::Highlight, t.chrome);
+    palette.setColor(QPalette::HighlightedText, t.onChrome);
+    application.setPalette(palette);
+    application.setStyleSheet(styleSheet(t));
+}
+
+QFont uiFont(double points, bool bold)
+{
+    QFont font(QStringLiteral("Noto Sans"));
+    font.setPointSizeF(points);
+    font.setBold(bold);
+    return font;
+}
+
+QFont numberFont(double points, bool bold) { return uiFont(points, bold); } // Noto Sans has tabular figures
+
+void paintMark(QPainter& painter, const QRectF& box, StateMark mark, const QColor& colour)
+{
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double size = std::min(box.width(), box.height());
+    const QRectF round(box.center().x() - size / 2 + 1, box.center().y() - size / 2 + 1, size - 2, size - 2);
+    painter.setPen(QPen(colour, 2));
+    painter.setBrush(Qt::NoBrush);
+    switch (mark) {
+    case StateMark::Done:
+        painter.setBrush(colour);
+        painter.drawEllipse(round);
+        break;
+    case StateMark::Due: painter.drawEllipse(round); break;
+    case StateMark::Partly:
+        painter.drawEllipse(round);
+        painter.setBrush(colour);
+        painter.setPen(Qt::NoPen);
+        painter.drawPie(round, 90 * 16, -180 * 16);
+        break;
+    case StateMark::Blocked: painter.fillRect(QRectF(round.left(), round.center().y() - 2, round.width(), 4), colour); break;
+    case StateMark::None: painter.fillRect(QRectF(round.center().x() - 1.5, round.center().y() - 1.5, 3, 3), colour); break;
+    }
+    painter.restore();
+}
+
+} // namespace bh::desk

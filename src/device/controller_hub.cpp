@@ -1,0 +1,148 @@
+#include "device/controller_hub.h"
+
+#include <SDL.h>
+#include <algorithm>
+#include <chrono>
+#include <map>
+#include <utility>
+
+namespace bh {
+namespace {
+
+using Clock = std::chrono::steady_clock;
+constexpr std::size_t most_recent = 5000;
+constexpr auto idle_interval = std::chrono::milliseconds(50); // nothing plugged in: only look for what comes
+
+std::string guid_text(SDL_Joystick* joystick)
+{
+    char text[33];
+    SDL_JoystickGetGUIDString(SDL_JoystickGetGUID(joystick), text, sizeof text);
+    return text;
+}
+
+} // namespace
+
+/// The devices that are open, by instance. Lives in the hub's thread only.
+struct ControllerHub::Devices {
+    std::map<int, SDL_Joystick*> open;
+
+    /// Opens what is new and closes what has gone; true when anything changed.
+    bool refresh()
+    {
+        bool changed = false;
+        for (auto it = open.begin(); it != open.end();) {
+            if (SDL_JoystickGetAttached(it->second)) {
+                ++it;
+                continue;
+            }
+            SDL_JoystickClose(it->second);
+            it = open.erase(it);
+            changed = true;
+        }
+        for (int index = 0; index < SDL_NumJoysticks(); ++index) {
+            const int instance = SDL_JoystickGetDeviceInstanceID(index);
+            if (instance < 0 || open.contains(instance)) continue;
+            if (SDL_Joystick* joystick = SDL_JoystickOpen(index)) {
+                open[instance] = joystick;
+                changed = true;
+            }
+        }
+        return changed;
+    }
+    ~Devices()
+    {
+        for (const auto& [instance, joystick] : open) SDL_JoystickClose(joystick);
+    }
+};
+
+ControllerHub::ControllerHub() : thread_([this] { run(); }) {}
+
+ControllerHub::~ControllerHub()
+{
+    stop_ = true;
+    thread_.join();
+}
+
+double ControllerHub::now_s() { return std::chrono::duration<double>(Clock::now().time_since_epoch()).count(); }
+
+void ControllerHub::run()
+{
+    SDL_SetHint(SDL_HINT_JOYSTICK_ALLOW_BACKGROUND_EVENTS, "1");
+    SDL_SetHint(SDL_HINT_NO_SIGNAL_HANDLERS, "1");
+    if (SDL_InitSubSystem(SDL_INIT_JOYSTICK) != 0) {
+        const std::scoped_lock lock(mutex_);
+        trouble_ = SDL_GetError();
+        return;
+    }
+    SDL_JoystickEventState(SDL_IGNORE); // the axes are read directly, a queue of events would only fill up
+    {
+        Devices devices;
+        auto next = Clock::now();
+        while (!stop_) {
+            SDL_JoystickUpdate();
+            const bool changed = devices.refresh();
+            {
+                const std::scoped_lock lock(mutex_);
+                if (changed) {
+                    devices_.clear();
+                    for (const auto& [instance, joystick] : devices.open) {
+                        const char* name = SDL_JoystickName(joystick);
+                        devices_.push_back({instance, name ? name : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
+                    }
+                    changes_.fetch_add(1, std::memory_order_release);
+                }
+                const auto chosen = devices.open.find(chosen_);
+                if (chosen == devices.open.end()) {
+                    latest_.reset();
+                } else {
+                    DeviceSample sample{now_s(), {}};
+                    for (int axis = 0; axis < SDL_JoystickNumAxes(chosen->second); ++axis)
+                        sample.counts.push_back(SDL_JoystickGetAxis(chosen->second, axis));
+                    if (recent_.size() >= most_recent) recent_.erase(recent_.begin(), recent_.begin() + most_recent / 2);
+                    recent_.push_back(sample);
+                    latest_ = std::move(sample);
+                }
+            }
+            next += devices.open.empty() ? std::chrono::duration_cast<Clock::duration>(idle_interval)
+                                         : std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(sample_interval_s));
+            next = std::max(next, Clock::now() - std::chrono::milliseconds(20)); // after a stall: no burst to catch up
+            std::this_thread::sleep_until(next);
+        }
+    }
+    SDL_QuitSubSystem(SDL_INIT_JOYSTICK);
+}
+
+std::vector<DeviceInfo> ControllerHub::devices() const
+{
+    const std::scoped_lock lock(mutex_);
+    return devices_;
+}
+
+void ControllerHub::choose(int instance)
+{
+    const std::scoped_lock lock(mutex_);
+    if (chosen_ == instance) return;
+    chosen_ = instance;
+    latest_.reset();
+    recent_.clear();
+}
+
+std::optional<DeviceSample> ControllerHub::latest() const
+{
+    const std::scoped_lock lock(mutex_);
+    return latest_;
+}
+
+std::vector<DeviceSample> ControllerHub::drain()
+{
+    const std::scoped_lock lock(mutex_);
+    return std::exchange(recent_, {});
+}
+
+std::string ControllerHub::trouble() const
+{
+    const std::scoped_lock lock(mutex_);
+    return trouble_;
+}
+
+} // namespace bh

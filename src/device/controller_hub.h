@@ -1,0 +1,69 @@
+#pragma once
+
+#include <atomic>
+#include <cstdint>
+#include <memory>
+#include <mutex>
+#include <optional>
+#include <string>
+#include <thread>
+#include <vector>
+
+namespace bh {
+
+/// A controller as the system shows it. `instance` is unique for as long as it stays plugged in.
+struct DeviceInfo {
+    int instance = 0;
+    std::string name;
+    std::string guid; ///< the same for devices of the same model
+    int axes = 0;
+};
+
+/// Raw counts at a moment. Times are seconds of a steady clock, the same for all samples of a hub.
+struct DeviceSample {
+    double t_s = 0;
+    std::vector<int> counts;
+};
+
+/// Watches the system's controllers through SDL from a thread of its own: which there are (hot plug) and, for the one
+/// chosen, its axes 500 times a second. All functions may be called from any thread; none of them waits for a device.
+class ControllerHub {
+public:
+    static constexpr double sample_interval_s = 0.002;
+
+    ControllerHub();
+    ~ControllerHub();
+    ControllerHub(const ControllerHub&) = delete;
+    ControllerHub& operator=(const ControllerHub&) = delete;
+
+    [[nodiscard]] std::vector<DeviceInfo> devices() const;
+    /// Goes up with every device that comes or goes; cheap to ask often.
+    [[nodiscard]] std::uint64_t changes() const { return changes_.load(std::memory_order_acquire); }
+
+    /// Which device to sample; an instance that is not there (any more) is sampled as soon as it is.
+    void choose(int instance);
+    /// The chosen device's newest sample; nothing when it is unplugged.
+    [[nodiscard]] std::optional<DeviceSample> latest() const;
+    /// Hands over all samples of the chosen device since the last call, oldest first, at most about ten seconds.
+    [[nodiscard]] std::vector<DeviceSample> drain();
+    /// What SDL said if it could not be started; empty otherwise.
+    [[nodiscard]] std::string trouble() const;
+    /// Seconds of the steady clock that samples carry.
+    [[nodiscard]] static double now_s();
+
+private:
+    struct Devices;
+    void run();
+
+    mutable std::mutex mutex_;
+    std::vector<DeviceInfo> devices_;
+    std::optional<DeviceSample> latest_;
+    std::vector<DeviceSample> recent_;
+    std::string trouble_;
+    int chosen_ = -1;
+    std::atomic<std::uint64_t> changes_{0};
+    std::atomic<bool> stop_{false};
+    std::thread thread_;
+};
+
+} // namespace bh

@@ -1,0 +1,108 @@
+#include "device/flight_loop.h"
+
+#include <chrono>
+#include <utility>
+
+namespace bh {
+namespace {
+
+using Clock = std::chrono::steady_clock;
+constexpr auto wake_interval = std::chrono::milliseconds(2);
+constexpr double most_behind_s = 0.25;      // more than this is skipped, a pilot cannot fly a burst
+constexpr double score_interval_s = 0.2;
+constexpr double throttle_down_for_s = 0.3; // before the motors start
+
+} // namespace
+
+FlightLoop::FlightLoop(Flight flight, Drill drill, std::function<Sticks()> sticks, std::optional<StandIn> stand_in)
+    : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_)
+{
+    if (stand_in) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
+    publish();
+    thread_ = std::thread([this] { run(); });
+}
+
+FlightLoop::~FlightLoop()
+{
+    stop_ = true;
+    thread_.join();
+}
+
+void FlightLoop::run()
+{
+    auto last = Clock::now();
+    double due_s = 0;
+    while (!stop_) {
+        const auto now = Clock::now();
+        const double passed_s = std::chrono::duration<double>(now - last).count();
+        last = now;
+        const double pace = pace_;
+        if (!pilot_) current_ = sticks_();
+        if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting) {
+            // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
+            throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
+            if (pilot_ || throttle_down_s_ >= throttle_down_for_s) flight_.arm();
+            due_s = 0;
+        } else if (!paused_ && !runner_.over()) {
+            flight_.set_panic(panic_);
+            due_s += pace > 0 ? passed_s * pace : 0.05;
+            if (due_s > most_behind_s) {
+                skipped_s_ += due_s - most_behind_s;
+                due_s = most_behind_s;
+            }
+            for (; due_s >= Flight::step_s && !runner_.over() && !stop_; due_s -= Flight::step_s) step_once();
+        }
+        publish();
+        if (pace > 0 || runner_.over() || paused_) std::this_thread::sleep_for(wake_interval);
+    }
+}
+
+void FlightLoop::step_once()
+{
+    if (!flight_.step(current_)) return;
+    runner_.follow(flight_.log());
+    if (pilot_) current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase());
+    if (!runner_.over()) return;
+    FlownDrill flown{flight_.log(), score(runner_, flight_.log())};
+    score_so_far_ = std::make_shared<const Score>(flown.score);
+    const std::scoped_lock lock(mutex_);
+    result_ = std::move(flown);
+}
+
+void FlightLoop::publish()
+{
+    if (!runner_.over() && flight_.time_s() - scored_at_s_ >= score_interval_s && runner_.status() == DrillRunner::Status::Running) {
+        score_so_far_ = std::make_shared<const Score>(score(runner_, flight_.log()));
+        scored_at_s_ = flight_.time_s();
+    }
+    const std::scoped_lock lock(mutex_);
+    snapshot_.state = flight_.state();
+    snapshot_.sticks = current_;
+    snapshot_.time_s = flight_.time_s();
+    snapshot_.armed = flight_.armed();
+    snapshot_.crashed = flight_.crashed();
+    snapshot_.panic = flight_.panic();
+    snapshot_.paused = paused_;
+    snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed();
+    snapshot_.mode = setup_.mode;
+    snapshot_.status = runner_.status();
+    snapshot_.phase = runner_.phase();
+    snapshot_.phase_time_s = runner_.phase_time_s();
+    snapshot_.phase_progress = runner_.phase_progress();
+    snapshot_.score_so_far = score_so_far_;
+    snapshot_.skipped_s = skipped_s_;
+}
+
+FlightSnapshot FlightLoop::snapshot() const
+{
+    const std::scoped_lock lock(mutex_);
+    return snapshot_;
+}
+
+std::optional<FlownDrill> FlightLoop::take_result()
+{
+    const std::scoped_lock lock(mutex_);
+    return std::exchange(result_, std::nullopt);
+}
+
+} // namespace bh

@@ -1,0 +1,87 @@
+#pragma once
+
+#include "core/drill/drill.h"
+#include "core/flight/flight.h"
+#include "core/standin/stand_in_pilot.h"
+
+#include <atomic>
+#include <functional>
+#include <memory>
+#include <mutex>
+#include <optional>
+#include <thread>
+#include <vector>
+
+namespace bh {
+
+/// What a view needs to show of a flight under way.
+struct FlightSnapshot {
+    State state;
+    Sticks sticks;
+    double time_s = 0;
+    bool armed = false, crashed = false, panic = false, paused = false;
+    bool waiting_for_throttle = true; ///< not started yet: the throttle is not at the bottom
+    Mode mode = Mode::Acro;
+    DrillRunner::Status status = DrillRunner::Status::Waiting;
+    std::size_t phase = 0;
+    double phase_time_s = 0;
+    double phase_progress = 0;
+    std::shared_ptr<const Score> score_so_far; ///< a few times a second; null before the first
+    double skipped_s = 0;                      ///< time lost because the machine was too busy
+};
+
+/// Flies one drill in real time in a thread of its own. The physics keeps its pace whatever the screen does: the view
+/// takes snapshots when it likes.
+class FlightLoop {
+public:
+    struct StandIn {
+        double skill = 0.95;
+        std::uint64_t seed = 1;
+    };
+    /// `sticks` is called from the loop's thread. With a stand-in the drill is demonstrated and `sticks` is not used.
+    FlightLoop(Flight flight, Drill drill, std::function<Sticks()> sticks, std::optional<StandIn> stand_in = std::nullopt);
+    ~FlightLoop();
+    FlightLoop(const FlightLoop&) = delete;
+    FlightLoop& operator=(const FlightLoop&) = delete;
+
+    /// 1 = real time, 0 = as fast as the machine can.
+    void set_pace(double pace) { pace_ = pace; }
+    void set_paused(bool paused) { paused_ = paused; }
+    [[nodiscard]] bool paused() const { return paused_; }
+    void set_panic(bool panic) { panic_ = panic; }
+    [[nodiscard]] bool panic() const { return panic_; }
+
+    [[nodiscard]] FlightSnapshot snapshot() const;
+    /// The flight and its score, once, after the drill has ended.
+    [[nodiscard]] std::optional<FlownDrill> take_result();
+    [[nodiscard]] const Drill& drill() const { return drill_; }
+    [[nodiscard]] const FlightSetup& setup() const { return setup_; }
+
+private:
+    void run();
+    void step_once();
+    void publish();
+
+    FlightSetup setup_;
+    Drill drill_;
+    std::function<Sticks()> sticks_;
+    Flight flight_;
+    DrillRunner runner_;
+    std::optional<StandInPilot> pilot_;
+    Sticks current_;
+    double throttle_down_s_ = 0;
+    std::shared_ptr<const Score> score_so_far_;
+    double scored_at_s_ = -1;
+    double skipped_s_ = 0;
+
+    std::atomic<double> pace_{1};
+    std::atomic<bool> paused_{false};
+    std::atomic<bool> panic_{false};
+    std::atomic<bool> stop_{false};
+    mutable std::mutex mutex_;
+    FlightSnapshot snapshot_;
+    std::optional<FlownDrill> result_;
+    std::thread thread_;
+};
+
+} // namespace bh

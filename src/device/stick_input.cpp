@@ -1,0 +1,85 @@
+#include "device/stick_input.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+
+void SimulatedController::set(Function function, double value)
+{
+    const double low = function == Function::Throttle ? 0.0 : -1.0;
+    values_[static_cast<std::size_t>(function)] = std::clamp(value, low, 1.0);
+}
+
+double SimulatedController::value(Function function) const { return values_[static_cast<std::size_t>(function)]; }
+
+std::vector<int> SimulatedController::counts() const
+{
+    return to_counts(factory_calibration(), {values_[0], values_[1], values_[2], values_[3]}, 4);
+}
+
+DeviceInfo SimulatedController::info() { return {instance, "Simulated controller", "simulated", 4}; }
+
+Calibration SimulatedController::factory_calibration()
+{
+    Calibration calibration;
+    for (Function function : all_functions) {
+        FunctionCalibration& f = calibration.of(function);
+        f.axis = static_cast<int>(function);
+        f.sprung = function != Function::Throttle;
+        f.low_counts = 0;
+        f.centre_counts = top_counts / 2;
+        f.high_counts = top_counts;
+        f.travel_share = 1;
+        f.verdict = Verdict::Good;
+        f.reason = "Clean, centred and quiet.";
+    }
+    return calibration;
+}
+
+void StickInput::choose(int instance)
+{
+    simulated_ = instance == SimulatedController::instance;
+    hub_.choose(simulated_ ? -1 : instance);
+    calibrate_with(simulated_ ? std::make_shared<Calibration>(SimulatedController::factory_calibration()) : nullptr);
+}
+
+bool StickInput::present() const { return simulated_ || hub_.latest().has_value(); }
+
+void StickInput::calibrate_with(std::shared_ptr<const Calibration> calibration)
+{
+    const std::scoped_lock lock(mutex_);
+    calibration_ = std::move(calibration);
+}
+
+bool StickInput::calibrated() const
+{
+    const std::scoped_lock lock(mutex_);
+    return calibration_ != nullptr;
+}
+
+Sticks StickInput::sticks() const
+{
+    std::shared_ptr<const Calibration> calibration;
+    {
+        const std::scoped_lock lock(mutex_);
+        calibration = calibration_;
+    }
+    const std::vector<int> now = counts();
+    return calibration && !now.empty() ? to_sticks(*calibration, now) : Sticks{};
+}
+
+std::vector<int> StickInput::counts() const
+{
+    if (simulated_) return simulated_controller_.counts();
+    const auto sample = hub_.latest();
+    return sample ? sample->counts : std::vector<int>{};
+}
+
+std::vector<DeviceSample> StickInput::drain()
+{
+    if (simulated_) return {{ControllerHub::now_s(), simulated_controller_.counts()}};
+    return hub_.drain();
+}
+
+} // namespace bh
