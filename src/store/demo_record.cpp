@@ -79,18 +79,18 @@ struct Slot {
 
 std::vector<Slot> plan_slots(const Roster& roster, std::vector<SeededRandom>& random)
 {
-    std::vector<Slot> slots;
+    std::vector<Slot> planned;
     const UnixTime midnight = roster.now / day_s * day_s;
     for (std::size_t p = 0; p < roster.pilots.size(); ++p) {
         const DemoPilot& pilot = roster.pilots[p];
         for (int day = pilot.first_day; day <= pilot.last_day; ++day) {
             if (day == 0 && random[p].uniform() < 0.6) continue; // today is not over yet
             if (random[p].uniform() < pilot.sessions_a_week / 7.0 || day == pilot.first_day)
-                slots.push_back({midnight + day * day_s + 8 * 3600 + static_cast<UnixTime>(random[p].uniform() * 6 * 3600), p});
+                planned.push_back({midnight + day * day_s + 8 * 3600 + static_cast<UnixTime>(random[p].uniform() * 6 * 3600), p});
         }
     }
-    std::sort(slots.begin(), slots.end(), [](const Slot& a, const Slot& b) { return a.at < b.at; });
-    return slots;
+    std::sort(planned.begin(), planned.end(), [](const Slot& a, const Slot& b) { return a.at < b.at; });
+    return planned;
 }
 
 /// The drill that this pilot would fly now: mostly the next one of the curriculum, sometimes an earlier one again.

@@ -1,0 +1,76 @@
+#pragma once
+
+#include "device/flight_loop.h"
+
+#include <QTimer>
+#include <QWidget>
+#include <memory>
+#include <string>
+
+class QComboBox;
+class QLabel;
+class QListWidget;
+class QPushButton;
+
+namespace bh::desk {
+
+class CriteriaPanel;
+class FlightView;
+class KeyboardSticks;
+class RecordStore;
+class Station;
+
+/// The ladder, the flight view and the limits: a drill is flown, watched and scored here.
+class DrillsPage : public QWidget {
+    Q_OBJECT
+public:
+    DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    ~DrillsPage() override;
+    void chooseDrill(const std::string& id);
+    [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
+    /// Times the flight's pace; 1 is real time (tests and the tour hurry).
+    void setPace(double pace);
+    void setPilotSeed(std::uint64_t seed) { seed_ = seed; }
+
+public Q_SLOTS:
+    void start();  ///< F5
+    void reset();  ///< F6
+    void panic();  ///< F7
+    void pause();  ///< F8
+    void demonstrate();
+
+Q_SIGNALS:
+    void wideToggled(); ///< F11: room for the flight view
+
+protected:
+    void hideEvent(QHideEvent*) override;
+
+private:
+    void refreshLadder();
+    void refreshPanel();
+    void follow();
+    void launch(bool demonstration);
+    void land(); ///< takes the running flight off the view
+    [[nodiscard]] bool flying() const;
+    [[nodiscard]] const Drill* drill() const;
+
+    RecordStore& store_;
+    Station& station_;
+    QListWidget* ladder_;
+    QLabel* heading_;
+    QLabel* sentence_;
+    CriteriaPanel* criteria_;
+    FlightView* view_;
+    QPushButton *start_, *reset_, *panic_, *pause_, *watch_;
+    QComboBox* mode_;
+    std::unique_ptr<FlightLoop> loop_;
+    std::string flown_drill_;
+    std::string session_id_;
+    bool demonstration_ = false;
+    bool result_shown_ = false;
+    double pace_ = 1;
+    std::uint64_t seed_ = 1;
+    QTimer timer_;
+};
+
+} // namespace bh::desk

@@ -1,0 +1,30 @@
+#pragma once
+
+#include "desk/drills/flight_painter.h"
+
+#include <QTimer>
+#include <QWidget>
+
+namespace bh::desk {
+
+/// Shows a running flight, or says what to do when there is none. Repaints some 60 times a second while it runs.
+class FlightView : public QWidget {
+    Q_OBJECT
+public:
+    explicit FlightView(QWidget* parent = nullptr);
+    /// Null: nothing flies. The loop must outlive its being shown.
+    void show(const FlightLoop* loop);
+    void setInvitation(const QString& text);
+    using QWidget::show;
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    const FlightLoop* loop_ = nullptr;
+    FlightPainter painter_;
+    QString invitation_;
+    QTimer timer_;
+};
+
+} // namespace bh::desk

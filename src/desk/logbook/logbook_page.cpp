@@ -1,0 +1,253 @@
+#include "desk/logbook/logbook_page.h"
+
+#include "desk/drills/criteria_panel.h"
+#include "desk/logbook/hours_plot.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QDateTime>
+#include <QHeaderView>
+#include <QLabel>
+#include <QScrollArea>
+#include <QSortFilterProxyModel>
+#include <QTableView>
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+QString whenText(UnixTime at) { return QDateTime::fromSecsSinceEpoch(at).toString(QStringLiteral("d MMM yyyy HH:mm")); }
+QString minutesText(double seconds) { return QObject::tr("%1 min").arg(seconds / 60, 0, 'f', 1); }
+constexpr int numbers = Qt::AlignRight | Qt::AlignVCenter;
+constexpr int words = Qt::AlignLeft | Qt::AlignVCenter;
+
+void dressTable(QTableView* table)
+{
+    table->verticalHeader()->hide();
+    table->verticalHeader()->setDefaultSectionSize(26);
+    table->setSelectionBehavior(QAbstractItemView::SelectRows);
+    table->setSelectionMode(QAbstractItemView::SingleSelection);
+    table->setShowGrid(false);
+    table->setWordWrap(false);
+    table->setTabKeyNavigation(false);
+    table->horizontalHeader()->setStretchLastSection(true);
+    table->horizontalHeader()->setHighlightSections(false);
+    table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+}
+
+} // namespace
+
+AttemptModel::AttemptModel(const RecordStore& store, QObject* parent) : QAbstractTableModel(parent), store_(store) {}
+
+void AttemptModel::show(std::vector<AttemptRow> attempts)
+{
+    beginResetModel();
+    rows_ = std::move(attempts);
+    std::reverse(rows_.begin(), rows_.end());
+    endResetModel();
+}
+
+int AttemptModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(rows_.size()); }
+int AttemptModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
+
+QVariant AttemptModel::data(const QModelIndex& index, int role) const
+{
+    if (!index.isValid() || index.row() >= rowCount()) return {};
+    const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
+    const Drill* drill = store_.drill(a.drill_id);
+    if (role == AttemptIdRole) return QString::fromStdString(a.id);
+    if (role == DrillIdRole) return QString::fromStdString(a.drill_id);
+    if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
+    if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(a.summary);
+    if (role == Qt::ForegroundRole && index.column() == Result) return a.passed ? theme().held : theme().notMet;
+    const bool sort = role == SortRole;
+    if (role != Qt::DisplayRole && !sort) return {};
+    switch (index.column()) {
+    case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(whenText(a.at));
+    case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
+    case FlightMode: return QString::fromStdString(a.mode);
+    case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
+    case Result: return a.passed ? tr("● passed") : tr("▬ not passed");
+    case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
+    case Summary: return QString::fromStdString(a.summary);
+    default: return {};
+    }
+}
+
+QVariant AttemptModel::headerData(int section, Qt::Orientation orientation, int role) const
+{
+    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+    const QString names[] = {tr("When"), tr("Drill"), tr("Mode"), tr("Score"), tr("Result"), tr("Flown"), tr("What decided it")};
+    return section < ColumnCount ? names[section] : QVariant();
+}
+
+void SessionModel::show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts)
+{
+    beginResetModel();
+    rows_ = std::move(sessions);
+    std::reverse(rows_.begin(), rows_.end());
+    flights_.clear();
+    for (const SessionRow& s : rows_)
+        flights_.push_back(static_cast<int>(std::count_if(attempts.begin(), attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; })));
+    endResetModel();
+}
+
+int SessionModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(rows_.size()); }
+int SessionModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
+
+QVariant SessionModel::data(const QModelIndex& index, int role) const
+{
+    if (!index.isValid() || index.row() >= rowCount()) return {};
+    const SessionRow& s = rows_[static_cast<std::size_t>(index.row())];
+    if (role == Qt::TextAlignmentRole) return index.column() == When ? words : numbers;
+    if (role != Qt::DisplayRole) return {};
+    switch (index.column()) {
+    case When: return whenText(s.started_at);
+    case Active: return s.ended_at == 0 ? tr("running") : minutesText(s.active_s);
+    case Idle: return s.ended_at == 0 ? QString() : minutesText(s.idle_s);
+    case Flights: return flights_[static_cast<std::size_t>(index.row())];
+    default: return {};
+    }
+}
+
+QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int role) const
+{
+    if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
+    const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Scored flights")};
+    return section < ColumnCount ? names[section] : QVariant();
+}
+
+LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    totals_ = new QLabel;
+    totals_->setObjectName(QStringLiteral("totals"));
+    totals_->setFont(uiFont(13, true));
+    totals_->setWordWrap(true);
+    filter_ = new QComboBox;
+    filter_->setObjectName(QStringLiteral("drillFilter"));
+    filter_->setAccessibleName(tr("Show attempts at"));
+    filter_->addItem(tr("All drills"), QString());
+    for (const Curriculum::Stage& stage : store_.curriculum().stages)
+        for (const std::string& id : stage.drills)
+            if (const Drill* d = store_.drill(id)) filter_->addItem(QString::fromStdString(d->name), QString::fromStdString(id));
+
+    attempts_ = new AttemptModel(store_, this);
+    proxy_ = new QSortFilterProxyModel(this);
+    proxy_->setSourceModel(attempts_);
+    proxy_->setSortRole(AttemptModel::SortRole);
+    proxy_->setFilterRole(AttemptModel::DrillIdRole);
+    attemptTable_ = new QTableView;
+    attemptTable_->setObjectName(QStringLiteral("attempts"));
+    attemptTable_->setAccessibleName(tr("Attempts, newest first"));
+    attemptTable_->setModel(proxy_);
+    dressTable(attemptTable_);
+    attemptTable_->setSortingEnabled(true);
+    attemptTable_->sortByColumn(AttemptModel::When, Qt::DescendingOrder);
+    const int widths[] = {142, 122, 58, 58, 104, 60};
+    for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, widths[i]);
+
+    sessions_ = new SessionModel(this);
+    sessionTable_ = new QTableView;
+    sessionTable_->setObjectName(QStringLiteral("sessions"));
+    sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
+    sessionTable_->setModel(sessions_);
+    dressTable(sessionTable_);
+    const int sessionWidths[] = {150, 80, 80};
+    for (int i = 0; i < 3; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
+
+    plot_ = new HoursPlot;
+    detail_ = new QLabel;
+    detail_->setObjectName(QStringLiteral("attemptDetail"));
+    detail_->setWordWrap(true);
+    detail_->setFont(uiFont(10, true));
+    criteria_ = new CriteriaPanel;
+    auto* detailBox = new QWidget;
+    auto* detailLayout = new QVBoxLayout(detailBox);
+    detailLayout->setContentsMargins(0, 0, 0, 0);
+    detailLayout->addWidget(detail_);
+    detailLayout->addWidget(criteria_);
+    detailLayout->addStretch();
+    auto* detailScroll = new QScrollArea;
+    detailScroll->setWidget(detailBox);
+    detailScroll->setWidgetResizable(true);
+    detailScroll->setFrameShape(QFrame::NoFrame);
+    detailScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    detailScroll->setFixedWidth(250);
+
+    auto* head = new QHBoxLayout;
+    head->addWidget(totals_, 1);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(12);
+    upper->addWidget(plot_, 3);
+    upper->addWidget(sessionTable_, 3);
+    auto* attemptSide = new QVBoxLayout;
+    auto* filterRow = new QHBoxLayout;
+    auto* title = new QLabel(tr("Attempts"));
+    title->setFont(uiFont(11, true));
+    filterRow->addWidget(title);
+    filterRow->addWidget(filter_);
+    filterRow->addStretch();
+    attemptSide->addLayout(filterRow);
+    attemptSide->addWidget(attemptTable_, 1);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(12);
+    lower->addLayout(attemptSide, 1);
+    lower->addWidget(detailScroll);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(10);
+    layout->addLayout(head);
+    layout->addLayout(upper, 2);
+    layout->addLayout(lower, 3);
+
+    connect(filter_, &QComboBox::currentIndexChanged, this, [this] {
+        proxy_->setFilterRegularExpression(QRegularExpression::anchoredPattern(
+            filter_->currentData().toString().isEmpty() ? QStringLiteral(".*") : QRegularExpression::escape(filter_->currentData().toString())));
+    });
+    connect(attemptTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &LogbookPage::showCriteria);
+    connect(&store_, &RecordStore::changed, this, &LogbookPage::refresh);
+    connect(&station_, &Station::pilotChosen, this, &LogbookPage::refresh);
+    refresh();
+}
+
+void LogbookPage::refresh()
+{
+    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const auto attempts = store_.attempts(station_.pilotId());
+    const auto sessions = store_.sessions(station_.pilotId());
+    attempts_->show(attempts);
+    sessions_->show(sessions, attempts);
+    const PilotStanding& s = store_.standing(station_.pilotId());
+    const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
+    if (!pilot) totals_->setText(tr("Choose or add a pilot in the line-up."));
+    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+3).").arg(QString::fromStdString(pilot->name)));
+    else
+        totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed")
+                             .arg(QString::fromStdString(pilot->name)).arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0)
+                             .arg(sessions.size()).arg(attempts.size()).arg(passed));
+    QStringList labels;
+    const QDate today = QDate(1970, 1, 1).addDays(store_.today());
+    const int weeks = static_cast<int>(s.weekly_hours.size());
+    for (int i = 0; i < weeks; ++i) labels << today.addDays(-7 * (weeks - 1 - i)).toString(QStringLiteral("d MMM"));
+    plot_->setWeeks(s.weekly_hours, labels);
+    if (proxy_->rowCount() > 0) attemptTable_->selectRow(0);
+    showCriteria();
+}
+
+void LogbookPage::showCriteria()
+{
+    const QModelIndex row = attemptTable_->currentIndex();
+    if (!row.isValid()) {
+        detail_->setText(attempts_->rowCount() == 0 ? tr("A scored flight shows its criteria here.") : tr("Choose an attempt to see its criteria."));
+        criteria_->setCriteria({});
+        return;
+    }
+    const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
+    detail_->setText(tr("%1, %2\nScore %3").arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn)));
+    criteria_->setCriteria(store_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
+}
+
+} // namespace bh::desk

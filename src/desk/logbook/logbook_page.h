@@ -1,0 +1,80 @@
+#pragma once
+
+#include "store/record.h"
+
+#include <QAbstractTableModel>
+#include <QWidget>
+#include <vector>
+
+class QComboBox;
+class QLabel;
+class QSortFilterProxyModel;
+class QTableView;
+
+namespace bh::desk {
+
+class CriteriaPanel;
+class HoursPlot;
+class RecordStore;
+class Station;
+
+/// Attempts of one pilot, newest first.
+class AttemptModel : public QAbstractTableModel {
+    Q_OBJECT
+public:
+    enum Column { When, DrillName, FlightMode, ScoreColumn, Result, Flown, Summary, ColumnCount };
+    enum Role { SortRole = Qt::UserRole + 1, AttemptIdRole, DrillIdRole };
+    explicit AttemptModel(const RecordStore& store, QObject* parent = nullptr);
+    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
+    [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+    void show(std::vector<AttemptRow> attempts);
+
+private:
+    const RecordStore& store_;
+    std::vector<AttemptRow> rows_;
+};
+
+/// Practice sessions of one pilot, newest first.
+class SessionModel : public QAbstractTableModel {
+    Q_OBJECT
+public:
+    enum Column { When, Active, Idle, Flights, ColumnCount };
+    explicit SessionModel(QObject* parent = nullptr) : QAbstractTableModel(parent) {}
+    [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
+    [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
+    [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
+    void show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts);
+
+private:
+    std::vector<SessionRow> rows_;
+    std::vector<int> flights_;
+};
+
+/// What the chosen pilot has practised: totals, weekly hours, sessions, attempts with their criteria.
+class LogbookPage : public QWidget {
+    Q_OBJECT
+public:
+    LogbookPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+
+private:
+    void refresh();
+    void showCriteria();
+
+    RecordStore& store_;
+    Station& station_;
+    QLabel* totals_;
+    QComboBox* filter_;
+    AttemptModel* attempts_;
+    QSortFilterProxyModel* proxy_;
+    QTableView* attemptTable_;
+    SessionModel* sessions_;
+    QTableView* sessionTable_;
+    HoursPlot* plot_;
+    QLabel* detail_;
+    CriteriaPanel* criteria_;
+};
+
+} // namespace bh::desk

@@ -1,0 +1,106 @@
+#include "desk/main_window.h"
+
+#include "desk/board/board_page.h"
+#include "desk/controller/controller_page.h"
+#include "desk/controller/keyboard_sticks.h"
+#include "desk/drills/drills_page.h"
+#include "desk/frame/apron.h"
+#include "desk/frame/line_up.h"
+#include "desk/frame/taxiway.h"
+#include "desk/logbook/logbook_page.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+
+#include <QApplication>
+#include <QBoxLayout>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QUndoStack>
+#include <algorithm>
+
+namespace bh::desk {
+
+MainWindow::MainWindow(RecordStore& store, Station& station, const QString& recordName) : store_(store), station_(station)
+{
+    setWindowTitle(tr("Blue Hangar"));
+    setMinimumSize(1000, 640);
+    resize(1280, 800);
+    lineUp_ = new LineUp(store_, station_);
+    taxiway_ = new Taxiway;
+    auto* keys = new KeyboardSticks(station_.input(), this);
+    board_ = new BoardPage(store_, station_);
+    controller_ = new ControllerPage(store_, station_, *keys);
+    drills_ = new DrillsPage(store_, station_, *keys);
+    logbook_ = new LogbookPage(store_, station_);
+    apron_ = new Apron(store_, station_, recordName);
+    pages_ = new QStackedWidget;
+    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Controller", controller_}, {"Drills", drills_}, {"Logbook", logbook_}};
+    for (int i = 0; i < 4; ++i) {
+        marks_[i] = taxiway_->addPage(tr(pages[i].first));
+        pages_->addWidget(pages[i].second);
+    }
+    auto* right = new QVBoxLayout;
+    right->setSpacing(0);
+    right->addWidget(taxiway_);
+    right->addWidget(pages_, 1);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(0);
+    upper->addWidget(lineUp_);
+    upper->addLayout(right, 1);
+    auto* centre = new QWidget;
+    auto* layout = new QVBoxLayout(centre);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(0);
+    layout->addLayout(upper, 1);
+    layout->addWidget(apron_);
+    setCentralWidget(centre);
+
+    connect(taxiway_, &Taxiway::chosen, this, [this](int page) { showPage(static_cast<Page>(page)); });
+    connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
+        if (place == PilotStanding::Go::Controller) showPage(Controller);
+        if (place == PilotStanding::Go::Drills) showPage(Drills);
+    });
+    connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
+    connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
+    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
+    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::undo);
+    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::redo);
+    connect(&store_, &RecordStore::changed, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
+    showPage(Board);
+    refreshMarks();
+}
+
+void MainWindow::showPage(Page page)
+{
+    if (page != Drills) lineUp_->setVisible(true);
+    pages_->setCurrentIndex(page);
+    taxiway_->setCurrent(page);
+}
+
+void MainWindow::toggleNight()
+{
+    applyTheme(*qApp, !theme().night);
+    Q_EMIT store_.changed(); // colours that pages keep are asked for again
+    update();
+}
+
+void MainWindow::refreshMarks()
+{
+    int need = 0;
+    for (const PilotRow& p : store_.pilots()) need += store_.standing(p.id).needs_attention;
+    marks_[Board]->setMark(need > 0 ? StateMark::Due : StateMark::Done, need > 0 ? tr("%1 pilots need a look").arg(need) : tr("Nobody needs a look"));
+    const bool calibrated = station_.input().calibrated();
+    marks_[Controller]->setMark(calibrated ? StateMark::Done : StateMark::Due, calibrated ? tr("The controller in use is calibrated") : tr("The controller in use is not calibrated"));
+    const PilotStanding& s = store_.standing(station_.pilotId());
+    const bool all_held = !s.stages.empty() && std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; });
+    const bool pilot = !station_.pilotId().empty();
+    marks_[Drills]->setMark(!pilot ? StateMark::None : all_held ? StateMark::Done : StateMark::Due,
+                            !pilot ? tr("No pilot chosen") : all_held ? tr("Every stage is held") : tr("Next: %1").arg(QString::fromStdString(s.next_reason)));
+    const bool recent = s.last_practice_day && store_.today() - *s.last_practice_day <= 7;
+    marks_[Logbook]->setMark(recent ? StateMark::Done : StateMark::None, recent ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
+}
+
+} // namespace bh::desk

@@ -1,0 +1,112 @@
+#include "desk/tour.h"
+
+#include "desk/controller/controller_page.h"
+#include "desk/drills/drills_page.h"
+#include "desk/main_window.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QPixmap>
+#include <QThread>
+#include <cstdio>
+#include <functional>
+
+namespace bh::desk {
+namespace {
+
+bool waitFor(const std::function<bool()>& condition, int ms)
+{
+    QElapsedTimer timer;
+    timer.start();
+    while (!condition() && timer.elapsed() < ms) {
+        QApplication::processEvents(QEventLoop::AllEvents, 10);
+        QThread::msleep(2);
+    }
+    return condition();
+}
+
+void settle() { waitFor([] { return false; }, 150); }
+
+/// Moves the simulated controller as a pilot does in a calibration, until the page is through or at `until`.
+void moveThroughCalibration(Station& station, ControllerPage& page, int until)
+{
+    SimulatedController& sticks = station.input().simulated_controller();
+    const auto hold = [&](double ms) { waitFor([] { return false; }, static_cast<int>(ms)); };
+    page.startCalibration();
+    hold(2300);
+    const std::pair<Function, double> moves[] = {{Function::Throttle, 1}, {Function::Throttle, 0}, {Function::Yaw, 1}, {Function::Yaw, -1},
+                                                 {Function::Pitch, 1}, {Function::Pitch, -1}, {Function::Roll, 1}, {Function::Roll, -1}};
+    for (int i = 0; i < until; ++i) {
+        const double from = sticks.value(moves[i].first);
+        for (int step = 1; step <= 10; ++step) {
+            sticks.set(moves[i].first, from + (moves[i].second - from) * step / 10);
+            hold(20);
+        }
+        if (i == until - 1) return;
+        hold(moves[i].first == Function::Throttle ? 1900 : 200);
+        if (moves[i].first != Function::Throttle) sticks.set(moves[i].first, 0), hold(900);
+    }
+}
+
+} // namespace
+
+int walkTour(MainWindow& window, RecordStore& store, Station& station, const QString& folder)
+{
+    QDir().mkpath(folder);
+    int failures = 0;
+    const auto picture = [&](const char* name) {
+        settle();
+        const QString file = QDir(folder).filePath(QLatin1String(name) + QStringLiteral(".png"));
+        if (!window.grab().save(file)) {
+            std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
+            ++failures;
+        }
+    };
+    window.resize(1280, 800);
+    DrillsPage& drills = *window.drillsPage();
+    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
+    window.showPage(MainWindow::Board);
+    picture("board");
+    window.showPage(MainWindow::Controller);
+    picture("controller");
+    moveThroughCalibration(station, *window.controllerPage(), 5);
+    picture("calibrating");
+    window.controllerPage()->cancelCalibration();
+    station.input().simulated_controller().set(Function::Pitch, 0);
+    station.input().simulated_controller().set(Function::Throttle, 0);
+
+    window.showPage(MainWindow::Drills);
+    picture("drills");
+    const auto fly = [&](const char* drill, double until_s, const char* name) {
+        drills.reset();
+        drills.chooseDrill(drill);
+        drills.demonstrate();
+        drills.setPace(8);
+        waitFor([&] { return !drills.loop() || drills.loop()->snapshot().time_s >= until_s; }, 20000);
+        drills.setPace(1);
+        waitFor([] { return false; }, 700);
+        picture(name);
+        drills.setPace(0);
+        waitFor([&] { return drills.loop() && drills.loop()->snapshot().status == DrillRunner::Status::Finished; }, 20000);
+        waitFor([] { return false; }, 200);
+        drills.setPace(1);
+    };
+    fly("straight-run", 14, "flight");
+    fly("hover-window", 16, "flight-height");
+    picture("result");
+    drills.reset();
+    window.showPage(MainWindow::Logbook);
+    picture("logbook");
+    window.toggleNight();
+    window.showPage(MainWindow::Board);
+    picture("board-night");
+    window.showPage(MainWindow::Drills);
+    fly("lift-settle", 8, "flight-night");
+    window.toggleNight();
+    return failures == 0 ? 0 : 1;
+}
+
+} // namespace bh::desk
