@@ -111,6 +111,7 @@ QString styleSheet(const Theme& t)
         "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
         "QLineEdit, QComboBox, QDoubleSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"
         "QLineEdit:focus, QComboBox:focus, QDoubleSpinBox:focus { border: 2px solid @attention; padding: 2px 5px; }"
+        "QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/resources/icons/down.svg); }"
         "QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @button; selection-color: #FFFFFF; }"
         "QTableView, QListView { background: @card; color: @ink; border: 1px solid @line; gridline-color: @line; "
         "selection-background-color: @select; selection-color: @ink; }"

@@ -137,7 +137,8 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
 QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
     if (orientation != Qt::Horizontal) return {};
-    if (role == Qt::TextAlignmentRole) return static_cast<int>(Qt::AlignLeft | Qt::AlignVCenter);
+    if (role == Qt::TextAlignmentRole)
+        return static_cast<int>((section == Hours || section == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role == Qt::ToolTipRole && section == Stages) {
         QStringList names;
         for (const auto& stage : store_.curriculum().stages) names << QStringLiteral("%1 %2").arg(names.size() + 1).arg(QString::fromStdString(stage.name));

@@ -62,7 +62,7 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     message_ = new QLabel;
     message_->setObjectName(QStringLiteral("controllerMessage"));
     message_->setWordWrap(true);
-    message_->setFont(uiFont(13, true));
+    message_->setFont(uiFont(12, true));
     message_->setMinimumHeight(44);
     left_ = new StickView(tr("Yaw"), tr("Throttle"));
     left_->setObjectName(QStringLiteral("leftStick"));
@@ -81,7 +81,9 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setWordWrap(false);
-    table_->setFixedHeight(27 * 4 + 32);
+    table_->setFixedHeight(27 * 4 + 38);
+    table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->setTabKeyNavigation(false);
     const int widths[] = {84, 92, 78, 78, 78, 84, 84};
     for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, widths[i]);
@@ -283,7 +285,7 @@ void ControllerPage::refreshResult()
             : worst == Verdict::Usable ? tr("Calibrated on %1: usable. The table says what would make it better.").arg(when)
                                        : tr("Calibrated on %1: needs service. The table says where.").arg(when));
     } else if (station_.input().simulated()) {
-        say(tr("Simulated controller: drag the sticks, or click one and use E D S F and I K J L (Shift: full). Plug in a real one for practice that counts."));
+        say(tr("Simulated controller. Drag the sticks, or click one and use the keys E D S F and I K J L, with Shift for full deflection."));
     } else {
         say(tr("Not calibrated yet. Press Calibrate and follow the list; it ticks itself as the sticks move."));
     }

@@ -111,7 +111,7 @@ void StickView::paintEvent(QPaintEvent*)
     p.setPen(t.soft);
     p.setFont(numberFont(9));
     p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter,
-               QStringLiteral("%1 %   %2 %").arg(std::lround(100 * position_.y())).arg(std::lround(100 * position_.x())));
+               QStringLiteral("↕ %1 %    ↔ %2 %").arg(std::lround(100 * position_.y())).arg(std::lround(100 * position_.x())));
     if (hasFocus()) {
         p.setPen(QPen(t.attention, 1));
         p.setBrush(Qt::NoBrush);

@@ -113,7 +113,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     const Theme& t = theme();
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     const double height = now.state.height_m();
-    const QRectF tape(14, 70, 46, size.height() - 70 - 140);
+    const QRectF plateBox(14, 62, 46, size.height() - 62 - 132);
+    const QRectF tape = plateBox.adjusted(0, 10, 0, -10);
     if (tape.height() < 80) return;
     const double shown_m = std::max(16.0, 2 * (phase.height_m + phase.window_m)); // bottom is the ground or below the aircraft
     const double bottom_m = std::max(0.0, height - 0.8 * shown_m);
@@ -122,9 +123,9 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     ground.setAlpha(200);
     p.setPen(Qt::NoPen);
     p.setBrush(ground);
-    p.drawRoundedRect(tape, 3, 3);
+    p.drawRoundedRect(plateBox, 3, 3);
     p.save();
-    p.setClipRect(tape.adjusted(0, 0, 40, 0));
+    p.setClipRect(plateBox);
     if (phase.window_m > 0) {
         QColor window = t.held;
         window.setAlpha(110);

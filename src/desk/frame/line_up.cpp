@@ -151,6 +151,7 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
                            "(common practice, no source)."));
     target_->setRange(1, 500);
     target_->setDecimals(0);
+    target_->setButtonSymbols(QAbstractSpinBox::NoButtons);
     target_->setSuffix(tr(" h"));
     target_->setKeyboardTracking(false);
     auto* cardLayout = new QVBoxLayout(card_);

@@ -79,6 +79,7 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
 
 QVariant AttemptModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole) return section == ScoreColumn || section == Flown ? numbers : words;
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
     const QString names[] = {tr("When"), tr("Drill"), tr("Mode"), tr("Score"), tr("Result"), tr("Flown"), tr("What decided it")};
     return section < ColumnCount ? names[section] : QVariant();
@@ -115,6 +116,7 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
 
 QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole) return section == When ? words : numbers;
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
     const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Scored flights")};
     return section < ColumnCount ? names[section] : QVariant();

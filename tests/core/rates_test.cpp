@@ -1,0 +1,80 @@
+#include "core/rates/rate_curve.h"
+#include "reference.h"
+
+#include <catch2/catch.hpp>
+
+using namespace bh;
+
+namespace {
+
+std::optional<RateCurve> curveOf(const nlohmann::json& row)
+{
+    const std::string family = row.at("inputs").at("family");
+    if (family == "centre-max") return CentreMaxCurve{input(row, "centre_dps"), input(row, "max_dps"), input(row, "expo")};
+    if (family == "linear-expo") return LinearExpoCurve{input(row, "max_dps"), input(row, "expo")};
+    return std::nullopt; // families that are not built yet
+}
+
+} // namespace
+
+TEST_CASE("rate curves meet the reference points", "[core][rates]")
+{
+    int checked = 0;
+    for (const auto& row : referenceRows("rate_curves.json")) {
+        const auto curve = curveOf(row);
+        if (!curve) continue;
+        CAPTURE(row.at("id").get<std::string>());
+        const std::string kind = row.at("kind");
+        const auto& expected = row.at("expected");
+        if (kind == "rate_at_stick") {
+            const auto sticks = row.at("inputs").at("stick").at("value").get<std::vector<double>>();
+            const auto rates = expected.at("rate").at("value").get<std::vector<double>>();
+            for (std::size_t i = 0; i < sticks.size(); ++i)
+                CHECK(rate_dps(*curve, sticks[i]) == Approx(rates[i]).margin(expected["rate"]["abs_tol"].get<double>()));
+        } else if (kind == "slope_at_centre") {
+            CHECK(meets(expected.at("slope"), centre_slope_dps(*curve)));
+        } else if (kind == "full_stick") {
+            CHECK(meets(expected.at("rate"), rate_dps(*curve, 1)));
+            CHECK(meets(expected.at("roll_time"), full_turn_s(*curve)));
+        } else if (kind == "stick_for_rate") {
+            CHECK(meets(expected.at("stick"), stick_for_rate(*curve, input(row, "rate"))));
+        } else {
+            continue;
+        }
+        ++checked;
+    }
+    CHECK(checked >= 30); // the file has that many rows of the two families
+}
+
+TEST_CASE("a rate curve is odd, monotone and clamped", "[core][rates]")
+{
+    const RateCurve curve = GENERATE(RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}});
+    double last = -1e9;
+    for (int i = -100; i <= 100; ++i) {
+        const double stick = i / 100.0;
+        CHECK(rate_dps(curve, -stick) == -rate_dps(curve, stick));
+        CHECK(rate_dps(curve, stick) >= last);
+        CHECK(std::abs(rate_dps(curve, stick)) <= rate_limit_dps);
+        last = rate_dps(curve, stick);
+    }
+    CHECK(std::isnan(rate_dps(curve, std::nan(""))));
+}
+
+TEST_CASE("the stick for a rate is the inverse of the curve", "[core][rates]")
+{
+    const RateCurve curve = CentreMaxCurve{120, 640, 0.35};
+    const double rate = GENERATE(-600.0, -50.0, 1.0, 333.0, 639.0);
+    CHECK(rate_dps(curve, stick_for_rate(curve, rate)) == Approx(rate).margin(1e-6));
+    CHECK(stick_for_rate(curve, 5000) == 1);
+    CHECK(stick_for_rate(curve, -5000) == -1);
+}
+
+TEST_CASE("parameters out of range are refused by name", "[core][rates]")
+{
+    const auto bad_expo = checked(RateCurve{CentreMaxCurve{150, 350, 1.2}});
+    REQUIRE_FALSE(bad_expo);
+    CHECK(bad_expo.error().code == Error::Code::OutOfRange);
+    CHECK(bad_expo.error().message.find("expo") != std::string::npos);
+    CHECK_FALSE(checked(RateCurve{LinearExpoCurve{std::nan(""), 0}}));
+    CHECK(checked(RateCurve{LinearExpoCurve{500, 0.3}}));
+}

@@ -1,0 +1,82 @@
+#include "core/standin/stand_in_controller.h"
+#include "files/documents.h"
+#include "files/file_text.h"
+
+#include <catch2/catch.hpp>
+#include <nlohmann/json.hpp>
+
+using namespace bh;
+
+namespace {
+
+nlohmann::json drillDocument() { return nlohmann::json::parse(*read_text(std::string(BH_DATA) + "/drills/lift-settle.json")); }
+std::string drillMessage(const nlohmann::json& document) { return parse_drill(document.dump(), "d.json").error().message; }
+
+} // namespace
+
+TEST_CASE("everything that ships can be read and fits together", "[files]")
+{
+    const DataFolder data(BH_DATA);
+    const auto drills = data.drills();
+    REQUIRE(drills);
+    CHECK(drills->size() == 3);
+    for (const Drill& drill : *drills) {
+        CAPTURE(drill.id);
+        CHECK(data.setup_for(drill, RateProfile{}));
+    }
+    const auto curriculum = data.curriculum("first-steps");
+    REQUIRE(curriculum);
+    for (const auto& stage : curriculum->stages)
+        for (const std::string& id : stage.drills) CHECK(data.drill(id));
+    CHECK(data.drill("../worlds/pan").error().code == Error::Code::NotFound);
+}
+
+TEST_CASE("the limits marked as common practice stand as the trade has them", "[files]")
+{
+    // ±10 m to move on, ±2.5 m very good; 5 m lift; common practice, no source.
+    const Drill hover = *DataFolder(BH_DATA).drill("hover-window");
+    CHECK(hover.criteria[0].options.window_m == 10);
+    CHECK(hover.criteria[1].options.window_m == 2.5);
+    CHECK(hover.criteria[0].common_practice);
+    CHECK(DataFolder(BH_DATA).drill("lift-settle")->phases[0].height_m == 5);
+}
+
+TEST_CASE("a drill file with a mistake is refused with file, place and expectation", "[files]")
+{
+    auto d = drillDocument();
+    SECTION("missing") { d["phases"][1].erase("goal"); CHECK(drillMessage(d) == "d.json: /phases/1: expected a 'goal' here"); }
+    SECTION("wrong kind") { d["criteria"][0]["pass"] = "two"; CHECK(drillMessage(d) == "d.json: /criteria/0/pass: expected a number, found a text"); }
+    SECTION("unknown measure") { d["criteria"][2]["measure"] = "charm"; CHECK(drillMessage(d) == "d.json: /criteria/2/measure: there is no measure 'charm'"); }
+    SECTION("unknown goal") { d["phases"][0]["goal"] = nlohmann::json::object(); CHECK(drillMessage(d).find("/phases/0/goal: expected one of") != std::string::npos); }
+    SECTION("limits") { d["criteria"][0]["merit"] = 9; CHECK(drillMessage(d).find("d.json: /criteria/0: expected fail, pass and merit") == 0); }
+    SECTION("another kind of document") { d["format"] = "bluehangar.world/1"; CHECK(drillMessage(d).find("/format: expected \"bluehangar.drill/1\"") != std::string::npos); }
+    SECTION("a newer version")
+    {
+        d["format"] = "bluehangar.drill/2";
+        CHECK(parse_drill(d.dump(), "d.json").error().code == Error::Code::Unsupported);
+    }
+    SECTION("no JSON") { CHECK(parse_drill("{\n\"format\": }", "d.json").error().message == "d.json: line 2: is no valid JSON here"); }
+    SECTION("unknown keys are no mistake") { d["colour"] = "blue"; CHECK(parse_drill(d.dump(), "d.json")); }
+}
+
+TEST_CASE("a calibration comes back from its document as it was", "[files]")
+{
+    const auto calibration = calibrate(stand_in_recording({}, 3));
+    REQUIRE(calibration);
+    const auto back = parse_calibration(calibration_json(*calibration).dump(), "c.json");
+    REQUIRE(back);
+    for (std::size_t f = 0; f < 4; ++f) {
+        CHECK(back->functions[f].axis == calibration->functions[f].axis);
+        CHECK(back->functions[f].high_counts == calibration->functions[f].high_counts);
+        CHECK(back->functions[f].dead_band == calibration->functions[f].dead_band);
+        CHECK(back->functions[f].reason == calibration->functions[f].reason);
+    }
+}
+
+TEST_CASE("a rate profile out of range names axis and parameter", "[files]")
+{
+    const auto bad = parse_rates(R"({"format":"bluehangar.rates/1","family":"linear-expo","roll":{"max_dps":500},"pitch":{"max_dps":500,"expo":2},"yaw":{"max_dps":300}})", "r.json");
+    REQUIRE_FALSE(bad);
+    CHECK(bad.error().message == "r.json: /pitch: expo must lie in 0 to 1");
+    CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().message.find("/roll") == std::string::npos);
+}

@@ -1,0 +1,16 @@
+# The tour saves a picture of each main view and ends well.
+file(REMOVE_RECURSE ${FOLDER})
+execute_process(COMMAND ${PROGRAM} --demo --tour ${FOLDER} RESULT_VARIABLE result)
+if(NOT result EQUAL 0)
+  message(FATAL_ERROR "the tour ended with ${result}")
+endif()
+foreach(view board controller calibrating drills flight flight-height result logbook board-night flight-night)
+  if(NOT EXISTS ${FOLDER}/${view}.png)
+    message(FATAL_ERROR "there is no picture of ${view}")
+  endif()
+  # Width and height stand at bytes 16 to 23 of a PNG (ISO/IEC 15948): 1280 = 0x500, 800 = 0x320.
+  file(READ ${FOLDER}/${view}.png size OFFSET 16 LIMIT 8 HEX)
+  if(NOT size STREQUAL "0000050000000320")
+    message(FATAL_ERROR "${view}.png is not 1280 by 800 (${size})")
+  endif()
+endforeach()
