@@ -156,7 +156,7 @@ TEST_CASE("calibrated sticks reach both ends, rest at zero and come back as coun
 
 TEST_CASE("the prompt watch ticks what was seen and waits for what was not", "[core][controller]")
 {
-    const auto hold = [t = 0.0](PromptWatch& watch, std::vector<int> counts, double seconds) mutable {
+    auto hold = [t = 0.0](PromptWatch& watch, std::vector<int> counts, double seconds) mutable {
         bool seen = false;
         for (const double end = t + seconds; t < end; t += 0.004) seen = watch.add(t, counts) || seen;
         return seen;

@@ -1,0 +1,266 @@
+#include "store/database.h"
+#include "store/projection.h"
+#include "store/record.h"
+#include "store/schema.h"
+
+#include <QCoreApplication>
+#include <catch2/catch.hpp>
+#include <filesystem>
+#include <fstream>
+#include <nlohmann/json.hpp>
+#include <unistd.h>
+
+using namespace bh;
+
+namespace {
+
+/// A folder of its own for each test, and the Qt that the record's plug-ins need.
+struct Place {
+    int argc = 1;
+    char name[12] = "store_tests";
+    char* argv[2] = {name, nullptr};
+    QCoreApplication application{argc, argv};
+    std::filesystem::path folder = std::filesystem::temp_directory_path() / ("bh-store-" + std::to_string(getpid()));
+    std::filesystem::path file = folder / "record.sqlite";
+    UnixTime clock = 1'000'000;
+
+    Place() { std::filesystem::remove_all(folder), std::filesystem::create_directories(folder); }
+    ~Place() { std::filesystem::remove_all(folder); }
+    std::unique_ptr<Record> open()
+    {
+        RecordOptions options;
+        options.clock = [this] { return clock; };
+        auto record = Record::open(file, options);
+        if (!record) FAIL(record.error().message);
+        return std::move(*record);
+    }
+    [[nodiscard]] std::string bytes() const
+    {
+        std::ifstream in(file, std::ios::binary);
+        return {std::istreambuf_iterator<char>(in), {}};
+    }
+};
+
+FlightLog shortLog(double height_m)
+{
+    FlightLog log;
+    for (int i = 0; i < 50; ++i) {
+        FlightSample s;
+        s.t_s = i * 0.01;
+        s.height_m = height_m;
+        log.append(as_logged(s));
+    }
+    return log;
+}
+
+void fill(Record& record)
+{
+    const std::string pilot = record.add_pilot({"", "Iris Quayle"});
+    const std::string session = record.start_session(pilot, record.controller_id("Station 1 controller", "sq-01"));
+    for (int i = 0; i < 3; ++i) {
+        AttemptRow a;
+        a.pilot_id = pilot;
+        a.session_id = session;
+        a.drill_id = "lift-settle";
+        a.mode = "angle";
+        a.score = 70 + i;
+        a.passed = i > 0;
+        a.flown_s = 20;
+        a.criteria = {{"Bounces", "count", std::nullopt, 4, 2, 0, 0, false}, {"Sink", "m/s", 0.5, 2, 1, 0.4, 93, true}};
+        record.add_attempt(a, shortLog(i));
+    }
+    record.end_session(session, 300, 60);
+}
+
+std::string refusal(const std::filesystem::path& file)
+{
+    const auto record = Record::open(file);
+    REQUIRE_FALSE(record);
+    return record.error().message;
+}
+
+} // namespace
+
+TEST_CASE("what is written is there after opening again", "[store]")
+{
+    Place place;
+    fill(*place.open());
+    const auto record = place.open();
+    REQUIRE(record->pilots().size() == 1);
+    CHECK(record->pilots()[0].name == "Iris Quayle");
+    const auto attempts = record->attempts();
+    REQUIRE(attempts.size() == 3);
+    CHECK(attempts[2].score == 72);
+    CHECK(record->flight_log(attempts[2].log_hash)->height_m[0] == 2);
+    const auto criteria = record->criteria(attempts[0].id);
+    REQUIRE(criteria.size() == 2);
+    CHECK_FALSE(criteria[0].value);
+    CHECK(criteria[1].marks == 93);
+    CHECK(record->sessions()[0].active_s == 300);
+    CHECK(record->verify().problems.empty());
+    CHECK(record->verify().entries == 7); // pilot, controller, session, three attempts, session's end
+}
+
+TEST_CASE("a correction is a new entry; the old one stays in the chain", "[store]")
+{
+    Place place;
+    const auto record = place.open();
+    PilotRow pilot{"", "Oren Pel"};
+    pilot.id = record->add_pilot(pilot);
+    pilot.name = "Oren Pell";
+    record->correct_pilot(pilot, "spelling");
+    CHECK(record->pilots()[0].name == "Oren Pell");
+    const Database database(place.file, true);
+    QSqlQuery rows = database.run("SELECT * FROM entries ORDER BY seq");
+    REQUIRE(rows.next());
+    CHECK(entry_from(rows).body.find("Oren Pel\"") != std::string::npos);
+    REQUIRE(rows.next());
+    CHECK(entry_from(rows).supersedes == 1);
+    CHECK(entry_from(rows).why == "spelling");
+}
+
+TEST_CASE("entries cannot be changed, and tampering past that is found", "[store]")
+{
+    Place place;
+    fill(*place.open());
+    {
+        const Database database(place.file, false);
+        CHECK_THROWS_AS(database.run("UPDATE entries SET body = '{}' WHERE seq = 4"), StoreFailure);
+        CHECK_THROWS_AS(database.run("DELETE FROM entries WHERE seq = 4"), StoreFailure);
+    }
+    SECTION("an entry changed by force")
+    {
+        const Database database(place.file, false);
+        database.run("DROP TRIGGER entries_stay");
+        database.run("UPDATE entries SET body = replace(body, '71.0', '99.0') WHERE seq = 5");
+        const auto problems = place.open()->verify().problems;
+        REQUIRE_FALSE(problems.empty());
+        CHECK(problems[0] == "entry 5 (attempt) was changed after it was written");
+    }
+    SECTION("an entry taken out of the middle")
+    {
+        const Database database(place.file, false);
+        database.run("PRAGMA foreign_keys = OFF");
+        database.run("DROP TRIGGER entries_are_kept");
+        database.run("DELETE FROM entries WHERE seq = 5");
+        const auto problems = place.open()->verify().problems;
+        REQUIRE(problems.size() >= 2);
+        CHECK(problems[0] == "entry 5 is missing");
+    }
+    SECTION("a table changed behind the entries' back")
+    {
+        Database(place.file, false).run("UPDATE attempts SET score = 100");
+        CHECK(place.open()->verify().problems.front() == "the tables differ from what the entries say");
+    }
+    SECTION("a flight log changed or lost")
+    {
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(place.file.string() + ".logs"))
+            if (entry.is_regular_file()) {
+                std::filesystem::resize_file(entry.path(), 20);
+                break;
+            }
+        const auto problems = place.open()->verify().problems;
+        REQUIRE(problems.size() == 1);
+        CHECK(problems[0].find("damaged or cut short") != std::string::npos);
+    }
+}
+
+TEST_CASE("a file that is no good record is refused in a sentence and left as it is", "[store]")
+{
+    Place place;
+    std::string words;
+    SECTION("not a database")
+    {
+        std::ofstream(place.file) << "Dear diary, today nobody crashed at all.";
+        words = "is not a training record";
+    }
+    SECTION("another program's database")
+    {
+        Database(place.file, false).run("CREATE TABLE recipes (name TEXT)");
+        words = "is a database, but not a training record";
+    }
+    SECTION("written by a newer version")
+    {
+        fill(*place.open());
+        Database(place.file, false).run("PRAGMA user_version = 99");
+        words = "was written by a newer version (99";
+    }
+    SECTION("cut short")
+    {
+        fill(*place.open());
+        std::filesystem::resize_file(place.file, std::filesystem::file_size(place.file) / 2);
+        words = "is damaged";
+    }
+    SECTION("overwritten in the middle")
+    {
+        fill(*place.open());
+        std::fstream out(place.file, std::ios::in | std::ios::out | std::ios::binary);
+        out.seekp(4096);
+        out << std::string(3 * 4096, '\x5a');
+        out.close();
+        words = "is damaged";
+    }
+    const std::string before = place.bytes();
+    const std::string message = refusal(place.file);
+    CAPTURE(message);
+    CHECK(message.find(words) != std::string::npos);
+    CHECK(message.find("left as it is") != std::string::npos);
+    CHECK(place.bytes() == before);
+}
+
+TEST_CASE("an older record is brought up to date and a copy is kept", "[store]")
+{
+    Place place;
+    {
+        const Database old(place.file, false);
+        migrate_to(old, place.file, 2);
+        Entry e;
+        e.seq = 1;
+        e.at = 5;
+        e.who = "coordinator";
+        e.kind = "pilot";
+        e.subject = "p1";
+        e.body = R"({"name":"Maud Tansley","curriculum":"first-steps","target_h":50,"archived":false})";
+        e.hash = entry_hash(e);
+        old.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject, QVariant(), e.why, e.body, e.previous_hash, e.hash);
+        apply_entry(old, e, 2);
+    }
+    const auto record = place.open();
+    REQUIRE(record->pilots().size() == 1);
+    CHECK(record->pilots()[0].target_h == 50);
+    CHECK(record->verify().problems.empty());
+    const std::filesystem::path copy = place.file.string() + ".version-2";
+    REQUIRE(std::filesystem::exists(copy));
+    CHECK(Database(copy, true).value("PRAGMA user_version") == "2");
+    CHECK(Database(copy, true).value("SELECT name FROM pilots") == "Maud Tansley");
+}
+
+TEST_CASE("a session left open by a crash is closed with the time that was noted", "[store]")
+{
+    Place place;
+    {
+        const auto record = place.open();
+        const std::string pilot = record->add_pilot({"", "Sami Roake"});
+        const std::string session = record->start_session(pilot, "");
+        place.clock += 120;
+        record->note_session_time(session, 100, 20);
+    }
+    const auto record = place.open();
+    CHECK(record->close_left_open_sessions() == 1);
+    CHECK(record->close_left_open_sessions() == 0);
+    CHECK(record->sessions()[0].active_s == 100);
+    CHECK(record->sessions()[0].ended_at == 1'000'120);
+}
+
+TEST_CASE("a failing write changes nothing and says so", "[store]")
+{
+    Place place;
+    const auto record = place.open();
+    AttemptRow orphan;
+    orphan.pilot_id = "nobody";
+    orphan.session_id = "nothing";
+    orphan.drill_id = "lift-settle";
+    CHECK_THROWS_AS(record->add_attempt(orphan, shortLog(1)), StoreFailure);
+    CHECK(record->attempts().empty());
+    CHECK(record->verify().entries == 0);
+}
