@@ -23,7 +23,8 @@ TEST_CASE("skill 0.9 passes every drill in every mode it allows, skill 0.1 does 
 {
     const DataFolder data(BH_DATA);
     const std::string id = GENERATE("lift-settle", "hover-window", "straight-run");
-    for (const Mode mode : data.drill(id)->modes)
+    const Drill drill = *data.drill(id);
+    for (const Mode mode : drill.modes)
         for (std::uint64_t seed = 1; seed <= 10; ++seed) {
             CAPTURE(id, std::string(mode_key(mode)), seed);
             const auto good = flown(id, 0.9, seed, mode);

@@ -67,7 +67,7 @@ TEST_CASE("practice counts while armed or within ten seconds of a stick movement
 {
     PracticeClock clock;
     Sticks sticks;
-    const auto run = [&, t = 0.0](double seconds, bool armed) mutable {
+    auto run = [&, t = 0.0](double seconds, bool armed) mutable {
         for (int i = 0; i < static_cast<int>(seconds * 10); ++i, t += 0.1) clock.update(t, sticks, armed);
     };
     run(5, false); // nothing moves
