@@ -17,7 +17,7 @@ Drill smallDrill()
     d.name = "Small";
     d.phases = {{"climb", "Up.", {Goal::Kind::ReachHeight, 0.5, 1, 0}, 5, 1, 0, 10, std::nullopt},
                 {"hold", "Hold.", {Goal::Kind::Stay, 2, 0, 0}, 5, 1, 0, 5, 0},
-                {"land", "Down.", {Goal::Kind::Land, 0.5, 0, 0}, 0, 0, 0, 10, std::nullopt}};
+                {"land", "Down.", {Goal::Kind::Land, 0.5, 0, 0}, 0, 0, 0, 20, std::nullopt}};
     Criterion height;
     height.measure = Measure::HeightInWindow;
     height.phases = {"hold"};

@@ -191,7 +191,7 @@ TEST_CASE("the ground holds, bounces a little and breaks what comes too fast", "
     {
         FlightSetup setup;
         setup.start.height_m = 1;
-        setup.world.pillars.push_back({Pillar::Kind::Flag, 8, 0, 0.04, 2.5});
+        setup.world.pillars.push_back({Pillar::Kind::Flag, 8, 0, 0.04, 40});
         Flight flight = *Flight::create(setup);
         for (int i = 0; i < 4000 && !flight.crashed(); ++i) flight.step({0.42, 0, i < 150 ? 0.5 : 0, 0});
         CHECK(flight.crashed());

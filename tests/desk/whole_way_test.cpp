@@ -1,1 +1,150 @@
+// The main job, clicked and typed from end to end: choose a pilot, calibrate the controller, fly a drill, see it scored,
+// and find it on the pilot's record after a restart.
+#include "core/standin/stand_in_controller.h"
+#include "core/standin/stand_in_pilot.h"
+#include "desk/controller/controller_page.h"
+#include "desk/drills/drills_page.h"
+#include "desk_fixture.h"
+#include "virtual_joystick.h"
 
+#include <QLineEdit>
+#include <QTableView>
+#include <catch2/catch.hpp>
+#include <cmath>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+/// The truth of the controller in the pilot's hands: axes 1, 0, 4, 3, throttle and pitch the wrong way round.
+Calibration truth()
+{
+    Calibration c = SimulatedController::factory_calibration();
+    const int axes[] = {1, 0, 4, 3};
+    const bool inverted[] = {true, false, true, false};
+    for (std::size_t f = 0; f < 4; ++f) {
+        c.functions[f].axis = axes[f];
+        c.functions[f].inverted = inverted[f];
+        c.functions[f].low_counts = inverted[f] ? 30000 : -30000;
+        c.functions[f].centre_counts = 0;
+        c.functions[f].high_counts = inverted[f] ? -30000 : 30000;
+    }
+    return c;
+}
+
+/// Hands that move the virtual controller's sticks.
+struct Hands {
+    VirtualJoystick& joystick;
+    Sticks at;
+    void put(Sticks to, int ms)
+    {
+        const Sticks from = at;
+        for (int step = 1; step <= ms / 10; ++step) {
+            const double share = step * 10.0 / ms;
+            at = {from.throttle + share * (to.throttle - from.throttle), from.yaw + share * (to.yaw - from.yaw),
+                  from.pitch + share * (to.pitch - from.pitch), from.roll + share * (to.roll - from.roll)};
+            joystick.set(to_counts(truth(), at, 6));
+            QTest::qWait(10);
+        }
+    }
+};
+
+} // namespace
+
+TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record", "[desk]")
+{
+    Desk desk;
+    QTest::keyClicks(desk.find<QLineEdit>("newPilotName"), "Petra Lowmoor");
+    QTest::mouseClick(desk.find<QPushButton>("addPilot"), Qt::LeftButton);
+    REQUIRE(desk.store->pilots().size() == 1);
+
+    // Plugged in: taken into use by itself, and not flown uncalibrated.
+    VirtualJoystick joystick;
+    joystick.set(to_counts(truth(), {}, 6));
+    REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
+    CHECK(desk.text("apronController").contains("not calibrated"));
+    QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
+    CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
+
+    // Calibration by the checklist.
+    QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+    Hands hands{joystick, {}};
+    QTest::mouseClick(desk.find<QPushButton>("startCalibration"), Qt::LeftButton);
+    REQUIRE(desk.waitFor([&] { return desk.text("controllerMessage").startsWith("2 of 10"); }));
+    const auto step = [&](Sticks to, bool let_go) {
+        const QString before = desk.text("controllerMessage");
+        hands.put(to, 250);
+        if (let_go) {
+            QTest::qWait(250);
+            hands.put({hands.at.throttle, 0, 0, 0}, 200);
+        }
+        REQUIRE(desk.waitFor([&] { return desk.text("controllerMessage") != before; }));
+    };
+    step({1, 0, 0, 0}, false);
+    step({0, 0, 0, 0}, false);
+    for (const Sticks& push : {Sticks{0, 1, 0, 0}, {0, -1, 0, 0}, {0, 0, 1, 0}, {0, 0, -1, 0}, {0, 0, 0, 1}, {0, 0, 0, -1}}) step(push, true);
+    for (double angle = 0; angle < 6.3; angle += 0.3) hands.put({0, 0, std::cos(angle), std::sin(angle)}, 20);
+    hands.put({}, 200);
+    REQUIRE(desk.waitFor([&] { return desk.station->input().calibrated(); }));
+    CHECK(desk.text("controllerMessage").startsWith("Calibrated on"));
+    const auto kept = desk.store->calibrationOf(desk.station->device().name, desk.station->device().guid);
+    REQUIRE(kept);
+    for (std::size_t f = 0; f < 4; ++f) {
+        CHECK(kept->calibration.functions[f].axis == truth().functions[f].axis);
+        CHECK(kept->calibration.functions[f].inverted == truth().functions[f].inverted);
+    }
+
+    // The drill, flown with the sticks of that controller in real time.
+    QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
+    DrillsPage* drills = desk.window->drillsPage();
+    REQUIRE(desk.find<QPushButton>("start")->isEnabled());
+    QTest::keyClick(&*desk.window, Qt::Key_F5);
+    REQUIRE(drills->loop());
+    StandInPilot pilot(drills->loop()->drill(), drills->loop()->setup(), 0.95, 12);
+    double last_s = -1;
+    REQUIRE(desk.waitFor([&] {
+        const FlightSnapshot now = drills->loop()->snapshot();
+        // The pilot decides once every 10 ms of flight, from what the view shows.
+        while (now.armed && (last_s < 0 || now.time_s - last_s >= 0.01)) {
+            last_s = last_s < 0 ? now.time_s : last_s + 0.01;
+            FlightSample seen;
+            seen.t_s = last_s;
+            seen.north_m = now.state.position_m.x();
+            seen.east_m = now.state.position_m.y();
+            seen.height_m = now.state.height_m();
+            seen.vn_mps = now.state.velocity_mps.x();
+            seen.ve_mps = now.state.velocity_mps.y();
+            seen.climb_mps = -now.state.velocity_mps.z();
+            const Quat q = now.state.attitude;
+            seen.qw = q.w(), seen.qx = q.x(), seen.qy = q.y(), seen.qz = q.z();
+            seen.mode = now.mode;
+            seen.armed = true;
+            joystick.set(to_counts(truth(), pilot.fly(seen, now.phase), 6));
+        }
+        return desk.text("resultHeading").contains("of 100");
+    }, 90000));
+    CHECK(desk.text("resultHeading").startsWith("Passed"));
+    CHECK(desk.text("resultSentence").startsWith("Passed"));
+    const auto attempts = desk.store->attempts(desk.station->pilotId());
+    REQUIRE(attempts.size() == 1);
+
+    // Restart: everything is there.
+    desk.close();
+    desk.open();
+    QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
+    REQUIRE(desk.find<QTableView>("attempts")->model()->rowCount() == 1);
+    CHECK(desk.find<QTableView>("attempts")->model()->index(0, 1).data().toString() == "Lift and settle");
+    CHECK(desk.text("totals").contains("1 sessions, 1 scored flights, 1 passed"));
+    const auto sessions = desk.store->sessions(desk.station->pilotId());
+    REQUIRE(sessions.size() == 1);
+    CHECK(sessions[0].ended_at > 0);
+    CHECK(sessions[0].active_s >= attempts[0].flown_s - 1);
+    REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
+    CHECK(desk.station->input().calibrated()); // the calibration is found again
+
+    // Unplugged while in use: said at once, no harm.
+    joystick.unplug();
+    CHECK(desk.waitFor([&] { return desk.text("apronController").contains("unplugged"); }));
+    CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
+}

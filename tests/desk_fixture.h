@@ -1,0 +1,69 @@
+#pragma once
+
+#include "desk/main_window.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QTemporaryDir>
+#include <QTest>
+#include <catch2/catch.hpp>
+#include <filesystem>
+#include <memory>
+
+/// The real window on a record of its own: empty, or a copy of one.
+struct Desk {
+    QTemporaryDir folder;
+    std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
+    std::unique_ptr<bh::desk::RecordStore> store;
+    std::unique_ptr<bh::desk::Station> station;
+    std::unique_ptr<bh::desk::MainWindow> window;
+
+    explicit Desk(const char* copy_of = nullptr)
+    {
+        if (copy_of) std::filesystem::copy_file(copy_of, file);
+        open();
+    }
+    void open()
+    {
+        bh::RecordOptions options;
+        auto record = bh::Record::open(file, options);
+        REQUIRE(record);
+        if (const auto now = (*record)->note("demo_now"); !now.empty()) {
+            record->reset();
+            options.clock = [at = std::stoll(now)] { return at; };
+            record = bh::Record::open(file, options);
+            REQUIRE(record);
+        }
+        store = std::make_unique<bh::desk::RecordStore>(std::move(*record), bh::DataFolder(BH_DATA));
+        station = std::make_unique<bh::desk::Station>(*store);
+        window = std::make_unique<bh::desk::MainWindow>(*store, *station, "Record");
+        window->show();
+        REQUIRE(QTest::qWaitForWindowExposed(window.get()));
+        window->activateWindow();
+        QTest::qWait(50);
+    }
+    void close()
+    {
+        window.reset();
+        station.reset();
+        store.reset();
+    }
+    ~Desk() { close(); }
+
+    template <class Widget>
+    Widget* find(const QString& name) const
+    {
+        auto* widget = window->findChild<Widget*>(name);
+        CAPTURE(name.toStdString());
+        REQUIRE(widget);
+        return widget;
+    }
+    [[nodiscard]] QString text(const QString& name) const { return find<QLabel>(name)->text(); }
+    template <class Condition>
+    bool waitFor(Condition condition, int ms = 5000) const
+    {
+        return QTest::qWaitFor(condition, ms);
+    }
+};
