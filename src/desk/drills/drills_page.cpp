@@ -166,6 +166,7 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
         refreshPanel();
     });
     connect(&station_, &Station::deviceChosen, this, &DrillsPage::refreshPanel);
+    connect(&station_, &Station::devicesChanged, this, &DrillsPage::refreshPanel);
     refreshLadder();
     chooseDrill(store_.standing(station_.pilotId()).next_drill);
     if (ladder_->currentRow() < 0) ladder_->setCurrentRow(0);
