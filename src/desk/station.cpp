@@ -44,10 +44,15 @@ void Station::chooseDevice(int instance)
     const auto found = std::find_if(all.begin(), all.end(), [&](const DeviceInfo& d) { return d.instance == instance; });
     if (found == all.end() || found->instance == device_.instance) return;
     endPractice();
-    device_ = *found;
-    present_ = true;
     chosen_by_hand_ = true;
-    input_.choose(instance);
+    takeDevice(*found);
+}
+
+void Station::takeDevice(const DeviceInfo& device)
+{
+    device_ = device;
+    present_ = true;
+    input_.choose(device.instance);
     loadCalibration();
     Q_EMIT deviceChosen();
     Q_EMIT sticksMoved();
@@ -98,10 +103,10 @@ void Station::poll()
         const auto same = std::find_if(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) {
             return gone && d.guid == device_.guid && d.name == device_.name;
         });
-        if (same != plugged.end()) chooseDevice(same->instance);
+        if (same != plugged.end()) takeDevice(*same); // practice goes on
         else if (!plugged.empty() && !chosen_by_hand_ && device_.instance == SimulatedController::instance) {
-            chooseDevice(plugged.front().instance);
-            chosen_by_hand_ = false;
+            endPractice();
+            takeDevice(plugged.front());
         }
         Q_EMIT devicesChanged();
     }

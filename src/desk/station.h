@@ -45,6 +45,7 @@ Q_SIGNALS:
 
 private:
     void poll();
+    void takeDevice(const DeviceInfo& device);
     void loadCalibration();
     RecordStore& store_;
     ControllerHub hub_;

@@ -9,84 +9,56 @@
 namespace bh::desk {
 namespace {
 
-Theme dayTheme()
+struct Shade {
+    QColor Theme::*role;
+    const char* day;
+    const char* night;
+};
+constexpr Shade shades[] = {
+    {&Theme::chrome, "#1D3F63", "#10243A"},
+    {&Theme::onChrome, "#F6F5F1", "#D7DEE5"},
+    {&Theme::chromeSoft, "#9DB3C9", "#7F96AD"},
+    {&Theme::paper, "#F6F5F1", "#151A20"},
+    {&Theme::card, "#FFFFFF", "#1D242C"},
+    {&Theme::line, "#D8D5CC", "#36404B"},
+    {&Theme::ink, "#1B2430", "#DDE2E7"},
+    {&Theme::soft, "#5B6672", "#9AA6B2"},
+    {&Theme::attention, "#C77700", "#E59A2C"},
+    {&Theme::held, "#1E7F6D", "#3FAE97"},
+    {&Theme::notMet, "#A33B2E", "#D2695B"},
+    {&Theme::steel, "#7B8794", "#8B98A5"},
+    {&Theme::roll, "#C77700", "#E59A2C"},
+    {&Theme::pitch, "#1E7F6D", "#3FAE97"},
+    {&Theme::yaw, "#7A3E78", "#B97AB6"},
+    {&Theme::throttle, "#7B8794", "#8B98A5"},
+    {&Theme::sky, "#A9C3D6", "#24364A"},
+    {&Theme::skyLow, "#D5E0E4", "#3C4F60"},
+    {&Theme::saltLight, "#D9D3C3", "#6C6859"},
+    {&Theme::saltDark, "#CFC8B5", "#625E50"},
+    {&Theme::gridFine, "#BDB5A0", "#57533F"},
+    {&Theme::gridCoarse, "#A39A83", "#8A8468"},
+    {&Theme::bank, "#8C9B62", "#4E5A36"},
+    {&Theme::bankShade, "#6F7F4C", "#3C4629"},
+    {&Theme::poplar, "#4F6B3F", "#2F4427"},
+    {&Theme::poplarShade, "#3B5331", "#22331C"},
+    {&Theme::pole, "#4A4438", "#B8B09A"},
+    {&Theme::cloth, "#A33B2E", "#D2695B"},
+    {&Theme::shed, "#8A6F5A", "#54453A"},
+    {&Theme::shedShade, "#6B5443", "#40342B"},
+    {&Theme::mark, "#1D3F63", "#BFD3E6"},
+};
+
+Theme makeTheme(bool night)
 {
     Theme t;
-    t.chrome = "#1D3F63";
-    t.onChrome = "#F6F5F1";
-    t.chromeSoft = "#9DB3C9";
-    t.paper = "#F6F5F1";
-    t.card = "#FFFFFF";
-    t.line = "#D8D5CC";
-    t.ink = "#1B2430";
-    t.soft = "#5B6672";
-    t.attention = "#C77700";
-    t.held = "#1E7F6D";
-    t.notMet = "#A33B2E";
-    t.steel = "#7B8794";
-    t.roll = "#C77700";
-    t.pitch = "#1E7F6D";
-    t.yaw = "#7A3E78";
-    t.throttle = "#7B8794";
-    t.sky = "#A9C3D6";
-    t.skyLow = "#D5E0E4";
-    t.saltLight = "#D9D3C3";
-    t.saltDark = "#CFC8B5";
-    t.gridFine = "#BDB5A0";
-    t.gridCoarse = "#A39A83";
-    t.bank = "#8C9B62";
-    t.bankShade = "#6F7F4C";
-    t.poplar = "#4F6B3F";
-    t.poplarShade = "#3B5331";
-    t.pole = "#4A4438";
-    t.cloth = "#A33B2E";
-    t.shed = "#8A6F5A";
-    t.shedShade = "#6B5443";
-    t.mark = "#1D3F63";
-    return t;
-}
-
-Theme nightTheme()
-{
-    Theme t = dayTheme();
-    t.night = true;
-    t.chrome = "#10243A";
-    t.onChrome = "#D7DEE5";
-    t.chromeSoft = "#7F96AD";
-    t.paper = "#151A20";
-    t.card = "#1D242C";
-    t.line = "#36404B";
-    t.ink = "#DDE2E7";
-    t.soft = "#9AA6B2";
-    t.attention = "#E59A2C";
-    t.held = "#3FAE97";
-    t.notMet = "#D2695B";
-    t.steel = "#8B98A5";
-    t.roll = "#E59A2C";
-    t.pitch = "#3FAE97";
-    t.yaw = "#B97AB6";
-    t.throttle = "#8B98A5";
-    t.sky = "#24364A";
-    t.skyLow = "#3C4F60";
-    t.saltLight = "#6C6859";
-    t.saltDark = "#625E50";
-    t.gridFine = "#57533F";
-    t.gridCoarse = "#8A8468";
-    t.bank = "#4E5A36";
-    t.bankShade = "#3C4629";
-    t.poplar = "#2F4427";
-    t.poplarShade = "#22331C";
-    t.pole = "#B8B09A";
-    t.cloth = "#D2695B";
-    t.shed = "#54453A";
-    t.shedShade = "#40342B";
-    t.mark = "#BFD3E6";
+    t.night = night;
+    for (const Shade& s : shades) t.*s.role = QColor(QLatin1String(night ? s.night : s.day));
     return t;
 }
 
 Theme& current()
 {
-    static Theme t = dayTheme(); // the one look of the one application
+    static Theme t = makeTheme(false); // the one look of the one application
     return t;
 }
 
@@ -151,7 +123,7 @@ const Theme& theme() { return current(); }
 void applyTheme(QApplication& application, bool night)
 {
     loadFonts();
-    current() = night ? nightTheme() : dayTheme();
+    current() = makeTheme(night);
     const Theme& t = current();
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
     application.setFont(uiFont(10));
@@ -177,8 +149,6 @@ QFont uiFont(double points, bool bold)
     font.setBold(bold);
     return font;
 }
-
-QFont numberFont(double points, bool bold) { return uiFont(points, bold); } // Noto Sans has tabular figures
 
 void paintMark(QPainter& painter, const QRectF& box, StateMark mark, const QColor& colour)
 {

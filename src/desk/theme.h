@@ -25,8 +25,8 @@ struct Theme {
 /// Applies fonts (once), palette and style sheet for day or night to the whole application.
 void applyTheme(QApplication& application, bool night);
 
+/// Noto Sans; its figures are tabular.
 [[nodiscard]] QFont uiFont(double points, bool bold = false);
-[[nodiscard]] QFont numberFont(double points, bool bold = false);
 
 /// State marks: ring = due, disc = held or done, bar = blocked, dot = nothing due.
 enum class StateMark { None, Due, Done, Blocked, Partly };

@@ -14,7 +14,7 @@ constexpr double throttle_down_for_s = 0.3; // before the motors start
 
 } // namespace
 
-FlightLoop::FlightLoop(Flight flight, Drill drill, std::function<Sticks()> sticks, std::optional<StandIn> stand_in)
+FlightLoop::FlightLoop(Flight flight, Drill drill, SticksNow sticks, std::optional<StandIn> stand_in)
     : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_)
 {
     if (stand_in) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
@@ -37,7 +37,12 @@ void FlightLoop::run()
         const double passed_s = std::chrono::duration<double>(now - last).count();
         last = now;
         const double pace = pace_;
-        if (!pilot_) current_ = sticks_();
+        if (!pilot_) {
+            const std::optional<Sticks> sticks = sticks_();
+            no_controller_ = !sticks;
+            if (sticks) current_ = *sticks;
+            else paused_ = true;
+        }
         if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting) {
             // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
             throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
@@ -83,6 +88,7 @@ void FlightLoop::publish()
     snapshot_.crashed = flight_.crashed();
     snapshot_.panic = flight_.panic();
     snapshot_.paused = paused_;
+    snapshot_.no_controller = no_controller_;
     snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed();
     snapshot_.mode = setup_.mode;
     snapshot_.status = runner_.status();

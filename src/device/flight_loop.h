@@ -20,6 +20,7 @@ struct FlightSnapshot {
     Sticks sticks;
     double time_s = 0;
     bool armed = false, crashed = false, panic = false, paused = false;
+    bool no_controller = false;       ///< unplugged: the flight is held until it is back and the pause is ended
     bool waiting_for_throttle = true; ///< not started yet: the throttle is not at the bottom
     Mode mode = Mode::Acro;
     DrillRunner::Status status = DrillRunner::Status::Waiting;
@@ -38,8 +39,10 @@ public:
         double skill = 0.95;
         std::uint64_t seed = 1;
     };
+    /// Where the sticks stand now; nothing while there is no controller, which pauses the flight.
+    using SticksNow = std::function<std::optional<Sticks>()>;
     /// `sticks` is called from the loop's thread. With a stand-in the drill is demonstrated and `sticks` is not used.
-    FlightLoop(Flight flight, Drill drill, std::function<Sticks()> sticks, std::optional<StandIn> stand_in = std::nullopt);
+    FlightLoop(Flight flight, Drill drill, SticksNow sticks, std::optional<StandIn> stand_in = std::nullopt);
     ~FlightLoop();
     FlightLoop(const FlightLoop&) = delete;
     FlightLoop& operator=(const FlightLoop&) = delete;
@@ -64,11 +67,12 @@ private:
 
     FlightSetup setup_;
     Drill drill_;
-    std::function<Sticks()> sticks_;
+    SticksNow sticks_;
     Flight flight_;
     DrillRunner runner_;
     std::optional<StandInPilot> pilot_;
     Sticks current_;
+    bool no_controller_ = false;
     double throttle_down_s_ = 0;
     std::shared_ptr<const Score> score_so_far_;
     double scored_at_s_ = -1;

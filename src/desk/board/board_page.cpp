@@ -30,7 +30,7 @@ public:
         const Theme& t = theme();
         QStyledItemDelegate::paint(p, option, index);
         p->save();
-        p->setFont(numberFont(9));
+        p->setFont(uiFont(9));
         double x = option.rect.left() + 8;
         int number = 1;
         for (const QVariant& stage : index.data(BoardModel::StagesRole).toList()) {

@@ -109,7 +109,7 @@ void StickView::paintEvent(QPaintEvent*)
     p.setBrush(t.night ? t.onChrome : t.chrome);
     p.drawEllipse(knob, 2.5, 2.5);
     p.setPen(t.soft);
-    p.setFont(numberFont(9));
+    p.setFont(uiFont(9));
     p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter,
                QStringLiteral("↕ %1 %    ↔ %2 %").arg(std::lround(100 * position_.y())).arg(std::lround(100 * position_.x())));
     if (hasFocus()) {

@@ -48,7 +48,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const QRect box(0, top, width(), rowHeight);
         const QString value = c.value ? valueText(*c.value, c.unit) : QStringLiteral("–");
         paintMark(p, QRectF(0, top + 5, 10, 10), !c.value ? StateMark::None : passed ? StateMark::Done : StateMark::Blocked, colour);
-        p.setFont(numberFont(10, true));
+        p.setFont(uiFont(10, true));
         p.setPen(c.value ? t.ink : t.soft);
         const int valueWidth = p.fontMetrics().horizontalAdvance(value);
         p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
@@ -60,7 +60,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
         if (c.value) p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
         p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
-        p.setFont(numberFont(8));
+        p.setFont(uiFont(8));
         p.setPen(t.soft);
         const QRect scale(0, top + 32, width(), 15);
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueText(c.fail, c.unit));

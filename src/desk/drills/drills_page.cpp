@@ -186,6 +186,11 @@ const Drill* DrillsPage::drill() const
     return item ? store_.drill(item->data(DrillIdRole).toString().toStdString()) : nullptr;
 }
 
+bool DrillsPage::readyToFly() const
+{
+    return !station_.pilotId().empty() && station_.devicePresent() && station_.input().calibrated();
+}
+
 bool DrillsPage::flying() const { return loop_ && !result_shown_; }
 
 void DrillsPage::chooseDrill(const std::string& id)
@@ -223,8 +228,7 @@ void DrillsPage::refreshLadder()
 void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
-    const bool ready = !station_.pilotId().empty() && station_.devicePresent() && station_.input().calibrated();
-    start_->setEnabled(d && ready && !flying());
+    start_->setEnabled(d && readyToFly() && !flying());
     watch_->setEnabled(d && !flying());
     reset_->setEnabled(loop_ != nullptr);
     panic_->setEnabled(flying() && !demonstration_);
@@ -269,8 +273,7 @@ void DrillsPage::demonstrate()
 void DrillsPage::launch(bool demonstration)
 {
     const Drill* d = drill();
-    if (!d || (!demonstration && !start_->isEnabled() && !loop_)) return;
-    if (!demonstration && (station_.pilotId().empty() || !station_.input().calibrated() || !station_.devicePresent())) return;
+    if (!d || (!demonstration && !readyToFly())) return;
     land();
     auto setup = store_.data().setup_for(*d, RateProfile{});
     if (setup && mode_->currentIndex() >= 0) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
@@ -281,14 +284,14 @@ void DrillsPage::launch(bool demonstration)
     }
     demonstration_ = demonstration;
     result_shown_ = false;
-    flown_drill_ = d->id;
     if (!demonstration) {
         session_id_ = station_.beginPractice();
         if (session_id_.empty()) return;
     }
     std::optional<FlightLoop::StandIn> stand_in;
     if (demonstration) stand_in = FlightLoop::StandIn{0.97, seed_};
-    loop_ = std::make_unique<FlightLoop>(std::move(*flight), *d, [this] { return station_.input().sticks(); }, stand_in);
+    const auto sticks = [&input = station_.input()] { return input.present() ? std::optional(input.sticks()) : std::nullopt; };
+    loop_ = std::make_unique<FlightLoop>(std::move(*flight), *d, sticks, stand_in);
     loop_->set_pace(pace_);
     view_->show(loop_.get());
     view_->setFocus();

@@ -52,6 +52,7 @@ private:
     void launch(bool demonstration);
     void land(); ///< takes the running flight off the view
     [[nodiscard]] bool flying() const;
+    [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
     [[nodiscard]] const Drill* drill() const;
 
     RecordStore& store_;
@@ -64,7 +65,6 @@ private:
     QPushButton *start_, *reset_, *panic_, *pause_, *watch_;
     QComboBox* mode_;
     std::unique_ptr<FlightLoop> loop_;
-    std::string flown_drill_;
     std::string session_id_;
     bool demonstration_ = false;
     bool result_shown_ = false;

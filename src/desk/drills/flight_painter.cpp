@@ -28,7 +28,6 @@ QColor colourOf(Paint paint)
     case Paint::FlagCloth: return t.cloth;
     case Paint::Shed: return t.shed;
     case Paint::ShedShade: return t.shedShade;
-    case Paint::Shadow: return t.steel;
     case Paint::Mark: return t.mark;
     }
     return t.ink;
@@ -136,7 +135,7 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
         p.setPen(QPen(t.held, 2));
         p.drawLine(QPointF(tape.left(), y(phase.height_m)), QPointF(tape.right(), y(phase.height_m)));
     }
-    p.setFont(numberFont(8));
+    p.setFont(uiFont(8));
     const int each = shown_m > 40 ? 10 : shown_m > 24 ? 4 : 2;
     for (int m = static_cast<int>(bottom_m) / each * each; m <= bottom_m + shown_m; m += each) {
         p.setPen(QPen(t.soft, 1));
@@ -148,7 +147,7 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     p.setPen(Qt::NoPen);
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
-    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight, numberFont(11, true), t.ink);
+    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight, uiFont(11, true), t.ink);
 }
 
 void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
@@ -202,6 +201,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
     else if (now.status == DrillRunner::Status::Disqualified) words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
     else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
+    else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
     else if (now.paused) words = QStringLiteral("Paused. F8 goes on.");
     else if (now.waiting_for_throttle) words = QStringLiteral("Throttle to the bottom to start the motors.");
     const QFont font = uiFont(13, true);
@@ -216,7 +216,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const double speed = now.state.velocity_mps.head<2>().norm();
     const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s").arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
                               .arg(speed, 0, 'f', 1).arg(now.time_s, 0, 'f', 0);
-    plate(p, QRectF(size.width() - 252, size.height() - 40, 240, 26), facts, Qt::AlignRight, numberFont(10), t.ink);
+    plate(p, QRectF(size.width() - 252, size.height() - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
 }
 
 } // namespace bh::desk

@@ -60,7 +60,7 @@ public:
             if (state == StageState::Partly) p->fillRect(QRect(cell.left() + 2, cell.top() + 2, 6, cell.height() - 3), soft);
             x += 20;
         }
-        p->setFont(numberFont(9));
+        p->setFont(uiFont(9));
         p->setPen(soft);
         const QString hours = QStringLiteral("%1 of %2 h").arg(index.data(PilotListModel::HoursRole).toDouble(), 0, 'f', 1)
                                   .arg(index.data(PilotListModel::TargetRole).toDouble(), 0, 'f', 0);
@@ -121,6 +121,7 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
     proxy_ = new QSortFilterProxyModel(this);
     proxy_->setSourceModel(model_);
     proxy_->setFilterCaseSensitivity(Qt::CaseInsensitive);
+    proxy_->setDynamicSortFilter(false); // a pilot renamed under a filter stays in sight, and chosen, until it is typed anew
 
     auto* title = new QLabel(tr("Line-up"));
     title->setFont(uiFont(12, true));
@@ -248,10 +249,7 @@ void LineUp::chooseRow(const QModelIndex& index)
 
 void LineUp::refresh()
 {
-    {
-        const QSignalBlocker quiet(list_->selectionModel());
-        model_->refresh();
-    }
+    model_->refresh();
     const QString wanted = QString::fromStdString(station_.pilotId());
     for (int row = 0; row < proxy_->rowCount(); ++row)
         if (proxy_->index(row, 0).data(PilotListModel::IdRole).toString() == wanted && list_->currentIndex().row() != row)

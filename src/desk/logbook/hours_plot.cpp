@@ -56,7 +56,7 @@ void HoursPlot::recolour()
     plot_->yAxis->setRange(0, most);
     plot_->yAxis->setLabel(tr("practice, h a week"));
     for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
-        axis->setTickLabelFont(numberFont(8.5));
+        axis->setTickLabelFont(uiFont(8.5));
         axis->setLabelFont(uiFont(8.5));
         axis->setTickLabelColor(t.soft);
         axis->setLabelColor(t.soft);

@@ -1,0 +1,128 @@
+// Speed of what a pilot or coordinator waits for, without any window.
+#include "core/drill/drill.h"
+#include "core/standin/stand_in_pilot.h"
+#include "files/documents.h"
+#include "files/file_text.h"
+#include "files/flight_csv.h"
+
+#include <benchmark/benchmark.h>
+#include <cmath>
+#include <cstdlib>
+#include <fast_float/fast_float.h>
+#include <filesystem>
+#include <fstream>
+
+using namespace bh;
+
+namespace {
+
+template <class T>
+T must(Result<T> result)
+{
+    if (result) return std::move(*result);
+    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
+    std::exit(2);
+}
+
+/// Sticks that keep the aircraft busy in the air: hover thrust with all three axes moving.
+Sticks busy_sticks(double t_s)
+{
+    return {0.36 + 0.05 * std::sin(2 * t_s), 0.3 * std::sin(1.3 * t_s), 0.15 * std::sin(1.7 * t_s), 0.15 * std::cos(1.1 * t_s)};
+}
+
+/// A minute of flight on one core; the counter is flight seconds per second of computing.
+void physics(benchmark::State& state, Mode mode)
+{
+    const DataFolder data(BH_DATA);
+    const Drill drill = must(data.drill("hover-window"));
+    FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
+    setup.mode = mode;
+    setup.crash_disarms = false; // whatever the sticks do, the minute is flown to its end
+    double flown_s = 0;
+    for (auto _ : state) {
+        Flight flight = must(Flight::create(setup));
+        flight.arm();
+        while (flight.time_s() < 60) flight.step(busy_sticks(flight.time_s()));
+        flown_s += flight.time_s();
+        benchmark::DoNotOptimize(flight.state().position_m);
+    }
+    state.counters["times_real_time"] = benchmark::Counter(flown_s, benchmark::Counter::kIsRate);
+}
+BENCHMARK_CAPTURE(physics, acro, Mode::Acro)->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(physics, angle, Mode::Angle)->Unit(benchmark::kMillisecond);
+
+/// Ten minutes at 100 Hz: the stand-in pilot's flight of a drill whose hold is stretched to that length.
+struct LongFlight {
+    Drill drill;
+    FlightLog log;
+    LongFlight()
+    {
+        const DataFolder data(BH_DATA);
+        drill = must(data.drill("hover-window"));
+        for (Phase& phase : drill.phases)
+            if (phase.goal.kind == Goal::Kind::Stay) phase.goal.for_s = 590, phase.time_limit_s = 700;
+        drill = must(checked(drill));
+        log = must(fly_drill(drill, must(data.setup_for(drill, RateProfile{})), 0.9, 7)).log;
+    }
+};
+const LongFlight& long_flight()
+{
+    static const LongFlight flight;
+    return flight;
+}
+
+void score_ten_minutes(benchmark::State& state)
+{
+    const LongFlight& flight = long_flight();
+    for (auto _ : state) benchmark::DoNotOptimize(must(score_log(flight.drill, flight.log)).score);
+    state.counters["rows"] = static_cast<double>(flight.log.size());
+}
+BENCHMARK(score_ten_minutes)->Unit(benchmark::kMillisecond);
+
+std::filesystem::path long_csv()
+{
+    static const std::filesystem::path path = [] {
+        const auto file = std::filesystem::temp_directory_path() / "bluehangar-bench.csv";
+        std::ofstream(file, std::ios::binary) << flight_csv(long_flight().log);
+        return file;
+    }();
+    return path;
+}
+
+/// The bar: nothing but numbers taken out of the mapped file and stored, no names, no checks, no modes.
+void csv_bare_loop(benchmark::State& state)
+{
+    const auto path = long_csv();
+    std::int64_t bytes = 0;
+    for (auto _ : state) {
+        const auto file = must(MappedFile::open(path));
+        const char* at = file.text().data();
+        const char* const end = at + file.text().size();
+        while (at != end && *at != '\n') ++at;
+        std::vector<double> numbers;
+        numbers.reserve(file.text().size() / 5);
+        while (at != end) {
+            double value = 0;
+            const auto [next, status] = fast_float::from_chars(at, end, value);
+            if (status == std::errc()) numbers.push_back(value), at = next;
+            if (at != end) ++at; // the separator, or a letter of a word
+        }
+        benchmark::DoNotOptimize(numbers.data());
+        bytes += static_cast<std::int64_t>(file.text().size());
+    }
+    state.SetBytesProcessed(bytes);
+}
+BENCHMARK(csv_bare_loop)->Unit(benchmark::kMillisecond);
+
+void csv_flight_log(benchmark::State& state)
+{
+    const auto path = long_csv();
+    const auto bytes = static_cast<std::int64_t>(std::filesystem::file_size(path));
+    for (auto _ : state) benchmark::DoNotOptimize(must(load_flight_csv(path)).t_s.data());
+    state.SetBytesProcessed(bytes * state.iterations());
+}
+BENCHMARK(csv_flight_log)->Unit(benchmark::kMillisecond);
+
+} // namespace
+
+BENCHMARK_MAIN();

@@ -1,0 +1,82 @@
+// Frames per second of the flight view as it is drawn on a machine without a graphics card.
+#include "core/standin/stand_in_pilot.h"
+#include "desk/drills/flight_painter.h"
+#include "desk/theme.h"
+#include "files/documents.h"
+
+#include <QApplication>
+#include <QImage>
+#include <QPainter>
+#include <algorithm>
+#include <benchmark/benchmark.h>
+#include <chrono>
+#include <cstdlib>
+
+using namespace bh;
+
+namespace {
+
+template <class T>
+T must(Result<T> result)
+{
+    if (result) return std::move(*result);
+    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
+    std::exit(2);
+}
+
+/// What the view would be given at a row of a flown log.
+FlightSnapshot snapshot_of(const FlightLog& log, std::size_t row, const FlightSetup& setup)
+{
+    const FlightSample s = log.sample(row);
+    FlightSnapshot now;
+    now.state.position_m = {s.north_m, s.east_m, -s.height_m};
+    now.state.velocity_mps = {s.vn_mps, s.ve_mps, -s.climb_mps};
+    now.state.attitude = Quat(s.qw, s.qx, s.qy, s.qz);
+    now.sticks = s.sticks;
+    now.time_s = s.t_s;
+    now.armed = true;
+    now.mode = setup.mode;
+    now.waiting_for_throttle = false;
+    now.status = DrillRunner::Status::Running;
+    return now;
+}
+
+void flight_view(benchmark::State& state, const char* id, QSize size)
+{
+    const DataFolder data(BH_DATA);
+    const Drill drill = must(data.drill(id));
+    const FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
+    const FlightLog log = must(fly_drill(drill, setup, 0.7, 5)).log; // not smooth: the horizon rolls and pitches
+    desk::FlightPainter painter;
+    painter.setDrill(drill, setup.world);
+    QImage image(size, QImage::Format_RGB32);
+    std::vector<double> frame_ms;
+    std::size_t row = 0;
+    for (auto _ : state) {
+        const auto from = std::chrono::steady_clock::now();
+        QPainter p(&image);
+        painter.paint(p, size, snapshot_of(log, row, setup));
+        p.end();
+        frame_ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - from).count());
+        row = (row + 2) % log.size();
+    }
+    std::sort(frame_ms.begin(), frame_ms.end());
+    state.counters["frames"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+    state.counters["p99_ms"] = frame_ms[frame_ms.size() * 99 / 100];
+}
+BENCHMARK_CAPTURE(flight_view, lift_settle_1280x800, "lift-settle", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
+BENCHMARK_CAPTURE(flight_view, hover_window_1280x800, "hover-window", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
+BENCHMARK_CAPTURE(flight_view, straight_run_1280x800, "straight-run", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
+BENCHMARK_CAPTURE(flight_view, straight_run_2560x1440, "straight-run", QSize(2560, 1440))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication application(argc, argv);
+    desk::applyTheme(application, false);
+    benchmark::Initialize(&argc, argv);
+    benchmark::RunSpecifiedBenchmarks();
+    return 0;
+}
