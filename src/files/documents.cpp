@@ -337,13 +337,17 @@ Result<DataFolder> DataFolder::find(const std::filesystem::path& program, const 
 {
     namespace fs = std::filesystem;
     std::error_code ignored;
+    const auto holds_data = [&](const fs::path& folder) { return fs::is_directory(folder / "drills", ignored); };
+    if (from_environment && *from_environment) { // asked for by name: nothing else is taken instead
+        if (holds_data(from_environment)) return DataFolder(fs::weakly_canonical(from_environment, ignored));
+        return failure(Error::Code::NotFound, std::string("BLUEHANGAR_DATA is ") + from_environment + ", but there is no folder drills in it");
+    }
     std::vector<fs::path> candidates;
-    if (from_environment && *from_environment) candidates.emplace_back(from_environment);
     const fs::path folder = fs::absolute(program, ignored).parent_path();
     candidates.push_back(folder / ".." / "share" / "bluehangar");
     for (fs::path up = folder; up.has_relative_path(); up = up.parent_path()) candidates.push_back(up / "data");
     for (const fs::path& candidate : candidates)
-        if (fs::is_directory(candidate / "drills", ignored)) return DataFolder(fs::weakly_canonical(candidate, ignored));
+        if (holds_data(candidate)) return DataFolder(fs::weakly_canonical(candidate, ignored));
     return failure(Error::Code::NotFound,
                    "the folder with the drills was not found; set BLUEHANGAR_DATA to the folder that holds drills/");
 }

@@ -28,8 +28,8 @@ namespace bh {
 /// Drills, worlds, aircraft and curricula that ship with the application, as files that a coordinator can edit.
 class DataFolder {
 public:
-    /// Looks in $BLUEHANGAR_DATA (passed in), beside the program (`../share/bluehangar`), and upwards from it for a
-    /// source tree's `data`. NotFound when there is none.
+    /// $BLUEHANGAR_DATA (passed in) where it is set; otherwise beside the program (`../share/bluehangar`), and upwards
+    /// from it a source tree's `data`. NotFound when there is none.
     static Result<DataFolder> find(const std::filesystem::path& program, const char* from_environment);
     explicit DataFolder(std::filesystem::path root) : root_(std::move(root)) {}
 

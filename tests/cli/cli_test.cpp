@@ -1,51 +1,9 @@
 #include "reference.h"
-
-#include <catch2/catch.hpp>
-#include <cstdio>
-#include <filesystem>
-#include <fstream>
-#include <sys/wait.h>
-#include <unistd.h>
+#include "run_program.h"
 
 namespace {
 
-struct Answer {
-    int exit = -1;
-    std::string out;
-    std::string err;
-};
-
-std::filesystem::path folder()
-{
-    static const auto path = std::filesystem::temp_directory_path() / ("bh-cli-" + std::to_string(getpid()));
-    std::filesystem::create_directories(path);
-    return path;
-}
-
-std::string slurp(const std::filesystem::path& path)
-{
-    std::ifstream in(path);
-    return {std::istreambuf_iterator<char>(in), {}};
-}
-
-Answer run(const std::string& arguments)
-{
-    const auto err = folder() / "err";
-    FILE* pipe = popen((std::string(BH_CLI) + " " + arguments + " 2>" + err.string()).c_str(), "r");
-    Answer answer;
-    char buffer[4096];
-    while (std::size_t n = fread(buffer, 1, sizeof buffer, pipe)) answer.out.append(buffer, n);
-    answer.exit = WEXITSTATUS(pclose(pipe));
-    answer.err = slurp(err);
-    return answer;
-}
-
-std::string write(const std::string& name, const std::string& text)
-{
-    const auto path = folder() / name;
-    std::ofstream(path) << text;
-    return path.string();
-}
+Answer run(const std::string& arguments) { return runProgram(std::string(BH_CLI) + " " + arguments); }
 
 /// Exit 2, exactly one line on stderr, nothing on stdout; returns the line.
 std::string badInput(const std::string& arguments)
@@ -57,8 +15,6 @@ std::string badInput(const std::string& arguments)
     CHECK(std::count(a.err.begin(), a.err.end(), '\n') == 1);
     return a.err;
 }
-
-bool has(const std::string& text, const char* part) { return text.find(part) != std::string::npos; }
 
 } // namespace
 
@@ -82,8 +38,8 @@ TEST_CASE("controller calibrate agrees with the reference recordings", "[cli]")
 
 TEST_CASE("drill fly: skill decides, the seed repeats, the log scores the same again", "[cli]")
 {
-    const std::string a = (folder() / "a.csv").string();
-    const std::string b = (folder() / "b.csv").string();
+    const std::string a = (scratchFolder() / "a.csv").string();
+    const std::string b = (scratchFolder() / "b.csv").string();
     const Answer good = run("drill fly --drill hover-window --skill 0.9 --seed 5 --out " + a);
     CHECK(good.exit == 0);
     CHECK(run("drill fly --drill hover-window --skill 0.9 --seed 5 --out " + b).out == good.out);
@@ -101,7 +57,7 @@ TEST_CASE("drill list, show and check", "[cli]")
     CHECK(has(run("drill show lift-settle").out, "Sink at touchdown"));
     CHECK(run("drill check " BH_DATA "/drills/lift-settle.json").exit == 0);
     CHECK(has(badInput("drill show nothing"), "there is no drill 'nothing'"));
-    CHECK(has(badInput("drill check " + write("d.json", R"({"format":"bluehangar.drill/1","id":"x"})")), "/: expected a 'name' here"));
+    CHECK(has(badInput("drill check " + writeScratch("d.json", R"({"format":"bluehangar.drill/1","id":"x"})")), "/: expected a 'name' here"));
 }
 
 TEST_CASE("measure gives known answers of a reference flight", "[cli]")
@@ -119,7 +75,7 @@ TEST_CASE("measure gives known answers of a reference flight", "[cli]")
 
 TEST_CASE("rates curve prints the curve", "[cli]")
 {
-    const std::string profile = write("r.json", R"({"format":"bluehangar.rates/1","name":"x","family":"linear-expo","roll":{"max_dps":700,"expo":0.4},"pitch":{"max_dps":700,"expo":0},"yaw":{"max_dps":300,"expo":0}})");
+    const std::string profile = writeScratch("r.json", R"({"format":"bluehangar.rates/1","name":"x","family":"linear-expo","roll":{"max_dps":700,"expo":0.4},"pitch":{"max_dps":700,"expo":0},"yaw":{"max_dps":300,"expo":0}})");
     const Answer a = run("rates curve --profile " + profile + " --points 5");
     CHECK(a.exit == 0);
     CHECK(has(a.out, "stick,roll_dps,pitch_dps,yaw_dps\n-1.000000,-700.0000,-700.0000,-300.0000\n-0.500000,-245.0000"));
@@ -128,7 +84,7 @@ TEST_CASE("rates curve prints the curve", "[cli]")
 
 TEST_CASE("record verify says whether a record is as it was written", "[cli]")
 {
-    const auto copy = folder() / "copy.sqlite";
+    const auto copy = scratchFolder() / "copy.sqlite";
     std::filesystem::copy_file(BH_DEMO, copy, std::filesystem::copy_options::overwrite_existing);
     std::filesystem::create_directory_symlink(std::string(BH_DEMO) + ".logs", copy.string() + ".logs");
     const Answer a = run("record verify --store " + copy.string());
@@ -136,7 +92,7 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
     CHECK(has(a.out, " 0 problems"));
     std::filesystem::remove(copy.string() + ".logs"); // every flight log is gone now
     CHECK(run("record verify --store " + copy.string()).exit == 1);
-    CHECK(has(badInput("record verify --store " + write("no.sqlite", "this is not a training record at all")), "is not a training record"));
+    CHECK(has(badInput("record verify --store " + writeScratch("no.sqlite", "this is not a training record at all")), "is not a training record"));
     CHECK(has(badInput("record verify --store /nowhere/at/all"), "there is no such record"));
 }
 
@@ -145,17 +101,17 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
     const std::string head = "t_s,throttle,stick_roll,stick_pitch,stick_yaw,north_m,east_m,height_m,mode,armed\n";
     const std::string score = "drill score --drill hover-window ";
     CHECK(has(badInput(score + "/no/such/file.csv"), "cannot be opened"));
-    CHECK(has(badInput(score + write("empty.csv", "")), "is empty"));
-    CHECK(has(badInput(score + write("columns.csv", "a,b\n1,2\n")), "there is no column t_s"));
-    CHECK(has(badInput(score + write("nan.csv", head + "0,nan,0,0,0,0,0,0,acro,1\n")), "line 2"));
-    CHECK(has(badInput(score + write("back.csv", head + "1,0,0,0,0,0,0,0,acro,1\n0,0,0,0,0,0,0,0,acro,1\n")), "line 3, column t_s"));
-    CHECK(run(score + write("one.csv", head + "0,0,0,0,0,0,0,0,acro,1\n")).exit == 1); // one row: a flight that ended at once
-    CHECK(has(badInput(score + write("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
-    const std::string huge = write("huge.csv", "x");
+    CHECK(has(badInput(score + writeScratch("empty.csv", "")), "is empty"));
+    CHECK(has(badInput(score + writeScratch("columns.csv", "a,b\n1,2\n")), "there is no column t_s"));
+    CHECK(has(badInput(score + writeScratch("nan.csv", head + "0,nan,0,0,0,0,0,0,acro,1\n")), "line 2"));
+    CHECK(has(badInput(score + writeScratch("back.csv", head + "1,0,0,0,0,0,0,0,acro,1\n0,0,0,0,0,0,0,0,acro,1\n")), "line 3, column t_s"));
+    CHECK(run(score + writeScratch("one.csv", head + "0,0,0,0,0,0,0,0,acro,1\n")).exit == 1); // one row: a flight that ended at once
+    CHECK(has(badInput(score + writeScratch("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
+    const std::string huge = writeScratch("huge.csv", "x");
     std::filesystem::resize_file(huge, 2ull << 30);
     CHECK(has(badInput(score + huge), "line 1"));
     CHECK(has(badInput("controller calibrate " + huge), "line 1"));
-    CHECK(has(badInput("controller calibrate " + write("norest.csv", "t_s,a0,prompt\n0,1,circles\n")), "rest prompt"));
+    CHECK(has(badInput("controller calibrate " + writeScratch("norest.csv", "t_s,a0,prompt\n0,1,circles\n")), "rest prompt"));
     CHECK(has(badInput("measure " BH_REFERENCE "/logs/slalom.csv --keys charm"), "there is no measure 'charm'"));
     CHECK(has(badInput("measure " BH_REFERENCE "/logs/slalom.csv --keys speed_mps --line 1,2"), "--line"));
     CHECK(has(badInput("measure " BH_REFERENCE "/logs/slalom.csv --keys speed_mps --from 900"), "no rows"));

@@ -244,6 +244,7 @@ void ControllerPage::takeSamples()
         if (prompt_ == 0) rest_counts_ = sample.counts;
         if (++prompt_ == prompt_count) return finish();
         nextPrompt();
+        (void)watch_->add(sample.t_s, sample.counts); // the next motion starts where this one ended
     }
 }
 

@@ -1,0 +1,78 @@
+// The desktop program as it is started: what it says when it cannot, and what it must leave alone.
+#include "run_program.h"
+
+namespace {
+
+Answer desk(const std::string& arguments, const std::string& environment = "")
+{
+    return runProgram(environment + " QT_QPA_PLATFORM=offscreen timeout 60 " BH_PROGRAM " " + arguments);
+}
+
+/// The program's own lines: Qt may add remarks of the platform's.
+std::string said(const Answer& answer)
+{
+    const auto at = answer.err.find("bluehangar: ");
+    return at == std::string::npos ? std::string() : answer.err.substr(at, answer.err.find('\n', at) - at);
+}
+
+} // namespace
+
+TEST_CASE("a file that is no record is refused in a sentence and left as it is", "[program]")
+{
+    const std::string text = "name,hours\nPetra Lowmoor,12\n";
+    const std::string file = writeScratch("notes.sqlite", text);
+    const Answer answer = desk("--store " + file);
+    CHECK(answer.exit == 2);
+    CHECK(has(said(answer), "notes.sqlite"));
+    CHECK(has(said(answer), "record"));
+    CHECK(slurp(file) == text);
+}
+
+TEST_CASE("a record in a place that cannot be written is refused in a sentence", "[program]")
+{
+    const std::string blocked = writeScratch("a-file", "x");
+    const Answer answer = desk("--store " + blocked + "/record.sqlite");
+    CHECK(answer.exit == 2);
+    CHECK(has(said(answer), "a-file/record.sqlite"));
+}
+
+TEST_CASE("an option that does not exist is named", "[program]")
+{
+    const Answer answer = desk("--stor x");
+    CHECK(answer.exit != 0);
+    CHECK(has(answer.err, "stor"));
+}
+
+TEST_CASE("without its data the program says where it looked", "[program]")
+{
+    const Answer answer = desk("--measure", "BLUEHANGAR_DATA=/nowhere/at-all");
+    CHECK(answer.exit == 2);
+    CHECK(has(said(answer), "/nowhere/at-all"));
+}
+
+TEST_CASE("the demo never touches the user's own record", "[program]")
+{
+    const auto home = scratchFolder() / "home";
+    std::filesystem::create_directories(home);
+    const std::string environment = "HOME=" + home.string() + " XDG_DATA_HOME=" + (home / "data").string();
+    const auto before = slurp(BH_DEMO);
+    const Answer answer = desk("--demo --measure", environment);
+    CHECK(answer.exit == 0);
+    CHECK(has(answer.out, "usable after"));
+    CHECK_FALSE(std::filesystem::exists(home / "data" / "bluehangar" / "record.sqlite"));
+    CHECK(slurp(BH_DEMO) == before);
+
+    SECTION("which is made in the data folder when the program starts without options")
+    {
+        CHECK(desk("--measure", environment).exit == 0);
+        CHECK(std::filesystem::exists(home / "data" / "bluehangar" / "record.sqlite"));
+    }
+}
+
+TEST_CASE("a tour that cannot save its pictures says so and fails", "[program][tour]")
+{
+    const std::string blocked = writeScratch("no-folder", "x");
+    const Answer answer = desk("--demo --tour " + blocked + "/pictures");
+    CHECK(answer.exit == 1);
+    CHECK(has(answer.err, "board.png could not be written"));
+}
