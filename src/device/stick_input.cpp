@@ -78,8 +78,15 @@ std::vector<int> StickInput::counts() const
 
 std::vector<DeviceSample> StickInput::drain()
 {
-    if (simulated_) return {{ControllerHub::now_s(), simulated_controller_.counts()}};
-    return hub_.drain();
+    if (!simulated_) return hub_.drain();
+    const double now_s = ControllerHub::now_s();
+    const std::vector<int> counts = simulated_controller_.counts();
+    std::vector<DeviceSample> samples;
+    constexpr double longest_s = 0.1; // a pause between two calls is not filled up
+    drained_until_s_ = std::max(drained_until_s_, now_s - longest_s);
+    for (; drained_until_s_ + SimulatedController::interval_s <= now_s; drained_until_s_ += SimulatedController::interval_s)
+        samples.push_back({drained_until_s_ + SimulatedController::interval_s, counts});
+    return samples;
 }
 
 } // namespace bh

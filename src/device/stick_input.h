@@ -16,6 +16,7 @@ class SimulatedController {
 public:
     static constexpr int instance = -100;
     static constexpr int top_counts = 4000;
+    static constexpr double interval_s = 0.004; ///< it counts as sampled at 250 Hz
 
     /// stick sense: throttle 0…1, the others −1…1.
     void set(Function function, double value);
@@ -46,7 +47,8 @@ public:
     [[nodiscard]] Sticks sticks() const;
     /// Raw counts now; empty without a device.
     [[nodiscard]] std::vector<int> counts() const;
-    /// Samples since the last call, for a recording. The simulated controller gives one sample per call.
+    /// Samples since the last call, for a recording. The simulated controller is sampled
+    /// at its own interval, standing all the time since the last call where it stands now. Used from one thread.
     [[nodiscard]] std::vector<DeviceSample> drain();
 
     SimulatedController& simulated_controller() { return simulated_controller_; }
@@ -54,6 +56,7 @@ public:
 private:
     ControllerHub& hub_;
     SimulatedController simulated_controller_;
+    double drained_until_s_ = 0;
     std::atomic<bool> simulated_{true};
     mutable std::mutex mutex_;
     std::shared_ptr<const Calibration> calibration_ = std::make_shared<Calibration>(SimulatedController::factory_calibration());

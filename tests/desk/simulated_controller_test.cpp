@@ -15,15 +15,19 @@ using namespace bh::desk;
 
 namespace {
 
-/// A place on a stick's face: right and up −1…1. The face's travel is known from where a drag to it puts the stick.
-void dragStick(StickView* stick, QPointF to)
+/// Takes hold of a stick and drags it, in as many moves; right and up are -1…1.
+void dragStick(StickView* stick, QPointF to, int moves = 1, QPointF from = {})
 {
     const double size = std::min(stick->width() - 16.0, stick->height() - 44.0);
     const QPointF middle(stick->width() / 2.0, 26 + size / 2);
-    const QPointF place = middle + QPointF(to.x(), -to.y()) * size / 2 * 0.74;
-    QTest::mousePress(stick, Qt::LeftButton, {}, middle.toPoint());
-    QMouseEvent move(QEvent::MouseMove, place, stick->mapToGlobal(place), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
-    QApplication::sendEvent(stick, &move);
+    const auto place_of = [&](QPointF at) { return middle + QPointF(at.x(), -at.y()) * size / 2 * 0.74; };
+    QTest::mousePress(stick, Qt::LeftButton, {}, place_of(from).toPoint());
+    for (int i = 1; i <= moves; ++i) {
+        const QPointF place = place_of(from + (to - from) * i / moves);
+        QMouseEvent move(QEvent::MouseMove, place, stick->mapToGlobal(place), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(stick, &move);
+        if (moves > 1) QTest::qWait(25); // a hand: the sticks are seen on their way
+    }
 }
 
 struct Sim {
@@ -117,17 +121,18 @@ TEST_CASE("the simulated controller is calibrated with the mouse alone", "[desk]
     QTest::keyClick(&*s.desk.window, Qt::Key_F9);
     REQUIRE(s.desk.waitFor([&] { return s.desk.text("controllerMessage").startsWith("2 of 10"); }));
     const auto until = [&](const char* message) {
+        const bool seen = s.desk.waitFor([&] { return s.desk.text("controllerMessage").startsWith(message); });
         INFO("waiting for " << message << ", shown: " << s.desk.text("controllerMessage").toStdString());
-        REQUIRE(s.desk.waitFor([&] { return s.desk.text("controllerMessage").startsWith(message); }));
+        REQUIRE(seen);
     };
-    dragStick(left, {0, 1});
+    dragStick(left, {0, 1}, 12, {0, -1});
     QTest::mouseRelease(left, Qt::LeftButton);
     until("3 of 10");
-    dragStick(left, {0, -1});
+    dragStick(left, {0, -1}, 12, {0, 1});
     QTest::mouseRelease(left, Qt::LeftButton);
     until("4 of 10");
     const auto push = [&](StickView* stick, QPointF to, const char* next) {
-        dragStick(stick, to);
+        dragStick(stick, to, 12, {0, stick == left ? -1.0 : 0.0}); // from where the knob stands
         QTest::qWait(400);
         QTest::mouseRelease(stick, Qt::LeftButton);
         until(next);

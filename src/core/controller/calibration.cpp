@@ -230,8 +230,9 @@ AxisFinding find_axis(const ControllerRecording& recording, Function function, d
         finding.axis = -1;
         finding.problem = name + ": no axis moved on " + high_key + " and " + low_key + "; check the cable and the channel";
     } else if (std::abs(best_up) > 0.1 * range && std::abs(best_down) > 0.1 * range && (best_up > 0) == (best_down > 0)) {
+        finding.problem = name + ": " + high_key + " and " + low_key + " moved axis " + std::to_string(finding.axis) +
+                          " the same way; record it again";
         finding.axis = -1;
-        finding.problem = name + ": " + high_key + " and " + low_key + " moved axis the same way; record it again";
     } else {
         finding.inverted = std::abs(best_up) > 0.1 * range ? best_up < 0 : best_down > 0;
     }
