@@ -24,10 +24,15 @@ std::string_view CsvCursor::text()
 std::string CsvCursor::glimpse() const
 {
     CsvCursor copy = *this;
-    std::string field(copy.text().substr(0, 24));
-    for (char& c : field)
+    return for_message(copy.text());
+}
+
+std::string for_message(std::string_view text)
+{
+    std::string shown(text.substr(0, 40));
+    for (char& c : shown)
         if (static_cast<unsigned char>(c) < 32 || static_cast<unsigned char>(c) > 126) c = '?';
-    return field;
+    return shown;
 }
 
 Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view text)
@@ -52,7 +57,7 @@ std::string csv_place(std::string_view file, long line, std::string_view column,
 {
     std::string place(file);
     place += ": line " + std::to_string(line);
-    if (!column.empty()) place.append(", column ").append(column);
+    if (!column.empty()) place.append(", column ").append(for_message(column));
     return place.append(": ").append(what);
 }
 

@@ -59,6 +59,9 @@ private:
 /// longer than 64 kB or with bytes that are no text.
 [[nodiscard]] Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view text);
 
+/// Text of a file made fit for a message: cut to 40 characters, everything that is no plain letter shown as '?'.
+[[nodiscard]] std::string for_message(std::string_view text);
+
 /// "FILE: line N, column NAME: WHAT"
 [[nodiscard]] std::string csv_place(std::string_view file, long line, std::string_view column, std::string_view what);
 

@@ -109,7 +109,7 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
                 const auto known = mode_from_key(key);
                 if (!known)
                     return bad_input(csv_place(file, cursor.line(), "mode", "expected acro, angle, horizon, hold or sport, found '" +
-                                                                                std::string(key.substr(0, 24)) + "'"));
+                                                                                for_message(key) + "'"));
                 mode = *known;
                 break;
             }
@@ -117,7 +117,7 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
                 const std::string_view key = cursor.text();
                 if (key != "0" && key != "1")
                     return bad_input(csv_place(file, cursor.line(), "armed", "expected 0 or 1, found '" +
-                                                                                 std::string(key.substr(0, 24)) + "'"));
+                                                                                 for_message(key) + "'"));
                 armed = key == "1";
                 break;
             }

@@ -1,5 +1,7 @@
 #include "files/json_in.h"
 
+#include "files/csv.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -75,6 +77,8 @@ Result<nlohmann::json> parse_document(std::string_view text, const std::string& 
         const auto upto = text.substr(0, std::min(text.size(), error.byte > 0 ? error.byte - 1 : 0));
         return bad_input(file + ": line " + std::to_string(1 + std::count(upto.begin(), upto.end(), '\n')) +
                          ": is no valid JSON here");
+    } catch (const nlohmann::json::out_of_range&) {
+        return bad_input(file + ": holds a number too large for any computer's arithmetic, expected finite numbers");
     }
     const std::string wanted = "bluehangar." + kind + "/";
     const std::string format =
@@ -82,7 +86,7 @@ Result<nlohmann::json> parse_document(std::string_view text, const std::string& 
             ? document["format"].get<std::string>()
             : "";
     if (!format.starts_with(wanted))
-        return bad_input(file + ": /format: expected \"" + wanted + "1\", found \"" + format + "\"");
+        return bad_input(file + ": /format: expected \"" + wanted + "1\", found \"" + for_message(format) + "\"");
     if (format != wanted + "1")
         return failure(Error::Code::Unsupported,
                        file + ": /format: \"" + format + "\" is newer than this program, which reads \"" + wanted + "1\"");

@@ -50,7 +50,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
                 prompt = prompt_from_key(key);
                 if (!prompt)
                     return bad_input(csv_place(file, cursor.line(), "prompt", "expected rest, throttle_up, … or circles, found '" +
-                                                                                  std::string(key.substr(0, 24)) + "'"));
+                                                                                  for_message(key) + "'"));
                 continue;
             }
             if (static_cast<int>(i) != time_column && axis_of[i] < 0) {
