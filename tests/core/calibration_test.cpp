@@ -180,4 +180,31 @@ TEST_CASE("the prompt watch ticks what was seen and waits for what was not", "[c
         CHECK_FALSE(hold(again, rest, 0.2));
         CHECK(hold(again, {4000, 2000, 2000, 2000}, 2));
     }
+    SECTION("a throttle left in the middle at rest and standing at the bottom now does not hold the others up")
+    {
+        const std::vector<int> now{0, 2000, 2000, 2000};
+        PromptWatch yaw(Prompt::YawRight, {2100, 2000, 2000, 2000});
+        CHECK_FALSE(hold(yaw, now, 0.1));
+        CHECK_FALSE(hold(yaw, {0, 4000, 2000, 2000}, 3));
+        CHECK(hold(yaw, now, 0.8));
+    }
+    SECTION("circles count when two axes have been to both sides and stand still again")
+    {
+        PromptWatch circles(Prompt::Circles, rest);
+        for (double angle = 0; angle < 6.3; angle += 0.05)
+            CHECK_FALSE(hold(circles, {0, 2000, 2000 + static_cast<int>(1900 * std::sin(angle)), 2000 + static_cast<int>(1900 * std::cos(angle))}, 0.02));
+        CHECK(circles.progress() == 1);
+        CHECK(hold(circles, rest, 0.7));
+        PromptWatch line(Prompt::Circles, rest); // one axis to and fro is no circle
+        for (double angle = 0; angle < 6.3; angle += 0.05)
+            CHECK_FALSE(hold(line, {0, 2000, 2000, 2000 + static_cast<int>(1900 * std::sin(angle))}, 0.02));
+        CHECK_FALSE(hold(line, rest, 2));
+        CHECK(line.progress() == 0.5);
+    }
+    SECTION("a switch thrown by mistake and thrown back, small twitches and a drifting stick do not tick a push")
+    {
+        PromptWatch yaw(Prompt::YawRight, rest);
+        for (int i = 0; i < 40; ++i) CHECK_FALSE(hold(yaw, {0, 2000 + (i % 3) * 100, 2000, 2000}, 0.1));
+        CHECK(yaw.progress() < 0.6);
+    }
 }

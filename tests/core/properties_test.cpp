@@ -4,6 +4,7 @@
 #include "core/rates/rate_curve.h"
 #include "core/stats.h"
 #include "core/standin/random.h"
+#include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"
 
@@ -226,6 +227,44 @@ TEST_CASE("rate curves are odd, never fall, and their inverse finds the stick ag
         // The slope at the centre, against the difference quotient.
         CHECK(centre_slope_dps(curve) == Approx(rate_dps(curve, 1e-7) / 1e-7).epsilon(1e-4).margin(1e-3));
     }
+}
+
+TEST_CASE("a calibration of any recording holds finite numbers, or problems", "[core][controller]")
+{
+    SeededRandom random(61);
+    int usable = 0;
+    for (int round = 0; round < 300; ++round) {
+        StandInController controller;
+        controller.rate_hz = 20 + 300 * random.uniform();
+        controller.jitter_share = 0.01 * random.uniform();
+        controller.throttle_sprung = random.uniform() < 0.3;
+        const ControllerRecording whole = stand_in_recording(controller, static_cast<std::uint64_t>(round));
+        // Pieces go missing, as they do when a prompt was short or a device stalled.
+        const double cut_s = whole.t_s.back() * random.uniform();
+        const double cut_for_s = random.uniform() < 0.5 ? 0.3 * random.uniform() : 12 * random.uniform();
+        const double keep = random.uniform() < 0.3 ? 0.1 : 1;
+        ControllerRecording recording;
+        for (std::size_t i = 0; i < whole.samples(); ++i) {
+            if ((whole.t_s[i] > cut_s && whole.t_s[i] < cut_s + cut_for_s) || random.uniform() > keep) continue;
+            std::vector<int> counts;
+            for (const auto& axis : whole.axes_counts) counts.push_back(axis[i]);
+            recording.append(whole.t_s[i], counts, whole.prompts[i]);
+        }
+        const auto calibration = calibrate(recording);
+        if (!calibration || !calibration->usable()) continue;
+        ++usable;
+        CAPTURE(round, cut_s, cut_for_s);
+        for (const FunctionCalibration& f : calibration->functions) {
+            for (double value : {f.low_counts, f.centre_counts, f.high_counts, f.jitter_counts, f.hysteresis_counts,
+                                 f.rest_after_high_counts, f.rest_after_low_counts, f.dead_band, f.travel_share})
+                CHECK(std::isfinite(value));
+            CHECK(f.axis == controller.axes[static_cast<std::size_t>(&f - calibration->functions.data())]);
+            CHECK_FALSE(f.reason.empty());
+        }
+        for (const CrossTalk& c : calibration->cross_talk) CHECK(std::isfinite(c.share));
+        CHECK(std::isfinite(calibration->interval_ms));
+    }
+    CHECK(usable > 100);
 }
 
 TEST_CASE("the practice clock splits time without losing any", "[core][progress]")

@@ -119,8 +119,9 @@ double median_interval_ms(const ControllerRecording& recording)
 double excursion(const Stretch& part)
 {
     if (part.counts.empty()) return 0;
+    constexpr double start_s = 0.05; // nobody reacts to a prompt sooner
     std::vector<double> start;
-    for (std::size_t i = 0; i < part.t_s.size() && part.t_s[i] < 0.2; ++i) start.push_back(part.counts[i]);
+    for (std::size_t i = 0; i < part.t_s.size() && part.t_s[i] < start_s; ++i) start.push_back(part.counts[i]);
     const double from = median(start);
     const double up = percentile(part.counts, 0.995) - from;
     const double down = from - percentile(part.counts, 0.005);
@@ -459,7 +460,10 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
     constexpr double enough = 0.3;
     const bool seen = moved >= enough;
     bool back = true;
-    for (std::size_t i = 0; i < counts.size(); ++i) back = back && std::abs(counts[i] - rest_counts_[i]) < 0.12 * scale;
+    // Back is where it was at rest, or where it stood when the prompt began: a throttle without a spring may have been
+    // left anywhere at rest, and stands somewhere else by the time the other stick is asked for.
+    for (std::size_t i = 0; i < counts.size(); ++i)
+        back = back && std::min(std::abs(counts[i] - rest_counts_[i]), std::abs(counts[i] - start_counts_[i])) < 0.12 * scale;
     // A sprung stick held at its stop is still as well, so the prompt goes on until it has come back. A throttle without
     // a spring stays where it was put: it counts once it has stood there for longer than a stick is usually held.
     const bool throttle = prompt_ == Prompt::ThrottleUp || prompt_ == Prompt::ThrottleDown;

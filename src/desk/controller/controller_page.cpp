@@ -257,8 +257,8 @@ void ControllerPage::finish()
     } else if (!calibration->usable()) {
         failed_ = *calibration;
         refreshResult();
-    } else {
-        station_.keepCalibration(*calibration); // says so through deviceChosen
+    } else if (!station_.keepCalibration(*calibration)) { // a kept one is told through deviceChosen
+        say(tr("The calibration could not be written to the record; the foot of the window says why. Nothing was changed."));
     }
 }
 

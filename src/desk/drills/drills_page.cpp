@@ -92,7 +92,7 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     reset_ = button(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
     panic_ = button(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = button(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
-    watch_ = button(tr("Watch it flown"), "demonstrate", tr("The stand-in pilot flies the drill; nothing is kept"));
+    watch_ = button(tr("Watch it"), "demonstrate", tr("The stand-in pilot flies the drill; nothing is kept"));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("flightMode"));
     mode_->setAccessibleName(tr("Flight mode"));
