@@ -5,6 +5,7 @@
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/recording_csv.h"
+#include "files/simulator_document.h"
 
 #include <cmath>
 #include <cstdio>
@@ -48,6 +49,20 @@ Result<int> calibrate_controller(const std::string& file)
     if (!calibration) return bad_input(file + ": " + calibration.error().message);
     print(calibration_json(*calibration));
     return calibration->usable() ? 0 : 1;
+}
+
+Result<int> settings_sheet(const DataFolder& data, const std::string& calibration_file, const std::string& simulator_name)
+{
+    const auto text = read_text(calibration_file);
+    if (!text) return tl::unexpected(text.error());
+    const auto calibration = parse_calibration(*text, calibration_file);
+    if (!calibration) return tl::unexpected(calibration.error());
+    const auto simulator = data.simulator(simulator_name);
+    if (!simulator) return tl::unexpected(simulator.error());
+    const auto sheet = bh::settings_sheet(*calibration, *simulator);
+    if (!sheet) return bad_input(calibration_file + ": " + sheet.error().message);
+    print(sheet_json(*sheet, *simulator));
+    return 0;
 }
 
 Result<int> list_drills(const DataFolder& data)

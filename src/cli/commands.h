@@ -20,6 +20,7 @@ struct MeasureArguments {
 };
 
 Result<int> calibrate_controller(const std::string& recording);
+Result<int> settings_sheet(const DataFolder& data, const std::string& calibration, const std::string& simulator);
 Result<int> list_drills(const DataFolder& data);
 Result<int> show_drill(const DataFolder& data, const std::string& id);
 Result<int> check_drill(const std::string& file);

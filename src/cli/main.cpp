@@ -32,6 +32,11 @@ int main(int argc, char** argv)
     calibrate->add_option("recording", file, "Recording CSV: t_s,a0,a1,...,prompt")->required();
     calibrate->callback([&] { chosen = [&] { return cli::calibrate_controller(file); }; });
 
+    auto* sheet = controller->add_subcommand("sheet", "What to set in a simulator for a calibrated controller");
+    sheet->add_option("--calibration", file, "Calibration JSON")->required();
+    sheet->add_option("--simulator", id, "Simulator JSON, or the id of one that ships")->required();
+    sheet->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::settings_sheet(d, file, id); }); });
+
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });
     auto* show = drill->add_subcommand("show", "One drill with its limits");

@@ -97,6 +97,7 @@ QString styleSheet(const Theme& t)
         "#lineUp QPushButton:disabled { color: @chromeSoft; }"
         "#apron { background: @chrome; } #apron QLabel { color: @onChrome; }"
         "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
+        "#apron QPushButton:disabled { color: @chromeSoft; }"
         "#instruction { color: @ink; } #quiet { color: @soft; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };

@@ -2,6 +2,7 @@
 
 #include "files/file_text.h"
 #include "files/json_in.h"
+#include "files/simulator_document.h"
 
 #include <algorithm>
 
@@ -9,19 +10,6 @@ namespace bh {
 namespace {
 
 using Json = nlohmann::ordered_json;
-
-/// Reads a document of a kind with `read`, turning faults into errors.
-template <class T, class Read>
-Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read)
-{
-    const auto document = parse_document(text, file, kind);
-    if (!document) return tl::unexpected(document.error());
-    try {
-        return read(JsonIn(*document, file));
-    } catch (const JsonFault& fault) {
-        return bad_input(fault.message);
-    }
-}
 
 template <class T>
 Result<T> with_file(Result<T> checked, const std::string& file)
@@ -118,6 +106,24 @@ Result<T> load(const std::filesystem::path& path, Result<T> (*parse)(std::string
     const auto text = read_text(path);
     if (!text) return tl::unexpected(text.error());
     return parse(*text, path.filename().string());
+}
+
+/// All documents of a folder, by file name.
+template <class T>
+Result<std::vector<T>> load_all(const std::filesystem::path& folder, Result<T> (*parse)(std::string_view, const std::string&))
+{
+    std::vector<std::filesystem::path> paths;
+    std::error_code error;
+    for (const auto& entry : std::filesystem::directory_iterator(folder, error))
+        if (entry.path().extension() == ".json") paths.push_back(entry.path());
+    std::sort(paths.begin(), paths.end());
+    std::vector<T> all;
+    for (const auto& path : paths) {
+        auto document = load(path, parse);
+        if (!document) return tl::unexpected(document.error());
+        all.push_back(std::move(*document));
+    }
+    return all;
 }
 
 } // namespace
@@ -253,11 +259,14 @@ Json calibration_json(const Calibration& calibration)
                {"centre_counts", f.centre_counts},
                {"high_counts", f.high_counts},
                {"jitter_counts", f.jitter_counts},
+               {"jitter_peak_counts", f.jitter_peak_counts},
                {"hysteresis_counts", f.sprung ? Json(f.hysteresis_counts) : Json(nullptr)},
                {"rest_after_high_counts", f.rest_after_high_counts},
                {"rest_after_low_counts", f.rest_after_low_counts},
                {"dead_band", f.dead_band},
                {"travel_share", f.travel_share},
+               {"asymmetry", f.asymmetry},
+               {"effective_bits", f.effective_bits},
                {"verdict", verdict_key(f.verdict)},
                {"reason", f.reason}};
     }
@@ -266,6 +275,7 @@ Json calibration_json(const Calibration& calibration)
     json["unused_axes"] = calibration.unused_axes;
     json["step_counts"] = calibration.step_counts;
     json["interval_ms"] = calibration.interval_ms;
+    json["interval_p95_ms"] = calibration.interval_p95_ms;
     json["problems"] = calibration.problems;
     return json;
 }
@@ -297,9 +307,13 @@ Result<Calibration> parse_calibration(std::string_view text, const std::string& 
             out.rest_after_low_counts = f.number("rest_after_low_counts", out.centre_counts);
             out.dead_band = f.number("dead_band", 0);
             out.travel_share = f.number("travel_share", 1);
+            out.jitter_peak_counts = f.number("jitter_peak_counts", 0);
+            out.asymmetry = f.number("asymmetry", 1);
+            out.effective_bits = f.number("effective_bits", 0);
         }
         calibration.step_counts = in.has("step_counts") ? in.at("step_counts").whole() : 0;
         calibration.interval_ms = in.number("interval_ms", 0);
+        calibration.interval_p95_ms = in.number("interval_p95_ms", calibration.interval_ms);
         if (in.has("problems"))
             for (const JsonIn& problem : in.at("problems").items()) calibration.problems.push_back(problem.text());
         return calibration;
@@ -360,21 +374,18 @@ Result<Drill> DataFolder::drill(const std::string& id) const
     return load(path, parse_drill);
 }
 
-Result<std::vector<Drill>> DataFolder::drills() const
+Result<std::vector<Drill>> DataFolder::drills() const { return load_all(root_ / "drills", parse_drill); }
+
+Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) const
 {
-    std::vector<std::filesystem::path> paths;
-    std::error_code error;
-    for (const auto& entry : std::filesystem::directory_iterator(root_ / "drills", error))
-        if (entry.path().extension() == ".json") paths.push_back(entry.path());
-    std::sort(paths.begin(), paths.end());
-    std::vector<Drill> all;
-    for (const auto& path : paths) {
-        auto drill = load(path, parse_drill);
-        if (!drill) return tl::unexpected(drill.error());
-        all.push_back(std::move(*drill));
-    }
-    return all;
+    const bool is_file = id_or_file.ends_with(".json");
+    const auto path = is_file ? std::filesystem::path(id_or_file) : root_ / "simulators" / (id_or_file + ".json");
+    if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path)))
+        return failure(Error::Code::NotFound, "there is no simulator '" + id_or_file + "' in the data folder; expected its id or a JSON file");
+    return load(path, parse_simulator);
 }
+
+Result<std::vector<SimulatorProfile>> DataFolder::simulators() const { return load_all(root_ / "simulators", parse_simulator); }
 
 Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {

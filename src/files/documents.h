@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/calibration.h"
+#include "core/controller/settings_sheet.h"
 #include "core/drill/drill.h"
 #include "core/progress/curriculum.h"
 #include "core/rates/rate_curve.h"
@@ -39,6 +40,9 @@ public:
     [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
     [[nodiscard]] Result<World> world(const std::string& id) const;
     [[nodiscard]] Result<Airframe> airframe(const std::string& id) const;
+    /// A file name that ends in .json is read as it is, anything else is the id of one in the folder.
+    [[nodiscard]] Result<SimulatorProfile> simulator(const std::string& id_or_file) const;
+    [[nodiscard]] Result<std::vector<SimulatorProfile>> simulators() const; ///< all, by file name
     /// World, aircraft, start and mode of a drill put together, with the pilot's rates.
     [[nodiscard]] Result<FlightSetup> setup_for(const Drill& drill, const RateProfile& rates) const;
 

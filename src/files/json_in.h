@@ -51,4 +51,17 @@ private:
 /// Unsupported for a newer version.
 [[nodiscard]] Result<nlohmann::json> parse_document(std::string_view text, const std::string& file, const std::string& kind);
 
+/// Reads a document of a kind with `read(JsonIn)`, turning faults into errors.
+template <class T, class Read>
+[[nodiscard]] Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read)
+{
+    const auto document = parse_document(text, file, kind);
+    if (!document) return tl::unexpected(document.error());
+    try {
+        return read(JsonIn(*document, file));
+    } catch (const JsonFault& fault) {
+        return bad_input(fault.message);
+    }
+}
+
 } // namespace bh

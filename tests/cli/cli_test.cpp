@@ -36,6 +36,35 @@ TEST_CASE("controller calibrate agrees with the reference recordings", "[cli]")
     }
 }
 
+TEST_CASE("controller sheet: what a simulator has to be told, for every recording and every simulator that ships", "[cli]")
+{
+    for (const auto& row : referenceRows("controllers.json")) {
+        const std::string calibration = writeScratch("calibration.json",
+            run("controller calibrate " + std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>()).out);
+        for (const char* simulator : {"mudlark", "saltwind", "dyke-runner", "tern-school", "loft-hopper", "nine-gates"}) {
+            const Answer a = run("controller sheet --calibration " + calibration + " --simulator " + simulator);
+            REQUIRE(a.exit == 0);
+            const auto profile = nlohmann::json::parse(slurp(std::string(BH_DATA) + "/simulators/" + simulator + ".json"));
+            const auto sheet = nlohmann::json::parse(a.out);
+            REQUIRE(sheet["rows"].size() == 4);
+            for (std::size_t i = 0; i < 4; ++i) {
+                const auto& line = sheet["rows"][i];
+                const std::string f = line["function"];
+                CAPTURE(simulator, f);
+                CHECK(f == profile["order"][i]);
+                // From the truth of the recording and the simulator's own words, not from the program's tables.
+                CHECK(line["axis"] == row["expected"][f]["axis"]["value"].get<int>() + profile["axis_base"].get<int>());
+                const bool falls = row["expected"][f]["counts_at_plus_one"]["value"] < row["expected"][f]["counts_at_minus_one"]["value"];
+                const std::string side = profile["rising_is"][f];
+                const bool rising_is_positive = side == "up" || side == "right" || side == "forward";
+                CHECK(line["invert"] == (falls == rising_is_positive));
+            }
+        }
+    }
+    CHECK(has(badInput("controller sheet --calibration /nowhere.json --simulator mudlark"), "/nowhere.json"));
+    CHECK(has(badInput("controller sheet --calibration " + writeScratch("c.json", "{}") + " --simulator mudlark"), "c.json: /format"));
+}
+
 TEST_CASE("drill fly: skill decides, the seed repeats, the log scores the same again", "[cli]")
 {
     const std::string a = (scratchFolder() / "a.csv").string();

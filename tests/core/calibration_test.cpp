@@ -208,3 +208,44 @@ TEST_CASE("the prompt watch ticks what was seen and waits for what was not", "[c
         CHECK(yaw.progress() < 0.6);
     }
 }
+
+TEST_CASE("a slow or coarse device and an uneven stick are named with what to do", "[core][controller]")
+{
+    const auto about = [](StandInController controller) {
+        const auto calibration = calibrate(stand_in_recording(controller, 5));
+        REQUIRE(calibration);
+        return *calibration;
+    };
+    StandInController clean;
+    const Calibration good = about(clean);
+    REQUIRE(good.usable());
+    CHECK(good.of(Function::Roll).verdict == Verdict::Good);
+    CHECK(good.of(Function::Roll).effective_bits == Approx(std::log2(0.92 * 4095)).margin(0.1));
+    CHECK(good.of(Function::Roll).asymmetry == Approx(1).margin(0.02));
+    CHECK(good.interval_p95_ms == Approx(4).margin(0.1));
+
+    StandInController slow = clean;
+    slow.rate_hz = 30;
+    const Calibration late = about(slow);
+    CHECK(late.usable());
+    CHECK(late.interval_ms == Approx(33.3).margin(0.5));
+    CHECK(late.of(Function::Pitch).verdict == Verdict::Service);
+    CHECK(late.of(Function::Pitch).reason.find("every 33 ms") != std::string::npos);
+
+    StandInController coarse = clean;
+    coarse.high_counts = 255;
+    coarse.jitter_share = 0;
+    coarse.hysteresis_share = 0;
+    coarse.centre_offset_share = 0;
+    const Calibration steps = about(coarse);
+    CHECK(steps.usable());
+    CHECK(steps.step_counts == 1);
+    CHECK(steps.of(Function::Yaw).verdict == Verdict::Usable);
+    CHECK(steps.of(Function::Yaw).reason.find("steps: look for a finer USB mode") != std::string::npos);
+
+    StandInController uneven = clean;
+    uneven.centre_offset_share = 0.05;
+    const Calibration off = about(uneven);
+    CHECK(off.of(Function::Roll).verdict == Verdict::Service);
+    CHECK(std::abs(off.of(Function::Roll).asymmetry - 1) > 0.05);
+}

@@ -92,27 +92,31 @@ double device_range(const ControllerRecording& recording)
     return high - low;
 }
 
-int smallest_step(const ControllerRecording& recording)
+/// Smallest difference between two values that an axis took; 0 when it never changed.
+int smallest_step(const std::vector<int>& axis)
 {
+    const std::set<int> values(axis.begin(), axis.end());
     int step = std::numeric_limits<int>::max();
-    for (const auto& axis : recording.axes_counts) {
-        const std::set<int> values(axis.begin(), axis.end());
-        int previous = 0;
-        bool first = true;
-        for (int value : values) {
-            if (!first) step = std::min(step, value - previous);
-            previous = value;
-            first = false;
-        }
-    }
-    return step == std::numeric_limits<int>::max() ? 0 : step;
+    for (auto value = values.begin(); value != values.end() && std::next(value) != values.end(); ++value)
+        step = std::min(step, *std::next(value) - *value);
+    return values.size() < 2 ? 0 : step;
 }
 
-double median_interval_ms(const ControllerRecording& recording)
+int smallest_step(const ControllerRecording& recording)
+{
+    int step = 0;
+    for (const auto& axis : recording.axes_counts)
+        if (const int here = smallest_step(axis); here > 0 && (step == 0 || here < step)) step = here;
+    return step;
+}
+
+/// Times between samples, ms; one 0 for a single sample.
+std::vector<double> intervals_ms(const ControllerRecording& recording)
 {
     std::vector<double> gaps;
-    for (std::size_t i = 1; i < recording.samples(); ++i) gaps.push_back(recording.t_s[i] - recording.t_s[i - 1]);
-    return gaps.empty() ? 0 : 1000 * median(std::move(gaps));
+    for (std::size_t i = 1; i < recording.samples(); ++i) gaps.push_back(1000 * (recording.t_s[i] - recording.t_s[i - 1]));
+    if (gaps.empty()) gaps.push_back(0);
+    return gaps;
 }
 
 /// Excursion of an axis during a prompt, signed, away from where it stood when the prompt began.
@@ -175,6 +179,9 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
         if (f.reason.empty()) f.reason = "Travel is only " + percent(f.travel_share, 0) + " of the device's range: set its end points.";
     }
     check(cross_talk, 0.02, 0.05, "Moves by " + percent(cross_talk) + " when its neighbour is pushed: check how the gimbal sits.");
+    // Under 8.5 bits the steps can be felt, under 6 the aircraft jumps from one to the next (house).
+    check(std::max(0.0, 10 - f.effective_bits), 1.5, 4,
+          "Moves in only " + std::to_string(std::lround(std::exp2(f.effective_bits))) + " steps: look for a finer USB mode.");
     check(interval_ms, 8, 16, "Samples come only every " + std::to_string(std::lround(interval_ms)) + " ms: use a faster USB mode.");
     if (f.dead_band > 0.05) {
         f.verdict = Verdict::Service;
@@ -256,6 +263,8 @@ FunctionCalibration measure_axis(const ControllerRecording& recording, Function 
     f.high_counts = held_end(up, rest_median, !finding.inverted);
     f.low_counts = held_end(down, rest_median, finding.inverted);
     f.jitter_counts = sample_sd(rest);
+    const auto [quietest, loudest] = std::minmax_element(rest.begin(), rest.end());
+    f.jitter_peak_counts = *loudest - *quietest;
     f.rest_after_high_counts = final_rest(up);
     f.rest_after_low_counts = final_rest(down);
     const double middle = 0.5 * (f.high_counts + f.low_counts);
@@ -269,6 +278,8 @@ FunctionCalibration measure_axis(const ControllerRecording& recording, Function 
         f.hysteresis_counts = std::abs(f.rest_after_high_counts - f.rest_after_low_counts);
     }
     f.travel_share = travel / range;
+    if (const double below = std::abs(f.centre_counts - f.low_counts); below > 0) f.asymmetry = std::abs(f.high_counts - f.centre_counts) / below;
+    if (const int step = smallest_step(recording.axes_counts[axis]); step > 0 && travel > 0) f.effective_bits = std::log2(travel / step);
     const double half = std::max(1.0, 0.5 * travel);
     const double band = (0.5 * f.hysteresis_counts + 3 * f.jitter_counts) / half;
     f.dead_band = std::ceil(band * 200 - 1e-9) / 200; // up to the next half per cent
@@ -328,7 +339,9 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
     Calibration calibration;
     const double range = device_range(recording);
     calibration.step_counts = smallest_step(recording);
-    calibration.interval_ms = median_interval_ms(recording);
+    const std::vector<double> gaps_ms = intervals_ms(recording);
+    calibration.interval_ms = median(gaps_ms);
+    calibration.interval_p95_ms = percentile(gaps_ms, 0.95);
     std::array<AxisFinding, 4> findings;
     for (Function function : all_functions) {
         AxisFinding& finding = findings[static_cast<std::size_t>(function)] = find_axis(recording, function, range);

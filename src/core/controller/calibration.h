@@ -28,11 +28,14 @@ struct FunctionCalibration {
     double centre_counts = 0;  ///< middle of the two resting places; for an unsprung throttle the middle of travel
     double high_counts = 0;    ///< raw value with the function at its top/right/forward end
     double jitter_counts = 0;  ///< sample standard deviation at rest
+    double jitter_peak_counts = 0; ///< largest minus smallest value at rest
     double hysteresis_counts = 0; ///< gap between the resting places after a return from + and from −; 0 if unsprung
     double rest_after_high_counts = 0;
     double rest_after_low_counts = 0;
     double dead_band = 0;    ///< recommended, share of half travel 0…1
     double travel_share = 0; ///< travel as a share of the device's range
+    double asymmetry = 1;    ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
+    double effective_bits = 0; ///< log2(travel / smallest step seen on this axis)
     Verdict verdict = Verdict::Service;
     std::string reason; ///< why, and what to do; one sentence
 };
@@ -50,6 +53,7 @@ struct Calibration {
     std::vector<int> unused_axes;
     int step_counts = 0;    ///< smallest step between different values seen
     double interval_ms = 0; ///< median sample interval
+    double interval_p95_ms = 0; ///< 95th percentile of it: how late a sample comes now and then
     std::vector<std::string> problems;
 
     [[nodiscard]] const FunctionCalibration& of(Function function) const

@@ -184,10 +184,11 @@ BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QW
     layout->setSpacing(10);
     layout->addWidget(summary_);
     layout->addWidget(todayBox_);
-    auto* title = new QLabel(tr("The school"));
-    title->setFont(uiFont(11, true));
-    layout->addWidget(title);
+    schoolTitle_ = new QLabel(tr("The school"));
+    schoolTitle_->setFont(uiFont(11, true));
+    layout->addWidget(schoolTitle_);
     layout->addWidget(table_, 1);
+    layout->addStretch(0); // holds the words at the top while there is no table
     connect(table_, &QTableView::clicked, this, [this](const QModelIndex& index) { station_.choosePilot(index.data(BoardModel::IdRole).toString().toStdString()); });
     connect(table_, &QTableView::activated, this, [this](const QModelIndex& index) {
         const std::string id = index.data(BoardModel::IdRole).toString().toStdString();
@@ -241,6 +242,7 @@ void BoardPage::refresh()
         summary_->setText(tr("%1 of %2 pilots need a look today. %3 h practised in the last 7 days.")
                               .arg(need == 0 ? tr("None") : QString::number(need)).arg(store_.pilots().size()).arg(week_h, 0, 'f', 1));
     todayBox_->setVisible(lines > 0);
+    schoolTitle_->setVisible(!store_.pilots().empty());
     table_->setVisible(!store_.pilots().empty());
 }
 

@@ -47,6 +47,7 @@ private:
     RecordStore& store_;
     Station& station_;
     QLabel* summary_;
+    QLabel* schoolTitle_;
     QWidget* todayBox_;
     QVBoxLayout* today_;
     BoardModel* model_;

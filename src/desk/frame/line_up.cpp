@@ -217,6 +217,7 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
     connect(&station_, &Station::pilotChosen, this, &LineUp::refresh);
     refresh();
     if (station_.pilotId().empty() && proxy_->rowCount() > 0) chooseRow(proxy_->index(0, 0));
+    if (store_.pilots().empty()) newName_->setFocus(); // the first thing to do
 }
 
 bool LineUp::eventFilter(QObject* watched, QEvent* event)
@@ -255,7 +256,6 @@ void LineUp::refresh()
         if (proxy_->index(row, 0).data(PilotListModel::IdRole).toString() == wanted && list_->currentIndex().row() != row)
             chooseRow(proxy_->index(row, 0));
     empty_->setVisible(store_.pilots().empty());
-    list_->setVisible(!store_.pilots().empty());
     showCard();
     list_->viewport()->update();
 }

@@ -36,6 +36,7 @@ void dressTable(QTableView* table)
     table->horizontalHeader()->setStretchLastSection(true);
     table->horizontalHeader()->setHighlightSections(false);
     table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // the last column takes what is left; the detail beside shows it whole
 }
 
 } // namespace
@@ -118,7 +119,7 @@ QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int 
 {
     if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole) return section == When ? words : numbers;
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Scored flights")};
+    const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Flights")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -148,7 +149,7 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     dressTable(attemptTable_);
     attemptTable_->setSortingEnabled(true);
     attemptTable_->sortByColumn(AttemptModel::When, Qt::DescendingOrder);
-    const int widths[] = {142, 122, 58, 58, 104, 60};
+    const int widths[] = {132, 106, 54, 52, 98, 52};
     for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, widths[i]);
 
     sessions_ = new SessionModel(this);
@@ -157,7 +158,7 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
-    const int sessionWidths[] = {150, 80, 80};
+    const int sessionWidths[] = {132, 72, 72};
     for (int i = 0; i < 3; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
 
     plot_ = new HoursPlot;
@@ -248,7 +249,7 @@ void LogbookPage::showCriteria()
         return;
     }
     const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
-    detail_->setText(tr("%1, %2\nScore %3").arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn)));
+    detail_->setText(tr("%1, %2\nScore %3. %4").arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
     criteria_->setCriteria(store_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
 }
 

@@ -1,0 +1,103 @@
+#include "core/controller/grip_trial.h"
+
+#include "core/standin/random.h"
+#include "core/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+#include <limits>
+#include <numbers>
+
+namespace bh {
+
+Pointing pointing(double distance, double sd_along, double mean_time_s)
+{
+    Pointing p;
+    p.distance = distance;
+    p.sd_along = sd_along;
+    p.width = 4.133 * sd_along; // sqrt(2·pi·e), the width that holds 96 % of a normal spread
+    p.mean_time_s = mean_time_s;
+    p.difficulty_bit = p.width > 0 ? std::log2(distance / p.width + 1) : std::numeric_limits<double>::infinity();
+    p.throughput_bps = p.difficulty_bit / mean_time_s;
+    return p;
+}
+
+Result<Pointing> pointing(const std::vector<Tap>& taps)
+{
+    if (taps.size() < 3) return bad_input("throughput needs at least three taps, found " + std::to_string(taps.size()));
+    std::vector<double> way, off, times;
+    for (const Tap& tap : taps) {
+        const double ux = tap.target_x - tap.from_x;
+        const double uy = tap.target_y - tap.from_y;
+        const double asked = std::hypot(ux, uy);
+        if (!(asked > 0)) return bad_input("a target lies on its start, expected a way to go");
+        if (!(tap.time_s > 0)) return bad_input("a tap took no time, expected more than 0 s");
+        const double beyond = ((tap.end_x - tap.target_x) * ux + (tap.end_y - tap.target_y) * uy) / asked;
+        off.push_back(beyond);
+        way.push_back(asked + beyond);
+        times.push_back(tap.time_s);
+    }
+    Pointing p = pointing(mean(way), sample_sd(off), mean(times));
+    p.taps = static_cast<int>(taps.size());
+    return p;
+}
+
+Result<GripComparison> compare_grips(const std::string& first_name, const std::vector<double>& first_bps,
+                                     const std::string& second_name, const std::vector<double>& second_bps, std::uint64_t seed)
+{
+    if (first_bps.size() != second_bps.size() || first_bps.empty())
+        return bad_input("grips are compared by the rounds made with both, expected the same number of each");
+    std::vector<double> differences;
+    for (std::size_t i = 0; i < first_bps.size(); ++i) differences.push_back(first_bps[i] - second_bps[i]);
+    GripComparison c;
+    c.difference_bps = mean(differences);
+    SeededRandom random(seed);
+    std::vector<double> means;
+    constexpr int resamples = 4000;
+    for (int i = 0; i < resamples; ++i) {
+        double sum = 0;
+        for (std::size_t k = 0; k < differences.size(); ++k)
+            sum += differences[std::min(differences.size() - 1, static_cast<std::size_t>(random.uniform() * static_cast<double>(differences.size())))];
+        means.push_back(sum / static_cast<double>(differences.size()));
+    }
+    c.low_bps = percentile(means, 0.025);
+    c.high_bps = percentile(means, 0.975);
+    constexpr std::size_t fewest = 5;
+    char text[160];
+    if (differences.size() < fewest) {
+        std::snprintf(text, sizeof text, "Too little to tell: %zu rounds of each, 5 are needed.", differences.size());
+        c.words = text;
+        return c;
+    }
+    const auto better = [&](const std::string& name, const std::string& other) {
+        std::snprintf(text, sizeof text, " by %.2f bit/s (95 %% between %.2f and %.2f).", std::abs(c.difference_bps),
+                      std::min(std::abs(c.low_bps), std::abs(c.high_bps)), std::max(std::abs(c.low_bps), std::abs(c.high_bps)));
+        return name + " does better than " + other + text;
+    };
+    if (c.low_bps > 0) {
+        c.verdict = GripComparison::Verdict::FirstBetter;
+        c.words = better(first_name, second_name);
+    } else if (c.high_bps < 0) {
+        c.verdict = GripComparison::Verdict::SecondBetter;
+        c.words = better(second_name, first_name);
+    } else {
+        std::snprintf(text, sizeof text, "The rounds cannot tell %s from %s: the difference lies between %.2f and %.2f bit/s.",
+                      first_name.c_str(), second_name.c_str(), c.low_bps, c.high_bps);
+        c.words = text;
+    }
+    return c;
+}
+
+std::vector<TapTarget> tapping_targets(int count, double circle_radius)
+{
+    count = std::max(3, count | 1); // odd, so that stepping half round visits every place
+    std::vector<TapTarget> targets;
+    for (int i = 0; i <= count; ++i) {
+        const double angle = 2 * std::numbers::pi * ((i * (count / 2 + 1)) % count) / count;
+        targets.push_back({circle_radius * std::sin(angle), circle_radius * std::cos(angle)});
+    }
+    return targets;
+}
+
+} // namespace bh

@@ -1,0 +1,134 @@
+#include "core/controller/settings_sheet.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+namespace {
+
+std::size_t index(Function f) { return static_cast<std::size_t>(f); }
+
+bool must_invert(const Calibration& calibration, const SimulatorProfile& simulator, Function f)
+{
+    const bool rises = !calibration.of(f).inverted;
+    return rises != simulator.rising_is_positive[index(f)];
+}
+
+const char* positive_side(Function f)
+{
+    switch (f) {
+    case Function::Throttle: return "up";
+    case Function::Pitch: return "forward";
+    default: return "right";
+    }
+}
+
+std::string capitalised(std::string text)
+{
+    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
+    return text;
+}
+
+void add_notes(SettingsSheet& sheet, const Calibration& calibration, const SimulatorProfile& simulator)
+{
+    const bool sprung = calibration.of(Function::Throttle).sprung;
+    using Range = SimulatorProfile::Throttle;
+    if (simulator.throttle == Range::UpperHalf && !sprung)
+        sheet.notes.push_back("The throttle's lower half does nothing there: the motors begin at mid travel.");
+    if (simulator.throttle != Range::UpperHalf && sprung)
+        sheet.notes.push_back("The throttle springs back to the middle, which is half power there: hold it down before arming.");
+    switch (simulator.arming) {
+    case SimulatorProfile::Arming::ByItself: sheet.notes.push_back("It arms by itself: throttle to the bottom before the flight starts."); break;
+    case SimulatorProfile::Arming::Switch: sheet.notes.push_back("It arms by a switch: assign one, throttle to the bottom first."); break;
+    case SimulatorProfile::Arming::Sticks: sheet.notes.push_back("It arms with both sticks down and in, held for a moment."); break;
+    case SimulatorProfile::Arming::Key: sheet.notes.push_back("It arms by a key of the computer, throttle to the bottom first."); break;
+    }
+    if (!simulator.arming_words.empty()) sheet.notes.back() += " " + simulator.arming_words;
+    for (const auto& [mode, name] : simulator.mode_names)
+        sheet.notes.push_back(capitalised(std::string(mode_key(mode))) + " mode is called \"" + name + "\" there.");
+}
+
+} // namespace
+
+Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator)
+{
+    if (!calibration.usable()) return bad_input("the calibration has problems (" + calibration.problems.front() + "), expected one without");
+    SettingsSheet sheet;
+    for (Function f : simulator.order) {
+        if (calibration.of(f).axis < 0) return bad_input(std::string("the calibration has no axis for ") + function_key(f));
+        SheetRow row{f, calibration.of(f).axis + simulator.axis_base, must_invert(calibration, simulator, f), "both ways"};
+        if (f == Function::Throttle) row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? "upper half" : "full";
+        sheet.rows.push_back(std::move(row));
+    }
+    add_notes(sheet, calibration, simulator);
+    return sheet;
+}
+
+double reading_of(const SimulatorProfile& simulator, const SheetRow& row, const Calibration& calibration, const std::vector<int>& counts)
+{
+    const int axis = row.axis - simulator.axis_base;
+    if (axis < 0 || static_cast<std::size_t>(axis) >= counts.size()) return 0;
+    // A simulator knows nothing of calibrations: it sees how far the axis stands from the middle of its travel.
+    double low = 0, high = 1;
+    for (Function f : all_functions)
+        if (calibration.of(f).axis == axis)
+            low = std::min(calibration.of(f).low_counts, calibration.of(f).high_counts),
+            high = std::max(calibration.of(f).low_counts, calibration.of(f).high_counts);
+    double u = 2 * (counts[static_cast<std::size_t>(axis)] - low) / (high - low) - 1;
+    if (simulator.rising_is_positive[index(row.function)] == row.invert) u = -u;
+    if (row.function != Function::Throttle) return std::clamp(u, -1.0, 1.0);
+    return std::clamp(row.range == "upper half" ? u : 0.5 * (u + 1), 0.0, 1.0);
+}
+
+Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, const SettingsSheet& shown,
+             const std::vector<Observation>& seen)
+{
+    Learnt learnt{profile, {}, {}, false};
+    std::optional<int> base;
+    std::array<std::optional<bool>, 4> rising;
+    std::optional<SimulatorProfile::Throttle> throttle;
+    const auto row_of = [&](Function f) { return std::find_if(shown.rows.begin(), shown.rows.end(), [f](const SheetRow& r) { return r.function == f; }); };
+    const auto say = [](auto& slot, auto value) { // false when it contradicts what was concluded before
+        const bool fits = !slot || *slot == value;
+        slot = value;
+        return fits;
+    };
+    for (const Observation& o : seen) {
+        if (o.kind == Observation::Kind::Throttle) {
+            using Range = SimulatorProfile::Throttle;
+            const bool upper_half = o.throttle_at_middle < 0.25; // whichever way round it is
+            if (!say(throttle, upper_half ? Range::UpperHalf : profile.throttle == Range::Choice ? Range::Choice : Range::Full))
+                learnt.conflict = "The throttle was seen with two different ranges: look again.";
+            continue;
+        }
+        if (o.kind == Observation::Kind::Nothing) continue; // an axis number that no axis has; another push tells the base
+        const auto row = row_of(o.answered);
+        if (row == shown.rows.end()) continue;
+        // The settings' line `answered` holds a number; the axis that moved is the pushed function's.
+        if (!say(base, row->axis - calibration.of(o.pushed).axis))
+            learnt.conflict = "Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.";
+        // Rising counts of that axis, turned round where ticked, gave the side that was seen.
+        const bool rises = !calibration.of(o.pushed).inverted;
+        const bool positive_when_rising = (rises != row->invert) == o.answered_positive;
+        if (!say(rising[index(o.answered)], positive_when_rising))
+            learnt.conflict = std::string("Two pushes show different directions for ") + function_key(o.answered) + ": look again.";
+    }
+    if (!learnt.conflict.empty()) return learnt;
+    if (base && *base != profile.axis_base) {
+        learnt.profile.axis_base = *base;
+        learnt.changed.push_back("It counts axes from " + std::to_string(*base) + ".");
+    }
+    for (Function f : all_functions)
+        if (const auto r = rising[index(f)]; r && *r != profile.rising_is_positive[index(f)]) {
+            learnt.profile.rising_is_positive[index(f)] = *r;
+            learnt.changed.push_back(capitalised(function_key(f)) + ": rising counts are " + (*r ? "" : "not ") + positive_side(f) + " there.");
+        }
+    if (throttle && *throttle != profile.throttle) {
+        learnt.profile.throttle = *throttle;
+        learnt.changed.push_back(*throttle == SimulatorProfile::Throttle::UpperHalf ? "Only the throttle's upper half counts." : "The throttle's whole way counts.");
+    }
+    learnt.settled = throttle.has_value() && std::all_of(rising.begin(), rising.end(), [](const auto& r) { return r.has_value(); });
+    return learnt;
+}
+
+} // namespace bh
