@@ -92,8 +92,8 @@ void MainWindow::refreshMarks()
     int need = 0;
     for (const PilotRow& p : store_.pilots()) need += store_.standing(p.id).needs_attention;
     marks_[Board]->setMark(need > 0 ? StateMark::Due : StateMark::Done, need > 0 ? tr("%1 pilots need a look").arg(need) : tr("Nobody needs a look"));
-    const bool calibrated = station_.input().calibrated();
-    marks_[Controller]->setMark(calibrated ? StateMark::Done : StateMark::Due, calibrated ? tr("The controller in use is calibrated") : tr("The controller in use is not calibrated"));
+    const bool ready = station_.controllerState() == Station::Controller::Ready;
+    marks_[Controller]->setMark(ready ? StateMark::Done : StateMark::Due, ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
     const PilotStanding& s = store_.standing(station_.pilotId());
     const bool all_held = !s.stages.empty() && std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; });
     const bool pilot = !station_.pilotId().empty();

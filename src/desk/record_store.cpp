@@ -1,5 +1,7 @@
 #include "desk/record_store.h"
 
+#include "core/controller/drift.h"
+
 #include <QDateTime>
 #include <QUndoCommand>
 #include <QUndoStack>
@@ -81,12 +83,22 @@ std::vector<SessionRow> RecordStore::sessions(const std::string& id) const
 
 std::vector<CriterionRow> RecordStore::criteria(const std::string& attempt_id) const { return record_->criteria(attempt_id); }
 
-std::optional<CalibrationRow> RecordStore::calibrationOf(const std::string& controller, const std::string& guid) const
+std::vector<CalibrationRow> RecordStore::calibrationsOf(const std::string& controller, const std::string& guid) const
 {
     for (const ControllerRow& row : record_->controllers())
-        if (row.name == controller && row.guid == guid) return record_->latest_calibration(row.id);
-    return std::nullopt;
+        if (row.name == controller && row.guid == guid) return record_->calibrations(row.id);
+    return {};
 }
+
+std::optional<CalibrationRow> RecordStore::calibrationOf(const std::string& controller, const std::string& guid) const
+{
+    auto all = calibrationsOf(controller, guid);
+    if (all.empty()) return std::nullopt;
+    return std::move(all.back());
+}
+
+std::vector<KitTickRow> RecordStore::kitTicks(const std::string& pilot_id) const { return record_->kit_ticks(pilot_id); }
+std::vector<GripRoundRow> RecordStore::gripRounds(const std::string& pilot_id) const { return record_->grip_rounds(pilot_id); }
 
 UnixTime RecordStore::now() const { return record_->now(); }
 
@@ -144,9 +156,30 @@ bool RecordStore::addAttempt(AttemptRow attempt, const FlightLog& log)
     return tried([&] { record_->add_attempt(std::move(attempt), log); });
 }
 
-bool RecordStore::addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration)
+std::string RecordStore::addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration)
 {
-    return tried([&] { record_->add_calibration(record_->controller_id(controller, guid), calibration); });
+    std::string id;
+    return tried([&] { id = record_->add_calibration(record_->controller_id(controller, guid), calibration); }) ? id : std::string();
+}
+
+bool RecordStore::verifyCalibration(const std::string& id)
+{
+    return tried([&] { record_->verify_calibration(id); });
+}
+
+bool RecordStore::tickKit(const std::string& pilot_id, const std::string& item, bool ticked)
+{
+    return tried([&] { record_->tick_kit(pilot_id, item, ticked); });
+}
+
+bool RecordStore::addGripRound(const GripRoundRow& round)
+{
+    return tried([&] { record_->add_grip_round(round); });
+}
+
+bool RecordStore::keepSimulator(const SimulatorProfile& simulator)
+{
+    return tried([&] { record_->keep_simulator(simulator); });
 }
 
 template <class Action>
@@ -171,12 +204,16 @@ void RecordStore::reload()
     sessions_ = record_->sessions();
     std::vector<std::pair<std::string, std::string>> names;
     for (const Drill& d : drills_) names.emplace_back(d.id, d.name);
-    std::vector<std::pair<std::string, UnixTime>> calibrated; // by controller
-    UnixTime any_calibration = 0;
-    for (const CalibrationRow& c : record_->calibrations("")) {
-        calibrated.emplace_back(c.controller_id, c.at);
-        any_calibration = std::max(any_calibration, c.at);
+    if (const auto shipped = data_.simulators()) simulators_ = *shipped;
+    for (SimulatorProfile& kept : record_->simulators()) {
+        const auto same = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == kept.id; });
+        if (same != simulators_.end()) *same = std::move(kept);
+        else simulators_.push_back(std::move(kept));
     }
+    std::vector<CalibrationRow> calibrations = record_->calibrations("");
+    std::erase_if(calibrations, [](const CalibrationRow& c) { return c.verified_at == 0; }); // it counts only when verified
+    UnixTime any_calibration = 0;
+    for (const CalibrationRow& c : calibrations) any_calibration = std::max(any_calibration, c.at);
     standings_.clear();
     for (const PilotRow& p : pilots_) {
         PilotFacts facts;
@@ -184,13 +221,17 @@ void RecordStore::reload()
         for (const AttemptRow& a : attempts_)
             if (a.pilot_id == p.id) facts.attempts.push_back(fact(a));
         UnixTime at = any_calibration;
+        std::optional<std::string> controller;
         for (const SessionRow& s : sessions_) {
             if (s.pilot_id != p.id) continue;
             facts.practice.push_back({localDay(s.started_at), s.active_s});
-            at = 0;
-            for (const auto& [controller, when] : calibrated)
-                if (controller == s.controller_id) at = std::max(at, when);
+            controller = s.controller_id; // sessions are in time order: the last one flown with counts
         }
+        std::vector<Calibration> history;
+        if (controller) at = 0;
+        for (const CalibrationRow& c : calibrations)
+            if (controller && c.controller_id == *controller) at = c.at, history.push_back(c.calibration);
+        facts.controller_drift = drift_of(history).words;
         if (at > 0) facts.calibrated_day = localDay(at);
         standings_.emplace_back(p.id, pilot_standing(facts, curriculum_, today(), names));
     }

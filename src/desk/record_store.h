@@ -33,7 +33,12 @@ public:
     [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<SessionRow> sessions(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
-    [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller, const std::string& guid) const;
+    [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller, const std::string& guid) const; ///< the latest
+    [[nodiscard]] std::vector<CalibrationRow> calibrationsOf(const std::string& controller, const std::string& guid) const; ///< in time order
+    [[nodiscard]] std::vector<KitTickRow> kitTicks(const std::string& pilot_id) const;
+    [[nodiscard]] std::vector<GripRoundRow> gripRounds(const std::string& pilot_id) const;
+    /// Those that ship, and those kept on the record, which stand in for one of the same id.
+    [[nodiscard]] const std::vector<SimulatorProfile>& simulators() const { return simulators_; }
     [[nodiscard]] UnixTime now() const;
     [[nodiscard]] std::int64_t today() const { return localDay(now()); }
     [[nodiscard]] static std::int64_t localDay(UnixTime at);
@@ -49,7 +54,11 @@ public:
     void noteSession(const std::string& session_id, double active_s, double idle_s);
     void endSession(const std::string& session_id, double active_s, double idle_s);
     bool addAttempt(AttemptRow attempt, const FlightLog& log);
-    bool addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration);
+    std::string addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration); ///< empty when it failed
+    bool verifyCalibration(const std::string& calibration_id);
+    bool tickKit(const std::string& pilot_id, const std::string& item, bool ticked);
+    bool addGripRound(const GripRoundRow& round);
+    bool keepSimulator(const SimulatorProfile& simulator);
     [[nodiscard]] QString lastSaved() const { return last_saved_; }
 
 Q_SIGNALS:
@@ -71,6 +80,7 @@ private:
     std::vector<PilotRow> pilots_;
     std::vector<AttemptRow> attempts_;
     std::vector<SessionRow> sessions_;
+    std::vector<SimulatorProfile> simulators_;
     std::vector<std::pair<std::string, PilotStanding>> standings_;
     QString last_saved_;
 };

@@ -61,13 +61,39 @@ void Station::takeDevice(const DeviceInfo& device)
 void Station::loadCalibration()
 {
     const auto row = store_.calibrationOf(device_.name, device_.guid);
+    calibration_id_ = row ? row->id : std::string();
+    verified_ = row ? row->verified_at > 0 : input_.simulated(); // what the simulated controller comes with is known to be right
     if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
+}
+
+int Station::stickModeNumber() const
+{
+    const PilotRow* pilot = store_.pilot(pilot_id_);
+    return pilot ? pilot->stick_mode : 2;
+}
+
+StickMode Station::stickMode() const { return stick_mode(stickModeNumber()); }
+
+Station::Controller Station::controllerState() const
+{
+    return !present_                ? Controller::Unplugged
+           : !input_.calibrated() ? Controller::Uncalibrated
+           : !verified_           ? Controller::Unverified
+                                  : Controller::Ready;
 }
 
 bool Station::keepCalibration(const Calibration& calibration)
 {
-    if (!calibration.usable() || !store_.addCalibration(device_.name, device_.guid, calibration)) return false;
-    input_.calibrate_with(std::make_shared<const Calibration>(calibration));
+    if (!calibration.usable() || store_.addCalibration(device_.name, device_.guid, calibration).empty()) return false;
+    loadCalibration();
+    Q_EMIT deviceChosen();
+    return true;
+}
+
+bool Station::verifyCalibration()
+{
+    if (calibration_id_.empty() || !store_.verifyCalibration(calibration_id_)) return false;
+    verified_ = true;
     Q_EMIT deviceChosen();
     return true;
 }

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/controller/stick_mode.h"
 #include "core/progress/practice_clock.h"
 #include "device/stick_input.h"
 
@@ -24,10 +25,22 @@ public:
     [[nodiscard]] std::vector<DeviceInfo> devices() const; ///< plugged in, and the simulated controller last
     [[nodiscard]] DeviceInfo device() const { return device_; }
     void chooseDevice(int instance);
+    /// Which function lies on which stick for the chosen pilot.
+    [[nodiscard]] StickMode stickMode() const;
+    [[nodiscard]] int stickModeNumber() const;
     [[nodiscard]] StickInput& input() { return input_; }
     [[nodiscard]] bool devicePresent() const { return present_; }
-    /// Takes a new calibration of the device in use, into the record and into use.
+    enum class Controller {
+        Unplugged,
+        Uncalibrated,
+        Unverified, ///< calibrated, but not yet checked on the sticks
+        Ready
+    };
+    [[nodiscard]] Controller controllerState() const;
+    /// Takes a new calibration of the device in use onto the record and to the sticks, to be verified.
     bool keepCalibration(const Calibration& calibration);
+    /// The calibration in use was checked on the sticks: from now on it counts.
+    bool verifyCalibration();
 
     /// Session of the chosen pilot, started when there is none; empty when it could not be.
     std::string beginPractice();
@@ -52,6 +65,8 @@ private:
     StickInput input_{hub_};
     DeviceInfo device_ = SimulatedController::info();
     bool present_ = true;
+    std::string calibration_id_; ///< of the calibration in use; empty for the simulated controller's own
+    bool verified_ = true;
     bool chosen_by_hand_ = false;
     std::string pilot_id_;
     std::string session_id_;

@@ -74,7 +74,7 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     picture("controller");
     moveThroughCalibration(station, *window.controllerPage(), 5);
     picture("calibrating");
-    window.controllerPage()->cancelCalibration();
+    window.controllerPage()->cancel();
     station.input().simulated_controller().set(Function::Pitch, 0);
     station.input().simulated_controller().set(Function::Throttle, 0);
 

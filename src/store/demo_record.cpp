@@ -146,7 +146,7 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     // The first two controllers are calibrated again half-way; the gamepad has been forgotten since before the start.
     const auto calibrate_now = [&](std::size_t c, std::uint64_t seed) {
         const auto calibration = calibrate(stand_in_recording(roster.controllers[c], seed));
-        if (calibration && calibration->usable()) record.add_calibration(controller_ids[c], *calibration);
+        if (calibration && calibration->usable()) record.verify_calibration(record.add_calibration(controller_ids[c], *calibration));
     };
     const UnixTime start = clock;
     clock = start - 9 * day_s;
@@ -167,7 +167,7 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
             for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 200 + c);
         }
         std::string& id = pilot_ids[slot.pilot];
-        if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false});
+        if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false, 2});
         const std::string session = record.start_session(id, controller_ids[pilot.controller]);
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
         const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();

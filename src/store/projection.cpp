@@ -16,15 +16,35 @@ struct Table {
     const char* name;
     int since_version;
 };
-constexpr std::array<Table, 6> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2},
-                                       {"sessions", 3}, {"attempts", 3}, {"criteria", 3}}};
+constexpr std::array<Table, 10> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2}, {"sessions", 3}, {"attempts", 3},
+                                        {"criteria", 3}, {"verifications", 4}, {"kit_ticks", 4}, {"grip_rounds", 4}, {"simulators", 4}}};
 
-void apply_pilot(const Database& db, const Entry& e, const Json& b)
+void apply_pilot(const Database& db, const Entry& e, const Json& b, int version)
 {
-    db.run("INSERT INTO pilots VALUES (?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET name = excluded.name,"
+    db.run("INSERT INTO pilots (id, name, curriculum, target_h, archived, entry) VALUES (?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET name = excluded.name,"
            " curriculum = excluded.curriculum, target_h = excluded.target_h, archived = excluded.archived, entry = excluded.entry",
            e.subject, b.at("name").get<std::string>(), b.at("curriculum").get<std::string>(), b.at("target_h").get<double>(),
            b.at("archived").get<bool>(), e.seq);
+    if (version >= 4) db.run("UPDATE pilots SET stick_mode = ? WHERE id = ?", b.value("stick_mode", 2), e.subject);
+}
+
+void apply_first_hour(const Database& db, const Entry& e, const Json& b)
+{
+    if (e.kind == "verification")
+        db.run("INSERT INTO verifications VALUES (?,?,?) ON CONFLICT (calibration_id) DO UPDATE SET at = excluded.at, entry = excluded.entry",
+               b.at("calibration_id").get<std::string>(), e.at, e.seq);
+    if (e.kind == "kit")
+        db.run("INSERT INTO kit_ticks VALUES (?,?,?,?,?) ON CONFLICT (pilot_id, item) DO UPDATE SET at = excluded.at,"
+               " ticked = excluded.ticked, entry = excluded.entry",
+               b.at("pilot_id").get<std::string>(), b.at("item").get<std::string>(), e.at, b.at("ticked").get<bool>(), e.seq);
+    if (e.kind == "grip_round")
+        db.run("INSERT INTO grip_rounds VALUES (?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(), e.at,
+               b.at("grip").get<std::string>(), b.at("throughput_bps").get<double>(), b.at("mean_time_s").get<double>(),
+               b.at("taps").get<int>(), e.seq);
+    if (e.kind == "simulator")
+        db.run("INSERT INTO simulators VALUES (?,?,?,?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, document = excluded.document,"
+               " entry = excluded.entry",
+               e.subject, e.at, b.at("document").dump(), e.seq);
 }
 
 void apply_session(const Database& db, const Entry& e, const Json& b)
@@ -71,7 +91,7 @@ void apply_entry(const Database& db, const Entry& e, int version)
 {
     const Json b = Json::parse(e.body);
     if (version >= 2) {
-        if (e.kind == "pilot") apply_pilot(db, e, b);
+        if (e.kind == "pilot") apply_pilot(db, e, b, version);
         if (e.kind == "controller")
             db.run("INSERT INTO controllers VALUES (?,?,?,?)", e.subject, b.at("name").get<std::string>(),
                    b.at("guid").get<std::string>(), e.seq);
@@ -83,6 +103,7 @@ void apply_entry(const Database& db, const Entry& e, int version)
         if (e.kind == "session") apply_session(db, e, b);
         if (e.kind == "attempt") apply_attempt(db, e, b);
     }
+    if (version >= 4) apply_first_hour(db, e, b);
 }
 
 void remake_tables(const Database& db, int version)

@@ -1,6 +1,7 @@
 #include "store/record.h"
 
 #include "files/documents.h"
+#include "files/simulator_document.h"
 #include "store/database.h"
 #include "store/log_folder.h"
 #include "store/projection.h"
@@ -18,7 +19,7 @@ using Json = nlohmann::json;
 
 Json to_json(const PilotRow& p)
 {
-    return {{"name", p.name}, {"curriculum", p.curriculum}, {"target_h", p.target_h}, {"archived", p.archived}};
+    return {{"name", p.name}, {"curriculum", p.curriculum}, {"target_h", p.target_h}, {"archived", p.archived}, {"stick_mode", p.stick_mode}};
 }
 
 Json to_json(const SessionRow& s)
@@ -195,9 +196,33 @@ std::string Record::controller_id(const std::string& name, const std::string& gu
     return id;
 }
 
-void Record::add_calibration(const std::string& controller_id, const Calibration& calibration)
+std::string Record::add_calibration(const std::string& controller_id, const Calibration& calibration)
 {
-    impl_->append("calibration", impl_->new_id(), {{"controller_id", controller_id}, {"document", Json(calibration_json(calibration))}});
+    const std::string id = impl_->new_id();
+    impl_->append("calibration", id, {{"controller_id", controller_id}, {"document", Json(calibration_json(calibration))}});
+    return id;
+}
+
+void Record::verify_calibration(const std::string& calibration_id)
+{
+    impl_->append("verification", impl_->new_id(), {{"calibration_id", calibration_id}});
+}
+
+void Record::tick_kit(const std::string& pilot_id, const std::string& item, bool ticked)
+{
+    impl_->append("kit", pilot_id + "/" + item, {{"pilot_id", pilot_id}, {"item", item}, {"ticked", ticked}});
+}
+
+void Record::add_grip_round(const GripRoundRow& round)
+{
+    impl_->append("grip_round", impl_->new_id(),
+                  {{"pilot_id", round.pilot_id}, {"grip", round.grip}, {"throughput_bps", round.throughput_bps},
+                   {"mean_time_s", round.mean_time_s}, {"taps", round.taps}});
+}
+
+void Record::keep_simulator(const SimulatorProfile& simulator)
+{
+    impl_->append("simulator", simulator.id, {{"document", Json(simulator_json(simulator))}});
 }
 
 std::string Record::start_session(const std::string& pilot_id, const std::string& controller_id)
@@ -261,11 +286,11 @@ int Record::close_left_open_sessions()
 
 std::vector<PilotRow> Record::pilots() const
 {
-    QSqlQuery q = impl_->database.run("SELECT id, name, curriculum, target_h, archived FROM pilots WHERE archived = 0 ORDER BY name COLLATE NOCASE");
+    QSqlQuery q = impl_->database.run("SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots WHERE archived = 0 ORDER BY name COLLATE NOCASE");
     std::vector<PilotRow> rows;
     while (q.next())
         rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
-                        q.value(2).toString().toStdString(), q.value(3).toDouble(), q.value(4).toBool()});
+                        q.value(2).toString().toStdString(), q.value(3).toDouble(), q.value(4).toBool(), q.value(5).toInt()});
     return rows;
 }
 
@@ -320,14 +345,16 @@ std::vector<SessionRow> Record::sessions(const std::string& pilot_id) const
 
 std::vector<CalibrationRow> Record::calibrations(const std::string& controller_id) const
 {
-    QSqlQuery q = impl_->database.run("SELECT id, controller_id, at, document FROM calibrations WHERE (? = '' OR controller_id = ?) ORDER BY at, entry",
+    QSqlQuery q = impl_->database.run("SELECT c.id, c.controller_id, c.at, c.document, v.at FROM calibrations c LEFT JOIN verifications v"
+                                      " ON v.calibration_id = c.id WHERE (? = '' OR c.controller_id = ?) ORDER BY c.at, c.entry",
                                       controller_id, controller_id);
     std::vector<CalibrationRow> rows;
     while (q.next()) {
-        CalibrationRow row{q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(), {}};
+        CalibrationRow row{q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(), {}, 0};
         auto calibration = parse_calibration(q.value(3).toString().toStdString(), "calibration " + row.id);
         if (!calibration) throw StoreFailure(calibration.error().message);
         row.calibration = std::move(*calibration);
+        row.verified_at = q.value(4).toLongLong();
         rows.push_back(std::move(row));
     }
     return rows;
@@ -338,6 +365,37 @@ std::optional<CalibrationRow> Record::latest_calibration(const std::string& cont
     auto all = calibrations(controller_id);
     if (all.empty()) return std::nullopt;
     return std::move(all.back());
+}
+
+std::vector<KitTickRow> Record::kit_ticks(const std::string& pilot_id) const
+{
+    QSqlQuery q = impl_->database.run("SELECT item, at, ticked FROM kit_ticks WHERE pilot_id = ? ORDER BY item", pilot_id);
+    std::vector<KitTickRow> rows;
+    while (q.next()) rows.push_back({q.value(0).toString().toStdString(), q.value(1).toLongLong(), q.value(2).toBool()});
+    return rows;
+}
+
+std::vector<GripRoundRow> Record::grip_rounds(const std::string& pilot_id) const
+{
+    QSqlQuery q = impl_->database.run("SELECT id, pilot_id, at, grip, throughput_bps, mean_time_s, taps FROM grip_rounds"
+                                      " WHERE pilot_id = ? ORDER BY at, entry", pilot_id);
+    std::vector<GripRoundRow> rows;
+    while (q.next())
+        rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(),
+                        q.value(3).toString().toStdString(), q.value(4).toDouble(), q.value(5).toDouble(), q.value(6).toInt()});
+    return rows;
+}
+
+std::vector<SimulatorProfile> Record::simulators() const
+{
+    QSqlQuery q = impl_->database.run("SELECT id, document FROM simulators ORDER BY id");
+    std::vector<SimulatorProfile> rows;
+    while (q.next()) {
+        auto simulator = parse_simulator(q.value(1).toString().toStdString(), "simulator " + q.value(0).toString().toStdString());
+        if (!simulator) throw StoreFailure(simulator.error().message);
+        rows.push_back(std::move(*simulator));
+    }
+    return rows;
 }
 
 std::vector<ControllerRow> Record::controllers() const

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/calibration.h"
+#include "core/controller/settings_sheet.h"
 #include "core/drill/drill.h"
 #include "core/result.h"
 
@@ -30,6 +31,7 @@ struct PilotRow {
     std::string curriculum = "first-steps";
     double target_h = 20;
     bool archived = false;
+    int stick_mode = 2; ///< 1…4
     bool operator==(const PilotRow&) const = default;
 };
 
@@ -44,6 +46,25 @@ struct CalibrationRow {
     std::string controller_id;
     UnixTime at = 0;
     Calibration calibration;
+    UnixTime verified_at = 0; ///< 0: not verified, and then not to be flown with
+};
+
+/// The latest tick of one item of a kit checklist, "LIST/ITEM".
+struct KitTickRow {
+    std::string item;
+    UnixTime at = 0;
+    bool ticked = false;
+};
+
+/// One round of the tapping task with one grip.
+struct GripRoundRow {
+    std::string id;
+    std::string pilot_id;
+    UnixTime at = 0;
+    std::string grip; ///< "thumb", "pinch", "hybrid"
+    double throughput_bps = 0;
+    double mean_time_s = 0;
+    int taps = 0;
 };
 
 struct SessionRow {
@@ -101,7 +122,7 @@ struct RecordOptions {
 /// made from the entries in the same transaction and can be made again from them. Used from one thread.
 class Record {
 public:
-    static constexpr int schema_version = 3;
+    static constexpr int schema_version = 4;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -119,7 +140,13 @@ public:
     void correct_pilot(const PilotRow& pilot, const std::string& why);
     /// The controller of that model and name, added when it is new; returns its id.
     std::string controller_id(const std::string& name, const std::string& guid);
-    void add_calibration(const std::string& controller_id, const Calibration& calibration);
+    std::string add_calibration(const std::string& controller_id, const Calibration& calibration); ///< returns its id
+    /// The calibration was checked on the sticks and holds.
+    void verify_calibration(const std::string& calibration_id);
+    void tick_kit(const std::string& pilot_id, const std::string& item, bool ticked);
+    void add_grip_round(const GripRoundRow& round);
+    /// A simulator's conventions as they are known here; a later one of the same id supersedes it.
+    void keep_simulator(const SimulatorProfile& simulator);
     std::string start_session(const std::string& pilot_id, const std::string& controller_id);
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.
     void note_session_time(const std::string& session_id, double active_s, double idle_s);
@@ -138,6 +165,9 @@ public:
     [[nodiscard]] std::optional<CalibrationRow> latest_calibration(const std::string& controller_id) const;
     [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& controller_id) const; ///< in time order
     [[nodiscard]] std::vector<ControllerRow> controllers() const;
+    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const;
+    [[nodiscard]] std::vector<GripRoundRow> grip_rounds(const std::string& pilot_id) const; ///< in time order
+    [[nodiscard]] std::vector<SimulatorProfile> simulators() const; ///< those kept on the record, by id
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     [[nodiscard]] std::string note(const std::string& key) const; ///< small facts about the record itself
     void set_note(const std::string& key, const std::string& value);

@@ -44,6 +44,17 @@ const std::vector<Statements>& steps()
          "CREATE TABLE criteria (attempt_id TEXT NOT NULL REFERENCES attempts(id), position INTEGER NOT NULL,"
          " label TEXT NOT NULL, unit TEXT NOT NULL, value REAL, fail REAL NOT NULL, pass REAL NOT NULL,"
          " merit REAL NOT NULL, marks REAL NOT NULL, must INTEGER NOT NULL, PRIMARY KEY (attempt_id, position))"},
+        // 4: the first hour of a pilot: stick mode, kit, verified calibrations, grip, simulators
+        {"ALTER TABLE pilots ADD COLUMN stick_mode INTEGER NOT NULL DEFAULT 2",
+         "CREATE TABLE verifications (calibration_id TEXT PRIMARY KEY REFERENCES calibrations(id), at INTEGER NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE kit_ticks (pilot_id TEXT NOT NULL REFERENCES pilots(id), item TEXT NOT NULL, at INTEGER NOT NULL,"
+         " ticked INTEGER NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (pilot_id, item))",
+         "CREATE TABLE grip_rounds (id TEXT PRIMARY KEY, pilot_id TEXT NOT NULL REFERENCES pilots(id), at INTEGER NOT NULL,"
+         " grip TEXT NOT NULL, throughput_bps REAL NOT NULL, mean_time_s REAL NOT NULL, taps INTEGER NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE simulators (id TEXT PRIMARY KEY, at INTEGER NOT NULL, document TEXT NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))"},
     };
     return all;
 }

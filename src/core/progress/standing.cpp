@@ -1,5 +1,7 @@
 #include "core/progress/standing.h"
 
+#include "core/controller/drift.h"
+
 #include <algorithm>
 #include <cstdio>
 #include <set>
@@ -10,7 +12,6 @@ namespace {
 constexpr int weeks_shown = 8;
 constexpr double weekly_target_h = 3;   // common practice
 constexpr int rest_limit_days = 14;     // house
-constexpr int calibration_limit_days = 60; // house
 
 std::string counted(std::int64_t count, const char* noun)
 {
@@ -49,8 +50,9 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
         return {"No practice for " + counted(rest, "day"), Go::Drills};
     if (next.failed_in_a_row >= 5)
         return {next_name + " failed " + counted(next.failed_in_a_row, "time") + " in a row", Go::Drills};
-    if (const auto age = today - *facts.calibrated_day; age > calibration_limit_days)
+    if (const auto age = today - *facts.calibrated_day; age > calibration_valid_days)
         return {"Controller calibrated " + counted(age, "day") + " ago", Go::Controller};
+    if (!facts.controller_drift.empty()) return {facts.controller_drift, Go::Controller};
     if (next.state == DrillState::Due)
         return {next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago", Go::Drills};
     double four_weeks = 0;

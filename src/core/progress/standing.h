@@ -54,6 +54,7 @@ struct PilotFacts {
     std::vector<AttemptFact> attempts;  ///< in time order
     std::vector<PracticeFact> practice; ///< in time order
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
+    std::string controller_drift; ///< what has drifted on that controller, a sentence; empty when nothing has
     double target_h = 20;
 };
 

@@ -1,7 +1,10 @@
 #include "desk/controller/controller_page.h"
 
+#include "core/controller/drift.h"
+#include "desk/controller/check_list.h"
+#include "desk/controller/history_panel.h"
 #include "desk/controller/keyboard_sticks.h"
-#include "desk/controller/prompt_list.h"
+#include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
@@ -15,6 +18,7 @@
 #include <QPushButton>
 #include <QShortcut>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <QTableWidget>
 #include <QTimer>
 
@@ -23,19 +27,43 @@ namespace {
 
 constexpr int sample_ms = 20;
 
-QPointF hintFor(Prompt prompt, bool left)
+QString functionName(Function f)
+{
+    switch (f) {
+    case Function::Throttle: return QObject::tr("Throttle");
+    case Function::Yaw: return QObject::tr("Yaw");
+    case Function::Pitch: return QObject::tr("Pitch");
+    case Function::Roll: return QObject::tr("Roll");
+    }
+    return {};
+}
+
+QString instruction(Prompt prompt)
 {
     switch (prompt) {
-    case Prompt::ThrottleUp: return left ? QPointF(0, 1) : QPointF();
-    case Prompt::ThrottleDown: return left ? QPointF(0, -1) : QPointF();
-    case Prompt::YawRight: return left ? QPointF(1, 0) : QPointF();
-    case Prompt::YawLeft: return left ? QPointF(-1, 0) : QPointF();
-    case Prompt::PitchForward: return left ? QPointF() : QPointF(0, 1);
-    case Prompt::PitchBack: return left ? QPointF() : QPointF(0, -1);
-    case Prompt::RollRight: return left ? QPointF() : QPointF(1, 0);
-    case Prompt::RollLeft: return left ? QPointF() : QPointF(-1, 0);
-    default: return {};
+    case Prompt::Rest: return QObject::tr("Let go of both sticks");
+    case Prompt::ThrottleUp: return QObject::tr("Throttle to the top, hold it there");
+    case Prompt::ThrottleDown: return QObject::tr("Throttle to the bottom, hold it there");
+    case Prompt::YawRight: return QObject::tr("Yaw right to the stop, let go");
+    case Prompt::YawLeft: return QObject::tr("Yaw left to the stop, let go");
+    case Prompt::PitchForward: return QObject::tr("Pitch forward to the stop, let go");
+    case Prompt::PitchBack: return QObject::tr("Pitch back to the stop, let go");
+    case Prompt::RollRight: return QObject::tr("Roll right to the stop, let go");
+    case Prompt::RollLeft: return QObject::tr("Roll left to the stop, let go");
+    case Prompt::Circles: return QObject::tr("Circle both sticks, let go");
     }
+    return {};
+}
+
+/// Where a prompt sends a stick: right and up positive, (0, 0) for the stick that is not asked.
+QPointF hintFor(Prompt prompt, bool left, const StickMode& mode)
+{
+    if (prompt == Prompt::Rest || prompt == Prompt::Circles) return {};
+    const int n = static_cast<int>(prompt) - 1; // two prompts a function, towards its high end first
+    const auto function = static_cast<Function>(n / 2);
+    const double side = n % 2 == 0 ? 1 : -1;
+    if (mode.on_left(function) != left) return {};
+    return mode.upright(function) ? QPointF(0, side) : QPointF(side, 0);
 }
 
 QTableWidgetItem* cell(const QString& text, Qt::Alignment alignment = Qt::AlignRight | Qt::AlignVCenter)
@@ -64,17 +92,36 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     message_->setWordWrap(true);
     message_->setFont(uiFont(12, true));
     message_->setMinimumHeight(44);
-    left_ = new StickView(tr("Yaw"), tr("Throttle"));
+    left_ = new StickView;
     left_->setObjectName(QStringLiteral("leftStick"));
-    right_ = new StickView(tr("Roll"), tr("Pitch"));
+    right_ = new StickView;
     right_->setObjectName(QStringLiteral("rightStick"));
     keys.watch(left_);
     keys.watch(right_);
-    prompts_ = new PromptList;
+    list_ = new CheckList(tr("Calibration checklist"));
+    verify_ = new QPushButton(tr("Verify (F10)"));
+    verify_->setObjectName(QStringLiteral("startVerification"));
+    modes_ = new QComboBox;
+    modes_->setObjectName(QStringLiteral("stickMode"));
+    modes_->setAccessibleName(tr("Stick mode of the chosen pilot"));
+    modes_->setToolTip(tr("Which stick carries which function. Mode 2 is the commonest. Kept on the chosen pilot."));
+    for (int mode = 1; mode <= 4; ++mode) {
+        const StickMode m = stick_mode(mode);
+        modes_->addItem(tr("Mode %1: %2 and %3 left").arg(mode).arg(functionName(m.left_up).toLower(), functionName(m.left_across).toLower()), mode);
+    }
     table_ = new QTableWidget(4, 8);
     table_->setObjectName(QStringLiteral("axisTable"));
     table_->setAccessibleName(tr("What the calibration found, by function"));
     table_->setHorizontalHeaderLabels({tr("Function"), tr("Axis"), tr("Low end"), tr("Centre"), tr("High end"), tr("Dead band"), tr("Verdict"), tr("Why, and what to do")});
+    const QString tips[] = {tr("Which of the aircraft's four functions."),
+                            tr("The device's axis that moved on this function's prompts, counted from 0; inverted when its counts fall towards up, right or forward."),
+                            tr("Raw count at the bottom, left or back stop: the middle of the samples within 2 % of the farthest place reached (0.5 and 99.5 percentiles)."),
+                            tr("Raw count at rest: the middle of where it came to rest from either side; for a throttle without a spring the middle of its travel."),
+                            tr("Raw count at the top, right or forward stop."),
+                            tr("(Hysteresis / 2 + 3 x jitter) / half travel, rounded up to 0.5 %; over 5 % the gimbal needs service (house rule)."),
+                            tr("Worst of: centre 1 and 3 % off, jitter 0.3 and 1 %, centring 0.6 and 2 %, travel 85 % of the range, cross-talk 2 and 5 %, samples 8 and 16 ms apart (house limits for good and usable)."),
+                            tr("The check that decided the verdict, and what to do about it.")};
+    for (int i = 0; i < 8; ++i) table_->horizontalHeaderItem(i)->setToolTip(tips[i]);
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(27);
     table_->horizontalHeader()->setStretchLastSection(true);
@@ -94,43 +141,77 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     auto* top = new QHBoxLayout;
     top->addWidget(devices_);
     top->addWidget(start_);
+    top->addWidget(verify_);
     top->addWidget(cancel_);
+    top->addWidget(modes_);
     top->addStretch();
+    sections_ = new QStackedWidget;
+    auto* bench = new QWidget;
+    history_ = new HistoryPanel(store_, station_);
+    sheets_ = new SheetPanel(store_, station_);
+    const std::pair<const char*, QWidget*> sections[] = {{"Bench", bench}, {"History", history_}, {"Sheets", sheets_}};
+    for (const auto& [name, widget] : sections) {
+        auto* button = new QPushButton(tr(name));
+        button->setObjectName(QLatin1String("section") + QLatin1String(name));
+        button->setCheckable(true);
+        button->setAutoExclusive(true);
+        const int at = sections_->addWidget(widget);
+        button->setChecked(at == 0);
+        connect(button, &QPushButton::clicked, this, [this, at] { showSection(static_cast<Section>(at)); });
+        sectionButtons_.push_back(button);
+        top->addWidget(button);
+    }
     auto* sticks = new QHBoxLayout;
     sticks->setSpacing(16);
     sticks->addWidget(left_, 1);
     sticks->addWidget(right_, 1);
-    sticks->addWidget(prompts_, 1);
+    sticks->addWidget(list_, 1);
+    auto* benchLayout = new QVBoxLayout(bench);
+    benchLayout->setContentsMargins(0, 0, 0, 0);
+    benchLayout->setSpacing(8);
+    benchLayout->addWidget(message_);
+    benchLayout->addLayout(sticks, 1);
+    benchLayout->addWidget(table_);
+    benchLayout->addWidget(foot_);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(8);
     layout->addLayout(top);
-    layout->addWidget(message_);
-    layout->addLayout(sticks, 1);
-    layout->addWidget(table_);
-    layout->addWidget(foot_);
+    layout->addWidget(sections_, 1);
 
     sampler_ = new QTimer(this);
     sampler_->setInterval(sample_ms);
     connect(sampler_, &QTimer::timeout, this, &ControllerPage::takeSamples);
     connect(start_, &QPushButton::clicked, this, &ControllerPage::startCalibration);
-    connect(cancel_, &QPushButton::clicked, this, &ControllerPage::cancelCalibration);
+    connect(cancel_, &QPushButton::clicked, this, &ControllerPage::cancel);
     connect(new QShortcut(QKeySequence(Qt::Key_F9), this), &QShortcut::activated, this, &ControllerPage::startCalibration);
+    connect(verify_, &QPushButton::clicked, this, &ControllerPage::startVerification);
+    connect(new QShortcut(QKeySequence(Qt::Key_F10), this), &QShortcut::activated, this, &ControllerPage::startVerification);
+    connect(modes_, &QComboBox::activated, this, [this](int row) {
+        const PilotRow* pilot = store_.pilot(station_.pilotId());
+        if (!pilot) return;
+        PilotRow edited = *pilot;
+        edited.stick_mode = modes_->itemData(row).toInt();
+        store_.editPilot(edited);
+    });
+    connect(&store_, &RecordStore::changed, this, &ControllerPage::refreshMode);
+    connect(&station_, &Station::pilotChosen, this, &ControllerPage::refreshMode);
     connect(devices_, &QComboBox::activated, this, [this](int row) { station_.chooseDevice(devices_->itemData(row).toInt()); });
     connect(&station_, &Station::devicesChanged, this, &ControllerPage::refreshDevices);
     connect(&station_, &Station::deviceChosen, this, [this] {
-        if (calibrating()) cancelCalibration();
+        if (busy()) cancel();
         failed_.reset();
         refreshDevices();
     });
     connect(&station_, &Station::sticksMoved, this, [this] { if (isVisible()) refreshSticks(); });
-    connect(left_, &StickView::dragged, this, [this](QPointF at) { dragged(true, at); });
-    connect(right_, &StickView::dragged, this, [this](QPointF at) { dragged(false, at); });
-    connect(left_, &StickView::released, this, [this] { station_.input().simulated_controller().set(Function::Yaw, 0); });
-    connect(right_, &StickView::released, this, [this] {
-        station_.input().simulated_controller().set(Function::Pitch, 0);
-        station_.input().simulated_controller().set(Function::Roll, 0);
-    });
+    for (StickView* stick : {left_, right_}) {
+        connect(stick, &StickView::dragged, this, [this, stick](QPointF at) { dragged(stick == left_, at); });
+        connect(stick, &StickView::released, this, [this, stick] { released(stick == left_); });
+    }
+    QStringList steps;
+    for (std::size_t i = 0; i < prompt_count; ++i) steps << instruction(static_cast<Prompt>(i));
+    list_->setSteps(steps);
+    refreshMode();
     refreshDevices();
 }
 
@@ -142,16 +223,41 @@ void ControllerPage::showEvent(QShowEvent*)
     refreshResult();
 }
 
+void ControllerPage::showSection(Section section)
+{
+    sections_->setCurrentIndex(section);
+    sectionButtons_[section]->setChecked(true);
+    if (section == History) history_->refresh();
+    if (section == Sheets) sheets_->refresh();
+}
+
+void ControllerPage::refreshMode()
+{
+    const int number = station_.stickModeNumber();
+    const QSignalBlocker quiet(modes_);
+    modes_->setCurrentIndex(number - 1);
+    modes_->setEnabled(!station_.pilotId().empty() && !busy());
+    const StickMode m = station_.stickMode();
+    left_->setFunctions(functionName(m.left_across), functionName(m.left_up));
+    right_->setFunctions(functionName(m.right_across), functionName(m.right_up));
+    refreshSticks();
+}
+
 void ControllerPage::dragged(bool left, QPointF at)
 {
-    SimulatedController& sticks = station_.input().simulated_controller();
-    if (left) {
-        sticks.set(Function::Yaw, at.x());
-        sticks.set(Function::Throttle, 0.5 * (at.y() + 1));
-    } else {
-        sticks.set(Function::Roll, at.x());
-        sticks.set(Function::Pitch, at.y());
-    }
+    const StickMode m = station_.stickMode();
+    const auto set = [this](Function f, double value) {
+        station_.input().simulated_controller().set(f, f == Function::Throttle ? 0.5 * (value + 1) : value);
+    };
+    set(left ? m.left_across : m.right_across, at.x());
+    set(left ? m.left_up : m.right_up, at.y());
+}
+
+void ControllerPage::released(bool left)
+{
+    const StickMode m = station_.stickMode();
+    for (Function f : {left ? m.left_across : m.right_across, left ? m.left_up : m.right_up})
+        if (f != Function::Throttle) station_.input().simulated_controller().set(f, 0); // the throttle has no spring
 }
 
 void ControllerPage::refreshDevices()
@@ -165,8 +271,8 @@ void ControllerPage::refreshDevices()
     if (!station_.devicePresent()) {
         devices_->insertItem(0, tr("%1 (unplugged)").arg(QString::fromStdString(station_.device().name)), station_.device().instance);
         devices_->setCurrentIndex(0);
-        if (calibrating()) {
-            cancelCalibration();
+        if (busy()) {
+            cancel();
             say(tr("The controller was unplugged: nothing was changed. Plug it in and start again."));
         }
     }
@@ -180,8 +286,9 @@ void ControllerPage::refreshSticks()
 {
     const Sticks s = station_.input().sticks();
     if (station_.input().calibrated()) {
-        left_->setPosition({s.yaw, 2 * s.throttle - 1});
-        right_->setPosition({s.roll, s.pitch});
+        const StickMode m = station_.stickMode();
+        left_->setPosition({on_stick(s, m.left_across), on_stick(s, m.left_up)});
+        right_->setPosition({on_stick(s, m.right_across), on_stick(s, m.right_up)});
         return;
     }
     // Not calibrated: the first four axes as they come, so that something moves when a stick is moved.
@@ -200,6 +307,11 @@ void ControllerPage::say(const QString& sentence)
 void ControllerPage::startCalibration()
 {
     if (!station_.devicePresent()) return;
+    if (busy()) cancel();
+    showSection(Bench);
+    QStringList steps;
+    for (std::size_t i = 0; i < prompt_count; ++i) steps << instruction(static_cast<Prompt>(i));
+    list_->setSteps(steps);
     failed_.reset();
     recording_ = {};
     rest_counts_.clear();
@@ -212,9 +324,61 @@ void ControllerPage::startCalibration()
     sampler_->start();
 }
 
-void ControllerPage::cancelCalibration()
+void ControllerPage::startVerification()
+{
+    if (!station_.input().calibrated() || !station_.devicePresent()) return;
+    if (busy()) cancel();
+    showSection(Bench);
+    verification_.emplace(station_.stickModeNumber());
+    QStringList steps;
+    for (const VerificationCheck& check : verification_->checks()) steps << QString::fromStdString(check.words());
+    list_->setSteps(steps);
+    showCheck();
+    sampler_->start();
+}
+
+void ControllerPage::showCheck()
+{
+    const auto& checks = verification_->checks();
+    const std::size_t current = std::min(verification_->current(), checks.size() - 1);
+    const VerificationCheck& check = checks[current];
+    const QPointF way = check.hour == 12 ? QPointF(0, 1) : check.hour == 6 ? QPointF(0, -1) : check.hour == 3 ? QPointF(1, 0) : QPointF(-1, 0);
+    left_->setHint(check.left ? way : QPointF());
+    right_->setHint(check.left ? QPointF() : way);
+    list_->setProgress(static_cast<int>(current), 0);
+    const bool failed = verification_->state() == Verification::State::Failed;
+    list_->setFailed(failed);
+    say(failed ? tr("Not verified. %1").arg(QString::fromStdString(verification_->trouble()))
+               : tr("Check %1 of %2: %3, and back.").arg(current + 1).arg(checks.size()).arg(QString::fromStdString(check.words()).replace(0, 1, QString::fromStdString(check.words()).left(1).toLower())));
+    verify_->setText(failed ? tr("Try again (F10)") : tr("Verify (F10)"));
+    start_->setVisible(failed);
+    verify_->setVisible(failed);
+    cancel_->setVisible(true);
+    modes_->setEnabled(false);
+}
+
+void ControllerPage::lookAtCheck()
+{
+    const std::size_t before = verification_->current();
+    const Verification::State state_before = verification_->state();
+    verification_->look(ControllerHub::now_s(), station_.input().sticks());
+    if (verification_->state() == Verification::State::Passed) {
+        cancel();
+        if (!station_.input().simulated() || store_.calibrationOf(station_.device().name, station_.device().guid)) {
+            if (!station_.verifyCalibration()) say(tr("The check could not be written to the record; the foot of the window says why."));
+        } else {
+            say(tr("All eight checks hold. Next: Drills."));
+        }
+        return;
+    }
+    if (verification_->current() != before || verification_->state() != state_before) showCheck();
+}
+
+void ControllerPage::cancel()
 {
     watch_.reset();
+    verification_.reset();
+    list_->setFailed(false);
     sampler_->stop();
     left_->setHint({});
     right_->setHint({});
@@ -225,21 +389,24 @@ void ControllerPage::nextPrompt()
 {
     const auto prompt = static_cast<Prompt>(prompt_);
     watch_.emplace(prompt, rest_counts_);
-    left_->setHint(hintFor(prompt, true));
-    right_->setHint(hintFor(prompt, false));
-    prompts_->setProgress(static_cast<int>(prompt_), 0);
-    say(tr("%1 of %2: %3.").arg(prompt_ + 1).arg(prompt_count).arg(PromptList::instruction(prompt)));
+    left_->setHint(hintFor(prompt, true, station_.stickMode()));
+    right_->setHint(hintFor(prompt, false, station_.stickMode()));
+    list_->setProgress(static_cast<int>(prompt_), 0);
+    say(tr("%1 of %2: %3.").arg(prompt_ + 1).arg(prompt_count).arg(instruction(prompt)));
     cancel_->setVisible(true);
     start_->setVisible(false);
+    verify_->setVisible(false);
+    modes_->setEnabled(false);
 }
 
 void ControllerPage::takeSamples()
 {
+    if (verification_) return lookAtCheck();
     for (const DeviceSample& sample : station_.input().drain()) {
         if (!watch_) return;
         recording_.append(sample.t_s, sample.counts, static_cast<Prompt>(prompt_));
         const bool seen = watch_->add(sample.t_s, sample.counts);
-        prompts_->setProgress(static_cast<int>(prompt_), watch_->progress());
+        list_->setProgress(static_cast<int>(prompt_), watch_->progress());
         if (!seen) continue;
         if (prompt_ == 0) rest_counts_ = sample.counts;
         if (++prompt_ == prompt_count) return finish();
@@ -250,24 +417,30 @@ void ControllerPage::takeSamples()
 
 void ControllerPage::finish()
 {
-    cancelCalibration();
+    cancel();
     const auto calibration = calibrate(recording_);
     if (!calibration) {
         say(tr("Not calibrated: %1.").arg(QString::fromStdString(calibration.error().message)));
     } else if (!calibration->usable()) {
         failed_ = *calibration;
         refreshResult();
-    } else if (!station_.keepCalibration(*calibration)) { // a kept one is told through deviceChosen
+    } else if (station_.keepCalibration(*calibration)) {
+        startVerification(); // it counts only when it has been seen to hold
+    } else {
         say(tr("The calibration could not be written to the record; the foot of the window says why. Nothing was changed."));
     }
 }
 
 void ControllerPage::refreshResult()
 {
-    if (calibrating()) return;
+    if (busy()) return;
     cancel_->setVisible(false);
     start_->setVisible(true);
-    prompts_->setProgress(-1, 0);
+    verify_->setVisible(true);
+    verify_->setText(tr("Verify (F10)"));
+    verify_->setEnabled(station_.devicePresent() && station_.input().calibrated());
+    modes_->setEnabled(!station_.pilotId().empty());
+    list_->setProgress(-1, 0);
     const DeviceInfo device = station_.device();
     const auto row = store_.calibrationOf(device.name, device.guid);
     std::optional<Calibration> shown = failed_;
@@ -278,6 +451,8 @@ void ControllerPage::refreshResult()
         say(tr("%1 is unplugged. Plug it in, or choose another controller.").arg(QString::fromStdString(device.name)));
     } else if (failed_) {
         say(tr("Not calibrated: %1.").arg(QString::fromStdString(failed_->problems.front())));
+    } else if (row && row->verified_at == 0) {
+        say(tr("Calibrated, but not verified yet. Press Verify and do what the list asks; a calibration counts only when it has been seen to hold."));
     } else if (row) {
         Verdict worst = Verdict::Good;
         for (const FunctionCalibration& f : row->calibration.functions) worst = std::max(worst, f.verdict);
@@ -293,11 +468,10 @@ void ControllerPage::refreshResult()
     table_->setVisible(shown.has_value());
     foot_->setVisible(shown.has_value());
     if (!shown) return;
-    const char* names[] = {"Throttle", "Yaw", "Pitch", "Roll"};
     for (int i = 0; i < 4; ++i) {
         const FunctionCalibration& f = shown->functions[static_cast<std::size_t>(i)];
         const Qt::Alignment left = Qt::AlignLeft | Qt::AlignVCenter;
-        table_->setItem(i, 0, cell(tr(names[i]), left));
+        table_->setItem(i, 0, cell(functionName(static_cast<Function>(i)), left));
         const bool found = f.axis >= 0;
         table_->setItem(i, 1, cell(found ? tr("%1%2").arg(f.axis).arg(f.inverted ? tr(", inverted") : QString()) : tr("none"), left));
         const auto counts = [&](double value) { return cell(found ? QString::number(std::lround(value)) : QStringLiteral("–")); };
@@ -309,11 +483,13 @@ void ControllerPage::refreshResult()
         verdict->setForeground(f.verdict == Verdict::Good ? theme().held : f.verdict == Verdict::Usable ? theme().attention : theme().notMet);
         table_->setItem(i, 6, verdict);
         auto* reason = cell(QString::fromStdString(f.reason), left);
-        reason->setToolTip(reason->text());
+        reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. High side %7 times the low side.")
+                               .arg(reason->text()).arg(f.jitter_counts, 0, 'f', 1).arg(f.jitter_peak_counts, 0, 'f', 0).arg(f.hysteresis_counts, 0, 'f', 1)
+                               .arg(100 * f.travel_share, 0, 'f', 0).arg(f.effective_bits, 0, 'f', 1).arg(f.asymmetry, 0, 'f', 3));
         table_->setItem(i, 7, reason);
     }
-    foot_->setText(tr("Ends, centre in raw counts of the device. Dead band = (hysteresis / 2 + 3 × jitter) / half travel, rounded up to 0.5 % (house rule). "
-                      "Keep the real aircraft powered off while its controller is on the bench."));
+    foot_->setText(tr("Ends and centre in raw counts of the device; the column heads say how each number is found. Samples every %1 ms, 95 % of them within %2 ms. "
+                      "Keep the real aircraft powered off while its controller is on the bench.").arg(shown->interval_ms, 0, 'f', 1).arg(shown->interval_p95_ms, 0, 'f', 1));
 }
 
 } // namespace bh::desk

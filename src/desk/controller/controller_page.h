@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/calibration.h"
+#include "core/controller/verification.h"
 
 #include <QWidget>
 #include <optional>
@@ -9,6 +10,7 @@
 class QComboBox;
 class QLabel;
 class QPushButton;
+class QStackedWidget;
 class QTableWidget;
 
 namespace bh::desk {
@@ -17,18 +19,25 @@ class KeyboardSticks;
 class RecordStore;
 class Station;
 class StickView;
-class PromptList;
+class CheckList;
+class HistoryPanel;
+class SheetPanel;
 
-/// Live sticks, calibration by a checklist that ticks itself, and what was found per axis.
+/// Live sticks, calibration and verification by checklists that tick themselves, what was found per axis, the history of
+/// the controller and the settings sheets that follow.
 class ControllerPage : public QWidget {
     Q_OBJECT
 public:
     ControllerPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    enum Section { Bench, History, Sheets };
+    void showSection(Section section);
     [[nodiscard]] bool calibrating() const { return watch_.has_value(); }
+    [[nodiscard]] bool verifying() const { return verification_.has_value(); }
 
 public Q_SLOTS:
-    void startCalibration();
-    void cancelCalibration();
+    void startCalibration();  ///< F9
+    void startVerification(); ///< F10
+    void cancel();
 
 protected:
     void showEvent(QShowEvent*) override;
@@ -40,7 +49,12 @@ private:
     void takeSamples();
     void nextPrompt();
     void finish();
+    void refreshMode();
+    void showCheck();
+    void lookAtCheck();
     void dragged(bool left, QPointF position);
+    void released(bool left);
+    [[nodiscard]] bool busy() const { return calibrating() || verifying(); }
     void say(const QString& sentence);
 
     RecordStore& store_;
@@ -51,10 +65,17 @@ private:
     QLabel* message_;
     StickView* left_;
     StickView* right_;
-    PromptList* prompts_;
+    CheckList* list_;
+    QPushButton* verify_;
+    QComboBox* modes_;
+    QStackedWidget* sections_;
+    std::vector<QPushButton*> sectionButtons_;
+    HistoryPanel* history_;
+    SheetPanel* sheets_;
     QTableWidget* table_;
     QLabel* foot_;
     std::optional<PromptWatch> watch_;
+    std::optional<Verification> verification_;
     std::size_t prompt_ = 0;
     std::vector<int> rest_counts_;
     ControllerRecording recording_;

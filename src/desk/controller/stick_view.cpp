@@ -11,12 +11,19 @@
 
 namespace bh::desk {
 
-StickView::StickView(const QString& across, const QString& up, QWidget* parent) : QWidget(parent), across_(across), up_(up)
+StickView::StickView(QWidget* parent) : QWidget(parent)
 {
-    setAccessibleName(tr("Stick: %1 and %2").arg(up, across));
     setFocusPolicy(Qt::StrongFocus);
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Expanding);
     setSizePolicy(policy);
+}
+
+void StickView::setFunctions(const QString& across, const QString& up)
+{
+    across_ = across;
+    up_ = up;
+    setAccessibleName(tr("Stick: %1 and %2").arg(up, across));
+    update();
 }
 
 void StickView::setPosition(QPointF position)

@@ -11,8 +11,9 @@ namespace bh::desk {
 class StickView : public QWidget {
     Q_OBJECT
 public:
+    explicit StickView(QWidget* parent = nullptr);
     /// Names of the two directions, e.g. "Yaw" and "Throttle".
-    StickView(const QString& across, const QString& up, QWidget* parent = nullptr);
+    void setFunctions(const QString& across, const QString& up);
     /// −1…1 each, right and up positive.
     void setPosition(QPointF position);
     void setHint(QPointF direction); ///< arrow towards where it is to be moved; (0, 0) for none

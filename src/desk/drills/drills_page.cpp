@@ -188,7 +188,7 @@ const Drill* DrillsPage::drill() const
 
 bool DrillsPage::readyToFly() const
 {
-    return !station_.pilotId().empty() && station_.devicePresent() && station_.input().calibrated();
+    return !station_.pilotId().empty() && station_.controllerState() == Station::Controller::Ready;
 }
 
 bool DrillsPage::flying() const { return loop_ && !result_shown_; }
@@ -243,10 +243,12 @@ void DrillsPage::refreshPanel()
     for (const Criterion& c : d->criteria) limits.criteria.push_back({c, std::nullopt, 0});
     criteria_->setCriteria(attempt_row(limits, d->modes.front()).criteria);
     const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const Station::Controller controller = station_.controllerState();
     view_->setInvitation(!pilot                             ? tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.")
-                         : !station_.devicePresent()      ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
-                         : !station_.input().calibrated() ? tr("This controller is not calibrated yet. Calibrate it on the Controller page (Alt+2), then come back.")
-                                                          : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F11 wide view")
+                         : controller == Station::Controller::Unplugged    ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
+                         : controller == Station::Controller::Uncalibrated ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
+                         : controller == Station::Controller::Unverified   ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
+                                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F11 wide view")
                                                                 .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
 }
 
@@ -293,6 +295,7 @@ void DrillsPage::launch(bool demonstration)
     const auto sticks = [&input = station_.input()] { return input.present() ? std::optional(input.sticks()) : std::nullopt; };
     loop_ = std::make_unique<FlightLoop>(std::move(*flight), *d, sticks, stand_in);
     loop_->set_pace(pace_);
+    view_->setStickMode(station_.stickMode());
     view_->show(loop_.get());
     view_->setFocus();
     heading_->setText(demonstration ? tr("Demonstration") : tr("Live"));

@@ -153,8 +153,9 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
 void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
 {
     const Theme& t = theme();
-    const QPointF left(now.sticks.yaw, 2 * now.sticks.throttle - 1);
-    const QPointF right(now.sticks.roll, now.sticks.pitch);
+    const QPointF left(on_stick(now.sticks, mode_.left_across), on_stick(now.sticks, mode_.left_up));
+    const QPointF right(on_stick(now.sticks, mode_.right_across), on_stick(now.sticks, mode_.right_up));
+    const auto names = [](Function up, Function across) { return QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across))); };
     if (now.time_s < trail_time_s_) left_trail_.clear(), right_trail_.clear();
     if (now.time_s != trail_time_s_) {
         left_trail_.push_back(left);
@@ -188,8 +189,8 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         plate(p, QRectF(middle.x() - 52, middle.y() + reach + 12, 104, 18), name, Qt::AlignHCenter, uiFont(8), t.soft);
     };
     const double y = size.height() - 78;
-    stick({size.width() / 2.0 - 64, y}, left, left_trail_, QStringLiteral("throttle, yaw"));
-    stick({size.width() / 2.0 + 64, y}, right, right_trail_, QStringLiteral("pitch, roll"));
+    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across));
+    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across));
 }
 
 void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/controller/stick_mode.h"
 #include "core/flight/scene.h"
 #include "device/flight_loop.h"
 
@@ -18,6 +19,7 @@ class FlightPainter {
 public:
     /// World, guides and marks of a drill.
     void setDrill(const Drill& drill, const World& world);
+    void setStickMode(const StickMode& mode) { mode_ = mode; } ///< how the stick overlay is laid out
     void paint(QPainter& painter, QSize size, const FlightSnapshot& now);
 
 private:
@@ -27,6 +29,7 @@ private:
     void paintWords(QPainter& painter, QSize size, const FlightSnapshot& now) const;
 
     Drill drill_;
+    StickMode mode_ = stick_mode(2);
     Scene scene_;
     std::vector<Shape> shapes_;
     std::deque<QPointF> left_trail_, right_trail_;

@@ -14,6 +14,7 @@ public:
     explicit FlightView(QWidget* parent = nullptr);
     /// Null: nothing flies. The loop must outlive its being shown.
     void show(const FlightLoop* loop);
+    void setStickMode(const StickMode& mode) { painter_.setStickMode(mode); }
     void setInvitation(const QString& text);
     using QWidget::show;
 

@@ -43,8 +43,9 @@ void StickMiniature::paintEvent(QPaintEvent*)
         p.setBrush(t.onChrome);
         p.drawEllipse(box.center() + QPointF(9 * x, -9 * y), 3, 3);
     };
-    stick(2, s.yaw, 2 * s.throttle - 1);
-    stick(32, s.roll, s.pitch);
+    const StickMode mode = station_.stickMode();
+    stick(2, on_stick(s, mode.left_across), on_stick(s, mode.left_up));
+    stick(32, on_stick(s, mode.right_across), on_stick(s, mode.right_up));
 }
 
 Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QWidget* parent)
@@ -99,9 +100,12 @@ void Apron::say(const QString& sentence)
 void Apron::refresh()
 {
     const QString name = QString::fromStdString(station_.device().name);
-    controller_->setText(!station_.devicePresent()          ? tr("%1 is unplugged").arg(name)
-                         : !station_.input().calibrated() ? tr("%1, not calibrated").arg(name)
-                                                          : name);
+    using State = Station::Controller;
+    const State state = station_.controllerState();
+    controller_->setText(state == State::Unplugged      ? tr("%1 is unplugged").arg(name)
+                         : state == State::Uncalibrated ? tr("%1, not calibrated").arg(name)
+                         : state == State::Unverified   ? tr("%1, not verified").arg(name)
+                                                        : name);
     const PracticeClock& c = station_.practice();
     practice_->setText(station_.practising() ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
                                              : tr("No practice running"));

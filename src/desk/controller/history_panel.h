@@ -1,0 +1,31 @@
+#pragma once
+
+#include <QWidget>
+
+class QComboBox;
+class QCustomPlot;
+class QLabel;
+
+namespace bh::desk {
+
+class RecordStore;
+class Station;
+
+/// The calibrations of the controller in use over time, one figure at a time, with the limits of its control chart.
+class HistoryPanel : public QWidget {
+    Q_OBJECT
+public:
+    HistoryPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    RecordStore& store_;
+    Station& station_;
+    QComboBox* function_;
+    QComboBox* measure_;
+    QLabel* words_;
+    QCustomPlot* plot_;
+    QLabel* foot_;
+};
+
+} // namespace bh::desk

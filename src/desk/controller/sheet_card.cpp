@@ -1,0 +1,108 @@
+#include "desk/controller/sheet_card.h"
+
+#include "desk/theme.h"
+
+#include <QFileInfo>
+#include <QKeyEvent>
+#include <QPainter>
+#include <QPdfWriter>
+
+namespace bh::desk {
+
+void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor& ink, const QColor& soft, const QColor& line)
+{
+    // All sizes follow the page's width, so that paper and window show the same.
+    const double u = page.width() / 100;
+    const auto font = [&](double size, bool bold) {
+        QFont face = uiFont(10, bold);
+        face.setPixelSize(std::max(1, static_cast<int>(size * u)));
+        return face;
+    };
+    double y = page.top();
+    const auto text = [&](const QString& words, double size, bool bold, const QColor& colour) {
+        p.setFont(font(size, bold));
+        p.setPen(colour);
+        QRectF used;
+        p.drawText(QRectF(page.left(), y, page.width(), 1000 * u), Qt::AlignLeft | Qt::TextWordWrap, words, &used);
+        y = used.bottom() + 0.6 * u;
+    };
+    text(QString::fromStdString(f.simulator.name), 7, true, ink);
+    text(QStringLiteral("%1 · %2 · stick mode %3 · %4").arg(f.pilot.isEmpty() ? QObject::tr("Any pilot") : f.pilot, f.controller).arg(f.stick_mode).arg(f.date), 3.1, false, soft);
+    y += 2 * u;
+    const double row = 9.5 * u;
+    const double columns[] = {0, 34, 56, 80};
+    const QString heads[] = {QString(), QString::fromStdString(f.simulator.axis_word), QString::fromStdString(f.simulator.invert_word), QObject::tr("Range")};
+    p.setFont(font(3.1, false));
+    p.setPen(soft);
+    for (int i = 1; i < 4; ++i) p.drawText(QRectF(page.left() + columns[i] * u, y, 40 * u, 5 * u), Qt::AlignLeft | Qt::AlignVCenter, heads[i]);
+    y += 5 * u;
+    for (const SheetRow& r : f.sheet.rows) {
+        p.setPen(QPen(line, std::max(1.0, 0.2 * u)));
+        p.drawLine(QPointF(page.left(), y), QPointF(page.right(), y));
+        const auto cell = [&](int column, const QString& words, double size, bool bold) {
+            p.setFont(font(size, bold));
+            p.setPen(ink);
+            p.drawText(QRectF(page.left() + columns[column] * u, y, 60 * u, row), Qt::AlignLeft | Qt::AlignVCenter, words);
+        };
+        QString name = QString::fromLatin1(function_key(r.function));
+        name[0] = name[0].toUpper();
+        cell(0, name, 5, true);
+        cell(1, QString::number(r.axis), 6.5, true);
+        const QRectF box(page.left() + columns[2] * u, y + row / 2 - 2.3 * u, 4.6 * u, 4.6 * u);
+        p.setPen(QPen(ink, std::max(1.0, 0.4 * u)));
+        p.setBrush(Qt::NoBrush);
+        p.drawRect(box);
+        if (r.invert) p.drawPolyline(QPolygonF{box.topLeft() + QPointF(0.9, 2.4) * u, box.topLeft() + QPointF(2, 3.7) * u, box.topLeft() + QPointF(4, 0.8) * u});
+        p.setFont(font(3.6, false));
+        p.drawText(QRectF(box.right() + 1.5 * u, y, 20 * u, row), Qt::AlignLeft | Qt::AlignVCenter, r.invert ? QObject::tr("yes") : QObject::tr("no"));
+        cell(3, QString::fromStdString(r.range), 3.6, false);
+        y += row;
+    }
+    y += 2 * u;
+    for (const std::string& note : f.sheet.notes) text(QString::fromStdString(note), 3.4, false, ink);
+    text(QObject::tr("Aircraft off, or propellers off, while its controller drives a simulator."), 3.1, false, soft);
+}
+
+bool saveCard(const QString& file, const CardFacts& facts)
+{
+    QPdfWriter writer(file);
+    writer.setPageSize(QPageSize(QPageSize::A5));
+    writer.setPageMargins(QMarginsF(12, 12, 12, 12));
+    writer.setTitle(QObject::tr("Set-up card: %1").arg(QString::fromStdString(facts.simulator.name)));
+    QPainter painter;
+    if (!painter.begin(&writer)) return false;
+    paintCard(painter, QRectF(0, 0, writer.width(), writer.height()), facts, Qt::black, QColor("#444444"), QColor("#999999"));
+    painter.end();
+    return QFileInfo(file).size() > 0;
+}
+
+CardWindow::CardWindow(CardFacts facts) : QWidget(nullptr, Qt::Tool | Qt::WindowStaysOnTopHint), facts_(std::move(facts))
+{
+    setObjectName(QStringLiteral("cardWindow"));
+    setAttribute(Qt::WA_DeleteOnClose);
+    setAttribute(Qt::WA_ShowWithoutActivating); // the simulator keeps the keyboard
+    setWindowTitle(tr("%1: settings").arg(QString::fromStdString(facts_.simulator.name)));
+    resize(380, 430);
+    setMinimumSize(260, 300);
+    QStringList spoken;
+    for (const SheetRow& r : facts_.sheet.rows)
+        spoken << QStringLiteral("%1 %2 %3, %4").arg(QLatin1String(function_key(r.function)), QString::fromStdString(facts_.simulator.axis_word))
+                      .arg(r.axis).arg(r.invert ? tr("inverted") : tr("not inverted"));
+    setAccessibleName(windowTitle());
+    setAccessibleDescription(spoken.join(QStringLiteral("; ")));
+}
+
+void CardWindow::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.fillRect(rect(), theme().card);
+    paintCard(p, QRectF(rect()).adjusted(14, 10, -14, -10), facts_, theme().ink, theme().soft, theme().line);
+}
+
+void CardWindow::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Escape) close();
+}
+
+} // namespace bh::desk

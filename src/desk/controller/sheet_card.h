@@ -1,0 +1,37 @@
+#pragma once
+
+#include "core/controller/settings_sheet.h"
+
+#include <QString>
+#include <QWidget>
+
+namespace bh::desk {
+
+/// What a settings sheet is about, for its head.
+struct CardFacts {
+    QString pilot, controller, date;
+    int stick_mode = 2;
+    SimulatorProfile simulator;
+    SettingsSheet sheet;
+};
+
+/// Paints the card: the four lines large enough to be read at arm's length, the notes below.
+void paintCard(QPainter& painter, const QRectF& page, const CardFacts& facts, const QColor& ink, const QColor& soft, const QColor& line);
+/// One A5 page. False when the file could not be written.
+[[nodiscard]] bool saveCard(const QString& file, const CardFacts& facts);
+
+/// The same in a small window that stays above the others, to be held beside the simulator's settings.
+class CardWindow : public QWidget {
+    Q_OBJECT
+public:
+    explicit CardWindow(CardFacts facts);
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void keyPressEvent(QKeyEvent* event) override; ///< Escape closes it
+
+private:
+    CardFacts facts_;
+};
+
+} // namespace bh::desk
