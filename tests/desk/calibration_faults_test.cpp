@@ -100,7 +100,7 @@ TEST_CASE("a good controller is calibrated whatever its wiring, and can be calib
     b.wire({3, 0, 1, 2});
     b.goThrough();
     INFO(b.message().toStdString());
-    REQUIRE(b.message().startsWith("Calibrated on"));
+    REQUIRE(b.message().startsWith("Check 1 of 8"));
     auto* table = b.desk.find<QTableWidget>("axisTable");
     for (int f = 0; f < 4; ++f) CHECK(table->item(f, 1)->text() == QString::number(b.axis_of[static_cast<std::size_t>(f)]));
     CHECK(std::abs(table->item(0, 4)->text().toInt() - 30000) <= 1);
@@ -108,11 +108,14 @@ TEST_CASE("a good controller is calibrated whatever its wiring, and can be calib
 
     SECTION("stopping a second one keeps the first")
     {
+        QTest::mouseClick(b.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
+        CHECK(b.message().startsWith("Calibrated, but not verified yet"));
+        REQUIRE(b.desk.station->verifyCalibration());
         QTest::keyClick(&*b.desk.window, Qt::Key_F9);
         REQUIRE(b.until("1 of 10"));
         QTest::mouseClick(b.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
         CHECK(b.message().startsWith("Calibrated on"));
-        CHECK(b.desk.station->input().calibrated());
+        CHECK(b.desk.station->controllerState() == Station::Controller::Ready);
     }
 }
 

@@ -139,6 +139,8 @@ TEST_CASE("unplugged in mid-air the flight is held, and goes on when the control
     hold({});
     REQUIRE(f.desk.waitFor([&] { return f.desk.station->device().instance == joystick->instance(); }));
     REQUIRE(f.desk.station->keepCalibration(as_it_comes));
+    CHECK_FALSE(f.desk.find<QPushButton>("start")->isEnabled()); // not before it is verified
+    REQUIRE(f.desk.station->verifyCalibration());
     f.press(Qt::Key_F5);
     REQUIRE(f.drills->loop());
     REQUIRE(f.desk.waitFor([&] { return f.now().armed; }));

@@ -150,7 +150,7 @@ TEST_CASE("the simulated controller is calibrated with the mouse alone", "[desk]
     }
     QTest::mouseRelease(right, Qt::LeftButton);
     QTest::mouseRelease(left, Qt::LeftButton);
-    until("Calibrated on");
+    until("Check 1 of 8");
     const auto kept = s.desk.store->calibrationOf("Simulated controller", "simulated");
     REQUIRE(kept);
     CHECK(kept->calibration.usable());

@@ -87,6 +87,25 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     for (double angle = 0; angle < 6.3; angle += 0.3) hands.put({0, 0, std::cos(angle), std::sin(angle)}, 20);
     hands.put({}, 200);
     REQUIRE(desk.waitFor([&] { return desk.station->input().calibrated(); }));
+    // It counts only once it has been checked on the sticks, which begins by itself.
+    CHECK(desk.station->controllerState() == Station::Controller::Unverified);
+    CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
+    const auto check = [&](const char* words, Sticks to, bool let_go) {
+        REQUIRE(desk.waitFor([&] { return desk.text("controllerMessage").contains(words); }));
+        QTest::qWait(100);
+        hands.put(to, 250);
+        QTest::qWait(450);
+        if (let_go) hands.put({hands.at.throttle, 0, 0, 0}, 200);
+    };
+    check("left stick to 12", {1, 0, 0, 0}, false);
+    check("left stick to 6", {0, 0, 0, 0}, false);
+    check("left stick to 3", {0, 1, 0, 0}, true);
+    check("left stick to 9", {0, -1, 0, 0}, true);
+    check("right stick to 12", {0, 0, 1, 0}, true);
+    check("right stick to 6", {0, 0, -1, 0}, true);
+    check("right stick to 3", {0, 0, 0, 1}, true);
+    check("right stick to 9", {0, 0, 0, -1}, true);
+    REQUIRE(desk.waitFor([&] { return desk.station->controllerState() == Station::Controller::Ready; }));
     CHECK(desk.text("controllerMessage").startsWith("Calibrated on"));
     const auto kept = desk.store->calibrationOf(desk.station->device().name, desk.station->device().guid);
     REQUIRE(kept);

@@ -1,0 +1,228 @@
+// The controller's other sections: verification gone wrong, stick modes, history, settings sheets and how one is learnt.
+#include "core/controller/stick_mode.h"
+#include "desk/controller/check_list.h"
+#include "desk/controller/controller_page.h"
+#include "desk/controller/sheet_panel.h"
+#include "desk_fixture.h"
+#include "files/documents.h"
+
+#include <QComboBox>
+#include <QFileInfo>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSpinBox>
+#include <QTableWidget>
+#include <QUndoStack>
+#include <catch2/catch.hpp>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+struct Page {
+    Desk desk;
+    ControllerPage* page = desk.window->controllerPage();
+    explicit Page(const char* record = nullptr) : desk(record)
+    {
+        if (!record) {
+            desk.store->addPilot("Nell Harker");
+            desk.station->choosePilot(desk.store->pilots()[0].id);
+        }
+        QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+    }
+    SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
+    [[nodiscard]] QString message() const { return desk.text("controllerMessage"); }
+    void section(const char* name) { QTest::mouseClick(desk.find<QPushButton>(QString("section") + name), Qt::LeftButton); }
+    QTableWidget* sheet() { return desk.find<QTableWidget>("sheet"); }
+    QString cell(int row, int column) { return sheet()->item(row, column)->text(); }
+    void choose(const char* combo, int row)
+    {
+        auto* box = desk.find<QComboBox>(combo);
+        box->setCurrentIndex(row);
+        Q_EMIT box->activated(row);
+    }
+    void see(const char* combo, const char* words)
+    {
+        auto* box = desk.find<QComboBox>(combo);
+        const int row = box->findText(words);
+        REQUIRE(row >= 0);
+        box->setCurrentIndex(row);
+    }
+};
+
+/// A calibration in which roll is the wrong way round.
+Calibration roll_reversed()
+{
+    Calibration c = SimulatedController::factory_calibration();
+    std::swap(c.of(Function::Roll).low_counts, c.of(Function::Roll).high_counts);
+    return c;
+}
+
+} // namespace
+
+TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and nothing can be flown with it", "[desk]")
+{
+    Page p;
+    REQUIRE(p.desk.station->keepCalibration(roll_reversed()));
+    QTest::keyClick(&*p.desk.window, Qt::Key_F10);
+    REQUIRE(p.page->verifying());
+    struct Step {
+        Function function;
+        double to, back;
+    };
+    for (const Step& s : {Step{Function::Throttle, 1, 1}, {Function::Throttle, 0, 0}, {Function::Yaw, 1, 0}, {Function::Yaw, -1, 0},
+                          {Function::Pitch, 1, 0}, {Function::Pitch, -1, 0}}) {
+        QTest::qWait(120);
+        p.sticks().set(s.function, s.to);
+        QTest::qWait(500);
+        p.sticks().set(s.function, s.back);
+    }
+    REQUIRE(p.desk.waitFor([&] { return p.message().startsWith("Check 7 of 8: right stick to 3"); }));
+    QTest::qWait(120);
+    p.sticks().set(Function::Roll, 1);
+    REQUIRE(p.desk.waitFor([&] { return p.message().startsWith("Not verified."); }));
+    CHECK(p.message().contains("roll is reversed"));
+    CHECK(p.desk.station->controllerState() == Station::Controller::Unverified);
+    CHECK(p.desk.text("apronController").contains("not verified"));
+    QTest::keyClick(&*p.desk.window, Qt::Key_3, Qt::AltModifier);
+    CHECK_FALSE(p.desk.find<QPushButton>("start")->isEnabled());
+    // Back, and stopped: it stays unverified after a restart too.
+    QTest::keyClick(&*p.desk.window, Qt::Key_2, Qt::AltModifier);
+    QTest::mouseClick(p.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
+    CHECK(p.message().startsWith("Calibrated, but not verified"));
+    CHECK(p.desk.store->calibrationOf("Simulated controller", "simulated")->verified_at == 0);
+}
+
+TEST_CASE("the stick mode is the pilot's, moves the functions on the faces, and can be undone", "[desk]")
+{
+    Page p;
+    p.choose("stickMode", 0); // mode 1
+    CHECK(p.desk.store->pilots()[0].stick_mode == 1);
+    CHECK(p.desk.station->stickMode().left_up == Function::Pitch);
+    CHECK(p.desk.find<QWidget>("leftStick")->accessibleName() == "Stick: Pitch and Yaw");
+    CHECK(p.desk.find<QWidget>("rightStick")->accessibleName() == "Stick: Throttle and Roll");
+    QTest::keyClick(&*p.desk.window, Qt::Key_F10);
+    CHECK(p.message().contains("left stick to 12"));
+    QTest::mouseClick(p.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
+    p.desk.store->undoStack()->undo();
+    CHECK(p.desk.find<QComboBox>("stickMode")->currentIndex() == 1);
+    CHECK(p.desk.find<QWidget>("leftStick")->accessibleName() == "Stick: Throttle and Yaw");
+}
+
+TEST_CASE("the history says when it begins, and when something has drifted", "[desk]")
+{
+    Page p;
+    p.section("History");
+    CHECK(p.desk.text("driftWords").contains("has not been calibrated yet"));
+    Calibration c = SimulatedController::factory_calibration();
+    for (int i = 0; i < 5; ++i) {
+        c.of(Function::Roll).centre_counts = 2000 + i % 2;
+        REQUIRE(p.desk.station->keepCalibration(c));
+    }
+    CHECK(p.desk.text("driftWords").contains("5 calibrations"));
+    CHECK(p.desk.text("driftWords").contains("Nothing has drifted"));
+    c.of(Function::Roll).centre_counts = 2100;
+    REQUIRE(p.desk.station->keepCalibration(c));
+    CHECK(p.desk.text("driftWords").contains("roll centre"));
+    for (const char* combo : {"historyFunction", "historyMeasure"})
+        for (int i = 0; i < 4; ++i) p.desk.find<QComboBox>(combo)->setCurrentIndex(i); // every chart can be drawn
+}
+
+TEST_CASE("the sheet follows the simulator, its edits and the controller's calibration", "[desk][sheet]")
+{
+    Page p;
+    p.section("Sheets");
+    auto* list = p.desk.find<QListWidget>("simulators");
+    CHECK(list->count() >= 5);
+    p.desk.window->findChild<SheetPanel*>()->chooseSimulator("saltwind");
+    CHECK(p.desk.text("sheetTitle") == "In Saltwind, for Simulated controller, set");
+    CHECK(p.cell(0, 0) == "Roll");
+    CHECK(p.cell(0, 1) == "4"); // device axis 3, counted from 1
+    CHECK(p.cell(1, 0) == "Pitch");
+    CHECK(p.cell(1, 2).contains("yes")); // wants rising counts for "back"
+    CHECK(p.cell(2, 3) == "full");
+    CHECK(p.desk.text("sheetNotes").contains("arms by itself"));
+
+    p.desk.find<QSpinBox>("axisBase")->setValue(0);
+    CHECK(p.cell(0, 1) == "3");
+    p.choose("throttleRange", 1);
+    CHECK(p.cell(2, 3) == "upper half");
+    p.choose("rising-pitch", 0);
+    CHECK(p.cell(1, 2).contains("no"));
+    // What was edited is on the record, and stands in for what shipped.
+    p.desk.close();
+    p.desk.open();
+    const auto& all = p.desk.store->simulators();
+    const auto kept = std::find_if(all.begin(), all.end(), [](const SimulatorProfile& s) { return s.id == "saltwind"; });
+    REQUIRE(kept != all.end());
+    CHECK(kept->axis_base == 0);
+    CHECK(kept->throttle == SimulatorProfile::Throttle::UpperHalf);
+    CHECK(kept->axis_word == "Channel");
+}
+
+TEST_CASE("an unknown simulator is learnt from what it showed", "[desk][sheet]")
+{
+    Page p;
+    p.section("Sheets");
+    auto* name = p.desk.find<QLineEdit>("newSimulator");
+    QTest::keyClicks(name, "Heron Loft");
+    QTest::keyClick(name, Qt::Key_Return);
+    CHECK(p.desk.text("sheetTitle").contains("Heron Loft"));
+    CHECK(p.cell(2, 1) == "3"); // pitch: axis 2 counted from 1, the first guess
+
+    QTest::mouseClick(p.desk.find<QPushButton>("learn"), Qt::LeftButton);
+    CHECK(p.desk.text("learnt").contains("Say first"));
+    // The truth: counts from 0, pitch is the other way. Set as on the sheet, the number 3 is the device's axis 3, roll:
+    // pushing roll moves pitch.
+    p.see("seen-roll", "leaned back");
+    p.see("seen-pitch", "turned right");
+    QTest::mouseClick(p.desk.find<QPushButton>("learn"), Qt::LeftButton);
+    CHECK(p.desk.text("learnt").contains("counts axes from 0"));
+    CHECK(p.desk.text("learnt").contains("Pitch: rising counts are not forward there."));
+    CHECK(p.cell(2, 1) == "2");
+    CHECK(p.cell(2, 2).contains("yes"));
+    // Set again: now everything answers as it should.
+    p.see("seen-throttle", "power up");
+    p.see("seen-yaw", "turned right");
+    p.see("seen-pitch", "leaned forward");
+    p.see("seen-roll", "leaned right");
+    p.see("seen-middle", "about half power");
+    QTest::mouseClick(p.desk.find<QPushButton>("learn"), Qt::LeftButton);
+    CHECK(p.desk.text("learnt").contains("the sheet is right"));
+    // A contradiction is told and changes nothing.
+    p.see("seen-pitch", "leaned forward");
+    p.see("seen-roll", "leaned back");
+    QTest::mouseClick(p.desk.find<QPushButton>("learn"), Qt::LeftButton);
+    CHECK(p.desk.text("learnt").contains("look again"));
+    CHECK(p.cell(2, 1) == "2");
+}
+
+TEST_CASE("the sheet is saved as a card and held beside the simulator", "[desk][sheet]")
+{
+    Page p;
+    p.section("Sheets");
+    auto* panel = p.desk.window->findChild<SheetPanel*>();
+    const QString file = p.desk.folder.filePath("card.pdf");
+    REQUIRE(panel->saveAsPdf(file));
+    QFile pdf(file);
+    REQUIRE(pdf.open(QIODevice::ReadOnly));
+    CHECK(pdf.read(5) == "%PDF-");
+    CHECK(QFileInfo(file).size() > 2000);
+    CHECK_FALSE(panel->saveAsPdf("/nowhere/at/all.pdf"));
+    CHECK(p.desk.text("learnt").contains("/nowhere/at/all.pdf could not be written"));
+
+    QTest::mouseClick(p.desk.find<QPushButton>("holdBeside"), Qt::LeftButton);
+    QWidget* card = nullptr;
+    for (QWidget* w : QApplication::topLevelWidgets())
+        if (w->objectName() == "cardWindow" && w->isVisible()) card = w;
+    REQUIRE(card);
+    CHECK((card->windowFlags() & Qt::WindowStaysOnTopHint));
+    CHECK(card->accessibleDescription().contains("throttle"));
+    QTest::keyClick(card, Qt::Key_Escape);
+    CHECK(p.desk.waitFor([&] {
+        for (QWidget* w : QApplication::topLevelWidgets())
+            if (w->objectName() == "cardWindow" && w->isVisible()) return false;
+        return true;
+    }));
+}
