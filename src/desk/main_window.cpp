@@ -7,6 +7,7 @@
 #include "desk/frame/apron.h"
 #include "desk/frame/line_up.h"
 #include "desk/frame/taxiway.h"
+#include "desk/kit/kit_page.h"
 #include "desk/logbook/logbook_page.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
@@ -30,13 +31,14 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     taxiway_ = new Taxiway;
     auto* keys = new KeyboardSticks(station_.input(), this);
     board_ = new BoardPage(store_, station_);
+    kit_ = new KitPage(store_, station_);
     controller_ = new ControllerPage(store_, station_, *keys);
     drills_ = new DrillsPage(store_, station_, *keys);
     logbook_ = new LogbookPage(store_, station_);
     apron_ = new Apron(store_, station_, recordName);
     pages_ = new QStackedWidget;
-    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Controller", controller_}, {"Drills", drills_}, {"Logbook", logbook_}};
-    for (int i = 0; i < 4; ++i) {
+    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Drills", drills_}, {"Logbook", logbook_}};
+    for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages_->addWidget(pages[i].second);
     }
@@ -66,6 +68,7 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::undo);
     connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::redo);
+    connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
     connect(&store_, &RecordStore::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
@@ -92,6 +95,9 @@ void MainWindow::refreshMarks()
     int need = 0;
     for (const PilotRow& p : store_.pilots()) need += store_.standing(p.id).needs_attention;
     marks_[Board]->setMark(need > 0 ? StateMark::Due : StateMark::Done, need > 0 ? tr("%1 pilots need a look").arg(need) : tr("Nobody needs a look"));
+    const auto [ticked, items] = kit_->progress();
+    marks_[Kit]->setMark(items == 0 ? StateMark::None : ticked == items ? StateMark::Done : StateMark::Due,
+                         items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
     const bool ready = station_.controllerState() == Station::Controller::Ready;
     marks_[Controller]->setMark(ready ? StateMark::Done : StateMark::Due, ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
     const PilotStanding& s = store_.standing(station_.pilotId());

@@ -13,6 +13,7 @@ class BoardPage;
 class ControllerPage;
 class DrillsPage;
 class KeyboardSticks;
+class KitPage;
 class LineUp;
 class LogbookPage;
 class RecordStore;
@@ -24,7 +25,7 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Controller, Drills, Logbook };
+    enum Page { Board, Kit, Controller, Drills, Logbook, PageCount };
     MainWindow(RecordStore& store, Station& station, const QString& recordName);
     void showPage(Page page);
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
@@ -40,8 +41,9 @@ private:
     LineUp* lineUp_;
     Taxiway* taxiway_;
     QStackedWidget* pages_;
-    TaxiwayButton* marks_[4];
+    TaxiwayButton* marks_[PageCount];
     BoardPage* board_;
+    KitPage* kit_;
     ControllerPage* controller_;
     DrillsPage* drills_;
     LogbookPage* logbook_;

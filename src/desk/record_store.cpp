@@ -97,6 +97,7 @@ std::optional<CalibrationRow> RecordStore::calibrationOf(const std::string& cont
     return std::move(all.back());
 }
 
+std::vector<ControllerRow> RecordStore::controllers() const { return record_->controllers(); }
 std::vector<KitTickRow> RecordStore::kitTicks(const std::string& pilot_id) const { return record_->kit_ticks(pilot_id); }
 std::vector<GripRoundRow> RecordStore::gripRounds(const std::string& pilot_id) const { return record_->grip_rounds(pilot_id); }
 

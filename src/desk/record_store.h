@@ -35,6 +35,7 @@ public:
     [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
     [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller, const std::string& guid) const; ///< the latest
     [[nodiscard]] std::vector<CalibrationRow> calibrationsOf(const std::string& controller, const std::string& guid) const; ///< in time order
+    [[nodiscard]] std::vector<ControllerRow> controllers() const; ///< every one that was ever used here
     [[nodiscard]] std::vector<KitTickRow> kitTicks(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<GripRoundRow> gripRounds(const std::string& pilot_id) const;
     /// Those that ship, and those kept on the record, which stand in for one of the same id.

@@ -29,6 +29,7 @@ public:
     [[nodiscard]] StickMode stickMode() const;
     [[nodiscard]] int stickModeNumber() const;
     [[nodiscard]] StickInput& input() { return input_; }
+    [[nodiscard]] double sampleInterval_ms() const { return hub_.report_interval_ms(); } ///< 0: not known yet
     [[nodiscard]] bool devicePresent() const { return present_; }
     enum class Controller {
         Unplugged,

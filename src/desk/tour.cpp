@@ -7,6 +7,7 @@
 #include "desk/station.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QPixmap>
@@ -70,11 +71,19 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
     window.showPage(MainWindow::Board);
     picture("board");
+    window.showPage(MainWindow::Kit);
+    picture("kit");
     window.showPage(MainWindow::Controller);
     picture("controller");
     moveThroughCalibration(station, *window.controllerPage(), 5);
     picture("calibrating");
     window.controllerPage()->cancel();
+    window.controllerPage()->showSection(ControllerPage::Sheets);
+    picture("sheets");
+    window.controllerPage()->showSection(ControllerPage::History);
+    window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
+    picture("history");
+    window.controllerPage()->showSection(ControllerPage::Bench);
     station.input().simulated_controller().set(Function::Pitch, 0);
     station.input().simulated_controller().set(Function::Throttle, 0);
 

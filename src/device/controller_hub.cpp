@@ -3,6 +3,7 @@
 #include <SDL.h>
 #include <algorithm>
 #include <chrono>
+#include <cstdlib>
 #include <map>
 #include <utility>
 
@@ -98,6 +99,7 @@ void ControllerHub::run()
                     DeviceSample sample{now_s(), {}};
                     for (int axis = 0; axis < SDL_JoystickNumAxes(chosen->second); ++axis)
                         sample.counts.push_back(SDL_JoystickGetAxis(chosen->second, axis));
+                    note_change(sample);
                     if (recent_.size() >= most_recent) recent_.erase(recent_.begin(), recent_.begin() + most_recent / 2);
                     recent_.push_back(sample);
                     latest_ = std::move(sample);
@@ -110,6 +112,26 @@ void ControllerHub::run()
         }
     }
     SDL_QuitSubSystem(SDL_INIT_JOYSTICK);
+}
+
+void ControllerHub::note_change(const DeviceSample& sample)
+{
+    constexpr int moves_by_counts = 150;    // more than a resting axis jitters by, less than a report of a moving one
+    constexpr double longest_s = 0.15;      // a longer gap is a stick that stood still
+    constexpr double weight = 1 / 16.0;
+    int moved = last_change_.counts.size() == sample.counts.size() ? 0 : moves_by_counts;
+    for (std::size_t i = 0; moved < moves_by_counts && i < sample.counts.size(); ++i)
+        moved = std::max(moved, std::abs(sample.counts[i] - last_change_.counts[i]));
+    if (moved < moves_by_counts) return;
+    if (const double gap_s = sample.t_s - last_change_.t_s; gap_s < longest_s)
+        report_interval_s_ = report_interval_s_ > 0 ? report_interval_s_ + weight * (gap_s - report_interval_s_) : gap_s;
+    last_change_ = sample;
+}
+
+double ControllerHub::report_interval_ms() const
+{
+    const std::scoped_lock lock(mutex_);
+    return 1000 * report_interval_s_;
 }
 
 std::vector<DeviceInfo> ControllerHub::devices() const
@@ -125,6 +147,8 @@ void ControllerHub::choose(int instance)
     chosen_ = instance;
     latest_.reset();
     recent_.clear();
+    last_change_ = {};
+    report_interval_s_ = 0;
 }
 
 std::optional<DeviceSample> ControllerHub::latest() const

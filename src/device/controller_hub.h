@@ -46,6 +46,9 @@ public:
     [[nodiscard]] std::optional<DeviceSample> latest() const;
     /// Hands over all samples of the chosen device since the last call, oldest first, at most about ten seconds.
     [[nodiscard]] std::vector<DeviceSample> drain();
+    /// Mean time between the device's last reports, ms, as seen while a stick moved; 0 when not known yet. A device cannot
+    /// be asked how often it reports, it shows only in how often its counts change.
+    [[nodiscard]] double report_interval_ms() const;
     /// What SDL said if it could not be started; empty otherwise.
     [[nodiscard]] std::string trouble() const;
     /// Seconds of the steady clock that samples carry.
@@ -54,12 +57,15 @@ public:
 private:
     struct Devices;
     void run();
+    void note_change(const DeviceSample& sample);
 
     mutable std::mutex mutex_;
     std::vector<DeviceInfo> devices_;
     std::optional<DeviceSample> latest_;
     std::vector<DeviceSample> recent_;
     std::string trouble_;
+    DeviceSample last_change_;
+    double report_interval_s_ = 0; ///< running mean
     int chosen_ = -1;
     std::atomic<std::uint64_t> changes_{0};
     std::atomic<bool> stop_{false};

@@ -2,6 +2,7 @@
 
 #include "files/file_text.h"
 #include "files/json_in.h"
+#include "files/kit_documents.h"
 #include "files/simulator_document.h"
 
 #include <algorithm>
@@ -386,6 +387,9 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
 }
 
 Result<std::vector<SimulatorProfile>> DataFolder::simulators() const { return load_all(root_ / "simulators", parse_simulator); }
+
+Result<std::vector<KitList>> DataFolder::kit() const { return load(root_ / "kit" / "stations.json", parse_kit); }
+Result<FaultTree> DataFolder::faults() const { return load(root_ / "kit" / "faults.json", parse_faults); }
 
 Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {

@@ -5,6 +5,7 @@
 #include "core/drill/drill.h"
 #include "core/progress/curriculum.h"
 #include "core/rates/rate_curve.h"
+#include "core/kit/kit.h"
 #include "core/result.h"
 
 #include <filesystem>
@@ -43,6 +44,8 @@ public:
     /// A file name that ends in .json is read as it is, anything else is the id of one in the folder.
     [[nodiscard]] Result<SimulatorProfile> simulator(const std::string& id_or_file) const;
     [[nodiscard]] Result<std::vector<SimulatorProfile>> simulators() const; ///< all, by file name
+    [[nodiscard]] Result<std::vector<KitList>> kit() const;
+    [[nodiscard]] Result<FaultTree> faults() const;
     /// World, aircraft, start and mode of a drill put together, with the pilot's rates.
     [[nodiscard]] Result<FlightSetup> setup_for(const Drill& drill, const RateProfile& rates) const;
 

@@ -143,9 +143,12 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     std::vector<std::string> controller_ids;
     for (std::size_t c = 0; c < roster.controllers.size(); ++c)
         controller_ids.push_back(record.controller_id(roster.controller_names[c].name, roster.controller_names[c].guid));
-    // The first two controllers are calibrated again half-way; the gamepad has been forgotten since before the start.
-    const auto calibrate_now = [&](std::size_t c, std::uint64_t seed) {
-        const auto calibration = calibrate(stand_in_recording(roster.controllers[c], seed));
+    // The first two controllers are calibrated every nine days, and the second one's centre has begun to wander; the
+    // gamepad has been forgotten since before the start.
+    const auto calibrate_now = [&](std::size_t c, std::uint64_t seed, double wandered_share = 0) {
+        StandInController controller = roster.controllers[c];
+        controller.centre_offset_share += wandered_share;
+        const auto calibration = calibrate(stand_in_recording(controller, seed));
         if (calibration && calibration->usable()) record.verify_calibration(record.add_calibration(controller_ids[c], *calibration));
     };
     const UnixTime start = clock;
@@ -157,14 +160,17 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     std::vector<std::string> pilot_ids(roster.pilots.size());
     std::vector<std::vector<AttemptFact>> facts(roster.pilots.size());
     for (const DemoPilot& pilot : roster.pilots) random.emplace_back(pilot.seed);
-    bool recalibrated = false;
+    UnixTime next_calibration = start;
+    std::uint64_t calibration_round = 2;
     for (const Slot& slot : plan_slots(roster, random)) {
         const DemoPilot& pilot = roster.pilots[slot.pilot];
         SeededRandom& luck = random[slot.pilot];
         clock = slot.at;
-        if (!recalibrated && clock > roster.now - 24 * day_s) {
-            recalibrated = true;
-            for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 200 + c);
+        if (clock > next_calibration) {
+            next_calibration = clock + 9 * day_s;
+            const bool last = next_calibration > roster.now;
+            for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 100 * calibration_round + c, c == 1 && last ? 0.012 : 0);
+            ++calibration_round;
         }
         std::string& id = pilot_ids[slot.pilot];
         if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false, 2});

@@ -29,7 +29,7 @@ struct Page {
             desk.store->addPilot("Nell Harker");
             desk.station->choosePilot(desk.store->pilots()[0].id);
         }
-        QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
     }
     SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
     [[nodiscard]] QString message() const { return desk.text("controllerMessage"); }
@@ -85,10 +85,10 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
     CHECK(p.message().contains("roll is reversed"));
     CHECK(p.desk.station->controllerState() == Station::Controller::Unverified);
     CHECK(p.desk.text("apronController").contains("not verified"));
-    QTest::keyClick(&*p.desk.window, Qt::Key_3, Qt::AltModifier);
+    QTest::keyClick(&*p.desk.window, Qt::Key_4, Qt::AltModifier);
     CHECK_FALSE(p.desk.find<QPushButton>("start")->isEnabled());
     // Back, and stopped: it stays unverified after a restart too.
-    QTest::keyClick(&*p.desk.window, Qt::Key_2, Qt::AltModifier);
+    QTest::keyClick(&*p.desk.window, Qt::Key_3, Qt::AltModifier);
     QTest::mouseClick(p.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
     CHECK(p.message().startsWith("Calibrated, but not verified"));
     CHECK(p.desk.store->calibrationOf("Simulated controller", "simulated")->verified_at == 0);

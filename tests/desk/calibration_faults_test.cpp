@@ -22,7 +22,7 @@ struct BenchDesk {
     {
         apply();
         REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick->instance(); }));
-        QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
     }
     void wire(std::array<int, 4> axes)
     {
@@ -90,7 +90,7 @@ TEST_CASE("a controller with two functions on one axis is not calibrated, and th
     CHECK(b.message().contains("axis 2"));
     CHECK_FALSE(b.desk.station->input().calibrated());
     CHECK_FALSE(b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid));
-    QTest::keyClick(&*b.desk.window, Qt::Key_3, Qt::AltModifier);
+    QTest::keyClick(&*b.desk.window, Qt::Key_4, Qt::AltModifier);
     CHECK_FALSE(b.desk.find<QPushButton>("start")->isEnabled());
 }
 
@@ -141,7 +141,7 @@ TEST_CASE("pulling the plug half-way changes nothing and says so", "[desk]")
 TEST_CASE("controllers come and go while the page is looked at", "[desk]")
 {
     Desk desk;
-    QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
     auto* choice = desk.find<QComboBox>("deviceChoice");
     CHECK(choice->count() == 1);
     for (int round = 0; round < 5; ++round) {

@@ -97,7 +97,7 @@ TEST_CASE("night and day change every page and come back", "[desk][look]")
         const QImage shot = desk.window->grab().toImage().scaled(1, 1, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
         return shot.pixelColor(0, 0).lightnessF();
     };
-    for (int page = 0; page < 4; ++page) {
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
         QTest::qWait(30);
         const double day = average();
@@ -116,7 +116,7 @@ TEST_CASE("night and day change every page and come back", "[desk][look]")
 TEST_CASE("everything that can be used has a name and is reached by the keyboard", "[desk][look]")
 {
     Desk desk(BH_DEMO);
-    for (int page = 0; page < 4; ++page) {
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
         QTest::qWait(30);
         for (QWidget* widget : desk.window->findChildren<QWidget*>()) {
@@ -140,7 +140,7 @@ TEST_CASE("all controls keep their room in the smallest window", "[desk][look]")
 {
     Desk desk(BH_DEMO);
     desk.window->resize(1100, 700);
-    for (int page = 0; page < 4; ++page) {
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
         QTest::qWait(50);
         REQUIRE(desk.window->size() == QSize(1100, 700));

@@ -264,3 +264,53 @@ TEST_CASE("a failing write changes nothing and says so", "[store]")
     CHECK(record->attempts().empty());
     CHECK(record->verify().entries == 0);
 }
+
+TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrations, grip rounds, simulators", "[store]")
+{
+    Place place;
+    Calibration calibration;
+    for (FunctionCalibration& f : calibration.functions) f.axis = static_cast<int>(&f - calibration.functions.data()), f.high_counts = 4000, f.centre_counts = 2000;
+    std::string pilot, first, second;
+    {
+        const auto record = place.open();
+        pilot = record->add_pilot({"", "Petra Lowmoor", "first-steps", 20, false, 3});
+        const std::string controller = record->controller_id("Station 1 controller", "sq-01");
+        first = record->add_calibration(controller, calibration);
+        second = record->add_calibration(controller, calibration);
+        place.clock += 60;
+        record->verify_calibration(second);
+        record->tick_kit(pilot, "screen/cable", true);
+        place.clock += 60;
+        record->tick_kit(pilot, "screen/cable", false);
+        record->tick_kit(pilot, "screen/battery", true);
+        record->add_grip_round({"", pilot, 0, "pinch", 3.4, 0.82, 11});
+        SimulatorProfile simulator;
+        simulator.id = "heron-loft", simulator.name = "Heron Loft";
+        record->keep_simulator(simulator);
+        simulator.axis_base = 0;
+        record->keep_simulator(simulator);
+    }
+    const auto record = place.open();
+    CHECK(record->pilots()[0].stick_mode == 3);
+    const auto calibrations = record->calibrations("");
+    REQUIRE(calibrations.size() == 2);
+    CHECK(calibrations[0].id == first);
+    CHECK(calibrations[0].verified_at == 0);
+    CHECK(calibrations[1].verified_at == 1'000'060);
+    const auto ticks = record->kit_ticks(pilot);
+    REQUIRE(ticks.size() == 2);
+    CHECK(ticks[0].item == "screen/battery");
+    CHECK(ticks[0].ticked);
+    CHECK(ticks[0].at == 1'000'120);
+    CHECK_FALSE(ticks[1].ticked);
+    const auto rounds = record->grip_rounds(pilot);
+    REQUIRE(rounds.size() == 1);
+    CHECK(rounds[0].grip == "pinch");
+    CHECK(rounds[0].throughput_bps == 3.4);
+    const auto simulators = record->simulators();
+    REQUIRE(simulators.size() == 1); // the later one stands
+    CHECK(simulators[0].axis_base == 0);
+    const VerifyReport report = record->verify();
+    CHECK(report.problems.empty());
+    CHECK(report.entries >= 11);
+}

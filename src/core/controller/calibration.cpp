@@ -110,11 +110,26 @@ int smallest_step(const ControllerRecording& recording)
     return step;
 }
 
-/// Times between samples, ms; one 0 for a single sample.
-std::vector<double> intervals_ms(const ControllerRecording& recording)
+/// Times between the device's reports, ms. A recording may look at a device more often than it reports: counted are rows
+/// in which a stick has clearly moved since the last change at all. Where too little moves that fast, all rows count.
+std::vector<double> intervals_ms(const ControllerRecording& recording, double range)
 {
-    std::vector<double> gaps;
-    for (std::size_t i = 1; i < recording.samples(); ++i) gaps.push_back(1000 * (recording.t_s[i] - recording.t_s[i - 1]));
+    const double changed_by = 0.0015 * range; // more than jitter
+    const double moved_by = 0.01 * range;
+    constexpr double longest_s = 0.15; // a longer gap is a stick that stood still
+    constexpr std::size_t enough = 12;
+    std::vector<double> gaps, all;
+    std::size_t last = 0;
+    for (std::size_t i = 1; i < recording.samples(); ++i) {
+        all.push_back(1000 * (recording.t_s[i] - recording.t_s[i - 1]));
+        double change = 0;
+        for (const std::vector<int>& axis : recording.axes_counts) change = std::max<double>(change, std::abs(axis[i] - axis[last]));
+        if (change <= changed_by) continue;
+        const double gap_s = recording.t_s[i] - recording.t_s[last];
+        if (change > moved_by && gap_s < longest_s) gaps.push_back(1000 * gap_s);
+        last = i;
+    }
+    if (gaps.size() < enough) gaps = std::move(all);
     if (gaps.empty()) gaps.push_back(0);
     return gaps;
 }
@@ -339,7 +354,7 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
     Calibration calibration;
     const double range = device_range(recording);
     calibration.step_counts = smallest_step(recording);
-    const std::vector<double> gaps_ms = intervals_ms(recording);
+    const std::vector<double> gaps_ms = intervals_ms(recording, range);
     calibration.interval_ms = median(gaps_ms);
     calibration.interval_p95_ms = percentile(gaps_ms, 0.95);
     std::array<AxisFinding, 4> findings;

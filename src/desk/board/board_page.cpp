@@ -237,7 +237,7 @@ void BoardPage::refresh()
         today_->addWidget(row);
     }
     if (store_.pilots().empty())
-        summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+2) and fly the first drill (Alt+3)."));
+        summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) and fly the first drill (Alt+4)."));
     else
         summary_->setText(tr("%1 of %2 pilots need a look today. %3 h practised in the last 7 days.")
                               .arg(need == 0 ? tr("None") : QString::number(need)).arg(store_.pilots().size()).arg(week_h, 0, 'f', 1));

@@ -9,6 +9,7 @@
 #include <QComboBox>
 #include <QDateTime>
 #include <QLabel>
+#include <QSignalBlocker>
 #include <qcustomplot.h>
 
 namespace bh::desk {
@@ -19,6 +20,9 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     words_->setObjectName(QStringLiteral("driftWords"));
     words_->setWordWrap(true);
     words_->setFont(uiFont(12, true));
+    controller_ = new QComboBox;
+    controller_->setObjectName(QStringLiteral("historyController"));
+    controller_->setAccessibleName(tr("Controller whose history is shown"));
     function_ = new QComboBox;
     function_->setObjectName(QStringLiteral("historyFunction"));
     function_->setAccessibleName(tr("Function"));
@@ -37,6 +41,7 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     foot_->setObjectName(QStringLiteral("quiet"));
     foot_->setWordWrap(true);
     auto* row = new QHBoxLayout;
+    row->addWidget(controller_);
     row->addWidget(function_);
     row->addWidget(measure_);
     row->addStretch();
@@ -47,19 +52,39 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     layout->addLayout(row);
     layout->addWidget(plot_, 1);
     layout->addWidget(foot_);
-    connect(function_, &QComboBox::currentIndexChanged, this, &HistoryPanel::refresh);
-    connect(measure_, &QComboBox::currentIndexChanged, this, &HistoryPanel::refresh);
+    for (QComboBox* box : {controller_, function_, measure_}) connect(box, &QComboBox::currentIndexChanged, this, &HistoryPanel::draw);
     connect(&store_, &RecordStore::changed, this, [this] { if (isVisible()) refresh(); });
     connect(&station_, &Station::deviceChosen, this, [this] { if (isVisible()) refresh(); });
 }
 
+/// The one in use first, then every other one that the record knows.
+void HistoryPanel::fillControllers()
+{
+    const QSignalBlocker quiet(controller_);
+    const QString before = controller_->currentText();
+    const DeviceInfo here = station_.device();
+    controller_->clear();
+    controller_->addItem(QString::fromStdString(here.name), QStringList{QString::fromStdString(here.name), QString::fromStdString(here.guid)});
+    for (const ControllerRow& c : store_.controllers())
+        if (c.name != here.name || c.guid != here.guid)
+            controller_->addItem(QString::fromStdString(c.name), QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
+    controller_->setCurrentIndex(std::max(0, controller_->findText(before)));
+}
+
 void HistoryPanel::refresh()
 {
-    const auto rows = store_.calibrationsOf(station_.device().name, station_.device().guid);
+    fillControllers();
+    draw();
+}
+
+void HistoryPanel::draw()
+{
+    const QStringList chosen = controller_->currentData().toStringList();
+    const auto rows = store_.calibrationsOf(chosen.value(0).toStdString(), chosen.value(1).toStdString());
     std::vector<Calibration> history;
     for (const CalibrationRow& row : rows) history.push_back(row.calibration);
     const Drift drift = drift_of(history);
-    const QString name = QString::fromStdString(station_.device().name);
+    const QString name = chosen.value(0);
     if (rows.empty()) words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
     else {
         const auto age = store_.today() - RecordStore::localDay(rows.back().at);

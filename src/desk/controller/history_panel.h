@@ -19,8 +19,11 @@ public:
     void refresh();
 
 private:
+    void fillControllers();
+    void draw();
     RecordStore& store_;
     Station& station_;
+    QComboBox* controller_;
     QComboBox* function_;
     QComboBox* measure_;
     QLabel* words_;

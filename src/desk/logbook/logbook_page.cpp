@@ -226,7 +226,7 @@ void LogbookPage::refresh()
     const PilotStanding& s = store_.standing(station_.pilotId());
     const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
     if (!pilot) totals_->setText(tr("Choose or add a pilot in the line-up."));
-    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+3).").arg(QString::fromStdString(pilot->name)));
+    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+4).").arg(QString::fromStdString(pilot->name)));
     else
         totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed")
                              .arg(QString::fromStdString(pilot->name)).arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0)

@@ -1,0 +1,267 @@
+#include "desk/kit/kit_page.h"
+
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+#include "device/other_programs.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDateTime>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <cstdlib>
+
+namespace bh::desk {
+namespace {
+
+constexpr double moving_for_s = 3;     // a stick that moved this long ago still counts as moving
+constexpr int slowest_ms = 16;
+constexpr int look_each_ms = 500;
+
+} // namespace
+
+KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    summary_ = new QLabel;
+    summary_->setObjectName(QStringLiteral("kitSummary"));
+    summary_->setFont(uiFont(14, true));
+    summary_->setWordWrap(true);
+    kind_ = new QComboBox;
+    kind_->setObjectName(QStringLiteral("kitKind"));
+    kind_->setAccessibleName(tr("Kind of station"));
+    items_ = new QWidget;
+    itemsLayout_ = new QVBoxLayout(items_);
+    itemsLayout_->setContentsMargins(0, 0, 8, 0);
+    itemsLayout_->setSpacing(6);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(items_);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+
+    auto* title = new QLabel(tr("Fault finder"));
+    title->setFont(uiFont(11, true));
+    seen_ = new QLabel;
+    seen_->setObjectName(QStringLiteral("kitSeen"));
+    seen_->setWordWrap(true);
+    find_ = new QPushButton(tr("Something does not work"));
+    find_->setObjectName(QStringLiteral("findFault"));
+    question_ = new QLabel;
+    question_->setObjectName(QStringLiteral("faultQuestion"));
+    question_->setWordWrap(true);
+    question_->setFont(uiFont(13, true));
+    yes_ = new QPushButton(tr("Yes"));
+    yes_->setObjectName(QStringLiteral("faultYes"));
+    yes_->setProperty("primary", true);
+    no_ = new QPushButton(tr("No"));
+    no_->setObjectName(QStringLiteral("faultNo"));
+    back_ = new QPushButton(tr("Back"));
+    back_->setObjectName(QStringLiteral("faultBack"));
+    steps_ = new QLabel;
+    steps_->setObjectName(QStringLiteral("quiet"));
+    steps_->setWordWrap(true);
+    auto* answers = new QHBoxLayout;
+    for (QPushButton* b : {yes_, no_, back_}) answers->addWidget(b);
+    answers->addStretch();
+    auto* card = new QFrame;
+    card->setObjectName(QStringLiteral("card"));
+    auto* finder = new QVBoxLayout(card);
+    finder->setContentsMargins(14, 12, 14, 12);
+    finder->setSpacing(10);
+    finder->addWidget(title);
+    finder->addWidget(seen_);
+    finder->addWidget(find_, 0, Qt::AlignLeft);
+    finder->addWidget(question_);
+    finder->addLayout(answers);
+    finder->addWidget(steps_);
+    finder->addStretch();
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(10);
+    left->addWidget(kind_, 0, Qt::AlignLeft);
+    left->addWidget(scroll, 1);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(16);
+    columns->addLayout(left, 3);
+    columns->addWidget(card, 2);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 14, 16, 12);
+    layout->setSpacing(10);
+    layout->addWidget(summary_);
+    layout->addLayout(columns, 1);
+
+    if (auto lists = store_.data().kit()) lists_ = std::move(*lists);
+    else summary_->setText(QString::fromStdString(lists.error().message));
+    if (auto faults = store_.data().faults()) finder_.emplace(std::move(*faults));
+    else question_->setText(QString::fromStdString(faults.error().message));
+    for (const KitList& l : lists_) kind_->addItem(QString::fromStdString(l.name), QString::fromStdString(l.id));
+
+    connect(kind_, &QComboBox::currentIndexChanged, this, &KitPage::remakeList);
+    connect(find_, &QPushButton::clicked, this, [this] {
+        if (!finder_) return;
+        finding_ = true;
+        finder_->start(facts_);
+        showFinder();
+    });
+    connect(yes_, &QPushButton::clicked, this, [this] { finder_->answer(true, facts_); showFinder(); });
+    connect(no_, &QPushButton::clicked, this, [this] { finder_->answer(false, facts_); showFinder(); });
+    connect(back_, &QPushButton::clicked, this, [this] { finder_->back(facts_); showFinder(); });
+    connect(&station_, &Station::pilotChosen, this, [this] {
+        showTicks();
+        Q_EMIT progressChanged();
+    });
+    connect(&store_, &RecordStore::changed, this, &KitPage::showTicks);
+    connect(&station_, &Station::devicesChanged, this, &KitPage::detect);
+    connect(&station_, &Station::deviceChosen, this, &KitPage::detect);
+    timer_.setInterval(look_each_ms);
+    connect(&timer_, &QTimer::timeout, this, [this] { if (isVisible()) detect(); });
+    timer_.start();
+    remakeList();
+    showFinder();
+    detect();
+}
+
+void KitPage::showEvent(QShowEvent*) { detect(); }
+
+const KitList* KitPage::list() const
+{
+    const int row = kind_->currentIndex();
+    return row >= 0 && row < static_cast<int>(lists_.size()) ? &lists_[static_cast<std::size_t>(row)] : nullptr;
+}
+
+std::string KitPage::key(const KitItem& item) const { return list()->id + "/" + item.id; }
+
+void KitPage::remakeList()
+{
+    while (QLayoutItem* item = itemsLayout_->takeAt(0)) {
+        delete item->widget();
+        delete item;
+    }
+    lines_.clear();
+    const KitList* l = list();
+    if (!l) return;
+    int number = 0;
+    for (const KitItem& item : l->items) {
+        auto* row = new QWidget;
+        auto* column = new QVBoxLayout(row);
+        column->setContentsMargins(0, 0, 0, 0);
+        column->setSpacing(0);
+        auto* line = new QHBoxLayout;
+        auto* box = new QCheckBox(tr("%1. %2").arg(++number).arg(QString::fromStdString(item.text)));
+        box->setObjectName(QStringLiteral("kit-") + QString::fromStdString(item.id));
+        box->setAccessibleName(box->text());
+        if (item.detect) box->setToolTip(tr("Ticks itself when it is seen."));
+        auto* when = new QLabel;
+        when->setObjectName(QStringLiteral("quiet"));
+        line->addWidget(box, 1);
+        line->addWidget(when);
+        column->addLayout(line);
+        if (!item.caution.empty()) {
+            auto* caution = new QLabel(QStringLiteral("▲ ") + QString::fromStdString(item.caution));
+            caution->setObjectName(QStringLiteral("caution"));
+            caution->setContentsMargins(26, 0, 0, 2);
+            caution->setWordWrap(true);
+            column->addWidget(caution);
+        }
+        itemsLayout_->addWidget(row);
+        connect(box, &QCheckBox::clicked, this, [this, item](bool ticked) { tick(item, ticked); });
+        lines_.push_back({box, when});
+    }
+    itemsLayout_->addStretch();
+    showTicks();
+    Q_EMIT progressChanged();
+}
+
+void KitPage::tick(const KitItem& item, bool ticked)
+{
+    if (!station_.pilotId().empty()) store_.tickKit(station_.pilotId(), key(item), ticked);
+    Q_EMIT progressChanged();
+}
+
+std::pair<int, int> KitPage::progress() const
+{
+    const KitList* l = list();
+    if (!l || station_.pilotId().empty()) return {0, 0};
+    int done = 0;
+    for (const KitTickRow& row : store_.kitTicks(station_.pilotId()))
+        for (const KitItem& item : l->items) done += row.ticked && row.item == key(item);
+    return {done, static_cast<int>(l->items.size())};
+}
+
+void KitPage::showTicks()
+{
+    const KitList* l = list();
+    if (!l || lines_.size() != l->items.size()) return;
+    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const auto ticks = pilot ? store_.kitTicks(pilot->id) : std::vector<KitTickRow>{};
+    for (std::size_t i = 0; i < lines_.size(); ++i) {
+        const auto tick = std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });
+        const bool ticked = tick != ticks.end() && tick->ticked;
+        const QSignalBlocker quiet(lines_[i].box);
+        lines_[i].box->setChecked(ticked);
+        lines_[i].box->setEnabled(pilot != nullptr);
+        lines_[i].when->setText(ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy")) : QString());
+    }
+    const auto [done, all] = progress();
+    summary_->setText(!pilot        ? tr("Choose or add a pilot in the line-up; the ticks are kept per pilot.")
+                      : done == all ? tr("%1's station is complete. Next: Controller.").arg(QString::fromStdString(pilot->name))
+                                    : tr("%1: %2 of %3 ticked. Work from the top; what can be seen ticks itself.").arg(QString::fromStdString(pilot->name)).arg(done).arg(all));
+}
+
+void KitPage::detect()
+{
+    const bool real = !station_.input().simulated() && station_.devicePresent();
+    const double now = ControllerHub::now_s();
+    const std::vector<int> counts = station_.input().counts();
+    if (last_counts_.size() == counts.size())
+        for (std::size_t i = 0; i < counts.size(); ++i)
+            if (std::abs(counts[i] - last_counts_[i]) > 300) moved_at_s_ = now; // more than any jitter of a 16-bit axis
+    last_counts_ = counts;
+    const auto held = program_holding_a_joystick();
+    held_by_ = held ? QString::fromStdString(*held) : QString();
+    facts_.clear();
+    facts_[Detected::DevicePresent] = real;
+    if (real) {
+        facts_[Detected::AxesMoving] = now - moved_at_s_ < moving_for_s;
+        const double interval_ms = station_.sampleInterval_ms();
+        if (interval_ms > 0) facts_[Detected::FastEnough] = interval_ms <= slowest_ms;
+    }
+    if (held) facts_[Detected::HeldByAnother] = true; // not seeing one proves nothing: then it is asked
+    QStringList words;
+    words << (real ? tr("Seen: %1.").arg(QString::fromStdString(station_.device().name)) : tr("No controller is seen; the simulated one stands in."));
+    if (real) words << (facts_[Detected::AxesMoving] ? tr("Its sticks move.") : tr("Its sticks stand still."));
+    if (held) words << tr("%1 holds a controller as well.").arg(held_by_);
+    seen_->setText(words.join(QLatin1Char(' ')));
+    // What is seen ticks itself, once.
+    const KitList* l = list();
+    if (!l || station_.pilotId().empty() || !isVisible()) return;
+    for (std::size_t i = 0; i < l->items.size() && i < lines_.size(); ++i) {
+        const auto& wanted = l->items[i].detect;
+        if (wanted && !lines_[i].box->isChecked() && facts_.contains(*wanted) && facts_.at(*wanted)) tick(l->items[i], true);
+    }
+}
+
+void KitPage::showFinder()
+{
+    const FaultQuestion* q = finding_ && finder_ ? finder_->question() : nullptr;
+    const FaultEnding* e = finding_ && finder_ ? finder_->ending() : nullptr;
+    find_->setText(finding_ ? tr("From the start") : tr("Something does not work"));
+    question_->setVisible(q || e || !finder_);
+    if (q) question_->setText(QString::fromStdString(q->ask));
+    if (e) question_->setText(QString::fromStdString(e->say));
+    yes_->setVisible(q);
+    no_->setVisible(q);
+    back_->setVisible(finding_);
+    QStringList steps;
+    if (finding_ && finder_)
+        for (const FaultFinder::Step& s : finder_->steps())
+            steps << tr("%1 %2%3").arg(QString::fromStdString(s.question), s.yes ? tr("Yes") : tr("No"), s.by_itself ? tr(" (seen here)") : QString());
+    steps_->setText(steps.join(QLatin1Char('\n')));
+    back_->setEnabled(!steps.isEmpty());
+}
+
+} // namespace bh::desk
