@@ -1,5 +1,6 @@
 // Speed of what a pilot or coordinator waits for, without any window.
 #include "core/drill/drill.h"
+#include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"
 #include "files/file_text.h"
@@ -78,6 +79,25 @@ void score_ten_minutes(benchmark::State& state)
     state.counters["rows"] = static_cast<double>(flight.log.size());
 }
 BENCHMARK(score_ten_minutes)->Unit(benchmark::kMillisecond);
+
+/// A minute of eight axes at 1 kHz with all ten prompts.
+void analyse_controller(benchmark::State& state)
+{
+    StandInController controller;
+    controller.axis_count = 8;
+    controller.rate_hz = 1000;
+    const ControllerRecording once = stand_in_recording(controller, 3);
+    ControllerRecording minute; // every sample twice, so that the 31 s of prompts fill a minute
+    for (std::size_t i = 0; i < once.samples(); ++i)
+        for (int twice = 0; twice < 2; ++twice) {
+            std::vector<int> counts;
+            for (const auto& axis : once.axes_counts) counts.push_back(axis[i]);
+            minute.append(2 * once.t_s[i] + 0.001 * twice, counts, once.prompts[i]);
+        }
+    for (auto _ : state) benchmark::DoNotOptimize(must(calibrate(minute)).interval_ms);
+    state.counters["samples"] = static_cast<double>(minute.samples());
+}
+BENCHMARK(analyse_controller)->Unit(benchmark::kMillisecond);
 
 std::filesystem::path long_csv()
 {

@@ -78,7 +78,7 @@ QString styleSheet(const Theme& t)
         "QToolTip { background: @card; color: @ink; border: 1px solid @line; padding: 4px; }"
         "QPushButton { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 5px 12px; }"
         "QPushButton:hover { border-color: @chromeSoft; } QPushButton:focus { border: 2px solid @attention; padding: 4px 11px; }"
-        "QPushButton:disabled { color: @steel; }"
+        "QPushButton:disabled { color: @steel; } QPushButton:checked { background: @select; border-color: @button; font-weight: bold; }"
         "QPushButton[primary=\"true\"] { background: @button; color: #FFFFFF; border-color: @button; }"
         "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
         "QLineEdit, QComboBox, QDoubleSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"

@@ -83,6 +83,8 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.controllerPage()->showSection(ControllerPage::History);
     window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
     picture("history");
+    window.controllerPage()->showSection(ControllerPage::Grip);
+    picture("grip");
     window.controllerPage()->showSection(ControllerPage::Bench);
     station.input().simulated_controller().set(Function::Pitch, 0);
     station.input().simulated_controller().set(Function::Throttle, 0);

@@ -33,7 +33,10 @@ Calibration SimulatedController::factory_calibration()
         f.travel_share = 1;
         f.verdict = Verdict::Good;
         f.reason = "Clean, centred and quiet.";
+        f.effective_bits = std::log2(top_counts);
     }
+    calibration.step_counts = 1;
+    calibration.interval_ms = calibration.interval_p95_ms = 1000 * interval_s;
     return calibration;
 }
 

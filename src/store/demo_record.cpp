@@ -123,6 +123,8 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     }
     const auto drills = data.drills();
     if (!drills) return tl::unexpected(drills.error());
+    const auto kit = data.kit();
+    if (!kit) return tl::unexpected(kit.error());
     const auto curriculum = data.curriculum("first-steps");
     if (!curriculum) return tl::unexpected(curriculum.error());
 
@@ -174,6 +176,9 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         }
         std::string& id = pilot_ids[slot.pilot];
         if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false, 2});
+        if (facts[slot.pilot].empty())
+            for (const KitItem& item : kit->front().items) // the newest pilot's station is not quite ready yet
+                if (pilot.first_day < -10 || item.id != "seat") record.tick_kit(id, kit->front().id + "/" + item.id, true);
         const std::string session = record.start_session(id, controller_ids[pilot.controller]);
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
         const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();

@@ -198,7 +198,7 @@ TEST_CASE("a centre that wanders is told as drift, a steady controller is not", 
     const Drift drift = drift_of(history);
     REQUIRE(drift.which.size() == 1);
     CHECK(drift.which[0] == std::pair{Function::Roll, DriftMeasure::Centre});
-    CHECK(drift.words == "Drifted since its earlier calibrations: roll centre.");
+    CHECK(drift.words == "Controller has drifted: roll centre");
     history.back() = with_centre(0, 0.006);
     CHECK(drift_of(history).which.size() == 4); // jitter of all four
     CHECK(drift_of({with_centre(0.3)}).which.empty());

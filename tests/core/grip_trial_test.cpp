@@ -161,3 +161,37 @@ TEST_CASE("the tapping targets go across the circle and visit every place", "[co
     for (std::size_t i = 1; i < targets.size(); ++i)
         CHECK(std::hypot(targets[i].x - targets[i - 1].x, targets[i].y - targets[i - 1].y) > 3.9); // nearly the diameter
 }
+
+TEST_CASE("a round turns a cursor's rests into taps, times without the rest, and passes over what is no tap", "[core][grip]")
+{
+    TappingRun run(5, 1);
+    double t_s = 10;
+    const auto rest = [&](double x, double y, double seconds) {
+        bool confirmed = false;
+        for (const double end = t_s + seconds; t_s < end; t_s += 0.01) confirmed = run.look(t_s, x, y) || confirmed;
+        return confirmed;
+    };
+    const auto travel = [&](double x0, double y0, double x1, double y1, double seconds) {
+        for (int i = 1; i <= 20; ++i, t_s += seconds / 20) (void)run.look(t_s, x0 + (x1 - x0) * i / 20, y0 + (y1 - y0) * i / 20);
+    };
+    CHECK_FALSE(rest(0, 0, 1)); // the middle is not the first target
+    const auto& targets = run.targets();
+    double x = 0, y = 0;
+    for (std::size_t i = 0; i < targets.size(); ++i) {
+        const double off = 0.02 * static_cast<double>(i % 3);
+        travel(x, y, targets[i].x + off, targets[i].y, 0.4);
+        x = targets[i].x + off, y = targets[i].y;
+        REQUIRE(rest(x, y, 0.4));
+        CHECK_FALSE(rest(x + 0.1, y, 0.5)); // a small shift afterwards is no new tap
+        CHECK_FALSE(rest(x, y, 0.3));
+    }
+    CHECK(run.done());
+    REQUIRE(run.taps().size() == 5);
+    for (std::size_t i = 0; i < 5; ++i) {
+        CHECK(run.taps()[i].target_x == targets[i + 1].x);
+        CHECK(run.taps()[i].end_x == Approx(targets[i + 1].x + 0.02 * static_cast<double>((i + 1) % 3)));
+        // 0.15 s left of the rest, 0.8 s of shifting about, 0.4 s on the way.
+        CHECK(run.taps()[i].time_s == Approx(1.35).margin(0.06));
+    }
+    CHECK(pointing(run.taps()));
+}

@@ -1,6 +1,7 @@
 // The controller's other sections: verification gone wrong, stick modes, history, settings sheets and how one is learnt.
 #include "core/controller/stick_mode.h"
 #include "desk/controller/check_list.h"
+#include "desk/controller/grip_panel.h"
 #include "desk/controller/controller_page.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk_fixture.h"
@@ -225,4 +226,41 @@ TEST_CASE("the sheet is saved as a card and held beside the simulator", "[desk][
             if (w->objectName() == "cardWindow" && w->isVisible()) return false;
         return true;
     }));
+}
+
+TEST_CASE("a grip trial is tapped through with the stick and kept on the pilot", "[desk][grip]")
+{
+    Page p;
+    p.section("Grip");
+    CHECK(p.desk.text("gripWords").contains("Which grip suits Nell Harker"));
+    p.desk.find<QComboBox>("grip")->setCurrentIndex(1);
+    QTest::mouseClick(p.desk.find<QPushButton>("startRound"), Qt::LeftButton);
+    CHECK(p.desk.text("gripWords").contains("Rest on the crossed target"));
+    const auto targets = tapping_targets(GripPanel::targets, GripPanel::circle_share);
+    for (std::size_t i = 0; i < targets.size(); ++i) {
+        const double off = 0.01 * (static_cast<double>(i % 3) - 1); // a hand that does not hit the same spot each time
+        p.sticks().set(Function::Roll, targets[i].x + off);
+        p.sticks().set(Function::Pitch, targets[i].y + off);
+        const QString next = i + 1 == targets.size() ? QString("Which grip") : QString("Target %1 of 11").arg(i + 1);
+        REQUIRE(p.desk.waitFor([&] { return p.desk.text("gripWords").startsWith(next); }));
+    }
+    const auto rounds = p.desk.store->gripRounds(p.desk.station->pilotId());
+    REQUIRE(rounds.size() == 1);
+    CHECK(rounds[0].grip == "pinch");
+    CHECK(rounds[0].taps == 11);
+    CHECK(rounds[0].throughput_bps > 1);
+    auto* table = p.desk.find<QTableWidget>("gripTable");
+    CHECK(table->item(1, 1)->text() == "1");
+    CHECK(table->item(0, 1)->text() == "0");
+    CHECK(p.desk.text("gripVerdict").contains("Nothing to compare"));
+
+    // Rounds of two grips: the verdict is honest about how little they say, and then about what they say.
+    for (int i = 0; i < 5; ++i) p.desk.store->addGripRound({"", p.desk.station->pilotId(), 0, "thumb", 2.0 + 0.01 * i, 1.1, 11});
+    CHECK(p.desk.text("gripVerdict").contains("Too little to tell"));
+    for (int i = 0; i < 4; ++i) p.desk.store->addGripRound({"", p.desk.station->pilotId(), 0, "pinch", 3.0 + 0.01 * i, 0.9, 11});
+    CHECK(p.desk.text("gripVerdict").startsWith("Pinch does better than thumb"));
+    // Stopped half-way nothing is kept.
+    QTest::mouseClick(p.desk.find<QPushButton>("startRound"), Qt::LeftButton);
+    QTest::mouseClick(p.desk.find<QPushButton>("stopRound"), Qt::LeftButton);
+    CHECK(p.desk.store->gripRounds(p.desk.station->pilotId()).size() == 10);
 }

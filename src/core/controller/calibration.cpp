@@ -36,15 +36,45 @@ struct Stretch {
     std::vector<double> counts;
 };
 
-Stretch stretch(const ControllerRecording& recording, std::size_t axis, Prompt prompt)
+/// Smallest difference between two values that an axis took; 0 when it never changed.
+int smallest_step(const std::vector<int>& axis)
 {
+    const auto [low, high] = std::minmax_element(axis.begin(), axis.end());
+    constexpr long widest = 1 << 20; // more than any device's range: such numbers are nonsense, and need no table
+    if (axis.empty() || static_cast<long>(*high) - *low > widest) return 0;
+    std::vector<char> taken(static_cast<std::size_t>(static_cast<long>(*high) - *low) + 1); // a table is faster than sorting
+    for (int count : axis) taken[static_cast<std::size_t>(static_cast<long>(count) - *low)] = 1;
+    std::size_t step = 0;
+    std::size_t last = 0; // the lowest value is taken
+    for (std::size_t i = 1; i < taken.size(); ++i) {
+        if (!taken[i]) continue;
+        step = step == 0 ? i - last : std::min(step, i - last);
+        last = i;
+    }
+    return static_cast<int>(step);
+}
+
+/// A recording with what is asked of it again and again worked out once.
+struct Take {
+    explicit Take(const ControllerRecording& from) : recording(from)
+    {
+        for (std::size_t i = 0; i < from.samples(); ++i) rows[static_cast<std::size_t>(from.prompts[i])].push_back(i);
+        for (const auto& axis : from.axes_counts) steps.push_back(smallest_step(axis));
+    }
+    const ControllerRecording& recording;
+    std::array<std::vector<std::size_t>, prompt_count> rows; ///< by prompt
+    std::vector<int> steps;                                  ///< by axis, smallest_step
+};
+
+Stretch stretch(const Take& take, std::size_t axis, Prompt prompt)
+{
+    const auto& rows = take.rows[static_cast<std::size_t>(prompt)];
     Stretch part;
-    double begin_s = 0;
-    for (std::size_t i = 0; i < recording.samples(); ++i) {
-        if (recording.prompts[i] != prompt) continue;
-        if (part.t_s.empty()) begin_s = recording.t_s[i];
-        part.t_s.push_back(recording.t_s[i] - begin_s);
-        part.counts.push_back(recording.axes_counts[axis][i]);
+    part.t_s.reserve(rows.size());
+    part.counts.reserve(rows.size());
+    for (std::size_t i : rows) {
+        part.t_s.push_back(take.recording.t_s[i] - take.recording.t_s[rows.front()]);
+        part.counts.push_back(take.recording.axes_counts[axis][i]);
     }
     return part;
 }
@@ -92,21 +122,12 @@ double device_range(const ControllerRecording& recording)
     return high - low;
 }
 
-/// Smallest difference between two values that an axis took; 0 when it never changed.
-int smallest_step(const std::vector<int>& axis)
-{
-    const std::set<int> values(axis.begin(), axis.end());
-    int step = std::numeric_limits<int>::max();
-    for (auto value = values.begin(); value != values.end() && std::next(value) != values.end(); ++value)
-        step = std::min(step, *std::next(value) - *value);
-    return values.size() < 2 ? 0 : step;
-}
-
-int smallest_step(const ControllerRecording& recording)
+/// The smallest step of any axis that moved.
+int smallest_step(const Take& take)
 {
     int step = 0;
-    for (const auto& axis : recording.axes_counts)
-        if (const int here = smallest_step(axis); here > 0 && (step == 0 || here < step)) step = here;
+    for (int here : take.steps)
+        if (here > 0 && (step == 0 || here < step)) step = here;
     return step;
 }
 
@@ -216,7 +237,7 @@ struct AxisFinding {
 };
 
 /// The axis whose excursion, relative to its own noise and to the device's range, is largest during the prompts.
-AxisFinding find_axis(const ControllerRecording& recording, Function function, double range)
+AxisFinding find_axis(const Take& take, Function function, double range)
 {
     const PromptPair pair = prompts_of(function);
     const std::string name = function_key(function);
@@ -226,9 +247,9 @@ AxisFinding find_axis(const ControllerRecording& recording, Function function, d
     double best_down = 0;
     bool seen_high = false;
     bool seen_low = false;
-    for (std::size_t axis = 0; axis < recording.axes_counts.size(); ++axis) {
-        const Stretch up = stretch(recording, axis, pair.towards_high);
-        const Stretch down = stretch(recording, axis, pair.towards_low);
+    for (std::size_t axis = 0; axis < take.recording.axes_counts.size(); ++axis) {
+        const Stretch up = stretch(take, axis, pair.towards_high);
+        const Stretch down = stretch(take, axis, pair.towards_low);
         seen_high = seen_high || !up.counts.empty();
         seen_low = seen_low || !down.counts.empty();
         const double up_by = excursion(up);
@@ -262,14 +283,14 @@ AxisFinding find_axis(const ControllerRecording& recording, Function function, d
     return finding;
 }
 
-FunctionCalibration measure_axis(const ControllerRecording& recording, Function function, const AxisFinding& finding,
+FunctionCalibration measure_axis(const Take& take, Function function, const AxisFinding& finding,
                                  double range)
 {
     const auto axis = static_cast<std::size_t>(finding.axis);
     const PromptPair pair = prompts_of(function);
-    const Stretch up = stretch(recording, axis, pair.towards_high);
-    const Stretch down = stretch(recording, axis, pair.towards_low);
-    const std::vector<double> rest = from_time(stretch(recording, axis, Prompt::Rest), 0.5);
+    const Stretch up = stretch(take, axis, pair.towards_high);
+    const Stretch down = stretch(take, axis, pair.towards_low);
+    const std::vector<double> rest = from_time(stretch(take, axis, Prompt::Rest), 0.5);
 
     FunctionCalibration f;
     f.axis = finding.axis;
@@ -294,7 +315,7 @@ FunctionCalibration measure_axis(const ControllerRecording& recording, Function 
     }
     f.travel_share = travel / range;
     if (const double below = std::abs(f.centre_counts - f.low_counts); below > 0) f.asymmetry = std::abs(f.high_counts - f.centre_counts) / below;
-    if (const int step = smallest_step(recording.axes_counts[axis]); step > 0 && travel > 0) f.effective_bits = std::log2(travel / step);
+    if (const int step = take.steps[axis]; step > 0 && travel > 0) f.effective_bits = std::log2(travel / step);
     const double half = std::max(1.0, 0.5 * travel);
     const double band = (0.5 * f.hysteresis_counts + 3 * f.jitter_counts) / half;
     f.dead_band = std::ceil(band * 200 - 1e-9) / 200; // up to the next half per cent
@@ -302,7 +323,7 @@ FunctionCalibration measure_axis(const ControllerRecording& recording, Function 
 }
 
 /// Slope of `second` over `first` while `first` was being pushed, in half travels and stick sense.
-double cross_talk_share(const ControllerRecording& recording, const Calibration& calibration, Function first,
+double cross_talk_share(const Take& take, const Calibration& calibration, Function first,
                         Function second)
 {
     const FunctionCalibration& a = calibration.of(first);
@@ -311,8 +332,8 @@ double cross_talk_share(const ControllerRecording& recording, const Calibration&
     std::vector<double> x;
     std::vector<double> y;
     for (Prompt prompt : {pair.towards_high, pair.towards_low}) {
-        const Stretch moved = stretch(recording, static_cast<std::size_t>(a.axis), prompt);
-        const Stretch other = stretch(recording, static_cast<std::size_t>(b.axis), prompt);
+        const Stretch moved = stretch(take, static_cast<std::size_t>(a.axis), prompt);
+        const Stretch other = stretch(take, static_cast<std::size_t>(b.axis), prompt);
         for (std::size_t i = 0; i < moved.counts.size(); ++i) {
             x.push_back((moved.counts[i] - a.centre_counts) / (0.5 * (a.high_counts - a.low_counts)));
             y.push_back((other.counts[i] - b.centre_counts) / (0.5 * (b.high_counts - b.low_counts)));
@@ -348,18 +369,19 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
 {
     if (recording.samples() == 0) return bad_input("the recording has no samples");
     if (recording.axes_counts.empty()) return bad_input("the recording has no axes");
-    if (from_time(stretch(recording, 0, Prompt::Rest), 0.5).size() < 10)
+    const Take take(recording);
+    if (from_time(stretch(take, 0, Prompt::Rest), 0.5).size() < 10)
         return bad_input("the rest prompt is missing or shorter than half a second; leave the sticks alone first");
 
     Calibration calibration;
     const double range = device_range(recording);
-    calibration.step_counts = smallest_step(recording);
+    calibration.step_counts = smallest_step(take);
     const std::vector<double> gaps_ms = intervals_ms(recording, range);
     calibration.interval_ms = median(gaps_ms);
     calibration.interval_p95_ms = percentile(gaps_ms, 0.95);
     std::array<AxisFinding, 4> findings;
     for (Function function : all_functions) {
-        AxisFinding& finding = findings[static_cast<std::size_t>(function)] = find_axis(recording, function, range);
+        AxisFinding& finding = findings[static_cast<std::size_t>(function)] = find_axis(take, function, range);
         if (!finding.problem.empty()) calibration.problems.push_back(finding.problem);
     }
     for (Function a : all_functions)
@@ -374,7 +396,7 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
         const AxisFinding& finding = findings[static_cast<std::size_t>(function)];
         if (finding.axis < 0) continue;
         used.insert(finding.axis);
-        calibration.of(function) = measure_axis(recording, function, finding, range);
+        calibration.of(function) = measure_axis(take, function, finding, range);
     }
     for (int axis = 0; axis < static_cast<int>(recording.axes_counts.size()); ++axis)
         if (!used.contains(axis)) calibration.unused_axes.push_back(axis);
@@ -383,7 +405,7 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
     if (calibration.problems.empty())
         for (auto [first, second] : {std::pair{Function::Roll, Function::Pitch}, {Function::Pitch, Function::Roll},
                                      {Function::Yaw, Function::Throttle}, {Function::Throttle, Function::Yaw}}) {
-            const double share = cross_talk_share(recording, calibration, first, second);
+            const double share = cross_talk_share(take, calibration, first, second);
             calibration.cross_talk.push_back({first, second, share});
             disturbed[static_cast<std::size_t>(second)] = std::abs(share);
         }

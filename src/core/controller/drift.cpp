@@ -57,15 +57,17 @@ ControlChart drift_chart(const std::vector<Calibration>& history, Function funct
 Drift drift_of(const std::vector<Calibration>& history)
 {
     Drift drift;
-    for (Function f : all_functions)
-        for (DriftMeasure m : all_drift_measures) {
+    for (DriftMeasure m : all_drift_measures) {
+        std::string functions; // "yaw, pitch"
+        for (Function f : all_functions) {
             if (f == Function::Throttle && m == DriftMeasure::Centre && !history.empty() && !history.back().of(f).sprung) continue;
             if (!drift_chart(history, f, m).out_of_control) continue;
-            drift.words += drift.which.empty() ? "" : ", ";
-            drift.words += std::string(function_key(f)) + " " + drift_measure_name(m);
+            functions += (functions.empty() ? "" : ", ") + std::string(function_key(f));
             drift.which.emplace_back(f, m);
         }
-    if (!drift.which.empty()) drift.words = "Drifted since its earlier calibrations: " + drift.words + ".";
+        if (functions.empty()) continue;
+        drift.words += (drift.words.empty() ? "Controller has drifted: " : "; ") + functions + " " + drift_measure_name(m);
+    }
     return drift;
 }
 

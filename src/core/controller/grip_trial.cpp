@@ -89,6 +89,32 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     return c;
 }
 
+TappingRun::TappingRun(int count, double circle_radius) : targets_(tapping_targets(count, circle_radius)), radius_(circle_radius) {}
+
+bool TappingRun::look(double t_s, double x, double y)
+{
+    constexpr double still = 0.03;  // of the radius
+    constexpr double away = 0.5;    // of the radius: less is a correction of the last tap, not a new one
+    constexpr double rest_s = 0.25;
+    if (done()) return false;
+    left_ = left_ || std::hypot(x - from_x_, y - from_y_) > away * radius_;
+    if (rest_since_s_ < 0 || std::hypot(x - rest_x_, y - rest_y_) > still * radius_) {
+        rest_x_ = x, rest_y_ = y, rest_since_s_ = t_s;
+        return false;
+    }
+    const bool near_first = current_ > 0 || std::hypot(x - targets_[0].x, y - targets_[0].y) < away * radius_;
+    if (t_s - rest_since_s_ < rest_s || !left_ || !near_first) return false;
+    if (current_ > 0) {
+        const TapTarget& target = targets_[current_];
+        taps_.push_back({from_x_, from_y_, target.x, target.y, x, y, rest_since_s_ - from_s_});
+    }
+    from_x_ = x, from_y_ = y, from_s_ = t_s;
+    left_ = false;
+    rest_since_s_ = -1;
+    ++current_;
+    return true;
+}
+
 std::vector<TapTarget> tapping_targets(int count, double circle_radius)
 {
     count = std::max(3, count | 1); // odd, so that stepping half round visits every place

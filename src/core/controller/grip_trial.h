@@ -54,4 +54,27 @@ struct TapTarget {
 };
 [[nodiscard]] std::vector<TapTarget> tapping_targets(int count, double circle_radius);
 
+/// Follows a stick-driven cursor through one round and turns it into taps. A target is confirmed by coming to rest: the
+/// cursor has left the last place and stays within 3 % of the circle's radius for 0.25 s (house); the rest itself is not
+/// counted as time. The first rest, on the first target, only starts the round.
+class TappingRun {
+public:
+    TappingRun(int count, double circle_radius);
+    /// The cursor now; true when this confirmed a target.
+    bool look(double t_s, double x, double y);
+    [[nodiscard]] const std::vector<TapTarget>& targets() const { return targets_; }
+    [[nodiscard]] std::size_t current() const { return current_; } ///< the target to go to; targets().size() when done
+    [[nodiscard]] bool done() const { return current_ == targets_.size(); }
+    [[nodiscard]] const std::vector<Tap>& taps() const { return taps_; }
+
+private:
+    std::vector<TapTarget> targets_;
+    double radius_;
+    std::size_t current_ = 0;
+    std::vector<Tap> taps_;
+    double rest_x_ = 0, rest_y_ = 0, rest_since_s_ = -1;
+    double from_x_ = 0, from_y_ = 0, from_s_ = 0; ///< the last confirmed place and when the cursor was confirmed there
+    bool left_ = true;
+};
+
 } // namespace bh

@@ -236,6 +236,11 @@ void BoardPage::refresh()
         }, Qt::QueuedConnection); // the click may remake this list
         today_->addWidget(row);
     }
+    if (lines > most_lines) {
+        auto* more = new QLabel(tr("%1 more stand at the top of the table below.").arg(lines - most_lines));
+        more->setObjectName(QStringLiteral("quiet"));
+        today_->addWidget(more);
+    }
     if (store_.pilots().empty())
         summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) and fly the first drill (Alt+4)."));
     else

@@ -2,6 +2,7 @@
 
 #include "core/controller/drift.h"
 #include "desk/controller/check_list.h"
+#include "desk/controller/grip_panel.h"
 #include "desk/controller/history_panel.h"
 #include "desk/controller/keyboard_sticks.h"
 #include "desk/controller/sheet_panel.h"
@@ -149,7 +150,8 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     auto* bench = new QWidget;
     history_ = new HistoryPanel(store_, station_);
     sheets_ = new SheetPanel(store_, station_);
-    const std::pair<const char*, QWidget*> sections[] = {{"Bench", bench}, {"History", history_}, {"Sheets", sheets_}};
+    grip_ = new GripPanel(store_, station_);
+    const std::pair<const char*, QWidget*> sections[] = {{"Bench", bench}, {"History", history_}, {"Sheets", sheets_}, {"Grip", grip_}};
     for (const auto& [name, widget] : sections) {
         auto* button = new QPushButton(tr(name));
         button->setObjectName(QLatin1String("section") + QLatin1String(name));
@@ -229,6 +231,7 @@ void ControllerPage::showSection(Section section)
     sectionButtons_[section]->setChecked(true);
     if (section == History) history_->refresh();
     if (section == Sheets) sheets_->refresh();
+    if (section == Grip) grip_->refresh();
 }
 
 void ControllerPage::refreshMode()

@@ -20,16 +20,17 @@ class RecordStore;
 class Station;
 class StickView;
 class CheckList;
+class GripPanel;
 class HistoryPanel;
 class SheetPanel;
 
 /// Live sticks, calibration and verification by checklists that tick themselves, what was found per axis, the history of
-/// the controller and the settings sheets that follow.
+/// the controller, the settings sheets that follow, and the grip trial.
 class ControllerPage : public QWidget {
     Q_OBJECT
 public:
     ControllerPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
-    enum Section { Bench, History, Sheets };
+    enum Section { Bench, History, Sheets, Grip };
     void showSection(Section section);
     [[nodiscard]] bool calibrating() const { return watch_.has_value(); }
     [[nodiscard]] bool verifying() const { return verification_.has_value(); }
@@ -72,6 +73,7 @@ private:
     std::vector<QPushButton*> sectionButtons_;
     HistoryPanel* history_;
     SheetPanel* sheets_;
+    GripPanel* grip_;
     QTableWidget* table_;
     QLabel* foot_;
     std::optional<PromptWatch> watch_;

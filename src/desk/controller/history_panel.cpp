@@ -88,10 +88,10 @@ void HistoryPanel::draw()
     if (rows.empty()) words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
     else {
         const auto age = store_.today() - RecordStore::localDay(rows.back().at);
-        words_->setText(tr("%1: %2 calibrations, the newest %3 days old%4. %5")
-                            .arg(name).arg(rows.size()).arg(age)
+        words_->setText(tr("%1: %2, the newest %3 old%4. %5")
+                            .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()), age == 1 ? tr("1 day") : tr("%1 days").arg(age))
                             .arg(age > calibration_valid_days ? tr(", time for a new one") : QString())
-                            .arg(!drift.words.empty() ? QString::fromStdString(drift.words)
+                            .arg(!drift.words.empty() ? QString::fromStdString(drift.words) + QLatin1Char('.')
                                  : rows.size() > 4   ? tr("Nothing has drifted.")
                                                      : tr("Too few to judge drift.")));
     }

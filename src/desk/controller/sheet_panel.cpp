@@ -35,6 +35,7 @@ QLabel* head(const QString& text)
 {
     auto* label = new QLabel(text);
     label->setFont(uiFont(11, true));
+    label->setWordWrap(true);
     return label;
 }
 
@@ -60,6 +61,7 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("simulators"));
     list_->setAccessibleName(tr("Simulators"));
+    list_->setSpacing(3);
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newSimulator"));
     newName_->setPlaceholderText(tr("New simulator's name"));
@@ -112,6 +114,8 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
     int row = 0;
     const auto field = [&](const QString& label, QWidget* widget, const QString& name) {
         widget->setAccessibleName(label);
+        widget->setMinimumWidth(120);
+        widget->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         widget->setObjectName(name);
         form->addWidget(new QLabel(label), row, 0);
         form->addWidget(widget, row++, 1);
@@ -163,7 +167,8 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    scroll->setMinimumWidth(330);
+    scroll->setMinimumWidth(300);
+    form->setColumnStretch(1, 1);
 
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 4, 0, 0);

@@ -78,7 +78,6 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     finder->addWidget(question_);
     finder->addLayout(answers);
     finder->addWidget(steps_);
-    finder->addStretch();
 
     auto* left = new QVBoxLayout;
     left->setSpacing(10);
@@ -87,7 +86,7 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     auto* columns = new QHBoxLayout;
     columns->setSpacing(16);
     columns->addLayout(left, 3);
-    columns->addWidget(card, 2);
+    columns->addWidget(card, 2, Qt::AlignTop);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 12);
     layout->setSpacing(10);
