@@ -82,7 +82,8 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     devices_ = new QComboBox;
     devices_->setObjectName(QStringLiteral("deviceChoice"));
     devices_->setAccessibleName(tr("Controller in use"));
-    devices_->setMinimumWidth(230);
+    devices_->setMinimumWidth(150);
+    devices_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     start_ = new QPushButton(tr("Calibrate (F9)"));
     start_->setObjectName(QStringLiteral("startCalibration"));
     start_->setProperty("primary", true);
@@ -108,7 +109,8 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     modes_->setToolTip(tr("Which stick carries which function. Mode 2 is the commonest. Kept on the chosen pilot."));
     for (int mode = 1; mode <= 4; ++mode) {
         const StickMode m = stick_mode(mode);
-        modes_->addItem(tr("Mode %1: %2 and %3 left").arg(mode).arg(functionName(m.left_up).toLower(), functionName(m.left_across).toLower()), mode);
+        modes_->addItem(tr("Mode %1").arg(mode), mode);
+        modes_->setItemData(mode - 1, tr("%1 and %2 on the left stick").arg(functionName(m.left_up), functionName(m.left_across).toLower()), Qt::ToolTipRole);
     }
     table_ = new QTableWidget(4, 8);
     table_->setObjectName(QStringLiteral("axisTable"));
