@@ -152,6 +152,14 @@ void RecordStore::endSession(const std::string& id, double active_s, double idle
     tried([&] { record_->end_session(id, active_s, idle_s); });
 }
 
+bool RecordStore::addOutsideSession(SessionRow session, const std::string& controller, const std::string& guid)
+{
+    return tried([&] {
+        session.controller_id = record_->controller_id(controller, guid);
+        record_->add_session(std::move(session));
+    });
+}
+
 bool RecordStore::addAttempt(AttemptRow attempt, const FlightLog& log)
 {
     return tried([&] { record_->add_attempt(std::move(attempt), log); });

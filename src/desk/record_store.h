@@ -54,6 +54,7 @@ public:
     std::string startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid);
     void noteSession(const std::string& session_id, double active_s, double idle_s);
     void endSession(const std::string& session_id, double active_s, double idle_s);
+    bool addOutsideSession(SessionRow session, const std::string& controller, const std::string& guid);
     bool addAttempt(AttemptRow attempt, const FlightLog& log);
     std::string addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration); ///< empty when it failed
     bool verifyCalibration(const std::string& calibration_id);

@@ -2,7 +2,11 @@
 
 #include "desk/record_store.h"
 
+#include <QDateTime>
+#include <QFile>
+#include <QGuiApplication>
 #include <algorithm>
+#include <cmath>
 
 namespace bh::desk {
 namespace {
@@ -21,7 +25,11 @@ Station::Station(RecordStore& store) : store_(store)
     loadCalibration();
 }
 
-Station::~Station() { endPractice(); }
+Station::~Station()
+{
+    hub_.set_listener(nullptr);
+    endPractice();
+}
 
 void Station::choosePilot(const std::string& id)
 {
@@ -116,6 +124,78 @@ void Station::endPractice()
     Q_EMIT practiceTicked();
 }
 
+void Station::watchOutside(bool watch)
+{
+    if (watching_ == watch) return;
+    watching_ = watch;
+    // No longer watched: what ran is over, as if the sticks were used here from now on.
+    if (!watch && outside_.state() == OutsidePractice::State::Running) {
+        outside_.look(ControllerHub::now_s(), input_.sticks(), true);
+        endOutside();
+    }
+    Q_EMIT outsideChanged();
+}
+
+void Station::lookOutside()
+{
+    using State = OutsidePractice::State;
+    const State before = outside_.state();
+    const bool here = armed_ || (used_here_ ? used_here_() : QGuiApplication::applicationState() == Qt::ApplicationActive);
+    const State now = outside_.look(ControllerHub::now_s(), input_.sticks(), here || !present_);
+    if (now == before) return;
+    if (now == State::Running) {
+        const QString name = QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) + QStringLiteral(".csv.gz");
+        auto recorder = StickRecorder::create((store_.fileName() + QStringLiteral(".sticks/") + name).toStdString());
+        if (recorder) {
+            recorder_ = std::move(*recorder);
+            hub_.set_listener([keep = recorder_](const DeviceSample& sample) { keep->add(sample); });
+        }
+    }
+    if (now == State::Ended) endOutside();
+    Q_EMIT outsideChanged();
+}
+
+void Station::endOutside()
+{
+    hub_.set_listener(nullptr);
+    OutsideOffer offer;
+    const double age_s = ControllerHub::now_s() - outside_.ended_s();
+    offer.ended_at = store_.now() - static_cast<UnixTime>(std::lround(age_s));
+    offer.started_at = offer.ended_at - static_cast<UnixTime>(std::lround(outside_.ended_s() - outside_.started_s()));
+    offer.active_s = std::min(outside_.active_s(), outside_.ended_s() - outside_.started_s());
+    offer.idle_s = outside_.idle_s();
+    offer.device = device_;
+    if (recorder_ && recorder_->finish() && recorder_->rows() > 0) offer.recording = recorder_->file().filename().string();
+    recorder_.reset();
+    offer_ = offer;
+}
+
+bool Station::keepOutside()
+{
+    if (!offer_ || pilot_id_.empty()) return false;
+    SessionRow session;
+    session.pilot_id = pilot_id_;
+    session.started_at = offer_->started_at;
+    session.ended_at = std::max<UnixTime>(offer_->ended_at, offer_->started_at + 1);
+    session.active_s = offer_->active_s;
+    session.idle_s = offer_->idle_s;
+    session.recording = offer_->recording;
+    if (!store_.addOutsideSession(session, offer_->device.name, offer_->device.guid)) return false;
+    offer_.reset();
+    outside_.wait_again();
+    Q_EMIT outsideChanged();
+    return true;
+}
+
+void Station::discardOutside()
+{
+    if (!offer_) return;
+    if (!offer_->recording.empty()) QFile::remove(store_.fileName() + QStringLiteral(".sticks/") + QString::fromStdString(offer_->recording));
+    offer_.reset();
+    outside_.wait_again();
+    Q_EMIT outsideChanged();
+}
+
 void Station::poll()
 {
     if (const auto changes = hub_.changes(); changes != seen_changes_) {
@@ -141,7 +221,14 @@ void Station::poll()
         seen_counts_ = std::move(counts);
         Q_EMIT sticksMoved();
     }
-    if (session_id_.empty()) return;
+    if (watching_) lookOutside();
+    if (session_id_.empty()) {
+        if (watching_ && outside_.state() == OutsidePractice::State::Running && ControllerHub::now_s() - ticked_at_s_ > 1) {
+            ticked_at_s_ = ControllerHub::now_s();
+            Q_EMIT practiceTicked();
+        }
+        return;
+    }
     const double now = ControllerHub::now_s();
     clock_.update(now, input_.sticks(), armed_);
     if (clock_.running()) last_active_s_ = now;

@@ -1,11 +1,16 @@
 #pragma once
 
 #include "core/controller/stick_mode.h"
+#include "core/progress/outside_practice.h"
 #include "core/progress/practice_clock.h"
 #include "device/stick_input.h"
+#include "device/stick_recorder.h"
+#include "store/record.h"
 
 #include <QObject>
 #include <QTimer>
+#include <functional>
+#include <memory>
 #include <optional>
 
 namespace bh::desk {
@@ -50,7 +55,25 @@ public:
     [[nodiscard]] const PracticeClock& practice() const { return clock_; }
     [[nodiscard]] bool practising() const { return !session_id_.empty(); }
 
+    /// Practice in another program: while it is watched, it begins and ends by itself, the sticks are recorded beside the
+    /// record, and what was practised is offered for the logbook.
+    struct OutsideOffer {
+        UnixTime started_at = 0, ended_at = 0;
+        double active_s = 0, idle_s = 0;
+        DeviceInfo device;
+        std::string recording; ///< file name; empty when it could not be written
+    };
+    void watchOutside(bool watch);
+    [[nodiscard]] bool watchingOutside() const { return watching_; }
+    [[nodiscard]] const OutsidePractice& outside() const { return outside_; }
+    [[nodiscard]] const std::optional<OutsideOffer>& outsideOffer() const { return offer_; }
+    bool keepOutside();    ///< onto the chosen pilot's record
+    void discardOutside(); ///< and its recording
+    /// Whether this program uses the sticks now; as long as its window has the focus, unless set otherwise.
+    void setUsedHere(std::function<bool()> used_here) { used_here_ = std::move(used_here); }
+
 Q_SIGNALS:
+    void outsideChanged();
     void pilotChosen();
     void devicesChanged();
     void deviceChosen();
@@ -61,6 +84,8 @@ private:
     void poll();
     void takeDevice(const DeviceInfo& device);
     void loadCalibration();
+    void lookOutside();
+    void endOutside();
     RecordStore& store_;
     ControllerHub hub_;
     StickInput input_{hub_};
@@ -73,6 +98,11 @@ private:
     std::string session_id_;
     PracticeClock clock_;
     bool armed_ = false;
+    bool watching_ = false;
+    OutsidePractice outside_;
+    std::shared_ptr<StickRecorder> recorder_;
+    std::optional<OutsideOffer> offer_;
+    std::function<bool()> used_here_;
     double noted_at_s_ = 0;
     double ticked_at_s_ = 0;
     double last_active_s_ = 0;

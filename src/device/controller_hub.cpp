@@ -100,6 +100,7 @@ void ControllerHub::run()
                     for (int axis = 0; axis < SDL_JoystickNumAxes(chosen->second); ++axis)
                         sample.counts.push_back(SDL_JoystickGetAxis(chosen->second, axis));
                     note_change(sample);
+                    if (listener_) listener_(sample);
                     if (recent_.size() >= most_recent) recent_.erase(recent_.begin(), recent_.begin() + most_recent / 2);
                     recent_.push_back(sample);
                     latest_ = std::move(sample);
@@ -126,6 +127,12 @@ void ControllerHub::note_change(const DeviceSample& sample)
     if (const double gap_s = sample.t_s - last_change_.t_s; gap_s < longest_s)
         report_interval_s_ = report_interval_s_ > 0 ? report_interval_s_ + weight * (gap_s - report_interval_s_) : gap_s;
     last_change_ = sample;
+}
+
+void ControllerHub::set_listener(std::function<void(const DeviceSample&)> listener)
+{
+    const std::scoped_lock lock(mutex_);
+    listener_ = std::move(listener);
 }
 
 double ControllerHub::report_interval_ms() const

@@ -2,6 +2,7 @@
 
 #include <atomic>
 #include <cstdint>
+#include <functional>
 #include <memory>
 #include <mutex>
 #include <optional>
@@ -49,6 +50,8 @@ public:
     /// Mean time between the device's last reports, ms, as seen while a stick moved; 0 when not known yet. A device cannot
     /// be asked how often it reports, it shows only in how often its counts change.
     [[nodiscard]] double report_interval_ms() const;
+    /// Called from the hub's thread with every sample of the chosen device, until it is set to nothing; must be quick.
+    void set_listener(std::function<void(const DeviceSample&)> listener);
     /// What SDL said if it could not be started; empty otherwise.
     [[nodiscard]] std::string trouble() const;
     /// Seconds of the steady clock that samples carry.
@@ -64,6 +67,7 @@ private:
     std::optional<DeviceSample> latest_;
     std::vector<DeviceSample> recent_;
     std::string trouble_;
+    std::function<void(const DeviceSample&)> listener_;
     DeviceSample last_change_;
     double report_interval_s_ = 0; ///< running mean
     int chosen_ = -1;

@@ -47,13 +47,14 @@ void apply_first_hour(const Database& db, const Entry& e, const Json& b)
                e.subject, e.at, b.at("document").dump(), e.seq);
 }
 
-void apply_session(const Database& db, const Entry& e, const Json& b)
+void apply_session(const Database& db, const Entry& e, const Json& b, int version)
 {
     const QVariant ended = b.contains("ended_at") ? bound(b["ended_at"].get<std::int64_t>()) : QVariant();
-    db.run("INSERT INTO sessions VALUES (?,?,?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET ended_at = excluded.ended_at,"
+    db.run("INSERT INTO sessions (id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, entry) VALUES (?,?,?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET ended_at = excluded.ended_at,"
            " active_s = excluded.active_s, idle_s = excluded.idle_s, entry = excluded.entry",
            e.subject, b.at("pilot_id").get<std::string>(), id_or_null(b.at("controller_id").get<std::string>()),
            b.at("started_at").get<std::int64_t>(), ended, b.at("active_s").get<double>(), b.at("idle_s").get<double>(), e.seq);
+    if (version >= 5) db.run("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
 }
 
 void apply_attempt(const Database& db, const Entry& e, const Json& b)
@@ -100,7 +101,7 @@ void apply_entry(const Database& db, const Entry& e, int version)
                    b.at("document").dump(), e.seq);
     }
     if (version >= 3) {
-        if (e.kind == "session") apply_session(db, e, b);
+        if (e.kind == "session") apply_session(db, e, b, version);
         if (e.kind == "attempt") apply_attempt(db, e, b);
     }
     if (version >= 4) apply_first_hour(db, e, b);

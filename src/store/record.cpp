@@ -27,6 +27,7 @@ Json to_json(const SessionRow& s)
     Json json{{"pilot_id", s.pilot_id}, {"controller_id", s.controller_id}, {"started_at", s.started_at},
               {"active_s", s.active_s}, {"idle_s", s.idle_s}};
     if (s.ended_at > 0) json["ended_at"] = s.ended_at;
+    if (!s.recording.empty()) json["recording"] = s.recording;
     return json;
 }
 
@@ -126,13 +127,13 @@ public:
 
     [[nodiscard]] std::vector<SessionRow> sessions(const QString& where, const QVariant& value) const
     {
-        QSqlQuery q = database.run("SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s FROM sessions "
+        QSqlQuery q = database.run("SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, recording FROM sessions "
                                    "WHERE " + where + " ORDER BY started_at, entry", value);
         std::vector<SessionRow> rows;
         while (q.next())
             rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
                             q.value(2).toString().toStdString(), q.value(3).toLongLong(), q.value(4).toLongLong(),
-                            q.value(5).toDouble(), q.value(6).toDouble()});
+                            q.value(5).toDouble(), q.value(6).toDouble(), q.value(7).toString().toStdString()});
         return rows;
     }
 
@@ -232,6 +233,13 @@ std::string Record::start_session(const std::string& pilot_id, const std::string
     session.pilot_id = pilot_id;
     session.controller_id = controller_id;
     session.started_at = now();
+    impl_->append("session", session.id, to_json(session));
+    return session.id;
+}
+
+std::string Record::add_session(SessionRow session)
+{
+    session.id = impl_->new_id();
     impl_->append("session", session.id, to_json(session));
     return session.id;
 }

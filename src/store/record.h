@@ -75,6 +75,7 @@ struct SessionRow {
     UnixTime ended_at = 0; ///< 0 while it runs
     double active_s = 0;
     double idle_s = 0;
+    std::string recording; ///< practice in another program: the file with the sticks beside the record; empty when flown here
 };
 
 struct CriterionRow {
@@ -122,7 +123,7 @@ struct RecordOptions {
 /// made from the entries in the same transaction and can be made again from them. Used from one thread.
 class Record {
 public:
-    static constexpr int schema_version = 4;
+    static constexpr int schema_version = 5;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -148,6 +149,8 @@ public:
     /// A simulator's conventions as they are known here; a later one of the same id supersedes it.
     void keep_simulator(const SimulatorProfile& simulator);
     std::string start_session(const std::string& pilot_id, const std::string& controller_id);
+    /// A session that is over already, as practice in another program is; returns its id.
+    std::string add_session(SessionRow session);
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.
     void note_session_time(const std::string& session_id, double active_s, double idle_s);
     void end_session(const std::string& session_id, double active_s, double idle_s);

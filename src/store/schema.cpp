@@ -55,6 +55,8 @@ const std::vector<Statements>& steps()
          " entry INTEGER NOT NULL REFERENCES entries(seq))",
          "CREATE TABLE simulators (id TEXT PRIMARY KEY, at INTEGER NOT NULL, document TEXT NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq))"},
+        // 5: practice in other programs
+        {"ALTER TABLE sessions ADD COLUMN recording TEXT NOT NULL DEFAULT ''"},
     };
     return all;
 }

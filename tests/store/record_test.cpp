@@ -284,6 +284,7 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
         record->tick_kit(pilot, "screen/cable", false);
         record->tick_kit(pilot, "screen/battery", true);
         record->add_grip_round({"", pilot, 0, "pinch", 3.4, 0.82, 11});
+        record->add_session({"", pilot, controller, 999'000, 999'900, 700, 200, "2031-06-12T140200.csv.gz"});
         SimulatorProfile simulator;
         simulator.id = "heron-loft", simulator.name = "Heron Loft";
         record->keep_simulator(simulator);
@@ -307,6 +308,11 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
     REQUIRE(rounds.size() == 1);
     CHECK(rounds[0].grip == "pinch");
     CHECK(rounds[0].throughput_bps == 3.4);
+    const auto sessions = record->sessions(pilot);
+    REQUIRE(sessions.size() == 1);
+    CHECK(sessions[0].ended_at == 999'900);
+    CHECK(sessions[0].active_s == 700);
+    CHECK(sessions[0].recording == "2031-06-12T140200.csv.gz");
     const auto simulators = record->simulators();
     REQUIRE(simulators.size() == 1); // the later one stands
     CHECK(simulators[0].axis_base == 0);

@@ -60,6 +60,14 @@ Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QW
     practice_->setToolTip(tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
     record_ = new QLabel;
     record_->setObjectName(QStringLiteral("apronRecord"));
+    outside_ = new QPushButton(tr("Watch outside"));
+    outside_->setObjectName(QStringLiteral("watchOutside"));
+    outside_->setCheckable(true);
+    outside_->setFocusPolicy(Qt::TabFocus);
+    outside_->setToolTip(tr("Notices practice in another program: it begins when the sticks are worked there, ends two minutes after they were left alone, "
+                            "and is offered for the logbook"));
+    connect(outside_, &QPushButton::toggled, &station_, &Station::watchOutside);
+    connect(&station_, &Station::outsideChanged, this, &Apron::refresh);
     undo_ = new QPushButton;
     undo_->setObjectName(QStringLiteral("undo"));
     undo_->setFocusPolicy(Qt::TabFocus);
@@ -72,6 +80,7 @@ Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QW
     layout->setSpacing(14);
     layout->addWidget(new StickMiniature(station_));
     layout->addWidget(controller_);
+    layout->addWidget(outside_);
     layout->addWidget(practice_);
     layout->addStretch();
     layout->addWidget(record_);
@@ -108,7 +117,10 @@ void Apron::refresh()
                                                         : name);
     const PracticeClock& c = station_.practice();
     practice_->setText(station_.practising() ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
-                                             : tr("No practice running"));
+                       : station_.outsideOffer() ? tr("Practice outside has ended: see the Logbook")
+                       : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
+                           ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
+                           : tr("No practice running"));
     record_->setText(!sentence_.isEmpty() ? sentence_
                      : store_.lastSaved().isEmpty() ? recordName_
                                                     : tr("%1, saved %2").arg(recordName_, store_.lastSaved()));

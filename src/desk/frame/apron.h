@@ -42,6 +42,7 @@ private:
     QLabel* controller_;
     QLabel* practice_;
     QLabel* record_;
+    QPushButton* outside_;
     QPushButton* undo_;
 };
 

@@ -11,6 +11,8 @@
 #include <QDateTime>
 #include <QHeaderView>
 #include <QLabel>
+#include <QFrame>
+#include <QPushButton>
 #include <QScrollArea>
 #include <QSortFilterProxyModel>
 #include <QTableView>
@@ -180,6 +182,25 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     detailScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     detailScroll->setFixedWidth(250);
 
+    offer_ = new QFrame;
+    offer_->setObjectName(QStringLiteral("card"));
+    offerWords_ = new QLabel;
+    offerWords_->setObjectName(QStringLiteral("outsideOffer"));
+    offerWords_->setWordWrap(true);
+    keep_ = new QPushButton;
+    keep_->setObjectName(QStringLiteral("keepOutside"));
+    keep_->setProperty("primary", true);
+    auto* discard = new QPushButton(tr("Discard"));
+    discard->setObjectName(QStringLiteral("discardOutside"));
+    auto* offerRow = new QHBoxLayout(offer_);
+    offerRow->setContentsMargins(12, 6, 8, 6);
+    offerRow->addWidget(offerWords_, 1);
+    offerRow->addWidget(keep_);
+    offerRow->addWidget(discard);
+    connect(keep_, &QPushButton::clicked, &station_, &Station::keepOutside);
+    connect(discard, &QPushButton::clicked, &station_, &Station::discardOutside);
+    connect(&station_, &Station::outsideChanged, this, &LogbookPage::showOffer);
+
     auto* head = new QHBoxLayout;
     head->addWidget(totals_, 1);
     auto* upper = new QHBoxLayout;
@@ -203,6 +224,7 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(10);
     layout->addLayout(head);
+    layout->addWidget(offer_);
     layout->addLayout(upper, 2);
     layout->addLayout(lower, 3);
 
@@ -216,8 +238,23 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     refresh();
 }
 
+void LogbookPage::showOffer()
+{
+    const auto& offer = station_.outsideOffer();
+    offer_->setVisible(offer.has_value());
+    if (!offer) return;
+    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const auto at = [](UnixTime t, const char* format) { return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format)); };
+    offerWords_->setText(tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
+                             .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm")).arg(offer->active_s / 60, 0, 'f', 1)
+                             .arg(offer->idle_s / 60, 0, 'f', 1).arg(QString::fromStdString(offer->device.name), offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));
+    keep_->setText(pilot ? tr("Keep for %1").arg(QString::fromStdString(pilot->name)) : tr("Choose a pilot to keep it"));
+    keep_->setEnabled(pilot != nullptr);
+}
+
 void LogbookPage::refresh()
 {
+    showOffer();
     const PilotRow* pilot = store_.pilot(station_.pilotId());
     const auto attempts = store_.attempts(station_.pilotId());
     const auto sessions = store_.sessions(station_.pilotId());

@@ -7,6 +7,8 @@
 #include <vector>
 
 class QComboBox;
+class QFrame;
+class QPushButton;
 class QLabel;
 class QSortFilterProxyModel;
 class QTableView;
@@ -65,7 +67,11 @@ private:
 
     RecordStore& store_;
     Station& station_;
+    void showOffer();
     QLabel* totals_;
+    QFrame* offer_;
+    QLabel* offerWords_;
+    QPushButton* keep_;
     QComboBox* filter_;
     AttemptModel* attempts_;
     QSortFilterProxyModel* proxy_;
