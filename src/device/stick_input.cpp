@@ -87,8 +87,17 @@ std::vector<DeviceSample> StickInput::drain()
     std::vector<DeviceSample> samples;
     constexpr double longest_s = 0.1; // a pause between two calls is not filled up
     drained_until_s_ = std::max(drained_until_s_, now_s - longest_s);
-    for (; drained_until_s_ + SimulatedController::interval_s <= now_s; drained_until_s_ += SimulatedController::interval_s)
-        samples.push_back({drained_until_s_ + SimulatedController::interval_s, counts});
+    // Mouse and keys move it in jumps; a stick goes through the places between, evenly since the last call.
+    if (drained_counts_.size() != counts.size()) drained_counts_ = counts;
+    const double from_s = drained_until_s_;
+    while (drained_until_s_ + SimulatedController::interval_s <= now_s) {
+        drained_until_s_ += SimulatedController::interval_s;
+        const double share = (drained_until_s_ - from_s) / (now_s - from_s);
+        std::vector<int> between = drained_counts_;
+        for (std::size_t i = 0; i < between.size(); ++i) between[i] += static_cast<int>(std::lround(share * (counts[i] - drained_counts_[i])));
+        samples.push_back({drained_until_s_, std::move(between)});
+    }
+    if (!samples.empty()) drained_counts_ = samples.back().counts;
     return samples;
 }
 

@@ -48,7 +48,7 @@ public:
     /// Raw counts now; empty without a device.
     [[nodiscard]] std::vector<int> counts() const;
     /// Samples since the last call, for a recording. The simulated controller is sampled
-    /// at its own interval, standing all the time since the last call where it stands now. Used from one thread.
+    /// at its own interval, moving evenly to where it stands now. Used from one thread.
     [[nodiscard]] std::vector<DeviceSample> drain();
 
     SimulatedController& simulated_controller() { return simulated_controller_; }
@@ -57,6 +57,7 @@ private:
     ControllerHub& hub_;
     SimulatedController simulated_controller_;
     double drained_until_s_ = 0;
+    std::vector<int> drained_counts_;
     std::atomic<bool> simulated_{true};
     mutable std::mutex mutex_;
     std::shared_ptr<const Calibration> calibration_ = std::make_shared<Calibration>(SimulatedController::factory_calibration());

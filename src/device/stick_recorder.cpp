@@ -24,7 +24,7 @@ void StickRecorder::add(const DeviceSample& sample)
     if (!stream_ || sample.counts.empty()) return;
     const auto stream = static_cast<gzFile>(stream_);
     const bool first = rows_ == 0;
-    if (!first && (sample.t_s - last_t_s_ < shortest_row_s || sample.counts.size() != last_counts_.size())) return;
+    if (!first && (sample.t_s - last_t_s_ < shortest_row_s - 1e-6 || sample.counts.size() != last_counts_.size())) return;
     bool moved = first;
     for (std::size_t i = 0; !moved && i < sample.counts.size(); ++i) moved = std::abs(sample.counts[i] - last_counts_[i]) >= moves_by_counts;
     if (!moved) return;

@@ -15,7 +15,7 @@ namespace bh {
 class StickRecorder {
 public:
     static constexpr double shortest_row_s = 0.02;
-    static constexpr int moves_by_counts = 96; ///< less is jitter
+    static constexpr int moves_by_counts = 256; ///< less is jitter: 0.4 % of a 16-bit range
 
     static Result<std::unique_ptr<StickRecorder>> create(const std::filesystem::path& file);
     ~StickRecorder();

@@ -201,6 +201,14 @@ TEST_CASE("the prompt watch ticks what was seen and waits for what was not", "[c
         CHECK_FALSE(hold(line, rest, 2));
         CHECK(line.progress() == 0.5);
     }
+    SECTION("a switch that is thrown meanwhile does not hold the sticks up, and a held stick is still no returned one")
+    {
+        PromptWatch yaw(Prompt::YawRight, rest);
+        CHECK_FALSE(hold(yaw, rest, 0.1));
+        CHECK_FALSE(hold(yaw, {0, 2000, 2000, 4000}, 3)); // only something that stays away: not seen to come back
+        CHECK_FALSE(hold(yaw, {0, 4000, 2000, 4000}, 0.6));
+        CHECK(hold(yaw, {0, 2000, 2000, 4000}, 0.6));
+    }
     SECTION("a switch thrown by mistake and thrown back, small twitches and a drifting stick do not tick a push")
     {
         PromptWatch yaw(Prompt::YawRight, rest);

@@ -481,6 +481,7 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
         low_ = high_ = start_counts_ = still_from_counts_ = counts;
         if (rest_counts_.size() != counts.size()) rest_counts_ = counts;
         still_since_s_ = t_s;
+        axis_still_since_s_.assign(counts.size(), t_s);
         first_ = false;
     }
     const double scale = range();
@@ -490,14 +491,15 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
     for (std::size_t i = 0; i < std::min(counts.size(), low_.size()); ++i) {
         low_[i] = std::min(low_[i], counts[i]);
         high_[i] = std::max(high_[i], counts[i]);
-        still = still && std::abs(counts[i] - still_from_counts_[i]) < 0.03 * scale;
+        if (std::abs(counts[i] - still_from_counts_[i]) >= 0.03 * scale) {
+            still = false;
+            still_from_counts_[i] = counts[i];
+            axis_still_since_s_[i] = t_s;
+        }
         moved = std::max(moved, std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) / scale);
         to_both_sides += high_[i] - low_[i] > 0.5 * scale;
     }
-    if (!still) {
-        still_from_counts_ = counts;
-        still_since_s_ = t_s;
-    }
+    if (!still) still_since_s_ = t_s;
     const double still_for_s = t_s - still_since_s_;
     if (prompt_ == Prompt::Rest) {
         progress_ = std::min(1.0, still_for_s / 2.0);
@@ -509,15 +511,22 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
     }
     constexpr double enough = 0.3;
     const bool seen = moved >= enough;
-    bool back = true;
     // Back is where it was at rest, or where it stood when the prompt began: a throttle without a spring may have been
-    // left anywhere at rest, and stands somewhere else by the time the other stick is asked for.
-    for (std::size_t i = 0; i < counts.size(); ++i)
-        back = back && std::min(std::abs(counts[i] - rest_counts_[i]), std::abs(counts[i] - start_counts_[i])) < 0.12 * scale;
+    // left anywhere at rest, and stands somewhere else by the time the other stick is asked for. An axis that stays away
+    // is no stick (a switch thrown meanwhile) when another one has gone out and come back since.
+    constexpr double switch_s = 1.0;
+    bool all_home = true, some_returned = false, others_quiet = true;
+    for (std::size_t i = 0; i < counts.size(); ++i) {
+        const bool home = std::min(std::abs(counts[i] - rest_counts_[i]), std::abs(counts[i] - start_counts_[i])) < 0.12 * scale;
+        all_home = all_home && home;
+        some_returned = some_returned || (home && std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) >= enough * scale);
+        others_quiet = others_quiet && (home || t_s - axis_still_since_s_[i] >= switch_s);
+    }
+    const bool back = all_home || (some_returned && others_quiet);
     // A sprung stick held at its stop is still as well, so the prompt goes on until it has come back. A throttle without
     // a spring stays where it was put: it counts once it has stood there for longer than a stick is usually held.
     const bool throttle = prompt_ == Prompt::ThrottleUp || prompt_ == Prompt::ThrottleDown;
-    const double wanted_s = back ? 0.7 : throttle ? 1.6 : std::numeric_limits<double>::infinity();
+    const double wanted_s = back ? 0.4 : throttle ? 1.6 : std::numeric_limits<double>::infinity();
     progress_ = seen ? 0.6 + 0.4 * std::min(1.0, still_for_s / wanted_s) : 0.6 * moved / enough;
     return seen && still_for_s >= wanted_s;
 }

@@ -97,6 +97,7 @@ private:
     std::vector<int> low_;
     std::vector<int> high_;
     std::vector<int> still_from_counts_;
+    std::vector<double> axis_still_since_s_;
     double still_since_s_ = 0;
     double progress_ = 0;
     bool first_ = true;
