@@ -5,6 +5,7 @@
 #include "files/documents.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "must.h"
 
 #include <benchmark/benchmark.h>
 #include <cmath>
@@ -16,14 +17,6 @@
 using namespace bh;
 
 namespace {
-
-template <class T>
-T must(Result<T> result)
-{
-    if (result) return std::move(*result);
-    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
-    std::exit(2);
-}
 
 /// Sticks that keep the aircraft busy in the air: hover thrust with all three axes moving.
 Sticks busy_sticks(double t_s)

@@ -3,6 +3,7 @@
 #include "desk/drills/flight_painter.h"
 #include "desk/theme.h"
 #include "files/documents.h"
+#include "must.h"
 
 #include <QApplication>
 #include <QImage>
@@ -15,14 +16,6 @@
 using namespace bh;
 
 namespace {
-
-template <class T>
-T must(Result<T> result)
-{
-    if (result) return std::move(*result);
-    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
-    std::exit(2);
-}
 
 /// What the view would be given at a row of a flown log.
 FlightSnapshot snapshot_of(const FlightLog& log, std::size_t row, const FlightSetup& setup)

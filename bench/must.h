@@ -1,0 +1,16 @@
+#pragma once
+
+#include "core/result.h"
+
+#include <cstdio>
+#include <cstdlib>
+#include <utility>
+
+/// The value, or the end of the benchmark with what went wrong.
+template <class T>
+T must(bh::Result<T> result)
+{
+    if (result) return std::move(*result);
+    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
+    std::exit(2);
+}
