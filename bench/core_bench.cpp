@@ -25,12 +25,13 @@ Sticks busy_sticks(double t_s)
 }
 
 /// A minute of flight on one core; the counter is flight seconds per second of computing.
-void physics(benchmark::State& state, Mode mode)
+void physics(benchmark::State& state, Mode mode, const Conditions& conditions)
 {
     const DataFolder data(BH_DATA);
     const Drill drill = must(data.drill("hover-window"));
     FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
     setup.mode = mode;
+    setup.conditions = conditions;
     setup.crash_disarms = false; // whatever the sticks do, the minute is flown to its end
     double flown_s = 0;
     for (auto _ : state) {
@@ -42,8 +43,11 @@ void physics(benchmark::State& state, Mode mode)
     }
     state.counters["times_real_time"] = benchmark::Counter(flown_s, benchmark::Counter::kIsRate);
 }
-BENCHMARK_CAPTURE(physics, acro, Mode::Acro)->Unit(benchmark::kMillisecond);
-BENCHMARK_CAPTURE(physics, angle, Mode::Angle)->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(physics, acro, Mode::Acro, Conditions{})->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(physics, angle, Mode::Angle, Conditions{})->Unit(benchmark::kMillisecond);
+const Conditions everything{6, 240, true, true, true, true, 0.2, 10, 1};
+BENCHMARK_CAPTURE(physics, acro_all_conditions, Mode::Acro, everything)->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(physics, sport_all_conditions, Mode::Sport, everything)->Unit(benchmark::kMillisecond);
 
 /// Ten minutes at 100 Hz: the stand-in pilot's flight of a drill whose hold is stretched to that length.
 struct LongFlight {

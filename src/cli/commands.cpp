@@ -6,7 +6,9 @@
 #include "files/flight_csv.h"
 #include "files/recording_csv.h"
 #include "files/simulator_document.h"
+#include "files/stick_csv.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <iostream>
@@ -123,6 +125,71 @@ Result<int> fly_drill(const DataFolder& data, const std::string& id, double skil
         if (const auto written = write_whole(out, flight_csv(flown->log)); !written) return tl::unexpected(written.error());
     print(score_json(flown->score));
     return flown->score.passed ? 0 : 1;
+}
+
+Result<int> check_world(const DataFolder& data, const std::string& id_or_file)
+{
+    const auto world = data.world(id_or_file);
+    if (!world) return tl::unexpected(world.error());
+    const std::vector<std::string> problems = problems_of(*world);
+    for (const std::string& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.c_str());
+    if (problems.empty())
+        std::printf("%s: world '%s', %zu pillars, %zu blocks, %zu gates: good\n", id_or_file.c_str(), world->id.c_str(), world->pillars.size(),
+                    world->blocks.size(), world->gates.size());
+    return problems.empty() ? 0 : 1;
+}
+
+Result<int> list_aircraft(const DataFolder& data)
+{
+    const auto all = data.airframes();
+    if (!all) return tl::unexpected(all.error());
+    for (const Airframe& a : *all) std::printf("%-16s %s\n", a.id.c_str(), a.name.c_str());
+    return 0;
+}
+
+Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arguments)
+{
+    FlightSetup setup;
+    const auto airframe = data.airframe(arguments.aircraft);
+    if (!airframe) return tl::unexpected(airframe.error());
+    const auto world = data.world(arguments.world);
+    if (!world) return tl::unexpected(world.error());
+    const auto mode = mode_from_key(arguments.mode);
+    if (!mode) return bad_input("--mode: expected acro, angle, horizon, hold or sport, found '" + arguments.mode + "'");
+    if (!(arguments.height_m >= 0 && arguments.height_m <= 500)) return bad_input("--height-m: expected 0 to 500");
+    if (!(arguments.field_m >= -400 && arguments.field_m <= 6000)) return bad_input("--field-m: expected -400 to 6000");
+    setup.airframe = *airframe;
+    setup.world = *world;
+    setup.mode = *mode;
+    setup.start.height_m = arguments.height_m;
+    setup.field_height_m = arguments.field_m;
+    setup.conditions = arguments.day;
+    for (const std::string& name : arguments.conditions) {
+        bool* const switches[] = {&setup.conditions.gusts, &setup.conditions.ground_effect, &setup.conditions.prop_wash, &setup.conditions.battery_sag};
+        const char* const names[] = {"gusts", "ground-effect", "prop-wash", "battery"};
+        const auto found = std::find(std::begin(names), std::end(names), name);
+        if (found == std::end(names)) return bad_input("--with: expected gusts, ground-effect, prop-wash or battery, found '" + name + "'");
+        *switches[found - std::begin(names)] = true;
+    }
+    const auto rows = load_stick_csv(arguments.sticks);
+    if (!rows) return tl::unexpected(rows.error());
+    constexpr double longest_s = 3600;
+    if (rows->back().t_s - rows->front().t_s > longest_s) return bad_input(arguments.sticks + ": longer than an hour, expected at most 3600 s");
+    auto flight = Flight::create(std::move(setup));
+    if (!flight) return tl::unexpected(flight.error());
+    for (std::size_t i = 0; i < rows->size(); ++i) {
+        const double until_s = (i + 1 < rows->size() ? (*rows)[i + 1].t_s : (*rows)[i].t_s + Flight::step_s) - rows->front().t_s;
+        while (flight->time_s() < until_s - Flight::step_s / 2) {
+            flight->step((*rows)[i].sticks);
+            if (!flight->armed()) (void)flight->arm(); // with the throttle at the bottom, as by hand
+        }
+    }
+    if (!arguments.out.empty())
+        if (const auto written = write_whole(arguments.out, flight_csv(flight->log())); !written) return tl::unexpected(written.error());
+    const State& s = flight->state();
+    print({{"flown_s", flight->time_s()}, {"crashed", flight->crashed()}, {"north_m", s.position_m.x()}, {"east_m", s.position_m.y()},
+           {"height_m", s.height_m()}, {"speed_mps", s.velocity_mps.norm()}, {"lean_deg", lean_deg(s.attitude)}, {"battery_used", flight->day().battery_used()}});
+    return 0;
 }
 
 Result<int> measure_flight(const MeasureArguments& arguments)

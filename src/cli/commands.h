@@ -19,6 +19,18 @@ struct MeasureArguments {
     std::string axis = "throttle";
 };
 
+struct SimulateArguments {
+    std::string sticks;   ///< stick CSV
+    std::string aircraft = "five-inch";
+    std::string world = "pan";
+    std::string mode = "acro";
+    std::string out;      ///< flight log CSV
+    double height_m = 0;  ///< it starts at; on the ground, motors off, where 0
+    double field_m = 0;   ///< above sea level
+    std::vector<std::string> conditions; ///< of gusts, ground-effect, prop-wash, battery
+    Conditions day;
+};
+
 Result<int> calibrate_controller(const std::string& recording);
 Result<int> settings_sheet(const DataFolder& data, const std::string& calibration, const std::string& simulator);
 Result<int> list_drills(const DataFolder& data);
@@ -29,6 +41,11 @@ Result<int> fly_drill(const DataFolder& data, const std::string& id, double skil
                       const std::string& out);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> rate_curve(const std::string& profile, int points);
+
+Result<int> check_world(const DataFolder& data, const std::string& id_or_file);
+Result<int> list_aircraft(const DataFolder& data);
+/// Flies a stick file with nobody at the sticks and prints how it ended.
+Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arguments);
 
 Result<int> verify_record(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);

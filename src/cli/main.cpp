@@ -73,6 +73,30 @@ int main(int argc, char** argv)
     curve->add_option("--points", points, "Number of points");
     curve->callback([&] { chosen = [&] { return cli::rate_curve(profile, points); }; });
 
+    auto* world = app.add_subcommand("world", "Worlds")->require_subcommand(1);
+    auto* world_check = world->add_subcommand("check", "Check a world: bounds, sizes, openings that can be flown, a free start");
+    world_check->add_option("world", id, "World JSON, or the id of one that ships")->required();
+    world_check->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::check_world(d, id); }); });
+
+    cli::SimulateArguments simulating;
+    auto* flight = app.add_subcommand("flight", "The built-in flight")->require_subcommand(1);
+    flight->add_subcommand("aircraft", "All aircraft")->callback([&] { chosen = with_data(cli::list_aircraft); });
+    auto* simulate = flight->add_subcommand("simulate", "Fly a stick file with nobody at the sticks");
+    simulate->add_option("--sticks", simulating.sticks, "Stick CSV: t_s,throttle,yaw,pitch,roll; each row is held to the next")->required();
+    simulate->add_option("--out", simulating.out, "Flight log CSV to write");
+    simulate->add_option("--aircraft", simulating.aircraft, "Aircraft JSON, or the id of one that ships");
+    simulate->add_option("--world", simulating.world, "Id of the world");
+    simulate->add_option("--mode", simulating.mode, "acro, angle, horizon, hold or sport");
+    simulate->add_option("--height-m", simulating.height_m, "Height it starts at, hovering; 0 is on the ground, armed when the throttle is at the bottom");
+    simulate->add_option("--field-m", simulating.field_m, "Height of the field above sea level");
+    simulate->add_option("--with", simulating.conditions, "gusts,ground-effect,prop-wash,battery")->delimiter(',');
+    simulate->add_option("--wind-mps", simulating.day.wind_mps, "Wind at 20 ft");
+    simulate->add_option("--wind-from-deg", simulating.day.wind_from_deg, "Where it comes from");
+    simulate->add_option("--bent-propeller", simulating.day.bent_propeller, "Share of its thrust that one rotor has lost");
+    simulate->add_option("--warmer-k", simulating.day.warmer_k, "Than the standard day");
+    simulate->add_option("--seed", simulating.day.seed, "Of gusts, shaking and vibration");
+    simulate->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::simulate_flight(d, simulating); }); });
+
     auto* record = app.add_subcommand("record", "The training record")->require_subcommand(1);
     auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");
     verify->add_option("--store", file, "Record file")->required();

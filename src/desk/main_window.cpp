@@ -5,6 +5,7 @@
 #include "desk/controller/keyboard_sticks.h"
 #include "desk/drills/drills_page.h"
 #include "desk/frame/apron.h"
+#include "desk/frame/hints.h"
 #include "desk/frame/line_up.h"
 #include "desk/frame/taxiway.h"
 #include "desk/kit/kit_page.h"
@@ -37,9 +38,11 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     logbook_ = new LogbookPage(store_, station_);
     apron_ = new Apron(store_, station_, recordName);
     pages_ = new QStackedWidget;
+    pages_->setObjectName(QStringLiteral("pages"));
     const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Drills", drills_}, {"Logbook", logbook_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
+        pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
         pages_->addWidget(pages[i].second);
     }
     auto* right = new QVBoxLayout;
@@ -72,6 +75,7 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     connect(&store_, &RecordStore::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
+    new Hints(this);
     showPage(Board);
     refreshMarks();
 }

@@ -6,24 +6,32 @@
 #include <QUndoCommand>
 #include <QUndoStack>
 #include <algorithm>
+#include <functional>
 
 namespace bh::desk {
 
-/// Holds the pilot before and after; every step is written to the record as a correction of its own.
-class EditPilotCommand : public QUndoCommand {
+namespace {
+
+/// An edit that has been made: goes back and forth by writing corrections to the record.
+class Edit : public QUndoCommand {
 public:
-    EditPilotCommand(RecordStore& store, PilotRow before, PilotRow after, const QString& text)
-        : QUndoCommand(text), store_(store), before_(std::move(before)), after_(std::move(after))
+    Edit(const QString& text, std::function<void()> forth, std::function<void()> back)
+        : QUndoCommand(text), forth_(std::move(forth)), back_(std::move(back))
     {
     }
-    void redo() override { store_.writePilot(after_, "edited"); }
-    void undo() override { store_.writePilot(before_, "undone"); }
+    void redo() override
+    {
+        if (made_) forth_();
+        made_ = true; // the stack calls this once on pushing, when it has been made already
+    }
+    void undo() override { back_(); }
 
 private:
-    RecordStore& store_;
-    PilotRow before_;
-    PilotRow after_;
+    bool made_ = false;
+    std::function<void()> forth_, back_;
 };
+
+} // namespace
 
 RecordStore::RecordStore(std::unique_ptr<Record> record, DataFolder data)
     : record_(std::move(record)), data_(std::move(data)), undo_(std::make_unique<QUndoStack>())
@@ -121,14 +129,12 @@ std::string RecordStore::addPilot(const QString& name)
 
 void RecordStore::editPilot(const PilotRow& edited)
 {
-    const PilotRow* before = pilot(edited.id);
-    if (!before || *before == edited || edited.name.empty()) return;
-    undo_->push(new EditPilotCommand(*this, *before, edited, tr("edit of %1").arg(QString::fromStdString(before->name))));
-}
-
-void RecordStore::writePilot(const PilotRow& pilot, const std::string& why)
-{
-    tried([&] { record_->correct_pilot(pilot, why); });
+    const PilotRow* known = pilot(edited.id);
+    if (!known || *known == edited || edited.name.empty()) return;
+    const PilotRow before = *known;
+    const auto write = [this](const PilotRow& row, const char* why) { return tried([&] { record_->correct_pilot(row, why); }); };
+    if (!write(edited, "edited")) return;
+    undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(before.name)), [=] { write(edited, "edited again"); }, [=] { write(before, "undone"); }));
 }
 
 std::string RecordStore::startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid)
@@ -188,7 +194,13 @@ bool RecordStore::addGripRound(const GripRoundRow& round)
 
 bool RecordStore::keepSimulator(const SimulatorProfile& simulator)
 {
-    return tried([&] { record_->keep_simulator(simulator); });
+    const auto known = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == simulator.id; });
+    std::optional<SimulatorProfile> before;
+    if (known != simulators_.end()) before = *known;
+    const auto write = [this](const SimulatorProfile& s) { return tried([&] { record_->keep_simulator(s); }); };
+    if (!write(simulator)) return false;
+    if (before) undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(simulator.name)), [=] { write(simulator); }, [=] { write(*before); }));
+    return true;
 }
 
 template <class Action>

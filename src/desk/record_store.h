@@ -49,6 +49,7 @@ public:
     [[nodiscard]] QUndoStack* undoStack() const { return undo_.get(); }
     std::string addPilot(const QString& name); ///< returns the id, empty when it failed
     void editPilot(const PilotRow& edited);
+    bool keepSimulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
 
     // What happened is added and never undone.
     std::string startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid);
@@ -60,7 +61,6 @@ public:
     bool verifyCalibration(const std::string& calibration_id);
     bool tickKit(const std::string& pilot_id, const std::string& item, bool ticked);
     bool addGripRound(const GripRoundRow& round);
-    bool keepSimulator(const SimulatorProfile& simulator);
     [[nodiscard]] QString lastSaved() const { return last_saved_; }
 
 Q_SIGNALS:
@@ -68,8 +68,6 @@ Q_SIGNALS:
     void failed(const QString& sentence);
 
 private:
-    friend class EditPilotCommand;
-    void writePilot(const PilotRow& pilot, const std::string& why);
     void reload();
     template <class Action>
     bool tried(Action action);

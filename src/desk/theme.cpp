@@ -45,6 +45,8 @@ constexpr Shade shades[] = {
     {&Theme::cloth, "#A33B2E", "#DB7767"},
     {&Theme::shed, "#8A6F5A", "#54453A"},
     {&Theme::shedShade, "#6B5443", "#40342B"},
+    {&Theme::frame, "#7A3E78", "#9C6A99"},
+    {&Theme::frameShade, "#5C2F5B", "#754F73"},
     {&Theme::mark, "#1D3F63", "#BFD3E6"},
 };
 
@@ -81,13 +83,17 @@ QString styleSheet(const Theme& t)
         "QPushButton:disabled { color: @steel; } QPushButton:checked { background: @select; border-color: @button; font-weight: bold; }"
         "QPushButton[primary=\"true\"] { background: @button; color: #FFFFFF; border-color: @button; }"
         "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
-        "QLineEdit, QComboBox, QDoubleSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"
-        "QLineEdit:focus, QComboBox:focus, QDoubleSpinBox:focus { border: 2px solid @attention; padding: 2px 5px; }"
+        "QLineEdit, QComboBox, QAbstractSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"
+        "QLineEdit:focus, QComboBox:focus, QAbstractSpinBox:focus { border: 2px solid @attention; padding: 2px 5px; }"
         "QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/resources/icons/down.svg); }"
         "QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @button; selection-color: #FFFFFF; }"
         "QTableView, QListView { background: @card; color: @ink; border: 1px solid @line; gridline-color: @line; "
         "selection-background-color: @select; selection-color: @ink; }"
         "QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @line; padding: 4px 6px; }"
+        "QCheckBox::indicator { width: 14px; height: 14px; border: 1px solid @steel; border-radius: 2px; background: @card; }"
+        "QCheckBox::indicator:checked { background: @button; border-color: @button; image: url(:/resources/icons/check.svg); }"
+        "QCheckBox::indicator:disabled { border-color: @line; } QCheckBox { border: 1px solid transparent; }"
+        "QCheckBox:focus { border-color: @attention; }"
         "QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @line; min-height: 24px; border-radius: 4px; }"
         "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
         "#lineUp { background: @chrome; } #lineUp QLabel { color: @onChrome; }"
@@ -98,6 +104,7 @@ QString styleSheet(const Theme& t)
         "#apron { background: @chrome; } #apron QLabel { color: @onChrome; }"
         "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
         "#apron QPushButton:disabled { color: @chromeSoft; }"
+        "QLabel:focus, QTableView:focus { border: 1px solid @attention; }"
         "#instruction { color: @ink; } #quiet { color: @soft; } #caution { color: @caution; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };

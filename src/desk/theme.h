@@ -18,7 +18,7 @@ struct Theme {
     QColor attention, held, notMet, steel;
     QColor roll, pitch, yaw, throttle;
     QColor sky, skyLow, saltLight, saltDark, gridFine, gridCoarse, bank, bankShade, poplar, poplarShade, pole, cloth, shed,
-        shedShade, mark;
+        shedShade, frame, frameShade, mark;
 };
 
 [[nodiscard]] const Theme& theme();

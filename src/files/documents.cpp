@@ -97,7 +97,21 @@ RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& wh
     if (family == "centre-max")
         return CentreMaxCurve{in.number("centre_dps"), in.number("max_dps"), in.number("expo", 0)};
     if (family == "linear-expo") return LinearExpoCurve{in.number("max_dps"), in.number("expo", 0)};
-    whole.at("family").fault("expected centre-max or linear-expo, found '" + family + "'");
+    if (family == "gain-super") return GainSuperCurve{in.number("gain"), in.number("super"), in.number("expo", 0)};
+    if (family == "gain-curve") return GainCurveCurve{in.number("gain"), in.number("super"), in.number("curve", 0)};
+    if (family == "percent-plus")
+        return PercentPlusCurve{in.number("rate_dps"), in.number("plus_percent", 0), in.number("expo_percent", 0)};
+    if (family == "table") {
+        TableCurve table;
+        for (const JsonIn& point : in.at("points").items()) {
+            const auto pair = point.items();
+            if (pair.size() != 2) point.fault("expected a stick position and its rate in deg/s");
+            table.stick.push_back(pair[0].number());
+            table.rates_dps.push_back(pair[1].number());
+        }
+        return table;
+    }
+    whole.at("family").fault("expected centre-max, gain-super, gain-curve, percent-plus, linear-expo or table, found '" + family + "'");
 }
 
 
@@ -176,14 +190,24 @@ Result<World> parse_world(std::string_view text, const std::string& file)
         };
         pillars("flags", Pillar::Kind::Flag, 0.04, 2.5);
         pillars("poplars", Pillar::Kind::Poplar, 1.1, 8);
+        pillars("posts", Pillar::Kind::Post, 0.15, 3);
         const auto blocks = [&](const char* key, Block::Kind kind) {
             if (!in.has(key)) return;
             for (const JsonIn& b : in.at(key).items())
                 world.blocks.push_back({kind, b.number("south_m"), b.number("north_m"), b.number("west_m"),
-                                        b.number("east_m"), b.number("height_m")});
+                                        b.number("east_m"), b.number("height_m"), b.number("low_m", 0)});
         };
         blocks("banks", Block::Kind::Bank);
         blocks("sheds", Block::Kind::Shed);
+        blocks("roofs", Block::Kind::Roof);
+        if (in.has("gates"))
+            for (const JsonIn& g : in.at("gates").items()) {
+                Gate gate;
+                gate.north_m = g.number("north_m"), gate.east_m = g.number("east_m"), gate.heading_deg = g.number("heading_deg");
+                gate.width_m = g.number("width_m"), gate.height_m = g.number("height_m");
+                gate.sill_m = g.number("sill_m", gate.sill_m), gate.frame_m = g.number("frame_m", gate.frame_m);
+                world.gates.push_back(gate);
+            }
         return world;
     });
 }
@@ -203,6 +227,17 @@ Result<Airframe> parse_airframe(std::string_view text, const std::string& file)
         a.rate_lag_s = in.number("rate_lag_s");
         a.max_angular_accel_dps2 = in.number("max_angular_accel_dps2");
         a.body_radius_m = in.number("body_radius_m");
+        a.wheelbase_m = in.number("wheelbase_m", a.wheelbase_m);
+        if (in.has("rotors")) a.rotors = in.at("rotors").whole();
+        a.propeller_m = in.number("propeller_m", a.propeller_m);
+        if (in.has("inertia_kgm2")) {
+            const auto about = in.at("inertia_kgm2").items();
+            if (about.size() != 3) in.at("inertia_kgm2").fault("expected three numbers: about the axes forward, right, down");
+            a.inertia_kgm2 = Vec3(about[0].number(), about[1].number(), about[2].number());
+        }
+        a.battery_hover_s = in.number("battery_hover_s", a.battery_hover_s);
+        a.battery_load_sag = in.number("battery_load_sag", a.battery_load_sag);
+        a.battery_rest_sag = in.number("battery_rest_sag", a.battery_rest_sag);
         return a;
     });
     return airframe ? with_file(checked(std::move(*airframe)), file) : airframe;
@@ -380,7 +415,7 @@ Result<std::vector<Drill>> DataFolder::drills() const { return load_all(root_ / 
 Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) const
 {
     const bool is_file = id_or_file.ends_with(".json");
-    const auto path = is_file ? std::filesystem::path(id_or_file) : root_ / "simulators" / (id_or_file + ".json");
+    const auto path = place_of("simulators", id_or_file);
     if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path)))
         return failure(Error::Code::NotFound, "there is no simulator '" + id_or_file + "' in the data folder; expected its id or a JSON file");
     return load(path, parse_simulator);
@@ -395,11 +430,13 @@ Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {
     return load(root_ / "curricula" / (id + ".json"), parse_curriculum);
 }
-Result<World> DataFolder::world(const std::string& id) const { return load(root_ / "worlds" / (id + ".json"), parse_world); }
-Result<Airframe> DataFolder::airframe(const std::string& id) const
+std::filesystem::path DataFolder::place_of(const char* kind, const std::string& id_or_file) const
 {
-    return load(root_ / "aircraft" / (id + ".json"), parse_airframe);
+    return id_or_file.ends_with(".json") ? std::filesystem::path(id_or_file) : root_ / kind / (id_or_file + ".json");
 }
+Result<World> DataFolder::world(const std::string& id_or_file) const { return load(place_of("worlds", id_or_file), parse_world); }
+Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const { return load(place_of("aircraft", id_or_file), parse_airframe); }
+Result<std::vector<Airframe>> DataFolder::airframes() const { return load_all(root_ / "aircraft", parse_airframe); }
 
 Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile& rates) const
 {

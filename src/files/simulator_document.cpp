@@ -1,5 +1,6 @@
 #include "files/simulator_document.h"
 
+#include "core/rates/rate_families.h"
 #include "files/json_in.h"
 
 #include <algorithm>
@@ -33,6 +34,16 @@ SimulatorProfile::Range range_at(const JsonIn& in)
     const SimulatorProfile::Range range{numbers[0].number(), numbers[1].number(), numbers[2].number()};
     if (range.low > range.high || range.step <= 0) in.fault("expected lowest, highest and a step above 0");
     return range;
+}
+
+/// The keys of the document that are not read here, as JSON text; empty when there are none.
+std::string other_keys(const nlohmann::json& document)
+{
+    static constexpr std::array known{"format", "id", "name", "axis_base", "axis_word", "invert_word", "order", "rising_is",
+                                      "throttle", "arming", "modes", "stick_modes", "rates", "tilt_deg", "fov_deg"};
+    nlohmann::json others = document;
+    for (const char* key : known) others.erase(key);
+    return others.empty() ? std::string() : others.dump();
 }
 
 Json range_json(const SimulatorProfile::Range& range) { return Json::array({range.low, range.high, range.step}); }
@@ -92,14 +103,26 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
                 if (!mode) in.at("modes").fault("expected acro, angle, horizon, hold or sport, found '" + key + "'");
                 s.mode_names[*mode] = in.at("modes").text(key.c_str());
             }
+        if (in.has("stick_modes"))
+            for (const auto& [key, name] : in.at("stick_modes").value().items()) {
+                if (key.size() != 1 || key[0] < '1' || key[0] > '4') in.at("stick_modes").fault("expected 1, 2, 3 or 4, found '" + key + "'");
+                s.stick_mode_names[key[0] - '0'] = in.at("stick_modes").text(key.c_str());
+            }
         if (in.has("rates")) {
-            s.rate_family = in.at("rates").text("family");
-            if (in.at("rates").has("limits"))
-                for (const auto& [key, range] : in.at("rates").at("limits").value().items())
-                    s.rate_limits[key] = range_at(in.at("rates").at("limits").at(key.c_str()));
+            const JsonIn rates = in.at("rates");
+            const RateFamily family = one_of(rates.at("family"), rate_families(), [](const RateFamily& f) { return f.key; });
+            s.rate_family = family.key;
+            if (rates.has("limits"))
+                for (const auto& [key, range] : rates.at("limits").value().items()) {
+                    const JsonIn limit = rates.at("limits").at(key.c_str());
+                    if (std::none_of(family.parameters.begin(), family.parameters.end(), [&key = key](const RateParameter& p) { return p.key == key; }))
+                        limit.fault("the family " + s.rate_family + " has no such parameter");
+                    s.rate_limits[key] = range_at(limit);
+                }
         }
         if (in.has("tilt_deg")) s.tilt_deg = range_at(in.at("tilt_deg"));
         if (in.has("fov_deg")) s.fov_deg = range_at(in.at("fov_deg"));
+        s.other_keys = other_keys(in.value());
         return s;
     });
 }
@@ -118,12 +141,14 @@ Json simulator_json(const SimulatorProfile& s)
     json["throttle"] = throttle_key(s.throttle);
     json["arming"] = {{"by", arming_key(s.arming)}, {"words", s.arming_words}};
     for (const auto& [mode, name] : s.mode_names) json["modes"][std::string(mode_key(mode))] = name;
+    for (const auto& [mode, name] : s.stick_mode_names) json["stick_modes"][std::to_string(mode)] = name;
     if (!s.rate_family.empty()) {
         json["rates"]["family"] = s.rate_family;
         for (const auto& [key, range] : s.rate_limits) json["rates"]["limits"][key] = range_json(range);
     }
     if (s.tilt_deg) json["tilt_deg"] = range_json(*s.tilt_deg);
     if (s.fov_deg) json["fov_deg"] = range_json(*s.fov_deg);
+    if (!s.other_keys.empty()) json.update(Json::parse(s.other_keys));
     return json;
 }
 

@@ -1,7 +1,7 @@
 #include "store/demo_record.h"
 
 #include "core/progress/standing.h"
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/file_text.h"

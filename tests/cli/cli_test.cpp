@@ -36,6 +36,69 @@ TEST_CASE("controller calibrate agrees with the reference recordings", "[cli]")
     }
 }
 
+TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]")
+{
+    // A fall with drag: the closed form of reference/physics.json, through the whole program.
+    const std::string rows = "t_s,roll,pitch,yaw,throttle,note\n0,0,0,0,0,\"a, b\"\n5,0,0,0,0,\n";
+    const std::string sticks = writeScratch("sticks.csv", rows);
+    const std::string log = sticks + ".flight.csv";
+    const Answer fall = run("flight simulate --sticks " + sticks + " --height-m 200 --mode acro --out " + log);
+    REQUIRE(fall.exit == 0);
+    const auto end = nlohmann::json::parse(fall.out);
+    CHECK(end["flown_s"].get<double>() == Approx(5.001));
+    CHECK(end["height_m"].get<double>() < 120); // spins down within the motors' lag
+    CHECK(end["height_m"].get<double>() > 200 - 0.5 * 9.81 * 25);
+    CHECK(run("measure " + log + " --keys crashes").exit == 0);
+    // The same seed gives the same flight, another one another.
+    const std::string held = writeScratch("held.csv", "t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n20,0.5,0,0,0\n");
+    const std::string day = "flight simulate --sticks " + held + " --height-m 10 --mode hold --aircraft tiny-indoor --wind-mps 3 --with gusts,ground-effect,prop-wash,battery --bent-propeller 0.1 --warmer-k 12 --field-m 800 --seed ";
+    const Answer one = run(day + "1");
+    REQUIRE(one.exit == 0);
+    CHECK(one.out == run(day + "1").out);
+    CHECK(one.out != run(day + "2").out);
+    const auto hovered = nlohmann::json::parse(one.out);
+    CHECK_FALSE(hovered["crashed"].get<bool>());
+    CHECK(hovered["height_m"].get<double>() == Approx(10).margin(1));
+    CHECK(hovered["battery_used"].get<double>() > 0.03);
+    CHECK(run("flight aircraft").out.find("seven-inch") != std::string::npos);
+
+    const auto with = [&](const char* text) { return badInput("flight simulate --sticks " + writeScratch("bad.csv", text)); };
+    CHECK(with("").find("bad.csv: the file is empty") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch\n").find("line 1, column roll: expected once") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n").find("has a header but no rows") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,1.5,0,0,0\n").find("line 2, column throttle: expected a number of 0 to 1") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,nan,0\n").find("line 2, column pitch") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: times must rise") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0\n").find("line 2, column roll: is missing") != std::string::npos);
+    const std::string good = "flight simulate --sticks " + held;
+    CHECK(badInput(good + " --mode rocket").find("--mode: expected acro") != std::string::npos);
+    CHECK(badInput(good + " --with snow").find("found 'snow'") != std::string::npos);
+    CHECK(badInput(good + " --wind-mps 99").find("wind_mps must lie in 0 to 20") != std::string::npos);
+    CHECK(badInput(good + " --aircraft zeppelin").find("zeppelin") != std::string::npos);
+    CHECK(badInput("flight simulate --sticks /nowhere.csv").find("/nowhere.csv") != std::string::npos);
+}
+
+TEST_CASE("world check passes what ships and says what is wrong with a world", "[cli]")
+{
+    for (const char* id : {"pan", "bank", "loft", "mill", "circuit"}) {
+        const Answer a = run(std::string("world check ") + id);
+        CAPTURE(id, a.out, a.err);
+        CHECK(a.exit == 0);
+        CHECK(a.out.find("good") != std::string::npos);
+    }
+    CHECK(run("world check circuit").out.find("9 gates") != std::string::npos);
+    CHECK(run("world check mill").out.find("6 gates") != std::string::npos);
+    const std::string blocked = writeScratch("w.json", R"({"format":"bluehangar.world/1","id":"w","name":"W","half_size_m":50,
+        "gates":[{"north_m":10,"east_m":0,"heading_deg":0,"width_m":2,"height_m":2}],
+        "sheds":[{"south_m":9,"north_m":12,"west_m":-2,"east_m":2,"height_m":3}]})");
+    const Answer no = run("world check " + blocked);
+    CHECK(no.exit == 1);
+    CHECK(no.out.find("gate 1 is blocked") != std::string::npos);
+    CHECK(badInput("world check nowhere").find("nowhere") != std::string::npos);
+    CHECK(badInput("world check " + writeScratch("g.json", R"({"format":"bluehangar.world/1","id":"w","name":"W","half_size_m":50,"gates":[{"north_m":1}]})"))
+              .find("/gates/0: expected a 'east_m' here") != std::string::npos);
+}
+
 TEST_CASE("controller sheet: what a simulator has to be told, for every recording and every simulator that ships", "[cli]")
 {
     for (const auto& row : referenceRows("controllers.json")) {

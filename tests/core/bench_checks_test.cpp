@@ -1,7 +1,7 @@
 // What follows a calibration: the verification on clock faces, stick modes, and the drift from one to the next.
 #include "core/controller/drift.h"
 #include "core/controller/verification.h"
-#include "core/standin/random.h"
+#include "core/random.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>

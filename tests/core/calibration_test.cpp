@@ -1,5 +1,5 @@
 #include "core/controller/calibration.h"
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "files/recording_csv.h"
 #include "reference.h"
@@ -67,6 +67,47 @@ TEST_CASE("calibration finds the truth behind the reference recordings", "[core]
         ++files;
     }
     CHECK(files == 4);
+}
+
+TEST_CASE("the checklist keeps step with the reference recordings by what the sticks do alone", "[core][controller]")
+{
+    for (const auto& row : referenceRows("controllers.json")) {
+        const std::string file = row.at("inputs").at("file");
+        CAPTURE(file);
+        const auto played = load_recording_csv(std::string(BH_REFERENCE) + "/" + file);
+        REQUIRE(played);
+        ControllerRecording seen;
+        std::vector<int> rest;
+        std::size_t prompt = 0;
+        PromptWatch watch(Prompt::Rest, rest);
+        for (std::size_t i = 0; i < played->samples() && prompt < prompt_count; ++i) {
+            std::vector<int> counts;
+            for (const auto& axis : played->axes_counts) counts.push_back(axis[i]);
+            seen.append(played->t_s[i], counts, static_cast<Prompt>(prompt));
+            if (!watch.add(played->t_s[i], counts)) continue;
+            CAPTURE(prompt, played->t_s[i]);
+            CHECK(std::abs(static_cast<int>(played->prompts[i]) - static_cast<int>(prompt)) <= 1); // never left behind
+            if (prompt == 0) rest = counts;
+            if (++prompt == prompt_count) break;
+            watch = PromptWatch(static_cast<Prompt>(prompt), rest);
+            (void)watch.add(played->t_s[i], counts);
+        }
+        CHECK(prompt == prompt_count);
+        const auto calibration = calibrate(seen);
+        REQUIRE(calibration);
+        CHECK(calibration->problems.empty());
+        for (Function function : all_functions) {
+            CAPTURE(function_key(function));
+            const auto& truth = row.at("expected").at(function_key(function));
+            const FunctionCalibration& found = calibration->of(function);
+            CHECK(found.axis == truth.at("axis").at("value").get<int>());
+            CHECK(found.inverted == truth.at("inverted").at("value").get<bool>());
+            CHECK(found.sprung == truth.at("spring_centred").at("value").get<bool>());
+            CHECK(meets(truth.at("counts_at_minus_one"), found.low_counts));
+            CHECK(meets(truth.at("counts_at_plus_one"), found.high_counts));
+            CHECK(meets(truth.at("rest_sd"), found.jitter_counts));
+        }
+    }
 }
 
 TEST_CASE("calibration follows any wiring of a controller", "[core][controller]")

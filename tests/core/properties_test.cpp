@@ -3,7 +3,7 @@
 #include "core/progress/practice_clock.h"
 #include "core/rates/rate_curve.h"
 #include "core/stats.h"
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"

@@ -12,7 +12,10 @@ std::optional<RateCurve> curveOf(const nlohmann::json& row)
     const std::string family = row.at("inputs").value("family", ""); // rows that compare two curves have none
     if (family == "centre-max") return CentreMaxCurve{input(row, "centre_dps"), input(row, "max_dps"), input(row, "expo")};
     if (family == "linear-expo") return LinearExpoCurve{input(row, "max_dps"), input(row, "expo")};
-    return std::nullopt; // families that are not built yet
+    if (family == "gain-super") return GainSuperCurve{input(row, "gain"), input(row, "super"), input(row, "expo")};
+    if (family == "gain-curve") return GainCurveCurve{input(row, "gain"), input(row, "super"), input(row, "curve")};
+    if (family == "percent-plus") return PercentPlusCurve{input(row, "rate_dps"), input(row, "plus_percent"), input(row, "expo_percent")};
+    return std::nullopt;
 }
 
 } // namespace
@@ -43,17 +46,19 @@ TEST_CASE("rate curves meet the reference points", "[core][rates]")
         }
         ++checked;
     }
-    CHECK(checked >= 30); // the file has that many rows of the two families
+    CHECK(checked == 89); // all rows of the five families
 }
 
 TEST_CASE("a rate curve is odd, monotone and clamped", "[core][rates]")
 {
-    const RateCurve curve = GENERATE(RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}});
+    const RateCurve curve = GENERATE(RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}},
+                                     RateCurve{GainSuperCurve{1.3, 0.95, 0.4}}, RateCurve{GainSuperCurve{4, 1, 0}}, RateCurve{GainCurveCurve{0.8, 0.7, 1}},
+                                     RateCurve{PercentPlusCurve{400, 150, 100}}, RateCurve{TableCurve{{0.2, 0.5, 1}, {20, 20, 500}}});
     double last = -1e9;
     for (int i = -100; i <= 100; ++i) {
         const double stick = i / 100.0;
         CHECK(rate_dps(curve, -stick) == -rate_dps(curve, stick));
-        CHECK(rate_dps(curve, stick) >= last);
+        CHECK(rate_dps(curve, stick) >= last - 1e-9); // rounding on a flat stretch
         CHECK(std::abs(rate_dps(curve, stick)) <= rate_limit_dps);
         last = rate_dps(curve, stick);
     }
@@ -75,6 +80,30 @@ TEST_CASE("parameters out of range are refused by name", "[core][rates]")
     REQUIRE_FALSE(bad_expo);
     CHECK(bad_expo.error().code == Error::Code::OutOfRange);
     CHECK(bad_expo.error().message.find("expo") != std::string::npos);
+    CHECK(checked(RateCurve{GainSuperCurve{1, 1.5, 0}}).error().message == "super must lie in 0 to 1");
+    CHECK(checked(RateCurve{PercentPlusCurve{300, 0, 120}}).error().message == "expo_percent must lie in 0 to 100");
+    CHECK(checked(RateCurve{TableCurve{{0.5, 0.5, 1}, {1, 2, 3}}}).error().message == "stick must rise from above 0 to 1");
+    CHECK(checked(RateCurve{TableCurve{{0.5, 1}, {200, 100}}}).error().message.find("rates must never fall") == 0);
+    CHECK(checked(RateCurve{TableCurve{{0.5, 0.9}, {100, 200}}}).error().message == "stick must reach 1");
+    CHECK_FALSE(checked(RateCurve{TableCurve{}}));
     CHECK_FALSE(checked(RateCurve{LinearExpoCurve{std::nan(""), 0}}));
     CHECK(checked(RateCurve{LinearExpoCurve{500, 0.3}}));
+}
+
+TEST_CASE("a measured table goes through its points without overshoot", "[core][rates]")
+{
+    // Fritsch and Carlson's purpose: monotone data give a monotone curve; straight data a straight line.
+    const RateCurve straight = TableCurve{{0.1, 0.4, 1}, {35, 140, 350}};
+    for (double x = 0; x <= 1; x += 0.05) CHECK(rate_dps(straight, x) == Approx(350 * x).margin(1e-9));
+    CHECK(centre_slope_dps(straight) == Approx(350));
+    const TableCurve points{{0.25, 0.5, 0.75, 1}, {30, 100, 110, 600}};
+    const RateCurve curve = points;
+    REQUIRE(checked(curve));
+    for (std::size_t i = 0; i < points.stick.size(); ++i) CHECK(rate_dps(curve, points.stick[i]) == Approx(points.rates_dps[i]));
+    for (double x = 0.5; x <= 0.75; x += 0.01) {
+        CHECK(rate_dps(curve, x) >= 100 - 1e-9);
+        CHECK(rate_dps(curve, x) <= 110 + 1e-9);
+    }
+    CHECK(std::string(family_key(curve)) == "table");
+    CHECK(rate_dps(curve, stick_for_rate(curve, 300)) == Approx(300).margin(1e-6));
 }

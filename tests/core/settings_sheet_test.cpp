@@ -1,6 +1,6 @@
 #include "core/controller/settings_sheet.h"
 
-#include "core/standin/random.h"
+#include "core/random.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>

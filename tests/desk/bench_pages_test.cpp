@@ -6,14 +6,21 @@
 #include "desk/controller/sheet_panel.h"
 #include "desk_fixture.h"
 #include "files/documents.h"
+#include "files/simulator_document.h"
 
+#include <QCheckBox>
 #include <QComboBox>
+#include <QDateTime>
+#include <QDoubleSpinBox>
 #include <QFileInfo>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSpinBox>
 #include <QTableWidget>
 #include <QUndoStack>
+#include <QWheelEvent>
 #include <catch2/catch.hpp>
 
 using namespace bh;
@@ -130,6 +137,45 @@ TEST_CASE("the history says when it begins, and when something has drifted", "[d
         for (int i = 0; i < 4; ++i) p.desk.find<QComboBox>(combo)->setCurrentIndex(i); // every chart can be drawn
 }
 
+TEST_CASE("a controller that is due or has drifted is told on the Board, with a way to the Controller page", "[desk]")
+{
+    QTemporaryDir folder;
+    const std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "prepared.sqlite";
+    const UnixTime now = QDateTime::currentSecsSinceEpoch();
+    const bool drifted = GENERATE(false, true);
+    CAPTURE(drifted);
+    {
+        UnixTime at = now;
+        RecordOptions options;
+        options.clock = [&at] { return at; };
+        auto opened = Record::open(file, options);
+        REQUIRE(opened);
+        Record& record = **opened;
+        PilotRow pilot;
+        pilot.name = "Nell Harker";
+        const std::string id = record.add_pilot(pilot);
+        const std::string controller = record.controller_id("Bench stick", "1234");
+        Calibration c = SimulatedController::factory_calibration();
+        for (int i = 0; i < 6; ++i) {
+            at = now - (drifted ? 20 - i : 70 - i) * 86400;
+            c.of(Function::Pitch).centre_counts = drifted && i == 5 ? 2130 : 2000 + i % 2;
+            record.verify_calibration(record.add_calibration(controller, c));
+        }
+        for (int day : {6, 3, 1}) { // practises well, so that only the controller is left to say
+            at = now - day * 86400;
+            const std::string session = record.start_session(id, controller);
+            record.end_session(session, 3600, 0);
+        }
+    }
+    Desk desk(file.c_str());
+    const QString reason = drifted ? "pitch centre" : "Controller calibrated 65 days ago";
+    bool told = false;
+    for (const QLabel* label : desk.window->findChildren<QLabel*>()) told = told || (label->isVisible() && label->text().contains(reason));
+    CHECK(told);
+    QTest::mouseClick(desk.find<QPushButton>("go-Nell Harker"), Qt::LeftButton);
+    CHECK(desk.waitFor([&] { return desk.window->controllerPage()->isVisible(); }));
+}
+
 TEST_CASE("the sheet follows the simulator, its edits and the controller's calibration", "[desk][sheet]")
 {
     Page p;
@@ -162,6 +208,90 @@ TEST_CASE("the sheet follows the simulator, its edits and the controller's calib
     CHECK(kept->axis_word == "Channel");
 }
 
+TEST_CASE("every convention of a simulator can be edited, shows on the sheet, is kept, and can be undone", "[desk][sheet]")
+{
+    Page p;
+    p.section("Sheets");
+    p.desk.window->findChild<SheetPanel*>()->chooseSimulator("saltwind");
+    const auto type = [&](const char* line, const char* words) {
+        auto* edit = p.desk.find<QLineEdit>(line);
+        edit->setFocus();
+        edit->selectAll();
+        QTest::keyClicks(edit, words);
+        QTest::keyClick(edit, Qt::Key_Return);
+    };
+    const auto simulator = [&] {
+        for (const SimulatorProfile& s : p.desk.store->simulators())
+            if (s.id == "saltwind") return s;
+        return SimulatorProfile{};
+    };
+    const SimulatorProfile shipped = simulator();
+    auto* order = p.desk.find<QComboBox>("functionOrder");
+    CHECK(order->count() == 24);
+    p.choose("functionOrder", order->findText("yaw, pitch, throttle, roll"));
+    CHECK(p.cell(0, 0) == "Yaw");
+    CHECK(p.cell(3, 0) == "Roll");
+    p.desk.store->undoStack()->undo();
+    CHECK(p.cell(0, 0) == "Roll");
+    CHECK(order->currentText() == "roll, pitch, throttle, yaw");
+    p.desk.store->undoStack()->redo();
+    CHECK(p.cell(0, 0) == "Yaw");
+
+    type("axisWord", "Lever");
+    type("invertWord", "Backwards");
+    CHECK(p.sheet()->horizontalHeaderItem(1)->text() == "Lever");
+    CHECK(p.sheet()->horizontalHeaderItem(2)->text() == "Backwards");
+    type("axisWord", "");
+    CHECK(p.sheet()->horizontalHeaderItem(1)->text() == "Lever"); // a sheet without a word would say nothing
+    p.choose("arming", 3);
+    type("armingWords", "The key is Home.");
+    CHECK(p.desk.text("sheetNotes").contains("by a key of the computer, throttle to the bottom first. The key is Home."));
+    type("mode-horizon", "Soft");
+    CHECK(p.desk.text("sheetNotes").contains("Horizon mode is called \"Soft\" there."));
+
+    type("stickMode-1", "Crossed");
+    CHECK_FALSE(p.desk.text("sheetNotes").contains("Stick mode:")); // the pilot flies mode 2
+    p.choose("stickMode", 0);
+    CHECK(p.desk.text("sheetNotes").contains("Stick mode: choose \"Crossed\", mode 1."));
+
+    auto* tilt = p.desk.find<QCheckBox>("has-tilt");
+    if (tilt->isChecked()) QTest::mouseClick(tilt, Qt::LeftButton, Qt::NoModifier, QPoint(8, tilt->height() / 2));
+    CHECK_FALSE(simulator().tilt_deg);
+    QTest::mouseClick(tilt, Qt::LeftButton, Qt::NoModifier, QPoint(8, tilt->height() / 2));
+    auto* tiltRange = p.desk.find<QWidget>("tilt");
+    tiltRange->findChild<QDoubleSpinBox*>("low")->setValue(40);
+    tiltRange->findChild<QDoubleSpinBox*>("high")->setValue(10); // the wrong way round is put in order
+    tiltRange->findChild<QDoubleSpinBox*>("step")->setValue(2.5);
+    REQUIRE(simulator().tilt_deg);
+    CHECK(p.desk.text("sheetNotes").contains("Camera tilt: 10 to 40° in steps of 2.5."));
+
+    p.choose("rateFamily", 4); // percent, plus, expo
+    CHECK(simulator().rate_family == "percent-plus");
+    p.desk.find<QWidget>("limit-plus_percent")->findChild<QDoubleSpinBox*>("high")->setValue(80);
+    CHECK(simulator().rate_limits.at("plus_percent").high == 80);
+    CHECK(p.desk.text("sheetNotes").contains("plus 0 to 80 % in steps of 1"));
+
+    const SimulatorProfile edited = simulator();
+    p.desk.close();
+    p.desk.open();
+    CHECK(simulator_json(simulator()) == simulator_json(edited));
+    CHECK(simulator_json(simulator()) != simulator_json(shipped));
+}
+
+TEST_CASE("the wheel scrolls the simulator's form and changes nothing in it", "[desk][sheet]")
+{
+    Page p;
+    p.section("Sheets");
+    auto* arming = p.desk.find<QComboBox>("arming");
+    const int before = arming->currentIndex();
+    QTest::qWait(50);
+    QWheelEvent wheel(QPointF(5, 5), arming->mapToGlobal(QPointF(5, 5)), QPoint(), QPoint(0, -120), Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(arming, &wheel);
+    CHECK(arming->currentIndex() == before);
+    CHECK(p.desk.find<QScrollArea>("simulatorEditor")->verticalScrollBar()->value() > 0);
+    CHECK(p.desk.store->undoStack()->count() == 0);
+}
+
 TEST_CASE("an unknown simulator is learnt from what it showed", "[desk][sheet]")
 {
     Page p;
@@ -170,6 +300,7 @@ TEST_CASE("an unknown simulator is learnt from what it showed", "[desk][sheet]")
     QTest::keyClicks(name, "Heron Loft");
     QTest::keyClick(name, Qt::Key_Return);
     CHECK(p.desk.text("sheetTitle").contains("Heron Loft"));
+    CHECK(p.desk.find<QPushButton>("unknown")->isChecked());
     CHECK(p.cell(2, 1) == "3"); // pitch: axis 2 counted from 1, the first guess
 
     QTest::mouseClick(p.desk.find<QPushButton>("learn"), Qt::LeftButton);
@@ -211,7 +342,7 @@ TEST_CASE("the sheet is saved as a card and held beside the simulator", "[desk][
     CHECK(pdf.read(5) == "%PDF-");
     CHECK(QFileInfo(file).size() > 2000);
     CHECK_FALSE(panel->saveAsPdf("/nowhere/at/all.pdf"));
-    CHECK(p.desk.text("learnt").contains("/nowhere/at/all.pdf could not be written"));
+    CHECK(p.desk.text("cardSaved").contains("/nowhere/at/all.pdf could not be written"));
 
     QTest::mouseClick(p.desk.find<QPushButton>("holdBeside"), Qt::LeftButton);
     QWidget* card = nullptr;
@@ -263,4 +394,75 @@ TEST_CASE("a grip trial is tapped through with the stick and kept on the pilot",
     QTest::mouseClick(p.desk.find<QPushButton>("startRound"), Qt::LeftButton);
     QTest::mouseClick(p.desk.find<QPushButton>("stopRound"), Qt::LeftButton);
     CHECK(p.desk.store->gripRounds(p.desk.station->pilotId()).size() == 10);
+}
+
+TEST_CASE("the Kit and Controller pages are worked with keys alone", "[desk][keys]")
+{
+    Page p;
+    Desk& desk = p.desk;
+    const auto key = [&](Qt::Key k, Qt::KeyboardModifiers with = Qt::NoModifier) {
+        QWidget* at = QApplication::focusWidget();
+        QTest::keyClick(at ? at : desk.window.get(), k, with);
+        QTest::qWait(5);
+    };
+    const auto tabTo = [&](const char* name) {
+        for (int i = 0; i < 90; ++i) {
+            if (const QWidget* at = QApplication::focusWidget(); at && at->objectName() == name) return;
+            key(Qt::Key_Tab);
+        }
+        CAPTURE(name);
+        FAIL("not reached with Tab");
+    };
+    QTest::keyClick(desk.window.get(), Qt::Key_2, Qt::AltModifier);
+    tabTo("kit-aircraft-off");
+    key(Qt::Key_Space);
+    CHECK(desk.text("kitSummary").contains("1 of"));
+    tabTo("findFault");
+    key(Qt::Key_Space);
+    const QString question = desk.text("faultQuestion");
+    tabTo("faultYes");
+    key(Qt::Key_Space);
+    CHECK(desk.text("faultQuestion") != question);
+
+    QTest::keyClick(desk.window.get(), Qt::Key_3, Qt::AltModifier);
+    tabTo("sectionSheets");
+    key(Qt::Key_Space);
+    tabTo("simulators");
+    const QString title = desk.text("sheetTitle");
+    key(Qt::Key_Down);
+    CHECK(desk.text("sheetTitle") != title);
+    tabTo("functionOrder");
+    const QString first = p.cell(0, 0) + p.cell(1, 0) + p.cell(2, 0);
+    key(Qt::Key_Down);
+    CHECK(p.cell(0, 0) + p.cell(1, 0) + p.cell(2, 0) != first);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    CHECK(p.cell(0, 0) + p.cell(1, 0) + p.cell(2, 0) == first);
+    tabTo("newSimulator");
+    QTest::keyClicks(QApplication::focusWidget(), "Heron Loft");
+    key(Qt::Key_Return);
+    CHECK(desk.text("sheetTitle").contains("Heron Loft"));
+    tabTo("seen-roll");
+    auto* roll = desk.find<QComboBox>("seen-roll");
+    while (roll->currentText() != "leaned left") key(Qt::Key_Down);
+    tabTo("learn");
+    key(Qt::Key_Space);
+    CHECK(desk.text("learnt").contains("Roll: rising counts are not right there."));
+    tabTo("sectionHistory");
+    key(Qt::Key_Space);
+    CHECK(desk.text("driftWords").contains("not been calibrated"));
+    tabTo("sectionGrip");
+    key(Qt::Key_Space);
+    tabTo("grip");
+    key(Qt::Key_Down);
+    tabTo("startRound");
+    key(Qt::Key_Space);
+    CHECK(desk.text("gripWords").contains("crossed target"));
+    tabTo("stopRound");
+    key(Qt::Key_Space);
+    CHECK(desk.text("gripWords").contains("Which grip suits"));
+    key(Qt::Key_F9);
+    CHECK(p.page->calibrating());
+    tabTo("cancelCalibration");
+    key(Qt::Key_Space);
+    CHECK_FALSE(p.page->calibrating());
 }

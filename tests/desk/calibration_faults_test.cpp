@@ -17,6 +17,8 @@ struct BenchDesk {
     std::unique_ptr<VirtualJoystick> joystick = std::make_unique<VirtualJoystick>(4);
     std::array<int, 4> axis_of{0, 1, 2, 3}; ///< of throttle, yaw, pitch, roll
     std::array<double, 4> at{-1, 0, 0, 0};  ///< half travels
+    int each_ms = 8;                        ///< the device reports this often
+    int step_counts = 1;                    ///< and in these steps
 
     BenchDesk()
     {
@@ -35,6 +37,7 @@ struct BenchDesk {
         std::vector<int> counts(4, 0);
         for (std::size_t f = 0; f < 4; ++f)
             if (axis_of[f] >= 0) counts[static_cast<std::size_t>(axis_of[f])] += static_cast<int>(at[f] * 30000);
+        for (int& count : counts) count = count / step_counts * step_counts;
         joystick->set(counts);
     }
     void move(std::size_t function, double to)
@@ -44,7 +47,7 @@ struct BenchDesk {
         for (int i = 1; i <= 20; ++i) {
             at[function] = from + (to - from) * i / 20;
             apply();
-            QTest::qWait(8);
+            QTest::qWait(each_ms);
         }
     }
     [[nodiscard]] QString message() const { return desk.text("controllerMessage"); }
@@ -71,7 +74,7 @@ struct BenchDesk {
         for (double angle = 0; angle < 6.6; angle += 0.3) {
             at = {std::cos(angle), std::sin(angle), std::sin(angle), std::cos(angle)};
             apply();
-            QTest::qWait(20);
+            QTest::qWait(std::max(20, each_ms));
         }
         at = {-1, 0, 0, 0};
         apply();
@@ -116,6 +119,53 @@ TEST_CASE("a good controller is calibrated whatever its wiring, and can be calib
         QTest::mouseClick(b.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
         CHECK(b.message().startsWith("Calibrated on"));
         CHECK(b.desk.station->controllerState() == Station::Controller::Ready);
+    }
+}
+
+TEST_CASE("a dead axis is never ticked, and the page says what it may be", "[desk]")
+{
+    BenchDesk b;
+    b.wire({0, -1, 2, 3});
+    QTest::mouseClick(b.desk.find<QPushButton>("startCalibration"), Qt::LeftButton);
+    REQUIRE(b.until("2 of 10"));
+    b.move(0, 1);
+    REQUIRE(b.until("3 of 10"));
+    b.move(0, -1);
+    REQUIRE(b.until("4 of 10"));
+    b.move(1, 1);
+    b.move(1, 0);
+    REQUIRE(b.desk.waitFor([&] { return b.message().contains("Nothing has moved."); }, 10000));
+    CHECK(b.message().startsWith("4 of 10"));
+    CHECK(b.message().contains("axis is dead"));
+    QTest::mouseClick(b.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
+    CHECK_FALSE(b.desk.station->input().calibrated());
+}
+
+TEST_CASE("a device that reports 30 times a second, and one with 8 bits, are calibrated and named as what they are", "[desk]")
+{
+    BenchDesk b;
+    SECTION("slow")
+    {
+        b.each_ms = 33;
+        b.goThrough();
+        const auto kept = b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid);
+        REQUIRE(kept);
+        CHECK(kept->calibration.interval_ms == Approx(33).margin(6));
+        for (const FunctionCalibration& f : kept->calibration.functions) {
+            CHECK(f.verdict == Verdict::Service);
+            CHECK(f.reason.find("every 3") != std::string::npos);
+        }
+        CHECK(b.desk.find<QTableWidget>("axisTable")->item(3, 6)->text().contains("service"));
+    }
+    SECTION("coarse")
+    {
+        b.step_counts = 257;
+        b.wire({0, 1, 2, 3});
+        b.goThrough();
+        const auto kept = b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid);
+        REQUIRE(kept);
+        CHECK(kept->calibration.step_counts == 257);
+        CHECK(kept->calibration.of(Function::Roll).effective_bits == Approx(7.9).margin(0.1)); // log2(60000 / 257)
     }
 }
 

@@ -1,5 +1,6 @@
 // What can be checked of the look without comparing pixels: contrast, room, keyboard, names for screen readers, and that
 // the flight view shows what it is given.
+#include "desk/controller/controller_page.h"
 #include "desk/drills/flight_painter.h"
 #include "desk/theme.h"
 #include "desk_fixture.h"
@@ -11,8 +12,14 @@
 #include <QImage>
 #include <QLineEdit>
 #include <QPainter>
+#include <QRegularExpression>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QTableWidget>
+#include <QToolTip>
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <functional>
 #include <set>
 
 using namespace bh;
@@ -67,6 +74,21 @@ struct Picture {
     }
 };
 
+/// Shows every page, and every section of the Controller page, one after the other.
+void inEveryView(Desk& desk, const std::function<void()>& look)
+{
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
+        desk.window->showPage(static_cast<MainWindow::Page>(page));
+        const int sections = page == MainWindow::Controller ? 4 : 1;
+        for (int section = 0; section < sections; ++section) {
+            if (page == MainWindow::Controller) desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
+            QTest::qWait(50);
+            CAPTURE(page, section);
+            look();
+        }
+    }
+}
+
 } // namespace
 
 TEST_CASE("text can be read against its ground by day and by night", "[desk][look]")
@@ -116,9 +138,7 @@ TEST_CASE("night and day change every page and come back", "[desk][look]")
 TEST_CASE("everything that can be used has a name and is reached by the keyboard", "[desk][look]")
 {
     Desk desk(BH_DEMO);
-    for (int page = 0; page < MainWindow::PageCount; ++page) {
-        desk.window->showPage(static_cast<MainWindow::Page>(page));
-        QTest::qWait(30);
+    inEveryView(desk, [&] {
         for (QWidget* widget : desk.window->findChildren<QWidget*>()) {
             const bool used = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
                               qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget) ||
@@ -129,35 +149,77 @@ TEST_CASE("everything that can be used has a name and is reached by the keyboard
                 continue; // parts of a control that has its own name
             const auto* button = qobject_cast<QAbstractButton*>(widget);
             const QString name = widget->accessibleName().isEmpty() && button ? button->text() : widget->accessibleName();
-            CAPTURE(page, widget->metaObject()->className(), widget->objectName().toStdString());
+            CAPTURE(widget->metaObject()->className(), widget->objectName().toStdString());
             CHECK_FALSE(name.isEmpty());
             if (widget->isEnabled()) CHECK((widget->focusPolicy() & Qt::TabFocus) != 0);
         }
-    }
+    });
 }
 
 TEST_CASE("all controls keep their room in the smallest window", "[desk][look]")
 {
     Desk desk(BH_DEMO);
     desk.window->resize(1100, 700);
-    for (int page = 0; page < MainWindow::PageCount; ++page) {
-        desk.window->showPage(static_cast<MainWindow::Page>(page));
-        QTest::qWait(50);
+    inEveryView(desk, [&] {
         REQUIRE(desk.window->size() == QSize(1100, 700));
         for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
             if (!button->isVisible()) continue;
-            CAPTURE(page, button->text().toStdString(), button->width(), button->minimumSizeHint().width());
+            CAPTURE(button->text().toStdString(), button->width(), button->minimumSizeHint().width());
             CHECK(button->width() >= button->minimumSizeHint().width());
             CHECK(desk.window->rect().contains(QRect(button->mapTo(&*desk.window, QPoint()), button->size())));
         }
+        for (const QScrollArea* area : desk.window->findChildren<QScrollArea*>()) // they scroll downwards only
+            if (area->isVisible()) CHECK(area->widget()->width() <= area->viewport()->width());
         for (QLabel* label : desk.window->findChildren<QLabel*>()) {
             if (!label->isVisible() || label->text().isEmpty()) continue;
-            CAPTURE(page, label->text().toStdString());
+            CAPTURE(label->text().toStdString());
             const int needed = label->wordWrap() ? label->heightForWidth(label->width()) : label->sizeHint().height();
             CHECK(label->height() >= needed);
             if (!label->wordWrap()) CHECK(label->width() >= label->sizeHint().width());
         }
-    }
+    });
+}
+
+TEST_CASE("every number on the Kit and Controller pages says where it comes from, on hover and by keyboard", "[desk][look]")
+{
+    Desk desk(BH_DEMO);
+    desk.station->keepCalibration(SimulatedController::factory_calibration());
+    const QRegularExpression number(QStringLiteral("\\d"));
+    int labels = 0, tables = 0;
+    inEveryView(desk, [&] {
+        QWidget* page = desk.window->findChild<QStackedWidget*>("pages")->currentWidget();
+        if (page->objectName() != "pageKit" && page->objectName() != "pageController") return;
+        for (const QLabel* label : page->findChildren<QLabel*>()) {
+            if (!label->isVisible() || !label->text().contains(number)) continue;
+            CAPTURE(label->text().toStdString());
+            CHECK_FALSE(label->toolTip().isEmpty());
+            ++labels;
+        }
+        for (QTableWidget* table : page->findChildren<QTableWidget*>()) {
+            if (!table->isVisible()) continue;
+            for (int column = 0; column < table->columnCount(); ++column) CHECK_FALSE(table->horizontalHeaderItem(column)->toolTip().isEmpty());
+            QToolTip::hideText();
+            table->setFocus(Qt::TabFocusReason);
+            CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(0)->toolTip(); }));
+            QTest::keyClick(table, Qt::Key_Right);
+            CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(1)->toolTip(); }));
+            ++tables;
+        }
+    });
+    CHECK(labels >= 6);
+    CHECK(tables == 3);
+    desk.window->showPage(MainWindow::Kit);
+    auto* summary = desk.find<QLabel>("kitSummary");
+    desk.find<QComboBox>("kitKind")->setFocus(Qt::OtherFocusReason);
+    QToolTip::hideText();
+    summary->setFocus(Qt::TabFocusReason);
+    CHECK(desk.waitFor([&] { return QToolTip::text() == summary->toolTip(); }));
+    // A mouse click on a control is no question.
+    QToolTip::hideText();
+    CHECK(desk.waitFor([] { return !QToolTip::isVisible(); }));
+    desk.find<QComboBox>("kitKind")->setFocus(Qt::MouseFocusReason);
+    QTest::qWait(50);
+    CHECK_FALSE(QToolTip::isVisible());
 }
 
 TEST_CASE("the horizon lies where the attitude puts it, and the picture answers to height and roll", "[desk][look]")

@@ -14,9 +14,6 @@ using namespace bh::desk;
 TEST_CASE("the reference controllers are calibrated through the page as through the command line", "[desk][reference]")
 {
     for (const auto& row : referenceRows("controllers.json")) {
-        // Not met here: played in real time the fourth one ends with roll not found, and why is not known yet. Through the
-        // command line, which has its prompts, it is met like the others.
-        if (row["id"] == "cr004") continue;
         CAPTURE(row["id"].get<std::string>());
         const auto recording = load_recording_csv(std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>());
         REQUIRE(recording);

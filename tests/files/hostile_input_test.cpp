@@ -1,6 +1,6 @@
 // Files as the world sends them: cut, mixed up, too long, of another program. Every one is read or refused in one
 // sentence that names the file; none is half read and none brings the program down.
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"

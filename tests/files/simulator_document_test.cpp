@@ -58,8 +58,26 @@ TEST_CASE("a simulator file with a mistake is refused with file, place and expec
     SECTION("base") { s["axis_base"] = -1; CHECK(message(s) == "s.json: /axis_base: expected 0 to 100"); }
     SECTION("mode") { s["modes"]["wild"] = "x"; CHECK(message(s).find("found 'wild'") != std::string::npos); }
     SECTION("range") { s["tilt_deg"] = {40, 10, 1}; CHECK(message(s) == "s.json: /tilt_deg: expected lowest, highest and a step above 0"); }
+    SECTION("stick mode") { s["stick_modes"]["5"] = "x"; CHECK(message(s) == "s.json: /stick_modes: expected 1, 2, 3 or 4, found '5'"); }
+    SECTION("family") { s["rates"] = {{"family", "magic"}}; CHECK(message(s).find("s.json: /rates/family: expected one of centre-max, gain-super,") == 0); }
+    SECTION("parameter")
+    {
+        s["rates"] = {{"family", "linear-expo"}, {"limits", {{"gain", {0, 1, 0.1}}}}};
+        CHECK(message(s) == "s.json: /rates/limits/gain: the family linear-expo has no such parameter");
+    }
     SECTION("missing") { s.erase("axis_base"); CHECK(message(s) == "s.json: /: expected a 'axis_base' here"); }
     SECTION("no name") { s["name"] = ""; CHECK(message(s) == "s.json: /: expected an id and a name"); }
+}
+
+TEST_CASE("what a simulator file holds beyond what is known here is kept", "[files][sheet]")
+{
+    auto s = mudlark();
+    s["note"] = {{"by", "the coordinator"}, {"worth", 3}};
+    auto simulator = *parse_simulator(s.dump(), "s.json");
+    simulator.axis_base = 7;
+    const auto back = nlohmann::json::parse(simulator_json(simulator).dump());
+    CHECK(back["note"] == s["note"]);
+    CHECK(back["axis_base"] == 7);
 }
 
 TEST_CASE("a simulator is found by id or file, and a missing one is named", "[files][sheet]")

@@ -1,4 +1,4 @@
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "store/record.h"
 
 #include <QCoreApplication>

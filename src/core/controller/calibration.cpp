@@ -513,13 +513,15 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
     const bool seen = moved >= enough;
     // Back is where it was at rest, or where it stood when the prompt began: a throttle without a spring may have been
     // left anywhere at rest, and stands somewhere else by the time the other stick is asked for. An axis that stays away
-    // is no stick (a switch thrown meanwhile) when another one has gone out and come back since.
+    // is no stick (a switch thrown meanwhile) when another one has gone out and come back since; nor is a switch that
+    // goes back to where it was at rest: a stick that has returned stood at rest when the prompt began.
     constexpr double switch_s = 1.0;
     bool all_home = true, some_returned = false, others_quiet = true;
     for (std::size_t i = 0; i < counts.size(); ++i) {
         const bool home = std::min(std::abs(counts[i] - rest_counts_[i]), std::abs(counts[i] - start_counts_[i])) < 0.12 * scale;
         all_home = all_home && home;
-        some_returned = some_returned || (home && std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) >= enough * scale);
+        const bool began_at_rest = std::abs(start_counts_[i] - rest_counts_[i]) < 0.12 * scale;
+        some_returned = some_returned || (home && began_at_rest && std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) >= enough * scale);
         others_quiet = others_quiet && (home || t_s - axis_still_since_s_[i] >= switch_s);
     }
     const bool back = all_home || (some_returned && others_quiet);

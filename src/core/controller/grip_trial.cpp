@@ -1,6 +1,6 @@
 #include "core/controller/grip_trial.h"
 
-#include "core/standin/random.h"
+#include "core/random.h"
 #include "core/stats.h"
 
 #include <algorithm>

@@ -1,7 +1,10 @@
 #include "core/controller/settings_sheet.h"
 
+#include "core/rates/rate_families.h"
+
 #include <algorithm>
 #include <cmath>
+#include <sstream>
 
 namespace bh {
 namespace {
@@ -29,6 +32,28 @@ std::string capitalised(std::string text)
     return text;
 }
 
+/// "15 to 50° in steps of 5".
+std::string words(const SimulatorProfile::Range& range, std::string_view unit)
+{
+    std::ostringstream out;
+    out << range.low << " to " << range.high << unit << " in steps of " << range.step;
+    return out.str();
+}
+
+/// "gain 0.1 to 2.5 in steps of 0.05; super …", in the family's order; empty when there is nothing to say.
+std::string rate_words(const SimulatorProfile& simulator)
+{
+    const RateFamily* family = rate_family(simulator.rate_family);
+    if (!family) return {};
+    std::string text;
+    for (const RateParameter& p : family->parameters) {
+        const auto limit = simulator.rate_limits.find(std::string(p.key));
+        text += (text.empty() ? "" : "; ") + std::string(p.name);
+        if (limit != simulator.rate_limits.end()) text += " " + words(limit->second, p.unit.empty() ? "" : " " + std::string(p.unit));
+    }
+    return text;
+}
+
 void add_notes(SettingsSheet& sheet, const Calibration& calibration, const SimulatorProfile& simulator)
 {
     const bool sprung = calibration.of(Function::Throttle).sprung;
@@ -45,12 +70,15 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
     }
     if (!simulator.arming_words.empty()) sheet.notes.back() += " " + simulator.arming_words;
     for (const auto& [mode, name] : simulator.mode_names)
-        sheet.notes.push_back(capitalised(std::string(mode_key(mode))) + " mode is called \"" + name + "\" there.");
+        sheet.notes.push_back((mode == Mode::Hold ? "Position-hold" : capitalised(std::string(mode_key(mode)))) + " mode is called \"" + name + "\" there.");
+    if (simulator.tilt_deg) sheet.notes.push_back("Camera tilt: " + words(*simulator.tilt_deg, "°") + ".");
+    if (simulator.fov_deg) sheet.notes.push_back("Field of view: " + words(*simulator.fov_deg, "°") + ".");
+    if (const std::string rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back("Rates: " + rates + ".");
 }
 
 } // namespace
 
-Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator)
+Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator, int stick_mode)
 {
     if (!calibration.usable()) return bad_input("the calibration has problems (" + calibration.problems.front() + "), expected one without");
     SettingsSheet sheet;
@@ -60,6 +88,8 @@ Result<SettingsSheet> settings_sheet(const Calibration& calibration, const Simul
         if (f == Function::Throttle) row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? "upper half" : "full";
         sheet.rows.push_back(std::move(row));
     }
+    if (const auto name = simulator.stick_mode_names.find(stick_mode); name != simulator.stick_mode_names.end())
+        sheet.notes.push_back("Stick mode: choose \"" + name->second + "\", mode " + std::to_string(stick_mode) + ".");
     add_notes(sheet, calibration, simulator);
     return sheet;
 }

@@ -40,9 +40,11 @@ struct SimulatorProfile {
     Arming arming = Arming::Switch;
     std::string arming_words;          ///< in its own words, where there is something to add
     std::map<Mode, std::string> mode_names; ///< what it calls the flight modes it has
+    std::map<int, std::string> stick_mode_names; ///< what it calls stick modes 1…4, where it asks for one
     std::string rate_family;           ///< neutral key, empty when its rates cannot be set
     std::map<std::string, Range> rate_limits; ///< by the family's parameter
     std::optional<Range> tilt_deg, fov_deg;   ///< empty when fixed
+    std::string other_keys; ///< what else its document holds, as JSON text: not understood here, not lost either
 };
 
 /// One function's line in a simulator's controller settings.
@@ -55,13 +57,14 @@ struct SheetRow {
 
 struct SettingsSheet {
     std::vector<SheetRow> rows; ///< in that simulator's order
-    std::vector<std::string> notes; ///< mode, arming and what has to be lived with, one sentence each
+    std::vector<std::string> notes; ///< arming, modes, camera, rates and what has to be lived with, one sentence each
 };
 
 /// What has to be set in a simulator for a controller. The arithmetic: axis number = device axis + base; "invert" is
 /// ticked when the controller's counts rise the other way than the simulator expects; the throttle's range is the upper
-/// half only when the simulator knows no other. BadInput when the calibration is not usable.
-[[nodiscard]] Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator);
+/// half only when the simulator knows no other. With a pilot's stick mode (1…4; 0 for none) the notes say what to choose
+/// where the simulator asks for one. BadInput when the calibration is not usable.
+[[nodiscard]] Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator, int stick_mode = 0);
 
 /// Where a simulator would put the aircraft's command for a stick: what the sheet has to bring about. For tests and for
 /// the learn mode: −1…1, throttle 0…1.

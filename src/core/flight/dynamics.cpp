@@ -17,6 +17,15 @@ State moved(const State& from, const StateRate& rate, double dt_s)
     return to;
 }
 
+/// Whether the rate loop asks for more angular acceleration than there is, per axis.
+Eigen::Vector3i limited(const State& s, const Demand& demand, const Airframe& airframe)
+{
+    const double limit = radians(airframe.max_angular_accel_dps2) * airframe.rate_lag_s;
+    Eigen::Vector3i side;
+    for (int i = 0; i < 3; ++i) side[i] = std::abs(demand.rates_radps[i] - s.rates_radps[i]) > limit;
+    return side;
+}
+
 } // namespace
 
 Result<Airframe> checked(Airframe a)
@@ -32,6 +41,13 @@ Result<Airframe> checked(Airframe a)
           need(a.rate_lag_s >= 0.005 && a.rate_lag_s <= 0.5, "rate_lag_s must lie in 0.005 to 0.5 s"),
           need(a.max_angular_accel_dps2 >= 100 && a.max_angular_accel_dps2 <= 1e5,
                "max_angular_accel_dps2 must lie in 100 to 100000 deg/s2"),
+          need(a.wheelbase_m >= 0.03 && a.wheelbase_m <= 2, "wheelbase_m must lie in 0.03 to 2 m"),
+          need(a.rotors >= 3 && a.rotors <= 8, "rotors must lie in 3 to 8"),
+          need(a.propeller_m >= 0.02 && a.propeller_m <= 1, "propeller_m must lie in 0.02 to 1 m"),
+          need(a.inertia_kgm2.minCoeff() > 0 && a.inertia_kgm2.maxCoeff() <= 10, "inertia_kgm2 must lie above 0 to 10 kg m2"),
+          need(a.battery_hover_s >= 30 && a.battery_hover_s <= 7200, "battery_hover_s must lie in 30 to 7200 s"),
+          need(a.battery_load_sag >= 0 && a.battery_load_sag <= 0.4, "battery_load_sag must lie in 0 to 0.4"),
+          need(a.battery_rest_sag >= 0 && a.battery_rest_sag <= 0.5, "battery_rest_sag must lie in 0 to 0.5"),
           need(a.body_radius_m >= 0.02 && a.body_radius_m <= 1, "body_radius_m must lie in 0.02 to 1 m")})
         if (!problem.empty()) return failure(Error::Code::OutOfRange, problem);
     return a;
@@ -61,21 +77,21 @@ double level_speed_mps(const Airframe& airframe, double lean, double density_kgp
     return std::sqrt(2 * airframe.mass_kg * gravity_mps2 * std::tan(radians(lean)) / (density_kgpm3 * airframe.drag_area_m2));
 }
 
-StateRate derivative(const State& s, const Demand& demand, const Airframe& airframe, double density_kgpm3) noexcept
+StateRate derivative(const State& s, const Demand& demand, const Airframe& airframe, const Surroundings& around) noexcept
 {
-    constexpr double sea_level_density = 1.225;
     const Quat& q = s.attitude;
     // Body z (down) in the world; thrust points the other way.
     const Vec3 down_of_body(2 * (q.x() * q.z() + q.w() * q.y()), 2 * (q.y() * q.z() - q.w() * q.x()),
                             1 - 2 * (q.x() * q.x() + q.y() * q.y()));
     const double thrust_n = s.thrust_share * airframe.thrust_to_weight * airframe.mass_kg * gravity_mps2 *
-                            (density_kgpm3 / sea_level_density);
-    const Vec3 in_plane = s.velocity_mps - s.velocity_mps.dot(down_of_body) * down_of_body;
+                            (around.density_kgpm3 / sea_level_density_kgpm3) * around.thrust_ratio;
+    const Vec3 through_air = s.velocity_mps - around.wind_mps;
+    const Vec3 in_plane = through_air - through_air.dot(down_of_body) * down_of_body;
 
     StateRate rate;
     rate.velocity_mps = s.velocity_mps;
     const Vec3 force = -thrust_n * down_of_body -
-                       (0.5 * density_kgpm3 * airframe.drag_area_m2 * s.velocity_mps.norm()) * s.velocity_mps -
+                       (0.5 * around.density_kgpm3 * airframe.drag_area_m2 * through_air.norm()) * through_air -
                        airframe.rotor_drag_kgps * in_plane;
     rate.acceleration_mps2 = force / airframe.mass_kg + Vec3(0, 0, gravity_mps2);
     const Vec3& w = s.rates_radps;
@@ -84,18 +100,20 @@ StateRate derivative(const State& s, const Demand& demand, const Airframe& airfr
                                                q.w() * w.z() + q.x() * w.y() - q.y() * w.x(),
                                                -q.x() * w.x() - q.y() * w.y() - q.z() * w.z());
     const double limit = radians(airframe.max_angular_accel_dps2);
-    rate.angular_accel_radps2 = ((demand.rates_radps - w) / airframe.rate_lag_s).cwiseMax(-limit).cwiseMin(limit);
+    rate.angular_accel_radps2 = ((demand.rates_radps - w) / airframe.rate_lag_s).cwiseMax(-limit).cwiseMin(limit) + around.angular_accel_radps2;
     rate.thrust_share_rate = (thrust_share_at(airframe, demand.throttle) - s.thrust_share) / airframe.motor_lag_s;
     return rate;
 }
 
-State advanced(const State& state, const Demand& demand, const Airframe& airframe, double density_kgpm3,
+namespace {
+
+State one_step(const State& state, const Demand& demand, const Airframe& airframe, const Surroundings& around,
                double dt_s) noexcept
 {
-    const StateRate a = derivative(state, demand, airframe, density_kgpm3);
-    const StateRate b = derivative(moved(state, a, dt_s / 2), demand, airframe, density_kgpm3);
-    const StateRate c = derivative(moved(state, b, dt_s / 2), demand, airframe, density_kgpm3);
-    const StateRate d = derivative(moved(state, c, dt_s), demand, airframe, density_kgpm3);
+    const StateRate a = derivative(state, demand, airframe, around);
+    const StateRate b = derivative(moved(state, a, dt_s / 2), demand, airframe, around);
+    const StateRate c = derivative(moved(state, b, dt_s / 2), demand, airframe, around);
+    const StateRate d = derivative(moved(state, c, dt_s), demand, airframe, around);
     StateRate sum;
     sum.velocity_mps = (a.velocity_mps + 2 * (b.velocity_mps + c.velocity_mps) + d.velocity_mps) / 6;
     sum.acceleration_mps2 =
@@ -108,6 +126,20 @@ State advanced(const State& state, const Demand& demand, const Airframe& airfram
     State next = moved(state, sum, dt_s);
     next.attitude.normalize();
     return next;
+}
+
+} // namespace
+
+State advanced(const State& state, const Demand& demand, const Airframe& airframe, const Surroundings& around,
+               double dt_s) noexcept
+{
+    const State next = one_step(state, demand, airframe, around, dt_s);
+    if (limited(state, demand, airframe) == limited(next, demand, airframe)) return next;
+    // The limit was met or left on the way, where the equations have a kink and a step its full order no longer.
+    constexpr int parts = 8;
+    State part = state;
+    for (int i = 0; i < parts; ++i) part = one_step(part, demand, airframe, around, dt_s / parts);
+    return part;
 }
 
 } // namespace bh

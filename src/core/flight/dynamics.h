@@ -20,6 +20,23 @@ struct Airframe {
     double rate_lag_s = 0.03;          ///< first-order response of the rate loop
     double max_angular_accel_dps2 = 9000;
     double body_radius_m = 0.12;       ///< for contact with objects
+    double wheelbase_m = 0.22;         ///< between motors that stand across from each other
+    int rotors = 4;
+    double propeller_m = 0.127;        ///< diameter
+    Vec3 inertia_kgm2{0.0026, 0.0028, 0.0046}; ///< about body x, y, z
+    double battery_hover_s = 360;      ///< a full pack hovers this long
+    double battery_load_sag = 0.10;    ///< share of the thrust that full throttle takes away from itself
+    double battery_rest_sag = 0.15;    ///< share of the thrust that an empty pack has lost
+};
+
+inline constexpr double sea_level_density_kgpm3 = 1.225; ///< ISO 2533, at which thrust_to_weight holds
+
+/// What surrounds the aircraft during one step: held over it.
+struct Surroundings {
+    double density_kgpm3 = sea_level_density_kgpm3;
+    Vec3 wind_mps = Vec3::Zero();             ///< world: where the air goes
+    double thrust_ratio = 1;                  ///< of the thrust that the motors would give undisturbed
+    Vec3 angular_accel_radps2 = Vec3::Zero(); ///< body: what turns the aircraft beside its own rate loop
 };
 
 /// The airframe itself, or an OutOfRange error naming the first value that cannot fly.
@@ -53,7 +70,8 @@ struct Demand {
 [[nodiscard]] double level_speed_mps(const Airframe& airframe, double lean_deg, double density_kgpm3) noexcept;
 
 /// Time derivative of the state: thrust along body −z with first-order motor lag, quadratic drag on the whole aircraft,
-/// linear drag in the rotor plane, first-order rate loop with limited angular acceleration.
+/// linear drag in the rotor plane, both of the speed through the air, first-order rate loop with limited angular
+/// acceleration.
 struct StateRate {
     Vec3 velocity_mps;
     Vec3 acceleration_mps2;
@@ -62,10 +80,10 @@ struct StateRate {
     double thrust_share_rate;
 };
 [[nodiscard]] StateRate derivative(const State& state, const Demand& demand, const Airframe& airframe,
-                                   double density_kgpm3) noexcept;
+                                   const Surroundings& around) noexcept;
 
-/// One classical Runge–Kutta step of fourth order with the demand held, attitude renormalised after it.
-[[nodiscard]] State advanced(const State& state, const Demand& demand, const Airframe& airframe, double density_kgpm3,
+/// One classical Runge–Kutta step of fourth order with demand and surroundings held, attitude renormalised after it.
+[[nodiscard]] State advanced(const State& state, const Demand& demand, const Airframe& airframe, const Surroundings& around,
                              double dt_s) noexcept;
 
 } // namespace bh

@@ -1,23 +1,20 @@
 #include "core/flight/flight.h"
 
-#include "core/flight/atmosphere.h"
-
 #include <cmath>
 
 namespace bh {
 
 Result<Flight> Flight::create(FlightSetup setup)
 {
-    if (setup.mode != Mode::Acro && setup.mode != Mode::Angle)
-        return failure(Error::Code::Unsupported,
-                       "mode '" + std::string(mode_key(setup.mode)) + "' cannot be flown here, expected acro or angle");
+    if (auto conditions = checked(setup.conditions); !conditions) return tl::unexpected(conditions.error());
     if (auto airframe = checked(setup.airframe); !airframe) return tl::unexpected(airframe.error());
     return Flight(std::move(setup));
 }
 
 Flight::Flight(FlightSetup setup)
     : setup_(std::move(setup)),
-      density_kgpm3_(standard_air(geopotential_height_m(setup_.field_height_m)).density_kgpm3)
+      day_(setup_.conditions, setup_.airframe, setup_.field_height_m),
+      hold_(setup_.mode == Mode::Sport ? sport_hold : normal_hold)
 {
     const FlightStart& start = setup_.start;
     state_.position_m = Vec3(start.north_m, start.east_m, -start.height_m);
@@ -37,12 +34,13 @@ bool Flight::step(const Sticks& sticks)
     sticks_ = sticks;
     Demand demand;
     if (armed_) {
-        const Mode mode = panic_ ? Mode::Hold : setup_.mode;
-        demand = demand_for(mode, sticks, state_, setup_.rates, setup_.angle, setup_.airframe);
+        if (panic_) demand = hover_demand(state_, setup_.airframe);
+        else if (setup_.mode == Mode::Hold || setup_.mode == Mode::Sport) demand = hold_.demand(sticks, state_, setup_.airframe, step_s);
+        else demand = demand_for(setup_.mode, sticks, state_, setup_.rates, setup_.angle);
     } else {
         demand.rates_radps = state_.rates_radps; // nothing turns it when the motors are off
     }
-    state_ = advanced(state_, demand, setup_.airframe, density_kgpm3_, step_s);
+    state_ = advanced(state_, demand, setup_.airframe, day_.step(state_, step_s), step_s);
     const ContactResult hit = resolve_contact(state_, setup_.world, setup_.airframe, step_s);
     on_ground_ = hit.on_ground;
     if (hit.contact == Contact::None) {

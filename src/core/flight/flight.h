@@ -1,6 +1,8 @@
 #pragma once
 
+#include "core/flight/conditions.h"
 #include "core/flight/flight_log.h"
+#include "core/flight/position_hold.h"
 #include "core/flight/world.h"
 
 #include <vector>
@@ -23,6 +25,7 @@ struct FlightSetup {
     Mode mode = Mode::Acro;
     FlightStart start;
     double field_height_m = 0;   ///< above sea level, for the air's density
+    Conditions conditions;
     bool crash_disarms = true;
 };
 
@@ -33,8 +36,7 @@ public:
     static constexpr double step_s = 0.001;
     static constexpr int steps_per_row = 10;
 
-    /// Unsupported when the set-up names a mode that is not flown here (horizon, sport, hold); OutOfRange for an
-    /// airframe that cannot fly.
+    /// OutOfRange for an airframe that cannot fly or conditions that cannot be.
     static Result<Flight> create(FlightSetup setup);
 
     /// One step of step_s with these sticks. Returns true when it wrote a row to the log.
@@ -54,6 +56,7 @@ public:
     [[nodiscard]] bool crashed() const { return crashed_; }
     [[nodiscard]] bool on_ground() const { return on_ground_; }
     [[nodiscard]] bool panic() const { return panic_; }
+    [[nodiscard]] const Day& day() const { return day_; }
     [[nodiscard]] double time_s() const { return static_cast<double>(steps_) * step_s; }
 
 private:
@@ -62,7 +65,8 @@ private:
     void write_row();
 
     FlightSetup setup_;
-    double density_kgpm3_;
+    Day day_;
+    PositionHold hold_;
     State state_;
     Sticks sticks_;
     FlightLog log_;

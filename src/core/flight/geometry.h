@@ -9,6 +9,7 @@
 namespace bh {
 
 /// World axes are north, east, down; body axes x forward, y right, z down. Attitudes turn body into world.
+using Vec2 = Eigen::Vector2d;
 using Vec3 = Eigen::Vector3d;
 using Quat = Eigen::Quaterniond;
 

@@ -10,7 +10,7 @@
 
 namespace bh {
 
-/// How sticks are read. Hold is position-hold as the panic switch uses it: sticks ignored, stop and hover.
+/// How sticks are read. Hold is position-hold, sport the same and faster.
 enum class Mode : std::uint8_t { Acro, Angle, Horizon, Hold, Sport };
 
 /// Key as written in logs and drills: "acro", "angle", "horizon", "hold", "sport".
@@ -24,10 +24,10 @@ struct AngleMode {
     double max_rate_dps = 400;
 };
 
-/// Sticks to what the aircraft is asked for. Acro: the rate curves. Angle: roll and pitch stick set a lean up to the
-/// limit, yaw stick a rate. Hold: brakes, levels from any attitude and hovers. Horizon and sport are not flown here yet
-/// (a set-up that names them is refused, see Flight::create).
+/// Sticks to what the aircraft is asked for in the modes that need no memory. Acro: the rate curves. Angle: roll and pitch
+/// stick set a lean up to the limit, yaw stick a rate. Horizon: levels like angle with centred sticks, turns like acro at
+/// full stick, and in between by the share of the greater deflection (common practice). Hold and sport: see PositionHold.
 [[nodiscard]] Demand demand_for(Mode mode, const Sticks& sticks, const State& state, const RateProfile& rates,
-                                const AngleMode& angle, const Airframe& airframe) noexcept;
+                                const AngleMode& angle) noexcept;
 
 } // namespace bh

@@ -115,14 +115,53 @@ void add_ground(Scene& scene, double half_m)
     }
 }
 
+/// All sides of a turned box.
+void add_box(Scene& scene, const Box& box, Paint light, Paint dark)
+{
+    const Quat turned(Eigen::AngleAxisd(radians(box.heading_deg), Vec3::UnitZ()));
+    const auto corner = [&](bool along, bool right, bool up) -> Vec3 {
+        const Vec3 local(along ? box.high_m.x() : box.low_m.x(), right ? box.high_m.y() : box.low_m.y(), up ? -box.high_m.z() : -box.low_m.z());
+        return Vec3(box.north_m, box.east_m, 0) + turned * local;
+    };
+    for (const bool side : {false, true}) {
+        scene.surfaces.push_back({{corner(side, false, false), corner(side, true, false), corner(side, true, true), corner(side, false, true)}, light});
+        scene.surfaces.push_back({{corner(false, side, false), corner(true, side, false), corner(true, side, true), corner(false, side, true)}, dark});
+        scene.surfaces.push_back({{corner(false, false, side), corner(true, false, side), corner(true, true, side), corner(false, true, side)}, dark});
+    }
+}
+
+/// A post in three pieces, so that sorting by distance holds near it.
+void add_post(Scene& scene, const Pillar& p)
+{
+    constexpr int pieces = 3;
+    for (int i = 0; i < pieces; ++i)
+        add_box(scene, {p.north_m, p.east_m, 0, {-p.radius_m, -p.radius_m, p.height_m * i / pieces}, {p.radius_m, p.radius_m, p.height_m * (i + 1) / pieces}},
+                Paint::Shed, Paint::ShedShade);
+}
+
+/// A roof is seen from below and above: flat pieces.
+void add_roof(Scene& scene, const Block& b)
+{
+    constexpr double piece = 3;
+    for (double n = b.south_m; n < b.north_m; n += piece)
+        for (double e = b.west_m; e < b.east_m; e += piece) {
+            const double to_n = std::min(n + piece, b.north_m), to_e = std::min(e + piece, b.east_m);
+            const bool even = (static_cast<int>((n - b.south_m) / piece) + static_cast<int>((e - b.west_m) / piece)) % 2 == 0;
+            for (const double height : {b.low_m, b.height_m})
+                scene.surfaces.push_back({{Vec3(n, e, -height), Vec3(to_n, e, -height), Vec3(to_n, to_e, -height), Vec3(n, to_e, -height)},
+                                          even ? Paint::Shed : Paint::ShedShade});
+        }
+}
+
 void add_block(Scene& scene, const Block& b)
 {
+    if (b.kind == Block::Kind::Roof) return add_roof(scene, b);
     const bool bank = b.kind == Block::Kind::Bank;
     const Paint light = bank ? Paint::BankGrass : Paint::Shed;
     const Paint dark = bank ? Paint::BankGrassShade : Paint::ShedShade;
     const double top = -b.height_m;
     const auto wall = [&](double n1, double e1, double n2, double e2, Paint paint) {
-        scene.surfaces.push_back({{Vec3(n1, e1, 0), Vec3(n2, e2, 0), Vec3(n2, e2, top), Vec3(n1, e1, top)}, paint});
+        scene.surfaces.push_back({{Vec3(n1, e1, -b.low_m), Vec3(n2, e2, -b.low_m), Vec3(n2, e2, top), Vec3(n1, e1, top)}, paint});
     };
     // Long walls in pieces, so that sorting by distance holds along their length.
     const double piece = 15;
@@ -194,8 +233,13 @@ Scene scene_of(const World& world)
     Scene scene;
     add_ground(scene, std::min(world.half_size_m, 150.0));
     for (const Block& block : world.blocks) add_block(scene, block);
-    for (const Pillar& pillar : world.pillars)
-        pillar.kind == Pillar::Kind::Poplar ? add_poplar(scene, pillar) : add_flag(scene, pillar);
+    for (const Pillar& pillar : world.pillars) switch (pillar.kind) {
+        case Pillar::Kind::Flag: add_flag(scene, pillar); break;
+        case Pillar::Kind::Poplar: add_poplar(scene, pillar); break;
+        case Pillar::Kind::Post: add_post(scene, pillar); break;
+        }
+    for (const Gate& gate : world.gates)
+        for (const Box& box : boxes_of(gate)) add_box(scene, box, Paint::GateFrame, Paint::GateFrameShade);
     return scene;
 }
 

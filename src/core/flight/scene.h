@@ -22,7 +22,7 @@ struct Camera {
 /// What a shape is; the view gives it a colour.
 enum class Paint : std::uint8_t {
     Sky, SaltLight, SaltDark, GridFine, GridCoarse, BankGrass, BankGrassShade, PoplarLight, PoplarDark, FlagPole, FlagCloth,
-    Shed, ShedShade, Mark
+    Shed, ShedShade, GateFrame, GateFrameShade, Mark
 };
 
 struct ScreenPoint {

@@ -24,6 +24,32 @@ void push_out(State& state, const Vec3& normal, double depth_m, ContactResult& r
     result.contact = std::max(result.contact, into_mps > crash_into_thing_mps ? Contact::Crash : Contact::Touch);
 }
 
+void keep_out_of(const Box& box, State& state, double radius_m, ContactResult& result)
+{
+    const double c = std::cos(radians(box.heading_deg)), s = std::sin(radians(box.heading_deg));
+    const double north = state.position_m.x() - box.north_m, east = state.position_m.y() - box.east_m;
+    const Vec3 p(c * north + s * east, -s * north + c * east, state.height_m());
+    if ((p.array() < box.low_m.array() - radius_m).any() || (p.array() > box.high_m.array() + radius_m).any()) return;
+    const Vec3 away = p - p.cwiseMax(box.low_m).cwiseMin(box.high_m);
+    const double distance = away.norm();
+    if (distance >= radius_m) return;
+    Vec3 normal = Vec3::Zero(); // in the box's axes, z up
+    double depth = 0;
+    if (distance > 1e-9) {
+        normal = away / distance;
+        depth = radius_m - distance;
+    } else { // its middle is inside: out by the nearest side
+        depth = 1e9;
+        for (int axis = 0; axis < 3; ++axis)
+            for (const double side : {-1.0, 1.0}) {
+                const double way = (side > 0 ? box.high_m[axis] - p[axis] : p[axis] - box.low_m[axis]) + radius_m;
+                const bool into_ground = axis == 2 && side < 0 && box.low_m.z() <= 0;
+                if (way < depth && !into_ground) depth = way, normal = side * Vec3::Unit(axis);
+            }
+    }
+    push_out(state, {c * normal.x() - s * normal.y(), s * normal.x() + c * normal.y(), -normal.z()}, depth, result);
+}
+
 void rest_on_ground(State& state, double dt_s)
 {
     const double speed = state.velocity_mps.head<2>().norm();
@@ -36,6 +62,66 @@ void rest_on_ground(State& state, double dt_s)
 }
 
 } // namespace
+
+Box box_of(const Block& b)
+{
+    const double north = (b.south_m + b.north_m) / 2, east = (b.west_m + b.east_m) / 2;
+    const double along = (b.north_m - b.south_m) / 2, across = (b.east_m - b.west_m) / 2;
+    return {north, east, 0, {-along, -across, b.low_m}, {along, across, b.height_m}};
+}
+
+std::vector<Box> boxes_of(const Gate& g)
+{
+    const double inner = g.width_m / 2, outer = inner + g.frame_m, deep = g.frame_m / 2, top = g.sill_m + g.height_m;
+    const auto piece = [&](double left, double right, double low, double high) {
+        return Box{g.north_m, g.east_m, g.heading_deg, {-deep, left, low}, {deep, right, high}};
+    };
+    std::vector<Box> boxes{piece(-outer, -inner, 0, top + g.frame_m), piece(inner, outer, 0, top + g.frame_m), piece(-inner, inner, top, top + g.frame_m)};
+    if (g.sill_m > 0) boxes.push_back(piece(-inner, inner, std::max(0.0, g.sill_m - g.frame_m), g.sill_m));
+    return boxes;
+}
+
+std::vector<std::string> problems_of(const World& world)
+{
+    std::vector<std::string> problems;
+    const auto numbered = [](const char* what, std::size_t i) { return std::string(what) + " " + std::to_string(i + 1); };
+    const auto inside = [&](double north, double east) { return std::max(std::abs(north), std::abs(east)) <= world.half_size_m; };
+    for (std::size_t i = 0; i < world.pillars.size(); ++i) {
+        const Pillar& p = world.pillars[i];
+        if (!(p.radius_m > 0 && p.height_m > 0)) problems.push_back(numbered("pillar", i) + " has no size");
+        if (!inside(p.north_m, p.east_m)) problems.push_back(numbered("pillar", i) + " stands out of bounds");
+    }
+    for (std::size_t i = 0; i < world.blocks.size(); ++i) {
+        const Block& b = world.blocks[i];
+        if (!(b.south_m < b.north_m && b.west_m < b.east_m && b.low_m < b.height_m && b.low_m >= 0)) problems.push_back(numbered("block", i) + " has no size");
+        if (!inside(b.south_m, b.west_m) || !inside(b.north_m, b.east_m)) problems.push_back(numbered("block", i) + " reaches out of bounds");
+    }
+    constexpr double smallest_m = 0.5;
+    const Airframe usual;
+    const auto free = [&](const Vec3& place) {
+        State probe;
+        probe.position_m = place;
+        return resolve_contact(probe, world, usual, 0.001).contact == Contact::None && probe.position_m == place;
+    };
+    for (std::size_t i = 0; i < world.gates.size(); ++i) {
+        const Gate& g = world.gates[i];
+        if (!(g.width_m >= smallest_m && g.height_m >= smallest_m)) problems.push_back(numbered("gate", i) + " is smaller than 0.5 m");
+        if (!(g.sill_m >= 0 && g.frame_m > 0)) problems.push_back(numbered("gate", i) + " needs a sill of 0 m or more and a frame with some thickness");
+        if (!inside(g.north_m, g.east_m)) problems.push_back(numbered("gate", i) + " stands out of bounds");
+        for (const double along : {-1.0, 0.0, 1.0}) {
+            const double h = radians(g.heading_deg);
+            if (free({g.north_m + along * std::cos(h), g.east_m + along * std::sin(h), -(g.sill_m + g.height_m / 2)})) continue;
+            problems.push_back(numbered("gate", i) + " is blocked");
+            break;
+        }
+    }
+    for (const double height : {0.5, 1.5})
+        if (!free({0, 0, -height})) {
+            problems.push_back("the start place in the middle is not free");
+            break;
+        }
+    return problems;
+}
 
 ContactResult resolve_contact(State& state, const World& world, const Airframe& airframe, double dt_s)
 {
@@ -62,18 +148,11 @@ ContactResult resolve_contact(State& state, const World& world, const Airframe& 
         const Vec3 normal = distance > 1e-6 ? Vec3(north / distance, east / distance, 0) : Vec3::UnitX();
         push_out(state, normal, reach - distance, result);
     }
-    for (const Block& block : world.blocks) {
-        const Vec3& p = state.position_m;
-        const Vec3 nearest(std::clamp(p.x(), block.south_m, block.north_m), std::clamp(p.y(), block.west_m, block.east_m),
-                           std::clamp(p.z(), -block.height_m, 0.0));
-        const Vec3 away = p - nearest;
-        const double distance = away.norm();
-        if (distance >= radius) continue;
-        if (distance > 1e-9) {
-            push_out(state, away / distance, radius - distance, result);
-        } else { // inside: out through the top, the way it most likely came
-            push_out(state, -Vec3::UnitZ(), block.height_m - state.height_m() + radius, result);
-        }
+    for (const Block& block : world.blocks) keep_out_of(box_of(block), state, radius, result);
+    for (const Gate& gate : world.gates) {
+        const double reach = gate.width_m / 2 + gate.frame_m + radius;
+        if (std::abs(state.position_m.x() - gate.north_m) > reach || std::abs(state.position_m.y() - gate.east_m) > reach) continue;
+        for (const Box& box : boxes_of(gate)) keep_out_of(box, state, radius, result);
     }
     return result;
 }

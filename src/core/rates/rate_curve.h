@@ -4,6 +4,7 @@
 
 #include <string>
 #include <variant>
+#include <vector>
 
 namespace bh {
 
@@ -23,10 +24,38 @@ struct LinearExpoCurve {
     double expo = 0; ///< 0…1
 };
 
-/// How one axis turns stick into rate. Which alternative it holds is the family.
-using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve>;
+/// x' = x·|x|³·e + x·(1−e); a gain over 2 counts as g + 14.54·(g−2); w = 200·g·x'/clamp(1 − |x|·s, 0.01, 1). Formula common
+/// to open flight-control firmware, from memory, as are the next two.
+struct GainSuperCurve {
+    double gain = 1;
+    double super = 0.5; ///< 0…1
+    double expo = 0;    ///< 0…1
+};
 
-/// Neutral key of the curve's family: "centre-max" or "linear-expo".
+/// w = 200·g·(x³·k + x·(1−k))/clamp(1 − |x|·s, 0.01, 1).
+struct GainCurveCurve {
+    double gain = 1;
+    double super = 0.5; ///< 0…1
+    double curve = 0;   ///< 0…1
+};
+
+/// x' = (1 + 0.01·e·(x²−1))·x; w = r·x'·(1 + |x|·p·0.01).
+struct PercentPlusCurve {
+    double rate_dps = 300;
+    double plus_percent = 0;
+    double expo_percent = 0; ///< 0…100
+};
+
+/// Measured points with a monotone cubic between (Fritsch and Carlson 1980), through zero at the centre.
+struct TableCurve {
+    std::vector<double> stick;     ///< rising, above 0, the last one 1
+    std::vector<double> rates_dps; ///< of each, never falling
+};
+
+/// How one axis turns stick into rate. Which alternative it holds is the family.
+using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve, GainSuperCurve, GainCurveCurve, PercentPlusCurve, TableCurve>;
+
+/// Neutral key of the curve's family: "centre-max", "linear-expo", "gain-super", "gain-curve", "percent-plus" or "table".
 [[nodiscard]] const char* family_key(const RateCurve& curve);
 
 /// Rate in deg/s for a stick of −1…1: odd in the stick, clamped to ±rate_limit_dps. NaN passes through.
@@ -41,7 +70,8 @@ using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve>;
 /// Smallest stick ≥ 0 that reaches |rate| (bisection, to 1e-12), with the sign of the rate; ±1 where it is never reached.
 [[nodiscard]] double stick_for_rate(const RateCurve& curve, double rate) noexcept;
 
-/// The curve itself when its parameters are finite and in range, otherwise an OutOfRange error naming the parameter.
+/// The curve itself when its parameters are finite and within those of its family (see rate_family), otherwise an
+/// OutOfRange error naming the parameter.
 [[nodiscard]] Result<RateCurve> checked(RateCurve curve);
 
 /// The three curves of an aircraft as it is set up.

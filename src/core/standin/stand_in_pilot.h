@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/drill/drill.h"
-#include "core/standin/random.h"
+#include "core/random.h"
 
 #include <cstdint>
 #include <deque>

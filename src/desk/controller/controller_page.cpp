@@ -7,6 +7,9 @@
 #include "desk/controller/keyboard_sticks.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
+#include "desk/controller/words.h"
+#include "desk/frame/hints.h"
+#include "desk/frame/sections.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -19,25 +22,16 @@
 #include <QPushButton>
 #include <QShortcut>
 #include <QSignalBlocker>
-#include <QStackedWidget>
 #include <QTableWidget>
 #include <QTimer>
+#include <limits>
 
 namespace bh::desk {
 namespace {
 
 constexpr int sample_ms = 20;
-
-QString functionName(Function f)
-{
-    switch (f) {
-    case Function::Throttle: return QObject::tr("Throttle");
-    case Function::Yaw: return QObject::tr("Yaw");
-    case Function::Pitch: return QObject::tr("Pitch");
-    case Function::Roll: return QObject::tr("Roll");
-    }
-    return {};
-}
+constexpr double moved_share = 0.6; // of a prompt's progress: the stick has been pushed far enough
+constexpr double patience_s = 8; // by then a stick that was asked for has long been moved
 
 QString instruction(Prompt prompt)
 {
@@ -94,10 +88,14 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     message_->setWordWrap(true);
     message_->setFont(uiFont(12, true));
     message_->setMinimumHeight(44);
+    explain(message_, tr("The day is that of the newest calibration on the record; it holds for 60 days (house limit). The verdict is the worst of the four functions'."));
     left_ = new StickView;
     left_->setObjectName(QStringLiteral("leftStick"));
     right_ = new StickView;
     right_->setObjectName(QStringLiteral("rightStick"));
+    for (StickView* stick : {left_, right_})
+        explain(stick, tr("Share of the way from the centre to the end that the calibration found, with its dead band taken out: −100 to 100 %. "
+                          "The dashed ring is full travel; the hours of the clock face name directions."));
     keys.watch(left_);
     keys.watch(right_);
     list_ = new CheckList(tr("Calibration checklist"));
@@ -116,15 +114,14 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     table_->setObjectName(QStringLiteral("axisTable"));
     table_->setAccessibleName(tr("What the calibration found, by function"));
     table_->setHorizontalHeaderLabels({tr("Function"), tr("Axis"), tr("Low end"), tr("Centre"), tr("High end"), tr("Dead band"), tr("Verdict"), tr("Why, and what to do")});
-    const QString tips[] = {tr("Which of the aircraft's four functions."),
+    explain(table_, {tr("Which of the aircraft's four functions."),
                             tr("The device's axis that moved on this function's prompts, counted from 0; inverted when its counts fall towards up, right or forward."),
                             tr("Raw count at the bottom, left or back stop: the middle of the samples within 2 % of the farthest place reached (0.5 and 99.5 percentiles)."),
                             tr("Raw count at rest: the middle of where it came to rest from either side; for a throttle without a spring the middle of its travel."),
                             tr("Raw count at the top, right or forward stop."),
                             tr("(Hysteresis / 2 + 3 x jitter) / half travel, rounded up to 0.5 %; over 5 % the gimbal needs service (house rule)."),
                             tr("Worst of: centre 1 and 3 % off, jitter 0.3 and 1 %, centring 0.6 and 2 %, travel 85 % of the range, cross-talk 2 and 5 %, samples 8 and 16 ms apart (house limits for good and usable)."),
-                            tr("The check that decided the verdict, and what to do about it.")};
-    for (int i = 0; i < 8; ++i) table_->horizontalHeaderItem(i)->setToolTip(tips[i]);
+                            tr("The check that decided the verdict, and what to do about it.")});
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(27);
     table_->horizontalHeader()->setStretchLastSection(true);
@@ -140,6 +137,8 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     foot_ = new QLabel;
     foot_->setObjectName(QStringLiteral("quiet"));
     foot_->setWordWrap(true);
+    explain(foot_, tr("Time between two changes of the device's report while the sticks move: the median, and what 95 % of the gaps stay under. "
+                      "Up to 8 ms is good, up to 16 ms usable (house limits)."));
 
     auto* top = new QHBoxLayout;
     top->addWidget(devices_);
@@ -148,23 +147,17 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     top->addWidget(cancel_);
     top->addWidget(modes_);
     top->addStretch();
-    sections_ = new QStackedWidget;
+    sections_ = new Sections;
     auto* bench = new QWidget;
-    history_ = new HistoryPanel(store_, station_);
-    sheets_ = new SheetPanel(store_, station_);
-    grip_ = new GripPanel(store_, station_);
-    const std::pair<const char*, QWidget*> sections[] = {{"Bench", bench}, {"History", history_}, {"Sheets", sheets_}, {"Grip", grip_}};
-    for (const auto& [name, widget] : sections) {
-        auto* button = new QPushButton(tr(name));
-        button->setObjectName(QLatin1String("section") + QLatin1String(name));
-        button->setCheckable(true);
-        button->setAutoExclusive(true);
-        const int at = sections_->addWidget(widget);
-        button->setChecked(at == 0);
-        connect(button, &QPushButton::clicked, this, [this, at] { showSection(static_cast<Section>(at)); });
-        sectionButtons_.push_back(button);
-        top->addWidget(button);
-    }
+    top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
+    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"), [this] { return history_ = new HistoryPanel(store_, station_); }));
+    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"), [this] { return sheets_ = new SheetPanel(store_, station_); }));
+    top->addWidget(sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(store_, station_); }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section == History) history_->refresh();
+        if (section == Sheets) sheets_->refresh();
+        if (section == Grip) grip_->refresh();
+    });
     auto* sticks = new QHBoxLayout;
     sticks->setSpacing(16);
     sticks->addWidget(left_, 1);
@@ -227,14 +220,7 @@ void ControllerPage::showEvent(QShowEvent*)
     refreshResult();
 }
 
-void ControllerPage::showSection(Section section)
-{
-    sections_->setCurrentIndex(section);
-    sectionButtons_[section]->setChecked(true);
-    if (section == History) history_->refresh();
-    if (section == Sheets) sheets_->refresh();
-    if (section == Grip) grip_->refresh();
-}
+void ControllerPage::showSection(Section section) { sections_->choose(section); }
 
 void ControllerPage::refreshMode()
 {
@@ -325,6 +311,7 @@ void ControllerPage::startCalibration()
     right_->clearTrail();
     (void)station_.input().drain();
     watch_.emplace(Prompt::Rest, rest_counts_);
+    prompt_since_s_ = ControllerHub::now_s();
     nextPrompt();
     sampler_->start();
 }
@@ -412,12 +399,24 @@ void ControllerPage::takeSamples()
         recording_.append(sample.t_s, sample.counts, static_cast<Prompt>(prompt_));
         const bool seen = watch_->add(sample.t_s, sample.counts);
         list_->setProgress(static_cast<int>(prompt_), watch_->progress());
+        if (!seen && sample.t_s - prompt_since_s_ > patience_s) remind();
         if (!seen) continue;
         if (prompt_ == 0) rest_counts_ = sample.counts;
+        prompt_since_s_ = sample.t_s;
         if (++prompt_ == prompt_count) return finish();
         nextPrompt();
         (void)watch_->add(sample.t_s, sample.counts); // the next motion starts where this one ended
     }
+}
+
+void ControllerPage::remind()
+{
+    prompt_since_s_ = std::numeric_limits<double>::infinity(); // once is enough
+    const auto prompt = static_cast<Prompt>(prompt_);
+    say(tr("%1 of %2: %3. %4").arg(prompt_ + 1).arg(prompt_count).arg(instruction(prompt))
+            .arg(prompt == Prompt::Rest              ? tr("Something does not keep still: a stick that trembles by more than 3 % needs service.")
+                 : watch_->progress() >= moved_share ? tr("It moved but has not come back to rest: let go of it.")
+                                                     : tr("Nothing has moved. If the stick is at its stop, its axis is dead or not sent: press Stop, and see the fault finder on Kit (Alt+2).")));
 }
 
 void ControllerPage::finish()

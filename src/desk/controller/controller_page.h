@@ -10,7 +10,6 @@
 class QComboBox;
 class QLabel;
 class QPushButton;
-class QStackedWidget;
 class QTableWidget;
 
 namespace bh::desk {
@@ -22,6 +21,7 @@ class StickView;
 class CheckList;
 class GripPanel;
 class HistoryPanel;
+class Sections;
 class SheetPanel;
 
 /// Live sticks, calibration and verification by checklists that tick themselves, what was found per axis, the history of
@@ -49,6 +49,7 @@ private:
     void refreshResult();
     void takeSamples();
     void nextPrompt();
+    void remind(); ///< says what to do when nothing has happened for long
     void finish();
     void refreshMode();
     void showCheck();
@@ -69,16 +70,16 @@ private:
     CheckList* list_;
     QPushButton* verify_;
     QComboBox* modes_;
-    QStackedWidget* sections_;
-    std::vector<QPushButton*> sectionButtons_;
-    HistoryPanel* history_;
-    SheetPanel* sheets_;
-    GripPanel* grip_;
+    Sections* sections_;
+    HistoryPanel* history_ = nullptr; ///< this and the next two once they have been looked at
+    SheetPanel* sheets_ = nullptr;
+    GripPanel* grip_ = nullptr;
     QTableWidget* table_;
     QLabel* foot_;
     std::optional<PromptWatch> watch_;
     std::optional<Verification> verification_;
     std::size_t prompt_ = 0;
+    double prompt_since_s_ = 0;
     std::vector<int> rest_counts_;
     ControllerRecording recording_;
     std::optional<Calibration> failed_; ///< last calibration that found problems, shown until the next one

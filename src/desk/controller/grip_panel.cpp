@@ -1,6 +1,7 @@
 #include "desk/controller/grip_panel.h"
 
 #include "core/stats.h"
+#include "desk/frame/hints.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -85,8 +86,8 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->setObjectName(QStringLiteral("gripTable"));
     table_->setAccessibleName(tr("Rounds by grip"));
     table_->setHorizontalHeaderLabels({tr("Grip"), tr("Rounds"), tr("Throughput"), tr("Per target")});
-    table_->horizontalHeaderItem(2)->setToolTip(tr("Mean over the rounds of log2(distance / width + 1) / time, bit/s; width = 4.133 x the spread of where the cursor came to rest (ISO/TS 9241-411:2012, from memory)."));
-    table_->horizontalHeaderItem(3)->setToolTip(tr("Mean time from one rest to the next, without the rest itself."));
+    explain(table_, {tr("How the stick is held."), tr("Rounds of eleven targets on this pilot's record."), tr("Mean over the rounds of log2(distance / width + 1) / time, bit/s; width = 4.133 x the spread of where the cursor came to rest (ISO/TS 9241-411:2012, from memory)."),
+                     tr("Mean time from one rest to the next, without the rest itself.")});
     table_->verticalHeader()->hide();
     table_->horizontalHeader()->setStretchLastSection(true);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -99,6 +100,8 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     verdict_ = new QLabel;
     verdict_->setObjectName(QStringLiteral("gripVerdict"));
     verdict_->setWordWrap(true);
+    explain(verdict_, tr("Mean difference of throughput between rounds of two grips, the latest paired in order; the interval is the middle 95 % of 4,000 seeded resamplings (bootstrap). "
+                         "When it holds 0 the rounds cannot tell the grips apart."));
     auto* foot = new QLabel(tr("The right stick drives the cursor. Go to the crossed target and rest there for a moment; a miss counts as where it rested. "
                                "Change the grip between rounds, in turns: five rounds of each are needed to compare (house)."));
     foot->setObjectName(QStringLiteral("quiet"));

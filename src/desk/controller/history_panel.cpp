@@ -1,6 +1,8 @@
 #include "desk/controller/history_panel.h"
 
 #include "core/controller/drift.h"
+#include "desk/frame/hints.h"
+#include "desk/plot_look.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -20,6 +22,7 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     words_->setObjectName(QStringLiteral("driftWords"));
     words_->setWordWrap(true);
     words_->setFont(uiFont(12, true));
+    explain(words_, tr("Calibrations of this controller on the record, counted; the age is today less the day of the newest, in whole days. After 60 days a new one is due (house limit)."));
     controller_ = new QComboBox;
     controller_->setObjectName(QStringLiteral("historyController"));
     controller_->setAccessibleName(tr("Controller whose history is shown"));
@@ -36,8 +39,11 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     plot_ = new QCustomPlot;
     plot_->setAccessibleName(tr("Control chart of the calibrations"));
     plot_->setMinimumHeight(220);
-    foot_ = new QLabel(tr("Limits: mean of the earlier calibrations and 2.66 times their mean moving range to both sides (individuals control chart after "
-                          "Shewhart; ISO 7870-2, from memory), at least as wide as a change that matters (house). Four earlier ones are needed to judge the newest."));
+    explain(plot_, tr("Each dot is one calibration: the counts that it found, as a share of half the stick's travel, or of the device's range for the travel. "
+                      "Solid line: mean of the earlier ones. Dashed: mean ± 2.66 × mean moving range (individuals control chart after Shewhart; ISO 7870-2, from memory), "
+                      "at least as far off as a change that matters (house)."));
+    plot_->setFocusPolicy(Qt::TabFocus);
+    foot_ = new QLabel(tr("A dot is one calibration. Solid line: mean of the earlier ones; dashed: as far as chance alone takes the newest. Four earlier ones are needed to judge it."));
     foot_->setObjectName(QStringLiteral("quiet"));
     foot_->setWordWrap(true);
     auto* row = new QHBoxLayout;
@@ -52,6 +58,7 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     layout->addLayout(row);
     layout->addWidget(plot_, 1);
     layout->addWidget(foot_);
+    layout->addStretch();
     for (QComboBox* box : {controller_, function_, measure_}) connect(box, &QComboBox::currentIndexChanged, this, &HistoryPanel::draw);
     connect(&store_, &RecordStore::changed, this, [this] { if (isVisible()) refresh(); });
     connect(&station_, &Station::deviceChosen, this, [this] { if (isVisible()) refresh(); });
@@ -68,7 +75,17 @@ void HistoryPanel::fillControllers()
     for (const ControllerRow& c : store_.controllers())
         if (c.name != here.name || c.guid != here.guid)
             controller_->addItem(QString::fromStdString(c.name), QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
-    controller_->setCurrentIndex(std::max(0, controller_->findText(before)));
+    const int same = controller_->findText(before);
+    if (same >= 0) return controller_->setCurrentIndex(same);
+    // At first the one in use, or one that has a history when that has none.
+    for (int i = 0; i < controller_->count(); ++i)
+        if (!historyAt(i).empty()) return controller_->setCurrentIndex(i);
+}
+
+std::vector<CalibrationRow> HistoryPanel::historyAt(int controller) const
+{
+    const QStringList chosen = controller_->itemData(controller).toStringList();
+    return store_.calibrationsOf(chosen.value(0).toStdString(), chosen.value(1).toStdString());
 }
 
 void HistoryPanel::refresh()
@@ -79,12 +96,13 @@ void HistoryPanel::refresh()
 
 void HistoryPanel::draw()
 {
-    const QStringList chosen = controller_->currentData().toStringList();
-    const auto rows = store_.calibrationsOf(chosen.value(0).toStdString(), chosen.value(1).toStdString());
+    const auto rows = historyAt(controller_->currentIndex());
     std::vector<Calibration> history;
     for (const CalibrationRow& row : rows) history.push_back(row.calibration);
     const Drift drift = drift_of(history);
-    const QString name = chosen.value(0);
+    const QString name = controller_->currentText();
+    function_->setVisible(!rows.empty());
+    measure_->setVisible(!rows.empty());
     if (rows.empty()) words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
     else {
         const auto age = store_.today() - RecordStore::localDay(rows.back().at);
@@ -99,9 +117,9 @@ void HistoryPanel::draw()
     const auto m = static_cast<DriftMeasure>(measure_->currentIndex());
     const ControlChart chart = drift_chart(history, f, m);
     const Theme& t = theme();
-    plot_->clearPlottables();
-    plot_->clearItems();
-    plot_->setBackground(t.paper);
+    startPlot(*plot_);
+    plot_->setVisible(!rows.empty());
+    foot_->setVisible(!rows.empty());
     QVector<double> at, values;
     for (std::size_t i = 0; i < chart.values.size() && i < rows.size(); ++i) {
         at << static_cast<double>(rows[i].at);
@@ -134,16 +152,6 @@ void HistoryPanel::draw()
     if (chart.can_judge) low = std::min(low, 100 * chart.low), high = std::max(high, 100 * chart.high);
     const double margin = std::max(0.05, 0.12 * (high - low));
     plot_->yAxis->setRange(low - margin, high + margin);
-    for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
-        axis->setTickLabelFont(uiFont(8.5));
-        axis->setLabelFont(uiFont(8.5));
-        axis->setTickLabelColor(t.soft);
-        axis->setLabelColor(t.soft);
-        axis->setBasePen(QPen(t.line));
-        axis->setTickPen(QPen(t.line));
-        axis->setSubTickPen(Qt::NoPen);
-        axis->grid()->setPen(QPen(t.line, 1, Qt::DotLine));
-    }
     plot_->setAccessibleDescription(words_->text());
     plot_->replot();
 }

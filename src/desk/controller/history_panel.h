@@ -1,6 +1,9 @@
 #pragma once
 
+#include "store/record.h"
+
 #include <QWidget>
+#include <vector>
 
 class QComboBox;
 class QCustomPlot;
@@ -21,6 +24,7 @@ public:
 private:
     void fillControllers();
     void draw();
+    [[nodiscard]] std::vector<CalibrationRow> historyAt(int controller) const; ///< of a row of the choice
     RecordStore& store_;
     Station& station_;
     QComboBox* controller_;

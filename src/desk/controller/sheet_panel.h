@@ -4,21 +4,21 @@
 
 #include <QPointer>
 #include <QWidget>
-#include <array>
 #include <optional>
 
-class QComboBox;
 class QLabel;
 class QLineEdit;
 class QListWidget;
 class QPushButton;
-class QSpinBox;
 class QTableWidget;
 
 namespace bh::desk {
 
 class CardWindow;
+class LearnForm;
 class RecordStore;
+class Sections;
+class SimulatorEditor;
 class Station;
 struct CardFacts;
 
@@ -38,7 +38,6 @@ public Q_SLOTS:
 private:
     [[nodiscard]] const SimulatorProfile* simulator() const;
     void showSimulator();
-    void keepEdits();
     void addSimulator();
     void learnFromSeen();
     [[nodiscard]] std::optional<CardFacts> facts() const;
@@ -52,14 +51,10 @@ private:
     QTableWidget* sheet_;
     QLabel* notes_;
     QPushButton *beside_, *pdf_;
-    QSpinBox* base_;
-    QComboBox* throttle_;
-    QComboBox* arming_;
-    std::array<QComboBox*, 4> rising_{};
-    std::array<QComboBox*, 4> seen_{};
-    QComboBox* middle_;
-    QPushButton* learn_;
-    QLabel* learnt_;
+    QLabel* saved_;
+    Sections* sides_;
+    SimulatorEditor* editor_;
+    LearnForm* learn_;
     QPointer<CardWindow> card_;
     bool filling_ = false;
 };

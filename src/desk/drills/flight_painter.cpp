@@ -28,6 +28,8 @@ QColor colourOf(Paint paint)
     case Paint::FlagCloth: return t.cloth;
     case Paint::Shed: return t.shed;
     case Paint::ShedShade: return t.shedShade;
+    case Paint::GateFrame: return t.frame;
+    case Paint::GateFrameShade: return t.frameShade;
     case Paint::Mark: return t.mark;
     }
     return t.ink;

@@ -1,5 +1,6 @@
 #include "desk/kit/kit_page.h"
 
+#include "desk/frame/hints.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -30,6 +31,7 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     summary_->setObjectName(QStringLiteral("kitSummary"));
     summary_->setFont(uiFont(14, true));
     summary_->setWordWrap(true);
+    explain(summary_, tr("Items of this list that are ticked on the chosen pilot's record, of those that it holds."));
     kind_ = new QComboBox;
     kind_->setObjectName(QStringLiteral("kitKind"));
     kind_->setAccessibleName(tr("Kind of station"));
@@ -48,6 +50,8 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     seen_ = new QLabel;
     seen_->setObjectName(QStringLiteral("kitSeen"));
     seen_->setWordWrap(true);
+    explain(seen_, tr("Looked at every half second: devices that the system reports as joysticks; an axis that moved by more than 300 counts within 3 s; "
+                      "the median gap between reports, which should be at most %1 ms (house limit); programs that hold a joystick's device file open.").arg(slowest_ms));
     find_ = new QPushButton(tr("Something does not work"));
     find_->setObjectName(QStringLiteral("findFault"));
     question_ = new QLabel;
@@ -85,8 +89,8 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     left->addWidget(scroll, 1);
     auto* columns = new QHBoxLayout;
     columns->setSpacing(16);
-    columns->addLayout(left, 3);
-    columns->addWidget(card, 2, Qt::AlignTop);
+    columns->addLayout(left, 2);
+    columns->addWidget(card, 1, Qt::AlignTop);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 12);
     layout->setSpacing(10);
@@ -156,6 +160,7 @@ void KitPage::remakeList()
         if (item.detect) box->setToolTip(tr("Ticks itself when it is seen."));
         auto* when = new QLabel;
         when->setObjectName(QStringLiteral("quiet"));
+        when->setToolTip(tr("The day on which it was last ticked, from the chosen pilot's record."));
         line->addWidget(box, 1);
         line->addWidget(when);
         column->addLayout(line);
@@ -216,6 +221,12 @@ void KitPage::detect()
     const bool real = !station_.input().simulated() && station_.devicePresent();
     const double now = ControllerHub::now_s();
     const std::vector<int> counts = station_.input().counts();
+    // Another device stands elsewhere; that is no movement.
+    if (const int instance = station_.device().instance; instance != last_instance_) {
+        last_instance_ = instance;
+        last_counts_.clear();
+        moved_at_s_ = -moving_for_s;
+    }
     if (last_counts_.size() == counts.size())
         for (std::size_t i = 0; i < counts.size(); ++i)
             if (std::abs(counts[i] - last_counts_[i]) > 300) moved_at_s_ = now; // more than any jitter of a 16-bit axis

@@ -50,6 +50,7 @@ private:
     DetectedFacts facts_;
     QString held_by_;
     std::vector<int> last_counts_;
+    int last_instance_ = -1; ///< of the device that they are of
     double moved_at_s_ = -1e9;
     QTimer timer_;
 

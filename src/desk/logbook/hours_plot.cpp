@@ -1,5 +1,6 @@
 #include "desk/logbook/hours_plot.h"
 
+#include "desk/plot_look.h"
 #include "desk/theme.h"
 
 #include <QVBoxLayout>
@@ -30,9 +31,7 @@ void HoursPlot::setWeeks(const std::vector<double>& hours, const QStringList& la
 void HoursPlot::recolour()
 {
     const Theme& t = theme();
-    plot_->clearPlottables();
-    plot_->clearItems();
-    plot_->setBackground(t.paper);
+    startPlot(*plot_);
     auto* bars = new QCPBars(plot_->xAxis, plot_->yAxis);
     bars->setWidth(0.62);
     bars->setPen(Qt::NoPen);
@@ -55,16 +54,6 @@ void HoursPlot::recolour()
     plot_->xAxis->setRange(-0.6, static_cast<double>(std::max<std::size_t>(hours_.size(), 1)) - 0.4);
     plot_->yAxis->setRange(0, most);
     plot_->yAxis->setLabel(tr("practice, h a week"));
-    for (QCPAxis* axis : {plot_->xAxis, plot_->yAxis}) {
-        axis->setTickLabelFont(uiFont(8.5));
-        axis->setLabelFont(uiFont(8.5));
-        axis->setTickLabelColor(t.soft);
-        axis->setLabelColor(t.soft);
-        axis->setBasePen(QPen(t.line));
-        axis->setTickPen(QPen(t.line));
-        axis->setSubTickPen(Qt::NoPen);
-        axis->grid()->setPen(QPen(t.line, 1, Qt::DotLine));
-    }
     plot_->xAxis->grid()->setVisible(false);
     plot_->replot();
 }

@@ -1,0 +1,17 @@
+#pragma once
+
+#include "core/controller/calibration.h"
+
+#include <QString>
+
+namespace bh::desk {
+
+/// "Throttle", "Yaw", "Pitch", "Roll".
+[[nodiscard]] inline QString functionName(Function function)
+{
+    QString name = QString::fromLatin1(function_key(function));
+    name[0] = name[0].toUpper();
+    return name;
+}
+
+} // namespace bh::desk
