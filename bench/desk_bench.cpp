@@ -34,14 +34,16 @@ FlightSnapshot snapshot_of(const FlightLog& log, std::size_t row, const FlightSe
     return now;
 }
 
-void flight_view(benchmark::State& state, const char* id, QSize size)
+void flight_view(benchmark::State& state, const char* world, QSize size, desk::FlightEye eye)
 {
     const DataFolder data(BH_DATA);
-    const Drill drill = must(data.drill(id));
-    const FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
+    const Drill drill = must(data.drill("straight-run"));
+    FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
     const FlightLog log = must(fly_drill(drill, setup, 0.7, 5)).log; // not smooth: the horizon rolls and pitches
+    setup.world = must(data.world(world)); // only looked at: the flight goes through walls
     desk::FlightPainter painter;
-    painter.setDrill(drill, setup.world);
+    painter.setEye(eye);
+    painter.setDrill(drill, setup);
     QImage image(size, QImage::Format_RGB32);
     std::vector<double> frame_ms;
     std::size_t row = 0;
@@ -57,10 +59,16 @@ void flight_view(benchmark::State& state, const char* id, QSize size)
     state.counters["frames"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
     state.counters["p99_ms"] = frame_ms[frame_ms.size() * 99 / 100];
 }
-BENCHMARK_CAPTURE(flight_view, lift_settle_1280x800, "lift-settle", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
-BENCHMARK_CAPTURE(flight_view, hover_window_1280x800, "hover-window", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
-BENCHMARK_CAPTURE(flight_view, straight_run_1280x800, "straight-run", QSize(1280, 800))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
-BENCHMARK_CAPTURE(flight_view, straight_run_2560x1440, "straight-run", QSize(2560, 1440))->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime();
+#define FLIGHT_VIEW(name, ...) BENCHMARK_CAPTURE(flight_view, name, __VA_ARGS__)->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime()
+FLIGHT_VIEW(pan_1280x800, "pan", QSize(1280, 800), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(bank_1280x800, "bank", QSize(1280, 800), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(loft_1280x800, "loft", QSize(1280, 800), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(mill_1280x800, "mill", QSize(1280, 800), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(circuit_1280x800, "circuit", QSize(1280, 800), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(circuit_chase_1280x800, "circuit", QSize(1280, 800), desk::FlightEye::Chase);
+FLIGHT_VIEW(circuit_pilot_1280x800, "circuit", QSize(1280, 800), desk::FlightEye::Pilot);
+FLIGHT_VIEW(loft_2560x1440, "loft", QSize(2560, 1440), desk::FlightEye::Aircraft);
+FLIGHT_VIEW(circuit_2560x1440, "circuit", QSize(2560, 1440), desk::FlightEye::Aircraft);
 
 } // namespace
 

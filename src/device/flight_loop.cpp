@@ -65,6 +65,7 @@ void FlightLoop::run()
 void FlightLoop::step_once()
 {
     if (!flight_.step(current_)) return;
+    note_marks();
     runner_.follow(flight_.log());
     if (pilot_) current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase());
     if (!runner_.over()) return;
@@ -72,6 +73,19 @@ void FlightLoop::step_once()
     score_so_far_ = std::make_shared<const Score>(flown.score);
     const std::scoped_lock lock(mutex_);
     result_ = std::move(flown);
+}
+
+void FlightLoop::note_marks()
+{
+    const FlightLog& log = flight_.log();
+    for (; events_seen_ < log.events.size(); ++events_seen_) {
+        const auto& [row, event] = log.events[events_seen_];
+        if (event != FlightEvent::Touch && event != FlightEvent::Crash) continue;
+        auto marks = marks_ ? std::make_shared<std::vector<FlightMark>>(*marks_) : std::make_shared<std::vector<FlightMark>>();
+        const FlightSample at = log.sample(row);
+        marks->push_back({event, Vec3(at.north_m, at.east_m, -at.height_m), at.t_s});
+        marks_ = std::move(marks);
+    }
 }
 
 void FlightLoop::publish()
@@ -96,6 +110,8 @@ void FlightLoop::publish()
     snapshot_.phase_time_s = runner_.phase_time_s();
     snapshot_.phase_progress = runner_.phase_progress();
     snapshot_.score_so_far = score_so_far_;
+    snapshot_.marks = marks_;
+    snapshot_.out_of_bounds = flight_.out_of_bounds();
     snapshot_.skipped_s = skipped_s_;
 }
 

@@ -14,6 +14,13 @@
 
 namespace bh {
 
+/// Where the aircraft touched or crashed.
+struct FlightMark {
+    FlightEvent event = FlightEvent::Touch;
+    Vec3 place_m = Vec3::Zero();
+    double time_s = 0;
+};
+
 /// What a view needs to show of a flight under way.
 struct FlightSnapshot {
     State state;
@@ -28,6 +35,8 @@ struct FlightSnapshot {
     double phase_time_s = 0;
     double phase_progress = 0;
     std::shared_ptr<const Score> score_so_far; ///< a few times a second; null before the first
+    std::shared_ptr<const std::vector<FlightMark>> marks; ///< of this flight; null before the first
+    bool out_of_bounds = false;
     double skipped_s = 0;                      ///< time lost because the machine was too busy
 };
 
@@ -64,6 +73,7 @@ private:
     void run();
     void step_once();
     void publish();
+    void note_marks();
 
     FlightSetup setup_;
     Drill drill_;
@@ -75,6 +85,8 @@ private:
     bool no_controller_ = false;
     double throttle_down_s_ = 0;
     std::shared_ptr<const Score> score_so_far_;
+    std::shared_ptr<const std::vector<FlightMark>> marks_;
+    std::size_t events_seen_ = 0;
     double scored_at_s_ = -1;
     double skipped_s_ = 0;
 

@@ -79,11 +79,13 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
         Function function;
         double to, back;
     };
+    int check = 1;
     for (const Step& s : {Step{Function::Throttle, 1, 1}, {Function::Throttle, 0, 0}, {Function::Yaw, 1, 0}, {Function::Yaw, -1, 0},
                           {Function::Pitch, 1, 0}, {Function::Pitch, -1, 0}}) {
         QTest::qWait(120);
         p.sticks().set(s.function, s.to);
-        QTest::qWait(500);
+        const QString next = QString("Check %1 of 8").arg(++check);
+        REQUIRE(p.desk.waitFor([&] { return p.message().startsWith(next); }));
         p.sticks().set(s.function, s.back);
     }
     REQUIRE(p.desk.waitFor([&] { return p.message().startsWith("Check 7 of 8: right stick to 3"); }));

@@ -53,7 +53,7 @@ struct Picture {
     {
         const DataFolder data(BH_DATA);
         drill = *data.drill(id);
-        painter.setDrill(drill, *data.world(drill.world));
+        painter.setDrill(drill, *data.setup_for(drill, RateProfile{}));
         now.state.position_m.z() = -5;
         now.armed = true;
         now.waiting_for_throttle = false;
@@ -226,7 +226,7 @@ TEST_CASE("the horizon lies where the attitude puts it, and the picture answers 
 {
     Picture level;
     level.drill.camera_tilt_deg = 0;
-    level.painter.setDrill(level.drill, *DataFolder(BH_DATA).world("pan"));
+    level.painter.setDrill(level.drill, *DataFolder(BH_DATA).setup_for(level.drill, RateProfile{}));
     level.draw();
     CHECK(level.skyInRow(150) > 0.6); // above the middle: sky, with the instruction's plate far up
     CHECK(level.skyInRow(260) == 0);  // below: ground

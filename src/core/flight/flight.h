@@ -55,6 +55,7 @@ public:
     [[nodiscard]] bool armed() const { return armed_; }
     [[nodiscard]] bool crashed() const { return crashed_; }
     [[nodiscard]] bool on_ground() const { return on_ground_; }
+    [[nodiscard]] bool out_of_bounds() const { return out_of_bounds_; }
     [[nodiscard]] bool panic() const { return panic_; }
     [[nodiscard]] const Day& day() const { return day_; }
     [[nodiscard]] double time_s() const { return static_cast<double>(steps_) * step_s; }

@@ -1,5 +1,6 @@
 #include "desk/drills/flight_painter.h"
 
+#include "core/flight/guide_rail.h"
 #include "desk/theme.h"
 
 #include <QPainter>
@@ -31,8 +32,50 @@ QColor colourOf(Paint paint)
     case Paint::GateFrame: return t.frame;
     case Paint::GateFrameShade: return t.frameShade;
     case Paint::Mark: return t.mark;
+    case Paint::Rail: return t.held;
+    case Paint::TouchMark: return t.attention;
+    case Paint::CrashMark: return t.notMet;
+    case Paint::Aircraft: return t.pole;
+    case Paint::AircraftShade: return t.ink;
+    case Paint::AircraftNose: return t.attention;
+    case Paint::Rotor: return t.steel;
     }
     return t.ink;
+}
+
+Palette paletteNow()
+{
+    Palette palette{};
+    for (std::size_t i = 0; i < paint_count; ++i) palette[i] = colourOf(static_cast<Paint>(i)).rgb();
+    return palette;
+}
+
+/// Where the rail of a drill or of a world without one goes: along its runs, or through its gates in their order.
+std::vector<RailTie> railOf(const Drill& drill, const World& world)
+{
+    constexpr double tie_m = 3, gate_speed_mps = 9;
+    const double c = std::cos(radians(drill.start.heading_deg)), s = std::sin(radians(drill.start.heading_deg));
+    for (const Phase& phase : drill.phases)
+        if (phase.goal.kind == Goal::Kind::Run) {
+            const Vec3 from(drill.start.north_m, drill.start.east_m, -phase.height_m);
+            return guide_rail({from, from + phase.goal.distance_m * Vec3(c, s, 0)}, false, phase.speed_mps, tie_m);
+        }
+    std::vector<Vec3> gates;
+    if (world.gates.size() > 2)
+        for (const Gate& g : world.gates) gates.emplace_back(g.north_m, g.east_m, -(g.sill_m + g.height_m / 2));
+    return guide_rail(gates, true, gate_speed_mps, tie_m);
+}
+
+QString dayInWords(const Conditions& day)
+{
+    QStringList words;
+    if (day.wind_mps > 0) words << QObject::tr("wind %1 m/s").arg(day.wind_mps, 0, 'f', 0);
+    if (day.gusts && day.wind_mps > 0) words << QObject::tr("gusts");
+    if (day.ground_effect) words << QObject::tr("ground effect");
+    if (day.prop_wash) words << QObject::tr("prop wash");
+    if (day.battery_sag) words << QObject::tr("battery sag");
+    if (day.bent_propeller > 0) words << QObject::tr("bent propeller");
+    return words.join(QStringLiteral(", "));
 }
 
 /// Text on a plate, so that it can be read over any ground.
@@ -57,10 +100,13 @@ QString modeName(Mode mode)
 
 } // namespace
 
-void FlightPainter::setDrill(const Drill& drill, const World& world)
+void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
 {
     drill_ = drill;
-    scene_ = scene_of(world);
+    airframe_ = setup.airframe;
+    day_ = dayInWords(setup.conditions);
+    scene_ = scene_of(setup.world);
+    add_rail(scene_, railOf(drill, setup.world), 1.2);
     add_ring(scene_, drill.start.north_m, drill.start.east_m, 1.0);
     add_ring(scene_, drill.start.north_m, drill.start.east_m, 2.0);
     // A run gets frames to fly through, one every 15 m, as high as its window.
@@ -74,39 +120,104 @@ void FlightPainter::setDrill(const Drill& drill, const World& world)
     left_trail_.clear();
     right_trail_.clear();
     trail_time_s_ = 0;
+    chase_ = {};
+}
+
+void FlightPainter::setCamera(double tilt_deg, double fov_deg)
+{
+    drill_.camera_tilt_deg = tilt_deg;
+    drill_.fov_deg = fov_deg;
 }
 
 void FlightPainter::paint(QPainter& p, QSize size, const FlightSnapshot& now)
 {
-    paintWorld(p, size, now);
+    const Camera camera = cameraFor(now, size);
+    paintWorld(p, camera, now);
     p.setRenderHint(QPainter::Antialiasing);
+    if (eye_ == FlightEye::Aircraft) paintHorizon(p, camera);
+    paintCompass(p, size, now);
     paintHeightTape(p, size, now);
     paintSticks(p, size, now);
     paintWords(p, size, now);
 }
 
-void FlightPainter::paintWorld(QPainter& p, QSize size, const FlightSnapshot& now)
+Camera FlightPainter::cameraFor(const FlightSnapshot& now, QSize size)
 {
-    const Camera camera = onboard_camera(now.state, drill_.camera_tilt_deg, drill_.fov_deg, size.width(), size.height());
-    p.setRenderHint(QPainter::Antialiasing, false);
-    p.fillRect(QRect(QPoint(0, 0), size), theme().sky);
-    p.setPen(Qt::NoPen);
-    std::array<QPointF, Shape::most_points> points;
-    const auto draw = [&](const Shape& shape) {
-        for (std::size_t i = 0; i < shape.count; ++i) points[i] = {shape.points[i].x, shape.points[i].y};
-        if (shape.count == 2) {
-            const bool near = shape.distance_m < 25;
-            p.setPen(QPen(colourOf(shape.paint), shape.paint == Paint::Mark ? 2 : shape.paint == Paint::FlagPole && near ? 3 : 1));
-            p.drawLine(points[0], points[1]);
-            p.setPen(Qt::NoPen);
-        } else {
-            p.setBrush(colourOf(shape.paint));
-            p.drawConvexPolygon(points.data(), shape.count);
-        }
-    };
-    if (const Shape ground = ground_polygon(camera); ground.count >= 3) draw(ground);
+    if (eye_ == FlightEye::Aircraft) return onboard_camera(now.state, drill_.camera_tilt_deg, drill_.fov_deg, size.width(), size.height());
+    Camera picture;
+    picture.width_px = size.width();
+    picture.height_px = size.height();
+    if (eye_ == FlightEye::Chase) {
+        picture.fov_deg = 80;
+        return chase_.follow(now.state, now.time_s, picture);
+    }
+    constexpr double behind_start_m = 6;
+    picture.fov_deg = 50; // some way between what an eye takes in and what it makes out
+    const double heading = radians(drill_.start.heading_deg);
+    return pilot_eye(now.state, Vec3(drill_.start.north_m - behind_start_m * std::cos(heading), drill_.start.east_m - behind_start_m * std::sin(heading), 0), picture);
+}
+
+void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSnapshot& now)
+{
+    moving_.surfaces.clear();
+    moving_.lines.clear();
+    if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
+    if (now.marks)
+        for (const FlightMark& mark : *now.marks) mark.event == FlightEvent::Crash ? add_crash_mark(moving_, mark.place_m) : add_touch_mark(moving_, mark.place_m);
+    const Palette palette = paletteNow();
+    shapes_.clear();
     project(scene_, camera, shapes_);
-    for (const Shape& shape : shapes_) draw(shape);
+    project(moving_, camera, shapes_);
+    begin_raster(raster_, camera, palette);
+    bh::paint(shapes_, palette, raster_);
+    const QImage image(reinterpret_cast<const uchar*>(raster_.colours.data()), raster_.width_px, raster_.height_px, 4 * raster_.width_px, QImage::Format_RGB32);
+    p.drawImage(0, 0, image);
+}
+
+void FlightPainter::paintHorizon(QPainter& p, const Camera& camera) const
+{
+    constexpr double reach_px = 150, gap_share = 0.35; // the middle stays free
+    std::array<ScreenPoint, 2> ends;
+    if (!horizon(camera, reach_px, ends)) return;
+    const QPointF a(ends[0].x, ends[0].y), b(ends[1].x, ends[1].y), middle = (a + b) / 2;
+    for (const auto& [width, colour] : {std::pair{4.0, theme().card}, std::pair{1.6, theme().ink}}) {
+        p.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap));
+        for (const QPointF& end : {a, b}) p.drawLine(middle + (end - middle) * gap_share, end);
+    }
+}
+
+/// A strip of headings. A compass on an aircraft leads or lags in turns and is turned by motors and steel: it says so.
+void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& now) const
+{
+    constexpr double px_per_deg = 2, half_deg = 65;
+    const Theme& t = theme();
+    const double heading = heading_deg(now.state.attitude);
+    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, 54, 2 * half_deg * px_per_deg, 24);
+    QColor ground = t.card;
+    ground.setAlpha(200);
+    p.setPen(Qt::NoPen);
+    p.setBrush(ground);
+    p.drawRoundedRect(box, 3, 3);
+    p.save();
+    p.setClipRect(box);
+    static const char* const winds[] = {"N", "NE", "E", "SE", "S", "SW", "W", "NW"};
+    for (int step = 0; step < 24; ++step) {
+        const double off = wrapped_deg(15.0 * step - heading);
+        if (std::abs(off) > half_deg + 10) continue;
+        const double x = box.center().x() + off * px_per_deg;
+        if (step % 3 == 0) {
+            p.setPen(t.ink);
+            p.setFont(uiFont(9, step % 6 == 0));
+            p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, QLatin1String(winds[step / 3]));
+        } else {
+            p.setPen(QPen(t.soft, 1));
+            p.drawLine(QPointF(x, box.center().y() - 5), QPointF(x, box.center().y() + 2));
+        }
+    }
+    p.restore();
+    p.setPen(QPen(t.attention, 2));
+    p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
+    plate(p, QRectF(box.right() + 6, box.top(), 126, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8), t.soft);
 }
 
 void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapshot& now) const
@@ -206,6 +317,8 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
     else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
     else if (now.paused) words = QStringLiteral("Paused. F8 goes on.");
+    else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
+    else if (now.out_of_bounds) words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
     else if (now.waiting_for_throttle) words = QStringLiteral("Throttle to the bottom to start the motors.");
     const QFont font = uiFont(13, true);
     const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
@@ -220,6 +333,16 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s").arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
                               .arg(speed, 0, 'f', 1).arg(now.time_s, 0, 'f', 0);
     plate(p, QRectF(size.width() - 252, size.height() - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
+    // Who looks, and what the day does; narrow, so as not to come near the sticks.
+    const QString where = eye_ == FlightEye::Aircraft ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
+                          : eye_ == FlightEye::Chase  ? QObject::tr("from behind the aircraft")
+                                                      : QObject::tr("from the pilot's place");
+    plate(p, QRectF(size.width() - 252, size.height() - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
+    if (!day_.isEmpty()) {
+        const QFont small = uiFont(9);
+        const double wide = std::min<double>(size.width() - 340, QFontMetricsF(small).horizontalAdvance(day_) + 24);
+        plate(p, QRectF(size.width() - 12 - wide, size.height() - 96, wide, 24), day_, Qt::AlignRight, small, t.soft);
+    }
 }
 
 } // namespace bh::desk

@@ -22,7 +22,7 @@ void FlightView::show(const FlightLoop* loop)
 {
     loop_ = loop;
     if (loop_) {
-        painter_.setDrill(loop_->drill(), loop_->setup().world);
+        painter_.setDrill(loop_->drill(), loop_->setup());
         timer_.start();
     } else {
         timer_.stop();
