@@ -11,6 +11,7 @@
 #include "desk/kit/kit_page.h"
 #include "desk/logbook/logbook_page.h"
 #include "desk/record_store.h"
+#include "desk/setup/setup_page.h"
 #include "desk/station.h"
 #include "desk/theme.h"
 
@@ -34,12 +35,13 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     board_ = new BoardPage(store_, station_);
     kit_ = new KitPage(store_, station_);
     controller_ = new ControllerPage(store_, station_, *keys);
+    setup_ = new SetupPage(store_, station_);
     drills_ = new DrillsPage(store_, station_, *keys);
     logbook_ = new LogbookPage(store_, station_);
     apron_ = new Apron(store_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
-    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Drills", drills_}, {"Logbook", logbook_}};
+    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Set-up", setup_}, {"Drills", drills_}, {"Logbook", logbook_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
@@ -65,6 +67,14 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
+    });
+    connect(setup_, &SetupPage::cardAsked, this, [this] {
+        showPage(Controller);
+        controller_->showSection(ControllerPage::Sheets);
+    });
+    connect(setup_, &SetupPage::flyAsked, this, [this](const std::string& world, Mode mode) {
+        showPage(Drills);
+        drills_->flyFreely(world, mode);
     });
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
@@ -104,6 +114,9 @@ void MainWindow::refreshMarks()
                          items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
     const bool ready = station_.controllerState() == Station::Controller::Ready;
     marks_[Controller]->setMark(ready ? StateMark::Done : StateMark::Due, ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
+    const bool set_up = store_.setupAt(station_.pilotId()).has_value();
+    marks_[Setup]->setMark(station_.pilotId().empty() ? StateMark::None : set_up ? StateMark::Done : StateMark::Due,
+                           set_up ? tr("The aircraft is set up") : tr("No real aircraft, camera and power chosen yet"));
     const PilotStanding& s = store_.standing(station_.pilotId());
     const bool all_held = !s.stages.empty() && std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; });
     const bool pilot = !station_.pilotId().empty();

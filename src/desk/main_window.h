@@ -12,6 +12,7 @@ class Apron;
 class BoardPage;
 class ControllerPage;
 class DrillsPage;
+class SetupPage;
 class KeyboardSticks;
 class KitPage;
 class LineUp;
@@ -25,10 +26,11 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Drills, Logbook, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Drills, Logbook, PageCount };
     MainWindow(RecordStore& store, Station& station, const QString& recordName);
     void showPage(Page page);
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
+    [[nodiscard]] SetupPage* setupPage() { return setup_; }
     [[nodiscard]] ControllerPage* controllerPage() { return controller_; }
 
 public Q_SLOTS:
@@ -45,6 +47,7 @@ private:
     BoardPage* board_;
     KitPage* kit_;
     ControllerPage* controller_;
+    SetupPage* setup_;
     DrillsPage* drills_;
     LogbookPage* logbook_;
     Apron* apron_;

@@ -37,6 +37,7 @@ RecordStore::RecordStore(std::unique_ptr<Record> record, DataFolder data)
     : record_(std::move(record)), data_(std::move(data)), undo_(std::make_unique<QUndoStack>())
 {
     if (auto drills = data_.drills()) drills_ = std::move(*drills);
+    if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
     if (auto curriculum = data_.curriculum("first-steps")) curriculum_ = std::move(*curriculum);
     record_->close_left_open_sessions();
     reload();
@@ -203,6 +204,40 @@ bool RecordStore::keepSimulator(const SimulatorProfile& simulator)
     return true;
 }
 
+namespace {
+const Airframe* with_id(const std::vector<Airframe>& all, const std::string& id)
+{
+    const auto found = std::find_if(all.begin(), all.end(), [&](const Airframe& a) { return a.id == id; });
+    return found == all.end() ? nullptr : &*found;
+}
+} // namespace
+
+const Airframe* RecordStore::simulatedAircraft(const std::string& id) const { return with_id(simulated_aircraft_, id); }
+const Airframe* RecordStore::realAircraft(const std::string& id) const { return with_id(real_aircraft_, id); }
+std::optional<TrainingSetup> RecordStore::setup(const std::string& pilot_id) const { return record_->setup(pilot_id); }
+std::optional<UnixTime> RecordStore::setupAt(const std::string& pilot_id) const { return record_->setup_at(pilot_id); }
+
+bool RecordStore::keepAircraft(const Airframe& aircraft)
+{
+    std::optional<Airframe> before;
+    if (const Airframe* known = realAircraft(aircraft.id)) before = *known;
+    const auto write = [this](const Airframe& a) { return tried([&] { record_->keep_aircraft(a); }); };
+    if (!write(aircraft)) return false;
+    if (before) undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(aircraft.name)), [=] { write(aircraft); }, [=] { write(*before); }));
+    return true;
+}
+
+bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& setup)
+{
+    const PilotRow* row = pilot(pilot_id);
+    if (!row) return false;
+    const TrainingSetup before = record_->setup(pilot_id).value_or(TrainingSetup{});
+    const auto write = [this, pilot_id](const TrainingSetup& s) { return tried([&] { record_->keep_setup(pilot_id, s); }); };
+    if (!write(setup)) return false;
+    undo_->push(new Edit(tr("set-up of %1").arg(QString::fromStdString(row->name)), [=] { write(setup); }, [=] { write(before); }));
+    return true;
+}
+
 template <class Action>
 bool RecordStore::tried(Action action)
 {
@@ -231,6 +266,7 @@ void RecordStore::reload()
         if (same != simulators_.end()) *same = std::move(kept);
         else simulators_.push_back(std::move(kept));
     }
+    real_aircraft_ = record_->aircraft();
     std::vector<CalibrationRow> calibrations = record_->calibrations("");
     std::erase_if(calibrations, [](const CalibrationRow& c) { return c.verified_at == 0; }); // it counts only when verified
     UnixTime any_calibration = 0;

@@ -40,6 +40,12 @@ public:
     [[nodiscard]] std::vector<GripRoundRow> gripRounds(const std::string& pilot_id) const;
     /// Those that ship, and those kept on the record, which stand in for one of the same id.
     [[nodiscard]] const std::vector<SimulatorProfile>& simulators() const { return simulators_; }
+    [[nodiscard]] const std::vector<Airframe>& simulatedAircraft() const { return simulated_aircraft_; } ///< those that ship
+    [[nodiscard]] const Airframe* simulatedAircraft(const std::string& id) const;
+    [[nodiscard]] const std::vector<Airframe>& realAircraft() const { return real_aircraft_; } ///< the school's own, by id
+    [[nodiscard]] const Airframe* realAircraft(const std::string& id) const;
+    [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing: none was made yet
+    [[nodiscard]] std::optional<UnixTime> setupAt(const std::string& pilot_id) const;
     [[nodiscard]] UnixTime now() const;
     [[nodiscard]] std::int64_t today() const { return localDay(now()); }
     [[nodiscard]] static std::int64_t localDay(UnixTime at);
@@ -50,6 +56,9 @@ public:
     std::string addPilot(const QString& name); ///< returns the id, empty when it failed
     void editPilot(const PilotRow& edited);
     bool keepSimulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
+
+    bool keepAircraft(const Airframe& aircraft); ///< a real one; a new one is added, which is not undone
+    bool keepSetup(const std::string& pilot_id, const TrainingSetup& setup);
 
     // What happened is added and never undone.
     std::string startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid);
@@ -81,6 +90,7 @@ private:
     std::vector<AttemptRow> attempts_;
     std::vector<SessionRow> sessions_;
     std::vector<SimulatorProfile> simulators_;
+    std::vector<Airframe> simulated_aircraft_, real_aircraft_;
     std::vector<std::pair<std::string, PilotStanding>> standings_;
     QString last_saved_;
 };

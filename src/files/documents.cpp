@@ -250,7 +250,8 @@ Result<RateProfile> parse_rates(std::string_view text, const std::string& file)
         profile.name = in.text("name", "");
         const std::string family = in.text("family");
         for (auto [key, curve] : {std::pair{"roll", &profile.roll}, {"pitch", &profile.pitch}, {"yaw", &profile.yaw}}) {
-            auto good = checked(curve_at(in.at(key), family, in));
+            const JsonIn axis = in.at(key); // may have a family of its own
+            auto good = checked(curve_at(axis, axis.text("family", family), axis.has("family") ? axis : in));
             if (!good) in.at(key).fault(good.error().message);
             *curve = *good;
         }

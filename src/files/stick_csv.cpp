@@ -10,10 +10,12 @@ namespace bh {
 namespace {
 
 struct Column {
-    const char* name;
+    const char* name; ///< as in flight logs
+    const char* short_name;
     double low, high;
 };
-constexpr std::array<Column, 5> columns{{{"t_s", 0, 1e6}, {"throttle", 0, 1}, {"yaw", -1, 1}, {"pitch", -1, 1}, {"roll", -1, 1}}};
+constexpr std::array<Column, 5> columns{
+    {{"t_s", "t_s", 0, 1e6}, {"throttle", "throttle", 0, 1}, {"stick_yaw", "yaw", -1, 1}, {"stick_pitch", "pitch", -1, 1}, {"stick_roll", "roll", -1, 1}}};
 
 } // namespace
 
@@ -26,8 +28,8 @@ Result<std::vector<StickRow>> parse_stick_csv(std::string_view text, std::string
     for (std::size_t c = 0; c < columns.size(); ++c) {
         int found = 0;
         for (std::size_t i = 0; i < names->size(); ++i)
-            if ((*names)[i] == columns[c].name) column_of[i] = static_cast<int>(c), ++found;
-        if (found != 1) return bad_input(csv_place(file, 1, columns[c].name, "expected once among t_s, throttle, yaw, pitch, roll"));
+            if ((*names)[i] == columns[c].name || (*names)[i] == columns[c].short_name) column_of[i] = static_cast<int>(c), ++found;
+        if (found != 1) return bad_input(csv_place(file, 1, columns[c].name, "expected once among t_s, throttle, stick_roll, stick_pitch, stick_yaw"));
     }
     std::vector<StickRow> rows;
     while (!cursor.at_end()) {

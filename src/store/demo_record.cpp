@@ -6,6 +6,7 @@
 #include "core/standin/stand_in_pilot.h"
 #include "files/file_text.h"
 #include "files/json_in.h"
+#include "files/setup_documents.h"
 #include "store/record.h"
 
 #include <QDateTime>
@@ -34,7 +35,18 @@ struct Roster {
     std::vector<StandInController> controllers;
     std::vector<ControllerRow> controller_names;
     std::vector<DemoPilot> pilots;
+    std::vector<Airframe> aircraft;
+    std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
 };
+
+/// A whole document within the roster.
+template <class T>
+T inner(const JsonIn& in, Result<T> (*parse)(std::string_view, const std::string&))
+{
+    auto document = parse(in.value().dump(), "roster.json");
+    if (!document) in.fault(document.error().message);
+    return std::move(*document);
+}
 
 Roster read_roster(const JsonIn& in)
 {
@@ -68,6 +80,8 @@ Roster read_roster(const JsonIn& in)
         if (pilot.controller >= roster.controllers.size()) p.at("controller").fault("there is no such controller");
         roster.pilots.push_back(pilot);
     }
+    for (const JsonIn& a : in.at("aircraft").items()) roster.aircraft.push_back(inner(a, parse_airframe));
+    for (const JsonIn& s : in.at("setups").items()) roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
     return roster;
 }
 
@@ -204,6 +218,12 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         clock = std::max(clock, slot.at + static_cast<UnixTime>(1.2 * active_s));
         record.end_session(session, active_s, static_cast<double>(clock - slot.at) - active_s);
     }
+    // The school's own aircraft came in the last week: what was flown before was flown as the drills are meant.
+    clock = std::max(clock, roster.now - 2 * day_s);
+    for (const Airframe& a : roster.aircraft) record.keep_aircraft(a);
+    for (const auto& [name, setup] : roster.setups)
+        for (std::size_t p = 0; p < roster.pilots.size(); ++p)
+            if (roster.pilots[p].name == name && !pilot_ids[p].empty()) record.keep_setup(pilot_ids[p], setup);
     record.set_note("demo_now", std::to_string(roster.now));
     return {};
 }

@@ -16,8 +16,8 @@ struct Table {
     const char* name;
     int since_version;
 };
-constexpr std::array<Table, 10> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2}, {"sessions", 3}, {"attempts", 3},
-                                        {"criteria", 3}, {"verifications", 4}, {"kit_ticks", 4}, {"grip_rounds", 4}, {"simulators", 4}}};
+constexpr std::array<Table, 12> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2}, {"sessions", 3}, {"attempts", 3},
+                                        {"criteria", 3}, {"verifications", 4}, {"kit_ticks", 4}, {"grip_rounds", 4}, {"simulators", 4}, {"aircraft", 6}, {"setups", 6}}};
 
 void apply_pilot(const Database& db, const Entry& e, const Json& b, int version)
 {
@@ -57,13 +57,24 @@ void apply_session(const Database& db, const Entry& e, const Json& b, int versio
     if (version >= 5) db.run("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
 }
 
-void apply_attempt(const Database& db, const Entry& e, const Json& b)
+void apply_set_up(const Database& db, const Entry& e, const Json& b)
 {
-    db.run("INSERT INTO attempts VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(),
+    if (e.kind == "aircraft")
+        db.run("INSERT INTO aircraft VALUES (?,?,?,?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, document = excluded.document, entry = excluded.entry",
+               e.subject, e.at, b.at("document").dump(), e.seq);
+    if (e.kind == "setup")
+        db.run("INSERT INTO setups VALUES (?,?,?,?) ON CONFLICT (pilot_id) DO UPDATE SET at = excluded.at, document = excluded.document, entry = excluded.entry",
+               e.subject, e.at, b.at("document").dump(), e.seq);
+}
+
+void apply_attempt(const Database& db, const Entry& e, const Json& b, int version)
+{
+    db.run("INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, entry) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(),
            b.at("session_id").get<std::string>(), b.at("drill_id").get<std::string>(), b.at("drill_version").get<int>(),
            b.at("at").get<std::int64_t>(), b.at("mode").get<std::string>(), b.at("score").get<double>(),
            b.at("passed").get<bool>(), b.at("flown_s").get<double>(), b.at("summary").get<std::string>(),
            b.at("log_hash").get<std::string>(), e.seq);
+    if (version >= 6 && b.contains("flown_with")) db.run("UPDATE attempts SET flown_with = ? WHERE id = ?", b["flown_with"].get<std::string>(), e.subject);
     int position = 0;
     for (const Json& c : b.at("criteria"))
         db.run("INSERT INTO criteria VALUES (?,?,?,?,?,?,?,?,?,?)", e.subject, position++, c.at("label").get<std::string>(),
@@ -102,9 +113,10 @@ void apply_entry(const Database& db, const Entry& e, int version)
     }
     if (version >= 3) {
         if (e.kind == "session") apply_session(db, e, b, version);
-        if (e.kind == "attempt") apply_attempt(db, e, b);
+        if (e.kind == "attempt") apply_attempt(db, e, b, version);
     }
     if (version >= 4) apply_first_hour(db, e, b);
+    if (version >= 6) apply_set_up(db, e, b);
 }
 
 void remake_tables(const Database& db, int version)

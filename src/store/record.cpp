@@ -1,6 +1,7 @@
 #include "store/record.h"
 
 #include "files/documents.h"
+#include "files/setup_documents.h"
 #include "files/simulator_document.h"
 #include "store/database.h"
 #include "store/log_folder.h"
@@ -31,11 +32,20 @@ Json to_json(const SessionRow& s)
     return json;
 }
 
+/// What a document on the record says.
+template <class T>
+T stored(Result<T> document)
+{
+    if (!document) throw StoreFailure(document.error().message);
+    return std::move(*document);
+}
+
 Json to_json(const AttemptRow& a)
 {
     Json json{{"pilot_id", a.pilot_id}, {"session_id", a.session_id}, {"drill_id", a.drill_id},
               {"drill_version", a.drill_version}, {"at", a.at}, {"mode", a.mode}, {"score", a.score},
               {"passed", a.passed}, {"flown_s", a.flown_s}, {"summary", a.summary}, {"log_hash", a.log_hash}};
+    if (!a.flown_with.empty()) json["flown_with"] = a.flown_with;
     json["criteria"] = Json::array();
     for (const CriterionRow& c : a.criteria)
         json["criteria"].push_back({{"label", c.label}, {"unit", c.unit}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
@@ -226,6 +236,16 @@ void Record::keep_simulator(const SimulatorProfile& simulator)
     impl_->append("simulator", simulator.id, {{"document", Json(simulator_json(simulator))}});
 }
 
+void Record::keep_aircraft(const Airframe& aircraft)
+{
+    impl_->append("aircraft", aircraft.id, {{"document", Json(airframe_json(aircraft))}});
+}
+
+void Record::keep_setup(const std::string& pilot_id, const TrainingSetup& setup)
+{
+    impl_->append("setup", pilot_id, {{"document", Json(training_setup_json(setup))}});
+}
+
 std::string Record::start_session(const std::string& pilot_id, const std::string& controller_id)
 {
     SessionRow session;
@@ -305,7 +325,7 @@ std::vector<PilotRow> Record::pilots() const
 std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
 {
     QSqlQuery q = impl_->database.run(
-        "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash "
+        "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, flown_with "
         "FROM attempts WHERE (? = '' OR pilot_id = ?) ORDER BY at, entry", pilot_id, pilot_id);
     std::vector<AttemptRow> rows;
     while (q.next()) {
@@ -322,6 +342,7 @@ std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
         a.flown_s = q.value(9).toDouble();
         a.summary = q.value(10).toString().toStdString();
         a.log_hash = q.value(11).toString().toStdString();
+        a.flown_with = q.value(12).toString().toStdString();
         rows.push_back(std::move(a));
     }
     return rows;
@@ -399,11 +420,30 @@ std::vector<SimulatorProfile> Record::simulators() const
     QSqlQuery q = impl_->database.run("SELECT id, document FROM simulators ORDER BY id");
     std::vector<SimulatorProfile> rows;
     while (q.next()) {
-        auto simulator = parse_simulator(q.value(1).toString().toStdString(), "simulator " + q.value(0).toString().toStdString());
-        if (!simulator) throw StoreFailure(simulator.error().message);
-        rows.push_back(std::move(*simulator));
+        rows.push_back(stored(parse_simulator(q.value(1).toString().toStdString(), "simulator " + q.value(0).toString().toStdString())));
     }
     return rows;
+}
+
+std::vector<Airframe> Record::aircraft() const
+{
+    QSqlQuery q = impl_->database.run("SELECT id, document FROM aircraft ORDER BY id");
+    std::vector<Airframe> rows;
+    while (q.next()) rows.push_back(stored(parse_airframe(q.value(1).toString().toStdString(), "aircraft " + q.value(0).toString().toStdString())));
+    return rows;
+}
+
+std::optional<TrainingSetup> Record::setup(const std::string& pilot_id) const
+{
+    QSqlQuery q = impl_->database.run("SELECT document FROM setups WHERE pilot_id = ?", pilot_id);
+    if (!q.next()) return std::nullopt;
+    return stored(parse_training_setup(q.value(0).toString().toStdString(), "set-up of pilot " + pilot_id));
+}
+
+std::optional<UnixTime> Record::setup_at(const std::string& pilot_id) const
+{
+    QSqlQuery q = impl_->database.run("SELECT at FROM setups WHERE pilot_id = ?", pilot_id);
+    return q.next() ? std::optional<UnixTime>(q.value(0).toLongLong()) : std::nullopt;
 }
 
 std::vector<ControllerRow> Record::controllers() const

@@ -4,6 +4,7 @@
 #include "core/controller/settings_sheet.h"
 #include "core/drill/drill.h"
 #include "core/result.h"
+#include "core/setup/training_setup.h"
 
 #include <cstdint>
 #include <filesystem>
@@ -100,6 +101,7 @@ struct AttemptRow {
     double flown_s = 0;
     std::string summary;
     std::string log_hash; ///< names the flight log beside the record
+    std::string flown_with; ///< aircraft and conditions in words; empty: the drill's own, in still air
     std::vector<CriterionRow> criteria;
 };
 
@@ -123,7 +125,7 @@ struct RecordOptions {
 /// made from the entries in the same transaction and can be made again from them. Used from one thread.
 class Record {
 public:
-    static constexpr int schema_version = 5;
+    static constexpr int schema_version = 6;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -148,6 +150,10 @@ public:
     void add_grip_round(const GripRoundRow& round);
     /// A simulator's conventions as they are known here; a later one of the same id supersedes it.
     void keep_simulator(const SimulatorProfile& simulator);
+    /// A real aircraft of the school; a later one of the same id supersedes it.
+    void keep_aircraft(const Airframe& aircraft);
+    /// How a pilot's practice is set up from now on.
+    void keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
     std::string start_session(const std::string& pilot_id, const std::string& controller_id);
     /// A session that is over already, as practice in another program is; returns its id.
     std::string add_session(SessionRow session);
@@ -171,6 +177,9 @@ public:
     [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<GripRoundRow> grip_rounds(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<SimulatorProfile> simulators() const; ///< those kept on the record, by id
+    [[nodiscard]] std::vector<Airframe> aircraft() const; ///< the school's real ones, by id
+    [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing when none was made
+    [[nodiscard]] std::optional<UnixTime> setup_at(const std::string& pilot_id) const;   ///< when it was made
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     [[nodiscard]] std::string note(const std::string& key) const; ///< small facts about the record itself
     void set_note(const std::string& key, const std::string& value);

@@ -57,6 +57,11 @@ const std::vector<Statements>& steps()
          " entry INTEGER NOT NULL REFERENCES entries(seq))"},
         // 5: practice in other programs
         {"ALTER TABLE sessions ADD COLUMN recording TEXT NOT NULL DEFAULT ''"},
+        // 6: real aircraft, how practice on them is set up, and what an attempt was flown with
+        {"CREATE TABLE aircraft (id TEXT PRIMARY KEY, at INTEGER NOT NULL, document TEXT NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "CREATE TABLE setups (pilot_id TEXT PRIMARY KEY REFERENCES pilots(id), at INTEGER NOT NULL, document TEXT NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))",
+         "ALTER TABLE attempts ADD COLUMN flown_with TEXT NOT NULL DEFAULT ''"},
     };
     return all;
 }

@@ -19,7 +19,7 @@ struct Flying {
     {
         desk.store->addPilot("Oren Pell");
         desk.station->choosePilot(desk.store->pilots()[0].id);
-        QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     }
     SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
     void press(Qt::Key key) { QTest::keyClick(&*desk.window, key); }
@@ -102,7 +102,7 @@ TEST_CASE("a crash is kept as flown, with what failed and what to do", "[desk]")
     CHECK(f.desk.text("resultSentence").startsWith("Crashed during"));
     CHECK(f.desk.store->attempts(f.desk.station->pilotId()).size() == 1);
     f.press(Qt::Key_4); // a plain figure does nothing
-    QTest::keyClick(&*f.desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(f.desk.text("totals").contains("1 scored flights, 0 passed"));
 }
 
@@ -112,7 +112,7 @@ TEST_CASE("leaving the page holds the flight; a demonstration is watched and not
     f.takeOff();
     QTest::keyClick(&*f.desk.window, Qt::Key_1, Qt::AltModifier);
     CHECK(f.drills->loop()->paused());
-    QTest::keyClick(&*f.desk.window, Qt::Key_4, Qt::AltModifier);
+    QTest::keyClick(&*f.desk.window, Qt::Key_5, Qt::AltModifier);
     f.press(Qt::Key_F5); // F5 goes on as F8 does
     CHECK_FALSE(f.drills->loop()->paused());
     f.press(Qt::Key_F6);
@@ -120,7 +120,7 @@ TEST_CASE("leaving the page holds the flight; a demonstration is watched and not
 
     Desk other;
     DrillsPage* drills = other.window->drillsPage();
-    QTest::keyClick(&*other.window, Qt::Key_4, Qt::AltModifier);
+    QTest::keyClick(&*other.window, Qt::Key_5, Qt::AltModifier);
     CHECK_FALSE(other.find<QPushButton>("start")->isEnabled()); // nobody to fly for
     QTest::mouseClick(other.find<QPushButton>("demonstrate"), Qt::LeftButton);
     REQUIRE(drills->loop());

@@ -22,7 +22,7 @@ TEST_CASE("an empty record says on every page what to do first", "[desk]")
 {
     Desk desk;
     CHECK(desk.text("boardSummary").contains("No pilots yet"));
-    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(desk.text("totals").contains("add a pilot"));
 }
 
@@ -64,7 +64,7 @@ TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilo
     QTest::keyClick(filter, Qt::Key_Escape);
     QTest::keyClick(filter, Qt::Key_Down);
     CHECK(desk.store->pilot(desk.station->pilotId())->name == "Petra Lowmoor");
-    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
     const auto attempts = desk.store->attempts(desk.station->pilotId());
     CHECK(desk.find<QTableView>("attempts")->model()->rowCount() == static_cast<int>(attempts.size()));
     CHECK(desk.text("totals").contains(QString("%1 scored flights").arg(attempts.size())));

@@ -64,7 +64,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     joystick.set(to_counts(truth(), {}, 6));
     REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
     CHECK(desk.text("apronController").contains("not calibrated"));
-    QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
 
     // Calibration by the checklist.
@@ -115,7 +115,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     }
 
     // The drill, flown with the sticks of that controller in real time.
-    QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     DrillsPage* drills = desk.window->drillsPage();
     REQUIRE(desk.find<QPushButton>("start")->isEnabled());
     QTest::keyClick(&*desk.window, Qt::Key_F5);
@@ -151,7 +151,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     // Restart: everything is there.
     desk.close();
     desk.open();
-    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
     REQUIRE(desk.find<QTableView>("attempts")->model()->rowCount() == 1);
     CHECK(desk.find<QTableView>("attempts")->model()->index(0, 1).data().toString() == "Lift and settle");
     CHECK(desk.text("totals").contains("1 sessions, 1 scored flights, 1 passed"));

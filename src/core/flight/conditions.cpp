@@ -29,6 +29,23 @@ double drifted(double value, double time_s, double dt_s, SeededRandom& random)
 
 } // namespace
 
+std::string in_words(const Conditions& c)
+{
+    std::string words;
+    const auto add = [&words](bool on, const std::string& what) {
+        if (on) words += (words.empty() ? "" : ", ") + what;
+    };
+    add(c.wind_mps > 0, "wind " + std::to_string(std::lround(c.wind_mps)) + " m/s");
+    add(c.gusts && c.wind_mps > 0, "gusts");
+    add(c.ground_effect, "ground effect");
+    add(c.prop_wash, "prop wash");
+    add(c.battery_sag, "battery sag");
+    add(c.bent_propeller > 0, "bent propeller");
+    add(c.warmer_k > 0, "warm air");
+    add(c.warmer_k < 0, "cold air");
+    return words;
+}
+
 Result<Conditions> checked(Conditions c)
 {
     const auto wrong = [](const char* what) { return failure(Error::Code::OutOfRange, what); };

@@ -4,6 +4,7 @@
 #include "core/flight/wind.h"
 
 #include <cstdint>
+#include <string>
 
 namespace bh {
 
@@ -22,6 +23,9 @@ struct Conditions {
 
 /// The conditions themselves, or an OutOfRange error naming the first that cannot be.
 [[nodiscard]] Result<Conditions> checked(Conditions conditions);
+
+/// What is switched on, in words: "wind 4 m/s, gusts, prop wash". Empty in still standard air.
+[[nodiscard]] std::string in_words(const Conditions& conditions);
 
 /// Follows a flight and says for each step what the day does to it. Same conditions, seed and flight, same answers.
 ///

@@ -8,6 +8,9 @@
 #include <QPdfWriter>
 
 namespace bh::desk {
+namespace {
+QStringList setupLines(const CardFacts& facts);
+}
 
 void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor& ink, const QColor& soft, const QColor& line)
 {
@@ -60,8 +63,35 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
     }
     y += 2 * u;
     for (const std::string& note : f.sheet.notes) text(QString::fromStdString(note), 3.4, false, ink);
+    const QStringList aircraft = setupLines(f);
+    if (!aircraft.isEmpty()) {
+        y += 1.5 * u;
+        p.setPen(QPen(line, std::max(1.0, 0.2 * u)));
+        p.drawLine(QPointF(page.left(), y), QPointF(page.right(), y));
+        y += 1.5 * u;
+        for (const QString& words : aircraft) text(words, 3.6, words == aircraft.front(), ink);
+        y += 1 * u;
+    }
     text(QObject::tr("Aircraft off, or propellers off, while its controller drives a simulator."), 3.1, false, soft);
 }
+
+namespace {
+/// What to set on the aircraft, a line each.
+QStringList setupLines(const CardFacts& f)
+{
+    if (!f.setup) return {};
+    const TrainingSetup& s = *f.setup;
+    QStringList lines;
+    if (!f.real_aircraft.isEmpty()) lines << QObject::tr("For %1").arg(f.real_aircraft);
+    lines << QObject::tr("Nearest to it here: %1").arg(f.simulated_aircraft);
+    lines << QObject::tr("Camera tilt %1°, field of view %2°").arg(s.camera_tilt_deg, 0, 'f', 0).arg(s.fov_deg, 0, 'f', 0);
+    lines << QObject::tr("Propeller power %1 %, propellers %2 % of their size").arg(100 * s.power_share, 0, 'f', 0).arg(100 * s.propeller_ratio, 0, 'f', 0);
+    lines << QObject::tr("Full stick: roll %1, pitch %2, yaw %3 °/s; at the centre %4, %5, %6")
+                 .arg(rate_dps(s.rates.roll, 1), 0, 'f', 0).arg(rate_dps(s.rates.pitch, 1), 0, 'f', 0).arg(rate_dps(s.rates.yaw, 1), 0, 'f', 0)
+                 .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0).arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0).arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
+    return lines;
+}
+} // namespace
 
 bool saveCard(const QString& file, const CardFacts& facts)
 {
@@ -82,7 +112,7 @@ CardWindow::CardWindow(CardFacts facts) : QWidget(nullptr, Qt::Tool | Qt::Window
     setAttribute(Qt::WA_DeleteOnClose);
     setAttribute(Qt::WA_ShowWithoutActivating); // the simulator keeps the keyboard
     setWindowTitle(tr("%1: settings").arg(QString::fromStdString(facts_.simulator.name)));
-    resize(380, 430);
+    resize(380, facts_.setup ? 560 : 430);
     setMinimumSize(260, 300);
     QStringList spoken;
     for (const SheetRow& r : facts_.sheet.rows)

@@ -1,9 +1,11 @@
 #pragma once
 
 #include "core/controller/settings_sheet.h"
+#include "core/setup/training_setup.h"
 
 #include <QString>
 #include <QWidget>
+#include <optional>
 
 namespace bh::desk {
 
@@ -13,6 +15,8 @@ struct CardFacts {
     int stick_mode = 2;
     SimulatorProfile simulator;
     SettingsSheet sheet;
+    QString real_aircraft, simulated_aircraft; ///< names; empty when not chosen
+    std::optional<TrainingSetup> setup;        ///< the pilot's, when one was made
 };
 
 /// Paints the card: the four lines large enough to be read at arm's length, the notes below.

@@ -199,8 +199,12 @@ std::optional<CardFacts> SheetPanel::facts() const
     auto sheet = settings_sheet(*c, *s, station_.stickModeNumber());
     if (!sheet) return std::nullopt;
     const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
+    const Airframe* real = own ? store_.realAircraft(own->real_aircraft) : nullptr;
+    const Airframe* simulated = own ? store_.simulatedAircraft(own->simulated_aircraft) : nullptr;
     return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(), QString::fromStdString(station_.device().name),
-                     QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")), station_.stickModeNumber(), *s, std::move(*sheet)};
+                     QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")), station_.stickModeNumber(), *s, std::move(*sheet),
+                     real ? QString::fromStdString(real->name) : QString(), simulated ? QString::fromStdString(simulated->name) : QString(), own};
 }
 
 void SheetPanel::addSimulator()

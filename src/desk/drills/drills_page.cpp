@@ -1,5 +1,6 @@
 #include "desk/drills/drills_page.h"
 
+#include "core/setup/camera_tilt.h"
 #include "desk/controller/keyboard_sticks.h"
 #include "desk/drills/criteria_panel.h"
 #include "desk/drills/flight_view.h"
@@ -8,6 +9,7 @@
 #include "desk/theme.h"
 
 #include <QBoxLayout>
+#include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
 #include <QListWidget>
@@ -57,6 +59,23 @@ public:
     }
 };
 
+/// A flight without goals, for twenty minutes.
+Drill freeFlight(const std::string& world)
+{
+    Drill d;
+    d.id = "free-flight";
+    d.name = "Free flight";
+    d.world = world;
+    Phase fly;
+    fly.id = "fly";
+    fly.instruction = "Free flight. F6 begins again.";
+    fly.goal = {Goal::Kind::Stay, 1200, 1, 0};
+    fly.time_limit_s = 1e6;
+    d.phases = {fly};
+    d.crash_disqualifies = d.panic_disqualifies = false;
+    return d;
+}
+
 QPushButton* button(const QString& text, const char* name, const QString& tip)
 {
     auto* b = new QPushButton(text);
@@ -92,11 +111,16 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     reset_ = button(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
     panic_ = button(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = button(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
+    eye_ = button(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
     watch_ = button(tr("Watch it"), "demonstrate", tr("The stand-in pilot flies the drill; nothing is kept"));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("flightMode"));
     mode_->setAccessibleName(tr("Flight mode"));
     mode_->setFocusPolicy(Qt::TabFocus);
+    day_ = new QCheckBox(tr("real day"));
+    day_->setObjectName(QStringLiteral("realDay"));
+    day_->setFocusPolicy(Qt::TabFocus);
+    day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
 
     auto* side = new QWidget;
     auto* sideLayout = new QVBoxLayout(side);
@@ -120,8 +144,9 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
 
     auto* keysRow = new QHBoxLayout;
     keysRow->setSpacing(6);
-    for (QPushButton* b : {start_, reset_, panic_, pause_}) keysRow->addWidget(b);
+    for (QPushButton* b : {start_, reset_, panic_, pause_, eye_}) keysRow->addWidget(b);
     keysRow->addWidget(mode_);
+    keysRow->addWidget(day_);
     keysRow->addStretch();
     keysRow->addWidget(watch_);
     auto* right = new QVBoxLayout;
@@ -141,14 +166,16 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     key(Qt::Key_F6, &DrillsPage::reset);
     key(Qt::Key_F7, &DrillsPage::panic);
     key(Qt::Key_F8, &DrillsPage::pause);
+    key(Qt::Key_F9, &DrillsPage::nextEye);
     connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
     connect(start_, &QPushButton::clicked, this, &DrillsPage::start);
     connect(reset_, &QPushButton::clicked, this, &DrillsPage::reset);
     connect(panic_, &QPushButton::clicked, this, &DrillsPage::panic);
     connect(pause_, &QPushButton::clicked, this, &DrillsPage::pause);
+    connect(eye_, &QPushButton::clicked, this, &DrillsPage::nextEye);
     connect(watch_, &QPushButton::clicked, this, &DrillsPage::demonstrate);
     connect(ladder_, &QListWidget::currentRowChanged, this, [this] {
-        if (!flying()) land();
+        if (!flying() || free()) land(), free_.reset();
         const QSignalBlocker quiet(mode_);
         mode_->clear();
         if (const Drill* d = drill())
@@ -156,11 +183,15 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
         mode_->setEnabled(mode_->count() > 1);
         refreshPanel();
     });
+    connect(ladder_, &QListWidget::itemClicked, this, [this] { // out of a free flight, also to the drill that was chosen before
+        if (free()) land(), free_.reset(), refreshPanel();
+    });
     timer_.setInterval(50);
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
     connect(&store_, &RecordStore::changed, this, &DrillsPage::refreshLadder);
     connect(&station_, &Station::pilotChosen, this, [this] {
         land();
+        free_.reset();
         refreshLadder();
         chooseDrill(store_.standing(station_.pilotId()).next_drill);
         refreshPanel();
@@ -234,7 +265,8 @@ void DrillsPage::refreshPanel()
     panic_->setEnabled(flying() && !demonstration_);
     pause_->setEnabled(flying());
     mode_->setDisabled(flying() || mode_->count() < 2);
-    ladder_->setDisabled(flying());
+    ladder_->setDisabled(flying() && !free());
+    day_->setDisabled(flying());
     if (loop_ || !d) return;
 
     heading_->setText(QString::fromStdString(d->name));
@@ -248,7 +280,7 @@ void DrillsPage::refreshPanel()
                          : controller == Station::Controller::Unplugged    ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
                          : controller == Station::Controller::Uncalibrated ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
                          : controller == Station::Controller::Unverified   ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
-                                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F11 wide view")
+                                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
                                                                 .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
 }
 
@@ -272,35 +304,74 @@ void DrillsPage::demonstrate()
     if (!flying()) launch(true);
 }
 
+void DrillsPage::nextEye() { view_->nextEye(); }
+
+Result<FlightSetup> DrillsPage::setupFor(const Drill& d, bool demonstration) const
+{
+    const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
+    auto setup = store_.data().setup_for(d, own ? own->rates : RateProfile{});
+    if (!setup || !own || demonstration) return setup; // a demonstration is flown as the drill is meant
+    if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft)) setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
+    if (free() || day_->isChecked()) setup->conditions = own->day;
+    setup->conditions.seed = store_.attempts(station_.pilotId()).size() + 1; // no two gusts alike
+    return setup;
+}
+
+bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in)
+{
+    auto flight = Flight::create(std::move(setup));
+    if (!flight) {
+        view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(flight.error().message)));
+        return false;
+    }
+    result_shown_ = false;
+    if (!stand_in) {
+        session_id_ = station_.beginPractice();
+        if (session_id_.empty()) return false;
+    }
+    const auto sticks = [&input = station_.input()] { return input.present() ? std::optional(input.sticks()) : std::nullopt; };
+    loop_ = std::make_unique<FlightLoop>(std::move(*flight), d, sticks, stand_in);
+    loop_->set_pace(pace_);
+    view_->setStickMode(station_.stickMode());
+    view_->show(loop_.get());
+    if (const auto own = store_.setup(station_.pilotId())) view_->setCamera(own->camera_tilt_deg, own->fov_deg);
+    view_->setFocus();
+    timer_.start();
+    return true;
+}
+
 void DrillsPage::launch(bool demonstration)
 {
     const Drill* d = drill();
     if (!d || (!demonstration && !readyToFly())) return;
     land();
-    auto setup = store_.data().setup_for(*d, RateProfile{});
-    if (setup && mode_->currentIndex() >= 0) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
-    auto flight = setup ? Flight::create(std::move(*setup)) : tl::unexpected(setup.error());
-    if (!flight) {
-        view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(flight.error().message)));
-        return;
-    }
+    free_.reset();
+    auto setup = setupFor(*d, demonstration);
+    if (!setup) return view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
+    if (mode_->currentIndex() >= 0) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
     demonstration_ = demonstration;
-    result_shown_ = false;
-    if (!demonstration) {
-        session_id_ = station_.beginPractice();
-        if (session_id_.empty()) return;
-    }
-    std::optional<FlightLoop::StandIn> stand_in;
-    if (demonstration) stand_in = FlightLoop::StandIn{0.97, seed_};
-    const auto sticks = [&input = station_.input()] { return input.present() ? std::optional(input.sticks()) : std::nullopt; };
-    loop_ = std::make_unique<FlightLoop>(std::move(*flight), *d, sticks, stand_in);
-    loop_->set_pace(pace_);
-    view_->setStickMode(station_.stickMode());
-    view_->show(loop_.get());
-    view_->setFocus();
+    flown_with_ = setup->airframe.id == d->aircraft && !store_.setup(station_.pilotId()) ? "" : setup->airframe.name;
+    if (const std::string day = in_words(setup->conditions); !day.empty()) flown_with_ += (flown_with_.empty() ? "" : "; ") + day;
+    if (!takeOff(*d, std::move(*setup), demonstration ? std::optional(FlightLoop::StandIn{0.97, seed_}) : std::nullopt)) return;
     heading_->setText(demonstration ? tr("Demonstration") : tr("Live"));
     sentence_->setText(demonstration ? tr("The stand-in pilot flies. Nothing is kept.") : QString::fromStdString(d->purpose));
-    timer_.start();
+    refreshPanel();
+}
+
+void DrillsPage::flyFreely(const std::string& world, Mode mode)
+{
+    land();
+    if (!readyToFly()) return refreshPanel();
+    free_ = {world, mode};
+    demonstration_ = false;
+    const Drill d = freeFlight(world);
+    auto setup = setupFor(d, false);
+    if (!setup) return view_->setInvitation(tr("The world cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
+    setup->mode = mode;
+    if (!takeOff(d, std::move(*setup), std::nullopt)) return;
+    heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
+    sentence_->setText(tr("%1. The time counts as practice; nothing is scored. Choose a drill to go back to the ladder.").arg(QString::fromStdString(loop_->setup().airframe.name)));
+    criteria_->setCriteria({});
     refreshPanel();
 }
 
@@ -317,7 +388,8 @@ void DrillsPage::reset()
     if (!loop_) return;
     const bool again = flying() && !demonstration_;
     land();
-    if (again) launch(false);
+    if (again && free()) flyFreely(free_->first, free_->second);
+    else if (again) launch(false);
     else refreshPanel();
 }
 
@@ -336,12 +408,16 @@ void DrillsPage::follow()
     if (!loop_) return;
     const FlightSnapshot now = loop_->snapshot();
     station_.setArmed(now.armed && !demonstration_ && !now.paused);
-    if (now.score_so_far) criteria_->setCriteria(attempt_row(*now.score_so_far, now.mode).criteria);
+    if (now.score_so_far && !free()) criteria_->setCriteria(attempt_row(*now.score_so_far, now.mode).criteria);
     auto flown = loop_->take_result();
     if (!flown) return;
     result_shown_ = true;
     timer_.stop();
     station_.setArmed(false);
+    if (free()) {
+        heading_->setText(tr("The free flight is over"));
+        return refreshPanel();
+    }
     const Score& score = flown->score;
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
     sentence_->setText(QString::fromStdString(score.summary));
@@ -350,6 +426,7 @@ void DrillsPage::follow()
     if (!demonstration_) {
         row.pilot_id = station_.pilotId();
         row.session_id = session_id_;
+        row.flown_with = flown_with_;
         store_.addAttempt(std::move(row), flown->log);
     }
     refreshPanel();

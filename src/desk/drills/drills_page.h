@@ -5,8 +5,10 @@
 #include <QTimer>
 #include <QWidget>
 #include <memory>
+#include <optional>
 #include <string>
 
+class QCheckBox;
 class QComboBox;
 class QLabel;
 class QListWidget;
@@ -27,6 +29,8 @@ public:
     DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     ~DrillsPage() override;
     void chooseDrill(const std::string& id);
+    /// A flight without a drill in a world, with the pilot's set-up: it counts as practice, nothing is scored.
+    void flyFreely(const std::string& world, Mode mode);
     [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
     /// Times the flight's pace; 1 is real time (tests and the tour hurry).
     void setPace(double pace);
@@ -37,6 +41,7 @@ public Q_SLOTS:
     void reset();  ///< F6
     void panic();  ///< F7
     void pause();  ///< F8
+    void nextEye(); ///< F9
     void demonstrate();
 
 Q_SIGNALS:
@@ -50,6 +55,9 @@ private:
     void refreshPanel();
     void follow();
     void launch(bool demonstration);
+    bool takeOff(const Drill& drill, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in); ///< false: the view says why
+    [[nodiscard]] Result<FlightSetup> setupFor(const Drill& drill, bool demonstration) const;
+    [[nodiscard]] bool free() const { return free_.has_value(); }
     void land(); ///< takes the running flight off the view
     [[nodiscard]] bool flying() const;
     [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
@@ -62,10 +70,12 @@ private:
     QLabel* sentence_;
     CriteriaPanel* criteria_;
     FlightView* view_;
-    QPushButton *start_, *reset_, *panic_, *pause_, *watch_;
+    QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *watch_;
     QComboBox* mode_;
+    QCheckBox* day_;
+    std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;
-    std::string session_id_;
+    std::string session_id_, flown_with_;
     bool demonstration_ = false;
     bool result_shown_ = false;
     double pace_ = 1;

@@ -66,18 +66,6 @@ std::vector<RailTie> railOf(const Drill& drill, const World& world)
     return guide_rail(gates, true, gate_speed_mps, tie_m);
 }
 
-QString dayInWords(const Conditions& day)
-{
-    QStringList words;
-    if (day.wind_mps > 0) words << QObject::tr("wind %1 m/s").arg(day.wind_mps, 0, 'f', 0);
-    if (day.gusts && day.wind_mps > 0) words << QObject::tr("gusts");
-    if (day.ground_effect) words << QObject::tr("ground effect");
-    if (day.prop_wash) words << QObject::tr("prop wash");
-    if (day.battery_sag) words << QObject::tr("battery sag");
-    if (day.bent_propeller > 0) words << QObject::tr("bent propeller");
-    return words.join(QStringLiteral(", "));
-}
-
 /// Text on a plate, so that it can be read over any ground.
 void plate(QPainter& p, const QRectF& box, const QString& text, Qt::Alignment alignment, const QFont& font, const QColor& ink)
 {
@@ -104,7 +92,7 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
 {
     drill_ = drill;
     airframe_ = setup.airframe;
-    day_ = dayInWords(setup.conditions);
+    day_ = QString::fromStdString(in_words(setup.conditions));
     scene_ = scene_of(setup.world);
     add_rail(scene_, railOf(drill, setup.world), 1.2);
     add_ring(scene_, drill.start.north_m, drill.start.east_m, 1.0);

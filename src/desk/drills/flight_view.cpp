@@ -30,6 +30,12 @@ void FlightView::show(const FlightLoop* loop)
     update();
 }
 
+void FlightView::nextEye()
+{
+    painter_.setEye(static_cast<FlightEye>((static_cast<int>(painter_.eye()) + 1) % 3));
+    update();
+}
+
 void FlightView::setInvitation(const QString& text)
 {
     invitation_ = text;

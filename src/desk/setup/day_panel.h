@@ -1,0 +1,33 @@
+#pragma once
+
+#include "core/flight/conditions.h"
+
+#include <QWidget>
+#include <array>
+
+class QCheckBox;
+class QComboBox;
+class QDoubleSpinBox;
+
+namespace bh::desk {
+
+/// The real day's switches, each with what the pilot will feel.
+class DayPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit DayPanel(QWidget* parent = nullptr);
+    void show(const Conditions& day);
+    using QWidget::show;
+    [[nodiscard]] Conditions day() const;
+
+Q_SIGNALS:
+    void edited();
+
+private:
+    QCheckBox *wind_, *gusts_, *ground_, *wash_, *battery_, *bent_;
+    QDoubleSpinBox *speed_, *share_, *warmer_;
+    QComboBox* from_;
+    Conditions kept_; ///< what the panel does not show
+};
+
+} // namespace bh::desk

@@ -1,0 +1,433 @@
+#include "desk/setup/setup_page.h"
+
+#include "core/flight/atmosphere.h"
+#include "desk/frame/hints.h"
+#include "desk/frame/sections.h"
+#include "desk/record_store.h"
+#include "desk/setup/aircraft_form.h"
+#include "desk/setup/candidate_list.h"
+#include "desk/setup/day_panel.h"
+#include "desk/setup/tilt_view.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QDateTime>
+#include <QDoubleSpinBox>
+#include <QFormLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QSlider>
+#include <QTableWidget>
+#include <algorithm>
+#include <array>
+
+namespace bh::desk {
+namespace {
+
+constexpr int keep_after_ms = 400; // a slider on its way is one edit
+constexpr std::array<const char*, 5> world_ids{"pan", "bank", "loft", "mill", "circuit"};
+
+QLabel* head(const QString& text)
+{
+    auto* label = new QLabel(text);
+    label->setFont(uiFont(11, true));
+    label->setWordWrap(true);
+    return label;
+}
+
+QDoubleSpinBox* number(const char* name, const QString& spoken, double low, double high, double step, const QString& unit)
+{
+    auto* box = new QDoubleSpinBox;
+    box->setObjectName(QLatin1String(name));
+    box->setAccessibleName(spoken);
+    box->setRange(low, high);
+    box->setSingleStep(step);
+    box->setDecimals(0);
+    box->setSuffix(unit);
+    box->setKeyboardTracking(false);
+    box->setFocusPolicy(Qt::StrongFocus);
+    box->setFixedWidth(96);
+    return box;
+}
+
+QSlider* slider(const char* name, const QString& spoken, double low, double high)
+{
+    auto* s = new QSlider(Qt::Horizontal);
+    s->setObjectName(QLatin1String(name));
+    s->setAccessibleName(spoken);
+    s->setRange(static_cast<int>(std::lround(100 * low)), static_cast<int>(std::lround(100 * high)));
+    s->setPageStep(5);
+    return s;
+}
+
+/// The centre-max curve with another rate at full stick, its centre in proportion.
+void setFullStick(RateCurve& curve, double dps)
+{
+    auto* c = std::get_if<CentreMaxCurve>(&curve);
+    if (!c || c->max_dps <= 0) return;
+    c->centre_dps *= dps / c->max_dps;
+    c->max_dps = dps;
+}
+
+QTableWidgetItem* cell(const QString& text, bool right)
+{
+    auto* item = new QTableWidgetItem(text);
+    item->setTextAlignment((right ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    return item;
+}
+
+} // namespace
+
+SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    using namespace setup_limits;
+    state_ = new QLabel;
+    state_->setObjectName(QStringLiteral("setupState"));
+    state_->setFont(uiFont(12, true));
+    state_->setWordWrap(true);
+    card_ = new QPushButton(tr("Settings and card"));
+    card_->setObjectName(QStringLiteral("toCard"));
+    card_->setToolTip(tr("The settings sheets on the Controller page; the set-up card there carries this set-up too"));
+    sections_ = new Sections;
+    auto* top = new QHBoxLayout;
+    top->addWidget(state_, 1);
+    day_ = new DayPanel;
+    auto* dayScroll = new QScrollArea;
+    dayScroll->setFrameShape(QFrame::NoFrame);
+    dayScroll->setWidgetResizable(true);
+    dayScroll->setWidget(day_);
+    auto* main = new QWidget;
+    auto* columns = new QHBoxLayout(main);
+    columns->setContentsMargins(0, 6, 0, 0);
+    columns->setSpacing(16);
+    auto* aircraft = makeAircraftPart();
+    aircraft->setFixedWidth(330);
+    columns->addWidget(aircraft);
+    columns->addWidget(makeCameraPart(), 1);
+    top->addWidget(sections_->add(tr("Aircraft and camera"), QStringLiteral("sectionAircraft"), [main] { return main; }));
+    dayScroll->setParent(sections_);
+    dayScroll->hide();
+    top->addWidget(sections_->add(tr("Real day"), QStringLiteral("sectionDay"), [dayScroll] { return dayScroll; }));
+    top->addWidget(card_);
+
+    world_ = new QComboBox;
+    world_->setObjectName(QStringLiteral("tryWorld"));
+    world_->setAccessibleName(tr("World to fly in"));
+    for (const char* id : world_ids)
+        if (const auto world = store_.data().world(id)) world_->addItem(QString::fromStdString(world->name), QString::fromLatin1(id));
+    mode_ = new QComboBox;
+    mode_->setObjectName(QStringLiteral("tryMode"));
+    mode_->setAccessibleName(tr("Flight mode"));
+    for (const auto& [mode, words] : {std::pair{Mode::Acro, tr("acro mode")}, {Mode::Angle, tr("angle mode")}, {Mode::Horizon, tr("horizon mode")},
+                                      {Mode::Hold, tr("position-hold")}, {Mode::Sport, tr("position-hold, sport")}})
+        mode_->addItem(words, static_cast<int>(mode));
+    fly_ = new QPushButton(tr("Fly it as set"));
+    fly_->setObjectName(QStringLiteral("flyIt"));
+    fly_->setProperty("primary", true);
+    fly_->setToolTip(tr("A free flight in the built-in world with this aircraft, camera, rates and day; the time counts as practice, nothing is scored"));
+    auto* foot = new QHBoxLayout;
+    foot->addWidget(new QLabel(tr("Free flight in")));
+    foot->addWidget(world_);
+    foot->addWidget(mode_);
+    foot->addWidget(fly_);
+    foot->addStretch();
+
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(14, 10, 14, 10);
+    layout->setSpacing(8);
+    layout->addLayout(top);
+    layout->addWidget(sections_, 1);
+    layout->addLayout(foot);
+
+    soon_.setSingleShot(true);
+    soon_.setInterval(keep_after_ms);
+    connect(&soon_, &QTimer::timeout, this, &SetupPage::keep);
+    connect(day_, &DayPanel::edited, this, [this] {
+        setup_.day = day_->day();
+        change();
+    });
+    connect(fly_, &QPushButton::clicked, this, [this] {
+        keep();
+        Q_EMIT flyAsked(world_->currentData().toString().toStdString(), static_cast<Mode>(mode_->currentData().toInt()));
+    });
+    connect(card_, &QPushButton::clicked, this, [this] {
+        keep();
+        Q_EMIT cardAsked();
+    });
+    connect(&store_, &RecordStore::changed, this, [this] {
+        if (!edited_) load();
+    });
+    connect(&station_, &Station::pilotChosen, this, [this] {
+        keep();
+        load();
+    });
+    load();
+}
+
+SetupPage::~SetupPage() { keep(); }
+
+void SetupPage::hideEvent(QHideEvent*) { keep(); }
+
+QWidget* SetupPage::makeAircraftPart()
+{
+    real_ = new QComboBox;
+    real_->setObjectName(QStringLiteral("realAircraft"));
+    real_->setAccessibleName(tr("The pilot's real aircraft"));
+    newName_ = new QLineEdit;
+    newName_->setObjectName(QStringLiteral("newAircraft"));
+    newName_->setPlaceholderText(tr("New real aircraft's name, Enter"));
+    newName_->setAccessibleName(tr("Name of a new real aircraft"));
+    form_ = new AircraftForm;
+    rankingHead_ = head(QString());
+    candidates_ = new CandidateList;
+    auto* part = new QWidget;
+    auto* layout = new QVBoxLayout(part);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(6);
+    layout->addWidget(head(tr("Real aircraft")));
+    layout->addWidget(real_);
+    layout->addWidget(newName_);
+    layout->addWidget(form_);
+    layout->addWidget(rankingHead_);
+    layout->addWidget(candidates_, 1);
+    connect(newName_, &QLineEdit::returnPressed, this, &SetupPage::addAircraft);
+    connect(real_, &QComboBox::activated, this, [this](int row) {
+        setup_.real_aircraft = real_->itemData(row).toString().toStdString();
+        change();
+    });
+    connect(form_, &AircraftForm::edited, this, [this](const Airframe& edited) {
+        keep();
+        store_.keepAircraft(edited);
+    });
+    connect(candidates_, &CandidateList::picked, this, [this](const std::string& id) {
+        setup_.simulated_aircraft = id;
+        change();
+    });
+    return part;
+}
+
+QWidget* SetupPage::makeCameraPart()
+{
+    using namespace setup_limits;
+    tilt_ = new TiltView;
+    tiltBox_ = number("tilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
+    explain(tiltBox_, tr("Against the airframe, upwards. Learners 20–30°, tiny indoor craft 15°, 45–55° only for fast flying (common practice)."));
+    fov_ = number("fov", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
+    explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
+    rollRate_ = number("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
+    explain(rollRate_, tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
+    yawRate_ = number("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
+    explain(yawRate_, tr("Learners about 300°/s (common practice)."));
+    propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
+    power_ = slider("power", tr("Propeller power"), power_low, power_high);
+    propellerWords_ = new QLabel;
+    explain(propellerWords_, tr("Diameter against the aircraft's own; at the same speed of rotation thrust goes with its fourth power (common text)."));
+    powerWords_ = new QLabel;
+    explain(powerWords_, tr("Share of full power; thrust goes with power to 2/3 (momentum theory). Learners at low tilt: about 80 % (common practice)."));
+    figures_ = new QTableWidget(0, 3);
+    figures_->setObjectName(QStringLiteral("figures"));
+    figures_->setAccessibleName(tr("What the set-up does"));
+    figures_->verticalHeader()->hide();
+    figures_->verticalHeader()->setDefaultSectionSize(25);
+    figures_->setHorizontalHeaderLabels({tr("At this tilt"), tr("As it comes"), tr("As set")});
+    figures_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    figures_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    figures_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    figures_->setColumnWidth(1, 104);
+    figures_->setColumnWidth(2, 104);
+    figures_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    figures_->setSelectionMode(QAbstractItemView::NoSelection);
+    figures_->setTabKeyNavigation(false);
+    figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setFixedHeight(8 * 25 + 34);
+    explain(figures_, {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
+                       tr("The simulated aircraft with its own propellers at full power."),
+                       tr("With the propellers and the power set above, from the flight's own equations.")});
+    warnings_ = new QLabel;
+    warnings_->setObjectName(QStringLiteral("setupWarnings"));
+    warnings_->setWordWrap(true);
+    explain(warnings_, tr("Touchy: more than 0.45 m/s² per 1 % of throttle for a learner, 0.9 otherwise (house). A pilot is a learner until every stage is held."));
+
+    auto* settings = new QFormLayout;
+    settings->setVerticalSpacing(5);
+    settings->addRow(tr("Camera tilt"), tiltBox_);
+    settings->addRow(tr("Field of view"), fov_);
+    settings->addRow(tr("Roll, pitch"), rollRate_);
+    settings->addRow(tr("Yaw"), yawRate_);
+    auto* detuning = new QVBoxLayout;
+    detuning->setSpacing(3);
+    detuning->addWidget(propellerWords_);
+    detuning->addWidget(propeller_);
+    detuning->addSpacing(6);
+    detuning->addWidget(powerWords_);
+    detuning->addWidget(power_);
+    detuning->addStretch();
+    auto* row = new QHBoxLayout;
+    row->setSpacing(20);
+    row->addLayout(settings);
+    row->addLayout(detuning, 1);
+    auto* part = new QWidget;
+    auto* layout = new QVBoxLayout(part);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addWidget(tilt_, 1);
+    layout->addLayout(row);
+    layout->addWidget(figures_);
+    layout->addWidget(warnings_);
+
+    connect(tilt_, &TiltView::dragged, this, [this](double tilt) {
+        setup_.camera_tilt_deg = tilt;
+        change();
+    });
+    const auto follow = [this](QDoubleSpinBox* box, auto set) {
+        connect(box, &QDoubleSpinBox::valueChanged, this, [this, set](double value) {
+            set(value);
+            change();
+        });
+    };
+    follow(tiltBox_, [this](double v) { setup_.camera_tilt_deg = v; });
+    follow(fov_, [this](double v) { setup_.fov_deg = v; });
+    follow(rollRate_, [this](double v) {
+        setFullStick(setup_.rates.roll, v);
+        setFullStick(setup_.rates.pitch, v);
+    });
+    follow(yawRate_, [this](double v) { setFullStick(setup_.rates.yaw, v); });
+    connect(propeller_, &QSlider::valueChanged, this, [this](int percent) {
+        setup_.propeller_ratio = percent / 100.0;
+        change();
+    });
+    connect(power_, &QSlider::valueChanged, this, [this](int percent) {
+        setup_.power_share = percent / 100.0;
+        change();
+    });
+    return part;
+}
+
+const Airframe& SetupPage::simulated() const
+{
+    static const Airframe plain;
+    const Airframe* chosen = store_.simulatedAircraft(setup_.simulated_aircraft);
+    return chosen ? *chosen : plain;
+}
+
+bool SetupPage::learner() const
+{
+    const PilotStanding& s = store_.standing(station_.pilotId());
+    return !std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; }) || s.stages.empty();
+}
+
+void SetupPage::load()
+{
+    editing_ = station_.pilotId();
+    setup_ = store_.setup(editing_).value_or(TrainingSetup{});
+    edited_ = false;
+    refresh();
+}
+
+void SetupPage::change()
+{
+    if (filling_) return;
+    edited_ = true;
+    soon_.start();
+    refresh();
+}
+
+void SetupPage::keep()
+{
+    soon_.stop();
+    if (!edited_ || editing_.empty()) return;
+    edited_ = false;
+    store_.keepSetup(editing_, setup_);
+}
+
+void SetupPage::addAircraft()
+{
+    Airframe added;
+    added.name = newName_->text().simplified().toStdString();
+    if (added.name.empty() || editing_.empty()) return;
+    added.id = "real-";
+    for (char c : added.name) added.id += std::isalnum(static_cast<unsigned char>(c)) ? static_cast<char>(std::tolower(c)) : '-';
+    if (!store_.realAircraft(added.id) && !store_.keepAircraft(added)) return;
+    newName_->clear();
+    setup_.real_aircraft = added.id;
+    change();
+    keep();
+}
+
+void SetupPage::refresh()
+{
+    filling_ = true;
+    const PilotRow* pilot = store_.pilot(editing_);
+    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_, yawRate_, propeller_, power_, day_, fly_, card_})
+        w->setEnabled(pilot);
+    const auto at = store_.setupAt(editing_);
+    state_->setText(!pilot ? tr("Add a pilot in the line-up first; the set-up is kept on the pilot's record.")
+                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.").arg(QString::fromStdString(pilot->name))
+                           : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), QDateTime::fromSecsSinceEpoch(*at).toString(QStringLiteral("d MMM yyyy"))));
+
+    real_->clear();
+    real_->addItem(tr("not chosen"), QString());
+    for (const Airframe& a : store_.realAircraft()) real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    real_->setCurrentIndex(std::max(0, real_->findData(QString::fromStdString(setup_.real_aircraft))));
+    const Airframe* real = store_.realAircraft(setup_.real_aircraft);
+    form_->setVisible(real);
+    if (real) form_->show(*real);
+    rankingHead_->setText(real ? tr("Simulated aircraft, the nearest first") : tr("Simulated aircraft"));
+    std::vector<Candidate> ranked;
+    if (real) ranked = nearest_aircraft(*real, store_.simulatedAircraft(), rate_dps(setup_.rates.roll, 1));
+    else
+        for (const Airframe& a : store_.simulatedAircraft()) ranked.push_back({a.id, 0, {}});
+    candidates_->show(ranked, store_.simulatedAircraft(), setup_.simulated_aircraft, real);
+
+    const double density = standard_air(0, setup_.day.warmer_k).density_kgpm3;
+    const Airframe& plain = simulated();
+    const Airframe flown = detuned(plain, setup_.propeller_ratio, setup_.power_share);
+    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density), now = tilt_effect(flown, setup_.camera_tilt_deg, density);
+    tilt_->show(setup_.camera_tilt_deg, setup_.fov_deg, flown, now);
+    const double roll = rate_dps(setup_.rates.roll, 1);
+    const std::pair<QDoubleSpinBox*, double> boxes[] = {{tiltBox_, setup_.camera_tilt_deg}, {fov_, setup_.fov_deg}, {rollRate_, roll}, {yawRate_, rate_dps(setup_.rates.yaw, 1)}};
+    for (const auto& [box, value] : boxes) box->setValue(value);
+    propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
+    power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
+    propellerWords_->setText(tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * plain.propeller_m, 0, 'f', 0));
+    powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
+
+    const struct {
+        QString what, unit;
+        double before, now;
+        int decimals;
+    } rows[] = {
+        {tr("Speed, horizon centred"), tr("m/s"), before.level.speed_mps, now.level.speed_mps, 1},
+        {tr("Throttle for that"), tr("%"), 100 * before.level.throttle, 100 * now.level.throttle, 0},
+        {tr("Hover throttle"), tr("%"), 100 * hover_throttle(plain), 100 * hover_throttle(flown), 0},
+        {tr("Thrust / weight"), QString(), plain.thrust_to_weight, flown.thrust_to_weight, 1},
+        {tr("Height per 1 % throttle, hover"), tr("m/s²"), before.at_hover.vertical_mps2, now.at_hover.vertical_mps2, 2},
+        {tr("Height per 1 % throttle, this tilt"), tr("m/s²"), before.at_level.vertical_mps2, now.at_level.vertical_mps2, 2},
+        {tr("Speed per 1 % throttle, this tilt"), tr("m/s²"), before.at_level.forward_mps2, now.at_level.forward_mps2, 2},
+        {tr("Full roll at full stick"), tr("s"), flip_s(plain, roll), flip_s(flown, roll), 2},
+    };
+    figures_->setRowCount(static_cast<int>(std::size(rows)));
+    int i = 0;
+    for (const auto& r : rows) {
+        figures_->setItem(i, 0, cell(r.what, false));
+        figures_->setItem(i, 1, cell(QStringLiteral("%1 %2").arg(r.before, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
+        figures_->setItem(i++, 2, cell(QStringLiteral("%1 %2").arg(r.now, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
+    }
+    QStringList words;
+    for (const std::string& w : setup_warnings(setup_, plain, learner(), density)) words << QString::fromStdString(w);
+    warnings_->setText(words.isEmpty() ? tr("Nothing to warn of%1.").arg(learner() ? tr(" for a learner") : QString()) : words.join(QLatin1Char('\n')));
+    QPalette ink = palette();
+    ink.setColor(QPalette::WindowText, words.isEmpty() ? theme().held : theme().notMet);
+    warnings_->setPalette(ink);
+    day_->show(setup_.day);
+    filling_ = false;
+}
+
+} // namespace bh::desk
