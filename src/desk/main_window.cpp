@@ -90,6 +90,8 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     refreshMarks();
 }
 
+MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands
+
 void MainWindow::showPage(Page page)
 {
     if (page != Drills) lineUp_->setVisible(true);

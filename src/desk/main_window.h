@@ -28,6 +28,7 @@ class MainWindow : public QMainWindow {
 public:
     enum Page { Board, Kit, Controller, Setup, Drills, Logbook, PageCount };
     MainWindow(RecordStore& store, Station& station, const QString& recordName);
+    ~MainWindow() override;
     void showPage(Page page);
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }

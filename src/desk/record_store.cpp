@@ -1,6 +1,7 @@
 #include "desk/record_store.h"
 
 #include "core/controller/drift.h"
+#include "device/stick_input.h"
 
 #include <QDateTime>
 #include <QUndoCommand>
@@ -229,12 +230,12 @@ bool RecordStore::keepAircraft(const Airframe& aircraft)
 
 bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& setup)
 {
-    const PilotRow* row = pilot(pilot_id);
-    if (!row) return false;
+    if (!pilot(pilot_id)) return false;
+    const QString name = QString::fromStdString(pilot(pilot_id)->name); // writing reads the rows anew
     const TrainingSetup before = record_->setup(pilot_id).value_or(TrainingSetup{});
     const auto write = [this, pilot_id](const TrainingSetup& s) { return tried([&] { record_->keep_setup(pilot_id, s); }); };
     if (!write(setup)) return false;
-    undo_->push(new Edit(tr("set-up of %1").arg(QString::fromStdString(row->name)), [=] { write(setup); }, [=] { write(before); }));
+    undo_->push(new Edit(tr("set-up of %1").arg(name), [=] { write(setup); }, [=] { write(before); }));
     return true;
 }
 
@@ -269,6 +270,9 @@ void RecordStore::reload()
     real_aircraft_ = record_->aircraft();
     std::vector<CalibrationRow> calibrations = record_->calibrations("");
     std::erase_if(calibrations, [](const CalibrationRow& c) { return c.verified_at == 0; }); // it counts only when verified
+    std::string simulated; // needs no calibration
+    for (const ControllerRow& c : record_->controllers())
+        if (c.guid == SimulatedController::info().guid) simulated = c.id;
     UnixTime any_calibration = 0;
     for (const CalibrationRow& c : calibrations) any_calibration = std::max(any_calibration, c.at);
     standings_.clear();
@@ -282,7 +286,7 @@ void RecordStore::reload()
         for (const SessionRow& s : sessions_) {
             if (s.pilot_id != p.id) continue;
             facts.practice.push_back({localDay(s.started_at), s.active_s});
-            controller = s.controller_id; // sessions are in time order: the last one flown with counts
+            if (s.controller_id != simulated) controller = s.controller_id; // sessions are in time order: the last one flown with counts
         }
         std::vector<Calibration> history;
         if (controller) at = 0;

@@ -4,6 +4,7 @@
 #include "desk/drills/drills_page.h"
 #include "desk/main_window.h"
 #include "desk/record_store.h"
+#include "desk/setup/setup_page.h"
 #include "desk/station.h"
 
 #include <QApplication>
@@ -89,6 +90,10 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     station.input().simulated_controller().set(Function::Pitch, 0);
     station.input().simulated_controller().set(Function::Throttle, 0);
 
+    window.showPage(MainWindow::Setup);
+    picture("setup");
+    window.setupPage()->showDay();
+    picture("real-day");
     window.showPage(MainWindow::Drills);
     picture("drills");
     const auto fly = [&](const char* drill, double until_s, const char* name) {
@@ -117,6 +122,25 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.showPage(MainWindow::Drills);
     fly("lift-settle", 8, "flight-night");
     window.toggleNight();
+
+    // A free flight by hand: up, then forward to the first gate, seen from behind.
+    drills.reset();
+    drills.flyFreely("circuit", Mode::Sport);
+    drills.nextEye();
+    SimulatedController& sticks = station.input().simulated_controller();
+    const auto hold = [&](double throttle, double pitch, int ms) {
+        sticks.set(Function::Throttle, throttle);
+        sticks.set(Function::Pitch, pitch);
+        waitFor([] { return false; }, ms);
+    };
+    hold(0, 0, 600);
+    hold(0.8, 0, 2200);
+    hold(0.5, 0.8, 3600);
+    picture("flight-chase");
+    hold(0.5, 0, 0);
+    drills.nextEye();
+    drills.nextEye();
+    drills.reset();
     return failures == 0 ? 0 : 1;
 }
 

@@ -2,10 +2,13 @@
 #include "core/flight/flight.h"
 #include "core/setup/camera_tilt.h"
 #include "core/setup/nearest_aircraft.h"
+#include "core/setup/training_setup.h"
 #include "files/documents.h"
 #include "reference.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
+#include <cmath>
 
 using namespace bh;
 
@@ -100,4 +103,58 @@ TEST_CASE("the nearest simulated aircraft is found, with what differs", "[core][
     CHECK(ranked.front().id == "five-camera");
     CHECK(ranked.back().id == "tiny-indoor");
     CHECK(ranked.back().reasons.front() == "lighter: 32 g against 980 g");
+}
+
+TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a steady hand", "[core][setup]")
+{
+    const std::vector<Airframe> all = *DataFolder(BH_DATA).airframes();
+    const Airframe& strong = *std::find_if(all.begin(), all.end(), [](const Airframe& a) { return a.id == "five-freestyle"; });
+    const auto said = [](const std::vector<std::string>& warnings, const std::string& words) {
+        return std::any_of(warnings.begin(), warnings.end(), [&](const std::string& w) { return w.find(words) != std::string::npos; });
+    };
+    TrainingSetup setup;
+    setup.camera_tilt_deg = 15;
+    const auto learner = setup_warnings(setup, strong, true, 1.225);
+    REQUIRE(said(learner, "touchy for a learner; "));
+    // The remedy that it names holds, and five per cent more power would not do.
+    const std::string& words = learner.front();
+    const auto from = words.find("; ") + 2;
+    const int percent = std::stoi(words.substr(from));
+    CAPTURE(words);
+    CHECK(touchiness(detuned(strong, 1, percent / 100.0), 15, 1.225).vertical_mps2 <= touchy_mps2(true));
+    CHECK(touchiness(detuned(strong, 1, (percent + 5) / 100.0), 15, 1.225).vertical_mps2 > touchy_mps2(true));
+    CHECK(setup_warnings(setup, strong, false, 1.225).empty());
+    setup.power_share = percent / 100.0;
+    CHECK_FALSE(said(setup_warnings(setup, strong, true, 1.225), "touchy"));
+
+    TrainingSetup fast;
+    fast.camera_tilt_deg = 50;
+    CHECK(said(setup_warnings(fast, Airframe{}, true, 1.225), "fast for a learner"));
+    CHECK_FALSE(said(setup_warnings(fast, Airframe{}, false, 1.225), "fast"));
+    Airframe heavy;
+    heavy.thrust_to_weight = 1.2;
+    CHECK(said(setup_warnings(fast, heavy, false, 1.225), "full throttle does not carry it"));
+    fast.camera_tilt_deg = 10;
+    CHECK(said(setup_warnings(fast, heavy, false, 1.225), "Full thrust is only 1.2 times its weight"));
+    TrainingSetup quick;
+    quick.rates.roll = CentreMaxCurve{200, 700, 0.2};
+    CHECK(said(setup_warnings(quick, Airframe{}, true, 1.225), "700°/s"));
+    CHECK(setup_warnings(TrainingSetup{}, Airframe{}, true, 1.1).size() <= 1);
+}
+
+TEST_CASE("a set-up outside its limits names the setting", "[core][setup]")
+{
+    const auto refused = [](auto change) {
+        TrainingSetup s;
+        change(s);
+        const auto good = checked(s);
+        return good ? std::string() : good.error().message;
+    };
+    CHECK(refused([](TrainingSetup&) {}).empty());
+    CHECK(refused([](TrainingSetup& s) { s.camera_tilt_deg = 61; }) == "camera_tilt_deg: expected 0 to 60, found 61");
+    CHECK(refused([](TrainingSetup& s) { s.fov_deg = std::nan(""); }).find("fov_deg: expected 60 to 150") == 0);
+    CHECK(refused([](TrainingSetup& s) { s.power_share = 0.1; }).find("power_share") == 0);
+    CHECK(refused([](TrainingSetup& s) { s.propeller_ratio = 2; }).find("propeller_ratio") == 0);
+    CHECK_FALSE(refused([](TrainingSetup& s) { s.day.wind_mps = -1; }).empty());
+    CHECK_FALSE(refused([](TrainingSetup& s) { s.rates.yaw = LinearExpoCurve{-5, 0}; }).empty());
 }

@@ -320,3 +320,43 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
     CHECK(report.problems.empty());
     CHECK(report.entries >= 11);
 }
+
+TEST_CASE("real aircraft, set-ups and what an attempt was flown with are kept; the newest counts", "[store]")
+{
+    Place place;
+    {
+        const auto record = place.open();
+        const std::string pilot = record->add_pilot({"", "Iris Quayle"});
+        CHECK_FALSE(record->setup(pilot));
+        Airframe real;
+        real.id = "real-avocet";
+        real.name = "Avocet";
+        real.mass_kg = 0.76;
+        record->keep_aircraft(real);
+        real.mass_kg = 0.8;
+        record->keep_aircraft(real);
+        TrainingSetup setup;
+        setup.real_aircraft = real.id;
+        record->keep_setup(pilot, setup);
+        place.clock += 100;
+        setup.camera_tilt_deg = 18;
+        setup.day.wind_mps = 4;
+        record->keep_setup(pilot, setup);
+        AttemptRow attempt;
+        attempt.pilot_id = pilot;
+        attempt.session_id = record->start_session(pilot, "");
+        attempt.drill_id = "hover-window";
+        attempt.flown_with = "Avocet; wind 4 m/s";
+        record->add_attempt(attempt, FlightLog{});
+    }
+    const auto record = place.open();
+    REQUIRE(record->aircraft().size() == 1);
+    CHECK(record->aircraft()[0].mass_kg == 0.8);
+    const std::string pilot = record->pilots()[0].id;
+    REQUIRE(record->setup(pilot));
+    CHECK(record->setup(pilot)->camera_tilt_deg == 18);
+    CHECK(record->setup(pilot)->day.wind_mps == 4);
+    CHECK(record->setup_at(pilot) == place.clock);
+    CHECK(record->attempts(pilot)[0].flown_with == "Avocet; wind 4 m/s");
+    CHECK(record->verify().problems.empty());
+}

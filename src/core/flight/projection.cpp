@@ -94,7 +94,7 @@ bool line_shape(const Eye& eye, Vec3 a, Vec3 b, const Scene::Line& line, Shape& 
     if (!cut(Vec3::UnitX(), near_m)) return false;
     for (const Vec3& side : eye.sides)
         if (!cut(side, 0)) return false;
-    constexpr double widest_px = 7;
+    constexpr double widest_px = 5;
     shape.count = 2;
     shape.points[0] = eye.on_screen(a);
     shape.points[1] = eye.on_screen(b);

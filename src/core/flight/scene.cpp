@@ -143,7 +143,7 @@ void add_ring(Scene& scene, double north_m, double east_m, double radius_m)
         const double angle = 2 * std::numbers::pi * i / pieces;
         return Vec3(north_m + radius_m * std::cos(angle), east_m + radius_m * std::sin(angle), 0);
     };
-    for (int i = 0; i < pieces; ++i) scene.lines.push_back({at(i), at(i + 1), Paint::Mark, true, 0.06});
+    for (int i = 0; i < pieces; ++i) scene.lines.push_back({at(i), at(i + 1), Paint::Mark, true, 0.04});
 }
 
 void add_guide(Scene& scene, double north_m, double east_m, double heading, double low_m, double high_m,

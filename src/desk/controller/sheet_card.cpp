@@ -8,10 +8,6 @@
 #include <QPdfWriter>
 
 namespace bh::desk {
-namespace {
-QStringList setupLines(const CardFacts& facts);
-}
-
 void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor& ink, const QColor& soft, const QColor& line)
 {
     // All sizes follow the page's width, so that paper and window show the same.
@@ -75,8 +71,6 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
     text(QObject::tr("Aircraft off, or propellers off, while its controller drives a simulator."), 3.1, false, soft);
 }
 
-namespace {
-/// What to set on the aircraft, a line each.
 QStringList setupLines(const CardFacts& f)
 {
     if (!f.setup) return {};
@@ -91,7 +85,6 @@ QStringList setupLines(const CardFacts& f)
                  .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0).arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0).arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
     return lines;
 }
-} // namespace
 
 bool saveCard(const QString& file, const CardFacts& facts)
 {

@@ -3,7 +3,7 @@
 #include "core/controller/settings_sheet.h"
 #include "core/setup/training_setup.h"
 
-#include <QString>
+#include <QStringList>
 #include <QWidget>
 #include <optional>
 
@@ -21,6 +21,8 @@ struct CardFacts {
 
 /// Paints the card: the four lines large enough to be read at arm's length, the notes below.
 void paintCard(QPainter& painter, const QRectF& page, const CardFacts& facts, const QColor& ink, const QColor& soft, const QColor& line);
+/// What the pilot's set-up adds to the card, a line each; empty without one.
+[[nodiscard]] QStringList setupLines(const CardFacts& facts);
 /// One A5 page. False when the file could not be written.
 [[nodiscard]] bool saveCard(const QString& file, const CardFacts& facts);
 

@@ -207,6 +207,12 @@ std::optional<CardFacts> SheetPanel::facts() const
                      real ? QString::fromStdString(real->name) : QString(), simulated ? QString::fromStdString(simulated->name) : QString(), own};
 }
 
+QStringList SheetPanel::setupOnCard() const
+{
+    const auto found = facts();
+    return found ? setupLines(*found) : QStringList();
+}
+
 void SheetPanel::addSimulator()
 {
     SimulatorProfile added;

@@ -30,6 +30,7 @@ public:
     SheetPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
     void refresh();
     void chooseSimulator(const std::string& id);
+    [[nodiscard]] QStringList setupOnCard() const; ///< what the pilot's set-up adds to the card
 
 public Q_SLOTS:
     void holdBeside();

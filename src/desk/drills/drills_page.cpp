@@ -66,6 +66,7 @@ Drill freeFlight(const std::string& world)
     d.id = "free-flight";
     d.name = "Free flight";
     d.world = world;
+    d.modes = {Mode::Acro, Mode::Angle, Mode::Horizon, Mode::Hold, Mode::Sport};
     Phase fly;
     fly.id = "fly";
     fly.instruction = "Free flight. F6 begins again.";
@@ -267,6 +268,7 @@ void DrillsPage::refreshPanel()
     mode_->setDisabled(flying() || mode_->count() < 2);
     ladder_->setDisabled(flying() && !free());
     day_->setDisabled(flying());
+    for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
     if (loop_ || !d) return;
 
     heading_->setText(QString::fromStdString(d->name));

@@ -67,7 +67,7 @@ std::vector<RailTie> railOf(const Drill& drill, const World& world)
 }
 
 /// Text on a plate, so that it can be read over any ground.
-void plate(QPainter& p, const QRectF& box, const QString& text, Qt::Alignment alignment, const QFont& font, const QColor& ink)
+void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, const QFont& font, const QColor& ink)
 {
     p.setFont(font);
     p.setPen(Qt::NoPen);
@@ -205,7 +205,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.restore();
     p.setPen(QPen(t.attention, 2));
     p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
-    plate(p, QRectF(box.right() + 6, box.top(), 126, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8), t.soft);
+    plate(p, QRectF(box.right() + 6, box.top(), 148, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8), t.soft);
 }
 
 void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapshot& now) const
@@ -328,8 +328,9 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     plate(p, QRectF(size.width() - 252, size.height() - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
     if (!day_.isEmpty()) {
         const QFont small = uiFont(9);
-        const double wide = std::min<double>(size.width() - 340, QFontMetricsF(small).horizontalAdvance(day_) + 24);
-        plate(p, QRectF(size.width() - 12 - wide, size.height() - 96, wide, 24), day_, Qt::AlignRight, small, t.soft);
+        const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
+        const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
+        plate(p, QRectF(14, size.height() - 14 - high, wide, high), day_, Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
     }
 }
 

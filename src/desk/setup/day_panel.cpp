@@ -93,6 +93,11 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
     auto* text = new QLabel(tr("Warm air is thin: it takes more throttle to hover and there is less in reserve. Some 3 % of the thrust for each 10 K."));
     text->setWordWrap(true);
     grid->addWidget(text, row++, 2, Qt::AlignTop);
+    words_ = new QLabel;
+    words_->setObjectName(QStringLiteral("dayWords"));
+    words_->setWordWrap(true);
+    grid->setRowMinimumHeight(row++, 8);
+    grid->addWidget(words_, row++, 0, 1, 3);
     grid->setRowStretch(row, 1);
     for (QDoubleSpinBox* box : {speed_, share_, warmer_}) connect(box, &QDoubleSpinBox::valueChanged, this, &DayPanel::edited);
     connect(from_, &QComboBox::activated, this, &DayPanel::edited);
@@ -117,6 +122,9 @@ void DayPanel::show(const Conditions& day)
     warmer_->setValue(day.warmer_k);
     for (QWidget* w : std::initializer_list<QWidget*>{speed_, from_, gusts_}) w->setEnabled(wind_->isChecked());
     share_->setEnabled(bent_->isChecked());
+    const QString words = QString::fromStdString(in_words(day));
+    words_->setText(tr("As set: %1. A free flight is flown so; a drill is flown in still air unless \"real day\" is ticked beside it, and its attempt then says what the day was like.")
+                        .arg(words.isEmpty() ? tr("still air") : words));
 }
 
 Conditions DayPanel::day() const

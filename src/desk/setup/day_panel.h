@@ -8,6 +8,7 @@
 class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
+class QLabel;
 
 namespace bh::desk {
 
@@ -27,6 +28,7 @@ private:
     QCheckBox *wind_, *gusts_, *ground_, *wash_, *battery_, *bent_;
     QDoubleSpinBox *speed_, *share_, *warmer_;
     QComboBox* from_;
+    QLabel* words_;
     Conditions kept_; ///< what the panel does not show
 };
 

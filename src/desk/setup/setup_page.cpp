@@ -23,6 +23,7 @@
 #include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSlider>
+#include <QStyle>
 #include <QTableWidget>
 #include <algorithm>
 #include <array>
@@ -170,7 +171,7 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
     load();
 }
 
-SetupPage::~SetupPage() { keep(); }
+void SetupPage::showDay() { sections_->choose(1); }
 
 void SetupPage::hideEvent(QHideEvent*) { keep(); }
 
@@ -423,9 +424,9 @@ void SetupPage::refresh()
     QStringList words;
     for (const std::string& w : setup_warnings(setup_, plain, learner(), density)) words << QString::fromStdString(w);
     warnings_->setText(words.isEmpty() ? tr("Nothing to warn of%1.").arg(learner() ? tr(" for a learner") : QString()) : words.join(QLatin1Char('\n')));
-    QPalette ink = palette();
-    ink.setColor(QPalette::WindowText, words.isEmpty() ? theme().held : theme().notMet);
-    warnings_->setPalette(ink);
+    warnings_->setProperty("caution", !words.isEmpty());
+    warnings_->style()->unpolish(warnings_);
+    warnings_->style()->polish(warnings_);
     day_->show(setup_.day);
     filling_ = false;
 }

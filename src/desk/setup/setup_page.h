@@ -31,7 +31,8 @@ class SetupPage : public QWidget {
     Q_OBJECT
 public:
     SetupPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
-    ~SetupPage() override;
+    void keep(); ///< what was edited, now
+    void showDay(); ///< the section with the real day's switches
 
 Q_SIGNALS:
     void flyAsked(const std::string& world, Mode mode);
@@ -46,7 +47,6 @@ private:
     void load();   ///< the chosen pilot's set-up from the record
     void refresh(); ///< everything that follows from the set-up
     void change(); ///< the set-up was edited: show it, keep it soon
-    void keep();
     void addAircraft();
     [[nodiscard]] const Airframe& simulated() const;
     [[nodiscard]] bool learner() const;
