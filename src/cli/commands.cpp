@@ -6,6 +6,7 @@
 #include "files/flight_csv.h"
 #include "files/recording_csv.h"
 #include "files/simulator_document.h"
+#include "files/setup_documents.h"
 #include "files/stick_csv.h"
 
 #include <algorithm>
@@ -164,6 +165,13 @@ Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arg
     setup.start.height_m = arguments.height_m;
     setup.field_height_m = arguments.field_m;
     setup.conditions = arguments.day;
+    if (!arguments.conditions_file.empty()) {
+        const auto text = read_text(arguments.conditions_file);
+        if (!text) return tl::unexpected(text.error());
+        auto day = parse_conditions(*text, arguments.conditions_file);
+        if (!day) return tl::unexpected(day.error());
+        setup.conditions = *day;
+    }
     for (const std::string& name : arguments.conditions) {
         bool* const switches[] = {&setup.conditions.gusts, &setup.conditions.ground_effect, &setup.conditions.prop_wash, &setup.conditions.battery_sag};
         const char* const names[] = {"gusts", "ground-effect", "prop-wash", "battery"};
@@ -175,6 +183,7 @@ Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arg
     if (!rows) return tl::unexpected(rows.error());
     constexpr double longest_s = 3600;
     if (rows->back().t_s - rows->front().t_s > longest_s) return bad_input(arguments.sticks + ": longer than an hour, expected at most 3600 s");
+    setup.start.throttle = rows->front().sticks.throttle;
     auto flight = Flight::create(std::move(setup));
     if (!flight) return tl::unexpected(flight.error());
     for (std::size_t i = 0; i < rows->size(); ++i) {

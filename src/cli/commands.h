@@ -27,6 +27,7 @@ struct SimulateArguments {
     std::string out;      ///< flight log CSV
     double height_m = 0;  ///< it starts at; on the ground, motors off, where 0
     double field_m = 0;   ///< above sea level
+    std::string conditions_file; ///< JSON; empty: the day below
     std::vector<std::string> conditions; ///< of gusts, ground-effect, prop-wash, battery
     Conditions day;
 };

@@ -9,6 +9,13 @@ struct Sticks {
     double yaw = 0;
     double pitch = 0;
     double roll = 0;
+    bool operator==(const Sticks&) const = default;
+};
+
+/// Where the sticks stood at a moment of a steady clock.
+struct TimedSticks {
+    double t_s = 0;
+    Sticks sticks;
 };
 
 } // namespace bh

@@ -12,6 +12,7 @@ namespace {
 
 using Clock = std::chrono::steady_clock;
 constexpr std::size_t most_recent = 5000;
+constexpr std::size_t trail_samples = 128; // a quarter of a second
 constexpr auto idle_interval = std::chrono::milliseconds(50); // nothing plugged in: only look for what comes
 
 std::string guid_text(SDL_Joystick* joystick)
@@ -95,6 +96,7 @@ void ControllerHub::run()
                 const auto chosen = devices.open.find(chosen_);
                 if (chosen == devices.open.end()) {
                     latest_.reset();
+                    trail_.clear();
                 } else {
                     DeviceSample sample{now_s(), {}};
                     for (int axis = 0; axis < SDL_JoystickNumAxes(chosen->second); ++axis)
@@ -103,6 +105,8 @@ void ControllerHub::run()
                     if (listener_) listener_(sample);
                     if (recent_.size() >= most_recent) recent_.erase(recent_.begin(), recent_.begin() + most_recent / 2);
                     recent_.push_back(sample);
+                    trail_.push_back(sample);
+                    if (trail_.size() > trail_samples) trail_.pop_front();
                     latest_ = std::move(sample);
                 }
             }
@@ -154,6 +158,7 @@ void ControllerHub::choose(int instance)
     chosen_ = instance;
     latest_.reset();
     recent_.clear();
+    trail_.clear();
     last_change_ = {};
     report_interval_s_ = 0;
 }
@@ -162,6 +167,13 @@ std::optional<DeviceSample> ControllerHub::latest() const
 {
     const std::scoped_lock lock(mutex_);
     return latest_;
+}
+
+std::vector<DeviceSample> ControllerHub::samples_after(double after_s) const
+{
+    const std::scoped_lock lock(mutex_);
+    const auto first = std::partition_point(trail_.begin(), trail_.end(), [&](const DeviceSample& s) { return s.t_s <= after_s; });
+    return {first, trail_.end()};
 }
 
 std::vector<DeviceSample> ControllerHub::drain()

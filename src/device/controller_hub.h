@@ -2,6 +2,7 @@
 
 #include <atomic>
 #include <cstdint>
+#include <deque>
 #include <functional>
 #include <memory>
 #include <mutex>
@@ -45,6 +46,8 @@ public:
     void choose(int instance);
     /// The chosen device's newest sample; nothing when it is unplugged.
     [[nodiscard]] std::optional<DeviceSample> latest() const;
+    /// Its samples of the last moments that are newer than `after_s`, oldest first; nothing when it is unplugged.
+    [[nodiscard]] std::vector<DeviceSample> samples_after(double after_s) const;
     /// Hands over all samples of the chosen device since the last call, oldest first, at most about ten seconds.
     [[nodiscard]] std::vector<DeviceSample> drain();
     /// Mean time between the device's last reports, ms, as seen while a stick moved; 0 when not known yet. A device cannot
@@ -66,6 +69,7 @@ private:
     std::vector<DeviceInfo> devices_;
     std::optional<DeviceSample> latest_;
     std::vector<DeviceSample> recent_;
+    std::deque<DeviceSample> trail_; ///< the newest ones, for samples_after
     std::string trouble_;
     std::function<void(const DeviceSample&)> listener_;
     DeviceSample last_change_;

@@ -1,5 +1,6 @@
 #include "device/flight_loop.h"
 
+#include <algorithm>
 #include <chrono>
 #include <utility>
 
@@ -14,7 +15,7 @@ constexpr double throttle_down_for_s = 0.3; // before the motors start
 
 } // namespace
 
-FlightLoop::FlightLoop(Flight flight, Drill drill, SticksNow sticks, std::optional<StandIn> stand_in)
+FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::optional<StandIn> stand_in)
     : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_)
 {
     if (stand_in) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
@@ -37,14 +38,14 @@ void FlightLoop::run()
         const double passed_s = std::chrono::duration<double>(now - last).count();
         last = now;
         const double pace = pace_;
-        if (!pilot_) {
-            const std::optional<Sticks> sticks = sticks_();
-            no_controller_ = !sticks;
-            if (sticks) current_ = *sticks;
-            else paused_ = true;
-        }
+        if (!pilot_) take_sticks();
+        const auto newest = [this] { // while no physics runs
+            if (!waiting_sticks_.empty()) current_ = waiting_sticks_.back().sticks;
+            waiting_sticks_.clear();
+        };
         if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting) {
             // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
+            newest();
             throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
             if (pilot_ || throttle_down_s_ >= throttle_down_for_s) flight_.arm();
             due_s = 0;
@@ -55,10 +56,35 @@ void FlightLoop::run()
                 skipped_s_ += due_s - most_behind_s;
                 due_s = most_behind_s;
             }
-            for (; due_s >= Flight::step_s && !runner_.over() && !stop_; due_s -= Flight::step_s) step_once();
+            // The physics runs a moment behind the clock: a step that stands for a moment gets the sticks of that moment.
+            const double clock_s = std::chrono::duration<double>(now.time_since_epoch()).count();
+            for (; due_s >= Flight::step_s && !runner_.over() && !stop_; due_s -= Flight::step_s) {
+                const double step_at_s = pace > 0 ? clock_s - (due_s - Flight::step_s) / pace : clock_s;
+                for (; !waiting_sticks_.empty() && waiting_sticks_.front().t_s <= step_at_s; waiting_sticks_.pop_front())
+                    current_ = waiting_sticks_.front().sticks;
+                step_once();
+            }
+        } else {
+            newest();
         }
         publish();
         if (pace > 0 || runner_.over() || paused_) std::this_thread::sleep_for(wake_interval);
+    }
+}
+
+double FlightLoop::now_s() { return std::chrono::duration<double>(Clock::now().time_since_epoch()).count(); }
+
+void FlightLoop::take_sticks()
+{
+    const auto fresh = sticks_(sticks_taken_s_);
+    no_controller_ = !fresh;
+    if (!fresh) {
+        paused_ = true;
+        return;
+    }
+    for (const TimedSticks& sample : *fresh) {
+        sticks_taken_s_ = std::max(sticks_taken_s_, sample.t_s);
+        waiting_sticks_.push_back(sample);
     }
 }
 

@@ -5,6 +5,7 @@
 #include "core/standin/stand_in_pilot.h"
 
 #include <atomic>
+#include <deque>
 #include <functional>
 #include <memory>
 #include <mutex>
@@ -48,13 +49,17 @@ public:
         double skill = 0.95;
         std::uint64_t seed = 1;
     };
-    /// Where the sticks stand now; nothing while there is no controller, which pauses the flight.
-    using SticksNow = std::function<std::optional<Sticks>()>;
-    /// `sticks` is called from the loop's thread. With a stand-in the drill is demonstrated and `sticks` is not used.
-    FlightLoop(Flight flight, Drill drill, SticksNow sticks, std::optional<StandIn> stand_in = std::nullopt);
+    /// Where the sticks have stood since `after_s`, oldest first, by the steady clock (which `now_s` reads); nothing while
+    /// there is no controller, which pauses the flight.
+    using SticksSince = std::function<std::optional<std::vector<TimedSticks>>(double after_s)>;
+    /// `sticks` is called from the loop's thread, some 500 times a second. Each sample is applied at the physics step of its
+    /// time. With a stand-in the drill is demonstrated and `sticks` is not used.
+    FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::optional<StandIn> stand_in = std::nullopt);
     ~FlightLoop();
     FlightLoop(const FlightLoop&) = delete;
     FlightLoop& operator=(const FlightLoop&) = delete;
+
+    [[nodiscard]] static double now_s(); ///< seconds of the steady clock
 
     /// 1 = real time, 0 = as fast as the machine can.
     void set_pace(double pace) { pace_ = pace; }
@@ -72,12 +77,15 @@ public:
 private:
     void run();
     void step_once();
+    void take_sticks();
     void publish();
     void note_marks();
 
     FlightSetup setup_;
     Drill drill_;
-    SticksNow sticks_;
+    SticksSince sticks_;
+    std::deque<TimedSticks> waiting_sticks_; ///< whose time has not come yet
+    double sticks_taken_s_ = 0;
     Flight flight_;
     DrillRunner runner_;
     std::optional<StandInPilot> pilot_;

@@ -72,6 +72,20 @@ Sticks StickInput::sticks() const
     return calibration && !now.empty() ? to_sticks(*calibration, now) : Sticks{};
 }
 
+std::optional<std::vector<TimedSticks>> StickInput::sticks_after(double after_s) const
+{
+    if (!present()) return std::nullopt;
+    std::shared_ptr<const Calibration> calibration;
+    {
+        const std::scoped_lock lock(mutex_);
+        calibration = calibration_;
+    }
+    if (simulated_ || !calibration) return std::vector{TimedSticks{ControllerHub::now_s(), sticks()}};
+    std::vector<TimedSticks> timed;
+    for (const DeviceSample& s : hub_.samples_after(after_s)) timed.push_back({s.t_s, to_sticks(*calibration, s.counts)});
+    return timed;
+}
+
 std::vector<int> StickInput::counts() const
 {
     if (simulated_) return simulated_controller_.counts();

@@ -7,6 +7,8 @@
 #include <atomic>
 #include <memory>
 #include <mutex>
+#include <optional>
+#include <vector>
 
 namespace bh {
 
@@ -45,6 +47,9 @@ public:
 
     /// Calibrated sticks now. Without a device or a calibration: centred, throttle at the bottom.
     [[nodiscard]] Sticks sticks() const;
+    /// Calibrated sticks since `after_s`, oldest first, with the times at which they were sampled; nothing when there is no
+    /// controller. The simulated controller and one without a calibration give where they stand now.
+    [[nodiscard]] std::optional<std::vector<TimedSticks>> sticks_after(double after_s) const;
     /// Raw counts now; empty without a device.
     [[nodiscard]] std::vector<int> counts() const;
     /// Samples since the last call, for a recording. The simulated controller is sampled

@@ -159,7 +159,7 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file)
         if (setup.has("start")) {
             const JsonIn start = setup.at("start");
             d.start = {start.number("north_m", 0), start.number("east_m", 0), start.number("height_m", 0),
-                       start.number("heading_deg", 0)};
+                       start.number("heading_deg", 0), std::nullopt};
         }
         d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
         d.fov_deg = setup.number("fov_deg", d.fov_deg);

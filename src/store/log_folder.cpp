@@ -2,6 +2,7 @@
 
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "files/flight_pack.h"
 #include "store/record.h"
 
 #include <QByteArray>
@@ -11,6 +12,8 @@
 namespace bh {
 namespace {
 
+constexpr const char* packed_ending = ".flight.gz";
+constexpr const char* text_ending = ".csv.gz"; // logs of earlier versions, and those that cannot be packed
 constexpr int gzip_window = 15 + 16; // zlib: largest window, gzip header
 
 std::string sha256(const std::string& text)
@@ -57,45 +60,66 @@ Result<std::string> gunzipped(std::string_view packed)
 
 } // namespace
 
-std::filesystem::path LogFolder::place(const std::string& hash) const { return folder_ / hash.substr(0, 2) / (hash + ".csv.gz"); }
+std::filesystem::path LogFolder::place(const std::string& hash, const char* ending) const { return folder_ / hash.substr(0, 2) / (hash + ending); }
 
 std::string LogFolder::keep(const FlightLog& log) const
 {
     const std::string text = flight_csv(log);
     const std::string hash = sha256(text);
-    const std::filesystem::path path = place(hash);
     std::error_code error;
-    if (std::filesystem::exists(path, error)) return hash;
+    for (const char* ending : {packed_ending, text_ending})
+        if (std::filesystem::exists(place(hash, ending), error)) return hash;
+    // Packed, unless the log would not come back from that to the last digit.
+    auto packed = flight_pack(log);
+    if (packed) {
+        const auto back = flight_unpack(*packed);
+        if (!back || flight_csv(*back) != text) packed.reset();
+    }
+    const std::filesystem::path path = place(hash, packed ? packed_ending : text_ending);
     std::filesystem::create_directories(path.parent_path(), error);
     if (error) throw StoreFailure(path.parent_path().string() + ": cannot be made: " + error.message());
-    if (const auto written = write_whole(path, gzipped(text)); !written) throw StoreFailure(written.error().message);
+    if (const auto written = write_whole(path, gzipped(packed ? *packed : text)); !written) throw StoreFailure(written.error().message);
     return hash;
 }
 
-Result<std::string> LogFolder::text_of(const std::string& hash) const
+Result<LogFolder::Found> LogFolder::find(const std::string& hash) const
 {
-    std::filesystem::path path = place(hash);
-    std::error_code error;
-    if (!std::filesystem::exists(path, error) && !also_.empty()) path = LogFolder(also_).place(hash);
-    auto file = MappedFile::open(path);
-    if (!file) return tl::unexpected(file.error());
-    auto text = gunzipped(file->text());
-    if (!text) return bad_input(path.string() + ": " + text.error().message);
-    return text;
+    for (const LogFolder& folder : {*this, LogFolder(also_)}) {
+        if (folder.folder_.empty()) continue;
+        for (const char* ending : {packed_ending, text_ending}) {
+            const std::filesystem::path path = folder.place(hash, ending);
+            std::error_code error;
+            if (!std::filesystem::exists(path, error)) continue;
+            auto file = MappedFile::open(path);
+            if (!file) return tl::unexpected(file.error());
+            auto bytes = gunzipped(file->text());
+            if (!bytes) return bad_input(path.string() + ": " + bytes.error().message);
+            return Found{std::move(*bytes), path.string(), ending == packed_ending};
+        }
+    }
+    return failure(Error::Code::NotFound, place(hash, packed_ending).string() + ": there is no such file");
 }
 
 Result<FlightLog> LogFolder::load(const std::string& hash) const
 {
-    const auto text = text_of(hash);
-    if (!text) return tl::unexpected(text.error());
-    return parse_flight_csv(*text, "flight log " + hash.substr(0, 12));
+    const auto found = find(hash);
+    if (!found) return tl::unexpected(found.error());
+    if (!found->packed) return parse_flight_csv(found->bytes, "flight log " + hash.substr(0, 12));
+    auto log = flight_unpack(found->bytes);
+    if (!log) return bad_input(found->path + ": " + log.error().message);
+    return log;
 }
 
 std::string LogFolder::problem_with(const std::string& hash) const
 {
-    const auto text = text_of(hash);
-    if (!text) return text.error().message;
-    return sha256(*text) == hash ? "" : "flight log " + hash + " is not what was written";
+    auto found = find(hash);
+    if (!found) return found.error().message;
+    if (found->packed) {
+        const auto log = flight_unpack(found->bytes);
+        if (!log) return found->path + ": " + log.error().message;
+        found->bytes = flight_csv(*log);
+    }
+    return sha256(found->bytes) == hash ? "" : "flight log " + hash + " is not what was written";
 }
 
 } // namespace bh

@@ -8,8 +8,8 @@
 
 namespace bh {
 
-/// Flight logs beside a record: gzip-compressed CSV, each named by the SHA-256 of its text, in folders by the first two
-/// digits. Writing the same log twice leaves one file.
+/// Flight logs beside a record: packed (see flight_pack) and gzip-compressed, each named by the SHA-256 of its CSV text, in
+/// folders by the first two digits. Writing the same log twice leaves one file.
 class LogFolder {
 public:
     explicit LogFolder(std::filesystem::path folder, std::filesystem::path also = {})
@@ -23,8 +23,12 @@ public:
     [[nodiscard]] std::string problem_with(const std::string& hash) const;
 
 private:
-    [[nodiscard]] std::filesystem::path place(const std::string& hash) const;
-    [[nodiscard]] Result<std::string> text_of(const std::string& hash) const;
+    struct Found {
+        std::string bytes, path;
+        bool packed;
+    };
+    [[nodiscard]] std::filesystem::path place(const std::string& hash, const char* ending) const;
+    [[nodiscard]] Result<Found> find(const std::string& hash) const;
     std::filesystem::path folder_;
     std::filesystem::path also_;
 };

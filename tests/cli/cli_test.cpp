@@ -64,10 +64,10 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
 
     const auto with = [&](const char* text) { return badInput("flight simulate --sticks " + writeScratch("bad.csv", text)); };
     CHECK(with("").find("bad.csv: the file is empty") != std::string::npos);
-    CHECK(with("t_s,throttle,yaw,pitch\n").find("line 1, column roll: expected once") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch\n").find("line 1, column stick_roll: expected once") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n").find("has a header but no rows") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,1.5,0,0,0\n").find("line 2, column throttle: expected a number of 0 to 1") != std::string::npos);
-    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,nan,0\n").find("line 2, column pitch") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,nan,0\n").find("line 2, column stick_pitch") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: times must rise") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0\n").find("line 2, column roll: is missing") != std::string::npos);
     const std::string good = "flight simulate --sticks " + held;
@@ -76,6 +76,53 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
     CHECK(badInput(good + " --wind-mps 99").find("wind_mps must lie in 0 to 20") != std::string::npos);
     CHECK(badInput(good + " --aircraft zeppelin").find("zeppelin") != std::string::npos);
     CHECK(badInput("flight simulate --sticks /nowhere.csv").find("/nowhere.csv") != std::string::npos);
+}
+
+TEST_CASE("flight simulate meets the closed forms of falling and of level flight", "[cli]")
+{
+    const auto flown = [](const nlohmann::json& airframe, const std::string& sticks, const std::string& more) {
+        const std::string a = writeScratch("airframe.json", airframe.dump()), s = writeScratch("closed.csv", sticks);
+        const Answer answer = run("flight simulate --airframe " + a + " --sticks " + s + " --start-height-m 400 --mode angle " + more);
+        CAPTURE(answer.err);
+        REQUIRE(answer.exit == 0);
+        return nlohmann::json::parse(answer.out);
+    };
+    const auto airframe = [](const nlohmann::json& row) {
+        return nlohmann::json{{"format", "bluehangar.aircraft/1"}, {"id", "test"}, {"name", "Test"}, {"mass_kg", input(row, "mass")}, {"thrust_to_weight", 4},
+                              {"thrust_curve", 0}, {"motor_lag_s", 0.04}, {"drag_area_m2", input(row, "drag_area")}, {"rotor_drag_kgps", 0}, {"rate_lag_s", 0.03},
+                              {"max_angular_accel_dps2", 9000}, {"body_radius_m", 0.1}};
+    };
+    int rows = 0;
+    for (const auto& row : referenceRows("physics.json")) {
+        const bool fall = row["kind"] == "free_fall", level = row["kind"] == "tilted_level_flight";
+        if ((!fall && !level) || input(row, "density") != 1.225) continue; // sea level in standard air
+        ++rows;
+        CAPTURE(row["id"].get<std::string>());
+        if (fall) {
+            const double time_s = input(row, "time");
+            // The last row is flown for one step of 1 ms more.
+            const auto end = flown(airframe(row), "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n" + std::to_string(time_s - 0.001) + ",0,0,0,0\n", "");
+            CHECK(meets(row["expected"]["speed"], end["speed_mps"].get<double>()));
+            CHECK(meets(row["expected"]["distance"], 400 - end["height_m"].get<double>()));
+        } else {
+            const double tilt = input(row, "tilt"), weight_n = input(row, "mass") * 9.80665;
+            const std::string held = std::to_string(row["expected"]["thrust"]["value"].get<double>() / (4 * weight_n)) + ",0," + std::to_string(tilt / 45) + ",0\n";
+            const auto end = flown(airframe(row), "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0," + held + "60," + held, "");
+            CHECK(end["lean_deg"].get<double>() == Approx(tilt).margin(0.01));
+            CHECK(end["speed_mps"].get<double>() == Approx(row["expected"]["speed"]["value"].get<double>()).epsilon(0.005)); // what 60 s bring it to
+        }
+    }
+    CHECK(rows == 6);
+
+    // A day from a file is the day of the options.
+    const std::string held = writeScratch("held.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0.5,0,0,0\n5,0.5,0,0,0\n");
+    const std::string day = writeScratch("day.json", R"({"format":"bluehangar.conditions/1","wind_mps":5,"wind_from_deg":90,"gusts":true,"seed":3})");
+    const std::string simulate = "flight simulate --sticks " + held + " --start-height-m 20 --mode angle ";
+    const Answer from_file = run(simulate + "--conditions " + day);
+    REQUIRE(from_file.exit == 0);
+    CHECK(from_file.out == run(simulate + "--wind-mps 5 --wind-from-deg 90 --with gusts --seed 3").out);
+    CHECK(badInput(simulate + "--conditions " + writeScratch("bad.json", R"({"format":"bluehangar.conditions/1","wind_mps":"much"})")).find("/wind_mps") != std::string::npos);
+    CHECK(badInput(simulate + "--conditions /nowhere.json").find("/nowhere.json") != std::string::npos);
 }
 
 TEST_CASE("world check passes what ships and says what is wrong with a world", "[cli]")

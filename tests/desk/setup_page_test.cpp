@@ -105,7 +105,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     QTest::mouseRelease(view, Qt::LeftButton, {}, nose + QPoint(0, 30));
     const double dragged = view->tilt_deg();
     CHECK(dragged == Approx(degrees(std::atan2(67.0, 80.0))).margin(2));
-    CHECK(s.desk.find<QDoubleSpinBox>("tilt")->value() == dragged);
+    CHECK(s.desk.find<QDoubleSpinBox>("cameraTilt")->value() == dragged);
     CHECK(s.desk.find<QTableWidget>("figures")->item(0, 2)->text().toDouble() == 0); // "… m/s"
     CHECK(s.figure(0, 2).split(' ')[0].toDouble() > 20);
     REQUIRE(s.desk.waitFor([&] { return s.kept().camera_tilt_deg == dragged; }));
@@ -125,7 +125,7 @@ TEST_CASE("detuning shows before and after, and takes a warning away", "[desk][s
     auto* list = s.desk.find<QListWidget>("candidates");
     for (int row = 0; row < list->count(); ++row)
         if (list->item(row)->text().contains("freestyle")) s.pick(row);
-    s.type("tilt", 15);
+    s.type("cameraTilt", 15);
     CHECK(s.desk.text("setupWarnings").contains("touchy for a learner"));
     const QString before = s.figure(5, 1);
     auto* power = s.desk.find<QSlider>("power");
@@ -148,7 +148,7 @@ TEST_CASE("the set-up card carries tilt, view, power and rates", "[desk][setup]"
 {
     Setting s;
     s.addReal("Avocet");
-    s.type("tilt", 22);
+    s.type("cameraTilt", 22);
     QTest::mouseClick(s.desk.find<QPushButton>("toCard"), Qt::LeftButton);
     REQUIRE(s.desk.find<QWidget>("sheet")->isVisible());
     CHECK(s.kept().camera_tilt_deg == 22); // kept on leaving
@@ -166,7 +166,7 @@ TEST_CASE("the set-up card carries tilt, view, power and rates", "[desk][setup]"
 TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a real day says so", "[desk][setup]")
 {
     Setting s;
-    s.type("tilt", 35);
+    s.type("cameraTilt", 35);
     s.desk.find<QSlider>("power")->setValue(80);
     QTest::mouseClick(s.desk.find<QPushButton>("sectionDay"), Qt::LeftButton);
     for (const char* box : {"dayWind", "dayWash"}) QTest::mouseClick(s.desk.find<QCheckBox>(box), Qt::LeftButton, {}, QPoint(8, 10));
@@ -244,5 +244,5 @@ TEST_CASE("without a pilot the page says what to do first and changes nothing", 
     Setting s(false);
     CHECK(s.desk.text("setupState").contains("Add a pilot"));
     CHECK_FALSE(s.desk.find<QPushButton>("flyIt")->isEnabled());
-    CHECK_FALSE(s.desk.find<QDoubleSpinBox>("tilt")->isEnabled());
+    CHECK_FALSE(s.desk.find<QDoubleSpinBox>("cameraTilt")->isEnabled());
 }

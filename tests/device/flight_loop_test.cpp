@@ -16,6 +16,12 @@ struct Bench {
     Flight flight = *Flight::create(*data.setup_for(drill, RateProfile{}));
 };
 
+/// Sticks that never move.
+FlightLoop::SticksSince still(Sticks sticks)
+{
+    return [sticks](double) { return std::vector{TimedSticks{FlightLoop::now_s(), sticks}}; };
+}
+
 template <class Condition>
 bool soon(Condition condition, int ms = 20000)
 {
@@ -28,7 +34,7 @@ bool soon(Condition condition, int ms = 20000)
 TEST_CASE("a demonstration flies to its end and hands its result over once", "[device]")
 {
     Bench b;
-    FlightLoop loop(b.flight, b.drill, [] { return Sticks{}; }, FlightLoop::StandIn{0.95, 3});
+    FlightLoop loop(b.flight, b.drill, still({}), FlightLoop::StandIn{0.95, 3});
     loop.set_pace(0);
     REQUIRE(soon([&] { return loop.snapshot().status == DrillRunner::Status::Finished; }));
     const auto result = loop.take_result();
@@ -45,7 +51,7 @@ TEST_CASE("the motors wait for the throttle; pause holds the flight still; panic
 {
     Bench b;
     std::atomic<double> throttle{0.6};
-    FlightLoop loop(b.flight, b.drill, [&] { return Sticks{throttle, 0, 0, 0}; });
+    FlightLoop loop(b.flight, b.drill, [&](double) { return std::vector{TimedSticks{FlightLoop::now_s(), {throttle, 0, 0, 0}}}; });
     std::this_thread::sleep_for(std::chrono::milliseconds(500));
     CHECK(loop.snapshot().waiting_for_throttle);
     CHECK_FALSE(loop.snapshot().armed);
@@ -68,7 +74,7 @@ TEST_CASE("real time is real time, whoever looks and however slowly", "[device]"
 {
     // Not a speed test: flight time must keep up with the clock even when snapshots are taken rarely.
     Bench b;
-    FlightLoop loop(b.flight, b.drill, [] { return Sticks{}; }, FlightLoop::StandIn{0.95, 4});
+    FlightLoop loop(b.flight, b.drill, still({}), FlightLoop::StandIn{0.95, 4});
     REQUIRE(soon([&] { return loop.snapshot().time_s > 0; }));
     const auto from = std::chrono::steady_clock::now();
     const double flown_from = loop.snapshot().time_s;
@@ -76,4 +82,47 @@ TEST_CASE("real time is real time, whoever looks and however slowly", "[device]"
     const auto now = loop.snapshot();
     const double passed_s = std::chrono::duration<double>(std::chrono::steady_clock::now() - from).count();
     CHECK(now.time_s - flown_from + now.skipped_s == Approx(passed_s).margin(0.1));
+}
+
+TEST_CASE("each sample of the sticks is flown at the physics step of its time, however it is delivered", "[device]")
+{
+    // All samples come in one batch, ahead of time: a short push on roll, another 60 ms after it. At 250 rows a second the
+    // log must show them as long and as far apart as their times say, to one row.
+    DataFolder data(BH_DATA);
+    FlightSetup setup = *data.setup_for(*data.drill("lift-settle"), RateProfile{});
+    setup.steps_per_row = 4;
+    setup.start.height_m = 50; // hovering
+    setup.mode = Mode::Acro;
+    Drill drill = *data.drill("lift-settle");
+    drill.modes = {Mode::Acro};
+    drill.phases.resize(1);
+    drill.phases[0].goal = {Goal::Kind::Stay, 0.5, 1, 0};
+    drill.criteria.clear();
+    bool given = false;
+    const double hover = hover_throttle(setup.airframe);
+    double from_s = 0;
+    FlightLoop loop(*Flight::create(setup), drill, [&](double) {
+        std::vector<TimedSticks> batch;
+        if (given) return std::optional(batch);
+        given = true;
+        from_s = FlightLoop::now_s();
+        batch.push_back({from_s, {hover, 0, 0, 0}});
+        for (const double at : {0.1, 0.2}) {
+            batch.push_back({from_s + at, {hover, 0, 0, 0.2}});
+            batch.push_back({from_s + at + 0.04, {hover, 0, 0, 0}});
+        }
+        return std::optional(batch);
+    });
+    REQUIRE(soon([&] { return loop.snapshot().status == DrillRunner::Status::Finished; }));
+    const FlightLog log = loop.take_result()->log;
+    std::vector<double> on_s, off_s;
+    for (std::size_t i = 1; i < log.size(); ++i) {
+        if (log.stick_roll[i] > 0.1 && log.stick_roll[i - 1] < 0.1) on_s.push_back(log.t_s[i]);
+        if (log.stick_roll[i] < 0.1 && log.stick_roll[i - 1] > 0.1) off_s.push_back(log.t_s[i]);
+    }
+    REQUIRE(on_s.size() == 2);
+    REQUIRE(off_s.size() == 2);
+    const double row_s = 0.004;
+    for (std::size_t i = 0; i < 2; ++i) CHECK(off_s[i] - on_s[i] == Approx(0.04).margin(row_s + 1e-6));
+    CHECK(on_s[1] - on_s[0] == Approx(0.1).margin(row_s + 1e-6));
 }

@@ -69,38 +69,6 @@ double sink_before(const FlightLog& log, std::size_t contact_row)
     return sink;
 }
 
-const std::vector<double>& stick_column(const FlightLog& log, StickAxis axis)
-{
-    switch (axis) {
-    case StickAxis::Yaw: return log.stick_yaw;
-    case StickAxis::Pitch: return log.stick_pitch;
-    case StickAxis::Roll: return log.stick_roll;
-    case StickAxis::Throttle: break;
-    }
-    return log.throttle;
-}
-
-/// Turning points of a stick that lie more than `apart` from each other, counted over the span.
-int reversals(const std::vector<double>& stick, RowSpan span, double apart)
-{
-    int count = 0;
-    int direction = 0;
-    double extreme = stick[span.first];
-    for (std::size_t i = span.first; i < span.last; ++i) {
-        const double value = stick[i];
-        if (direction == 0) {
-            if (std::abs(value - extreme) > apart) direction = value > extreme ? 1 : -1, extreme = value;
-        } else if ((value - extreme) * direction >= 0) {
-            extreme = value;
-        } else if ((extreme - value) * direction > apart) {
-            ++count;
-            direction = -direction;
-            extreme = value;
-        }
-    }
-    return count;
-}
-
 int held_pushes(const FlightLog& log, RowSpan span)
 {
     int count = 0;
@@ -149,22 +117,6 @@ bool needs_position(Measure measure)
     case Measure::SidewaysShare: return false;
     default: return true;
     }
-}
-
-std::optional<StickAxis> stick_axis_from_key(std::string_view key)
-{
-    if (key == "throttle") return StickAxis::Throttle;
-    if (key == "yaw") return StickAxis::Yaw;
-    if (key == "pitch") return StickAxis::Pitch;
-    if (key == "roll") return StickAxis::Roll;
-    return std::nullopt;
-}
-
-RowSpan rows_between(const FlightLog& log, double from_s, double to_s)
-{
-    const auto first = std::lower_bound(log.t_s.begin(), log.t_s.end(), from_s);
-    const auto last = std::lower_bound(log.t_s.begin(), log.t_s.end(), to_s);
-    return {static_cast<std::size_t>(first - log.t_s.begin()), static_cast<std::size_t>(last - log.t_s.begin())};
 }
 
 std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, const MeasureOptions& options)
@@ -224,7 +176,7 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         const double seconds = log.t_s[span.last - 1] - log.t_s[first];
         if (!(seconds > 0)) return std::nullopt;
         const double travel = options.axis == StickAxis::Throttle ? 1 : 2;
-        return reversals(stick_column(log, options.axis), span, 0.06 * travel) / seconds;
+        return static_cast<double>(turning_points(stick_column(log, options.axis), span, 0.06 * travel).size()) / seconds;
     }
     case Measure::HeldPushes: return held_pushes(log, span);
     case Measure::SidewaysShare:

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/flight/flight_log.h"
+#include "core/flight/row_span.h"
 
 #include <optional>
 #include <string_view>
@@ -36,9 +36,6 @@ inline constexpr std::size_t measure_count = 19;
 [[nodiscard]] std::optional<Measure> measure_from_key(std::string_view key);
 [[nodiscard]] bool needs_position(Measure measure);
 
-enum class StickAxis : std::uint8_t { Throttle, Yaw, Pitch, Roll };
-[[nodiscard]] std::optional<StickAxis> stick_axis_from_key(std::string_view key);
-
 struct Line {
     double north_m = 0;
     double east_m = 0;
@@ -53,16 +50,6 @@ struct MeasureOptions {
     std::optional<Line> line;
     StickAxis axis = StickAxis::Throttle;
 };
-
-/// Rows first … last−1 of a log.
-struct RowSpan {
-    std::size_t first = 0;
-    std::size_t last = 0;
-    [[nodiscard]] std::size_t size() const { return last > first ? last - first : 0; }
-};
-
-/// Rows with from_s <= t < to_s.
-[[nodiscard]] RowSpan rows_between(const FlightLog& log, double from_s, double to_s);
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or
 /// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.

@@ -8,6 +8,7 @@ Result<Flight> Flight::create(FlightSetup setup)
 {
     if (auto conditions = checked(setup.conditions); !conditions) return tl::unexpected(conditions.error());
     if (auto airframe = checked(setup.airframe); !airframe) return tl::unexpected(airframe.error());
+    if (setup.steps_per_row < 1) return failure(Error::Code::OutOfRange, "steps_per_row: expected 1 or more");
     return Flight(std::move(setup));
 }
 
@@ -22,8 +23,8 @@ Flight::Flight(FlightSetup setup)
     on_ground_ = start.height_m <= 0;
     if (!on_ground_) {
         armed_ = true;
-        state_.thrust_share = 1 / setup_.airframe.thrust_to_weight;
-        sticks_.throttle = hover_throttle(setup_.airframe);
+        sticks_.throttle = start.throttle.value_or(hover_throttle(setup_.airframe));
+        state_.thrust_share = thrust_share_at(setup_.airframe, sticks_.throttle);
         note(FlightEvent::Arm);
     }
     write_row();
@@ -59,7 +60,7 @@ bool Flight::step(const Sticks& sticks)
     if (reach > setup_.world.half_size_m && !out_of_bounds_) note(FlightEvent::OutOfBounds);
     out_of_bounds_ = reach > setup_.world.half_size_m;
     ++steps_;
-    if (steps_ % steps_per_row != 0) return false;
+    if (steps_ % setup_.steps_per_row != 0) return false;
     write_row();
     return true;
 }

@@ -5,6 +5,7 @@
 #include "core/flight/position_hold.h"
 #include "core/flight/world.h"
 
+#include <optional>
 #include <vector>
 
 namespace bh {
@@ -15,6 +16,7 @@ struct FlightStart {
     double east_m = 0;
     double height_m = 0; ///< 0: on the ground, motors off; above: hovering, armed
     double heading_deg = 0;
+    std::optional<double> throttle; ///< above ground: what the motors have settled to, 0…1; hovering when not said
 };
 
 struct FlightSetup {
@@ -27,16 +29,16 @@ struct FlightSetup {
     double field_height_m = 0;   ///< above sea level, for the air's density
     Conditions conditions;
     bool crash_disarms = true;
+    int steps_per_row = 10; ///< of the log: 10 for 100 rows a second, 4 for 250
 };
 
-/// A flight under way: 1 ms physics, one log row each 10 ms. Deterministic: the same set-up and sticks give the same
+/// A flight under way: 1 ms physics, one log row each 10 ms or as set. Deterministic: the same set-up and sticks give the same
 /// flight, whatever the calls are paced by. Copyable.
 class Flight {
 public:
     static constexpr double step_s = 0.001;
-    static constexpr int steps_per_row = 10;
 
-    /// OutOfRange for an airframe that cannot fly or conditions that cannot be.
+    /// OutOfRange for an airframe that cannot fly, conditions that cannot be, or less than one step per row.
     static Result<Flight> create(FlightSetup setup);
 
     /// One step of step_s with these sticks. Returns true when it wrote a row to the log.

@@ -6,7 +6,7 @@
 namespace bh {
 namespace {
 
-constexpr double tick_s = Flight::step_s * Flight::steps_per_row;
+constexpr double tick_s = 0.01; // a row of the log at its usual 100 a second
 
 double limited(double value, double limit) { return std::clamp(value, -limit, limit); }
 

@@ -321,6 +321,7 @@ Result<FlightSetup> DrillsPage::setupFor(const Drill& d, bool demonstration) con
 
 bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in)
 {
+    if (!stand_in) setup.steps_per_row = 4; // 250 rows a second of what a hand does
     auto flight = Flight::create(std::move(setup));
     if (!flight) {
         view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(flight.error().message)));
@@ -331,7 +332,7 @@ bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<Flight
         session_id_ = station_.beginPractice();
         if (session_id_.empty()) return false;
     }
-    const auto sticks = [&input = station_.input()] { return input.present() ? std::optional(input.sticks()) : std::nullopt; };
+    const auto sticks = [&input = station_.input()](double after_s) { return input.sticks_after(after_s); };
     loop_ = std::make_unique<FlightLoop>(std::move(*flight), d, sticks, stand_in);
     loop_->set_pace(pace_);
     view_->setStickMode(station_.stickMode());

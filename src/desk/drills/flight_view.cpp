@@ -48,6 +48,7 @@ void FlightView::paintEvent(QPaintEvent*)
     if (loop_) {
         const FlightSnapshot now = loop_->snapshot();
         painter_.paint(p, size(), now);
+        Q_EMIT painted(now);
         if (now.status == DrillRunner::Status::Finished || now.status == DrillRunner::Status::Disqualified) timer_.stop();
         return;
     }

@@ -21,6 +21,9 @@ public:
     void setInvitation(const QString& text);
     using QWidget::show;
 
+Q_SIGNALS:
+    void painted(const FlightSnapshot& shown); ///< a frame is drawn
+
 protected:
     void paintEvent(QPaintEvent*) override;
 

@@ -217,9 +217,9 @@ QWidget* SetupPage::makeCameraPart()
 {
     using namespace setup_limits;
     tilt_ = new TiltView;
-    tiltBox_ = number("tilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
+    tiltBox_ = number("cameraTilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
     explain(tiltBox_, tr("Against the airframe, upwards. Learners 20–30°, tiny indoor craft 15°, 45–55° only for fast flying (common practice)."));
-    fov_ = number("fov", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
+    fov_ = number("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
     rollRate_ = number("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
     explain(rollRate_, tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));

@@ -1,0 +1,59 @@
+#include "core/flight/row_span.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace bh {
+namespace {
+constexpr std::array<std::string_view, 4> axis_keys{"throttle", "yaw", "pitch", "roll"};
+}
+
+RowSpan rows_between(const FlightLog& log, double from_s, double to_s)
+{
+    const auto row = [&log](double t) { return static_cast<std::size_t>(std::lower_bound(log.t_s.begin(), log.t_s.end(), t) - log.t_s.begin()); };
+    return {row(from_s), row(to_s)};
+}
+
+std::optional<StickAxis> stick_axis_from_key(std::string_view key)
+{
+    const auto found = std::find(axis_keys.begin(), axis_keys.end(), key);
+    if (found == axis_keys.end()) return std::nullopt;
+    return static_cast<StickAxis>(found - axis_keys.begin());
+}
+
+std::string_view stick_axis_key(StickAxis axis) { return axis_keys[static_cast<std::size_t>(axis)]; }
+
+const std::vector<double>& stick_column(const FlightLog& log, StickAxis axis)
+{
+    switch (axis) {
+    case StickAxis::Yaw: return log.stick_yaw;
+    case StickAxis::Pitch: return log.stick_pitch;
+    case StickAxis::Roll: return log.stick_roll;
+    case StickAxis::Throttle: break;
+    }
+    return log.throttle;
+}
+
+std::vector<TurningPoint> turning_points(const std::vector<double>& column, RowSpan span, double apart)
+{
+    std::vector<TurningPoint> points;
+    if (span.size() == 0) return points;
+    int direction = 0;
+    TurningPoint extreme{span.first, column[span.first]};
+    for (std::size_t i = span.first; i < span.last; ++i) {
+        const double value = column[i];
+        if (direction == 0) {
+            if (std::abs(value - extreme.value) > apart) direction = value > extreme.value ? 1 : -1, extreme = {i, value};
+        } else if ((value - extreme.value) * direction >= 0) {
+            extreme = {i, value};
+        } else if ((extreme.value - value) * direction > apart) {
+            points.push_back(extreme);
+            direction = -direction;
+            extreme = {i, value};
+        }
+    }
+    return points;
+}
+
+} // namespace bh
