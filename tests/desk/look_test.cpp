@@ -2,6 +2,7 @@
 // the flight view shows what it is given.
 #include "desk/controller/controller_page.h"
 #include "desk/drills/flight_painter.h"
+#include "desk/setup/setup_page.h"
 #include "desk/theme.h"
 #include "desk_fixture.h"
 
@@ -65,12 +66,13 @@ struct Picture {
         painter.paint(p, image.size(), now);
         return image;
     }
-    /// Share of a row's pixels (right of the height tape) that are sky.
+    /// Share of a row's pixels (between the height tape and the plates at the right) that are sky.
     [[nodiscard]] double skyInRow(int y) const
     {
         int sky = 0;
-        for (int x = 150; x < image.width(); ++x) sky += image.pixelColor(x, y) == theme().sky;
-        return sky / double(image.width() - 150);
+        const int from = 150, to = image.width() - 260;
+        for (int x = from; x < to; ++x) sky += image.pixelColor(x, y) == theme().sky;
+        return sky / double(to - from);
     }
 };
 
@@ -79,9 +81,10 @@ void inEveryView(Desk& desk, const std::function<void()>& look)
 {
     for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
-        const int sections = page == MainWindow::Controller ? 4 : 1;
+        const int sections = page == MainWindow::Controller ? 4 : page == MainWindow::Setup ? 2 : 1;
         for (int section = 0; section < sections; ++section) {
             if (page == MainWindow::Controller) desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
+            if (page == MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
             QTest::qWait(50);
             CAPTURE(page, section);
             look();

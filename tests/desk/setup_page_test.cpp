@@ -99,7 +99,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     auto* view = s.desk.find<TiltView>("tiltView");
     CHECK(s.figure(0, 2) == "16.4 m/s"); // 25°, the plain aircraft, as in the core's own test
     const int edits = s.desk.store->undoStack()->count();
-    const QPoint nose(static_cast<int>(0.46 * view->width()) + 80, static_cast<int>(0.55 * view->height()) + 37); // 25° below level
+    const QPoint nose(static_cast<int>(0.46 * view->width()) + 80, static_cast<int>(0.5 * view->height()) + 37); // 25° below level
     QTest::mousePress(view, Qt::LeftButton, {}, nose);
     for (const int down : {10, 20, 30}) QTest::mouseMove(view, nose + QPoint(0, down));
     QTest::mouseRelease(view, Qt::LeftButton, {}, nose + QPoint(0, 30));

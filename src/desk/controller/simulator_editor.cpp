@@ -11,9 +11,7 @@
 #include <QGridLayout>
 #include <QLabel>
 #include <QLineEdit>
-#include <QScrollBar>
 #include <QSpinBox>
-#include <QWheelEvent>
 #include <algorithm>
 
 namespace bh::desk {
@@ -48,7 +46,7 @@ QString text(const QLineEdit* line) { return line->text().simplified(); }
 
 } // namespace
 
-SimulatorEditor::SimulatorEditor(QWidget* parent) : QScrollArea(parent)
+SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
 {
     setObjectName(QStringLiteral("simulatorEditor"));
     setFocusPolicy(Qt::NoFocus);
@@ -114,11 +112,7 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : QScrollArea(parent)
 
     auto* box = new QWidget;
     box->setLayout(form_);
-    for (QWidget* field : box->findChildren<QWidget*>()) field->installEventFilter(this);
-    setWidget(box);
-    setWidgetResizable(true);
-    setFrameShape(QFrame::NoFrame);
-    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setForm(box);
     setMinimumWidth(box->minimumSizeHint().width() + 12); // and the scroll bar
 }
 
@@ -182,15 +176,6 @@ SimulatorEditor::OptionalRange SimulatorEditor::setting(const QString& label, co
     return {has, range};
 }
 
-/// The wheel scrolls the form; it must not turn a convention over on its way.
-bool SimulatorEditor::eventFilter(QObject* object, QEvent* event)
-{
-    if (event->type() != QEvent::Wheel) return QScrollArea::eventFilter(object, event);
-    verticalScrollBar()->setValue(verticalScrollBar()->value() - static_cast<QWheelEvent*>(event)->angleDelta().y());
-    event->accept();
-    return true;
-}
-
 void SimulatorEditor::show(const SimulatorProfile& s)
 {
     filling_ = true;
@@ -243,7 +228,7 @@ void SimulatorEditor::showRateLimits()
         range->setObjectName(QLatin1String("limit-") + QString::fromStdString(key));
         range->setRange({p.low, p.high, p.step});
         connect(range, &RangeEdit::edited, this, &SimulatorEditor::tell);
-        for (QWidget* part : range->findChildren<QWidget*>()) part->installEventFilter(this);
+        watchFields(range);
         const int row = limits_->rowCount();
         limits_->addWidget(new QLabel(label), row, 0);
         limits_->addWidget(range, row, 1);

@@ -1,8 +1,8 @@
 #pragma once
 
 #include "core/controller/settings_sheet.h"
+#include "desk/frame/form_scroll.h"
 
-#include <QScrollArea>
 #include <array>
 #include <map>
 #include <string>
@@ -18,7 +18,7 @@ namespace bh::desk {
 class RangeEdit;
 
 /// The conventions of one simulator as a form; every change is told at once.
-class SimulatorEditor : public QScrollArea {
+class SimulatorEditor : public FormScroll {
     Q_OBJECT
 public:
     explicit SimulatorEditor(QWidget* parent = nullptr);
@@ -26,9 +26,6 @@ public:
 
 Q_SIGNALS:
     void edited(const bh::SimulatorProfile& simulator);
-
-protected:
-    bool eventFilter(QObject* object, QEvent* event) override;
 
 private:
     struct OptionalRange { ///< a setting that a simulator has or has not

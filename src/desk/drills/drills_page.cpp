@@ -130,6 +130,10 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     sideLayout->addWidget(ladder_);
     sideLayout->addWidget(heading_);
     sideLayout->addWidget(sentence_);
+    auto* how = new QHBoxLayout;
+    how->addWidget(mode_, 1);
+    how->addWidget(day_);
+    sideLayout->addLayout(how);
     auto* scroll = new QScrollArea;
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setWidgetResizable(true);
@@ -146,8 +150,6 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     auto* keysRow = new QHBoxLayout;
     keysRow->setSpacing(6);
     for (QPushButton* b : {start_, reset_, panic_, pause_, eye_}) keysRow->addWidget(b);
-    keysRow->addWidget(mode_);
-    keysRow->addWidget(day_);
     keysRow->addStretch();
     keysRow->addWidget(watch_);
     auto* right = new QVBoxLayout;

@@ -320,17 +320,20 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const double speed = now.state.velocity_mps.head<2>().norm();
     const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s").arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
                               .arg(speed, 0, 'f', 1).arg(now.time_s, 0, 'f', 0);
-    plate(p, QRectF(size.width() - 252, size.height() - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
+    const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
+    plate(p, QRectF(size.width() - 252, foot - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
     const QString where = eye_ == FlightEye::Aircraft ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
                           : eye_ == FlightEye::Chase  ? QObject::tr("from behind the aircraft")
                                                       : QObject::tr("from the pilot's place");
-    plate(p, QRectF(size.width() - 252, size.height() - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
+    plate(p, QRectF(size.width() - 252, foot - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
     if (!day_.isEmpty()) {
         const QFont small = uiFont(9);
         const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
         const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
-        plate(p, QRectF(14, size.height() - 14 - high, wide, high), day_, Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
+        const bool narrow = size.width() < 800;
+        plate(p, QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 72 - high : size.height() - 14 - high, wide, high), day_,
+              Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
     }
 }
 

@@ -1,6 +1,7 @@
 #include "desk/setup/setup_page.h"
 
 #include "core/flight/atmosphere.h"
+#include "desk/frame/form_scroll.h"
 #include "desk/frame/hints.h"
 #include "desk/frame/sections.h"
 #include "desk/record_store.h"
@@ -20,7 +21,6 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSignalBlocker>
 #include <QSlider>
 #include <QStyle>
@@ -31,6 +31,7 @@
 namespace bh::desk {
 namespace {
 
+constexpr int figure_px = 22; // a line of the table
 constexpr int keep_after_ms = 400; // a slider on its way is one edit
 constexpr std::array<const char*, 5> world_ids{"pan", "bank", "loft", "mill", "circuit"};
 
@@ -99,10 +100,8 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
     auto* top = new QHBoxLayout;
     top->addWidget(state_, 1);
     day_ = new DayPanel;
-    auto* dayScroll = new QScrollArea;
-    dayScroll->setFrameShape(QFrame::NoFrame);
-    dayScroll->setWidgetResizable(true);
-    dayScroll->setWidget(day_);
+    auto* dayScroll = new FormScroll;
+    dayScroll->setForm(day_);
     auto* main = new QWidget;
     auto* columns = new QHBoxLayout(main);
     columns->setContentsMargins(0, 6, 0, 0);
@@ -110,7 +109,9 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
     auto* aircraft = makeAircraftPart();
     aircraft->setFixedWidth(330);
     columns->addWidget(aircraft);
-    columns->addWidget(makeCameraPart(), 1);
+    auto* camera = new FormScroll; // a small window does not hold all of it
+    camera->setForm(makeCameraPart());
+    columns->addWidget(camera, 1);
     top->addWidget(sections_->add(tr("Aircraft and camera"), QStringLiteral("sectionAircraft"), [main] { return main; }));
     dayScroll->setParent(sections_);
     dayScroll->hide();
@@ -235,7 +236,7 @@ QWidget* SetupPage::makeCameraPart()
     figures_->setObjectName(QStringLiteral("figures"));
     figures_->setAccessibleName(tr("What the set-up does"));
     figures_->verticalHeader()->hide();
-    figures_->verticalHeader()->setDefaultSectionSize(25);
+    figures_->verticalHeader()->setDefaultSectionSize(figure_px);
     figures_->setHorizontalHeaderLabels({tr("At this tilt"), tr("As it comes"), tr("As set")});
     figures_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
     figures_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -247,7 +248,7 @@ QWidget* SetupPage::makeCameraPart()
     figures_->setTabKeyNavigation(false);
     figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    figures_->setFixedHeight(8 * 25 + 34);
+    figures_->setFixedHeight(8 * figure_px + 34);
     explain(figures_, {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
                        tr("The simulated aircraft with its own propellers at full power."),
                        tr("With the propellers and the power set above, from the flight's own equations.")});
@@ -280,8 +281,8 @@ QWidget* SetupPage::makeCameraPart()
     layout->setSpacing(8);
     layout->addWidget(tilt_, 1);
     layout->addLayout(row);
+    layout->addWidget(warnings_); // above the figures: it must not need scrolling
     layout->addWidget(figures_);
-    layout->addWidget(warnings_);
 
     connect(tilt_, &TiltView::dragged, this, [this](double tilt) {
         setup_.camera_tilt_deg = tilt;

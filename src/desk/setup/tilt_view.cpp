@@ -16,7 +16,7 @@ TiltView::TiltView(QWidget* parent) : QWidget(parent)
 {
     setObjectName(QStringLiteral("tiltView"));
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(320, 190);
+    setMinimumSize(320, 140);
     setCursor(Qt::SizeVerCursor);
     setAccessibleName(tr("Camera tilt, seen from the side"));
     setToolTip(tr("Drag the aircraft's nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level flight with the horizon centred, "
@@ -33,7 +33,7 @@ void TiltView::show(double tilt_deg, double fov_deg, const Airframe& flown, cons
     update();
 }
 
-QPointF TiltView::middle() const { return {0.46 * width(), 0.55 * height()}; }
+QPointF TiltView::middle() const { return {0.46 * width(), 0.5 * height()}; }
 
 double TiltView::angleAt(QPointF place) const
 {
@@ -121,7 +121,7 @@ void TiltView::paintEvent(QPaintEvent*)
         p.drawLine(QPointF(hub - disc / 2, -0.14 * unit), QPointF(hub + disc / 2, -0.14 * unit));
     }
     p.setPen(Qt::NoPen);
-    p.setBrush(t.chrome);
+    p.setBrush(t.night ? t.chromeSoft : t.chrome);
     p.drawRoundedRect(QRectF(-0.42 * unit, -0.1 * unit, 0.84 * unit, 0.2 * unit), 4, 4);
     p.setBrush(t.attention);
     p.translate(0.62 * unit, -0.12 * unit);
@@ -155,7 +155,7 @@ void TiltView::paintEvent(QPaintEvent*)
     p.drawText(QRectF(12, 8, width() - 24, 24), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
     p.setFont(uiFont(10));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
-    p.drawText(QRectF(12, 32, width() - 24, 20), Qt::AlignLeft,
+    p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
                effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle").arg(effect_.level.speed_mps, 0, 'f', 1).arg(100 * effect_.level.throttle, 0, 'f', 0)
                                       : tr("full throttle does not carry it"));
 }

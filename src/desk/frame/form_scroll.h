@@ -1,0 +1,19 @@
+#pragma once
+
+#include <QScrollArea>
+
+namespace bh::desk {
+
+/// A scrolling form: the wheel scrolls it and does not turn a setting over on its way.
+class FormScroll : public QScrollArea {
+    Q_OBJECT
+public:
+    explicit FormScroll(QWidget* parent = nullptr);
+    void setForm(QWidget* form);     ///< takes it over, and its fields' wheels
+    void watchFields(QWidget* part); ///< of a part that was added later
+
+protected:
+    bool eventFilter(QObject* object, QEvent* event) override;
+};
+
+} // namespace bh::desk
