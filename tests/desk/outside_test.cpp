@@ -3,6 +3,7 @@
 #include "virtual_joystick.h"
 
 #include <QTableView>
+#include <QElapsedTimer>
 #include <catch2/catch.hpp>
 #include <cmath>
 
@@ -53,6 +54,8 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     QTest::mouseClick(o.desk.find<QPushButton>("watchOutside"), Qt::LeftButton);
     CHECK(o.desk.station->watchingOutside());
     CHECK_FALSE(o.desk.find<QPushButton>("keepOutside")->isVisible());
+    QElapsedTimer clock;
+    clock.start();
     o.fly(8000);
     CHECK(o.desk.station->outside().state() == OutsidePractice::State::Running);
     CHECK(o.desk.text("apronPractice").startsWith("Practice outside"));
@@ -67,7 +70,7 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     const auto sessions = o.desk.store->sessions(o.desk.station->pilotId());
     REQUIRE(sessions.size() == 1);
     CHECK(sessions[0].active_s > 5);
-    CHECK(sessions[0].active_s < 12);
+    CHECK(sessions[0].active_s < 4 + static_cast<double>(clock.elapsed()) / 1000); // as long as it took, however busy the machine
     CHECK(std::filesystem::file_size(o.desk.file.string() + ".sticks/" + sessions[0].recording) > 500);
     CHECK(o.desk.find<QTableView>("sessions")->model()->rowCount() == 1);
     CHECK_FALSE(keep->isVisible());

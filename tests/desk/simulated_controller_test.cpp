@@ -198,5 +198,5 @@ TEST_CASE("a drill is flown with the keyboard alone", "[desk]")
     const auto attempts = s.desk.store->attempts(s.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     CHECK(attempts[0].drill_id == "lift-settle");
-    CHECK(attempts[0].score > 0);
+    CHECK(attempts[0].flown_s > 3); // how well depends on how promptly the keys come
 }

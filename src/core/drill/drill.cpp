@@ -44,17 +44,61 @@ std::string summary_of(const Score& score)
            lower_first(weakest->criterion.advice);
 }
 
-/// Rows from the start of the criterion's first phase to the end of its last one, as far as they were flown.
-std::optional<RowSpan> span_of(const DrillRunner& runner, const Criterion& criterion)
+/// Rows of the criterion's phases as far as they were flown: all in one, or a span for each.
+struct Taken {
+    RowSpan rows;
+    const Phase* phase; ///< the first of them
+};
+std::vector<Taken> spans_of(const DrillRunner& runner, const Criterion& criterion)
 {
-    std::optional<RowSpan> span;
+    std::vector<Taken> spans;
     for (const PhaseSpan& flown : runner.spans()) {
         const std::string& id = runner.drill().phases[flown.phase].id;
         if (std::find(criterion.phases.begin(), criterion.phases.end(), id) == criterion.phases.end()) continue;
-        if (!span) span = flown.rows;
-        span->last = flown.rows.last;
+        if (spans.empty() || criterion.over != Criterion::Over::Whole) spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
+        spans.back().rows.last = flown.rows.last;
     }
-    return span;
+    return spans;
+}
+
+/// What a criterion's measure is taken against in a span, from the drill.
+MeasureOptions options_for(const Drill& drill, const Criterion& criterion, const FlightLog& log, const Taken& taken)
+{
+    const RowSpan span = taken.rows;
+    MeasureOptions options = criterion.options;
+    // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
+    const bool along_leg = criterion.measure == Measure::LegStraightnessM || criterion.measure == Measure::HeadingErrorDeg || criterion.measure == Measure::LineOffsetM;
+    if (along_leg) options.line = Line{log.north_m[span.first], log.east_m[span.first], drill.start.heading_deg};
+    if (criterion.measure == Measure::ClearanceM || criterion.measure == Measure::ClosureM)
+        options.line = Line{drill.start.north_m, drill.start.east_m, drill.start.heading_deg};
+    for (const std::string& id : criterion.phases)
+        if (const Phase* phase = drill.phase(id)) {
+            if (phase->goal.kind == Goal::Kind::Turn) options.turn_deg = phase->goal.turn_deg;
+            if (phase->goal.kind == Goal::Kind::Way) options.laps = phase->goal.laps;
+        }
+    if (criterion.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
+        const Vec3 place = drill.in_world(taken.phase->goal.place, 0);
+        options.line = Line{place.x(), place.y(), degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
+    }
+    for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
+    options.gates = drill.gates;
+    return options;
+}
+
+/// The measure's value over the criterion's spans, as it is to be taken.
+std::optional<double> value_of(const DrillRunner& runner, const FlightLog& log, const Criterion& criterion)
+{
+    std::optional<double> value;
+    double sum = 0, count = 0;
+    for (const Taken& taken : spans_of(runner, criterion)) {
+        const auto one = measure(log, taken.rows, criterion.measure, options_for(runner.drill(), criterion, log, taken));
+        if (!one) continue;
+        sum += *one, ++count;
+        const bool better = value && marks_for(criterion, *one) > marks_for(criterion, *value);
+        if (!value || criterion.over == Criterion::Over::Whole || better == (criterion.over == Criterion::Over::Best)) value = one;
+    }
+    if (criterion.over == Criterion::Over::Mean && count > 0) value = sum / count;
+    return value;
 }
 
 } // namespace
@@ -63,6 +107,13 @@ const Phase* Drill::phase(const std::string& wanted) const
 {
     const auto found = std::find_if(phases.begin(), phases.end(), [&](const Phase& p) { return p.id == wanted; });
     return found == phases.end() ? nullptr : &*found;
+}
+
+Vec3 Drill::in_world(const DrillPlace& place, double otherwise_height_m) const
+{
+    const double c = std::cos(radians(start.heading_deg)), s = std::sin(radians(start.heading_deg));
+    return {start.north_m + c * place.along_m - s * place.across_m, start.east_m + s * place.along_m + c * place.across_m,
+            -place.height_m.value_or(otherwise_height_m)};
 }
 
 Result<Drill> checked(Drill drill)
@@ -84,6 +135,10 @@ Result<Drill> checked(Drill drill)
             return wrong(at + "/goal/stay_s", "expected more than 0 s");
         if (phase.goal.kind == Goal::Kind::Stay && phase.goal.for_s >= phase.time_limit_s)
             return wrong(at + "/time_limit_s", "expected more than the goal's own time");
+        if (phase.goal.kind == Goal::Kind::Turn && phase.goal.turn_deg == 0) return wrong(at + "/goal/turn_deg", "expected degrees to the right or, negative, to the left");
+        if (phase.goal.kind == Goal::Kind::Way && (phase.goal.way.empty() || phase.goal.laps < 1)) return wrong(at + "/goal/way", "expected at least one place and one lap");
+        const bool somewhere = phase.goal.kind == Goal::Kind::ReachHeight || phase.goal.kind == Goal::Kind::Go || phase.goal.kind == Goal::Kind::Way;
+        if (somewhere && !(phase.goal.within_m > 0)) return wrong(at + "/goal/within_m", "expected more than 0 m");
     }
     if (drill.criteria.empty()) return wrong("/criteria", "expected at least one criterion");
     for (std::size_t i = 0; i < drill.criteria.size(); ++i) {
@@ -94,6 +149,11 @@ Result<Drill> checked(Drill drill)
         for (const std::string& id : c.phases)
             if (!drill.phase(id)) return wrong(at + "/phases", "there is no phase '" + id + "'");
         if (!(c.weight > 0)) return wrong(at + "/weight", "expected more than 0");
+        if (c.measure == Measure::SideGap && std::none_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& other) { return !other.side.empty(); }))
+            return wrong(at + "/measure", "side_gap needs criteria of a left and a right side");
+        if ((c.measure == Measure::GatesHit || c.measure == Measure::GatesMissed || c.measure == Measure::LapS || c.measure == Measure::LapSpread) && drill.gates.empty())
+            return wrong(at + "/measure", "needs the drill's gates");
+        if (c.measure == Measure::FlagDistanceM && drill.flags.empty()) return wrong(at + "/measure", "needs the drill's flags");
         const bool rising = c.fail < c.pass && c.pass <= c.merit;
         const bool falling = c.fail > c.pass && c.pass >= c.merit;
         if (!rising && !falling)
@@ -160,6 +220,9 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
         met_since_s_ = -1;
         touches_ = 0;
         progress_ = 0;
+        last_heading_deg_.reset();
+        turned_deg_ = 0;
+        way_passed_ = 0;
         spans_.push_back({phase_, {i, i + 1}});
     } else if (phase_time_s() > phase.time_limit_s) {
         disqualify("\"" + phase.id + "\" was not done within " + number(phase.time_limit_s, "s") + ".");
@@ -193,9 +256,63 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         progress_ = down ? 1.0 : 0.0;
         return kept(down && (log.throttle[i] < 0.05 || !log.armed[i]));
     }
+    case Goal::Kind::Go: {
+        const Vec3 place = drill_.in_world(goal.place, phase.height_m);
+        const std::size_t from = spans_.back().rows.first;
+        const double away_m = std::hypot(log.north_m[i] - place.x(), log.east_m[i] - place.y());
+        const double whole_m = std::hypot(log.north_m[from] - place.x(), log.east_m[from] - place.y());
+        progress_ = whole_m > goal.within_m ? std::clamp(1 - (away_m - goal.within_m) / (whole_m - goal.within_m), 0.0, 1.0) : 1;
+        constexpr double stands_mps = 1;
+        return kept(away_m <= goal.within_m && std::hypot(log.vn_mps[i], log.ve_mps[i]) < stands_mps);
+    }
+    case Goal::Kind::Turn: {
+        const double heading = heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        if (last_heading_deg_) turned_deg_ += wrapped_deg(heading - *last_heading_deg_);
+        last_heading_deg_ = heading;
+        progress_ = std::clamp(turned_deg_ / goal.turn_deg, 0.0, 1.0);
+        return kept(std::abs(turned_deg_ - goal.turn_deg) <= goal.within_deg);
+    }
+    case Goal::Kind::Way: {
+        const std::size_t all = goal.way.size() * static_cast<std::size_t>(goal.laps);
+        const Vec3 next = drill_.in_world(goal.way[way_passed_ % goal.way.size()], phase.height_m);
+        if (std::hypot(log.north_m[i] - next.x(), log.east_m[i] - next.y()) <= goal.within_m) ++way_passed_;
+        progress_ = static_cast<double>(way_passed_) / static_cast<double>(all);
+        return way_passed_ >= all;
+    }
+    case Goal::Kind::Spin: {
+        const std::vector<double>& rate = goal.spin_about_roll ? log.p_dps : log.q_dps;
+        if (i > spans_.back().rows.first) turned_deg_ += rate[i] * (log.t_s[i] - log.t_s[i - 1]);
+        constexpr double most_of_it_deg = 300, level_deg = 25;
+        progress_ = std::clamp(goal.spin_side * turned_deg_ / 360, 0.0, 1.0);
+        return kept(goal.spin_side * turned_deg_ > most_of_it_deg && lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
+    }
+    case Goal::Kind::Recover: {
+        constexpr double level_deg = 20, slow_dps = 60, falls_mps = -1.5;
+        const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        progress_ = std::clamp(1 - lean / 180, 0.0, 1.0);
+        return kept(lean < level_deg && std::abs(log.p_dps[i]) < slow_dps && std::abs(log.q_dps[i]) < slow_dps && log.climb_mps[i] > falls_mps);
+    }
     }
     return false;
 }
+
+namespace {
+
+/// Mean marks of the left side's criteria against the right side's; nothing before both have been flown.
+std::optional<double> side_gap(const Score& score)
+{
+    double marks[2] = {0, 0}, weights[2] = {0, 0};
+    for (const CriterionScore& c : score.criteria) {
+        if (c.criterion.side.empty() || !c.value) continue;
+        const int side = c.criterion.side == "left" ? 0 : 1;
+        marks[side] += c.criterion.weight * c.marks;
+        weights[side] += c.criterion.weight;
+    }
+    if (weights[0] == 0 || weights[1] == 0) return std::nullopt;
+    return std::abs(marks[0] / weights[0] - marks[1] / weights[1]);
+}
+
+} // namespace
 
 double marks_for(const Criterion& c, double value) noexcept
 {
@@ -216,18 +333,21 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     bool musts_passed = true;
     for (const Criterion& criterion : drill.criteria) {
         CriterionScore scored{criterion, std::nullopt, 0};
-        if (const auto span = span_of(runner, criterion)) {
-            MeasureOptions options = criterion.options;
-            // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
-            if (criterion.measure == Measure::LegStraightnessM || criterion.measure == Measure::HeadingErrorDeg)
-                options.line = Line{log.north_m[span->first], log.east_m[span->first], drill.start.heading_deg};
-            scored.value = measure(log, *span, criterion.measure, options);
+        if (criterion.measure != Measure::SideGap) scored.value = value_of(runner, log, criterion);
+        result.criteria.push_back(std::move(scored));
+    }
+    for (CriterionScore& scored : result.criteria) {
+        if (scored.value) scored.marks = marks_for(scored.criterion, *scored.value);
+    }
+    for (CriterionScore& scored : result.criteria) {
+        const Criterion& criterion = scored.criterion;
+        if (criterion.measure == Measure::SideGap) {
+            scored.value = side_gap(result);
+            if (scored.value) scored.marks = marks_for(criterion, *scored.value);
         }
-        if (scored.value) scored.marks = marks_for(criterion, *scored.value);
         musts_passed = musts_passed && (!criterion.must || scored.passed());
         result.score += criterion.weight * scored.marks;
         weights += criterion.weight;
-        result.criteria.push_back(std::move(scored));
     }
     if (weights > 0) result.score /= weights;
     if (!runner.spans().empty())

@@ -10,18 +10,38 @@
 
 namespace bh {
 
+/// A place in the frame of a drill: from its start along its heading, and to the right.
+struct DrillPlace {
+    double along_m = 0;
+    double across_m = 0;
+    std::optional<double> height_m; ///< where a way has one of its own
+};
+
 /// What ends a phase.
 struct Goal {
     enum class Kind : std::uint8_t {
         ReachHeight, ///< within within_m of the phase's height, kept for for_s
         Stay,        ///< for_s have gone by
         Run,         ///< distance_m along the drill's heading, from where the phase began
-        Land         ///< standing on the ground, throttle at the bottom (or motors off) for for_s
+        Land,        ///< standing on the ground, throttle at the bottom (or motors off) for for_s
+        Go,          ///< within within_m of a place and slower than 1 m/s, kept for for_s
+        Turn,        ///< turned by turn_deg on the spot, to within within_deg, kept for for_s
+        Way,         ///< all way points in their order, each passed within within_m over ground, `laps` times
+        Spin,        ///< turned at least 300° about the roll or the pitch axis towards spin_side, then level for for_s
+        Recover      ///< level, slow to turn and no longer falling, kept for for_s
     };
     Kind kind = Kind::Stay;
     double for_s = 0;
     double within_m = 1;
     double distance_m = 0;
+    DrillPlace place{};             ///< of Go
+    double turn_deg = 0;            ///< right positive
+    double within_deg = 10;
+    std::vector<DrillPlace> way{};
+    bool closed = false;            ///< the way goes on from its last point to its first
+    int laps = 1;
+    bool spin_about_roll = true;    ///< otherwise about pitch
+    double spin_side = 1;           ///< roll right and nose up positive
 };
 
 struct Phase {
@@ -33,6 +53,7 @@ struct Phase {
     double speed_mps = 0;              ///< the speed meant for a run
     double time_limit_s = 60;
     std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
+    std::string side{};                ///< "left" or "right" where the drill has both
 };
 
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
@@ -43,6 +64,10 @@ struct Criterion {
     std::string label;               ///< for people: "Height within ±1 m"
     std::string unit;                ///< "share", "m", "m/s", "Hz", "deg", "count"
     std::string advice;              ///< one sentence: what to change when this one fails
+    /// How the span is taken: all of its phases in one, or each by itself with the worst, the mean or the best mark.
+    enum class Over : std::uint8_t { Whole, Worst, Mean, Best };
+    Over over = Over::Whole;
+    std::string side;                ///< counts to this side's marks, for the gap between them
     bool must = false;
     bool common_practice = false;    ///< the limit is common practice of the trade, not ours
     double weight = 1;
@@ -59,6 +84,9 @@ struct Drill {
     std::string aircraft = "five-inch";
     std::vector<Mode> modes{Mode::Acro}; ///< allowed; the first is the default
     FlightStart start;
+    Conditions day;                      ///< that belongs to the drill
+    std::vector<DrillPlace> flags;       ///< the drill's own, to fly round
+    std::vector<Gate> gates;             ///< in their order, as they stand in the world
     double camera_tilt_deg = 25;
     double fov_deg = 110;
     std::vector<Phase> phases;
@@ -67,6 +95,8 @@ struct Drill {
     bool panic_disqualifies = true;
 
     [[nodiscard]] const Phase* phase(const std::string& id) const;
+    /// North, east and down of a place in the drill's frame.
+    [[nodiscard]] Vec3 in_world(const DrillPlace& place, double otherwise_height_m) const;
 };
 
 /// The drill itself, or an error that says which part is wrong (no phases, a criterion on an unknown phase, limits
@@ -118,6 +148,9 @@ private:
     double met_since_s_ = -1;
     double progress_ = 0;
     int touches_ = 0;
+    std::optional<double> last_heading_deg_; ///< of a Turn under way
+    double turned_deg_ = 0;                  ///< of a Turn or a Spin
+    std::size_t way_passed_ = 0;             ///< points of a Way
 };
 
 struct CriterionScore {

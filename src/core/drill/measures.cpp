@@ -1,8 +1,14 @@
 #include "core/drill/measures.h"
 
+#include "core/debrief/brakes.h"
+#include "core/debrief/rocking.h"
+#include "core/debrief/spins.h"
+#include "core/debrief/turns.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numeric>
 
 namespace bh {
 namespace {
@@ -11,7 +17,12 @@ constexpr std::array<std::string_view, measure_count> measure_keys{
     "height_in_window", "height_mean_error_m", "height_rms_m", "height_span_m",      "height_lost_m",
     "overshoot_m",      "drift_rms_m",         "closure_m",    "leg_straightness_m", "heading_error_deg",
     "speed_mps",        "touches",             "crashes",      "throttle_cut_s",     "touchdown_mps",
-    "bounces",          "reversal_rate_hz",    "held_pushes",  "sideways_share"};
+    "bounces",          "reversal_rate_hz",    "held_pushes",  "sideways_share",
+    "turned_deg",       "turn_error_deg",      "corner_error_deg", "flag_distance_m", "gates_hit",
+    "gates_missed",     "balloon_m",           "stop_s",       "stop_m",             "roll_exit_deg",
+    "past_place_m",        "line_offset_m",    "recovery_s",          "rocking_share", "yaw_lead_ms",       "yaw_share",
+    "lap_s",            "lap_spread",          "throttle_inverted", "clearance_m",   "done_s",
+    "side_gap"};
 
 template <class PerRow>
 double mean_over(RowSpan span, PerRow per_row)
@@ -95,6 +106,104 @@ int held_pushes(const FlightLog& log, RowSpan span)
     return count;
 }
 
+double off_line(const FlightLog& log, std::size_t i, const Line& line)
+{
+    return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) + (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
+}
+
+double turned_deg(const FlightLog& log, RowSpan span)
+{
+    const auto heading = unwrapped_heading_deg(log, span);
+    return heading.back() - heading.front();
+}
+
+/// A pass begins when the aircraft comes nearer than all it was before and ends when it has gone 3 m farther off again.
+std::optional<double> flag_distance_m(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags)
+{
+    constexpr double away_m = 3;
+    double sum = 0, passes = 0;
+    for (const Vec2& flag : flags) {
+        double nearest = 1e300, farthest = -1;
+        bool coming = true; // nearer and nearer, since the farthest point
+        for (std::size_t i = span.first; i < span.last; ++i) {
+            const double d = std::hypot(log.north_m[i] - flag.x(), log.east_m[i] - flag.y());
+            if (coming) {
+                nearest = std::min(nearest, d);
+                if (d > nearest + away_m) sum += nearest, ++passes, coming = false, farthest = d;
+            } else {
+                farthest = std::max(farthest, d);
+                if (d < farthest - away_m) coming = true, nearest = d;
+            }
+        }
+    }
+    return passes > 0 ? std::optional(sum / passes) : std::nullopt;
+}
+
+struct Through {
+    std::size_t gate;
+    double t_s;
+};
+
+/// Every time the path goes through a gate's opening, in the gate's direction.
+std::vector<Through> gates_through(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
+{
+    std::vector<Through> through;
+    for (std::size_t i = span.first + 1; i < span.last; ++i)
+        for (std::size_t g = 0; g < gates.size(); ++g) {
+            const Gate& gate = gates[g];
+            const double c = std::cos(radians(gate.heading_deg)), s = std::sin(radians(gate.heading_deg));
+            const auto ahead = [&](std::size_t k) { return (log.north_m[k] - gate.north_m) * c + (log.east_m[k] - gate.east_m) * s; };
+            const double before = ahead(i - 1), now = ahead(i);
+            if (!(before < 0 && now >= 0)) continue;
+            const double share = before / (before - now);
+            const double north = log.north_m[i - 1] + share * (log.north_m[i] - log.north_m[i - 1]), east = log.east_m[i - 1] + share * (log.east_m[i] - log.east_m[i - 1]);
+            const double height = log.height_m[i - 1] + share * (log.height_m[i] - log.height_m[i - 1]);
+            const double aside = -(north - gate.north_m) * s + (east - gate.east_m) * c;
+            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m) through.push_back({g, log.t_s[i]});
+        }
+    return through;
+}
+
+double gates_missed(const FlightLog& log, RowSpan span, const MeasureOptions& options)
+{
+    const std::size_t count = options.gates.size(), wanted = count * static_cast<std::size_t>(std::max(1, options.laps));
+    std::size_t next = 0, missed = 0; // of all gates of all laps in their order
+    for (const Through& t : gates_through(log, span, options.gates)) {
+        const std::size_t skipped = (t.gate + count - next % count) % count;
+        if (skipped > count / 2) continue; // one that was flown already, again
+        missed += skipped;
+        next += skipped + 1;
+        if (next >= wanted) break;
+    }
+    return static_cast<double>(missed + (wanted - std::min(next, wanted)));
+}
+
+std::vector<double> lap_times_s(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
+{
+    std::vector<double> laps;
+    double last_s = -1;
+    for (const Through& t : gates_through(log, span, gates)) {
+        if (t.gate != 0) continue;
+        if (last_s >= 0) laps.push_back(t.t_s - last_s);
+        last_s = t.t_s;
+    }
+    return laps;
+}
+
+std::optional<double> recovery_s(const FlightLog& log, RowSpan span)
+{
+    constexpr double level_deg = 20, slow_dps = 60, falls_mps = -1.5, kept_s = 0.5;
+    double since_s = -1;
+    for (std::size_t i = span.first; i < span.last; ++i) {
+        const bool good = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg && std::abs(log.p_dps[i]) < slow_dps &&
+                          std::abs(log.q_dps[i]) < slow_dps && log.climb_mps[i] > falls_mps;
+        if (!good) since_s = -1;
+        else if (since_s < 0) since_s = log.t_s[i];
+        if (since_s >= 0 && log.t_s[i] - since_s >= kept_s) return since_s - log.t_s[span.first];
+    }
+    return std::nullopt;
+}
+
 } // namespace
 
 std::string_view measure_key(Measure measure) { return measure_keys[static_cast<std::size_t>(measure)]; }
@@ -114,7 +223,15 @@ bool needs_position(Measure measure)
     case Measure::ThrottleCutS:
     case Measure::ReversalRateHz:
     case Measure::HeldPushes:
-    case Measure::SidewaysShare: return false;
+    case Measure::SidewaysShare:
+    case Measure::RockingShare:
+    case Measure::TurnedDeg:
+    case Measure::TurnErrorDeg:
+    case Measure::CornerErrorDeg:
+    case Measure::YawLeadMs:
+    case Measure::YawShare:
+    case Measure::ThrottleInverted:
+    case Measure::DoneS: return false;
     default: return true;
     }
 }
@@ -175,12 +292,79 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     case Measure::ReversalRateHz: {
         const double seconds = log.t_s[span.last - 1] - log.t_s[first];
         if (!(seconds > 0)) return std::nullopt;
-        const double travel = options.axis == StickAxis::Throttle ? 1 : 2;
-        return static_cast<double>(turning_points(stick_column(log, options.axis), span, 0.06 * travel).size()) / seconds;
+        const StickAxis axis = options.axis.value_or(StickAxis::Throttle);
+        const double travel = axis == StickAxis::Throttle ? 1 : 2;
+        return static_cast<double>(turning_points(stick_column(log, axis), span, 0.06 * travel).size()) / seconds;
     }
     case Measure::HeldPushes: return held_pushes(log, span);
     case Measure::SidewaysShare:
         return mean_over(span, [&](std::size_t i) { return std::abs(log.stick_roll[i]) > 0.1; });
+    case Measure::TurnedDeg: return turned_deg(log, span);
+    case Measure::TurnErrorDeg: return std::abs(turned_deg(log, span) - options.turn_deg);
+    case Measure::CornerErrorDeg: {
+        std::optional<double> worst;
+        for (const Turn& turn : find_turns(log, span)) worst = std::max(worst.value_or(0), std::abs(std::abs(turn.heading_change_deg) - 90));
+        return worst;
+    }
+    case Measure::FlagDistanceM: return flag_distance_m(log, span, options.flags_m);
+    case Measure::GatesHit: return static_cast<double>(gates_through(log, span, options.gates).size());
+    case Measure::GatesMissed: return gates_missed(log, span, options);
+    case Measure::LapS:
+    case Measure::LapSpread: {
+        const auto laps = lap_times_s(log, span, options.gates);
+        if (laps.empty()) return std::nullopt;
+        const double mean = std::accumulate(laps.begin(), laps.end(), 0.0) / static_cast<double>(laps.size());
+        const auto [quickest, slowest] = std::minmax_element(laps.begin(), laps.end());
+        return what == Measure::LapS ? mean : (*slowest - *quickest) / mean;
+    }
+    case Measure::BalloonM:
+    case Measure::StopS:
+    case Measure::StopM: {
+        const auto brake = brake_in(log, span);
+        if (!brake) return std::nullopt;
+        return what == Measure::BalloonM ? brake->height_gain_m : what == Measure::StopS ? brake->stop_s : brake->stop_m;
+    }
+    case Measure::RollExitDeg: {
+        std::optional<double> worst;
+        for (const Spin& spin : find_spins(log, span)) worst = std::max(worst.value_or(0), exit_error_deg(log, spin));
+        return worst;
+    }
+    case Measure::PastPlaceM: {
+        const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
+        double past = 0;
+        for (std::size_t i = first; i < span.last; ++i) past = std::max(past, (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s);
+        return past;
+    }
+    case Measure::LineOffsetM: return std::abs(off_line(log, span.last - 1, line));
+    case Measure::RecoveryS: return recovery_s(log, span);
+    case Measure::RockingShare: return rocking_share(log, span, options.axis);
+    case Measure::YawLeadMs:
+    case Measure::YawShare: {
+        std::vector<double> values;
+        for (const Turn& turn : find_turns(log, span)) {
+            if (what == Measure::YawShare) values.push_back(turn.yaw_share);
+            else if (turn.yaw_lead_s) values.push_back(1000 * *turn.yaw_lead_s);
+        }
+        if (values.empty()) return std::nullopt;
+        if (what == Measure::YawShare) return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+        std::sort(values.begin(), values.end());
+        return (values[(values.size() - 1) / 2] + values[values.size() / 2]) / 2;
+    }
+    case Measure::ThrottleInverted: {
+        double sum = 0, rows = 0;
+        for (std::size_t i = span.first; i < span.last; ++i)
+            if (lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) > 120) sum += log.throttle[i], ++rows;
+        return rows > 0 ? std::optional(sum / rows) : std::nullopt;
+    }
+    case Measure::ClearanceM: {
+        const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
+        const auto along = [&](std::size_t i) { return (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s - options.along_m; };
+        for (std::size_t i = span.first + 1; i < span.last; ++i)
+            if (along(i - 1) < 0 && along(i) >= 0) return log.height_m[i] - height;
+        return std::nullopt;
+    }
+    case Measure::DoneS: return log.t_s[span.last - 1] - log.t_s[first];
+    case Measure::SideGap: return std::nullopt; // of a whole score, see score()
     }
     return std::nullopt;
 }

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/flight/row_span.h"
+#include "core/flight/world.h"
 
 #include <optional>
 #include <string_view>
@@ -28,9 +29,31 @@ enum class Measure : std::uint8_t {
     Bounces,        ///< ground contacts after the first one
     ReversalRateHz, ///< of one stick: turning points more than 6 % of travel apart, per second
     HeldPushes,     ///< pitch or roll stick beyond 20 % for over 0.6 s while the lean grows over 45° in acro
-    SidewaysShare   ///< share of the time with the roll stick over 10 %
+    SidewaysShare,  ///< share of the time with the roll stick over 10 %
+    TurnedDeg,      ///< heading at the end minus at the start, whole turns counted, right positive
+    TurnErrorDeg,   ///< |turned − turn_deg|
+    CornerErrorDeg, ///< worst of the span's turns, |turn| − 90
+    FlagDistanceM,  ///< mean of the closest passes of the flags
+    GatesHit,       ///< gates flown through in their direction
+    GatesMissed,    ///< gates passed over in their order, up to the last one flown through; a lap not flown counts whole
+    BalloonM,       ///< height gained while braking, the span beginning with the brake
+    StopS,          ///< from 95 % to 5 % of the entry speed
+    StopM,          ///< way over ground in that time
+    RollExitDeg,    ///< worst bank (pitch) 0.3 s after a roll (flip)
+    PastPlaceM,     ///< farthest beyond a place to stop at, in the direction it was flown to (the line's)
+    LineOffsetM,    ///< distance off the line at the end
+    RecoveryS,      ///< until the aircraft is level, slow to turn and no longer falling, for half a second
+    RockingShare,   ///< share of the time in rocking, of the axis given or of any
+    YawLeadMs,      ///< median of the turns' yaw lead
+    YawShare,       ///< of yaw and roll stick work in turns, mean
+    LapS,           ///< mean time from the first gate to the first gate
+    LapSpread,      ///< slowest minus quickest lap, over their mean
+    ThrottleInverted, ///< mean throttle while on the back (lean over 120°)
+    ClearanceM,     ///< height over height_m where the line's place `along_m` ahead is passed
+    DoneS,          ///< duration
+    SideGap         ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
-inline constexpr std::size_t measure_count = 19;
+inline constexpr std::size_t measure_count = 41;
 
 [[nodiscard]] std::string_view measure_key(Measure measure);
 [[nodiscard]] std::optional<Measure> measure_from_key(std::string_view key);
@@ -48,7 +71,12 @@ struct MeasureOptions {
     std::optional<double> height_m;
     double window_m = 2.5;
     std::optional<Line> line;
-    StickAxis axis = StickAxis::Throttle;
+    std::optional<StickAxis> axis; ///< of reversals (the throttle's when not said) and rocking (any)
+    double turn_deg = 0;           ///< that was asked for
+    double along_m = 0;
+    std::vector<Vec2> flags_m;     ///< north, east
+    std::vector<Gate> gates;       ///< in their order
+    int laps = 1;
 };
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or

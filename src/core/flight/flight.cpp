@@ -22,6 +22,7 @@ Flight::Flight(FlightSetup setup)
     state_.attitude = attitude(start.heading_deg, 0, 0);
     on_ground_ = start.height_m <= 0;
     if (!on_ground_) {
+        state_.attitude = attitude(start.heading_deg, start.pitch_deg, start.bank_deg);
         armed_ = true;
         sticks_.throttle = start.throttle.value_or(hover_throttle(setup_.airframe));
         state_.thrust_share = thrust_share_at(setup_.airframe, sticks_.throttle);

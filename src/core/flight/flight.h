@@ -16,6 +16,7 @@ struct FlightStart {
     double east_m = 0;
     double height_m = 0; ///< 0: on the ground, motors off; above: hovering, armed
     double heading_deg = 0;
+    double pitch_deg = 0, bank_deg = 0; ///< above ground: nose up, right wing down
     std::optional<double> throttle; ///< above ground: what the motors have settled to, 0…1; hovering when not said
 };
 

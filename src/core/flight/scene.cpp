@@ -108,6 +108,8 @@ void add_poplar(Scene& scene, const Pillar& p)
     scene.lines.push_back({Vec3(p.north_m, p.east_m, 0), Vec3(p.north_m, p.east_m, -0.6), Paint::FlagPole, false, 0.15});
 }
 
+} // namespace
+
 void add_flag(Scene& scene, const Pillar& p)
 {
     scene.lines.push_back({Vec3(p.north_m, p.east_m, 0), Vec3(p.north_m, p.east_m, -p.height_m), Paint::FlagPole, false, 0.06});
@@ -118,8 +120,6 @@ void add_flag(Scene& scene, const Pillar& p)
                                    Vec3(p.north_m, p.east_m, -top + 0.3) + along},
                                   Paint::FlagCloth});
 }
-
-} // namespace
 
 Scene scene_of(const World& world)
 {

@@ -39,6 +39,9 @@ void add_ring(Scene& scene, double north_m, double east_m, double radius_m);
 void add_guide(Scene& scene, double north_m, double east_m, double heading_deg, double low_m, double high_m,
                double half_width_m);
 
+/// A flag of the drill's own, as the world's.
+void add_flag(Scene& scene, const Pillar& flag);
+
 /// A mark where the aircraft touched (a small ring) or crashed (a cross that stands up, with a ring).
 void add_touch_mark(Scene& scene, const Vec3& place_m);
 void add_crash_mark(Scene& scene, const Vec3& place_m);

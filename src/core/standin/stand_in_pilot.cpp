@@ -17,12 +17,16 @@ struct StandInPilot::Target {
     double height_m = 0;
     double most_climb_mps = 1.5, most_sink_mps = 1.2;
     bool throttle_off = false;
+    double nose_deg = 0;
+    double an_mps2 = 0, ae_mps2 = 0; ///< that the way itself asks for
+    double most_accel_mps2 = 3.2;
 };
 
 StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed)
     : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle),
       clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), random_(seed)
 {
+    mode_ = setup.mode;
     throttle_misjudged_ = 0.06 * clumsiness_ * random_.normal();
 }
 
@@ -34,19 +38,23 @@ double StandInPilot::wander(double& state, double sd, double time_constant_s)
     return state;
 }
 
-StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Phase& phase) const
+StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Phase& phase)
 {
     Target target;
     target.height_m = phase.height_m;
+    target.nose_deg = nose_deg_;
     const double heading = radians(drill_.start.heading_deg);
     const double c = std::cos(heading);
     const double s = std::sin(heading);
-    const double dn = phase_start_.north_m - seen.north_m;
-    const double de = phase_start_.east_m - seen.east_m;
+    Vec3 place(phase_start_.north_m, phase_start_.east_m, 0);
+    if (phase.goal.kind == Goal::Kind::Go) place = drill_.in_world(phase.goal.place, phase.height_m);
+    if (phase.goal.kind == Goal::Kind::Way) return along_the_way(seen, phase);
+    const double dn = place.x() - seen.north_m;
+    const double de = place.y() - seen.east_m;
     double along = 0.5 * (c * dn + s * de);
     double across = 0.5 * (-s * dn + c * de);
     if (phase.goal.kind == Goal::Kind::Run) along = phase.speed_mps > 0 ? phase.speed_mps : 5;
-    const double most = 1.5 + 0.8 * clumsiness_;
+    const double most = phase.goal.kind == Goal::Kind::Go && phase.speed_mps > 0 ? phase.speed_mps : 1.5 + 0.8 * clumsiness_;
     if (phase.goal.kind != Goal::Kind::Run) along = limited(along, most);
     across = limited(across, most);
     target.vn_mps = c * along - s * across;
@@ -59,15 +67,118 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     return target;
 }
 
+/// Looks ahead along the rail and flies there (pure pursuit), leaning into its turns; the nose goes with it.
+StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const Phase& phase)
+{
+    constexpr double ahead_s = 0.55, least_ahead_m = 1.6;
+    Target target;
+    target.height_m = phase.height_m;
+    if (rail_.empty()) return target;
+    const double speed = phase.speed_mps > 0 ? phase.speed_mps : 5;
+    const auto off = [&](std::size_t i) { return std::hypot(rail_[i].place_m.x() - seen.north_m, rail_[i].place_m.y() - seen.east_m); };
+    const bool closed = phase.goal.closed;
+    const auto next = [&](std::size_t i, std::size_t steps) {
+        return closed ? (i + steps) % (rail_.size() - 1) : std::min(i + steps, rail_.size() - 1); // a closed rail ends where it begins
+    };
+    // The nearest place, searched a few metres on, so that a way which crosses itself is followed in its order.
+    std::size_t best = rail_at_;
+    for (std::size_t k = 1; k <= 6; ++k)
+        if (const std::size_t i = next(rail_at_, k); off(i) < off(best)) best = i;
+    rail_at_ = best;
+    const RailTie& here = rail_[rail_at_];
+    const RailTie& there = rail_[next(rail_at_, static_cast<std::size_t>(std::lround(std::max(least_ahead_m, ahead_s * speed))))];
+    const Vec2 way = (there.place_m - Vec3(seen.north_m, seen.east_m, 0)).head<2>();
+    const Vec2 unit = way.norm() > 0.1 ? Vec2(way.normalized()) : Vec2(std::cos(radians(here.heading_deg)), std::sin(radians(here.heading_deg)));
+    const bool end = !closed && next(rail_at_, 2) == rail_.size() - 1;
+    target.vn_mps = unit.x() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
+    target.ve_mps = unit.y() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
+    double bank_deg = 0; // evened out: a hand leans into a turn smoothly
+    constexpr std::size_t evened_m = 7;
+    for (std::size_t k = 0; k < evened_m; ++k) bank_deg += rail_[next(rail_at_, k)].bank_deg / static_cast<double>(evened_m);
+    const double into_turn = gravity_mps2 * std::tan(radians(bank_deg)); // to the right of the way
+    target.an_mps2 = -into_turn * std::sin(radians(here.heading_deg));
+    target.ae_mps2 = into_turn * std::cos(radians(here.heading_deg));
+    target.most_accel_mps2 = 7;
+    target.nose_deg = nose_deg_ = there.heading_deg;
+    target.height_m = -there.place_m.z();
+    target.most_climb_mps = 2.5;
+    target.most_sink_mps = 2;
+    return target;
+}
+
+void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
+{
+    const Phase& phase = drill_.phases[std::min(index, drill_.phases.size() - 1)];
+    // Holds the place where the drill began, until something has carried it away from there.
+    const bool moved = phase_ < drill_.phases.size() && drill_.phases[phase_].goal.kind != Goal::Kind::ReachHeight &&
+                       drill_.phases[phase_].goal.kind != Goal::Kind::Stay && drill_.phases[phase_].goal.kind != Goal::Kind::Land;
+    if (phase_ == SIZE_MAX) nose_deg_ = drill_.start.heading_deg;
+    if (phase_ == SIZE_MAX || moved) {
+        const Phase* before = phase_ == SIZE_MAX ? nullptr : &drill_.phases[phase_];
+        phase_start_ = now;
+        if (before && before->goal.kind == Goal::Kind::Go) { // at the place that was asked for
+            const Vec3 place = drill_.in_world(before->goal.place, before->height_m);
+            phase_start_.north_m = place.x();
+            phase_start_.east_m = place.y();
+        }
+        if (before && before->goal.kind == Goal::Kind::Turn) phase_start_ = turn_place_;
+    }
+    if (phase.goal.kind == Goal::Kind::Turn) {
+        nose_deg_ += phase.goal.turn_deg * (1 + 0.06 * clumsiness_ * random_.normal());
+        turn_place_ = phase_start_;
+    }
+    turn_left_deg_ = phase.goal.kind == Goal::Kind::Turn ? phase.goal.turn_deg : 0;
+    turn_seen_deg_.reset();
+    rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
+    rail_at_ = 0;
+    spun_deg_ = 0;
+    spun_ = false;
+    spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
+    phase_ = index;
+    phase_began_s_ = now.t_s;
+}
+
+/// A flip or a roll: a burst of throttle, full stick with the throttle out, and hands off in time.
+bool StandInPilot::spin(const FlightSample& seen, const FlightSample& now, const Phase& phase)
+{
+    if (spun_ || phase.goal.kind != Goal::Kind::Spin) return false;
+    constexpr double burst_s = 0.35;
+    if (now.t_s - phase_began_s_ < burst_s) {
+        asked_.throttle = std::min(1.0, 1.9 * hover_throttle(airframe_));
+        asked_.roll = asked_.pitch = asked_.yaw = 0;
+        return true;
+    }
+    const double rate = phase.goal.spin_side * (phase.goal.spin_about_roll ? now.p_dps : now.q_dps);
+    spun_deg_ += rate * tick_s;
+    const double rolls_on_deg = rate * (0.05 + airframe_.rate_lag_s) + 8; // hands and aircraft take a moment to stop
+    if (spun_deg_ + rolls_on_deg >= 360 + spin_misjudged_deg_) {
+        spun_ = true;
+        return false;
+    }
+    const double lean = lean_deg(seen.attitude());
+    asked_ = {};
+    asked_.throttle = (lean > 60 ? 0.05 + 0.25 * clumsiness_ : 0.6 * hover_throttle(airframe_));
+    (phase.goal.spin_about_roll ? asked_.roll : asked_.pitch) = phase.goal.spin_side * (phase.goal.spin_about_roll ? 1 : -1); // nose up is stick back
+    hands_.roll = asked_.roll;
+    hands_.pitch = asked_.pitch;
+    return true;
+}
+
+/// In position-hold the sticks are speeds.
+void StandInPilot::sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps)
+{
+    const HoldLimits& limits = mode_ == Mode::Sport ? sport_hold : normal_hold;
+    const double nose = radians(heading_deg(seen.attitude()));
+    asked_.pitch = limited((std::cos(nose) * target.vn_mps + std::sin(nose) * target.ve_mps) / limits.speed_mps, 1);
+    asked_.roll = limited((-std::sin(nose) * target.vn_mps + std::cos(nose) * target.ve_mps) / limits.speed_mps, 1);
+    asked_.yaw = limited(1.6 * turn_deg / limits.yaw_dps, 1);
+    asked_.throttle = 0.5 + 0.5 * limited(climb_mps > 0 ? climb_mps / limits.climb_mps : climb_mps / limits.sink_mps, 1);
+}
+
 Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
 {
     const Phase& phase = drill_.phases[std::min(phase_index, drill_.phases.size() - 1)];
-    if (phase_index != phase_) {
-        // Holds the place where the drill began, until a run has carried it away from there.
-        const bool after_run = phase_ < drill_.phases.size() && drill_.phases[phase_].goal.kind == Goal::Kind::Run;
-        if (phase_ == SIZE_MAX || after_run) phase_start_ = now;
-        phase_ = phase_index;
-    }
+    if (phase_index != phase_) begin_phase(now, phase_index);
     memory_.push_back(now);
     const double delay_s = 0.05 + 0.20 * clumsiness_;
     while (memory_.size() > 1 && memory_[1].t_s <= now.t_s - delay_s) memory_.pop_front();
@@ -80,6 +191,8 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
     const double north_error = wander(north_wander_, 0.25 * clumsiness_, 1.5);
     const double east_error = wander(east_wander_, 0.25 * clumsiness_, 1.5);
     const double climb_error = wander(climb_wander_, 0.6 * clumsiness_, 1.2);
+
+    if (spin(seen, now, phase)) return moved_hands();
 
     // A clumsy pilot decides less often, and now and then does not look at the height at all.
     if (now.t_s >= next_look_s_) {
@@ -96,8 +209,8 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
 
         // Where to lean: a speed error asks for an acceleration, that for an angle.
         const double over = 1 + 1.0 * clumsiness_; // over-control
-        const double an = limited(1.1 * over * (target.vn_mps - seen.vn_mps + north_error), 3.2);
-        const double ae = limited(1.1 * over * (target.ve_mps - seen.ve_mps + east_error), 3.2);
+        const double an = limited(target.an_mps2 + 1.1 * over * (target.vn_mps - seen.vn_mps + north_error), target.most_accel_mps2);
+        const double ae = limited(target.ae_mps2 + 1.1 * over * (target.ve_mps - seen.ve_mps + east_error), target.most_accel_mps2);
         const double c = std::cos(radians(nose));
         const double s = std::sin(radians(nose));
         const double forward_deg = degrees(std::atan2(c * an + s * ae, gravity_mps2));
@@ -113,8 +226,12 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
             asked_.pitch = stick_for_rate(rates_.pitch, limited(per_s * (forward_deg - leaning_forward_deg), 220));
             asked_.roll = stick_for_rate(rates_.roll, limited(per_s * (right_deg - leaning_right_deg), 220));
         }
-        const double turn_deg = wrapped_deg(drill_.start.heading_deg - nose);
-        asked_.yaw = stick_for_rate(rates_.yaw, limited(1.6 * turn_deg, 90));
+        if (turn_seen_deg_) turn_left_deg_ -= wrapped_deg(nose - *turn_seen_deg_);
+        turn_seen_deg_ = nose;
+        // A whole turn cannot be told from none by the nose alone.
+        const double turn_deg = phase.goal.kind == Goal::Kind::Turn && std::abs(turn_left_deg_) > 150 ? turn_left_deg_ : wrapped_deg(target.nose_deg - nose);
+        const double most_turn_dps = phase.goal.kind == Goal::Kind::Way ? 150 : phase.goal.kind == Goal::Kind::Turn ? 60 : 90;
+        asked_.yaw = stick_for_rate(rates_.yaw, limited(1.6 * turn_deg, most_turn_dps));
 
         if (now.t_s >= looks_away_until_s_) {
             climb_asked_mps_ = std::clamp(0.9 * (target.height_m - seen.height_m), -target.most_sink_mps,
@@ -124,12 +241,20 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
             const double hover = hover_throttle(airframe_) / std::sqrt(std::cos(radians(lean)));
             asked_.throttle = std::clamp(hover + throttle_misjudged_ + throttle_trim_ + 0.055 * over * error, 0.0, 1.0);
         }
+        if (mode_ == Mode::Hold || mode_ == Mode::Sport) sticks_of_hold(target, seen, turn_deg, climb_asked_mps_ + climb_error);
+        if (phase.goal.kind == Goal::Kind::Land && (mode_ == Mode::Hold || mode_ == Mode::Sport)) asked_.throttle = seen.height_m > 1.2 ? asked_.throttle : 0;
+        if (lean_deg(q) > 80 && phase.goal.kind != Goal::Kind::Spin) asked_.throttle = 0.1; // on its side or its back: no push
         if (target.throttle_off) {
             asked_ = {};
             looks_away_until_s_ = 0;
         }
     }
 
+    return moved_hands();
+}
+
+Sticks StandInPilot::moved_hands()
+{
     const double follow = 1 - std::exp(-tick_s / 0.05); // the hands' own lag
     const double shake = 0.004 + 0.02 * clumsiness_;
     hands_.roll += follow * (asked_.roll - hands_.roll);
@@ -154,8 +279,16 @@ Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, doubl
     DrillRunner runner(drill);
     flight.arm();
     Sticks sticks;
+    constexpr double after_crash_s = 2; // nobody sets it on its feet again
+    double crashed_at_s = -1;
     while (!runner.over()) {
         if (!flight.step(sticks)) continue;
+        if (flight.crashed() && crashed_at_s < 0) crashed_at_s = flight.time_s();
+        if (flight.crashed() && flight.time_s() - crashed_at_s > after_crash_s) {
+            runner.follow(flight.log());
+            runner.end_of_log();
+            break;
+        }
         runner.follow(flight.log());
         sticks = pilot.fly(flight.log().sample(flight.log().size() - 1), runner.phase());
     }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/drill/drill.h"
+#include "core/drill/drill_rail.h"
 #include "core/random.h"
 
 #include <cstdint>
@@ -21,10 +21,16 @@ public:
 
 private:
     struct Target;
-    [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase) const;
+    [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase);
     double wander(double& state, double sd, double time_constant_s);
+    void begin_phase(const FlightSample& now, std::size_t phase_index);
+    [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
+    [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now, const Phase& phase); ///< true while it holds the sticks
+    Sticks moved_hands();
+    void sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps);
 
     Drill drill_;
+    Mode mode_ = Mode::Acro;
     Airframe airframe_;
     RateProfile rates_;
     AngleMode angle_;
@@ -32,6 +38,16 @@ private:
     SeededRandom random_;
     std::deque<FlightSample> memory_;
     std::size_t phase_ = SIZE_MAX;
+    double nose_deg_ = 0;         ///< heading that the nose is to have
+    std::vector<RailTie> rail_;   ///< of the phase that is on
+    std::size_t rail_at_ = 0;
+    double spun_deg_ = 0;         ///< in the phase that is on
+    double spin_misjudged_deg_ = 0;
+    bool spun_ = false;
+    FlightSample turn_place_;
+    double turn_left_deg_ = 0;
+    std::optional<double> turn_seen_deg_;
+    double phase_began_s_ = 0;
     FlightSample phase_start_;
     double throttle_trim_ = 0;
     double throttle_misjudged_ = 0;

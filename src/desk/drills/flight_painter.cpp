@@ -1,6 +1,6 @@
 #include "desk/drills/flight_painter.h"
 
-#include "core/flight/guide_rail.h"
+#include "core/drill/drill_rail.h"
 #include "desk/theme.h"
 
 #include <QPainter>
@@ -11,6 +11,8 @@
 
 namespace bh::desk {
 namespace {
+
+constexpr double rail_gauge_m = 1.2;
 
 QColor colourOf(Paint paint)
 {
@@ -50,16 +52,10 @@ Palette paletteNow()
     return palette;
 }
 
-/// Where the rail of a drill or of a world without one goes: along its runs, or through its gates in their order.
-std::vector<RailTie> railOf(const Drill& drill, const World& world)
+/// A rail through a world's gates in their order, for flights without a way of their own.
+std::vector<RailTie> gateRail(const World& world)
 {
     constexpr double tie_m = 3, gate_speed_mps = 9;
-    const double c = std::cos(radians(drill.start.heading_deg)), s = std::sin(radians(drill.start.heading_deg));
-    for (const Phase& phase : drill.phases)
-        if (phase.goal.kind == Goal::Kind::Run) {
-            const Vec3 from(drill.start.north_m, drill.start.east_m, -phase.height_m);
-            return guide_rail({from, from + phase.goal.distance_m * Vec3(c, s, 0)}, false, phase.speed_mps, tie_m);
-        }
     std::vector<Vec3> gates;
     if (world.gates.size() > 2)
         for (const Gate& g : world.gates) gates.emplace_back(g.north_m, g.east_m, -(g.sill_m + g.height_m / 2));
@@ -94,7 +90,13 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
     airframe_ = setup.airframe;
     day_ = QString::fromStdString(in_words(setup.conditions));
     scene_ = scene_of(setup.world);
-    add_rail(scene_, railOf(drill, setup.world), 1.2);
+    rails_.clear();
+    for (const Phase& phase : drill.phases) rails_.push_back(rail_of(drill, phase, 3));
+    if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); })) add_rail(scene_, gateRail(setup.world), rail_gauge_m);
+    for (const DrillPlace& flag : drill.flags) {
+        const Vec3 foot = drill.in_world(flag, 0);
+        add_flag(scene_, {Pillar::Kind::Flag, foot.x(), foot.y(), 0.04, 2.5});
+    }
     add_ring(scene_, drill.start.north_m, drill.start.east_m, 1.0);
     add_ring(scene_, drill.start.north_m, drill.start.east_m, 2.0);
     // A run gets frames to fly through, one every 15 m, as high as its window.
@@ -150,6 +152,11 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
     moving_.surfaces.clear();
     moving_.lines.clear();
     if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
+    if (now.phase < rails_.size()) add_rail(moving_, rails_[now.phase], rail_gauge_m); // only the way that is to be flown now
+    if (const Goal& goal = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)].goal; goal.kind == Goal::Kind::Go) {
+        const Vec3 place = drill_.in_world(goal.place, 0);
+        add_ring(moving_, place.x(), place.y(), goal.within_m);
+    }
     if (now.marks)
         for (const FlightMark& mark : *now.marks) mark.event == FlightEvent::Crash ? add_crash_mark(moving_, mark.place_m) : add_touch_mark(moving_, mark.place_m);
     const Palette palette = paletteNow();

@@ -2,6 +2,7 @@
 
 #include "core/controller/stick_mode.h"
 #include "core/flight/cameras.h"
+#include "core/flight/guide_rail.h"
 #include "core/flight/raster.h"
 #include "device/flight_loop.h"
 
@@ -45,6 +46,7 @@ private:
     ChaseEye chase_;
     StickMode mode_ = stick_mode(2);
     Scene scene_, moving_;
+    std::vector<std::vector<RailTie>> rails_; ///< of each phase
     Raster raster_;
     std::vector<Shape> shapes_;
     std::deque<QPointF> left_trail_, right_trail_;
