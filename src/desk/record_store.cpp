@@ -39,7 +39,7 @@ RecordStore::RecordStore(std::unique_ptr<Record> record, DataFolder data)
 {
     if (auto drills = data_.drills()) drills_ = std::move(*drills);
     if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
-    if (auto curriculum = data_.curriculum("first-steps")) curriculum_ = std::move(*curriculum);
+    if (auto curricula = data_.curricula()) curricula_ = std::move(*curricula);
     record_->close_left_open_sessions();
     reload();
 }
@@ -56,6 +56,16 @@ const PilotRow* RecordStore::pilot(const std::string& id) const
 {
     const auto found = std::find_if(pilots_.begin(), pilots_.end(), [&](const PilotRow& p) { return p.id == id; });
     return found == pilots_.end() ? nullptr : &*found;
+}
+
+const Curriculum& RecordStore::curriculum(const std::string& pilot_id) const
+{
+    static const Curriculum none;
+    const PilotRow* row = pilot(pilot_id);
+    for (const std::string& wanted : {row ? row->curriculum : std::string(), std::string("first-steps")})
+        for (const Curriculum& c : curricula_)
+            if (c.id == wanted) return c;
+    return none;
 }
 
 const PilotStanding& RecordStore::standing(const std::string& id) const
@@ -294,7 +304,7 @@ void RecordStore::reload()
             if (controller && c.controller_id == *controller) at = c.at, history.push_back(c.calibration);
         facts.controller_drift = drift_of(history).words;
         if (at > 0) facts.calibrated_day = localDay(at);
-        standings_.emplace_back(p.id, pilot_standing(facts, curriculum_, today(), names));
+        standings_.emplace_back(p.id, pilot_standing(facts, curriculum(p.id), today(), names));
     }
 }
 

@@ -25,7 +25,9 @@ public:
     [[nodiscard]] const DataFolder& data() const { return data_; }
     [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; }
     [[nodiscard]] const Drill* drill(const std::string& id) const;
-    [[nodiscard]] const Curriculum& curriculum() const { return curriculum_; }
+    [[nodiscard]] const std::vector<Curriculum>& curricula() const { return curricula_; }
+    /// The pilot's way through the drills; first steps for nobody and for one whose curriculum is not there any more.
+    [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
     [[nodiscard]] const std::vector<PilotRow>& pilots() const { return pilots_; }
     [[nodiscard]] const PilotRow* pilot(const std::string& id) const;
     [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
@@ -84,7 +86,7 @@ private:
     std::unique_ptr<Record> record_;
     DataFolder data_;
     std::vector<Drill> drills_;
-    Curriculum curriculum_;
+    std::vector<Curriculum> curricula_;
     std::unique_ptr<QUndoStack> undo_;
     std::vector<PilotRow> pilots_;
     std::vector<AttemptRow> attempts_;

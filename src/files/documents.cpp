@@ -574,6 +574,7 @@ std::filesystem::path DataFolder::place_of(const char* kind, const std::string& 
 }
 Result<World> DataFolder::world(const std::string& id_or_file) const { return load(place_of("worlds", id_or_file), parse_world); }
 Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const { return load(place_of("aircraft", id_or_file), parse_airframe); }
+Result<std::vector<Curriculum>> DataFolder::curricula() const { return load_all(root_ / "curricula", parse_curriculum); }
 Result<std::vector<Airframe>> DataFolder::airframes() const { return load_all(root_ / "aircraft", parse_airframe); }
 
 Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile& rates) const

@@ -39,6 +39,7 @@ public:
     [[nodiscard]] Result<Drill> drill(const std::string& id) const;
     [[nodiscard]] Result<std::vector<Drill>> drills() const; ///< all, by file name
     [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
+    [[nodiscard]] Result<std::vector<Curriculum>> curricula() const; ///< all, by file name
     [[nodiscard]] Result<World> world(const std::string& id_or_file) const; ///< as simulator()
     [[nodiscard]] Result<Airframe> airframe(const std::string& id_or_file) const; ///< as simulator()
     [[nodiscard]] Result<std::vector<Airframe>> airframes() const; ///< all, by file name

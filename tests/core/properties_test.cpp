@@ -64,8 +64,10 @@ TEST_CASE("measures of any log are finite, and shares are shares", "[core][measu
             if (first == last) CHECK_FALSE(value);
             if (!value) continue;
             CHECK(std::isfinite(*value));
-            CHECK((*value >= 0 || what == Measure::TouchdownMps || what == Measure::HeightMeanErrorM));
-            if (what == Measure::HeightInWindow || what == Measure::SidewaysShare) CHECK(*value <= 1);
+            const bool signed_one = what == Measure::TouchdownMps || what == Measure::HeightMeanErrorM || what == Measure::TurnedDeg || what == Measure::YawLeadMs ||
+                                    what == Measure::ClearanceM;
+            CHECK((*value >= 0 || signed_one));
+            if (what == Measure::HeightInWindow || what == Measure::SidewaysShare || what == Measure::RockingShare || what == Measure::YawShare) CHECK(*value <= 1);
             if (what == Measure::HeadingErrorDeg) CHECK(*value <= 180);
         }
     }
@@ -118,7 +120,7 @@ TEST_CASE("a mirrored flight has the same measures", "[core][measures]")
         const auto here = measure(log, {0, log.size()}, what, {});
         const auto there = measure(mirrored, {0, log.size()}, what, {});
         REQUIRE(here.has_value() == there.has_value());
-        if (here) CHECK(*there == Approx(*here).margin(1e-9));
+        if (here) CHECK(*there == Approx(what == Measure::TurnedDeg ? -*here : *here).margin(1e-9)); // its sign is the side
     }
 }
 

@@ -4,7 +4,9 @@
 #include "desk_fixture.h"
 #include "virtual_joystick.h"
 
+#include <QComboBox>
 #include <QListWidget>
+#include <QUndoStack>
 #include <catch2/catch.hpp>
 
 using namespace bh;
@@ -37,6 +39,36 @@ struct Flying {
 };
 
 } // namespace
+
+TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept, and can be undone", "[desk]")
+{
+    Flying f;
+    auto* ladder = f.desk.find<QListWidget>("ladder");
+    auto* choice = f.desk.find<QComboBox>("curriculum");
+    CHECK(choice->currentText() == "First steps");
+    CHECK(ladder->count() == 3);
+    const int row = choice->findText("Manual first");
+    REQUIRE(row >= 0);
+    choice->setCurrentIndex(row);
+    Q_EMIT choice->activated(row);
+    CHECK(f.desk.store->pilots()[0].curriculum == "manual-first");
+    CHECK(ladder->count() == 12);
+    CHECK(f.desk.store->standing(f.desk.station->pilotId()).stages.size() == 9);
+    REQUIRE(ladder->currentItem());
+    CHECK(ladder->item(0)->text() == "Height window");
+    // A drill with a way of its own is demonstrated.
+    for (int i = 0; i < ladder->count(); ++i)
+        if (ladder->item(i)->text() == "Ovals, both ways") ladder->setCurrentRow(i);
+    f.drills->demonstrate();
+    REQUIRE(f.drills->loop());
+    f.drills->setPace(0);
+    REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").contains("of 100"); }, 60000));
+    CHECK(f.desk.text("resultHeading").startsWith("Passed"));
+    f.press(Qt::Key_F6);
+    f.desk.store->undoStack()->undo();
+    CHECK(choice->currentText() == "First steps");
+    CHECK(ladder->count() == 3);
+}
 
 TEST_CASE("F8 holds the flight and goes on, F6 goes back to the start without keeping anything", "[desk]")
 {

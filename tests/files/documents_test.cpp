@@ -19,15 +19,23 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
     const DataFolder data(BH_DATA);
     const auto drills = data.drills();
     REQUIRE(drills);
-    CHECK(drills->size() == 3);
+    CHECK(drills->size() == 19);
     for (const Drill& drill : *drills) {
         CAPTURE(drill.id);
         CHECK(data.setup_for(drill, RateProfile{}));
     }
-    const auto curriculum = data.curriculum("first-steps");
-    REQUIRE(curriculum);
-    for (const auto& stage : curriculum->stages)
-        for (const std::string& id : stage.drills) CHECK(data.drill(id));
+    for (const char* id : {"first-steps", "manual-first", "steady-first", "one-axis"}) {
+        const auto curriculum = data.curriculum(id);
+        CAPTURE(id);
+        REQUIRE(curriculum);
+        for (const auto& stage : curriculum->stages)
+            for (const std::string& drill : stage.drills) CHECK(data.drill(drill));
+    }
+    // The circuit's gates stand where the world has them.
+    const auto same = [](const Gate& a, const Gate& b) { return a.north_m == b.north_m && a.east_m == b.east_m && a.heading_deg == b.heading_deg && a.sill_m == b.sill_m; };
+    const Drill circuit = *data.drill("circuit");
+    const World world = *data.world("circuit");
+    CHECK(std::equal(circuit.gates.begin(), circuit.gates.end(), world.gates.begin(), world.gates.end(), same));
     CHECK(data.drill("../worlds/pan").error().code == Error::Code::NotFound);
 }
 

@@ -33,17 +33,21 @@ public:
         p->setFont(uiFont(9));
         double x = option.rect.left() + 8;
         int number = 1;
-        for (const QVariant& stage : index.data(BoardModel::StagesRole).toList()) {
+        const QVariantList stages = index.data(BoardModel::StagesRole).toList();
+        const double step = std::min(44.0, (option.rect.width() - 12.0) / std::max<double>(1, static_cast<double>(stages.size())));
+        const bool numbered = step >= 36; // a long curriculum has room for the marks only
+        for (const QVariant& stage : stages) {
             const auto state = static_cast<StageState>(stage.toInt());
-            const QRectF cell(x, option.rect.center().y() - 9, 40, 19);
+            const QRectF cell(x, option.rect.center().y() - 9, step - 4, 19);
             p->setPen(QPen(t.line, 1));
-            p->drawRect(cell);
+            if (numbered) p->drawRect(cell);
             p->setPen(t.soft);
-            p->drawText(QRectF(cell.left() + 4, cell.top(), 12, cell.height()), Qt::AlignVCenter | Qt::AlignLeft, QString::number(number++));
-            paintMark(*p, QRectF(cell.right() - 18, cell.center().y() - 6, 12, 12),
+            if (numbered) p->drawText(QRectF(cell.left() + 4, cell.top(), 12, cell.height()), Qt::AlignVCenter | Qt::AlignLeft, QString::number(number));
+            ++number;
+            paintMark(*p, numbered ? QRectF(cell.right() - 18, cell.center().y() - 6, 12, 12) : QRectF(cell.left(), cell.center().y() - 5, 10, 10),
                       state == StageState::Held ? StateMark::Done : state == StageState::Partly ? StateMark::Partly : StateMark::None,
                       state == StageState::Held ? t.held : state == StageState::Partly ? t.attention : t.steel);
-            x += 44;
+            x += step;
         }
         p->restore();
     }
@@ -140,9 +144,7 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>((section == Hours || section == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role == Qt::ToolTipRole && section == Stages) {
-        QStringList names;
-        for (const auto& stage : store_.curriculum().stages) names << QStringLiteral("%1 %2").arg(names.size() + 1).arg(QString::fromStdString(stage.name));
-        return tr("%1. Disc: held. Half disc: begun. Dot: not flown.").arg(names.join(QStringLiteral(", ")));
+        return tr("The stages of the pilot's own curriculum. Disc: held. Half disc: begun. Dot: not flown.");
     }
     if (role == Qt::ToolTipRole && section == Weeks) return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
     if (role != Qt::DisplayRole) return {};

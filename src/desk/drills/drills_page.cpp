@@ -19,6 +19,7 @@
 #include <QShortcut>
 #include <QSignalBlocker>
 #include <QStyledItemDelegate>
+#include <algorithm>
 
 namespace bh::desk {
 namespace {
@@ -123,10 +124,25 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     day_->setFocusPolicy(Qt::TabFocus);
     day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
 
+    curriculum_ = new QComboBox;
+    curriculum_->setObjectName(QStringLiteral("curriculum"));
+    curriculum_->setAccessibleName(tr("The pilot's curriculum"));
+    curriculum_->setFocusPolicy(Qt::TabFocus);
+    curriculum_->setToolTip(tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
+    for (const Curriculum& c : store_.curricula()) curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    connect(curriculum_, &QComboBox::activated, this, [this](int row) {
+        const PilotRow* pilot = store_.pilot(station_.pilotId());
+        if (!pilot) return;
+        PilotRow edited = *pilot;
+        edited.curriculum = curriculum_->itemData(row).toString().toStdString();
+        store_.editPilot(edited);
+    });
+
     auto* side = new QWidget;
     auto* sideLayout = new QVBoxLayout(side);
     sideLayout->setContentsMargins(0, 0, 0, 0);
     sideLayout->setSpacing(8);
+    sideLayout->addWidget(curriculum_);
     sideLayout->addWidget(ladder_);
     sideLayout->addWidget(heading_);
     sideLayout->addWidget(sentence_);
@@ -236,15 +252,23 @@ void DrillsPage::chooseDrill(const std::string& id)
 
 void DrillsPage::refreshLadder()
 {
+    curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(store_.curriculum(station_.pilotId()).id)));
+    curriculum_->setEnabled(!station_.pilotId().empty() && !flying());
+    const QListWidgetItem* before = ladder_->currentItem();
+    const std::string chosen = before ? before->data(DrillIdRole).toString().toStdString() : std::string();
     std::vector<std::string> ids;
-    for (const Curriculum::Stage& stage : store_.curriculum().stages) ids.insert(ids.end(), stage.drills.begin(), stage.drills.end());
-    if (ladder_->count() != static_cast<int>(ids.size())) {
+    for (const Curriculum::Stage& stage : store_.curriculum(station_.pilotId()).stages) ids.insert(ids.end(), stage.drills.begin(), stage.drills.end());
+    bool same = ladder_->count() == static_cast<int>(ids.size());
+    for (int row = 0; same && row < ladder_->count(); ++row)
+        same = ladder_->item(row)->data(DrillIdRole).toString().toStdString() == ids[static_cast<std::size_t>(row)];
+    if (!same) {
+        const QSignalBlocker quiet(ladder_);
         ladder_->clear();
         for (const std::string& id : ids) {
             auto* item = new QListWidgetItem(ladder_);
             item->setData(DrillIdRole, QString::fromStdString(id));
         }
-        ladder_->setFixedHeight(46 * static_cast<int>(ids.size()) + 4);
+        ladder_->setFixedHeight(46 * std::min<int>(5, static_cast<int>(ids.size())) + 4); // a longer one scrolls
     }
     for (std::size_t i = 0; i < ids.size(); ++i) {
         QListWidgetItem* item = ladder_->item(static_cast<int>(i));
@@ -256,6 +280,12 @@ void DrillsPage::refreshLadder()
         if (s.best) detail = tr("best %1, last %2 · %3").arg(*s.best, 0, 'f', 0).arg(*s.last, 0, 'f', 0).arg(detail);
         item->setData(DetailRole, detail);
         item->setToolTip(detail);
+    }
+    if (!same && !flying()) { // another curriculum: the same drill when it is there, otherwise what comes next
+        chooseDrill(chosen);
+        if (ladder_->currentRow() < 0) chooseDrill(store_.standing(station_.pilotId()).next_drill);
+        if (ladder_->currentRow() < 0) ladder_->setCurrentRow(0);
+        refreshPanel();
     }
 }
 

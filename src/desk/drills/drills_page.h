@@ -71,7 +71,7 @@ private:
     CriteriaPanel* criteria_;
     FlightView* view_;
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *watch_;
-    QComboBox* mode_;
+    QComboBox *mode_, *curriculum_;
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;

@@ -15,6 +15,7 @@
 #include <QSignalBlocker>
 #include <QSortFilterProxyModel>
 #include <QStyledItemDelegate>
+#include <algorithm>
 
 namespace bh::desk {
 namespace {
@@ -50,15 +51,17 @@ public:
             p->setRenderHint(QPainter::Antialiasing, false);
         }
         int x = inner.left();
-        for (const QVariant& stage : index.data(PilotListModel::StagesRole).toList()) {
-            const QRect cell(x, inner.bottom() - 11, 16, 10);
+        const QVariantList stages = index.data(PilotListModel::StagesRole).toList();
+        const int step = std::clamp(130 / std::max(1, static_cast<int>(stages.size())), 10, 20); // beside the hours
+        for (const QVariant& stage : stages) {
+            const QRect cell(x, inner.bottom() - 11, step - 4, 10);
             p->setPen(QPen(soft, 1));
             p->setBrush(Qt::NoBrush);
             p->drawRect(cell);
             const auto state = static_cast<StageState>(stage.toInt());
             if (state == StageState::Held) p->fillRect(cell.adjusted(2, 2, -1, -1), chosen ? t.held : QColor("#6FC3B1"));
-            if (state == StageState::Partly) p->fillRect(QRect(cell.left() + 2, cell.top() + 2, 6, cell.height() - 3), soft);
-            x += 20;
+            if (state == StageState::Partly) p->fillRect(QRect(cell.left() + 2, cell.top() + 2, std::max(2, (cell.width() - 4) / 2), cell.height() - 3), soft);
+            x += step;
         }
         p->setFont(uiFont(9));
         p->setPen(soft);

@@ -135,9 +135,7 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     filter_->setObjectName(QStringLiteral("drillFilter"));
     filter_->setAccessibleName(tr("Show attempts at"));
     filter_->addItem(tr("All drills"), QString());
-    for (const Curriculum::Stage& stage : store_.curriculum().stages)
-        for (const std::string& id : stage.drills)
-            if (const Drill* d = store_.drill(id)) filter_->addItem(QString::fromStdString(d->name), QString::fromStdString(id));
+    for (const Drill& d : store_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
 
     attempts_ = new AttemptModel(store_, this);
     proxy_ = new QSortFilterProxyModel(this);
