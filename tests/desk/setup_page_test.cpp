@@ -209,8 +209,11 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     // Cut the motors high up: it crashes, leaves a mark, and F6 begins again.
     sticks.set(Function::Throttle, 0);
     REQUIRE(s.desk.waitFor([&] { return drills->loop()->snapshot().crashed; }, 8000));
+    REQUIRE(s.desk.waitFor([&] { // with the next row of the log
+        const auto seen = drills->loop()->snapshot().marks;
+        return seen && seen->back().event == FlightEvent::Crash;
+    }));
     const auto marks = drills->loop()->snapshot().marks;
-    REQUIRE(marks);
     CHECK(marks->back().event == FlightEvent::Crash);
     CHECK(std::abs(marks->back().place_m.z()) < 0.5);
     QTest::keyClick(&*s.desk.window, Qt::Key_F6);

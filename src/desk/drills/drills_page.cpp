@@ -51,7 +51,7 @@ public:
         const QRect words = box.adjusted(34, 5, -6, -4);
         p->setFont(uiFont(10, true));
         p->setPen(t.ink);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignTop, index.data(Qt::DisplayRole).toString());
+        p->drawText(words, Qt::AlignLeft | Qt::AlignTop, p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
         p->setFont(uiFont(8.5));
         p->setPen(t.soft);
         p->drawText(words, Qt::AlignLeft | Qt::AlignBottom,
