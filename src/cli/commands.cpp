@@ -42,6 +42,22 @@ Result<Line> parse_line(const std::string& text)
     return line;
 }
 
+Result<std::vector<Vec2>> parse_flags(const std::string& text)
+{
+    std::vector<Vec2> flags;
+    for (std::size_t from = 0; from <= text.size();) {
+        const std::size_t to = std::min(text.find(';', from), text.size());
+        const std::string one = text.substr(from, to - from);
+        CsvCursor cursor(one);
+        Vec2 flag;
+        if (!cursor.number(flag.x()) || !cursor.next_field() || !cursor.number(flag.y()) || !cursor.at_end() || !flag.allFinite())
+            return bad_input("--flags: expected NORTH,EAST in m for each flag with ; between them, found '" + one + "'");
+        flags.push_back(flag);
+        from = to + 1;
+    }
+    return flags;
+}
+
 } // namespace
 
 Result<int> calibrate_controller(const std::string& file)
@@ -217,9 +233,14 @@ Result<int> measure_flight(const MeasureArguments& arguments)
         if (!line) return tl::unexpected(line.error());
         options.line = *line;
     }
-    const auto axis = stick_axis_from_key(arguments.axis);
-    if (!axis) return bad_input("--axis: expected throttle, yaw, pitch or roll, found '" + arguments.axis + "'");
-    options.axis = *axis;
+    if (!arguments.flags.empty()) {
+        const auto flags = parse_flags(arguments.flags);
+        if (!flags) return tl::unexpected(flags.error());
+        options.flags_m = *flags;
+    }
+    options.turn_deg = arguments.turn_deg;
+    options.axis = stick_axis_from_key(arguments.axis);
+    if (!options.axis && !arguments.axis.empty()) return bad_input("--axis: expected throttle, yaw, pitch or roll, found '" + arguments.axis + "'");
     const auto log = load_flight_csv(arguments.flight);
     if (!log) return tl::unexpected(log.error());
     // Without --to the last row counts too; with it, rows up to and including that time.

@@ -16,7 +16,9 @@ struct MeasureArguments {
     std::vector<std::string> keys;
     std::optional<double> from_s, to_s, height_m, window_m;
     std::string line; ///< "N,E,HEADING"
-    std::string axis = "throttle";
+    std::string flags; ///< "N,E;N,E;…"
+    double turn_deg = 0; ///< that was asked for
+    std::string axis; ///< empty: the throttle's reversals, rocking of any
 };
 
 struct SimulateArguments {

@@ -64,6 +64,8 @@ int main(int argc, char** argv)
     measure->add_option("--height-m", measuring.height_m, "Height to measure against, m");
     measure->add_option("--window-m", measuring.window_m, "Half height of the window, m");
     measure->add_option("--line", measuring.line, "Place and line: NORTH,EAST,HEADING");
+    measure->add_option("--flags", measuring.flags, "Flags to fly round: NORTH,EAST;NORTH,EAST;…");
+    measure->add_option("--turn-deg", measuring.turn_deg, "The turn that was asked for, right positive");
     measure->add_option("--axis", measuring.axis, "Stick for reversal_rate_hz");
     measure->callback([&] { chosen = [&] { return cli::measure_flight(measuring); }; });
 

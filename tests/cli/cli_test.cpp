@@ -125,6 +125,22 @@ TEST_CASE("flight simulate meets the closed forms of falling and of level flight
     CHECK(badInput(simulate + "--conditions /nowhere.json").find("/nowhere.json") != std::string::npos);
 }
 
+TEST_CASE("measure takes flags and a turn, and a drill of two sides is flown and scored from its file", "[cli]")
+{
+    const std::string slalom = std::string(BH_REFERENCE) + "/logs/slalom.csv";
+    const Answer a = run("measure " + slalom + " --keys flag_distance_m,turned_deg,turn_error_deg --flags '24,0;37,0;50,0;63,0;76,0;89,0' --turn-deg 90");
+    REQUIRE(a.exit == 0);
+    const auto measures = nlohmann::json::parse(a.out)["measures"];
+    CHECK(measures["flag_distance_m"].get<double>() == Approx(10.0 / 6).margin(0.05)); // mean of the reference's closest passes
+    CHECK(measures["turn_error_deg"].get<double>() == Approx(std::abs(measures["turned_deg"].get<double>() - 90)));
+    CHECK(badInput("measure " + slalom + " --keys flag_distance_m --flags '24,0;37'").find("found '37'") != std::string::npos);
+    const std::string flight = writeScratch("eight.csv", "");
+    const Answer flown = run("drill fly --drill figure-eight --skill 0.95 --seed 4 --out " + flight);
+    REQUIRE(flown.exit == 0);
+    const Answer scored = run("drill score --drill figure-eight " + flight);
+    CHECK(scored.out == flown.out);
+}
+
 TEST_CASE("world check passes what ships and says what is wrong with a world", "[cli]")
 {
     for (const char* id : {"pan", "bank", "loft", "mill", "circuit"}) {

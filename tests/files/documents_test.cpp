@@ -88,3 +88,43 @@ TEST_CASE("a rate profile out of range names axis and parameter", "[files]")
     CHECK(bad.error().message == "r.json: /pitch: expo must lie in 0 to 1");
     CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().message.find("/roll") == std::string::npos);
 }
+
+TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and their criteria go with them", "[files]")
+{
+    const Drill box = *DataFolder(BH_DATA).drill("corner-box");
+    const Phase* right = box.phase("corner-1-right");
+    const Phase* left = box.phase("corner-1-left");
+    REQUIRE(right);
+    REQUIRE(left);
+    CHECK(right->goal.turn_deg == 90);
+    CHECK(left->goal.turn_deg == -90);
+    CHECK(right->side == "right");
+    CHECK(left->instruction == "Turn 90° to the left.");
+    CHECK(box.phase("leg-2-left")->goal.place.across_m == -box.phase("leg-2-right")->goal.place.across_m);
+    int corners = 0;
+    for (const Criterion& c : box.criteria)
+        if (c.measure == Measure::CornerErrorDeg) {
+            ++corners;
+            CHECK(c.phases.size() == 4);
+        }
+    CHECK(corners == 2);
+    const Drill spot = *DataFolder(BH_DATA).drill("turn-spot");
+    for (const char* id : {"stop-1", "stop-2", "stop-3", "stop-4"}) CHECK(spot.phase(id));
+
+    auto json = nlohmann::json::parse(*read_text(std::string(BH_DATA) + "/drills/turn-spot.json"));
+    const auto refused = [](const nlohmann::json& document) {
+        const auto drill = parse_drill(document.dump(), "d.json");
+        REQUIRE_FALSE(drill);
+        return drill.error().message;
+    };
+    SECTION("goal") { json["phases"][0]["goal"] = {{"fly", 1}}; CHECK(refused(json).find("d.json: /phases/0/goal: expected one of reach_within_m") == 0); }
+    SECTION("inner phase") { json["phases"][2]["sides"][0]["goal"]["turn_deg"] = "far"; CHECK(refused(json).find("d.json: /phases/2/sides/0/goal/turn_deg") == 0); }
+    SECTION("times") { json["phases"][3]["times"] = 0; CHECK(refused(json).find("/phases/3/times: expected 1 to 100") != std::string::npos); }
+    SECTION("criterion on nothing") { json["criteria"][0]["phases"] = {"loop"}; CHECK(refused(json).find("there is no phase 'loop'") != std::string::npos); }
+    SECTION("over") { json["criteria"][3]["over"] = "most"; CHECK(refused(json).find("expected whole, worst, mean or best") != std::string::npos); }
+    SECTION("gap without sides")
+    {
+        for (auto& c : json["criteria"]) c.erase("sides");
+        CHECK(refused(json).find("side_gap needs criteria of a left and a right side") != std::string::npos);
+    }
+}
