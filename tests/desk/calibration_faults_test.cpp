@@ -84,7 +84,7 @@ struct BenchDesk {
 
 } // namespace
 
-TEST_CASE("a controller with two functions on one axis is not calibrated, and the page says which", "[desk]")
+TEST_CASE("a controller with two functions on one axis is not calibrated, and the page says which", "[desk][realtime]")
 {
     BenchDesk b;
     b.wire({0, 1, 2, 2}); // pitch and roll both on axis 2
@@ -97,7 +97,7 @@ TEST_CASE("a controller with two functions on one axis is not calibrated, and th
     CHECK_FALSE(b.desk.find<QPushButton>("start")->isEnabled());
 }
 
-TEST_CASE("a good controller is calibrated whatever its wiring, and can be calibrated again", "[desk]")
+TEST_CASE("a good controller is calibrated whatever its wiring, and can be calibrated again", "[desk][realtime]")
 {
     BenchDesk b;
     b.wire({3, 0, 1, 2});

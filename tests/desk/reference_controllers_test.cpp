@@ -11,7 +11,7 @@
 using namespace bh;
 using namespace bh::desk;
 
-TEST_CASE("the reference controllers are calibrated through the page as through the command line", "[desk][reference]")
+TEST_CASE("the reference controllers are calibrated through the page as through the command line", "[desk][realtime]")
 {
     for (const auto& row : referenceRows("controllers.json")) {
         CAPTURE(row["id"].get<std::string>());
