@@ -1,5 +1,7 @@
 #include "core/drill/drill.h"
 
+#include "core/debrief/recovered.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
@@ -287,10 +289,8 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         return kept(goal.spin_side * turned_deg_ > most_of_it_deg && lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
     }
     case Goal::Kind::Recover: {
-        constexpr double level_deg = 20, slow_dps = 60, falls_mps = -1.5;
-        const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
-        progress_ = std::clamp(1 - lean / 180, 0.0, 1.0);
-        return kept(lean < level_deg && std::abs(log.p_dps[i]) < slow_dps && std::abs(log.q_dps[i]) < slow_dps && log.climb_mps[i] > falls_mps);
+        progress_ = std::clamp(1 - lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) / 180, 0.0, 1.0);
+        return kept(recovered(log, i));
     }
     }
     return false;

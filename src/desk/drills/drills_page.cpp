@@ -396,6 +396,7 @@ void DrillsPage::launch(bool demonstration)
 void DrillsPage::flyFreely(const std::string& world, Mode mode)
 {
     land();
+    free_.reset();
     if (!readyToFly()) return refreshPanel();
     free_ = {world, mode};
     demonstration_ = false;
@@ -423,8 +424,10 @@ void DrillsPage::reset()
     if (!loop_) return;
     const bool again = flying() && !demonstration_;
     land();
-    if (again && free()) flyFreely(free_->first, free_->second);
-    else if (again) launch(false);
+    if (again && free()) {
+        const auto [world, mode] = *free_; // a copy: it begins afresh
+        flyFreely(world, mode);
+    } else if (again) launch(false);
     else refreshPanel();
 }
 

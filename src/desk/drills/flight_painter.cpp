@@ -309,10 +309,10 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     QColor ink = t.ink;
     if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
     else if (now.status == DrillRunner::Status::Disqualified) words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
+    else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
     else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
     else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
     else if (now.paused) words = QStringLiteral("Paused. F8 goes on.");
-    else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
     else if (now.out_of_bounds) words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
     else if (now.waiting_for_throttle) words = QStringLiteral("Throttle to the bottom to start the motors.");
     const QFont font = uiFont(13, true);

@@ -1,11 +1,11 @@
 #include "desk/setup/day_panel.h"
 
 #include "desk/frame/hints.h"
+#include "desk/setup/number_box.h"
 #include "desk/theme.h"
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
 #include <QSignalBlocker>
@@ -15,20 +15,6 @@ namespace bh::desk {
 namespace {
 
 constexpr const char* winds[] = {"north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"};
-
-QDoubleSpinBox* number(const char* name, const QString& spoken, double low, double high, double step, const QString& unit)
-{
-    auto* box = new QDoubleSpinBox;
-    box->setObjectName(QLatin1String(name));
-    box->setAccessibleName(spoken);
-    box->setRange(low, high);
-    box->setSingleStep(step);
-    box->setDecimals(0);
-    box->setSuffix(unit);
-    box->setKeyboardTracking(false);
-    box->setFocusPolicy(Qt::StrongFocus);
-    return box;
-}
 
 } // namespace
 
@@ -56,7 +42,7 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
         connect(box, &QCheckBox::toggled, this, &DayPanel::edited);
         return box;
     };
-    speed_ = number("windSpeed", tr("Wind speed"), 1, 15, 1, tr(" m/s"));
+    speed_ = numberBox("windSpeed", tr("Wind speed"), 1, 15, 1, tr(" m/s"));
     from_ = new QComboBox;
     from_->setObjectName(QStringLiteral("windFrom"));
     from_->setAccessibleName(tr("Where the wind comes from"));
@@ -76,11 +62,11 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
     battery_ = line("dayBattery", tr("Battery sag"), {},
                     tr("As the pack empties the same throttle carries less, and a full burst gives less than before. Land before the hover throttle has crept up by a fifth."),
                     tr("Thrust falls with load and with the charge used; shares are the aircraft's own."));
-    share_ = number("bentShare", tr("Share of its thrust that the bent propeller has lost"), 5, 30, 5, tr(" % lost"));
+    share_ = numberBox("bentShare", tr("Share of its thrust that the bent propeller has lost"), 5, 30, 5, tr(" % lost"));
     bent_ = line("dayBent", tr("Bent propeller"), {share_},
                  tr("The picture trembles, and the aircraft twists whenever the throttle moves. On the real aircraft: land and change it."),
                  tr("One rotor, front right, with less thrust and a vibration; the rate loop trims it away within 0.3 s (house)."));
-    warmer_ = number("warmerBy", tr("Warmer than the standard day"), -30, 40, 5, tr(" K"));
+    warmer_ = numberBox("warmerBy", tr("Warmer than the standard day"), -30, 40, 5, tr(" K"));
     auto* warm = new QLabel(tr("Warmer by"));
     warm->setFont(uiFont(11, true));
     warm->setBuddy(warmer_);

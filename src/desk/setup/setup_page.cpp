@@ -8,6 +8,7 @@
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
+#include "desk/setup/number_box.h"
 #include "desk/setup/tilt_view.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -15,7 +16,6 @@
 #include <QBoxLayout>
 #include <QComboBox>
 #include <QDateTime>
-#include <QDoubleSpinBox>
 #include <QFormLayout>
 #include <QHeaderView>
 #include <QLabel>
@@ -41,21 +41,6 @@ QLabel* head(const QString& text)
     label->setFont(uiFont(11, true));
     label->setWordWrap(true);
     return label;
-}
-
-QDoubleSpinBox* number(const char* name, const QString& spoken, double low, double high, double step, const QString& unit)
-{
-    auto* box = new QDoubleSpinBox;
-    box->setObjectName(QLatin1String(name));
-    box->setAccessibleName(spoken);
-    box->setRange(low, high);
-    box->setSingleStep(step);
-    box->setDecimals(0);
-    box->setSuffix(unit);
-    box->setKeyboardTracking(false);
-    box->setFocusPolicy(Qt::StrongFocus);
-    box->setFixedWidth(96);
-    return box;
 }
 
 QSlider* slider(const char* name, const QString& spoken, double low, double high)
@@ -218,14 +203,15 @@ QWidget* SetupPage::makeCameraPart()
 {
     using namespace setup_limits;
     tilt_ = new TiltView;
-    tiltBox_ = number("cameraTilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
+    tiltBox_ = numberBox("cameraTilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
     explain(tiltBox_, tr("Against the airframe, upwards. Learners 20–30°, tiny indoor craft 15°, 45–55° only for fast flying (common practice)."));
-    fov_ = number("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
+    fov_ = numberBox("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
-    rollRate_ = number("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
+    rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
     explain(rollRate_, tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
-    yawRate_ = number("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
+    yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
     explain(yawRate_, tr("Learners about 300°/s (common practice)."));
+    for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(96);
     propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
     power_ = slider("power", tr("Propeller power"), power_low, power_high);
     propellerWords_ = new QLabel;
