@@ -117,9 +117,24 @@ Result<int> check_drill(const std::string& file)
     return 0;
 }
 
-Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight)
+namespace {
+
+/// The drill, and for one of sticks alone the demonstration that they follow.
+Result<Drill> find_drill_with(const DataFolder& data, const std::string& id, const std::string& demonstration)
 {
-    const auto drill = find_drill(data, id);
+    auto drill = find_drill(data, id);
+    if (!drill || !drill->sticks_only) return drill;
+    if (demonstration.empty()) return bad_input("drill " + id + " follows a demonstration: expected --demonstration FLIGHT.csv");
+    auto log = load_flight_csv(demonstration);
+    if (!log) return tl::unexpected(log.error());
+    return shadowing(std::move(*drill), std::make_shared<const FlightLog>(std::move(*log)));
+}
+
+} // namespace
+
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight, const std::string& demonstration)
+{
+    const auto drill = find_drill_with(data, id, demonstration);
     if (!drill) return tl::unexpected(drill.error());
     const auto log = load_flight_csv(flight);
     if (!log) return tl::unexpected(log.error());
@@ -129,14 +144,17 @@ Result<int> score_drill(const DataFolder& data, const std::string& id, const std
     return scored->passed ? 0 : 1;
 }
 
-Result<int> fly_drill(const DataFolder& data, const std::string& id, double skill, std::uint64_t seed, const std::string& out)
+Result<int> fly_drill(const DataFolder& data, const Flying& flying)
 {
-    const auto drill = find_drill(data, id);
+    const auto& [id, skill, seed, out, fault_names, demonstration] = flying;
+    const auto drill = find_drill_with(data, id, demonstration);
     if (!drill) return tl::unexpected(drill.error());
     if (!(skill >= 0 && skill <= 1)) return bad_input("--skill: expected 0 to 1");
+    const auto faults = stand_in_faults(fault_names);
+    if (!faults) return bad_input("--fault: " + faults.error().message);
     const auto setup = data.setup_for(*drill, RateProfile{});
     if (!setup) return tl::unexpected(setup.error());
-    const auto flown = bh::fly_drill(*drill, *setup, skill, seed);
+    const auto flown = bh::fly_drill(*drill, *setup, skill, seed, *faults);
     if (!flown) return tl::unexpected(flown.error());
     if (!out.empty())
         if (const auto written = write_whole(out, flight_csv(flown->log)); !written) return tl::unexpected(written.error());

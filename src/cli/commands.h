@@ -34,14 +34,22 @@ struct SimulateArguments {
     Conditions day;
 };
 
+struct Flying {
+    std::string drill;
+    double skill = 0.9;
+    std::uint64_t seed = 1;
+    std::string out;
+    std::vector<std::string> faults;
+    std::string demonstration;
+};
+
 Result<int> calibrate_controller(const std::string& recording);
 Result<int> settings_sheet(const DataFolder& data, const std::string& calibration, const std::string& simulator);
 Result<int> list_drills(const DataFolder& data);
 Result<int> show_drill(const DataFolder& data, const std::string& id);
 Result<int> check_drill(const std::string& file);
-Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight);
-Result<int> fly_drill(const DataFolder& data, const std::string& id, double skill, std::uint64_t seed,
-                      const std::string& out);
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight, const std::string& demonstration);
+Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> rate_curve(const std::string& profile, int points);
 

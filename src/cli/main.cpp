@@ -22,8 +22,7 @@ int main(int argc, char** argv)
         };
     };
     std::string file, id, out, profile;
-    double skill = 0.9;
-    std::uint64_t seed = 1;
+    cli::Flying flying;
     int points = 2001;
     cli::MeasureArguments measuring;
 
@@ -48,13 +47,16 @@ int main(int argc, char** argv)
     auto* score = drill->add_subcommand("score", "Score a flight log");
     score->add_option("--drill", id, "Drill id or drill file")->required();
     score->add_option("flight", file, "Flight log CSV")->required();
-    score->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::score_drill(d, id, file); }); });
+    score->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
+    score->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::score_drill(d, id, file, flying.demonstration); }); });
     auto* fly = drill->add_subcommand("fly", "Let the stand-in pilot fly a drill");
-    fly->add_option("--drill", id, "Drill id or drill file")->required();
-    fly->add_option("--skill", skill, "0 to 1");
-    fly->add_option("--seed", seed, "The same seed flies the same flight");
-    fly->add_option("--out", out, "Flight log CSV to write");
-    fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, id, skill, seed, out); }); });
+    fly->add_option("--drill", flying.drill, "Drill id or drill file")->required();
+    fly->add_option("--skill", flying.skill, "0 to 1");
+    fly->add_option("--seed", flying.seed, "The same seed flies the same flight");
+    fly->add_option("--out", flying.out, "Flight log CSV to write");
+    fly->add_option("--fault", flying.faults, "Habits to plant, separated by commas: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided")->delimiter(',');
+    fly->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
+    fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, flying); }); });
 
     auto* measure = app.add_subcommand("measure", "Measures over a span of a flight log");
     measure->add_option("flight", measuring.flight, "Flight log CSV")->required();

@@ -43,11 +43,14 @@ void FlightLoop::run()
             if (!waiting_sticks_.empty()) current_ = waiting_sticks_.back().sticks;
             waiting_sticks_.clear();
         };
-        if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting) {
+        if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting && !under_way_) {
             // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
             newest();
             throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
-            if (pilot_ || throttle_down_s_ >= throttle_down_for_s) flight_.arm();
+            if (pilot_ || throttle_down_s_ >= throttle_down_for_s) {
+                under_way_ = true;
+                if (!drill_.begins_disarmed) flight_.arm();
+            }
             due_s = 0;
         } else if (!paused_ && !runner_.over()) {
             flight_.set_panic(panic_);
@@ -90,10 +93,19 @@ void FlightLoop::take_sticks()
 
 void FlightLoop::step_once()
 {
+    if (arm_pressed_.exchange(false) && !drill_.sticks_only) {
+        if (flight_.armed()) flight_.disarm();
+        else flight_.arm();
+    }
     if (!flight_.step(current_)) return;
     note_marks();
     runner_.follow(flight_.log());
-    if (pilot_) current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase());
+    intervene(runner_, flight_);
+    if (pilot_) {
+        current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
+        if (pilot_->presses_arm()) press_arm();
+        if (pilot_->presses_panic()) panic_ = true;
+    }
     if (!runner_.over()) return;
     FlownDrill flown{flight_.log(), score(runner_, flight_.log())};
     score_so_far_ = std::make_shared<const Score>(flown.score);
@@ -129,8 +141,10 @@ void FlightLoop::publish()
     snapshot_.panic = flight_.panic();
     snapshot_.paused = paused_;
     snapshot_.no_controller = no_controller_;
-    snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed();
-    snapshot_.mode = setup_.mode;
+    snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed() && !under_way_;
+    snapshot_.mode = flight_.setup().mode;
+    snapshot_.wants_throttle_cut = runner_.wants_throttle_cut();
+    if (drill_.demonstration) show_demonstration();
     snapshot_.status = runner_.status();
     snapshot_.phase = runner_.phase();
     snapshot_.phase_time_s = runner_.phase_time_s();
@@ -139,6 +153,20 @@ void FlightLoop::publish()
     snapshot_.marks = marks_;
     snapshot_.out_of_bounds = flight_.out_of_bounds();
     snapshot_.skipped_s = skipped_s_;
+}
+
+/// What is seen is the demonstration's flight, not the one that stands on the ground under the sticks.
+void FlightLoop::show_demonstration()
+{
+    const FlightLog& shown = *drill_.demonstration;
+    const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), shown.t_s.front() + flight_.time_s());
+    const FlightSample at = shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1);
+    snapshot_.state.position_m = Vec3(at.north_m, at.east_m, -at.height_m);
+    snapshot_.state.velocity_mps = Vec3(at.vn_mps, at.ve_mps, -at.climb_mps);
+    snapshot_.state.attitude = at.attitude().normalized();
+    snapshot_.mode = at.mode;
+    snapshot_.armed = at.armed;
+    snapshot_.shown_sticks = at.sticks;
 }
 
 FlightSnapshot FlightLoop::snapshot() const

@@ -38,6 +38,8 @@ struct FlightSnapshot {
     std::shared_ptr<const Score> score_so_far; ///< a few times a second; null before the first
     std::shared_ptr<const std::vector<FlightMark>> marks; ///< of this flight; null before the first
     bool out_of_bounds = false;
+    bool wants_throttle_cut = false; ///< crashed, and the throttle is not at the bottom yet
+    std::optional<Sticks> shown_sticks; ///< of the demonstration that plays
     double skipped_s = 0;                      ///< time lost because the machine was too busy
 };
 
@@ -65,6 +67,8 @@ public:
     void set_pace(double pace) { pace_ = pace; }
     void set_paused(bool paused) { paused_ = paused; }
     [[nodiscard]] bool paused() const { return paused_; }
+    /// Starts or stops the motors, where the drill leaves that to the pilot; at the next step.
+    void press_arm() { arm_pressed_ = true; }
     void set_panic(bool panic) { panic_ = panic; }
     [[nodiscard]] bool panic() const { return panic_; }
 
@@ -80,6 +84,7 @@ private:
     void take_sticks();
     void publish();
     void note_marks();
+    void show_demonstration();
 
     FlightSetup setup_;
     Drill drill_;
@@ -91,6 +96,7 @@ private:
     std::optional<StandInPilot> pilot_;
     Sticks current_;
     bool no_controller_ = false;
+    bool under_way_ = false; ///< past the wait for the throttle
     double throttle_down_s_ = 0;
     std::shared_ptr<const Score> score_so_far_;
     std::shared_ptr<const std::vector<FlightMark>> marks_;
@@ -101,6 +107,7 @@ private:
     std::atomic<double> pace_{1};
     std::atomic<bool> paused_{false};
     std::atomic<bool> panic_{false};
+    std::atomic<bool> arm_pressed_{false};
     std::atomic<bool> stop_{false};
     mutable std::mutex mutex_;
     FlightSnapshot snapshot_;

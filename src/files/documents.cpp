@@ -2,6 +2,7 @@
 
 #include "files/file_text.h"
 #include "files/json_in.h"
+#include "files/json_parts.h"
 #include "files/setup_documents.h"
 #include "files/kit_documents.h"
 #include "files/simulator_document.h"
@@ -12,173 +13,6 @@ namespace bh {
 namespace {
 
 using Json = nlohmann::ordered_json;
-
-template <class T>
-Result<T> with_file(Result<T> checked, const std::string& file)
-{
-    if (!checked) return failure(checked.error().code, file + ": " + checked.error().message);
-    return checked;
-}
-
-Mode mode_at(const JsonIn& in)
-{
-    const auto mode = mode_from_key(in.text());
-    if (!mode) in.fault("expected acro, angle, horizon, hold or sport, found '" + in.text() + "'");
-    return *mode;
-}
-
-/// [along, to the right] or [along, to the right, height] in metres.
-DrillPlace place_at(const JsonIn& in)
-{
-    const auto numbers = in.items();
-    if (numbers.size() < 2 || numbers.size() > 3) in.fault("expected metres along and to the right, and a height where there is one");
-    DrillPlace place{numbers[0].number(), numbers[1].number(), std::nullopt};
-    if (numbers.size() == 3) place.height_m = numbers[2].number();
-    return place;
-}
-
-Goal goal_at(const JsonIn& in)
-{
-    Goal goal;
-    if (in.has("reach_within_m")) {
-        goal.kind = Goal::Kind::ReachHeight;
-        goal.within_m = in.number("reach_within_m");
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("stay_s")) {
-        goal.kind = Goal::Kind::Stay;
-        goal.for_s = in.number("stay_s");
-    } else if (in.has("run_m")) {
-        goal.kind = Goal::Kind::Run;
-        goal.distance_m = in.number("run_m");
-    } else if (in.has("landed_s")) {
-        goal.kind = Goal::Kind::Land;
-        goal.for_s = in.number("landed_s");
-    } else if (in.has("go_m")) {
-        goal.kind = Goal::Kind::Go;
-        goal.place = place_at(in.at("go_m"));
-        goal.within_m = in.number("within_m");
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("turn_deg")) {
-        goal.kind = Goal::Kind::Turn;
-        goal.turn_deg = in.number("turn_deg");
-        goal.within_deg = in.number("within_deg", goal.within_deg);
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("way_m")) {
-        goal.kind = Goal::Kind::Way;
-        for (const JsonIn& place : in.at("way_m").items()) goal.way.push_back(place_at(place));
-        goal.within_m = in.number("within_m");
-        goal.closed = in.truth("closed", false);
-        if (in.has("laps")) goal.laps = in.at("laps").whole();
-    } else if (in.has("spin")) {
-        goal.kind = Goal::Kind::Spin;
-        const std::string spin = in.text("spin");
-        static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
-        const auto found = std::find(spins.begin(), spins.end(), spin);
-        if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
-        goal.spin_about_roll = found - spins.begin() < 2;
-        goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("recovered_s")) {
-        goal.kind = Goal::Kind::Recover;
-        goal.for_s = in.number("recovered_s");
-    } else {
-        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s, go_m, turn_deg, way_m, spin, recovered_s");
-    }
-    return goal;
-}
-
-Phase phase_at(const JsonIn& in)
-{
-    Phase phase;
-    phase.id = in.text("id");
-    phase.instruction = in.text("instruction");
-    phase.goal = goal_at(in.at("goal"));
-    phase.height_m = in.number("height_m", 0);
-    phase.window_m = in.number("window_m", 0);
-    phase.speed_mps = in.number("speed_mps", 0);
-    phase.time_limit_s = in.number("time_limit_s", 60);
-    if (in.has("touches_allowed")) phase.touches_allowed = in.at("touches_allowed").whole();
-    return phase;
-}
-
-/// The same phase the other way round: what was right is left.
-Phase mirrored(Phase phase)
-{
-    phase.goal.place.across_m *= -1;
-    for (DrillPlace& place : phase.goal.way) place.across_m *= -1;
-    phase.goal.turn_deg *= -1;
-    if (phase.goal.spin_about_roll) phase.goal.spin_side *= -1;
-    for (const auto& [right, left] : {std::pair<std::string, std::string>{"right", "left"}}) {
-        std::string& words = phase.instruction;
-        for (std::size_t at = 0; (at = words.find(right, at)) != std::string::npos; at += left.size()) words.replace(at, right.size(), left);
-    }
-    return phase;
-}
-
-/// Phases in a list, of which an element may also be {"sides": [...]}, flown to the right as written and then to the left,
-/// or {"times": N, "phases": [...]}. The copies' ids get "-right", "-left" or "-1", "-2", ….
-void add_phases(const JsonIn& list, std::vector<Phase>& phases)
-{
-    for (const JsonIn& in : list.items()) {
-        const auto copies = [&](const char* key, const std::string& ending, bool mirror, const std::string& side) {
-            std::vector<Phase> inner;
-            add_phases(in.at(key), inner);
-            for (Phase& phase : inner) {
-                if (mirror) phase = mirrored(std::move(phase));
-                phase.id += ending;
-                if (!side.empty()) phase.side = side;
-                phases.push_back(std::move(phase));
-            }
-        };
-        if (in.has("sides")) {
-            copies("sides", "-right", false, "right");
-            copies("sides", "-left", true, "left");
-        } else if (in.has("times")) {
-            const int times = in.at("times").whole();
-            if (times < 1 || times > 100) in.at("times").fault("expected 1 to 100");
-            for (int i = 1; i <= times; ++i) copies("phases", "-" + std::to_string(i), false, "");
-        } else {
-            phases.push_back(phase_at(in));
-        }
-    }
-}
-
-Criterion criterion_at(const JsonIn& in)
-{
-    Criterion c;
-    const auto measure = measure_from_key(in.text("measure"));
-    if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
-    c.measure = *measure;
-    c.label = in.text("label");
-    c.unit = in.text("unit");
-    static constexpr std::array units{"share", "m", "m/s", "s", "Hz", "deg", "count"};
-    if (std::find(units.begin(), units.end(), c.unit) == units.end())
-        in.at("unit").fault("expected share, m, m/s, s, Hz, deg or count, found '" + c.unit + "'");
-    c.advice = in.text("advice", "");
-    c.must = in.truth("must", false);
-    c.common_practice = in.truth("common_practice", false);
-    c.weight = in.number("weight", 1);
-    c.fail = in.number("fail");
-    c.pass = in.number("pass");
-    c.merit = in.number("merit");
-    if (in.has("phases"))
-        for (const JsonIn& id : in.at("phases").items()) c.phases.push_back(id.text());
-    if (in.has("height_m")) c.options.height_m = in.number("height_m");
-    c.options.window_m = in.number("window_m", c.options.window_m);
-    c.options.along_m = in.number("along_m", 0);
-    if (in.has("over")) {
-        static constexpr std::array overs{"whole", "worst", "mean", "best"};
-        const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
-        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '" + in.text("over") + "'");
-        c.over = static_cast<Criterion::Over>(over - overs.begin());
-    }
-    if (in.has("axis")) {
-        const auto axis = stick_axis_from_key(in.text("axis"));
-        if (!axis) in.at("axis").fault("expected throttle, yaw, pitch or roll, found '" + in.text("axis") + "'");
-        c.options.axis = *axis;
-    }
-    return c;
-}
 
 RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& whole)
 {
@@ -230,92 +64,6 @@ Result<std::vector<T>> load_all(const std::filesystem::path& folder, Result<T> (
 }
 
 } // namespace
-
-namespace {
-
-Gate gate_at(const JsonIn& g)
-{
-    Gate gate;
-    gate.north_m = g.number("north_m"), gate.east_m = g.number("east_m"), gate.heading_deg = g.number("heading_deg");
-    gate.width_m = g.number("width_m"), gate.height_m = g.number("height_m");
-    gate.sill_m = g.number("sill_m", gate.sill_m), gate.frame_m = g.number("frame_m", gate.frame_m);
-    return gate;
-}
-
-/// A criterion's phases may be named without the endings of their copies: then it is about all of them. With "sides" true
-/// there is one criterion for each side.
-void add_criterion(const JsonIn& in, Drill& drill)
-{
-    const auto phases_of = [&](const Criterion& written, const std::string& side) {
-        std::vector<std::string> ids;
-        for (const std::string& id : written.phases) {
-            const std::size_t before = ids.size();
-            for (const Phase& phase : drill.phases)
-                if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side)) ids.push_back(phase.id);
-            if (ids.size() == before) ids.push_back(id); // told by checked()
-        }
-        return ids;
-    };
-    const Criterion written = criterion_at(in);
-    if (!in.truth("sides", false)) {
-        drill.criteria.push_back(written);
-        drill.criteria.back().phases = phases_of(written, "");
-        return;
-    }
-    for (const char* side : {"right", "left"}) {
-        Criterion c = written;
-        c.side = side;
-        c.label += std::string(", ") + side;
-        c.phases = phases_of(written, side);
-        drill.criteria.push_back(std::move(c));
-    }
-}
-
-} // namespace
-
-Result<Drill> parse_drill(std::string_view text, const std::string& file)
-{
-    auto drill = read_document<Drill>(text, file, "drill", [&](const JsonIn& in) -> Result<Drill> {
-        Drill d;
-        d.id = in.text("id");
-        d.name = in.text("name");
-        d.version = in.at("version").whole();
-        d.purpose = in.text("purpose", "");
-        const JsonIn setup = in.at("setup");
-        d.world = setup.text("world", d.world);
-        d.aircraft = setup.text("aircraft", d.aircraft);
-        d.modes.clear();
-        for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
-        if (setup.has("start")) {
-            const JsonIn start = setup.at("start");
-            d.start.north_m = start.number("north_m", 0);
-            d.start.east_m = start.number("east_m", 0);
-            d.start.height_m = start.number("height_m", 0);
-            d.start.heading_deg = start.number("heading_deg", 0);
-            d.start.pitch_deg = start.number("pitch_deg", 0);
-            d.start.bank_deg = start.number("bank_deg", 0);
-        }
-        d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
-        d.fov_deg = setup.number("fov_deg", d.fov_deg);
-        if (setup.has("day")) {
-            auto day = parse_conditions(setup.at("day").value().dump(), file + ": /setup/day");
-            if (!day) return tl::unexpected(day.error());
-            d.day = *day;
-        }
-        if (in.has("flags_m"))
-            for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
-        if (in.has("gates"))
-            for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
-        add_phases(in.at("phases"), d.phases);
-        for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
-        if (in.has("disqualify")) {
-            d.crash_disqualifies = in.at("disqualify").truth("crash", true);
-            d.panic_disqualifies = in.at("disqualify").truth("panic", true);
-        }
-        return d;
-    });
-    return drill ? with_file(checked(std::move(*drill)), file) : drill;
-}
 
 Result<World> parse_world(std::string_view text, const std::string& file)
 {
@@ -504,18 +252,15 @@ Json score_json(const Score& score)
     json["passed"] = score.passed;
     json["flown_s"] = score.flown_s;
     json["criteria"] = Json::array();
-    for (const CriterionScore& c : score.criteria)
-        json["criteria"].push_back({{"measure", measure_key(c.criterion.measure)},
-                                    {"label", c.criterion.label},
-                                    {"unit", c.criterion.unit},
-                                    {"must", c.criterion.must},
-                                    {"weight", c.criterion.weight},
-                                    {"fail", c.criterion.fail},
-                                    {"pass", c.criterion.pass},
-                                    {"merit", c.criterion.merit},
-                                    {"value", c.value ? Json(*c.value) : Json(nullptr)},
-                                    {"marks", c.marks},
-                                    {"passed", c.passed()}});
+    for (const CriterionScore& c : score.criteria) {
+        Json one{{"measure", measure_key(c.criterion.measure)}, {"label", c.criterion.label}, {"unit", c.criterion.unit}, {"must", c.criterion.must},
+                 {"weight", c.criterion.weight}, {"fail", c.criterion.fail}, {"pass", c.criterion.pass}, {"merit", c.criterion.merit},
+                 {"value", c.value ? Json(*c.value) : Json(nullptr)}, {"marks", c.marks}, {"passed", c.passed()}};
+        if (const auto& below = c.criterion.below) one["below"] = {{"fail", below->fail}, {"pass", below->pass}, {"merit", below->merit}};
+        if (c.span) one["from_s"] = c.span->from_s, one["to_s"] = c.span->to_s;
+        json["criteria"].push_back(std::move(one));
+    }
+    json["throttle_cuts_s"] = score.throttle_cuts_s;
     json["disqualified"] = score.disqualified;
     json["summary"] = score.summary;
     return json;
@@ -590,6 +335,7 @@ Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile&
     setup.mode = drill.modes.front();
     setup.start = drill.start;
     setup.conditions = drill.day;
+    setup.crash_disarms = drill.crash_disarms;
     return setup;
 }
 

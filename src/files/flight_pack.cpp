@@ -141,7 +141,7 @@ Result<FlightLog> flight_unpack(std::string_view bytes)
     for (std::uint64_t i = 0; i < events && in.ok; ++i) {
         row += in.number();
         const std::uint64_t kind = in.number();
-        if (row >= rows || kind > static_cast<std::uint64_t>(FlightEvent::OutOfBounds)) return damaged();
+        if (row >= rows || kind > static_cast<std::uint64_t>(FlightEvent::ArmRefused)) return damaged();
         log.events.push_back({row, static_cast<FlightEvent>(kind)});
     }
     if (!in.ok || !in.bytes.empty()) return damaged();

@@ -41,6 +41,17 @@ std::vector<JsonIn> JsonIn::items() const
     return all;
 }
 
+void JsonIn::only(std::initializer_list<std::string_view> keys) const
+{
+    if (!value_.is_object()) fault("expected an object");
+    for (const auto& [key, value] : value_.items()) {
+        if (std::find(keys.begin(), keys.end(), key) != keys.end()) continue;
+        std::string known;
+        for (const std::string_view k : keys) known += (known.empty() ? "" : ", ") + std::string(k);
+        fault("there is no '" + key + "' here, expected one of " + known);
+    }
+}
+
 double JsonIn::number() const
 {
     if (!value_.is_number()) fault(std::string("expected a number, found ") + kind_of(value_));

@@ -2,8 +2,10 @@
 
 #include "core/result.h"
 
+#include <initializer_list>
 #include <nlohmann/json.hpp>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace bh {
@@ -24,6 +26,8 @@ public:
     [[nodiscard]] bool has(const char* key) const { return value_.is_object() && value_.contains(key); }
     [[nodiscard]] JsonIn at(const char* key) const; ///< fault when missing
     [[nodiscard]] std::vector<JsonIn> items() const; ///< fault when it is no list
+    /// Fault for the first key that is none of these: a slip of the pen is told, not passed over.
+    void only(std::initializer_list<std::string_view> keys) const;
     [[nodiscard]] double number() const;             ///< fault when it is no finite number
     [[nodiscard]] int whole() const;
     [[nodiscard]] std::string text() const;
@@ -50,6 +54,14 @@ private:
 /// Parses `text` and checks its "format": "bluehangar.<kind>/1". BadInput for broken JSON (with line) or another kind,
 /// Unsupported for a newer version.
 [[nodiscard]] Result<nlohmann::json> parse_document(std::string_view text, const std::string& file, const std::string& kind);
+
+/// A checked value, or its error with the file's name in front.
+template <class T>
+[[nodiscard]] Result<T> with_file(Result<T> checked, const std::string& file)
+{
+    if (!checked) return failure(checked.error().code, file + ": " + checked.error().message);
+    return checked;
+}
 
 /// Reads a document of a kind with `read(JsonIn)`, turning faults into errors.
 template <class T, class Read>

@@ -4,6 +4,7 @@
 #include "core/flight/flight.h"
 #include "core/result.h"
 
+#include <memory>
 #include <optional>
 #include <string>
 #include <vector>
@@ -28,7 +29,10 @@ struct Goal {
         Turn,        ///< turned by turn_deg on the spot, to within within_deg, kept for for_s
         Way,         ///< all way points in their order, each passed within within_m over ground, `laps` times
         Spin,        ///< turned at least 300° about the roll or the pitch axis towards spin_side, then level for for_s
-        Recover      ///< level, slow to turn and no longer falling, kept for for_s
+        Recover,     ///< level, slow to turn and no longer falling, kept for for_s
+        Arm,         ///< motors running for for_s
+        Disarm,      ///< motors off for for_s
+        CutThrottle  ///< throttle at the bottom (under 5 %) for for_s
     };
     Kind kind = Kind::Stay;
     double for_s = 0;
@@ -44,6 +48,13 @@ struct Goal {
     double spin_side = 1;           ///< roll right and nose up positive
 };
 
+/// What a phase must not leave; leaving it disqualifies. Empty = free.
+struct PhaseBounds {
+    std::optional<double> lowest_m, highest_m;
+    std::optional<double> corridor_m;  ///< off the drill's line, to either side
+    std::optional<double> fastest_mps; ///< over ground
+};
+
 struct Phase {
     std::string id;
     std::string instruction;           ///< one short sentence for the pilot
@@ -54,6 +65,20 @@ struct Phase {
     double time_limit_s = 60;
     std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
     std::string side{};                ///< "left" or "right" where the drill has both
+    PhaseBounds bounds{};
+    std::vector<StickAxis> sticks{};   ///< those that may be used; empty = all
+    std::optional<Mode> mode{};        ///< that the flight is switched to when the phase begins
+    std::optional<double> motors_out_above_m{}; ///< a planted failure: the motors stop at this height
+    struct Upset {
+        double pitch_deg = 0, bank_deg = 0;
+    };
+    std::optional<Upset> upset{}; ///< a planted attitude, when the phase begins
+    bool panic = false;           ///< the panic switch is to be used
+};
+
+/// 0 marks at `fail`, 60 at `pass`, 100 at `merit`.
+struct Limits {
+    double fail = 0, pass = 0, merit = 0;
 };
 
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
@@ -72,6 +97,7 @@ struct Criterion {
     bool common_practice = false;    ///< the limit is common practice of the trade, not ours
     double weight = 1;
     double fail = 0, pass = 0, merit = 0;
+    std::optional<Limits> below{}; ///< a band: too little is judged by these, too much by the ones above
     MeasureOptions options;          ///< its line is filled in from the flight
 };
 
@@ -91,8 +117,16 @@ struct Drill {
     double fov_deg = 110;
     std::vector<Phase> phases;
     std::vector<Criterion> criteria;
-    bool crash_disqualifies = true;
+    std::optional<int> crashes_allowed = 0; ///< one more disqualifies; nothing: as many as come
     bool panic_disqualifies = true;
+    bool crash_disarms = true;  ///< otherwise the pilot has to
+    /// Time runs from the first row, motors off: arming is part of the drill, or it is flown with the sticks alone.
+    bool begins_disarmed = false;
+    bool sticks_only = false;   ///< a demonstration plays and the sticks follow it; nothing flies
+    std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow; comes with the flight, not with the file
+    bool on_real_aircraft = false; ///< flown on the likeness of the pilot's real aircraft where one is chosen
+    double tilt_change_deg = 0;    ///< of the pilot's own camera tilt
+    double least_minutes = 0;      ///< of practice in all before it can be held
 
     [[nodiscard]] const Phase* phase(const std::string& id) const;
     /// North, east and down of a place in the drill's frame.
@@ -115,14 +149,24 @@ public:
     enum class Status : std::uint8_t { Waiting, Running, Finished, Disqualified };
 
     explicit DrillRunner(Drill drill);
-    /// Takes in the log's rows that it has not seen yet.
+    /// Takes in the log's rows that it has not seen yet. After a crash that ends the drill it goes on until the throttle is
+    /// at the bottom, for at most `cut_within_s`: that habit is measured in every drill.
     void follow(const FlightLog& log);
+    static constexpr double cut_within_s = 5;
     /// To be called when no more rows will come: a drill that is not finished is disqualified.
     void end_of_log();
 
     [[nodiscard]] const Drill& drill() const { return drill_; }
     [[nodiscard]] Status status() const { return status_; }
-    [[nodiscard]] bool over() const { return status_ == Status::Finished || status_ == Status::Disqualified; }
+    [[nodiscard]] bool over() const { return (status_ == Status::Finished || status_ == Status::Disqualified) && !wants_throttle_cut_; }
+    /// It crashed and the throttle is not at the bottom yet.
+    [[nodiscard]] bool wants_throttle_cut() const { return wants_throttle_cut_; }
+    /// The planted failure of the phase that is on is due.
+    [[nodiscard]] bool motors_fail_now() const { return motors_fail_; }
+    /// Crashed where that does not end the drill, throttle at the bottom again: the aircraft goes back to the start.
+    [[nodiscard]] bool puts_back_now() const { return puts_back_; }
+    /// The phase began with the row seen last.
+    [[nodiscard]] bool phase_just_began() const { return phase_began_; }
     /// Index of the phase that is on (the last one once the drill is over).
     [[nodiscard]] std::size_t phase() const { return phase_; }
     [[nodiscard]] double phase_time_s() const { return now_s_ - phase_start_s_; }
@@ -134,6 +178,10 @@ public:
 private:
     void row(const FlightLog& log, std::size_t i);
     [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
+    void after_crash(const FlightLog& log, std::size_t i);
+    /// What must not happen in this row: the sentence, empty when it does not.
+    [[nodiscard]] std::string event_against(FlightEvent event);
+    [[nodiscard]] std::string rule_broken(const FlightLog& log, std::size_t i);
     void disqualify(std::string why);
 
     Drill drill_;
@@ -148,15 +196,30 @@ private:
     double met_since_s_ = -1;
     double progress_ = 0;
     int touches_ = 0;
+    int crashes_ = 0;
+    bool wants_throttle_cut_ = false;
+    bool crashed_ = false; ///< and not put back yet
+    bool motors_fail_ = false, puts_back_ = false, phase_began_ = false;
+    double crashed_at_s_ = 0, throttle_down_since_s_ = -1;
+    double stray_since_s_ = -1; ///< a stick is moved that the phase does not allow
     std::optional<double> last_heading_deg_; ///< of a Turn under way
     double turned_deg_ = 0;                  ///< of a Turn or a Spin
     std::size_t way_passed_ = 0;             ///< points of a Way
+};
+
+/// Does to the flight what the drill asks for at this row: its mode, planted failures, back to the start after a crash.
+void intervene(const DrillRunner& runner, Flight& flight);
+
+/// Times of a log.
+struct TimeSpan {
+    double from_s = 0, to_s = 0;
 };
 
 struct CriterionScore {
     Criterion criterion;
     std::optional<double> value; ///< nothing when the flight never got to it
     double marks = 0;            ///< 0…100
+    std::optional<TimeSpan> span{}; ///< of the log that the value was taken from; of several, the one that counted
     [[nodiscard]] bool passed() const { return value && marks >= 60 - 1e-9; }
 };
 
@@ -168,14 +231,21 @@ struct Score {
     std::vector<CriterionScore> criteria;
     std::vector<std::string> disqualified;
     double flown_s = 0;
+    std::vector<double> throttle_cuts_s; ///< for each crash, until the throttle was at the bottom (or the log ended)
     std::string summary; ///< one sentence: passed, or what failed and what to do about it
 };
 
 /// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
 [[nodiscard]] double marks_for(const Criterion& criterion, double value) noexcept;
 
-/// Scores what the runner has seen of the log so far.
+/// Scores what the runner has seen of the log so far. A drill that ended early is worth the share of its phases that was
+/// flown.
 [[nodiscard]] Score score(const DrillRunner& runner, const FlightLog& log);
+
+/// Adds up the criteria's values to marks, the score and the sentence; the runner and its log are not needed for that.
+/// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
+/// be judged before the drill is passed.
+[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished, bool unmeasured_counts);
 
 /// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
 [[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);

@@ -3,6 +3,8 @@
 #include "core/debrief/brakes.h"
 #include "core/debrief/recovered.h"
 #include "core/debrief/rocking.h"
+#include "core/debrief/shadowing.h"
+#include "core/debrief/smoothness.h"
 #include "core/debrief/spins.h"
 #include "core/debrief/turns.h"
 
@@ -23,7 +25,8 @@ constexpr std::array<std::string_view, measure_count> measure_keys{
     "gates_missed",     "balloon_m",           "stop_s",       "stop_m",             "roll_exit_deg",
     "past_place_m",        "line_offset_m",    "recovery_s",          "rocking_share", "yaw_lead_ms",       "yaw_share",
     "lap_s",            "lap_spread",          "throttle_inverted", "clearance_m",   "done_s",
-    "side_gap"};
+    "arm_refusals",     "disarmed_at_end",     "touches_per_min", "panic_s",         "sparc_sticks",      "stick_match",
+    "stick_lag_ms",     "side_gap"};
 
 template <class PerRow>
 double mean_over(RowSpan span, PerRow per_row)
@@ -49,18 +52,6 @@ int count_events(const FlightLog& log, RowSpan span, FlightEvent event)
     return static_cast<int>(std::count_if(log.events.begin(), log.events.end(), [&](const FlightLog::Event& e) {
         return e.event == event && e.row >= span.first && e.row < span.last;
     }));
-}
-
-std::optional<double> worst_throttle_cut_s(const FlightLog& log, RowSpan span)
-{
-    std::optional<double> worst;
-    for (const FlightLog::Event& e : log.events) {
-        if (e.event != FlightEvent::Crash || e.row < span.first || e.row >= span.last) continue;
-        std::size_t row = e.row;
-        while (row + 1 < log.size() && log.throttle[row] >= 0.05) ++row; // a log that ends first counts to its end
-        worst = std::max(worst.value_or(0), log.t_s[row] - log.t_s[e.row]);
-    }
-    return worst;
 }
 
 /// Rows on which the aircraft comes down to the ground from above it.
@@ -214,6 +205,23 @@ std::optional<Measure> measure_from_key(std::string_view key)
     return static_cast<Measure>(found - measure_keys.begin());
 }
 
+std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
+{
+    std::vector<double> cuts;
+    bool motors_out = false;
+    for (const FlightLog::Event& e : log.events) {
+        if (e.row >= span.last) break;
+        if (e.event == FlightEvent::Reset) motors_out = false;
+        const bool counts = e.event == FlightEvent::MotorsOut || (e.event == FlightEvent::Crash && !motors_out); // the fall after a failure is no second one
+        if (e.event == FlightEvent::MotorsOut) motors_out = true;
+        if (!counts || e.row < span.first) continue;
+        std::size_t row = e.row;
+        while (row + 1 < log.size() && log.throttle[row] >= 0.05) ++row;
+        cuts.push_back(log.t_s[row] - log.t_s[e.row]);
+    }
+    return cuts;
+}
+
 bool needs_position(Measure measure)
 {
     switch (measure) {
@@ -230,6 +238,13 @@ bool needs_position(Measure measure)
     case Measure::YawLeadMs:
     case Measure::YawShare:
     case Measure::ThrottleInverted:
+    case Measure::ArmRefusals:
+    case Measure::DisarmedAtEnd:
+    case Measure::TouchesPerMin:
+    case Measure::PanicS:
+    case Measure::SparcSticks:
+    case Measure::StickMatch:
+    case Measure::StickLagMs:
     case Measure::DoneS: return false;
     default: return true;
     }
@@ -277,7 +292,32 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         return mean_over(span, [&](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); });
     case Measure::Touches: return count_events(log, span, FlightEvent::Touch);
     case Measure::Crashes: return count_events(log, span, FlightEvent::Crash);
-    case Measure::ThrottleCutS: return worst_throttle_cut_s(log, span);
+    case Measure::ThrottleCutS: {
+        const auto cuts = throttle_cuts_s(log, span);
+        return cuts.empty() ? std::nullopt : std::optional(*std::max_element(cuts.begin(), cuts.end()));
+    }
+    case Measure::ArmRefusals: return count_events(log, span, FlightEvent::ArmRefused);
+    case Measure::DisarmedAtEnd: return log.armed[span.last - 1] ? 0 : 1;
+    case Measure::TouchesPerMin: {
+        const double minutes = (log.t_s[span.last - 1] - log.t_s[first]) / 60;
+        return minutes > 0 ? std::optional(count_events(log, span, FlightEvent::Touch) / minutes) : std::nullopt;
+    }
+    case Measure::PanicS:
+        for (const FlightLog::Event& e : log.events)
+            if (e.event == FlightEvent::Panic && e.row >= first && e.row < span.last) return log.t_s[e.row] - log.t_s[first];
+        return std::nullopt;
+    case Measure::SparcSticks: return sparc(stick_speed(log, span), rows_per_second(log, span));
+    case Measure::StickMatch:
+    case Measure::StickLagMs: {
+        if (!options.demonstration) return std::nullopt;
+        std::optional<double> value;
+        for (const auto& follow : follow_sticks(*options.demonstration, log, span)) {
+            if (!follow) continue;
+            if (what == Measure::StickMatch) value = std::min(value.value_or(1), follow->correlation);
+            else value = std::max(value.value_or(-1e300), 1000 * follow->lag_s);
+        }
+        return value;
+    }
     case Measure::TouchdownMps: {
         const auto contacts = ground_contacts(log, span);
         if (contacts.empty()) return std::nullopt;

@@ -3,6 +3,7 @@
 #include "core/flight/row_span.h"
 #include "core/flight/world.h"
 
+#include <memory>
 #include <optional>
 #include <string_view>
 #include <vector>
@@ -51,9 +52,16 @@ enum class Measure : std::uint8_t {
     ThrottleInverted, ///< mean throttle while on the back (lean over 120°)
     ClearanceM,     ///< height over height_m where the line's place `along_m` ahead is passed
     DoneS,          ///< duration
+    ArmRefusals,    ///< times that arming was tried with the throttle up
+    DisarmedAtEnd,  ///< 1 when the motors are off in the last row, 0 otherwise
+    TouchesPerMin,
+    PanicS,         ///< until the panic switch; none when it was not used
+    SparcSticks,    ///< smoothness of the right stick's speed, see sparc()
+    StickMatch,     ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
+    StickLagMs,     ///< how late they do: the axis that is latest
     SideGap         ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
-inline constexpr std::size_t measure_count = 41;
+inline constexpr std::size_t measure_count = 48;
 
 [[nodiscard]] std::string_view measure_key(Measure measure);
 [[nodiscard]] std::optional<Measure> measure_from_key(std::string_view key);
@@ -77,12 +85,17 @@ struct MeasureOptions {
     std::vector<Vec2> flags_m;     ///< north, east
     std::vector<Gate> gates;       ///< in their order
     int laps = 1;
+    std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
 };
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or
 /// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.
 [[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what,
                                             const MeasureOptions& options = {});
+
+/// For each crash (or planted failure of the motors) in the span, how long until the throttle was under 5 %; where the log
+/// ends first, until then.
+[[nodiscard]] std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span);
 
 /// Height below which the aircraft counts as standing on the ground.
 inline constexpr double on_ground_m = 0.05;

@@ -35,7 +35,7 @@ bool Flight::step(const Sticks& sticks)
 {
     sticks_ = sticks;
     Demand demand;
-    if (armed_) {
+    if (armed_ && !motors_out_) {
         if (panic_) demand = hover_demand(state_, setup_.airframe);
         else if (setup_.mode == Mode::Hold || setup_.mode == Mode::Sport) demand = hold_.demand(sticks, state_, setup_.airframe, step_s);
         else demand = demand_for(setup_.mode, sticks, state_, setup_.rates, setup_.angle);
@@ -68,7 +68,11 @@ bool Flight::step(const Sticks& sticks)
 
 bool Flight::arm()
 {
-    if (sticks_.throttle >= 0.05 || crashed_) return false;
+    if (sticks_.throttle >= 0.05) {
+        note(FlightEvent::ArmRefused);
+        return false;
+    }
+    if (crashed_) return false;
     if (!armed_) note(FlightEvent::Arm);
     armed_ = true;
     return true;
@@ -78,6 +82,38 @@ void Flight::disarm()
 {
     if (armed_) note(FlightEvent::Disarm);
     armed_ = false;
+}
+
+void Flight::fail_motors()
+{
+    if (!motors_out_) note(FlightEvent::MotorsOut);
+    motors_out_ = true;
+}
+
+void Flight::set_mode(Mode mode)
+{
+    if (mode == setup_.mode) return;
+    setup_.mode = mode;
+    hold_ = PositionHold(mode == Mode::Sport ? sport_hold : normal_hold);
+}
+
+void Flight::upset(double pitch_deg, double bank_deg)
+{
+    state_.attitude = attitude(heading_deg(state_.attitude), pitch_deg, bank_deg);
+    state_.rates_radps = state_.velocity_mps = Vec3::Zero();
+}
+
+void Flight::put_back()
+{
+    state_ = State{};
+    state_.position_m = Vec3(setup_.start.north_m, setup_.start.east_m, 0);
+    state_.attitude = attitude(setup_.start.heading_deg, 0, 0);
+    on_ground_ = true;
+    crashed_ = motors_out_ = panic_ = false;
+    airborne_s_ = 0;
+    note(FlightEvent::Reset);
+    if (!armed_) note(FlightEvent::Arm);
+    armed_ = true;
 }
 
 void Flight::set_panic(bool on)

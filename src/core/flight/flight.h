@@ -45,9 +45,16 @@ public:
     /// One step of step_s with these sticks. Returns true when it wrote a row to the log.
     bool step(const Sticks& sticks);
 
-    /// Starts the motors if the throttle is at the bottom (under 5 %); false otherwise.
+    /// Starts the motors if the throttle is at the bottom (under 5 %); false otherwise, and the log says so.
     bool arm();
     void disarm();
+    /// A planted failure: the motors stop and give nothing any more.
+    void fail_motors();
+    void set_mode(Mode mode);
+    /// Throws it about where it is: this attitude, at rest, keeping its heading.
+    void upset(double pitch_deg, double bank_deg);
+    /// After a crash: back on the ground where the flight began, level, motors running at the bottom of the throttle.
+    void put_back();
     /// Panic switch: stop and hover from any attitude until it is called again with false.
     void set_panic(bool on);
 
@@ -60,6 +67,7 @@ public:
     [[nodiscard]] bool on_ground() const { return on_ground_; }
     [[nodiscard]] bool out_of_bounds() const { return out_of_bounds_; }
     [[nodiscard]] bool panic() const { return panic_; }
+    [[nodiscard]] bool motors_out() const { return motors_out_; }
     [[nodiscard]] const Day& day() const { return day_; }
     [[nodiscard]] double time_s() const { return static_cast<double>(steps_) * step_s; }
 
@@ -80,6 +88,7 @@ private:
     bool crashed_ = false;
     bool on_ground_ = true;
     bool panic_ = false;
+    bool motors_out_ = false;
     bool out_of_bounds_ = false;
     double airborne_s_ = 0; ///< time since the last contact, so that resting on the ground is one touch, not thousands
 };

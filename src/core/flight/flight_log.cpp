@@ -7,8 +7,8 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 8> event_keys{"arm",   "disarm",    "touch", "crash",
-                                                     "panic", "panic_off", "reset", "out_of_bounds"};
+constexpr std::array<std::string_view, 10> event_keys{"arm",   "disarm",        "touch",      "crash",      "panic", "panic_off",
+                                                      "reset", "out_of_bounds", "motors_out", "arm_refused"};
 
 // Division of a whole number by a power of ten is correctly rounded, and so is reading its decimal digits: both give
 // the same double.

@@ -10,7 +10,7 @@
 
 namespace bh {
 
-enum class FlightEvent : std::uint8_t { Arm, Disarm, Touch, Crash, Panic, PanicOff, Reset, OutOfBounds };
+enum class FlightEvent : std::uint8_t { Arm, Disarm, Touch, Crash, Panic, PanicOff, Reset, OutOfBounds, MotorsOut, ArmRefused };
 [[nodiscard]] std::string_view event_key(FlightEvent event); ///< "arm", "disarm", "touch", …
 [[nodiscard]] std::optional<FlightEvent> event_from_key(std::string_view key);
 

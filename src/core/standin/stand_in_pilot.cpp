@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace bh {
 namespace {
@@ -11,6 +12,20 @@ constexpr double tick_s = 0.01; // a row of the log at its usual 100 a second
 double limited(double value, double limit) { return std::clamp(value, -limit, limit); }
 
 } // namespace
+
+Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names)
+{
+    StandInFaults faults;
+    for (const std::string& name : names) {
+        bool known = false;
+        for (auto [key, fault] : {std::pair{"rocking", &faults.rocking}, {"held-push", &faults.held_push}, {"yaw-only", &faults.yaw_only},
+                                  {"ballooning", &faults.ballooning}, {"no-throttle-cut", &faults.no_throttle_cut}, {"one-sided", &faults.one_sided}})
+            if (name == key) *fault = known = true;
+        if (!known)
+            return failure(Error::Code::OutOfRange, "expected rocking, held-push, yaw-only, ballooning, no-throttle-cut or one-sided, found '" + name + "'");
+    }
+    return faults;
+}
 
 struct StandInPilot::Target {
     double vn_mps = 0, ve_mps = 0;
@@ -22,9 +37,9 @@ struct StandInPilot::Target {
     double most_accel_mps2 = 3.2;
 };
 
-StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed)
-    : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle),
-      clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), random_(seed)
+StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
+    : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle), faults_(faults),
+      usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), clumsiness_(usual_clumsiness_), random_(seed)
 {
     mode_ = setup.mode;
     throttle_misjudged_ = 0.06 * clumsiness_ * random_.normal();
@@ -59,6 +74,9 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     across = limited(across, most);
     target.vn_mps = c * along - s * across;
     target.ve_mps = s * along + c * across;
+    const bool on_the_ground = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm ||
+                               (phase.goal.kind == Goal::Kind::CutThrottle && !phase.motors_out_above_m); // a planted failure it does not know of
+    if (on_the_ground) target.throttle_off = true;
     if (phase.goal.kind == Goal::Kind::Land) {
         target.height_m = -1; // go on down until the ground is there
         target.most_sink_mps = seen.height_m > 1.2 ? 0.9 + 1.2 * clumsiness_ : 0.35 + 1.6 * clumsiness_ * clumsiness_;
@@ -80,26 +98,28 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     const auto next = [&](std::size_t i, std::size_t steps) {
         return closed ? (i + steps) % (rail_.size() - 1) : std::min(i + steps, rail_.size() - 1); // a closed rail ends where it begins
     };
+    const auto ahead = [&](double time_s) { return static_cast<std::size_t>(std::lround(std::max(least_ahead_m, time_s * speed))); };
     // The nearest place, searched a few metres on, so that a way which crosses itself is followed in its order.
     std::size_t best = rail_at_;
     for (std::size_t k = 1; k <= 6; ++k)
         if (const std::size_t i = next(rail_at_, k); off(i) < off(best)) best = i;
     rail_at_ = best;
     const RailTie& here = rail_[rail_at_];
-    const RailTie& there = rail_[next(rail_at_, static_cast<std::size_t>(std::lround(std::max(least_ahead_m, ahead_s * speed))))];
+    const RailTie& there = rail_[next(rail_at_, ahead(ahead_s))];
     const Vec2 way = (there.place_m - Vec3(seen.north_m, seen.east_m, 0)).head<2>();
     const Vec2 unit = way.norm() > 0.1 ? Vec2(way.normalized()) : Vec2(std::cos(radians(here.heading_deg)), std::sin(radians(here.heading_deg)));
     const bool end = !closed && next(rail_at_, 2) == rail_.size() - 1;
     target.vn_mps = unit.x() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
     target.ve_mps = unit.y() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
     double bank_deg = 0; // evened out: a hand leans into a turn smoothly
-    constexpr std::size_t evened_m = 7;
+    constexpr std::size_t evened_m = 5;
     for (std::size_t k = 0; k < evened_m; ++k) bank_deg += rail_[next(rail_at_, k)].bank_deg / static_cast<double>(evened_m);
     const double into_turn = gravity_mps2 * std::tan(radians(bank_deg)); // to the right of the way
     target.an_mps2 = -into_turn * std::sin(radians(here.heading_deg));
     target.ae_mps2 = into_turn * std::cos(radians(here.heading_deg));
     target.most_accel_mps2 = 7;
-    target.nose_deg = nose_deg_ = there.heading_deg;
+    constexpr double nose_ahead_s = 0.85; // the nose goes first, the bank follows
+    target.nose_deg = nose_deg_ = rail_[next(rail_at_, ahead(nose_ahead_s))].heading_deg;
     target.height_m = -there.place_m.z();
     target.most_climb_mps = 2.5;
     target.most_sink_mps = 2;
@@ -109,6 +129,11 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
 void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
 {
     const Phase& phase = drill_.phases[std::min(index, drill_.phases.size() - 1)];
+    constexpr double weaker = 0.4;
+    clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == "left" ? weaker : 0));
+    switch_after_s_ = now.t_s + 0.4 + 0.8 * clumsiness_ * random_.uniform();
+    switched_ = false;
+    fumbled_ = phase.goal.kind == Goal::Kind::Arm && random_.uniform() < 0.9 * clumsiness_; // in a hurry: the throttle is not down yet
     // Holds the place where the drill began, until something has carried it away from there.
     const bool moved = phase_ < drill_.phases.size() && drill_.phases[phase_].goal.kind != Goal::Kind::ReachHeight &&
                        drill_.phases[phase_].goal.kind != Goal::Kind::Stay && drill_.phases[phase_].goal.kind != Goal::Kind::Land;
@@ -175,17 +200,83 @@ void StandInPilot::sticks_of_hold(const Target& target, const FlightSample& seen
     asked_.throttle = 0.5 + 0.5 * limited(climb_mps > 0 ? climb_mps / limits.climb_mps : climb_mps / limits.sink_mps, 1);
 }
 
-Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
+/// Throttle to the bottom, after the time it takes to see what has happened.
+bool StandInPilot::after_crash(const FlightSample& now, bool down)
+{
+    if (!down) {
+        if (crashed_at_s_) hands_ = asked_ = {};
+        crashed_at_s_.reset();
+        return false;
+    }
+    if (!crashed_at_s_) {
+        crashed_at_s_ = now.t_s;
+        cut_after_s_ = 0.2 + clumsiness_ * (0.5 + 1.2 * random_.uniform());
+        if (faults_.no_throttle_cut) cut_after_s_ = 1e9;
+    }
+    if (now.t_s - *crashed_at_s_ >= cut_after_s_) asked_ = {};
+    return true;
+}
+
+void StandInPilot::switches(const FlightSample& now, const Phase& phase)
+{
+    presses_arm_ = presses_panic_ = false;
+    if (now.t_s < switch_after_s_ || switched_) return;
+    if (phase.panic) {
+        presses_panic_ = switched_ = true;
+        return;
+    }
+    const bool wanted = phase.goal.kind == Goal::Kind::Arm ? !now.armed : phase.goal.kind == Goal::Kind::Disarm && now.armed;
+    if (!wanted) return;
+    presses_arm_ = true;
+    switched_ = !fumbled_ || now.armed;
+    fumbled_ = false;
+    switch_after_s_ = now.t_s + 0.6;
+}
+
+/// Another hand's sticks, copied late and not quite.
+Sticks StandInPilot::shadow(double t_s)
+{
+    const FlightLog& shown = *drill_.demonstration;
+    const double seen_s = shown.t_s.front() + t_s - 0.1 - 0.35 * clumsiness_;
+    const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), seen_s);
+    asked_ = shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1).sticks;
+    const double misjudged = 0.45 * clumsiness_;
+    asked_.roll = limited(asked_.roll + wander(north_wander_, misjudged, 0.7), 1);
+    asked_.pitch = limited(asked_.pitch + wander(east_wander_, misjudged, 0.7), 1);
+    asked_.throttle = std::clamp(asked_.throttle + wander(climb_wander_, 0.5 * misjudged, 0.7), 0.0, 1.0);
+    return moved_hands();
+}
+
+void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase)
+{
+    const double speed_mps = std::hypot(seen.vn_mps, seen.ve_mps);
+    const double in_phase_s = now.t_s - phase_began_s_;
+    if (faults_.rocking && seen.height_m > 1) asked_.roll = limited(asked_.roll + 0.35 * std::sin(2 * std::numbers::pi * 1.4 * now.t_s), 1);
+    if (faults_.held_push && phase.goal.kind == Goal::Kind::Run && in_phase_s > 0.3 && in_phase_s < 1.2) asked_.pitch = 0.5;
+    if (faults_.yaw_only && phase.goal.kind == Goal::Kind::Way) {
+        asked_.roll *= 0.1;
+        asked_.yaw = limited(1.3 * asked_.yaw, 1);
+    }
+    const bool braking = phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02;
+    if (faults_.ballooning && braking) asked_.throttle = std::max(asked_.throttle, 1.25 * hover_throttle(airframe_));
+}
+
+Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool down)
 {
     const Phase& phase = drill_.phases[std::min(phase_index, drill_.phases.size() - 1)];
     if (phase_index != phase_) begin_phase(now, phase_index);
+    if (drill_.sticks_only) return shadow(now.t_s);
+    mode_ = now.mode;
     memory_.push_back(now);
     const double delay_s = 0.05 + 0.20 * clumsiness_;
     while (memory_.size() > 1 && memory_[1].t_s <= now.t_s - delay_s) memory_.pop_front();
     const FlightSample& seen = memory_.front();
 
+    switches(now, phase);
+    if (after_crash(now, down)) return moved_hands();
     if (!now.armed || now.t_s < 0.4) {
         hands_ = asked_ = {};
+        if (fumbled_) hands_.throttle = 0.2;
         return hands_;
     }
     const double north_error = wander(north_wander_, 0.25 * clumsiness_, 1.5);
@@ -247,6 +338,8 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index)
         if (target.throttle_off) {
             asked_ = {};
             looks_away_until_s_ = 0;
+        } else {
+            plant_faults(seen, now, phase);
         }
     }
 
@@ -270,27 +363,31 @@ Sticks StandInPilot::moved_hands()
     return out;
 }
 
-Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed)
+Drill shadowing(Drill drill, std::shared_ptr<const FlightLog> demonstration)
+{
+    drill.phases.front().goal.for_s = std::max(1.0, demonstration->duration_s());
+    drill.phases.front().time_limit_s = drill.phases.front().goal.for_s + 5;
+    drill.demonstration = std::move(demonstration);
+    return drill;
+}
+
+Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
 {
     Result<Flight> made = Flight::create(setup);
     if (!made) return tl::unexpected(made.error());
+    if (drill.sticks_only && !drill.demonstration) return bad_input("drill " + drill.id + " needs a demonstration to follow");
     Flight& flight = *made;
-    StandInPilot pilot(drill, setup, skill, seed);
+    StandInPilot pilot(drill, setup, skill, seed, faults);
     DrillRunner runner(drill);
-    flight.arm();
+    if (!drill.begins_disarmed) flight.arm();
     Sticks sticks;
-    constexpr double after_crash_s = 2; // nobody sets it on its feet again
-    double crashed_at_s = -1;
     while (!runner.over()) {
         if (!flight.step(sticks)) continue;
-        if (flight.crashed() && crashed_at_s < 0) crashed_at_s = flight.time_s();
-        if (flight.crashed() && flight.time_s() - crashed_at_s > after_crash_s) {
-            runner.follow(flight.log());
-            runner.end_of_log();
-            break;
-        }
         runner.follow(flight.log());
-        sticks = pilot.fly(flight.log().sample(flight.log().size() - 1), runner.phase());
+        intervene(runner, flight);
+        sticks = pilot.fly(flight.log().sample(flight.log().size() - 1), runner.phase(), flight.crashed() || flight.motors_out());
+        if (pilot.presses_arm()) flight.armed() ? flight.disarm() : static_cast<void>(flight.arm());
+        if (pilot.presses_panic()) flight.set_panic(true);
     }
     return FlownDrill{flight.log(), score(runner, flight.log())};
 }

@@ -8,16 +8,33 @@
 
 namespace bh {
 
+/// Habits that a debrief is to find, each planted on demand.
+struct StandInFaults {
+    bool rocking = false;         ///< the right stick goes to and fro
+    bool held_push = false;       ///< leans into a run by holding the stick
+    bool yaw_only = false;        ///< turns with the yaw stick alone
+    bool ballooning = false;      ///< brakes without taking the throttle out
+    bool no_throttle_cut = false; ///< leaves the throttle where it is after a crash
+    bool one_sided = false;       ///< much weaker to the left
+};
+
+/// By name: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided. OutOfRange for another.
+[[nodiscard]] Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names);
+
 /// A made-up pilot who closes the loop from what is seen to what the sticks do: sees late, misjudges, over-controls,
 /// looks away now and then, and has hands that shake, all of it less with more skill. Seeded: the same seed flies the
 /// same flight. It exists to test and demonstrate drills; it is no model of a person, and its skill is no measure.
 class StandInPilot {
 public:
     /// skill 0…1 (clamped). The set-up tells the rates it has learnt and the aircraft it sits in.
-    StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed);
+    StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults = {});
 
-    /// Sticks for the next 10 ms, from the newest log row and the phase that is on. To be called once per row.
-    Sticks fly(const FlightSample& now, std::size_t phase);
+    /// Sticks for the next 10 ms, from the newest log row, the phase that is on, and whether it has crashed or its motors have
+    /// failed. To be called once per row.
+    Sticks fly(const FlightSample& now, std::size_t phase, bool down = false);
+    /// Its finger on the switches in this row: starts or stops the motors, and the panic switch.
+    [[nodiscard]] bool presses_arm() const { return presses_arm_; }
+    [[nodiscard]] bool presses_panic() const { return presses_panic_; }
 
 private:
     struct Target;
@@ -27,6 +44,10 @@ private:
     [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
     [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now, const Phase& phase); ///< true while it holds the sticks
     Sticks moved_hands();
+    [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
+    void switches(const FlightSample& now, const Phase& phase);
+    void plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase);
+    [[nodiscard]] Sticks shadow(double t_s);
     void sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps);
 
     Drill drill_;
@@ -34,7 +55,9 @@ private:
     Airframe airframe_;
     RateProfile rates_;
     AngleMode angle_;
-    double clumsiness_; ///< 1 − skill
+    StandInFaults faults_;
+    double usual_clumsiness_; ///< 1 − skill
+    double clumsiness_;       ///< in the phase that is on
     SeededRandom random_;
     std::deque<FlightSample> memory_;
     std::size_t phase_ = SIZE_MAX;
@@ -55,6 +78,9 @@ private:
     double tremor_roll_ = 0, tremor_pitch_ = 0, tremor_yaw_ = 0, tremor_throttle_ = 0;
     double looks_away_until_s_ = 0;
     double next_look_s_ = 0;
+    std::optional<double> crashed_at_s_;
+    double cut_after_s_ = 0, switch_after_s_ = 0;
+    bool presses_arm_ = false, presses_panic_ = false, switched_ = false, fumbled_ = false;
     double climb_asked_mps_ = 0;
     Sticks asked_; ///< what it means to do
     Sticks hands_; ///< where its hands have got to
@@ -66,7 +92,10 @@ struct FlownDrill {
 };
 
 /// Lets the stand-in pilot fly a drill from start to end in the real flight and scores it with the real scorer.
-/// Errors as Flight::create.
-[[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed);
+/// Errors as Flight::create; BadInput for a drill of sticks alone without a demonstration.
+[[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults = {});
+
+/// A drill of sticks alone, to follow this demonstration for as long as it lasts.
+[[nodiscard]] Drill shadowing(Drill drill, std::shared_ptr<const FlightLog> demonstration);
 
 } // namespace bh

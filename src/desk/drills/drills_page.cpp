@@ -74,7 +74,8 @@ Drill freeFlight(const std::string& world)
     fly.goal = {Goal::Kind::Stay, 1200, 1, 0};
     fly.time_limit_s = 1e6;
     d.phases = {fly};
-    d.crash_disqualifies = d.panic_disqualifies = false;
+    d.crashes_allowed.reset();
+    d.panic_disqualifies = false;
     return d;
 }
 

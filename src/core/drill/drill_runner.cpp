@@ -1,0 +1,223 @@
+#include "core/drill/drill.h"
+
+#include "core/debrief/recovered.h"
+#include "core/drill/value_words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+
+DrillRunner::DrillRunner(Drill drill) : drill_(std::move(drill)) {}
+
+void DrillRunner::follow(const FlightLog& log)
+{
+    while (rows_seen_ < log.size() && !over()) row(log, rows_seen_++);
+}
+
+void DrillRunner::end_of_log()
+{
+    wants_throttle_cut_ = false;
+    if (status_ == Status::Waiting) disqualify("The motors were never armed.");
+    if (status_ == Status::Running)
+        disqualify("The flight ended during \"" + drill_.phases[phase_].id + "\", before the drill was done.");
+}
+
+void DrillRunner::disqualify(std::string why)
+{
+    disqualified_.push_back(std::move(why));
+    status_ = Status::Disqualified;
+}
+
+std::string DrillRunner::event_against(FlightEvent event)
+{
+    const Phase& phase = drill_.phases[phase_];
+    if (event == FlightEvent::Reset) crashed_ = false;
+    if (event == FlightEvent::Crash) {
+        crashed_ = true;
+        crashed_at_s_ = now_s_;
+        ++crashes_;
+        if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed)
+            return *drill_.crashes_allowed == 0 ? "Crashed during \"" + phase.id + "\"."
+                                                : "Crashed during \"" + phase.id + "\", once more than the drill allows.";
+    }
+    if (event == FlightEvent::Panic && drill_.panic_disqualifies && !phase.panic)
+        return "The panic switch was used during \"" + phase.id + "\": well caught, but not a pass.";
+    if (event == FlightEvent::OutOfBounds) return "Flew out of the field during \"" + phase.id + "\".";
+    if (event == FlightEvent::Touch && phase.touches_allowed && ++touches_ > *phase.touches_allowed)
+        return "Touched something during \"" + phase.id + "\", which allows " + std::to_string(*phase.touches_allowed) + " touches.";
+    return {};
+}
+
+std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+{
+    const Phase& phase = drill_.phases[phase_];
+    const std::string during = " during \"" + phase.id + "\"";
+    constexpr double switching_s = 1; // a hand needs a moment to change the mode
+    const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
+                                       : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
+    if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
+        return "Flown in " + std::string(mode_key(log.mode[i])) + " mode" + during + ", which is for " +
+               std::string(mode_key(phase.mode.value_or(drill_.modes.front()))) + ".";
+
+    const PhaseBounds& bounds = phase.bounds;
+    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return "Over " + value_in_words(*bounds.highest_m, "m") + during + ".";
+    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return "Under " + value_in_words(*bounds.lowest_m, "m") + during + ".";
+    if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
+        return "Faster than " + value_in_words(*bounds.fastest_mps, "m/s") + during + ".";
+    if (bounds.corridor_m) {
+        const double heading = radians(drill_.start.heading_deg);
+        const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
+        if (std::abs(off) > *bounds.corridor_m) return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during + ".";
+    }
+
+    if (phase.sticks.empty()) return {};
+    constexpr double rests_within = 0.15, stray_s = 0.3; // house: a hand that rests on a stick moves it a little
+    const std::size_t from = spans_.back().rows.first;
+    std::optional<StickAxis> stray;
+    for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll}) {
+        if (std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end()) continue;
+        const auto& column = stick_column(log, axis);
+        const double rest = axis == StickAxis::Throttle ? column[from] : 0;
+        if (std::abs(column[i] - rest) > rests_within) stray = axis;
+    }
+    if (!stray) stray_since_s_ = -1;
+    else if (stray_since_s_ < 0) stray_since_s_ = now_s_;
+    if (!stray || now_s_ - stray_since_s_ < stray_s) return {};
+    return "Used the " + std::string(stick_axis_key(*stray)) + " stick" + during + ", which does not allow it.";
+}
+
+/// The habit that everything hangs on: throttle to the bottom.
+void DrillRunner::after_crash(const FlightLog& log, std::size_t i)
+{
+    const bool down = log.throttle[i] < 0.05;
+    if (!down) throttle_down_since_s_ = -1;
+    else if (throttle_down_since_s_ < 0) throttle_down_since_s_ = now_s_;
+    if (wants_throttle_cut_ && (down || now_s_ - crashed_at_s_ >= cut_within_s)) wants_throttle_cut_ = false;
+    constexpr double breath_s = 0.5;
+    puts_back_ = !over() && !motors_fail_ && down && now_s_ - std::max(throttle_down_since_s_, crashed_at_s_) >= breath_s;
+}
+
+void DrillRunner::row(const FlightLog& log, std::size_t i)
+{
+    now_s_ = log.t_s[i];
+    puts_back_ = phase_began_ = false;
+    if (status_ == Status::Disqualified) return after_crash(log, i);
+    if (status_ == Status::Waiting) {
+        if (!log.armed[i] && !drill_.begins_disarmed) return;
+        status_ = Status::Running;
+        phase_start_s_ = now_s_;
+        spans_.push_back({0, {i, i}});
+        phase_began_ = true;
+        while (events_seen_ < log.events.size() && log.events[events_seen_].row < i) ++events_seen_;
+    }
+    const Phase& phase = drill_.phases[phase_];
+    spans_.back().rows.last = i + 1;
+
+    for (; events_seen_ < log.events.size() && log.events[events_seen_].row <= i; ++events_seen_) {
+        std::string why = event_against(log.events[events_seen_].event);
+        if (why.empty()) continue;
+        wants_throttle_cut_ = crashed_ && log.throttle[i] >= 0.05;
+        return disqualify(std::move(why));
+    }
+    if (std::string why = rule_broken(log, i); !why.empty()) return disqualify(std::move(why));
+    if (phase.motors_out_above_m && log.height_m[i] >= *phase.motors_out_above_m) motors_fail_ = true;
+    if (crashed_) after_crash(log, i);
+    if (goal_met(log, i)) {
+        if (phase_ + 1 == drill_.phases.size()) {
+            status_ = Status::Finished;
+            return;
+        }
+        ++phase_;
+        phase_began_ = true;
+        phase_start_s_ = now_s_;
+        met_since_s_ = stray_since_s_ = -1;
+        touches_ = 0;
+        progress_ = 0;
+        last_heading_deg_.reset();
+        turned_deg_ = 0;
+        way_passed_ = 0;
+        spans_.push_back({phase_, {i, i + 1}});
+    } else if (phase_time_s() > phase.time_limit_s) {
+        disqualify("\"" + phase.id + "\" was not done within " + value_in_words(phase.time_limit_s, "s") + ".");
+    }
+}
+
+void intervene(const DrillRunner& runner, Flight& flight)
+{
+    const Phase& phase = runner.drill().phases[runner.phase()];
+    if (phase.mode) flight.set_mode(*phase.mode);
+    if (phase.upset && runner.phase_just_began()) flight.upset(phase.upset->pitch_deg, phase.upset->bank_deg);
+    if (runner.motors_fail_now()) flight.fail_motors();
+    if (runner.puts_back_now() && flight.crashed()) flight.put_back();
+}
+
+bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
+{
+    const Phase& phase = drill_.phases[phase_];
+    const Goal& goal = phase.goal;
+    const auto kept = [&](bool condition) {
+        if (!condition) met_since_s_ = -1;
+        else if (met_since_s_ < 0) met_since_s_ = now_s_;
+        return condition && now_s_ - met_since_s_ >= goal.for_s;
+    };
+    switch (goal.kind) {
+    case Goal::Kind::ReachHeight:
+        progress_ = std::clamp(phase.height_m > 0 ? log.height_m[i] / phase.height_m : 1.0, 0.0, 1.0);
+        return kept(std::abs(log.height_m[i] - phase.height_m) <= goal.within_m);
+    case Goal::Kind::Stay: progress_ = std::min(1.0, phase_time_s() / goal.for_s); return phase_time_s() >= goal.for_s;
+    case Goal::Kind::Run: {
+        const std::size_t from = spans_.back().rows.first;
+        const double heading = radians(drill_.start.heading_deg);
+        const double along = (log.north_m[i] - log.north_m[from]) * std::cos(heading) +
+                             (log.east_m[i] - log.east_m[from]) * std::sin(heading);
+        progress_ = std::clamp(along / goal.distance_m, 0.0, 1.0);
+        return along >= goal.distance_m;
+    }
+    case Goal::Kind::Land: {
+        const bool down = log.height_m[i] <= on_ground_m && std::abs(log.climb_mps[i]) < 0.1;
+        progress_ = down ? 1.0 : 0.0;
+        return kept(down && (log.throttle[i] < 0.05 || !log.armed[i]));
+    }
+    case Goal::Kind::Go: {
+        const Vec3 place = drill_.in_world(goal.place, phase.height_m);
+        const std::size_t from = spans_.back().rows.first;
+        const double away_m = std::hypot(log.north_m[i] - place.x(), log.east_m[i] - place.y());
+        const double whole_m = std::hypot(log.north_m[from] - place.x(), log.east_m[from] - place.y());
+        progress_ = whole_m > goal.within_m ? std::clamp(1 - (away_m - goal.within_m) / (whole_m - goal.within_m), 0.0, 1.0) : 1;
+        constexpr double stands_mps = 1;
+        return kept(away_m <= goal.within_m && std::hypot(log.vn_mps[i], log.ve_mps[i]) < stands_mps);
+    }
+    case Goal::Kind::Turn: {
+        const double heading = heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        if (last_heading_deg_) turned_deg_ += wrapped_deg(heading - *last_heading_deg_);
+        last_heading_deg_ = heading;
+        progress_ = std::clamp(turned_deg_ / goal.turn_deg, 0.0, 1.0);
+        return kept(std::abs(turned_deg_ - goal.turn_deg) <= goal.within_deg);
+    }
+    case Goal::Kind::Way: {
+        const std::size_t all = goal.way.size() * static_cast<std::size_t>(goal.laps);
+        const Vec3 next = drill_.in_world(goal.way[way_passed_ % goal.way.size()], phase.height_m);
+        if (std::hypot(log.north_m[i] - next.x(), log.east_m[i] - next.y()) <= goal.within_m) ++way_passed_;
+        progress_ = static_cast<double>(way_passed_) / static_cast<double>(all);
+        return way_passed_ >= all;
+    }
+    case Goal::Kind::Spin: {
+        const std::vector<double>& rate = goal.spin_about_roll ? log.p_dps : log.q_dps;
+        if (i > spans_.back().rows.first) turned_deg_ += rate[i] * (log.t_s[i] - log.t_s[i - 1]);
+        constexpr double most_of_it_deg = 300, level_deg = 25;
+        progress_ = std::clamp(goal.spin_side * turned_deg_ / 360, 0.0, 1.0);
+        return kept(goal.spin_side * turned_deg_ > most_of_it_deg && lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
+    }
+    case Goal::Kind::Arm: return kept(log.armed[i] != 0);
+    case Goal::Kind::Disarm: return kept(log.armed[i] == 0);
+    case Goal::Kind::CutThrottle: return kept(log.throttle[i] < 0.05);
+    case Goal::Kind::Recover: {
+        progress_ = std::clamp(1 - lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) / 180, 0.0, 1.0);
+        return kept(recovered(log, i));
+    }
+    }
+    return false;
+}
+
+} // namespace bh

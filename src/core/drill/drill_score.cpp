@@ -1,0 +1,191 @@
+#include "core/drill/drill.h"
+
+#include "core/drill/value_words.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+namespace {
+
+std::string lower_first(std::string text)
+{
+    if (!text.empty() && text[0] >= 'A' && text[0] <= 'Z') text[0] = static_cast<char>(text[0] - 'A' + 'a');
+    return text;
+}
+
+std::string summary_of(const Score& score)
+{
+    if (!score.disqualified.empty()) return score.disqualified.front();
+    const CriterionScore* worst = nullptr;
+    for (const CriterionScore& c : score.criteria)
+        if (c.criterion.must && !c.passed() && (!worst || c.marks < worst->marks)) worst = &c;
+    if (worst) {
+        const Criterion& c = worst->criterion;
+        if (!worst->value) return c.label + " could not be measured: the flight did not get that far.";
+        return c.label + ": " + value_in_words(*worst->value, c.unit) + " where " + value_in_words(c.pass, c.unit) + " passes; " +
+               lower_first(c.advice);
+    }
+    const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
+                                          [](const auto& a, const auto& b) { return a.marks < b.marks; });
+    if (weakest == score.criteria.end() || weakest->marks >= 90) return "Passed, with nothing left to mend.";
+    return "Passed; most is left in \"" + lower_first(weakest->criterion.label) + "\": " +
+           lower_first(weakest->criterion.advice);
+}
+
+/// Rows of the criterion's phases as far as they were flown: all in one, or a span for each.
+struct Taken {
+    RowSpan rows;
+    const Phase* phase; ///< the first of them
+};
+std::vector<Taken> spans_of(const DrillRunner& runner, const Criterion& criterion)
+{
+    std::vector<Taken> spans;
+    for (const PhaseSpan& flown : runner.spans()) {
+        const std::string& id = runner.drill().phases[flown.phase].id;
+        if (std::find(criterion.phases.begin(), criterion.phases.end(), id) == criterion.phases.end()) continue;
+        if (spans.empty() || criterion.over != Criterion::Over::Whole) spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
+        spans.back().rows.last = flown.rows.last;
+    }
+    return spans;
+}
+
+/// What a criterion's measure is taken against in a span, from the drill.
+MeasureOptions options_for(const Drill& drill, const Criterion& criterion, const FlightLog& log, const Taken& taken)
+{
+    const RowSpan span = taken.rows;
+    MeasureOptions options = criterion.options;
+    // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
+    const bool along_leg = criterion.measure == Measure::LegStraightnessM || criterion.measure == Measure::HeadingErrorDeg || criterion.measure == Measure::LineOffsetM;
+    if (along_leg) options.line = Line{log.north_m[span.first], log.east_m[span.first], drill.start.heading_deg};
+    if (criterion.measure == Measure::ClearanceM || criterion.measure == Measure::ClosureM)
+        options.line = Line{drill.start.north_m, drill.start.east_m, drill.start.heading_deg};
+    for (const std::string& id : criterion.phases)
+        if (const Phase* phase = drill.phase(id)) {
+            if (phase->goal.kind == Goal::Kind::Turn) options.turn_deg = phase->goal.turn_deg;
+            if (phase->goal.kind == Goal::Kind::Way) options.laps = phase->goal.laps;
+        }
+    if (criterion.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
+        const Vec3 place = drill.in_world(taken.phase->goal.place, 0);
+        options.line = Line{place.x(), place.y(), degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
+    }
+    for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
+    options.gates = drill.gates;
+    options.demonstration = drill.demonstration;
+    return options;
+}
+
+/// The measure's value over the criterion's spans, as it is to be taken, and which span that was.
+void take_value(const DrillRunner& runner, const FlightLog& log, CriterionScore& scored)
+{
+    const Criterion& criterion = scored.criterion;
+    std::optional<double>& value = scored.value;
+    const auto times = [&log](RowSpan rows) { return TimeSpan{log.t_s[rows.first], log.t_s[rows.last - 1]}; };
+    double sum = 0, count = 0;
+    for (const Taken& taken : spans_of(runner, criterion)) {
+        const auto one = measure(log, taken.rows, criterion.measure, options_for(runner.drill(), criterion, log, taken));
+        if (!one) continue;
+        sum += *one, ++count;
+        const bool better = value && marks_for(criterion, *one) > marks_for(criterion, *value);
+        if (!value || criterion.over == Criterion::Over::Whole || better == (criterion.over == Criterion::Over::Best)) value = one, scored.span = times(taken.rows);
+        if (criterion.over == Criterion::Over::Mean && count > 1) scored.span->to_s = times(taken.rows).to_s;
+    }
+    if (criterion.over == Criterion::Over::Mean && count > 0) value = sum / count;
+}
+
+} // namespace
+
+namespace {
+
+/// Mean marks of the left side's criteria against the right side's; nothing before both have been flown.
+std::optional<double> side_gap(const Score& score)
+{
+    double marks[2] = {0, 0}, weights[2] = {0, 0};
+    for (const CriterionScore& c : score.criteria) {
+        if (c.criterion.side.empty() || !c.value) continue;
+        const int side = c.criterion.side == "left" ? 0 : 1;
+        marks[side] += c.criterion.weight * c.marks;
+        weights[side] += c.criterion.weight;
+    }
+    if (weights[0] == 0 || weights[1] == 0) return std::nullopt;
+    return std::abs(marks[0] / weights[0] - marks[1] / weights[1]);
+}
+
+} // namespace
+
+double marks_for(const Criterion& c, double value) noexcept
+{
+    const auto marks = [value](const Limits& l) {
+        const double up_to_pass = (value - l.fail) / (l.pass - l.fail);
+        if (up_to_pass < 1) return std::clamp(60 * up_to_pass, 0.0, 60.0);
+        if (l.merit == l.pass) return 100.0;
+        return std::min(100.0, 60 + 40 * (value - l.pass) / (l.merit - l.pass));
+    };
+    const double above = marks({c.fail, c.pass, c.merit});
+    return c.below ? std::min(above, marks(*c.below)) : above;
+}
+
+Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished, bool unmeasured_counts)
+{
+    Score result;
+    result.drill_id = drill.id;
+    result.drill_version = drill.version;
+    result.disqualified = std::move(disqualified);
+    result.criteria = std::move(criteria);
+    double weights = 0;
+    bool musts_passed = true;
+    for (CriterionScore& scored : result.criteria)
+        if (scored.value) scored.marks = marks_for(scored.criterion, *scored.value);
+    for (CriterionScore& scored : result.criteria) {
+        const Criterion& criterion = scored.criterion;
+        if (criterion.measure == Measure::SideGap) {
+            scored.value = side_gap(result);
+            if (scored.value) scored.marks = marks_for(criterion, *scored.value);
+        }
+        musts_passed = musts_passed && (!criterion.must || scored.passed());
+        if (!scored.value && !unmeasured_counts) continue;
+        result.score += criterion.weight * scored.marks;
+        weights += criterion.weight;
+    }
+    if (weights > 0) result.score /= weights;
+    result.passed = finished && result.disqualified.empty() && musts_passed;
+    result.summary = summary_of(result);
+    return result;
+}
+
+Score score(const DrillRunner& runner, const FlightLog& log)
+{
+    const Drill& drill = runner.drill();
+    std::vector<CriterionScore> criteria;
+    for (const Criterion& criterion : drill.criteria) {
+        CriterionScore scored{criterion, std::nullopt, 0, std::nullopt};
+        if (criterion.measure != Measure::SideGap) take_value(runner, log, scored);
+        criteria.push_back(std::move(scored));
+    }
+    Score result = totalled(drill, std::move(criteria), runner.disqualified(), runner.status() == DrillRunner::Status::Finished, true);
+    // A flight that ends early is worth the share of the drill that was flown.
+    if (runner.status() == DrillRunner::Status::Disqualified && !runner.spans().empty())
+        result.score *= (static_cast<double>(runner.phase()) + runner.phase_progress()) / static_cast<double>(drill.phases.size());
+    if (!runner.spans().empty())
+        result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
+    result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});
+    if (!result.throttle_cuts_s.empty() && !result.disqualified.empty()) {
+        const double cut_s = result.throttle_cuts_s.back();
+        result.summary += cut_s < DrillRunner::cut_within_s ? " Throttle at the bottom after " + value_in_words(cut_s, "s") + "."
+                                                            : " The throttle was not taken to the bottom.";
+    }
+    return result;
+}
+
+Result<Score> score_log(const Drill& drill, const FlightLog& log)
+{
+    if (log.size() == 0) return bad_input("the flight log has no rows");
+    if (!log.has_position) return bad_input("the flight log has no positions, a drill needs north_m, east_m and height_m");
+    DrillRunner runner(drill);
+    runner.follow(log);
+    if (runner.status() == DrillRunner::Status::Waiting) return bad_input("the flight log is never armed");
+    if (!runner.over()) runner.end_of_log();
+    return score(runner, log);
+}
+
+} // namespace bh

@@ -1,0 +1,297 @@
+#include "files/documents.h"
+#include "files/json_in.h"
+#include "files/json_parts.h"
+#include "files/setup_documents.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+/// [along, to the right] or [along, to the right, height] in metres.
+DrillPlace place_at(const JsonIn& in)
+{
+    const auto numbers = in.items();
+    if (numbers.size() < 2 || numbers.size() > 3) in.fault("expected metres along and to the right, and a height where there is one");
+    DrillPlace place{numbers[0].number(), numbers[1].number(), std::nullopt};
+    if (numbers.size() == 3) place.height_m = numbers[2].number();
+    return place;
+}
+
+Goal goal_at(const JsonIn& in)
+{
+    Goal goal;
+    if (in.has("reach_within_m")) {
+        goal.kind = Goal::Kind::ReachHeight;
+        goal.within_m = in.number("reach_within_m");
+        goal.for_s = in.number("for_s", 0);
+    } else if (in.has("stay_s")) {
+        goal.kind = Goal::Kind::Stay;
+        goal.for_s = in.number("stay_s");
+    } else if (in.has("run_m")) {
+        goal.kind = Goal::Kind::Run;
+        goal.distance_m = in.number("run_m");
+    } else if (in.has("landed_s")) {
+        goal.kind = Goal::Kind::Land;
+        goal.for_s = in.number("landed_s");
+    } else if (in.has("go_m")) {
+        goal.kind = Goal::Kind::Go;
+        goal.place = place_at(in.at("go_m"));
+        goal.within_m = in.number("within_m");
+        goal.for_s = in.number("for_s", 0);
+    } else if (in.has("turn_deg")) {
+        goal.kind = Goal::Kind::Turn;
+        goal.turn_deg = in.number("turn_deg");
+        goal.within_deg = in.number("within_deg", goal.within_deg);
+        goal.for_s = in.number("for_s", 0);
+    } else if (in.has("way_m")) {
+        goal.kind = Goal::Kind::Way;
+        for (const JsonIn& place : in.at("way_m").items()) goal.way.push_back(place_at(place));
+        goal.within_m = in.number("within_m");
+        goal.closed = in.truth("closed", false);
+        if (in.has("laps")) goal.laps = in.at("laps").whole();
+    } else if (in.has("spin")) {
+        goal.kind = Goal::Kind::Spin;
+        const std::string spin = in.text("spin");
+        static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
+        const auto found = std::find(spins.begin(), spins.end(), spin);
+        if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
+        goal.spin_about_roll = found - spins.begin() < 2;
+        goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
+        goal.for_s = in.number("for_s", 0);
+    } else if (in.has("recovered_s")) {
+        goal.kind = Goal::Kind::Recover;
+        goal.for_s = in.number("recovered_s");
+    } else if (in.has("armed_s")) {
+        goal.kind = Goal::Kind::Arm;
+        goal.for_s = in.number("armed_s");
+    } else if (in.has("disarmed_s")) {
+        goal.kind = Goal::Kind::Disarm;
+        goal.for_s = in.number("disarmed_s");
+    } else if (in.has("throttle_cut_s")) {
+        goal.kind = Goal::Kind::CutThrottle;
+        goal.for_s = in.number("throttle_cut_s");
+    } else {
+        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s, go_m, turn_deg, way_m, spin, recovered_s, armed_s, disarmed_s, throttle_cut_s");
+    }
+    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s", "disarmed_s",
+             "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
+    return goal;
+}
+
+PhaseBounds bounds_at(const JsonIn& in)
+{
+    in.only({"lowest_m", "highest_m", "corridor_m", "fastest_mps"});
+    PhaseBounds bounds;
+    for (auto [key, limit] : {std::pair{"lowest_m", &bounds.lowest_m}, {"highest_m", &bounds.highest_m}, {"corridor_m", &bounds.corridor_m}, {"fastest_mps", &bounds.fastest_mps}})
+        if (in.has(key)) *limit = in.number(key);
+    return bounds;
+}
+
+StickAxis stick_at(const JsonIn& in)
+{
+    const auto axis = stick_axis_from_key(in.text());
+    if (!axis) in.fault("expected throttle, yaw, pitch or roll, found '" + in.text() + "'");
+    return *axis;
+}
+
+Phase phase_at(const JsonIn& in)
+{
+    Phase phase;
+    phase.id = in.text("id");
+    phase.instruction = in.text("instruction");
+    phase.goal = goal_at(in.at("goal"));
+    phase.height_m = in.number("height_m", 0);
+    phase.window_m = in.number("window_m", 0);
+    phase.speed_mps = in.number("speed_mps", 0);
+    phase.time_limit_s = in.number("time_limit_s", 60);
+    if (in.has("touches_allowed")) phase.touches_allowed = in.at("touches_allowed").whole();
+    if (in.has("bounds")) phase.bounds = bounds_at(in.at("bounds"));
+    if (in.has("sticks"))
+        for (const JsonIn& stick : in.at("sticks").items()) phase.sticks.push_back(stick_at(stick));
+    if (in.has("mode")) phase.mode = mode_at(in.at("mode"));
+    if (in.has("motors_out_above_m")) phase.motors_out_above_m = in.number("motors_out_above_m");
+    if (in.has("upset")) {
+        const JsonIn upset = in.at("upset");
+        upset.only({"pitch_deg", "bank_deg"});
+        phase.upset = {upset.number("pitch_deg", 0), upset.number("bank_deg", 0)};
+    }
+    phase.panic = in.truth("panic", false);
+    in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds", "sticks", "mode",
+             "motors_out_above_m", "upset", "panic"});
+    return phase;
+}
+
+/// The same phase the other way round: what was right is left.
+Phase mirrored(Phase phase)
+{
+    phase.goal.place.across_m *= -1;
+    for (DrillPlace& place : phase.goal.way) place.across_m *= -1;
+    phase.goal.turn_deg *= -1;
+    if (phase.goal.spin_about_roll) phase.goal.spin_side *= -1;
+    for (const auto& [right, left] : {std::pair<std::string, std::string>{"right", "left"}}) {
+        std::string& words = phase.instruction;
+        for (std::size_t at = 0; (at = words.find(right, at)) != std::string::npos; at += left.size()) words.replace(at, right.size(), left);
+    }
+    return phase;
+}
+
+/// Phases in a list, of which an element may also be {"sides": [...]}, flown to the right as written and then to the left,
+/// or {"times": N, "phases": [...]}. The copies' ids get "-right", "-left" or "-1", "-2", ….
+void add_phases(const JsonIn& list, std::vector<Phase>& phases)
+{
+    for (const JsonIn& in : list.items()) {
+        const auto copies = [&](const char* key, const std::string& ending, bool mirror, const std::string& side) {
+            std::vector<Phase> inner;
+            add_phases(in.at(key), inner);
+            for (Phase& phase : inner) {
+                if (mirror) phase = mirrored(std::move(phase));
+                phase.id += ending;
+                if (!side.empty()) phase.side = side;
+                phases.push_back(std::move(phase));
+            }
+        };
+        if (in.has("sides")) {
+            in.only({"sides"});
+            copies("sides", "-right", false, "right");
+            copies("sides", "-left", true, "left");
+        } else if (in.has("times")) {
+            in.only({"times", "phases"});
+            const int times = in.at("times").whole();
+            if (times < 1 || times > 100) in.at("times").fault("expected 1 to 100");
+            for (int i = 1; i <= times; ++i) copies("phases", "-" + std::to_string(i), false, "");
+        } else {
+            phases.push_back(phase_at(in));
+        }
+    }
+}
+
+Criterion criterion_at(const JsonIn& in)
+{
+    Criterion c;
+    const auto measure = measure_from_key(in.text("measure"));
+    if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
+    c.measure = *measure;
+    c.label = in.text("label");
+    c.unit = in.text("unit");
+    static constexpr std::array units{"share", "m", "m/s", "s", "ms", "Hz", "deg", "count", "a minute"};
+    if (std::find(units.begin(), units.end(), c.unit) == units.end())
+        in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + c.unit + "'");
+    c.advice = in.text("advice", "");
+    c.must = in.truth("must", false);
+    c.common_practice = in.truth("common_practice", false);
+    c.weight = in.number("weight", 1);
+    c.fail = in.number("fail");
+    c.pass = in.number("pass");
+    c.merit = in.number("merit");
+    if (in.has("phases"))
+        for (const JsonIn& id : in.at("phases").items()) c.phases.push_back(id.text());
+    if (in.has("height_m")) c.options.height_m = in.number("height_m");
+    c.options.window_m = in.number("window_m", c.options.window_m);
+    c.options.along_m = in.number("along_m", 0);
+    if (in.has("over")) {
+        static constexpr std::array overs{"whole", "worst", "mean", "best"};
+        const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
+        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '" + in.text("over") + "'");
+        c.over = static_cast<Criterion::Over>(over - overs.begin());
+    }
+    if (in.has("axis")) c.options.axis = stick_at(in.at("axis"));
+    if (in.has("below")) {
+        const JsonIn below = in.at("below");
+        below.only({"fail", "pass", "merit"});
+        c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
+    }
+    in.only({"measure", "label", "unit", "advice", "must", "common_practice", "weight", "fail", "pass", "merit", "phases", "height_m", "window_m",
+             "along_m", "over", "axis", "below", "sides"});
+    return c;
+}
+
+/// A criterion's phases may be named without the endings of their copies: then it is about all of them. With "sides" true
+/// there is one criterion for each side.
+void add_criterion(const JsonIn& in, Drill& drill)
+{
+    const auto phases_of = [&](const Criterion& written, const std::string& side) {
+        std::vector<std::string> ids;
+        for (const std::string& id : written.phases) {
+            const std::size_t before = ids.size();
+            for (const Phase& phase : drill.phases)
+                if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side)) ids.push_back(phase.id);
+            if (ids.size() == before) ids.push_back(id); // told by checked()
+        }
+        return ids;
+    };
+    const Criterion written = criterion_at(in);
+    if (!in.truth("sides", false)) {
+        drill.criteria.push_back(written);
+        drill.criteria.back().phases = phases_of(written, "");
+        return;
+    }
+    for (const char* side : {"right", "left"}) {
+        Criterion c = written;
+        c.side = side;
+        c.label += std::string(", ") + side;
+        c.phases = phases_of(written, side);
+        drill.criteria.push_back(std::move(c));
+    }
+}
+
+} // namespace
+
+Result<Drill> parse_drill(std::string_view text, const std::string& file)
+{
+    auto drill = read_document<Drill>(text, file, "drill", [&](const JsonIn& in) -> Result<Drill> {
+        Drill d;
+        d.id = in.text("id");
+        d.name = in.text("name");
+        d.version = in.at("version").whole();
+        d.purpose = in.text("purpose", "");
+        const JsonIn setup = in.at("setup");
+        d.world = setup.text("world", d.world);
+        d.aircraft = setup.text("aircraft", d.aircraft);
+        d.modes.clear();
+        for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
+        if (setup.has("start")) {
+            const JsonIn start = setup.at("start");
+            start.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
+            d.start.north_m = start.number("north_m", 0);
+            d.start.east_m = start.number("east_m", 0);
+            d.start.height_m = start.number("height_m", 0);
+            d.start.heading_deg = start.number("heading_deg", 0);
+            d.start.pitch_deg = start.number("pitch_deg", 0);
+            d.start.bank_deg = start.number("bank_deg", 0);
+        }
+        d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
+        d.fov_deg = setup.number("fov_deg", d.fov_deg);
+        if (setup.has("day")) {
+            auto day = parse_conditions(setup.at("day").value().dump(), file + ": /setup/day");
+            if (!day) return tl::unexpected(day.error());
+            d.day = *day;
+        }
+        d.crash_disarms = setup.truth("crash_disarms", true);
+        d.begins_disarmed = setup.truth("begins_disarmed", false);
+        d.sticks_only = setup.truth("sticks_only", false);
+        d.on_real_aircraft = setup.truth("on_real_aircraft", false);
+        d.tilt_change_deg = setup.number("tilt_change_deg", 0);
+        setup.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed", "sticks_only",
+                    "on_real_aircraft", "tilt_change_deg"});
+        if (in.has("flags_m"))
+            for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
+        if (in.has("gates"))
+            for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
+        add_phases(in.at("phases"), d.phases);
+        for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
+        if (in.has("disqualify")) {
+            const JsonIn against = in.at("disqualify");
+            against.only({"crash", "crashes_over", "panic"});
+            if (!against.truth("crash", true)) d.crashes_allowed.reset();
+            if (against.has("crashes_over")) d.crashes_allowed = against.at("crashes_over").whole();
+            d.panic_disqualifies = against.truth("panic", true);
+        }
+        d.least_minutes = in.number("least_minutes", 0);
+        in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "disqualify", "least_minutes"});
+        return d;
+    });
+    return drill ? with_file(checked(std::move(*drill)), file) : drill;
+}
+
+} // namespace bh
