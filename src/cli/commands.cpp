@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 
+#include "core/drill/demonstration.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/csv.h"
 #include "files/file_text.h"
@@ -110,8 +111,11 @@ Result<int> check_drill(const std::string& file)
 {
     const auto text = read_text(file);
     if (!text) return tl::unexpected(text.error());
-    const auto drill = parse_drill(*text, file);
+    std::vector<std::string> slips;
+    const auto drill = parse_drill(*text, file, &slips);
     if (!drill) return tl::unexpected(drill.error());
+    for (const std::string& slip : slips) std::printf("%s\n", slip.c_str());
+    if (!slips.empty()) return 1;
     std::printf("%s: drill '%s', %zu phases, %zu criteria: good\n", file.c_str(), drill->id.c_str(), drill->phases.size(),
                 drill->criteria.size());
     return 0;

@@ -37,9 +37,7 @@ private:
 RecordStore::RecordStore(std::unique_ptr<Record> record, DataFolder data)
     : record_(std::move(record)), data_(std::move(data)), undo_(std::make_unique<QUndoStack>())
 {
-    if (auto drills = data_.drills()) drills_ = std::move(*drills);
     if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
-    if (auto curricula = data_.curricula()) curricula_ = std::move(*curricula);
     record_->close_left_open_sessions();
     reload();
 }
@@ -76,7 +74,12 @@ const PilotStanding& RecordStore::standing(const std::string& id) const
 }
 
 namespace {
-AttemptFact fact(const AttemptRow& a) { return {a.drill_id, RecordStore::localDay(a.at), a.score, a.passed, a.flown_s}; }
+AttemptFact fact(const AttemptRow& a)
+{
+    return {a.drill_id, RecordStore::localDay(a.at), a.score, a.passed, a.flown_s, a.left_minus_right, a.throttle_cuts_s};
+}
+
+DrillFact fact(const Drill& d) { return {d.id, d.name, d.least_minutes}; }
 } // namespace
 
 DrillStanding RecordStore::drillStanding(const std::string& pilot_id, const std::string& drill_id) const
@@ -84,7 +87,8 @@ DrillStanding RecordStore::drillStanding(const std::string& pilot_id, const std:
     std::vector<AttemptFact> facts;
     for (const AttemptRow& a : attempts_)
         if (a.pilot_id == pilot_id) facts.push_back(fact(a));
-    return drill_standing(facts, drill_id, today());
+    const Drill* of = drill(drill_id);
+    return drill_standing(facts, of ? fact(*of) : DrillFact{drill_id, drill_id, 0}, today());
 }
 
 std::vector<AttemptRow> RecordStore::attempts(const std::string& id) const
@@ -178,9 +182,23 @@ bool RecordStore::addOutsideSession(SessionRow session, const std::string& contr
     });
 }
 
-bool RecordStore::addAttempt(AttemptRow attempt, const FlightLog& log)
+AttemptRow RecordStore::judged(AttemptRow attempt) const
 {
-    return tried([&] { record_->add_attempt(std::move(attempt), log); });
+    attempt.curriculum = curriculum(attempt.pilot_id).id;
+    attempt.curriculum_version = curriculum(attempt.pilot_id).version;
+    return attempt;
+}
+
+std::string RecordStore::addAttempt(AttemptRow attempt, const FlightLog& log, const FlightLog* demonstration)
+{
+    std::string id;
+    return tried([&] { id = record_->add_attempt(judged(std::move(attempt)), log, demonstration); }) ? id : std::string();
+}
+
+std::string RecordStore::addObserved(AttemptRow attempt)
+{
+    std::string id;
+    return tried([&] { id = record_->add_observed(judged(std::move(attempt))); }) ? id : std::string();
 }
 
 std::string RecordStore::addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration)
@@ -249,6 +267,104 @@ bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& se
     return true;
 }
 
+std::optional<AttemptRow> RecordStore::demonstration(const std::string& drill_id) const
+{
+    const auto kept = record_->demonstration(drill_id);
+    if (!kept) return std::nullopt;
+    const auto found = std::find_if(attempts_.begin(), attempts_.end(), [&](const AttemptRow& a) { return a.id == kept->attempt_id; });
+    return found == attempts_.end() ? std::nullopt : std::optional(*found);
+}
+
+Result<FlightLog> RecordStore::flightLog(const std::string& log_hash) const { return record_->flight_log(log_hash); }
+
+std::vector<StageOpeningRow> RecordStore::openedStages(const std::string& pilot_id) const
+{
+    std::vector<StageOpeningRow> own = record_->opened_stages();
+    const std::string id = curriculum(pilot_id).id;
+    std::erase_if(own, [&](const StageOpeningRow& o) { return o.pilot_id != pilot_id || o.curriculum != id; });
+    return own;
+}
+
+bool RecordStore::openStage(const std::string& pilot_id, const std::string& stage, bool open, const QString& reason)
+{
+    const StageOpeningRow opening{pilot_id, curriculum(pilot_id).id, stage, reason.simplified().toStdString(), 0};
+    if (!pilot(pilot_id) || opening.reason.empty()) return false;
+    const auto write = [this, opening](bool now) { return tried([&] { record_->open_stage(opening, now); }); };
+    if (!write(open)) return false;
+    undo_->push(new Edit(tr("stage %1").arg(QString::fromStdString(stage)), [=] { write(open); }, [=] { write(!open); }));
+    return true;
+}
+
+bool RecordStore::keepDemonstration(const std::string& drill_id, const std::string& attempt_id)
+{
+    const auto before = record_->demonstration(drill_id);
+    const auto write = [this, drill_id](const std::string& id) { return tried([&] { record_->keep_demonstration(drill_id, id); }); };
+    if (!write(attempt_id)) return false;
+    const std::string earlier = before ? before->attempt_id : std::string();
+    undo_->push(new Edit(tr("demonstration of %1").arg(QString::fromStdString(drill_id)), [=] { write(attempt_id); }, [=] { write(earlier); }));
+    return true;
+}
+
+namespace {
+std::size_t place_of_kind(const std::string& kind) { return kind == "drill" ? 0 : 1; }
+} // namespace
+
+bool RecordStore::edited(const std::string& kind, const std::string& id) const
+{
+    const auto& kept = documents_[place_of_kind(kind)];
+    return std::any_of(kept.begin(), kept.end(), [&](const DocumentRow& d) { return d.id == id; });
+}
+
+Result<std::string> RecordStore::document(const std::string& kind, const std::string& id) const
+{
+    for (const DocumentRow& d : documents_[place_of_kind(kind)])
+        if (d.id == id) return d.text;
+    return data_.text(kind == "drill" ? "drills" : "curricula", id);
+}
+
+Result<void> RecordStore::keepDocument(const std::string& kind, const std::string& id, const std::string& text)
+{
+    const auto versioned = next_version(text, kind, id);
+    if (!versioned) return tl::unexpected(versioned.error());
+    if (kind == "drill") {
+        if (const auto good = parse_drill(*versioned, id); !good) return tl::unexpected(good.error());
+    } else if (const auto good = parse_curriculum(*versioned, id); !good) {
+        return tl::unexpected(good.error());
+    } else {
+        for (const Curriculum::Stage& stage : good->stages)
+            for (const std::string& wanted : stage.drills)
+                if (!drill(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
+    }
+    const std::string before = edited(kind, id) ? *document(kind, id) : std::string();
+    const auto write = [this, kind, id](const std::string& what, const char* why) { return tried([&] { record_->keep_document(kind, {id, what}, why); }); };
+    if (!write(*versioned, "edited")) return bad_input("could not be saved");
+    undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(id)), [=] { write(*versioned, "edited again"); }, [=] { write(before, "undone"); }));
+    return {};
+}
+
+/// Drills and curricula that ship, and those edited here, which stand in for one of the same id.
+void RecordStore::reloadLadder()
+{
+    std::vector<DocumentRow> drills = record_->documents("drill"), curricula = record_->documents("curriculum");
+    const auto same = [](const std::vector<DocumentRow>& a, const std::vector<DocumentRow>& b) {
+        return std::equal(a.begin(), a.end(), b.begin(), b.end(), [](const DocumentRow& x, const DocumentRow& y) { return x.id == y.id && x.text == y.text; });
+    };
+    if (!drills_.empty() && same(drills, documents_[0]) && same(curricula, documents_[1])) return;
+    documents_[0] = std::move(drills);
+    documents_[1] = std::move(curricula);
+    const auto put = [](auto& all, auto&& one) {
+        const auto known = std::find_if(all.begin(), all.end(), [&](const auto& other) { return other.id == one.id; });
+        if (known != all.end()) *known = std::move(one);
+        else all.push_back(std::move(one));
+    };
+    if (auto shipped = data_.drills()) drills_ = std::move(*shipped);
+    if (auto shipped = data_.curricula()) curricula_ = std::move(*shipped);
+    for (const DocumentRow& d : documents_[0])
+        if (auto drill = parse_drill(d.text, d.id)) put(drills_, *drill);
+    for (const DocumentRow& c : documents_[1])
+        if (auto curriculum = parse_curriculum(c.text, c.id)) put(curricula_, *curriculum);
+}
+
 template <class Action>
 bool RecordStore::tried(Action action)
 {
@@ -269,8 +385,9 @@ void RecordStore::reload()
     pilots_ = record_->pilots();
     attempts_ = record_->attempts();
     sessions_ = record_->sessions();
-    std::vector<std::pair<std::string, std::string>> names;
-    for (const Drill& d : drills_) names.emplace_back(d.id, d.name);
+    reloadLadder();
+    std::vector<DrillFact> drill_facts;
+    for (const Drill& d : drills_) drill_facts.push_back(fact(d));
     if (const auto shipped = data_.simulators()) simulators_ = *shipped;
     for (SimulatorProfile& kept : record_->simulators()) {
         const auto same = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == kept.id; });
@@ -304,7 +421,8 @@ void RecordStore::reload()
             if (controller && c.controller_id == *controller) at = c.at, history.push_back(c.calibration);
         facts.controller_drift = drift_of(history).words;
         if (at > 0) facts.calibrated_day = localDay(at);
-        standings_.emplace_back(p.id, pilot_standing(facts, curriculum(p.id), today(), names));
+        for (const StageOpeningRow& opening : openedStages(p.id)) facts.opened_stages.push_back(opening.stage);
+        standings_.emplace_back(p.id, pilot_standing(facts, curriculum(p.id), today(), drill_facts));
     }
 }
 

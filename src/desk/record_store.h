@@ -46,6 +46,13 @@ public:
     [[nodiscard]] const Airframe* simulatedAircraft(const std::string& id) const;
     [[nodiscard]] const std::vector<Airframe>& realAircraft() const { return real_aircraft_; } ///< the school's own, by id
     [[nodiscard]] const Airframe* realAircraft(const std::string& id) const;
+    /// The attempt that demonstrates a drill; nothing when none was kept.
+    [[nodiscard]] std::optional<AttemptRow> demonstration(const std::string& drill_id) const;
+    [[nodiscard]] Result<FlightLog> flightLog(const std::string& log_hash) const;
+    [[nodiscard]] std::vector<StageOpeningRow> openedStages(const std::string& pilot_id) const; ///< of the pilot's curriculum
+    /// A drill or curriculum as JSON, as it is here now.
+    [[nodiscard]] Result<std::string> document(const std::string& kind, const std::string& id) const;
+    [[nodiscard]] bool edited(const std::string& kind, const std::string& id) const; ///< it is not the one that ships
     [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing: none was made yet
     [[nodiscard]] std::optional<UnixTime> setupAt(const std::string& pilot_id) const;
     [[nodiscard]] UnixTime now() const;
@@ -59,6 +66,10 @@ public:
     void editPilot(const PilotRow& edited);
     bool keepSimulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
 
+    bool openStage(const std::string& pilot_id, const std::string& stage, bool open, const QString& reason);
+    /// Checks and keeps an edited drill or curriculum with the next version; an error says what is wrong with it.
+    Result<void> keepDocument(const std::string& kind, const std::string& id, const std::string& text);
+    bool keepDemonstration(const std::string& drill_id, const std::string& attempt_id);
     bool keepAircraft(const Airframe& aircraft); ///< a real one; a new one is added, which is not undone
     bool keepSetup(const std::string& pilot_id, const TrainingSetup& setup);
 
@@ -67,7 +78,9 @@ public:
     void noteSession(const std::string& session_id, double active_s, double idle_s);
     void endSession(const std::string& session_id, double active_s, double idle_s);
     bool addOutsideSession(SessionRow session, const std::string& controller, const std::string& guid);
-    bool addAttempt(AttemptRow attempt, const FlightLog& log);
+    /// Adds what the attempt is judged by: the pilot's curriculum with its version.
+    std::string addAttempt(AttemptRow attempt, const FlightLog& log, const FlightLog* demonstration = nullptr); ///< its id, empty when it failed
+    std::string addObserved(AttemptRow attempt); ///< its id, empty when it failed
     std::string addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration); ///< empty when it failed
     bool verifyCalibration(const std::string& calibration_id);
     bool tickKit(const std::string& pilot_id, const std::string& item, bool ticked);
@@ -80,6 +93,8 @@ Q_SIGNALS:
 
 private:
     void reload();
+    void reloadLadder();
+    [[nodiscard]] AttemptRow judged(AttemptRow attempt) const;
     template <class Action>
     bool tried(Action action);
 
@@ -87,6 +102,7 @@ private:
     DataFolder data_;
     std::vector<Drill> drills_;
     std::vector<Curriculum> curricula_;
+    std::vector<DocumentRow> documents_[2]; ///< edited drills, edited curricula
     std::unique_ptr<QUndoStack> undo_;
     std::vector<PilotRow> pilots_;
     std::vector<AttemptRow> attempts_;

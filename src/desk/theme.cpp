@@ -108,7 +108,7 @@ QString styleSheet(const Theme& t)
         "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
         "#apron QPushButton:disabled { color: @chromeSoft; }"
         "QLabel:focus, QTableView:focus { border: 1px solid @attention; }"
-        "#instruction { color: @ink; } #quiet { color: @soft; } #caution, QLabel[caution=\"true\"] { color: @caution; }"
+        "#instruction { color: @ink; } #quiet, QLabel[quiet=\"true\"] { color: @soft; } #caution, QLabel[caution=\"true\"] { color: @caution; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };
     put("@caution", t.night ? t.attention : QColor("#8F5500")); // amber as small text needs to be darker on paper

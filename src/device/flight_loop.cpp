@@ -16,9 +16,10 @@ constexpr double throttle_down_for_s = 0.3; // before the motors start
 } // namespace
 
 FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::optional<StandIn> stand_in)
-    : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_)
+    : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_),
+      replays_(stand_in && stand_in->replays && drill_.demonstration)
 {
-    if (stand_in) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
+    if (stand_in && !replays_) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
     publish();
     thread_ = std::thread([this] { run(); });
 }
@@ -38,7 +39,7 @@ void FlightLoop::run()
         const double passed_s = std::chrono::duration<double>(now - last).count();
         last = now;
         const double pace = pace_;
-        if (!pilot_) take_sticks();
+        if (!pilot_ && !replays_) take_sticks();
         const auto newest = [this] { // while no physics runs
             if (!waiting_sticks_.empty()) current_ = waiting_sticks_.back().sticks;
             waiting_sticks_.clear();
@@ -47,7 +48,7 @@ void FlightLoop::run()
             // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
             newest();
             throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
-            if (pilot_ || throttle_down_s_ >= throttle_down_for_s) {
+            if (pilot_ || replays_ || throttle_down_s_ >= throttle_down_for_s) {
                 under_way_ = true;
                 if (!drill_.begins_disarmed) flight_.arm();
             }
@@ -143,6 +144,7 @@ void FlightLoop::publish()
     snapshot_.no_controller = no_controller_;
     snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed() && !under_way_;
     snapshot_.mode = flight_.setup().mode;
+    snapshot_.motors_out = flight_.motors_out();
     snapshot_.wants_throttle_cut = runner_.wants_throttle_cut();
     if (drill_.demonstration) show_demonstration();
     snapshot_.status = runner_.status();
@@ -167,6 +169,7 @@ void FlightLoop::show_demonstration()
     snapshot_.mode = at.mode;
     snapshot_.armed = at.armed;
     snapshot_.shown_sticks = at.sticks;
+    if (replays_) snapshot_.sticks = at.sticks;
 }
 
 FlightSnapshot FlightLoop::snapshot() const

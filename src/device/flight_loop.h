@@ -38,6 +38,7 @@ struct FlightSnapshot {
     std::shared_ptr<const Score> score_so_far; ///< a few times a second; null before the first
     std::shared_ptr<const std::vector<FlightMark>> marks; ///< of this flight; null before the first
     bool out_of_bounds = false;
+    bool motors_out = false;         ///< a planted failure
     bool wants_throttle_cut = false; ///< crashed, and the throttle is not at the bottom yet
     std::optional<Sticks> shown_sticks; ///< of the demonstration that plays
     double skipped_s = 0;                      ///< time lost because the machine was too busy
@@ -50,6 +51,7 @@ public:
     struct StandIn {
         double skill = 0.95;
         std::uint64_t seed = 1;
+        bool replays = false; ///< nobody flies: the drill's demonstration plays, with its own sticks
     };
     /// Where the sticks have stood since `after_s`, oldest first, by the steady clock (which `now_s` reads); nothing while
     /// there is no controller, which pauses the flight.
@@ -96,6 +98,7 @@ private:
     std::optional<StandInPilot> pilot_;
     Sticks current_;
     bool no_controller_ = false;
+    const bool replays_ = false;
     bool under_way_ = false; ///< past the wait for the throttle
     double throttle_down_s_ = 0;
     std::shared_ptr<const Score> score_so_far_;

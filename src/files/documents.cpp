@@ -322,6 +322,21 @@ Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const { ret
 Result<std::vector<Curriculum>> DataFolder::curricula() const { return load_all(root_ / "curricula", parse_curriculum); }
 Result<std::vector<Airframe>> DataFolder::airframes() const { return load_all(root_ / "aircraft", parse_airframe); }
 
+Result<std::string> DataFolder::text(const char* kind, const std::string& id) const
+{
+    return read_text(place_of(kind, id));
+}
+
+Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id)
+{
+    const auto good = parse_document(text, id, kind);
+    if (!good) return tl::unexpected(good.error());
+    if (good->value("id", "") != id) return bad_input(id + ": /id: expected '" + id + "'");
+    Json document = Json::parse(text);
+    document["version"] = good->value("version", 0) + 1;
+    return document.dump(1);
+}
+
 Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile& rates) const
 {
     auto loaded_world = world(drill.world);

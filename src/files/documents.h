@@ -17,6 +17,8 @@
 /// The project's JSON documents in and out. Every parser takes the text and the name to blame in messages.
 namespace bh {
 
+/// `slips` takes the keys that drills do not have, a sentence each; they are no error.
+[[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips);
 [[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file);
 [[nodiscard]] Result<World> parse_world(std::string_view text, const std::string& file);
 [[nodiscard]] Result<Airframe> parse_airframe(std::string_view text, const std::string& file);
@@ -26,6 +28,9 @@ namespace bh {
 
 [[nodiscard]] nlohmann::ordered_json calibration_json(const Calibration& calibration);
 [[nodiscard]] nlohmann::ordered_json score_json(const Score& score);
+
+/// The text of a drill or a curriculum with its version one higher. BadInput when it is no document of that kind and id.
+[[nodiscard]] Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id);
 
 /// Drills, worlds, aircraft and curricula that ship with the application, as files that a coordinator can edit.
 class DataFolder {
@@ -37,6 +42,8 @@ public:
 
     [[nodiscard]] const std::filesystem::path& root() const { return root_; }
     [[nodiscard]] Result<Drill> drill(const std::string& id) const;
+    /// The text of a document, as it is: kind "drills", "curricula", ….
+    [[nodiscard]] Result<std::string> text(const char* kind, const std::string& id) const;
     [[nodiscard]] Result<std::vector<Drill>> drills() const; ///< all, by file name
     [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
     [[nodiscard]] Result<std::vector<Curriculum>> curricula() const; ///< all, by file name

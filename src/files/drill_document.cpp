@@ -237,7 +237,9 @@ void add_criterion(const JsonIn& in, Drill& drill)
 
 } // namespace
 
-Result<Drill> parse_drill(std::string_view text, const std::string& file)
+Result<Drill> parse_drill(std::string_view text, const std::string& file) { return parse_drill(text, file, nullptr); }
+
+Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips)
 {
     auto drill = read_document<Drill>(text, file, "drill", [&](const JsonIn& in) -> Result<Drill> {
         Drill d;
@@ -290,7 +292,7 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file)
         d.least_minutes = in.number("least_minutes", 0);
         in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "disqualify", "least_minutes"});
         return d;
-    });
+    }, slips);
     return drill ? with_file(checked(std::move(*drill)), file) : drill;
 }
 

@@ -30,25 +30,25 @@ JsonIn JsonIn::at(const char* key) const
     if (!value_.is_object()) fault(std::string("expected an object, found ") + kind_of(value_));
     const auto found = value_.find(key);
     if (found == value_.end()) fault(std::string("expected a '") + key + "' here");
-    return {*found, file_, place_ + "/" + key};
+    return {*found, file_, place_ + "/" + key, slips_};
 }
 
 std::vector<JsonIn> JsonIn::items() const
 {
     if (!value_.is_array()) fault(std::string("expected a list, found ") + kind_of(value_));
     std::vector<JsonIn> all;
-    for (std::size_t i = 0; i < value_.size(); ++i) all.emplace_back(value_[i], file_, place_ + "/" + std::to_string(i));
+    for (std::size_t i = 0; i < value_.size(); ++i) all.emplace_back(value_[i], file_, place_ + "/" + std::to_string(i), slips_);
     return all;
 }
 
 void JsonIn::only(std::initializer_list<std::string_view> keys) const
 {
-    if (!value_.is_object()) fault("expected an object");
+    if (!slips_ || !value_.is_object()) return;
     for (const auto& [key, value] : value_.items()) {
         if (std::find(keys.begin(), keys.end(), key) != keys.end()) continue;
         std::string known;
         for (const std::string_view k : keys) known += (known.empty() ? "" : ", ") + std::string(k);
-        fault("there is no '" + key + "' here, expected one of " + known);
+        slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": there is no '" + key + "' here, expected one of " + known);
     }
 }
 

@@ -19,14 +19,16 @@ struct JsonFault {
 /// expected an object, found a number".
 class JsonIn {
 public:
-    JsonIn(const nlohmann::json& value, std::string file, std::string place = "")
-        : value_(value), file_(std::move(file)), place_(std::move(place))
+    /// `slips`: where only() tells its findings; null when nobody asks.
+    JsonIn(const nlohmann::json& value, std::string file, std::string place = "", std::vector<std::string>* slips = nullptr)
+        : value_(value), file_(std::move(file)), place_(std::move(place)), slips_(slips)
     {
     }
     [[nodiscard]] bool has(const char* key) const { return value_.is_object() && value_.contains(key); }
     [[nodiscard]] JsonIn at(const char* key) const; ///< fault when missing
     [[nodiscard]] std::vector<JsonIn> items() const; ///< fault when it is no list
-    /// Fault for the first key that is none of these: a slip of the pen is told, not passed over.
+    /// Tells of every key that is none of these. It is no fault: what a newer version wrote is kept, but who checks a file
+    /// by hand wants to know of a slip of the pen.
     void only(std::initializer_list<std::string_view> keys) const;
     [[nodiscard]] double number() const;             ///< fault when it is no finite number
     [[nodiscard]] int whole() const;
@@ -49,6 +51,7 @@ private:
     const nlohmann::json& value_;
     std::string file_;
     std::string place_;
+    std::vector<std::string>* slips_ = nullptr;
 };
 
 /// Parses `text` and checks its "format": "bluehangar.<kind>/1". BadInput for broken JSON (with line) or another kind,
@@ -65,12 +68,12 @@ template <class T>
 
 /// Reads a document of a kind with `read(JsonIn)`, turning faults into errors.
 template <class T, class Read>
-[[nodiscard]] Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read)
+[[nodiscard]] Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read, std::vector<std::string>* slips = nullptr)
 {
     const auto document = parse_document(text, file, kind);
     if (!document) return tl::unexpected(document.error());
     try {
-        return read(JsonIn(*document, file));
+        return read(JsonIn(*document, file, "", slips));
     } catch (const JsonFault& fault) {
         return bad_input(fault.message);
     }

@@ -12,6 +12,7 @@
 #include <QDateTime>
 #include <algorithm>
 #include <cstdio>
+#include <map>
 
 namespace bh {
 namespace {
@@ -27,6 +28,10 @@ struct DemoPilot {
     int sessions_a_week;
     double minutes;
     int first_day, last_day; ///< days before "now", negative
+    std::string curriculum;
+    StandInFaults faults;    ///< habits of this pilot
+    std::string opens_stage; ///< opened by hand half-way, with the reason
+    std::string opens_why;
 };
 
 struct Roster {
@@ -76,7 +81,15 @@ Roster read_roster(const JsonIn& in)
         DemoPilot pilot{p.text("name"), static_cast<std::uint64_t>(p.at("seed").whole()), p.number("target_h"),
                         static_cast<std::size_t>(p.at("controller").whole()), p.number("from_skill"), p.number("to_skill"),
                         p.at("sessions_a_week").whole(), p.number("minutes"),
-                        static_cast<int>(p.number("first_day", -7.0 * roster.weeks)), static_cast<int>(p.number("last_day", 0))};
+                        static_cast<int>(p.number("first_day", -7.0 * roster.weeks)), static_cast<int>(p.number("last_day", 0)),
+                        p.text("curriculum"), {}, p.text("opens_stage", ""), p.text("opens_why", "")};
+        if (p.has("habits")) {
+            std::vector<std::string> habits;
+            for (const JsonIn& habit : p.at("habits").items()) habits.push_back(habit.text());
+            const auto faults = stand_in_faults(habits);
+            if (!faults) p.at("habits").fault(faults.error().message);
+            pilot.faults = *faults;
+        }
         if (pilot.controller >= roster.controllers.size()) p.at("controller").fault("there is no such controller");
         roster.pilots.push_back(pilot);
     }
@@ -107,16 +120,20 @@ std::vector<Slot> plan_slots(const Roster& roster, std::vector<SeededRandom>& ra
     return planned;
 }
 
-/// The drill that this pilot would fly now: mostly the next one of the curriculum, sometimes an earlier one again.
-std::string choose_drill(const Curriculum& curriculum, const std::vector<AttemptFact>& facts, std::int64_t today, SeededRandom& random)
+/// The drill that this pilot would fly now: mostly the next best one, sometimes another that is open.
+std::string choose_drill(const PilotStanding& standing, SeededRandom& random)
 {
+    if (!standing.next_drill.empty() && random.uniform() < 0.8) return standing.next_drill;
     std::vector<std::string> open;
-    for (const Curriculum::Stage& stage : curriculum.stages)
-        for (const std::string& id : stage.drills) {
-            open.push_back(id);
-            if (drill_standing(facts, id, today).state != DrillState::Held && random.uniform() < 0.8) return id;
-        }
+    for (const LadderStep& step : standing.ladder)
+        if (!step.locked) open.push_back(step.drill_id);
     return open[static_cast<std::size_t>(random.uniform() * static_cast<double>(open.size()))];
+}
+
+template <class T>
+const T& with_id(const std::vector<T>& all, const std::string& id)
+{
+    return *std::find_if(all.begin(), all.end(), [&](const T& one) { return one.id == id; });
 }
 
 } // namespace
@@ -139,8 +156,13 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     if (!drills) return tl::unexpected(drills.error());
     const auto kit = data.kit();
     if (!kit) return tl::unexpected(kit.error());
-    const auto curriculum = data.curriculum("first-steps");
-    if (!curriculum) return tl::unexpected(curriculum.error());
+    const auto curricula = data.curricula();
+    if (!curricula) return tl::unexpected(curricula.error());
+    std::vector<DrillFact> drill_facts;
+    for (const Drill& d : *drills) drill_facts.push_back({d.id, d.name, d.least_minutes});
+    for (const DemoPilot& p : roster.pilots)
+        if (std::none_of(curricula->begin(), curricula->end(), [&](const Curriculum& c) { return c.id == p.curriculum; }))
+            return bad_input("roster.json: " + p.name + " follows a curriculum '" + p.curriculum + "' that is not there");
 
     UnixTime clock = roster.now - roster.weeks * 7 * day_s - day_s;
     SeededRandom ids(2031);
@@ -174,10 +196,11 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
 
     std::vector<SeededRandom> random;
     std::vector<std::string> pilot_ids(roster.pilots.size());
-    std::vector<std::vector<AttemptFact>> facts(roster.pilots.size());
+    std::vector<PilotFacts> facts(roster.pilots.size());
     for (const DemoPilot& pilot : roster.pilots) random.emplace_back(pilot.seed);
     UnixTime next_calibration = start;
     std::uint64_t calibration_round = 2;
+    std::map<std::string, double> best; ///< score of the flight that demonstrates a drill
     for (const Slot& slot : plan_slots(roster, random)) {
         const DemoPilot& pilot = roster.pilots[slot.pilot];
         SeededRandom& luck = random[slot.pilot];
@@ -189,30 +212,39 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
             ++calibration_round;
         }
         std::string& id = pilot_ids[slot.pilot];
-        if (id.empty()) id = record.add_pilot({"", pilot.name, "first-steps", pilot.target_h, false, 2});
-        if (facts[slot.pilot].empty())
+        if (id.empty()) id = record.add_pilot({"", pilot.name, pilot.curriculum, pilot.target_h, false, 2});
+        if (facts[slot.pilot].attempts.empty())
             for (const KitItem& item : kit->front().items) // the newest pilot's station is not quite ready yet
                 if (pilot.first_day < -10 || item.id != "seat") record.tick_kit(id, kit->front().id + "/" + item.id, true);
         const std::string session = record.start_session(id, controller_ids[pilot.controller]);
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
         const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
         const int flights = 2 + static_cast<int>(3 * luck.uniform());
+        const Curriculum& curriculum = with_id(*curricula, pilot.curriculum);
+        PilotFacts& known = facts[slot.pilot];
+        if (!pilot.opens_stage.empty() && known.opened_stages.empty() && practised > 0.5) {
+            known.opened_stages.push_back(pilot.opens_stage);
+            record.open_stage({id, curriculum.id, pilot.opens_stage, pilot.opens_why, 0}, true);
+        }
         double flown_s = 0;
         for (int flight = 0; flight < flights; ++flight) {
             const std::int64_t today = clock / day_s;
-            const std::string drill_id = choose_drill(*curriculum, facts[slot.pilot], today, luck);
-            const Drill& drill = *std::find_if(drills->begin(), drills->end(), [&](const Drill& d) { return d.id == drill_id; });
+            const Drill& drill = with_id(*drills, choose_drill(pilot_standing(known, curriculum, today, drill_facts), luck));
             const auto setup = data.setup_for(drill, RateProfile{});
             if (!setup) return tl::unexpected(setup.error());
-            const auto flown = fly_drill(drill, *setup, skill, luck.bits());
+            const auto flown = fly_drill(drill, *setup, skill, luck.bits(), pilot.faults);
             if (!flown) return tl::unexpected(flown.error());
             clock += static_cast<UnixTime>(flown->log.duration_s() + 60 + 120 * luck.uniform());
             flown_s += flown->log.duration_s();
             AttemptRow row = attempt_row(flown->score, setup->mode);
             row.pilot_id = id;
             row.session_id = session;
-            record.add_attempt(std::move(row), flown->log);
-            facts[slot.pilot].push_back({drill_id, today, flown->score.score, flown->score.passed, flown->score.flown_s});
+            row.curriculum = curriculum.id;
+            row.curriculum_version = curriculum.version;
+            const std::string attempt = record.add_attempt(std::move(row), flown->log);
+            const Score& score = flown->score;
+            if (score.passed && score.score > best[drill.id]) best[drill.id] = score.score, record.keep_demonstration(drill.id, attempt);
+            known.attempts.push_back({drill.id, today, score.score, score.passed, score.flown_s, score.left_minus_right, score.throttle_cuts_s});
         }
         const double active_s = std::max(flown_s, 60 * pilot.minutes * (0.8 + 0.4 * luck.uniform()));
         clock = std::max(clock, slot.at + static_cast<UnixTime>(1.2 * active_s));

@@ -16,8 +16,9 @@ struct Table {
     const char* name;
     int since_version;
 };
-constexpr std::array<Table, 12> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2}, {"sessions", 3}, {"attempts", 3},
-                                        {"criteria", 3}, {"verifications", 4}, {"kit_ticks", 4}, {"grip_rounds", 4}, {"simulators", 4}, {"aircraft", 6}, {"setups", 6}}};
+constexpr std::array<Table, 16> tables{{{"pilots", 2}, {"controllers", 2}, {"calibrations", 2}, {"sessions", 3}, {"attempts", 3},
+                                        {"criteria", 3}, {"verifications", 4}, {"kit_ticks", 4}, {"grip_rounds", 4}, {"simulators", 4}, {"aircraft", 6}, {"setups", 6},
+                                        {"throttle_cuts", 7}, {"stage_openings", 7}, {"documents", 7}, {"demonstrations", 7}}};
 
 void apply_pilot(const Database& db, const Entry& e, const Json& b, int version)
 {
@@ -67,6 +68,16 @@ void apply_set_up(const Database& db, const Entry& e, const Json& b)
                e.subject, e.at, b.at("document").dump(), e.seq);
 }
 
+void apply_criterion_details(const Database& db, const Entry& e, const Json& c, int position)
+{
+    if (c.contains("below"))
+        db.run("UPDATE criteria SET below_fail = ?, below_pass = ?, below_merit = ? WHERE attempt_id = ? AND position = ?", c["below"].at(0).get<double>(),
+               c["below"].at(1).get<double>(), c["below"].at(2).get<double>(), e.subject, position);
+    if (c.contains("span_s"))
+        db.run("UPDATE criteria SET from_s = ?, to_s = ? WHERE attempt_id = ? AND position = ?", c["span_s"].at(0).get<double>(),
+               c["span_s"].at(1).get<double>(), e.subject, position);
+}
+
 void apply_attempt(const Database& db, const Entry& e, const Json& b, int version)
 {
     db.run("INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, entry) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(),
@@ -76,11 +87,43 @@ void apply_attempt(const Database& db, const Entry& e, const Json& b, int versio
            b.at("log_hash").get<std::string>(), e.seq);
     if (version >= 6 && b.contains("flown_with")) db.run("UPDATE attempts SET flown_with = ? WHERE id = ?", b["flown_with"].get<std::string>(), e.subject);
     int position = 0;
-    for (const Json& c : b.at("criteria"))
-        db.run("INSERT INTO criteria VALUES (?,?,?,?,?,?,?,?,?,?)", e.subject, position++, c.at("label").get<std::string>(),
+    for (const Json& c : b.at("criteria")) {
+        db.run("INSERT INTO criteria (attempt_id, position, label, unit, value, fail, pass, merit, marks, must) VALUES (?,?,?,?,?,?,?,?,?,?)", e.subject,
+               position, c.at("label").get<std::string>(),
                c.at("unit").get<std::string>(), c.at("value").is_null() ? QVariant() : bound(c["value"].get<double>()),
                c.at("fail").get<double>(), c.at("pass").get<double>(), c.at("merit").get<double>(),
                c.at("marks").get<double>(), c.at("must").get<bool>());
+        if (version >= 7) apply_criterion_details(db, e, c, position);
+        ++position;
+    }
+    if (version < 7) return;
+    const Json side = b.value("left_minus_right", Json(nullptr));
+    db.run("UPDATE attempts SET curriculum = ?, curriculum_version = ?, observed = ?, demonstration = ?, left_minus_right = ? WHERE id = ?",
+           b.value("curriculum", std::string()), b.value("curriculum_version", 0), b.value("observed", std::string()),
+           b.value("demonstration", std::string()), side.is_null() ? QVariant() : bound(side.get<double>()), e.subject);
+    position = 0;
+    for (const Json& cut : b.value("throttle_cuts_s", Json::array()))
+        db.run("INSERT INTO throttle_cuts VALUES (?,?,?)", e.subject, position++, cut.get<double>());
+}
+
+/// Stages opened by hand, edited documents, demonstrations: an entry without its text or attempt takes the earlier one back.
+void apply_ladder(const Database& db, const Entry& e, const Json& b)
+{
+    if (e.kind == "stage") {
+        const auto pilot = b.at("pilot_id").get<std::string>(), curriculum = b.at("curriculum").get<std::string>(), stage = b.at("stage").get<std::string>();
+        db.run("DELETE FROM stage_openings WHERE pilot_id = ? AND curriculum = ? AND stage = ?", pilot, curriculum, stage);
+        if (b.at("open").get<bool>()) db.run("INSERT INTO stage_openings VALUES (?,?,?,?,?,?)", pilot, curriculum, stage, e.why, e.at, e.seq);
+    }
+    if (e.kind == "document") {
+        const auto kind = b.at("kind").get<std::string>(), id = b.at("id").get<std::string>();
+        db.run("DELETE FROM documents WHERE kind = ? AND id = ?", kind, id);
+        if (!b.at("document").is_null()) db.run("INSERT INTO documents VALUES (?,?,?,?,?)", kind, id, e.at, b["document"].get<std::string>(), e.seq);
+    }
+    if (e.kind == "demonstration") {
+        db.run("DELETE FROM demonstrations WHERE drill_id = ?", b.at("drill_id").get<std::string>());
+        if (const auto attempt = b.at("attempt_id").get<std::string>(); !attempt.empty())
+            db.run("INSERT INTO demonstrations VALUES (?,?,?,?)", b["drill_id"].get<std::string>(), attempt, e.at, e.seq);
+    }
 }
 
 } // namespace
@@ -117,6 +160,7 @@ void apply_entry(const Database& db, const Entry& e, int version)
     }
     if (version >= 4) apply_first_hour(db, e, b);
     if (version >= 6) apply_set_up(db, e, b);
+    if (version >= 7) apply_ladder(db, e, b);
 }
 
 void remake_tables(const Database& db, int version)
@@ -132,7 +176,7 @@ std::string tables_digest(const Database& db, int version)
     QCryptographicHash hash(QCryptographicHash::Sha256);
     for (const Table& table : tables) {
         if (table.since_version > version) continue;
-        QSqlQuery rows = db.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2").arg(table.name));
+        QSqlQuery rows = db.run(QStringLiteral("SELECT * FROM %1 ORDER BY 1, 2, 3").arg(table.name));
         while (rows.next())
             for (int column = 0; column < rows.record().count(); ++column)
                 hash.addData(rows.value(column).toString().toUtf8() + '\x1f');

@@ -12,6 +12,7 @@
 #include <chrono>
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <unordered_map>
 
 namespace bh {
 namespace {
@@ -46,10 +47,19 @@ Json to_json(const AttemptRow& a)
               {"drill_version", a.drill_version}, {"at", a.at}, {"mode", a.mode}, {"score", a.score},
               {"passed", a.passed}, {"flown_s", a.flown_s}, {"summary", a.summary}, {"log_hash", a.log_hash}};
     if (!a.flown_with.empty()) json["flown_with"] = a.flown_with;
+    if (!a.curriculum.empty()) json["curriculum"] = a.curriculum, json["curriculum_version"] = a.curriculum_version;
+    if (!a.observed.empty()) json["observed"] = a.observed;
+    if (!a.demonstration.empty()) json["demonstration"] = a.demonstration;
+    if (a.left_minus_right) json["left_minus_right"] = *a.left_minus_right;
+    if (!a.throttle_cuts_s.empty()) json["throttle_cuts_s"] = a.throttle_cuts_s;
     json["criteria"] = Json::array();
-    for (const CriterionRow& c : a.criteria)
-        json["criteria"].push_back({{"label", c.label}, {"unit", c.unit}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
-                                    {"fail", c.fail}, {"pass", c.pass}, {"merit", c.merit}, {"marks", c.marks}, {"must", c.must}});
+    for (const CriterionRow& c : a.criteria) {
+        Json one{{"label", c.label}, {"unit", c.unit}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
+                 {"fail", c.fail}, {"pass", c.pass}, {"merit", c.merit}, {"marks", c.marks}, {"must", c.must}};
+        if (c.below) one["below"] = {c.below->fail, c.below->pass, c.below->merit};
+        if (c.span) one["span_s"] = {c.span->from_s, c.span->to_s};
+        json["criteria"].push_back(std::move(one));
+    }
     return json;
 }
 
@@ -165,7 +175,9 @@ AttemptRow attempt_row(const Score& score, Mode mode)
     row.summary = score.summary;
     for (const CriterionScore& c : score.criteria)
         row.criteria.push_back({c.criterion.label, c.criterion.unit, c.value, c.criterion.fail, c.criterion.pass,
-                                c.criterion.merit, c.marks, c.criterion.must});
+                                c.criterion.merit, c.marks, c.criterion.must, c.criterion.below, c.span});
+    row.left_minus_right = score.left_minus_right;
+    row.throttle_cuts_s = score.throttle_cuts_s;
     return row;
 }
 
@@ -280,13 +292,36 @@ void Record::end_session(const std::string& session_id, double active_s, double 
     impl_->append("session", session_id, to_json(session), "ended");
 }
 
-std::string Record::add_attempt(AttemptRow attempt, const FlightLog& log)
+std::string Record::add_attempt(AttemptRow attempt, const FlightLog& log, const FlightLog* demonstration)
+{
+    attempt.log_hash = impl_->logs.keep(log);
+    if (demonstration) attempt.demonstration = impl_->logs.keep(*demonstration);
+    return add_observed(std::move(attempt));
+}
+
+std::string Record::add_observed(AttemptRow attempt)
 {
     attempt.id = impl_->new_id();
     attempt.at = now();
-    attempt.log_hash = impl_->logs.keep(log);
     impl_->append("attempt", attempt.id, to_json(attempt));
     return attempt.id;
+}
+
+void Record::open_stage(const StageOpeningRow& opening, bool open)
+{
+    impl_->append("stage", opening.pilot_id + "/" + opening.curriculum + "/" + opening.stage,
+                  {{"pilot_id", opening.pilot_id}, {"curriculum", opening.curriculum}, {"stage", opening.stage}, {"open", open}}, opening.reason);
+}
+
+void Record::keep_document(const std::string& kind, const DocumentRow& document, const std::string& why)
+{
+    impl_->append("document", kind + "/" + document.id,
+                  {{"kind", kind}, {"id", document.id}, {"document", document.text.empty() ? Json(nullptr) : Json(document.text)}}, why);
+}
+
+void Record::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
+{
+    impl_->append("demonstration", drill_id, {{"drill_id", drill_id}, {"attempt_id", attempt_id}});
 }
 
 int Record::close_left_open_sessions()
@@ -325,7 +360,8 @@ std::vector<PilotRow> Record::pilots() const
 std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
 {
     QSqlQuery q = impl_->database.run(
-        "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, flown_with "
+        "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, flown_with, curriculum, "
+        "curriculum_version, observed, demonstration, left_minus_right "
         "FROM attempts WHERE (? = '' OR pilot_id = ?) ORDER BY at, entry", pilot_id, pilot_id);
     std::vector<AttemptRow> rows;
     while (q.next()) {
@@ -343,14 +379,26 @@ std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
         a.summary = q.value(10).toString().toStdString();
         a.log_hash = q.value(11).toString().toStdString();
         a.flown_with = q.value(12).toString().toStdString();
+        a.curriculum = q.value(13).toString().toStdString();
+        a.curriculum_version = q.value(14).toInt();
+        a.observed = q.value(15).toString().toStdString();
+        a.demonstration = q.value(16).toString().toStdString();
+        if (!q.value(17).isNull()) a.left_minus_right = q.value(17).toDouble();
         rows.push_back(std::move(a));
     }
+    q.finish();
+    QSqlQuery cuts = impl_->database.run("SELECT attempt_id, seconds FROM throttle_cuts ORDER BY attempt_id, position");
+    std::unordered_map<std::string, std::vector<double>> of_attempt;
+    while (cuts.next()) of_attempt[cuts.value(0).toString().toStdString()].push_back(cuts.value(1).toDouble());
+    for (AttemptRow& a : rows)
+        if (const auto found = of_attempt.find(a.id); found != of_attempt.end()) a.throttle_cuts_s = found->second;
     return rows;
 }
 
 std::vector<CriterionRow> Record::criteria(const std::string& attempt_id) const
 {
-    QSqlQuery q = impl_->database.run("SELECT label, unit, value, fail, pass, merit, marks, must FROM criteria WHERE attempt_id = ? ORDER BY position", attempt_id);
+    QSqlQuery q = impl_->database.run("SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s"
+                                      " FROM criteria WHERE attempt_id = ? ORDER BY position", attempt_id);
     std::vector<CriterionRow> rows;
     while (q.next()) {
         CriterionRow c;
@@ -362,6 +410,8 @@ std::vector<CriterionRow> Record::criteria(const std::string& attempt_id) const
         c.merit = q.value(5).toDouble();
         c.marks = q.value(6).toDouble();
         c.must = q.value(7).toBool();
+        if (!q.value(8).isNull()) c.below = {q.value(8).toDouble(), q.value(9).toDouble(), q.value(10).toDouble()};
+        if (!q.value(11).isNull()) c.span = {q.value(11).toDouble(), q.value(12).toDouble()};
         rows.push_back(std::move(c));
     }
     return rows;
@@ -455,6 +505,31 @@ std::vector<ControllerRow> Record::controllers() const
     return rows;
 }
 
+std::vector<StageOpeningRow> Record::opened_stages() const
+{
+    QSqlQuery q = impl_->database.run("SELECT pilot_id, curriculum, stage, reason, at FROM stage_openings ORDER BY entry");
+    std::vector<StageOpeningRow> rows;
+    while (q.next())
+        rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toString().toStdString(),
+                        q.value(3).toString().toStdString(), q.value(4).toLongLong()});
+    return rows;
+}
+
+std::vector<DocumentRow> Record::documents(const std::string& kind) const
+{
+    QSqlQuery q = impl_->database.run("SELECT id, document FROM documents WHERE kind = ? ORDER BY id", kind);
+    std::vector<DocumentRow> rows;
+    while (q.next()) rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString()});
+    return rows;
+}
+
+std::optional<DemonstrationRow> Record::demonstration(const std::string& drill_id) const
+{
+    QSqlQuery q = impl_->database.run("SELECT attempt_id, at FROM demonstrations WHERE drill_id = ?", drill_id);
+    if (!q.next()) return std::nullopt;
+    return DemonstrationRow{q.value(0).toString().toStdString(), q.value(1).toLongLong()};
+}
+
 Result<FlightLog> Record::flight_log(const std::string& log_hash) const { return impl_->logs.load(log_hash); }
 
 std::string Record::note(const std::string& key) const
@@ -494,8 +569,10 @@ VerifyReport Record::verify() const
         if (tables_digest(db, schema_version) != now) report.problems.emplace_back("the tables differ from what the entries say");
     }
     for (const AttemptRow& attempt : attempts())
-        if (const std::string problem = impl_->logs.problem_with(attempt.log_hash); !problem.empty())
-            report.problems.push_back("attempt " + attempt.id + ": " + problem);
+        for (const std::string& hash : {attempt.log_hash, attempt.demonstration}) {
+            if (hash.empty()) continue; // scored by eye, or no demonstration shadowed
+            if (const std::string problem = impl_->logs.problem_with(hash); !problem.empty()) report.problems.push_back("attempt " + attempt.id + ": " + problem);
+        }
     return report;
 }
 

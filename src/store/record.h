@@ -86,6 +86,8 @@ struct CriterionRow {
     double fail = 0, pass = 0, merit = 0;
     double marks = 0;
     bool must = false;
+    std::optional<Limits> below{};  ///< of a band
+    std::optional<TimeSpan> span{}; ///< of the flight log that the value was taken from
 };
 
 struct AttemptRow {
@@ -102,7 +104,34 @@ struct AttemptRow {
     std::string summary;
     std::string log_hash; ///< names the flight log beside the record
     std::string flown_with; ///< aircraft and conditions in words; empty: the drill's own, in still air
+    std::string curriculum{};       ///< id of the pilot's at the time
+    int curriculum_version = 0;
+    std::string observed{};         ///< name of the simulator where it was flown under somebody's eyes; empty: flown here
+    std::optional<double> left_minus_right{}; ///< marks of the sides
+    std::vector<double> throttle_cuts_s{};    ///< for each crash
+    std::string demonstration{};    ///< hash of the flight log that was shadowed
     std::vector<CriterionRow> criteria;
+};
+
+/// A stage that a coordinator opened for a pilot by hand.
+struct StageOpeningRow {
+    std::string pilot_id;
+    std::string curriculum; ///< id
+    std::string stage;      ///< name
+    std::string reason;
+    UnixTime at = 0;
+};
+
+/// A drill or a curriculum as edited here; stands in for the one of the same id that ships.
+struct DocumentRow {
+    std::string id;
+    std::string text; ///< JSON
+};
+
+/// The flight that shows how a drill is flown.
+struct DemonstrationRow {
+    std::string attempt_id;
+    UnixTime at = 0;
 };
 
 /// An attempt as it stands in the record, from a score.
@@ -125,7 +154,7 @@ struct RecordOptions {
 /// made from the entries in the same transaction and can be made again from them. Used from one thread.
 class Record {
 public:
-    static constexpr int schema_version = 6;
+    static constexpr int schema_version = 7;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -160,8 +189,17 @@ public:
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.
     void note_session_time(const std::string& session_id, double active_s, double idle_s);
     void end_session(const std::string& session_id, double active_s, double idle_s);
-    /// Stores the flight log beside the record (flushed to the disk), then the attempt. Returns the attempt's id.
-    std::string add_attempt(AttemptRow attempt, const FlightLog& log);
+    /// Stores the flight log beside the record (flushed to the disk), then the attempt. Returns the attempt's id. A
+    /// demonstration that was shadowed is stored too.
+    std::string add_attempt(AttemptRow attempt, const FlightLog& log, const FlightLog* demonstration = nullptr);
+    /// An attempt flown in another simulator and scored by eye: it has no flight log. Returns its id.
+    std::string add_observed(AttemptRow attempt);
+    /// Opens a stage of a curriculum for a pilot by hand, or takes that back.
+    void open_stage(const StageOpeningRow& opening, bool open);
+    /// Keeps an edited drill or curriculum (`kind`); an empty text goes back to the one that ships.
+    void keep_document(const std::string& kind, const DocumentRow& document, const std::string& why);
+    /// The attempt that demonstrates a drill from now on; an empty id: none does.
+    void keep_demonstration(const std::string& drill_id, const std::string& attempt_id);
     /// Ends sessions that a crash of the program left open, with the time last noted and at least their attempts' time.
     /// Returns how many there were.
     int close_left_open_sessions();
@@ -180,6 +218,9 @@ public:
     [[nodiscard]] std::vector<Airframe> aircraft() const; ///< the school's real ones, by id
     [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing when none was made
     [[nodiscard]] std::optional<UnixTime> setup_at(const std::string& pilot_id) const;   ///< when it was made
+    [[nodiscard]] std::vector<StageOpeningRow> opened_stages() const; ///< those that stand open, in time order
+    [[nodiscard]] std::vector<DocumentRow> documents(const std::string& kind) const; ///< "drill" or "curriculum", by id
+    [[nodiscard]] std::optional<DemonstrationRow> demonstration(const std::string& drill_id) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     [[nodiscard]] std::string note(const std::string& key) const; ///< small facts about the record itself
     void set_note(const std::string& key, const std::string& value);

@@ -62,6 +62,24 @@ const std::vector<Statements>& steps()
          "CREATE TABLE setups (pilot_id TEXT PRIMARY KEY REFERENCES pilots(id), at INTEGER NOT NULL, document TEXT NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq))",
          "ALTER TABLE attempts ADD COLUMN flown_with TEXT NOT NULL DEFAULT ''"},
+        // 7: the whole ladder: what an attempt was judged by and how its throttle was cut, edited drills and curricula, stages
+        // opened by hand, demonstrations
+        {"ALTER TABLE attempts ADD COLUMN curriculum TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE attempts ADD COLUMN curriculum_version INTEGER NOT NULL DEFAULT 0",
+         "ALTER TABLE attempts ADD COLUMN observed TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE attempts ADD COLUMN demonstration TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE attempts ADD COLUMN left_minus_right REAL",
+         "ALTER TABLE criteria ADD COLUMN below_fail REAL", "ALTER TABLE criteria ADD COLUMN below_pass REAL",
+         "ALTER TABLE criteria ADD COLUMN below_merit REAL", "ALTER TABLE criteria ADD COLUMN from_s REAL",
+         "ALTER TABLE criteria ADD COLUMN to_s REAL",
+         "CREATE TABLE throttle_cuts (attempt_id TEXT NOT NULL REFERENCES attempts(id), position INTEGER NOT NULL, seconds REAL NOT NULL,"
+         " PRIMARY KEY (attempt_id, position))",
+         "CREATE TABLE stage_openings (pilot_id TEXT NOT NULL REFERENCES pilots(id), curriculum TEXT NOT NULL, stage TEXT NOT NULL,"
+         " reason TEXT NOT NULL, at INTEGER NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (pilot_id, curriculum, stage))",
+         "CREATE TABLE documents (kind TEXT NOT NULL, id TEXT NOT NULL, at INTEGER NOT NULL, document TEXT NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (kind, id))",
+         "CREATE TABLE demonstrations (drill_id TEXT PRIMARY KEY, attempt_id TEXT NOT NULL REFERENCES attempts(id), at INTEGER NOT NULL,"
+         " entry INTEGER NOT NULL REFERENCES entries(seq))"},
     };
     return all;
 }

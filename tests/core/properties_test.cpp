@@ -65,7 +65,7 @@ TEST_CASE("measures of any log are finite, and shares are shares", "[core][measu
             if (!value) continue;
             CHECK(std::isfinite(*value));
             const bool signed_one = what == Measure::TouchdownMps || what == Measure::HeightMeanErrorM || what == Measure::TurnedDeg || what == Measure::YawLeadMs ||
-                                    what == Measure::ClearanceM;
+                                    what == Measure::ClearanceM || what == Measure::SparcSticks;
             CHECK((*value >= 0 || signed_one));
             if (what == Measure::HeightInWindow || what == Measure::SidewaysShare || what == Measure::RockingShare || what == Measure::YawShare) CHECK(*value <= 1);
             if (what == Measure::HeadingErrorDeg) CHECK(*value <= 180);
@@ -77,7 +77,7 @@ TEST_CASE("measures do not care where or in which direction a flight is flown", 
 {
     const DataFolder data(BH_DATA);
     const Drill drill = *data.drill("straight-run");
-    const FlightLog log = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.6, 9)->log;
+    const FlightLog log = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.8, 9)->log; // whole: after a tumble nobody can say how often it turned
     const double turn = 1.1;
     const Quat about_down(Eigen::AngleAxisd(turn, Vec3::UnitZ()));
     FlightLog moved = log;
@@ -150,6 +150,7 @@ TEST_CASE("following a growing log row by row ends as following it whole", "[cor
     const DataFolder data(BH_DATA);
     for (const Drill& drill : allDrills(data))
         for (std::uint64_t seed : {1u, 2u, 3u}) {
+            if (drill.sticks_only) continue;
             const auto flown = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.5, seed);
             REQUIRE(flown);
             DrillRunner runner(drill);

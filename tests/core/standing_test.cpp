@@ -8,38 +8,39 @@ using namespace bh;
 namespace {
 
 const Curriculum steps{"first-steps", "First steps", 1, {{"Lift", {"lift"}}, {"Height", {"height"}}}};
-const std::vector<std::pair<std::string, std::string>> names{{"lift", "Lift and settle"}, {"height", "Height window"}};
+const std::vector<DrillFact> drills{{"lift", "Lift and settle", 0}, {"height", "Height window", 0}};
+const DrillFact& lift = drills[0];
 
-AttemptFact pass(std::int64_t day, const char* drill = "lift") { return {drill, day, 85, true, 30}; }
-AttemptFact failed(std::int64_t day, const char* drill = "lift") { return {drill, day, 30, false, 30}; }
+AttemptFact pass(std::int64_t day, const char* drill = "lift") { return {drill, day, 85, true, 30, std::nullopt, {}}; }
+AttemptFact failed(std::int64_t day, const char* drill = "lift") { return {drill, day, 30, false, 30, std::nullopt, {}}; }
 
 } // namespace
 
 TEST_CASE("a drill is held after three passes on two days, the latest in the last thirty", "[core][progress]")
 {
-    CHECK(drill_standing({}, "lift", 100).state == DrillState::Untried);
-    CHECK(drill_standing({failed(99)}, "lift", 100).state == DrillState::Tried);
-    const auto one_day = drill_standing({pass(99), pass(99), pass(99)}, "lift", 100);
+    CHECK(drill_standing({}, lift, 100).state == DrillState::Untried);
+    CHECK(drill_standing({failed(99)}, lift, 100).state == DrillState::Tried);
+    const auto one_day = drill_standing({pass(99), pass(99), pass(99)}, lift, 100);
     CHECK(one_day.state == DrillState::Tried);
     CHECK(one_day.next == "passed 3 times, needs another day");
     const std::vector<AttemptFact> enough{pass(98), failed(98), pass(99), pass(99)};
-    CHECK(drill_standing(enough, "lift", 100).state == DrillState::Held);
-    CHECK(drill_standing(enough, "lift", 129).state == DrillState::Held); // 30 days after the last pass
-    CHECK(drill_standing(enough, "lift", 130).state == DrillState::Due);
-    CHECK(drill_standing(enough, "height", 100).state == DrillState::Untried); // another drill's attempts do not count
+    CHECK(drill_standing(enough, lift, 100).state == DrillState::Held);
+    CHECK(drill_standing(enough, lift, 129).state == DrillState::Held); // 30 days after the last pass
+    CHECK(drill_standing(enough, lift, 130).state == DrillState::Due);
+    CHECK(drill_standing(enough, drills[1], 100).state == DrillState::Untried); // another drill's attempts do not count
 }
 
 TEST_CASE("the board's reason is the most pressing one", "[core][progress]")
 {
     PilotFacts facts;
-    const auto reason = [&](std::int64_t today) { return pilot_standing(facts, steps, today, names).attention; };
+    const auto reason = [&](std::int64_t today) { return pilot_standing(facts, steps, today, drills).attention; };
     CHECK(reason(100) == "No controller calibration yet");
     facts.calibrated_day = 95;
     CHECK(reason(100) == "Has not practised yet");
     for (int week = 0; week < 5; ++week) facts.practice.push_back({70 + 7 * week, 2 * 3600}); // two hours a week, to day 98
     facts.attempts = {pass(97), pass(98), pass(98), failed(98, "height")};
     CHECK(reason(100) == "Next: Height window, not passed yet after 1 attempt");
-    CHECK_FALSE(pilot_standing(facts, steps, 100, names).needs_attention);
+    CHECK_FALSE(pilot_standing(facts, steps, 100, drills).needs_attention);
     for (int i = 0; i < 4; ++i) facts.attempts.push_back(failed(98, "height"));
     CHECK(reason(100) == "Height window failed 5 times in a row");
     CHECK(reason(113) == "No practice for 15 days");
@@ -50,17 +51,75 @@ TEST_CASE("the board's reason is the most pressing one", "[core][progress]")
     CHECK(reason(157) == "Only 0.5 h a week over four weeks");
 }
 
+TEST_CASE("a stage opens when the one before is held, or by hand, and stays open while a drill is due again", "[core][progress]")
+{
+    PilotFacts facts;
+    const auto stages = [&](std::int64_t today) { return pilot_standing(facts, steps, today, drills).stages; };
+    using S = StageState;
+    CHECK(stages(100) == std::vector{S::Open, S::Locked});
+    facts.opened_stages = {"Height"};
+    CHECK(stages(100) == std::vector{S::Open, S::Open});
+    CHECK_FALSE(pilot_standing(facts, steps, 100, drills).ladder[1].locked);
+    facts.opened_stages.clear();
+    facts.attempts = {pass(97), pass(98), pass(98)};
+    CHECK(stages(100) == std::vector{S::Held, S::Open});
+    CHECK(stages(140) == std::vector{S::Partly, S::Open}); // due again: what comes after stays open
+    CHECK(pilot_standing(facts, steps, 140, drills).next_drill == "lift");
+}
+
+TEST_CASE("the next best drill is one that can be brought on today, with the reason", "[core][progress]")
+{
+    const Curriculum pair{"pair", "Pair", 1, {{"Both", {"lift", "height"}}}};
+    PilotFacts facts;
+    facts.attempts = {pass(100), pass(100), pass(100)};
+    CHECK(pilot_standing(facts, pair, 100, drills).next_drill == "height"); // the other one waits for another day
+    CHECK(pilot_standing(facts, pair, 101, drills).next_drill == "lift");
+    CHECK(pilot_standing(facts, pair, 101, drills).next_reason == "passed 3 times, needs another day");
+    facts.attempts.push_back(pass(101));
+    facts.attempts.back().left_minus_right = 18;
+    for (const std::int64_t day : {100, 101, 101}) facts.attempts.push_back(pass(day, "height"));
+    const PilotStanding s = pilot_standing(facts, pair, 101, drills);
+    CHECK(s.next_drill == "lift");
+    CHECK(s.next_reason == "right 18 points behind left");
+}
+
+TEST_CASE("a drill that asks for minutes is not held before they are flown", "[core][progress]")
+{
+    const DrillFact low{"lift", "Low roof", 30};
+    std::vector<AttemptFact> attempts{pass(98), pass(99), pass(99)};
+    for (AttemptFact& a : attempts) a.flown_s = 240;
+    CHECK(drill_standing(attempts, low, 100).next == "passed 3 times, 12 minutes of 30 flown");
+    attempts.push_back(failed(99));
+    attempts.back().flown_s = 18 * 60;
+    CHECK(drill_standing(attempts, low, 100).state == DrillState::Held);
+}
+
+TEST_CASE("trend and throttle cuts are told from the attempts", "[core][progress]")
+{
+    std::vector<AttemptFact> attempts{failed(98), pass(98)};
+    CHECK_FALSE(drill_standing(attempts, lift, 100).trend);
+    attempts = {failed(97), failed(97), failed(97), failed(97), failed(97)};
+    for (std::size_t i = 0; i < 5; ++i) attempts[i].score = 10 + 4 * static_cast<double>(i);
+    CHECK(*drill_standing(attempts, lift, 100).trend == Approx(4));
+    attempts[1].throttle_cuts_s = {0.4, 2.0};
+    attempts[4].throttle_cuts_s = {0.9};
+    const ThrottleCutHabit habit = throttle_cut_habit(attempts);
+    CHECK(habit.crashes == 3);
+    CHECK(habit.within_1_s == 2);
+    CHECK(*habit.last_s == Approx(0.9));
+}
+
 TEST_CASE("hours are counted by weeks that end today", "[core][progress]")
 {
     PilotFacts facts;
     facts.practice = {{100, 3600}, {94, 1800}, {93, 7200}, {40, 3600}};
-    const PilotStanding s = pilot_standing(facts, steps, 100, names);
+    const PilotStanding s = pilot_standing(facts, steps, 100, drills);
     CHECK(s.hours == Approx(4.5));
     REQUIRE(s.weekly_hours.size() == 8);
     CHECK(s.weekly_hours.back() == Approx(1.5)); // days 94 to 100
     CHECK(s.weekly_hours[6] == Approx(2));
     CHECK(s.last_practice_day == 100);
-    CHECK(s.stages == std::vector<StageState>{StageState::Open, StageState::Open});
+    CHECK(s.stages == std::vector<StageState>{StageState::Open, StageState::Locked});
 }
 
 TEST_CASE("practice counts while armed or within ten seconds of a stick movement", "[core][progress]")

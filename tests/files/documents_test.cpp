@@ -19,7 +19,7 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
     const DataFolder data(BH_DATA);
     const auto drills = data.drills();
     REQUIRE(drills);
-    CHECK(drills->size() == 19);
+    CHECK(drills->size() == 25);
     for (const Drill& drill : *drills) {
         CAPTURE(drill.id);
         CHECK(data.setup_for(drill, RateProfile{}));
@@ -64,7 +64,19 @@ TEST_CASE("a drill file with a mistake is refused with file, place and expectati
         CHECK(parse_drill(d.dump(), "d.json").error().code == Error::Code::Unsupported);
     }
     SECTION("no JSON") { CHECK(parse_drill("{\n\"format\": }", "d.json").error().message == "d.json: line 2: is no valid JSON here"); }
-    SECTION("unknown keys are no mistake") { d["colour"] = "blue"; CHECK(parse_drill(d.dump(), "d.json")); }
+    SECTION("a slip in a key is told to who asks, and is no error")
+    {
+        d["phases"][0]["time_limt_s"] = 5;
+        std::vector<std::string> slips;
+        CHECK(parse_drill(d.dump(), "d.json", &slips));
+        REQUIRE(slips.size() == 1);
+        CHECK(slips[0].find("d.json: /phases/0: there is no 'time_limt_s' here, expected one of id, instruction") == 0);
+        CHECK(parse_drill(d.dump(), "d.json"));
+    }
+    SECTION("a mode the drill does not have") { d["phases"][0]["mode"] = "sport"; CHECK(drillMessage(d) == "d.json: /phases/0/mode: is not one of the drill's modes"); }
+    SECTION("a stick there is not") { d["phases"][0]["sticks"] = {"rudder"}; CHECK(drillMessage(d) == "d.json: /phases/0/sticks/0: expected throttle, yaw, pitch or roll, found 'rudder'"); }
+    SECTION("bounds the wrong way round") { d["phases"][0]["bounds"] = {{"lowest_m", 9}, {"highest_m", 3}}; CHECK(drillMessage(d) == "d.json: /phases/0/bounds: expected lowest_m under highest_m"); }
+    SECTION("a band without a limit") { d["criteria"][0]["below"] = {{"fail", 0}, {"pass", 1}}; CHECK(drillMessage(d) == "d.json: /criteria/0/below: expected a 'merit' here"); }
 }
 
 TEST_CASE("a calibration comes back from its document as it was", "[files]")

@@ -231,6 +231,7 @@ struct Score {
     std::vector<CriterionScore> criteria;
     std::vector<std::string> disqualified;
     double flown_s = 0;
+    std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
     std::vector<double> throttle_cuts_s; ///< for each crash, until the throttle was at the bottom (or the log ended)
     std::string summary; ///< one sentence: passed, or what failed and what to do about it
 };

@@ -97,8 +97,8 @@ void take_value(const DrillRunner& runner, const FlightLog& log, CriterionScore&
 
 namespace {
 
-/// Mean marks of the left side's criteria against the right side's; nothing before both have been flown.
-std::optional<double> side_gap(const Score& score)
+/// Mean marks of the left side's criteria minus the right side's; nothing before both have been flown.
+std::optional<double> left_minus_right(const Score& score)
 {
     double marks[2] = {0, 0}, weights[2] = {0, 0};
     for (const CriterionScore& c : score.criteria) {
@@ -108,7 +108,7 @@ std::optional<double> side_gap(const Score& score)
         weights[side] += c.criterion.weight;
     }
     if (weights[0] == 0 || weights[1] == 0) return std::nullopt;
-    return std::abs(marks[0] / weights[0] - marks[1] / weights[1]);
+    return marks[0] / weights[0] - marks[1] / weights[1];
 }
 
 } // namespace
@@ -136,10 +136,11 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
     bool musts_passed = true;
     for (CriterionScore& scored : result.criteria)
         if (scored.value) scored.marks = marks_for(scored.criterion, *scored.value);
+    result.left_minus_right = left_minus_right(result);
     for (CriterionScore& scored : result.criteria) {
         const Criterion& criterion = scored.criterion;
         if (criterion.measure == Measure::SideGap) {
-            scored.value = side_gap(result);
+            if (result.left_minus_right) scored.value = std::abs(*result.left_minus_right);
             if (scored.value) scored.marks = marks_for(criterion, *scored.value);
         }
         musts_passed = musts_passed && (!criterion.must || scored.passed());

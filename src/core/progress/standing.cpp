@@ -1,9 +1,12 @@
 #include "core/progress/standing.h"
 
 #include "core/controller/drift.h"
+#include "core/stats.h"
 
 #include <algorithm>
+#include <cmath>
 #include <cstdio>
+#include <numeric>
 #include <set>
 
 namespace bh {
@@ -24,14 +27,16 @@ std::string capital(std::string text)
     return text;
 }
 
-std::string what_is_missing(const DrillStanding& s, const MasteryRules& rules)
+std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, const MasteryRules& rules)
 {
     if (s.state == DrillState::Held) return "held";
     if (s.state == DrillState::Due) return "was held; pass it again to stay current";
     if (s.attempts == 0) return "not flown yet";
     if (s.passes == 0) return "not passed yet after " + counted(s.attempts, "attempt");
     if (s.passes < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
-    return "passed " + counted(s.passes, "time") + ", needs another day";
+    if (s.pass_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
+    return "passed " + counted(s.passes, "time") + ", " + counted(static_cast<std::int64_t>(s.minutes), "minute") + " of " +
+           std::to_string(static_cast<int>(drill.least_minutes)) + " flown";
 }
 
 struct Attention {
@@ -67,32 +72,102 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
 
 } // namespace
 
-DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const std::string& drill_id, std::int64_t today,
-                             const MasteryRules& rules)
+std::string side_gap_in_words(const DrillStanding& s)
+{
+    if (!s.left_minus_right || std::abs(*s.left_minus_right) <= side_gap_points) return {};
+    char text[48];
+    std::snprintf(text, sizeof text, "%s %.0f points behind %s", *s.left_minus_right > 0 ? "right" : "left", std::abs(*s.left_minus_right),
+                  *s.left_minus_right > 0 ? "left" : "right");
+    return text;
+}
+
+ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
+{
+    ThrottleCutHabit habit;
+    for (const AttemptFact& a : attempts)
+        for (const double cut_s : a.throttle_cuts_s) ++habit.crashes, habit.within_1_s += cut_s <= 1, habit.last_s = cut_s;
+    return habit;
+}
+
+DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today, const MasteryRules& rules)
 {
     DrillStanding s;
     std::set<std::int64_t> pass_days;
+    std::vector<double> scores;
     for (const AttemptFact& a : attempts) {
-        if (a.drill_id != drill_id) continue;
+        if (a.drill_id != drill.id) continue;
         ++s.attempts;
         s.best = std::max(s.best.value_or(0), a.score);
         s.last = a.score;
         s.failed_in_a_row = a.passed ? 0 : s.failed_in_a_row + 1;
+        s.minutes += a.flown_s / 60;
+        if (a.left_minus_right) s.left_minus_right = a.left_minus_right;
+        scores.push_back(a.score);
         if (!a.passed) continue;
         ++s.passes;
         pass_days.insert(a.day);
         s.last_pass_day = a.day;
     }
     s.pass_days = static_cast<int>(pass_days.size());
+    constexpr std::size_t trend_over = 5, least = 3;
+    if (scores.size() >= least) {
+        const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())), scores.end());
+        std::vector<double> order(newest.size());
+        std::iota(order.begin(), order.end(), 0.0);
+        s.trend = slope(order, newest);
+    }
     if (s.attempts > 0) s.state = DrillState::Tried;
-    if (s.passes >= rules.passes && s.pass_days >= rules.days)
-        s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
-    s.next = what_is_missing(s, rules);
+    const bool often_enough = s.passes >= rules.passes && s.minutes >= drill.least_minutes;
+    if (often_enough && s.pass_days >= rules.days) s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
+    s.waits_for_another_day = often_enough && s.pass_days < rules.days && s.last_pass_day == today;
+    s.next = what_is_missing(s, drill, rules);
     return s;
 }
 
-PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                             const std::vector<std::pair<std::string, std::string>>& drill_names, const MasteryRules& rules)
+namespace {
+
+DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
+{
+    const auto found = std::find_if(drills.begin(), drills.end(), [&](const DrillFact& d) { return d.id == id; });
+    return found == drills.end() ? DrillFact{id, id, 0} : *found;
+}
+
+void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today, const std::vector<DrillFact>& drills,
+                  const MasteryRules& rules)
+{
+    bool before_held = true; // or was, and is due again
+    for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage) {
+        const Curriculum::Stage& of = curriculum.stages[stage];
+        const bool by_hand = std::find(facts.opened_stages.begin(), facts.opened_stages.end(), of.name) != facts.opened_stages.end();
+        const bool locked = !before_held && !by_hand;
+        std::size_t held = 0, flown = 0, once_held = 0;
+        for (const std::string& id : of.drills) {
+            const DrillStanding d = drill_standing(facts.attempts, known(drills, id), today, rules);
+            held += d.state == DrillState::Held;
+            once_held += d.state == DrillState::Held || d.state == DrillState::Due;
+            flown += d.attempts > 0;
+            s.ladder.push_back({id, stage, locked, d});
+        }
+        s.stages.push_back(held == of.drills.size() ? StageState::Held : locked ? StageState::Locked : flown > 0 ? StageState::Partly : StageState::Open);
+        before_held = once_held == of.drills.size();
+    }
+}
+
+const LadderStep* next_best(const PilotStanding& s)
+{
+    const auto first = [&](auto&& wanted) {
+        const auto found = std::find_if(s.ladder.begin(), s.ladder.end(), [&](const LadderStep& step) { return !step.locked && wanted(step.standing); });
+        return found == s.ladder.end() ? nullptr : &*found;
+    };
+    if (const auto* step = first([](const DrillStanding& d) { return d.state != DrillState::Held && !d.waits_for_another_day; })) return step;
+    if (const auto* step = first([](const DrillStanding& d) { return !side_gap_in_words(d).empty(); })) return step;
+    return first([](const DrillStanding& d) { return d.state != DrillState::Held; });
+}
+
+} // namespace
+
+PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today, const std::vector<DrillFact>& drills,
+                             const MasteryRules& rules)
 {
     PilotStanding s;
     s.weekly_hours.assign(weeks_shown, 0);
@@ -104,33 +179,23 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         if (p.day <= today && weeks_ago < weeks_shown) s.weekly_hours[static_cast<std::size_t>(weeks_shown - 1 - weeks_ago)] += hours;
     }
     s.hours_last_7_days = s.weekly_hours.back();
+    s.throttle_cuts = throttle_cut_habit(facts.attempts);
 
+    climb_ladder(s, facts, curriculum, today, drills, rules);
     DrillStanding next;
-    for (const Curriculum::Stage& stage : curriculum.stages) {
-        std::size_t held = 0;
-        std::size_t flown = 0;
-        for (const std::string& id : stage.drills) {
-            const DrillStanding d = drill_standing(facts.attempts, id, today, rules);
-            held += d.state == DrillState::Held;
-            flown += d.attempts > 0;
-            if (d.state != DrillState::Held && s.next_drill.empty()) {
-                s.next_drill = id;
-                s.next_reason = d.next;
-                next = d;
-            }
-        }
-        s.stages.push_back(held == stage.drills.size() ? StageState::Held : flown > 0 ? StageState::Partly : StageState::Open);
+    if (const LadderStep* step = next_best(s)) {
+        next = step->standing;
+        s.next_drill = step->drill_id;
+        s.next_reason = next.next;
+        if (const std::string gap = side_gap_in_words(next); !gap.empty()) s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
     }
-    std::string next_name = s.next_drill;
-    for (const auto& [id, name] : drill_names)
-        if (id == s.next_drill) next_name = name;
-    const Attention attention = attention_for(facts, s, today, next_name, next);
+    const Attention attention = attention_for(facts, s, today, known(drills, s.next_drill).name, next);
     s.needs_attention = !attention.reason.empty();
     s.go = attention.go;
     if (s.needs_attention) s.attention = attention.reason;
     else if (s.next_drill.empty()) s.attention = "Every stage is held";
     else {
-        s.attention = "Next: " + next_name + ", " + s.next_reason;
+        s.attention = "Next: " + known(drills, s.next_drill).name + ", " + s.next_reason;
         s.go = PilotStanding::Go::Drills;
     }
     s.attention = capital(s.attention);

@@ -16,6 +16,8 @@ struct AttemptFact {
     double score = 0;
     bool passed = false;
     double flown_s = 0;
+    std::optional<double> left_minus_right; ///< marks, where the drill has sides
+    std::vector<double> throttle_cuts_s;    ///< for each crash
 };
 
 /// House rules for when a drill is mastered, all adjustable.
@@ -23,6 +25,13 @@ struct MasteryRules {
     int passes = 3;
     int days = 2;
     int currency_days = 30;
+};
+
+/// What has to be known of a drill besides its id.
+struct DrillFact {
+    std::string id;
+    std::string name;
+    double least_minutes = 0; ///< of practice before it can be held
 };
 
 enum class DrillState { Untried, Tried, Due, Held };
@@ -37,12 +46,29 @@ struct DrillStanding {
     std::optional<double> best;
     std::optional<double> last;
     std::int64_t last_pass_day = 0;
+    double minutes = 0;                     ///< flown of it in all
+    std::optional<double> trend;            ///< points from attempt to attempt over the last five; nothing before the third
+    std::optional<double> left_minus_right; ///< of the last attempt that flew both sides
+    bool waits_for_another_day = false;     ///< nothing else is missing, and it was passed today
     std::string next; ///< what is missing, in words
 };
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
-[[nodiscard]] DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const std::string& drill_id,
-                                           std::int64_t today, const MasteryRules& rules = {});
+[[nodiscard]] DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
+                                           const MasteryRules& rules = {});
+
+/// A gap between the sides above which the weaker one is spoken of (house).
+inline constexpr double side_gap_points = 15;
+/// "right 18 points behind left", empty while the gap is small.
+[[nodiscard]] std::string side_gap_in_words(const DrillStanding& standing);
+
+/// The habit after crashes: how many there were and how many throttles were at the bottom within a second.
+struct ThrottleCutHabit {
+    int crashes = 0;
+    int within_1_s = 0;
+    std::optional<double> last_s;
+};
+[[nodiscard]] ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts);
 
 struct PracticeFact {
     std::int64_t day = 0;
@@ -56,12 +82,25 @@ struct PilotFacts {
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
     std::string controller_drift; ///< what has drifted on that controller, a sentence; empty when nothing has
     double target_h = 20;
+    std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
 
-enum class StageState { Open, Partly, Held };
+/// Locked: the stage before it is not held yet. Open: nothing of it has been flown. A drill that is due again does not lock
+/// what comes after it.
+enum class StageState { Locked, Open, Partly, Held };
+
+/// One drill of the pilot's ladder.
+struct LadderStep {
+    std::string drill_id;
+    std::size_t stage = 0;
+    bool locked = false;
+    DrillStanding standing;
+};
 
 struct PilotStanding {
     std::vector<StageState> stages;
+    std::vector<LadderStep> ladder; ///< every drill of every stage, in order
+    ThrottleCutHabit throttle_cuts;
     double hours = 0;
     double hours_last_7_days = 0;
     std::vector<double> weekly_hours; ///< the last 8 weeks, oldest first, the last one ends today
@@ -73,9 +112,12 @@ struct PilotStanding {
     enum class Go { Nowhere, Controller, Drills } go = Go::Nowhere; ///< where that is done
 };
 
-/// `drill_name` gives people's names for drill ids.
+/// `drills` tells what has to be known of them; one that is not there goes by its id.
+///
+/// The next best drill is the first of the open stages that is not held, but for those that only wait for another day; when
+/// every one of those is flown, one of the open stages whose sides lie far apart.
 [[nodiscard]] PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                                           const std::vector<std::pair<std::string, std::string>>& drill_names,
+                                           const std::vector<DrillFact>& drills,
                                            const MasteryRules& rules = {});
 
 } // namespace bh

@@ -363,14 +363,6 @@ Sticks StandInPilot::moved_hands()
     return out;
 }
 
-Drill shadowing(Drill drill, std::shared_ptr<const FlightLog> demonstration)
-{
-    drill.phases.front().goal.for_s = std::max(1.0, demonstration->duration_s());
-    drill.phases.front().time_limit_s = drill.phases.front().goal.for_s + 5;
-    drill.demonstration = std::move(demonstration);
-    return drill;
-}
-
 Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
 {
     Result<Flight> made = Flight::create(setup);

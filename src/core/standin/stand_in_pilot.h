@@ -95,7 +95,4 @@ struct FlownDrill {
 /// Errors as Flight::create; BadInput for a drill of sticks alone without a demonstration.
 [[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults = {});
 
-/// A drill of sticks alone, to follow this demonstration for as long as it lasts.
-[[nodiscard]] Drill shadowing(Drill drill, std::shared_ptr<const FlightLog> demonstration);
-
 } // namespace bh

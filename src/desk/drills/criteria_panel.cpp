@@ -2,7 +2,9 @@
 
 #include "desk/theme.h"
 
+#include <QHelpEvent>
 #include <QPainter>
+#include <QToolTip>
 
 namespace bh::desk {
 namespace {
@@ -22,7 +24,8 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
     criteria_ = std::move(criteria);
     QStringList spoken;
     for (const CriterionRow& c : criteria_)
-        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label), c.value ? valueText(*c.value, c.unit) : tr("not yet"));
+        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label), c.value ? valueText(*c.value, c.unit) : tr("not yet"))
+                      + (c.span ? QStringLiteral(", ") + spanText(c) : QString());
     setAccessibleDescription(spoken.join(QStringLiteral("; ")));
     if (resized) updateGeometry();
     update();
@@ -30,10 +33,39 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
 
 QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * rowHeight}; }
 
+/// "−50 to 300 ms" for a band, otherwise the one limit.
+QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
+{
+    const Limits above{c.fail, c.pass, c.merit};
+    const QString upper = valueText(above.*limit, c.unit);
+    return c.below ? tr("%1 to %2").arg(valueText(*c.below.*limit, c.unit).section(QLatin1Char(' '), 0, 0), upper) : upper;
+}
+
+QString CriteriaPanel::spanText(const CriterionRow& c)
+{
+    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(c.span->from_s, 0, 'f', 1).arg(c.span->to_s, 0, 'f', 1) : QString();
+}
+
+bool CriteriaPanel::event(QEvent* event)
+{
+    if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto row = static_cast<std::size_t>(help->pos().y() / rowHeight);
+    if (row < criteria_.size()) {
+        const CriterionRow& c = criteria_[row];
+        const QString span = spanText(c);
+        QToolTip::showText(help->globalPos(), tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
+                                                  .arg(QString::fromStdString(c.label), c.must ? tr(" (must)") : QString(), limitText(c, &Limits::fail), limitText(c, &Limits::pass),
+                                                       limitText(c, &Limits::merit), span.isEmpty() ? QString() : QStringLiteral("; ") + span));
+    }
+    return true;
+}
+
 QString CriteriaPanel::valueText(double value, const std::string& unit)
 {
     if (unit == "share") return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
     if (unit == "count") return QString::number(value, 'f', 0);
+    if (unit == "ms" || unit == "deg") return QStringLiteral("%1 %2").arg(value, 0, 'f', 0).arg(unit == "deg" ? QStringLiteral("°") : QStringLiteral("ms"));
     return QStringLiteral("%1 %2").arg(value, 0, 'f', 1).arg(QString::fromStdString(unit));
 }
 
@@ -63,6 +95,11 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.setFont(uiFont(8));
         p.setPen(t.soft);
         const QRect scale(0, top + 32, width(), 15);
+        if (c.below) { // too little and too much: the limits do not lie on one line
+            p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
+            top += rowHeight;
+            continue;
+        }
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueText(c.fail, c.unit));
         p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop, tr("pass %1").arg(valueText(c.pass, c.unit)));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueText(c.merit, c.unit));

@@ -1,9 +1,14 @@
 #include "desk/drills/drills_page.h"
 
+#include "core/drill/demonstration.h"
 #include "core/setup/camera_tilt.h"
 #include "desk/controller/keyboard_sticks.h"
 #include "desk/drills/criteria_panel.h"
 #include "desk/drills/flight_view.h"
+#include "desk/drills/ladder_editor.h"
+#include "desk/drills/ladder_panel.h"
+#include "desk/drills/score_card.h"
+#include "desk/frame/sections.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -11,54 +16,16 @@
 #include <QBoxLayout>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDateTime>
 #include <QLabel>
-#include <QListWidget>
-#include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QShortcut>
 #include <QSignalBlocker>
-#include <QStyledItemDelegate>
 #include <algorithm>
 
 namespace bh::desk {
 namespace {
-
-enum LadderRole { DrillIdRole = Qt::UserRole + 1, StateRole, DetailRole };
-
-/// State mark, name and what is missing.
-class LadderDelegate : public QStyledItemDelegate {
-public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {180, 46}; }
-    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
-    {
-        const Theme& t = theme();
-        const QRect box = option.rect;
-        p->save();
-        if (option.state & QStyle::State_Selected) {
-            p->fillRect(box, option.palette.color(QPalette::AlternateBase));
-            p->fillRect(QRect(box.left(), box.top(), 4, box.height()), t.attention);
-        }
-        const auto state = static_cast<DrillState>(index.data(StateRole).toInt());
-        const bool held = state == DrillState::Held;
-        paintMark(*p, QRectF(box.left() + 12, box.top() + 10, 12, 12),
-                  held                          ? StateMark::Done
-                  : state == DrillState::Tried ? StateMark::Partly
-                  : state == DrillState::Due   ? StateMark::Due
-                                               : StateMark::None,
-                  held ? t.held : state == DrillState::Untried ? t.steel : t.attention);
-        const QRect words = box.adjusted(34, 5, -6, -4);
-        p->setFont(uiFont(10, true));
-        p->setPen(t.ink);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignTop, p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width()));
-        p->setFont(uiFont(8.5));
-        p->setPen(t.soft);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignBottom,
-                    p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));
-        p->restore();
-    }
-};
 
 /// A flight without goals, for twenty minutes.
 Drill freeFlight(const std::string& world)
@@ -93,11 +60,7 @@ QPushButton* button(const QString& text, const char* name, const QString& tip)
 DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
     : QWidget(parent), store_(store), station_(station)
 {
-    ladder_ = new QListWidget;
-    ladder_->setObjectName(QStringLiteral("ladder"));
-    ladder_->setAccessibleName(tr("Ladder of drills"));
-    ladder_->setItemDelegate(new LadderDelegate(ladder_));
-    ladder_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    ladder_ = new LadderPanel(store_, station_);
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("resultHeading"));
     heading_->setFont(uiFont(13, true));
@@ -115,7 +78,16 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     panic_ = button(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = button(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
     eye_ = button(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
-    watch_ = button(tr("Watch it"), "demonstrate", tr("The stand-in pilot flies the drill; nothing is kept"));
+    arm_ = button(tr("Arm (F10)"), "arm", tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
+    watch_ = button(tr("Watch"), "demonstrate", tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
+    shadow_ = button(tr("Shadow"), "shadow", tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
+    keepShown_ = button(tr("Keep as demonstration"), "keepDemonstration", tr("From now on this flight shows how the drill is flown; it can be undone"));
+    connect(arm_, &QPushButton::clicked, this, &DrillsPage::arm);
+    connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
+    connect(keepShown_, &QPushButton::clicked, this, [this] {
+        if (store_.keepDemonstration(shownDrill_, shownAttempt_)) shownAttempt_.clear();
+        refreshPanel();
+    });
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("flightMode"));
     mode_->setAccessibleName(tr("Flight mode"));
@@ -125,28 +97,14 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     day_->setFocusPolicy(Qt::TabFocus);
     day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
 
-    curriculum_ = new QComboBox;
-    curriculum_->setObjectName(QStringLiteral("curriculum"));
-    curriculum_->setAccessibleName(tr("The pilot's curriculum"));
-    curriculum_->setFocusPolicy(Qt::TabFocus);
-    curriculum_->setToolTip(tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
-    for (const Curriculum& c : store_.curricula()) curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
-    connect(curriculum_, &QComboBox::activated, this, [this](int row) {
-        const PilotRow* pilot = store_.pilot(station_.pilotId());
-        if (!pilot) return;
-        PilotRow edited = *pilot;
-        edited.curriculum = curriculum_->itemData(row).toString().toStdString();
-        store_.editPilot(edited);
-    });
-
     auto* side = new QWidget;
     auto* sideLayout = new QVBoxLayout(side);
     sideLayout->setContentsMargins(0, 0, 0, 0);
     sideLayout->setSpacing(8);
-    sideLayout->addWidget(curriculum_);
     sideLayout->addWidget(ladder_);
     sideLayout->addWidget(heading_);
     sideLayout->addWidget(sentence_);
+    sideLayout->addWidget(keepShown_, 0, Qt::AlignLeft);
     auto* how = new QHBoxLayout;
     how->addWidget(mode_, 1);
     how->addWidget(day_);
@@ -164,15 +122,41 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     sideLayout->addWidget(scroll, 1);
     side->setFixedWidth(250);
 
+    auto* flight = new QWidget;
+    auto* flightLayout = new QVBoxLayout(flight);
+    flightLayout->setContentsMargins(0, 0, 0, 0);
+    flightLayout->setSpacing(8);
     auto* keysRow = new QHBoxLayout;
     keysRow->setSpacing(6);
-    for (QPushButton* b : {start_, reset_, panic_, pause_, eye_}) keysRow->addWidget(b);
+    for (QPushButton* b : {start_, reset_, panic_, pause_, eye_, arm_}) keysRow->addWidget(b);
     keysRow->addStretch();
-    keysRow->addWidget(watch_);
+    for (QPushButton* b : {watch_, shadow_}) keysRow->addWidget(b);
+    flightLayout->addLayout(keysRow);
+    flightLayout->addWidget(view_, 1);
+
+    sections_ = new Sections;
+    auto* top = new QHBoxLayout;
+    top->setSpacing(6);
+    top->addStretch();
+    top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));
+    top->addWidget(sections_->add(tr("By eye"), QStringLiteral("sectionByEye"), [this] {
+        card_ = new ScoreCard(store_, station_);
+        card_->setDrill(drill());
+        return card_;
+    }));
+    top->addWidget(sections_->add(tr("Change"), QStringLiteral("sectionChange"), [this] {
+        editor_ = new LadderEditor(store_, station_);
+        editor_->setDrill(ladder_->chosen());
+        return editor_;
+    }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section != 0 && flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
+        if (section == 1) card_->setFocus();
+    });
     auto* right = new QVBoxLayout;
     right->setSpacing(8);
-    right->addLayout(keysRow);
-    right->addWidget(view_, 1);
+    right->addLayout(top);
+    right->addWidget(sections_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(12);
@@ -187,6 +171,7 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     key(Qt::Key_F7, &DrillsPage::panic);
     key(Qt::Key_F8, &DrillsPage::pause);
     key(Qt::Key_F9, &DrillsPage::nextEye);
+    key(Qt::Key_F10, &DrillsPage::arm);
     connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
     connect(start_, &QPushButton::clicked, this, &DrillsPage::start);
     connect(reset_, &QPushButton::clicked, this, &DrillsPage::reset);
@@ -194,34 +179,21 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     connect(pause_, &QPushButton::clicked, this, &DrillsPage::pause);
     connect(eye_, &QPushButton::clicked, this, &DrillsPage::nextEye);
     connect(watch_, &QPushButton::clicked, this, &DrillsPage::demonstrate);
-    connect(ladder_, &QListWidget::currentRowChanged, this, [this] {
-        if (!flying() || free()) land(), free_.reset();
-        const QSignalBlocker quiet(mode_);
-        mode_->clear();
-        if (const Drill* d = drill())
-            for (Mode m : d->modes) mode_->addItem(tr("%1 mode").arg(QString::fromUtf8(mode_key(m).data())), static_cast<int>(m));
-        mode_->setEnabled(mode_->count() > 1);
-        refreshPanel();
-    });
-    connect(ladder_, &QListWidget::itemClicked, this, [this] { // out of a free flight, also to the drill that was chosen before
-        if (free()) land(), free_.reset(), refreshPanel();
-    });
+    connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
     timer_.setInterval(50);
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
-    connect(&store_, &RecordStore::changed, this, &DrillsPage::refreshLadder);
+    connect(&store_, &RecordStore::changed, this, &DrillsPage::refreshPanel);
     connect(&station_, &Station::pilotChosen, this, [this] {
         land();
         free_.reset();
-        refreshLadder();
-        chooseDrill(store_.standing(station_.pilotId()).next_drill);
-        refreshPanel();
+        ladder_->setBusy(false);
+        ladder_->chooseNext();
+        drillChosen();
     });
     connect(&station_, &Station::deviceChosen, this, &DrillsPage::refreshPanel);
     connect(&station_, &Station::devicesChanged, this, &DrillsPage::refreshPanel);
-    refreshLadder();
-    chooseDrill(store_.standing(station_.pilotId()).next_drill);
-    if (ladder_->currentRow() < 0) ladder_->setCurrentRow(0);
-    refreshPanel();
+    ladder_->chooseNext();
+    drillChosen();
 }
 
 DrillsPage::~DrillsPage() { land(); }
@@ -231,11 +203,7 @@ void DrillsPage::hideEvent(QHideEvent*)
     if (flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
 }
 
-const Drill* DrillsPage::drill() const
-{
-    const QListWidgetItem* item = ladder_->currentItem();
-    return item ? store_.drill(item->data(DrillIdRole).toString().toStdString()) : nullptr;
-}
+const Drill* DrillsPage::drill() const { return store_.drill(ladder_->chosen()); }
 
 bool DrillsPage::readyToFly() const
 {
@@ -244,62 +212,43 @@ bool DrillsPage::readyToFly() const
 
 bool DrillsPage::flying() const { return loop_ && !result_shown_; }
 
-void DrillsPage::chooseDrill(const std::string& id)
-{
-    if (flying()) return;
-    for (int row = 0; row < ladder_->count(); ++row)
-        if (ladder_->item(row)->data(DrillIdRole).toString().toStdString() == id) ladder_->setCurrentRow(row);
-}
+void DrillsPage::chooseDrill(const std::string& id) { ladder_->choose(id); }
 
-void DrillsPage::refreshLadder()
+/// Another drill, or the same again out of a free flight.
+void DrillsPage::drillChosen()
 {
-    curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(store_.curriculum(station_.pilotId()).id)));
-    curriculum_->setEnabled(!station_.pilotId().empty() && !flying());
-    const QListWidgetItem* before = ladder_->currentItem();
-    const std::string chosen = before ? before->data(DrillIdRole).toString().toStdString() : std::string();
-    std::vector<std::string> ids;
-    for (const Curriculum::Stage& stage : store_.curriculum(station_.pilotId()).stages) ids.insert(ids.end(), stage.drills.begin(), stage.drills.end());
-    bool same = ladder_->count() == static_cast<int>(ids.size());
-    for (int row = 0; same && row < ladder_->count(); ++row)
-        same = ladder_->item(row)->data(DrillIdRole).toString().toStdString() == ids[static_cast<std::size_t>(row)];
-    if (!same) {
-        const QSignalBlocker quiet(ladder_);
-        ladder_->clear();
-        for (const std::string& id : ids) {
-            auto* item = new QListWidgetItem(ladder_);
-            item->setData(DrillIdRole, QString::fromStdString(id));
-        }
-        ladder_->setFixedHeight(46 * std::min<int>(5, static_cast<int>(ids.size())) + 4); // a longer one scrolls
+    if (flying() && !free()) return;
+    land();
+    free_.reset();
+    shownAttempt_.clear();
+    const Drill* d = drill();
+    if (shownModesOf_ != ladder_->chosen()) {
+        const QSignalBlocker quiet(mode_);
+        mode_->clear();
+        if (d)
+            for (Mode m : d->modes) mode_->addItem(tr("%1 mode").arg(QString::fromUtf8(mode_key(m).data())), static_cast<int>(m));
+        shownModesOf_ = ladder_->chosen();
     }
-    for (std::size_t i = 0; i < ids.size(); ++i) {
-        QListWidgetItem* item = ladder_->item(static_cast<int>(i));
-        const Drill* d = store_.drill(ids[i]);
-        const DrillStanding s = store_.drillStanding(station_.pilotId(), ids[i]);
-        item->setText(QString::fromStdString(d ? d->name : ids[i]));
-        item->setData(StateRole, static_cast<int>(s.state));
-        QString detail = QString::fromStdString(s.next);
-        if (s.best) detail = tr("best %1, last %2 · %3").arg(*s.best, 0, 'f', 0).arg(*s.last, 0, 'f', 0).arg(detail);
-        item->setData(DetailRole, detail);
-        item->setToolTip(detail);
-    }
-    if (!same && !flying()) { // another curriculum: the same drill when it is there, otherwise what comes next
-        chooseDrill(chosen);
-        if (ladder_->currentRow() < 0) chooseDrill(store_.standing(station_.pilotId()).next_drill);
-        if (ladder_->currentRow() < 0) ladder_->setCurrentRow(0);
-        refreshPanel();
-    }
+    if (card_) card_->setDrill(d);
+    if (editor_) editor_->setDrill(ladder_->chosen());
+    refreshPanel();
 }
 
 void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
-    start_->setEnabled(d && readyToFly() && !flying());
+    const bool arms = d && !d->sticks_only && (d->begins_disarmed || std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
+    start_->setEnabled(d && readyToFly() && !flying() && !ladder_->locked());
     watch_->setEnabled(d && !flying());
+    shadow_->setEnabled(d && readyToFly() && !flying());
+    arm_->setVisible(arms && !free());
+    arm_->setEnabled(flying() && !demonstration_);
+    keepShown_->setVisible(!shownAttempt_.empty());
     reset_->setEnabled(loop_ != nullptr);
     panic_->setEnabled(flying() && !demonstration_);
     pause_->setEnabled(flying());
-    mode_->setDisabled(flying() || mode_->count() < 2);
-    ladder_->setDisabled(flying() && !free());
+    mode_->setDisabled(flying() || mode_->count() < 2 || (d && std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.mode.has_value(); })));
+    ladder_->setBusy(flying() && !free());
     day_->setDisabled(flying());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
     if (loop_ || !d) return;
@@ -309,13 +258,15 @@ void DrillsPage::refreshPanel()
     Score limits;
     for (const Criterion& c : d->criteria) limits.criteria.push_back({c, std::nullopt, 0});
     criteria_->setCriteria(attempt_row(limits, d->modes.front()).criteria);
+    const bool locked = ladder_->locked();
     const PilotRow* pilot = store_.pilot(station_.pilotId());
     const Station::Controller controller = station_.controllerState();
     view_->setInvitation(!pilot                             ? tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.")
                          : controller == Station::Controller::Unplugged    ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
                          : controller == Station::Controller::Uncalibrated ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
                          : controller == Station::Controller::Unverified   ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
-                                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
+                                         : locked                                          ? tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and shadowed now.").arg(QString::fromStdString(d->name))
+                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
                                                                 .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
 }
 
@@ -331,12 +282,62 @@ void DrillsPage::start()
         if (loop_->paused()) pause();
         return;
     }
-    launch(false);
+    if (const Drill* d = drill(); d && !d->sticks_only) launch(*d, std::nullopt);
+    else shadow();
+}
+
+void DrillsPage::arm()
+{
+    if (flying() && !demonstration_) loop_->press_arm();
+}
+
+/// The flight that shows how the chosen drill is flown: the one that was kept, otherwise one that the stand-in pilot flies now.
+std::shared_ptr<const FlightLog> DrillsPage::demonstrationOf(const Drill& d) const
+{
+    if (const auto kept = store_.demonstration(d.id))
+        if (auto log = store_.flightLog(kept->log_hash)) return std::make_shared<const FlightLog>(std::move(*log));
+    const auto setup = setupFor(d, true);
+    const auto flown = setup ? fly_drill(d, *setup, 0.97, seed_) : Result<FlownDrill>(tl::unexpected(setup.error()));
+    return flown ? std::make_shared<const FlightLog>(std::move(flown->log)) : nullptr;
+}
+
+/// For a drill of sticks alone, one of the ladder that flies.
+const Drill* DrillsPage::flyingDrill() const
+{
+    const Drill* d = drill();
+    if (d && !d->sticks_only) return d;
+    for (const LadderStep& step : store_.standing(station_.pilotId()).ladder)
+        if (const Drill* other = store_.drill(step.drill_id); other && !other->sticks_only && !step.locked) d = other;
+    return d && !d->sticks_only ? d : nullptr;
 }
 
 void DrillsPage::demonstrate()
 {
-    if (!flying()) launch(true);
+    const Drill* d = flyingDrill();
+    if (flying() || !d) return;
+    const auto kept = store_.demonstration(d->id);
+    if (!kept) return launch(*d, FlightLoop::StandIn{0.97, seed_});
+    const auto shown = demonstrationOf(*d);
+    if (!shown) return;
+    launch(replay_of(*d, shown), FlightLoop::StandIn{0, 0, true});
+    const PilotRow* pilot = store_.pilot(kept->pilot_id);
+    sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
+                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), QDateTime::fromSecsSinceEpoch(kept->at).toString(QStringLiteral("d MMM yyyy")))
+                           .arg(kept->score, 0, 'f', 0));
+}
+
+void DrillsPage::shadow()
+{
+    const Drill* d = flyingDrill();
+    const Drill* sticks = store_.drill("shadow");
+    if (flying() || !d || !sticks || !readyToFly()) return;
+    const auto shown = demonstrationOf(*d);
+    if (!shown) return;
+    Drill follow = shadowing(*sticks, shown);
+    follow.world = d->world, follow.aircraft = d->aircraft, follow.start = d->start, follow.flags = d->flags;
+    follow.phases.front().instruction = QStringLiteral("Copy the sticks: %1.").arg(QString::fromStdString(d->name)).toStdString();
+    launch(follow, std::nullopt);
+    flown_with_ = "shadowing " + d->name;
 }
 
 void DrillsPage::nextEye() { view_->nextEye(); }
@@ -346,7 +347,9 @@ Result<FlightSetup> DrillsPage::setupFor(const Drill& d, bool demonstration) con
     const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
     auto setup = store_.data().setup_for(d, own ? own->rates : RateProfile{});
     if (!setup || !own || demonstration) return setup; // a demonstration is flown as the drill is meant
-    if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft)) setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
+    const Airframe* real = d.on_real_aircraft ? store_.realAircraft(own->real_aircraft) : nullptr;
+    if (real) setup->airframe = *real;
+    else if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft)) setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
     if (free() || day_->isChecked()) setup->conditions = own->day;
     setup->conditions.seed = store_.attempts(station_.pilotId()).size() + 1; // no two gusts alike
     return setup;
@@ -370,27 +373,29 @@ bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<Flight
     loop_->set_pace(pace_);
     view_->setStickMode(station_.stickMode());
     view_->show(loop_.get());
-    if (const auto own = store_.setup(station_.pilotId())) view_->setCamera(own->camera_tilt_deg, own->fov_deg);
+    if (const auto own = store_.setup(station_.pilotId())) view_->setCamera(std::max(0.0, own->camera_tilt_deg + d.tilt_change_deg), own->fov_deg);
     view_->setFocus();
     timer_.start();
     return true;
 }
 
-void DrillsPage::launch(bool demonstration)
+void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand_in)
 {
-    const Drill* d = drill();
-    if (!d || (!demonstration && !readyToFly())) return;
+    const bool shown = stand_in.has_value();
+    if (!shown && (!readyToFly() || (ladder_->locked() && !d.sticks_only))) return;
     land();
     free_.reset();
-    auto setup = setupFor(*d, demonstration);
+    shownAttempt_.clear();
+    sections_->choose(0);
+    auto setup = setupFor(d, shown);
     if (!setup) return view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
-    if (mode_->currentIndex() >= 0) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
-    demonstration_ = demonstration;
-    flown_with_ = setup->airframe.id == d->aircraft && !store_.setup(station_.pilotId()) ? "" : setup->airframe.name;
+    if (mode_->currentIndex() >= 0 && !d.sticks_only) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
+    demonstration_ = shown;
+    flown_with_ = setup->airframe.id == d.aircraft && !store_.setup(station_.pilotId()) ? "" : setup->airframe.name;
     if (const std::string day = in_words(setup->conditions); !day.empty()) flown_with_ += (flown_with_.empty() ? "" : "; ") + day;
-    if (!takeOff(*d, std::move(*setup), demonstration ? std::optional(FlightLoop::StandIn{0.97, seed_}) : std::nullopt)) return;
-    heading_->setText(demonstration ? tr("Demonstration") : tr("Live"));
-    sentence_->setText(demonstration ? tr("The stand-in pilot flies. Nothing is kept.") : QString::fromStdString(d->purpose));
+    if (!takeOff(d, std::move(*setup), stand_in)) return;
+    heading_->setText(shown ? tr("Demonstration") : tr("Live"));
+    sentence_->setText(shown ? tr("The stand-in pilot flies. Nothing is kept.") : QString::fromStdString(d.purpose));
     refreshPanel();
 }
 
@@ -428,7 +433,7 @@ void DrillsPage::reset()
     if (again && free()) {
         const auto [world, mode] = *free_; // a copy: it begins afresh
         flyFreely(world, mode);
-    } else if (again) launch(false);
+    } else if (again) start();
     else refreshPanel();
 }
 
@@ -466,7 +471,10 @@ void DrillsPage::follow()
         row.pilot_id = station_.pilotId();
         row.session_id = session_id_;
         row.flown_with = flown_with_;
-        store_.addAttempt(std::move(row), flown->log);
+        const Drill& flew = loop_->drill();
+        shownAttempt_ = store_.addAttempt(std::move(row), flown->log, flew.demonstration.get());
+        shownDrill_ = flew.id;
+        if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
     }
     refreshPanel();
 }

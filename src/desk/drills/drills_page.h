@@ -11,7 +11,6 @@
 class QCheckBox;
 class QComboBox;
 class QLabel;
-class QListWidget;
 class QPushButton;
 
 namespace bh::desk {
@@ -19,7 +18,11 @@ namespace bh::desk {
 class CriteriaPanel;
 class FlightView;
 class KeyboardSticks;
+class LadderEditor;
+class LadderPanel;
 class RecordStore;
+class ScoreCard;
+class Sections;
 class Station;
 
 /// The ladder, the flight view and the limits: a drill is flown, watched and scored here.
@@ -42,7 +45,9 @@ public Q_SLOTS:
     void panic();  ///< F7
     void pause();  ///< F8
     void nextEye(); ///< F9
+    void arm();     ///< F10
     void demonstrate();
+    void shadow();
 
 Q_SIGNALS:
     void wideToggled(); ///< F11: room for the flight view
@@ -51,10 +56,12 @@ protected:
     void hideEvent(QHideEvent*) override;
 
 private:
-    void refreshLadder();
+    void drillChosen();
     void refreshPanel();
     void follow();
-    void launch(bool demonstration);
+    void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
+    [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
+    [[nodiscard]] const Drill* flyingDrill() const;
     bool takeOff(const Drill& drill, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in); ///< false: the view says why
     [[nodiscard]] Result<FlightSetup> setupFor(const Drill& drill, bool demonstration) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
@@ -65,13 +72,18 @@ private:
 
     RecordStore& store_;
     Station& station_;
-    QListWidget* ladder_;
+    LadderPanel* ladder_;
+    Sections* sections_;
+    ScoreCard* card_ = nullptr;     ///< made when it is first looked at
+    LadderEditor* editor_ = nullptr;
     QLabel* heading_;
     QLabel* sentence_;
     CriteriaPanel* criteria_;
     FlightView* view_;
-    QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *watch_;
-    QComboBox *mode_, *curriculum_;
+    QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
+    QComboBox* mode_;
+    std::string shownModesOf_;                ///< id of the drill
+    std::string shownAttempt_, shownDrill_;   ///< of the result that can be kept as a demonstration
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;

@@ -271,7 +271,7 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         if (left_trail_.size() > 45) left_trail_.pop_front(), right_trail_.pop_front();
     }
     trail_time_s_ = now.time_s;
-    const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name) {
+    const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name, std::optional<QPointF> shown) {
         const double reach = 42;
         QColor ground = t.card;
         ground.setAlpha(200);
@@ -289,6 +289,10 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         p.setPen(QPen(t.attention, 1.5));
         p.setBrush(Qt::NoBrush);
         p.drawPath(path);
+        if (shown) { // where the demonstration's stick stands: a ring to fill
+            p.setPen(QPen(t.steel, 3));
+            p.drawEllipse(middle + QPointF(shown->x(), -shown->y()) * reach, 11, 11);
+        }
         p.setPen(QPen(t.ink, 2));
         p.setBrush(t.card);
         p.drawEllipse(middle + QPointF(at.x(), -at.y()) * reach, 6, 6);
@@ -297,8 +301,11 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         plate(p, QRectF(middle.x() - 52, middle.y() + reach + 12, 104, 18), name, Qt::AlignHCenter, uiFont(8), t.soft);
     };
     const double y = size.height() - 78;
-    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across));
-    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across));
+    const auto shown = [&](Function across, Function up) {
+        return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up))) : std::nullopt;
+    };
+    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across), shown(mode_.left_across, mode_.left_up));
+    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across), shown(mode_.right_across, mode_.right_up));
 }
 
 void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const
@@ -307,8 +314,12 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     QString words = QString::fromStdString(phase.instruction);
     QColor ink = t.ink;
-    if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
+    if (now.wants_throttle_cut) words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;
+    else if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
     else if (now.status == DrillRunner::Status::Disqualified) words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
+    else if (now.motors_out && phase.motors_out_above_m) words = QStringLiteral("The motors are out: throttle to the bottom!"), ink = t.notMet;
+    else if (now.crashed && now.motors_out) {}
+    else if (now.crashed && drill_.crashes_allowed != 0) words = QStringLiteral("Crashed. Throttle to the bottom: it goes back to the start."), ink = t.notMet;
     else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
     else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
     else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;

@@ -49,7 +49,8 @@ void FlightView::paintEvent(QPaintEvent*)
         const FlightSnapshot now = loop_->snapshot();
         painter_.paint(p, size(), now);
         Q_EMIT painted(now);
-        if (now.status == DrillRunner::Status::Finished || now.status == DrillRunner::Status::Disqualified) timer_.stop();
+        const bool over = now.status == DrillRunner::Status::Finished || now.status == DrillRunner::Status::Disqualified;
+        if (over && !now.wants_throttle_cut) timer_.stop();
         return;
     }
     const Theme& t = theme();

@@ -1,0 +1,284 @@
+#include "desk/drills/ladder_editor.h"
+
+#include "desk/frame/hints.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+#include "files/ladder_edit.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QHeaderView>
+#include <QLabel>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QTableWidget>
+#include <QTreeWidget>
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+enum LimitColumn { Label, Unit, Fail, Pass, Merit, Weight, Must, LimitColumns };
+
+QPushButton* button(const QString& text, const char* name, const QString& tip)
+{
+    auto* b = new QPushButton(text);
+    b->setObjectName(QLatin1String(name));
+    b->setToolTip(tip);
+    return b;
+}
+
+QLabel* title()
+{
+    auto* label = new QLabel;
+    label->setFont(uiFont(11, true));
+    return label;
+}
+
+QTableWidgetItem* cell(const QString& text, bool editable)
+{
+    auto* item = new QTableWidgetItem(text);
+    if (!editable) item->setFlags(item->flags() & ~Qt::ItemIsEditable);
+    return item;
+}
+
+} // namespace
+
+LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    stagesTitle_ = title();
+    stages_ = new QTreeWidget;
+    stages_->setObjectName(QStringLiteral("stages"));
+    stages_->setAccessibleName(tr("Stages of the curriculum and their drills"));
+    stages_->setHeaderHidden(true);
+    stages_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    stages_->setToolTip(tr("F2 renames a stage"));
+    connect(stages_, &QTreeWidget::itemChanged, this, [this] { stageRenamed(); }, Qt::QueuedConnection); // the list is filled anew
+    adds_ = new QComboBox;
+    adds_->setObjectName(QStringLiteral("addsDrill"));
+    adds_->setAccessibleName(tr("Drill to add"));
+    for (const Drill& d : store_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    add_ = button(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
+    newStage_ = button(tr("New stage"), "newStage", tr("A stage after the chosen one, with the drill on the left"));
+    up_ = button(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
+    down_ = button(tr("Down"), "moveDown", tr("One down"));
+    remove_ = button(tr("Remove"), "removeStep", tr("The chosen drill, or the whole stage; what was flown is kept"));
+    connect(add_, &QPushButton::clicked, this, [this] {
+        const std::string id = adds_->currentData().toString().toStdString();
+        editStages([&id](Curriculum& c, std::size_t stage, int) {
+            auto& drills = c.stages[stage].drills;
+            if (std::find(drills.begin(), drills.end(), id) == drills.end()) drills.push_back(id);
+        });
+    });
+    connect(newStage_, &QPushButton::clicked, this, [this] {
+        const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
+        editStages([&](Curriculum& c, std::size_t stage, int) { c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}}); });
+    });
+    const auto move = [this](int by) {
+        editStages([by](Curriculum& c, std::size_t stage, int drill) {
+            const auto swap = [by](auto& list, std::size_t at) {
+                const auto to = static_cast<std::ptrdiff_t>(at) + by;
+                if (to >= 0 && to < static_cast<std::ptrdiff_t>(list.size())) std::swap(list[at], list[static_cast<std::size_t>(to)]);
+            };
+            if (drill < 0) swap(c.stages, stage);
+            else swap(c.stages[stage].drills, static_cast<std::size_t>(drill));
+        });
+    };
+    connect(up_, &QPushButton::clicked, this, [move] { move(-1); });
+    connect(down_, &QPushButton::clicked, this, [move] { move(1); });
+    connect(remove_, &QPushButton::clicked, this, [this] {
+        editStages([](Curriculum& c, std::size_t stage, int drill) {
+            auto& drills = c.stages[stage].drills;
+            if (drill >= 0) drills.erase(drills.begin() + drill);
+            if (drill < 0 || drills.empty()) c.stages.erase(c.stages.begin() + static_cast<std::ptrdiff_t>(stage));
+        });
+    });
+
+    limitsTitle_ = title();
+    limits_ = new QTableWidget(0, LimitColumns);
+    limits_->setObjectName(QStringLiteral("limits"));
+    limits_->setAccessibleName(tr("Limits of the chosen drill"));
+    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("Unit"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
+    limits_->verticalHeader()->hide();
+    limits_->setShowGrid(false);
+    limits_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
+    explain(limits_, {tr("What is measured; with sides, the limits are for each of them."), tr("Shares are from 0 to 1."), tr("The value that gets no marks."),
+                      tr("The value that gets 60 marks: passed."), tr("The value that gets 100 marks."), tr("In the mean of the marks."),
+                      tr("Ticked: the drill is not passed without it.")});
+    connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited, Qt::QueuedConnection); // the table is filled anew
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("editorSays"));
+    said_->setWordWrap(true);
+
+    auto* left = new QVBoxLayout;
+    left->setSpacing(6);
+    left->addWidget(stagesTitle_);
+    left->addWidget(stages_, 1);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    for (QPushButton* b : {up_, down_, remove_}) row->addWidget(b);
+    row->addStretch();
+    left->addLayout(row);
+    auto* addRow = new QHBoxLayout;
+    addRow->setSpacing(6);
+    addRow->addWidget(adds_, 1);
+    addRow->addWidget(add_);
+    addRow->addWidget(newStage_);
+    left->addLayout(addRow);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(6);
+    right->addWidget(limitsTitle_);
+    right->addWidget(limits_, 1);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(16);
+    columns->addLayout(left, 2);
+    columns->addLayout(right, 3);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->addLayout(columns, 1);
+    layout->addWidget(said_);
+    connect(&store_, &RecordStore::changed, this, &LadderEditor::refresh);
+    connect(&station_, &Station::pilotChosen, this, &LadderEditor::refresh);
+    refresh();
+}
+
+void LadderEditor::setDrill(const std::string& id)
+{
+    drill_id_ = id;
+    refreshLimits();
+}
+
+void LadderEditor::say(const QString& words)
+{
+    said_->setText(words.isEmpty() ? tr("Changes are kept at once as a new version, and Ctrl+Z takes them back. What was flown keeps the limits that it was judged by.") : words);
+    said_->setProperty("caution", !words.isEmpty());
+    said_->setStyleSheet(said_->styleSheet()); // the property's colour
+}
+
+void LadderEditor::refresh()
+{
+    say({});
+    refreshStages();
+    refreshLimits();
+}
+
+void LadderEditor::refreshStages()
+{
+    const Curriculum& c = store_.curriculum(station_.pilotId());
+    const QTreeWidgetItem* before = stages_->currentItem();
+    const QTreeWidgetItem* parent = before && before->parent() ? before->parent() : before;
+    const int stage = parent ? stages_->indexOfTopLevelItem(const_cast<QTreeWidgetItem*>(parent)) : 0;
+    const int drill = before && before->parent() ? before->parent()->indexOfChild(const_cast<QTreeWidgetItem*>(before)) : -1;
+    const QSignalBlocker quiet(stages_);
+    stagesTitle_->setText(tr("%1, version %2%3").arg(QString::fromStdString(c.name)).arg(c.version).arg(store_.edited("curriculum", c.id) ? tr(", edited here") : QString()));
+    stages_->clear();
+    for (const Curriculum::Stage& s : c.stages) {
+        auto* item = new QTreeWidgetItem(stages_, {QString::fromStdString(s.name)});
+        item->setFlags(item->flags() | Qt::ItemIsEditable);
+        item->setFont(0, uiFont(10, true));
+        for (const std::string& id : s.drills) {
+            const Drill* d = store_.drill(id);
+            new QTreeWidgetItem(item, {QString::fromStdString(d ? d->name : id)});
+        }
+    }
+    stages_->expandAll();
+    select(static_cast<std::size_t>(std::max(0, stage)), drill);
+}
+
+void LadderEditor::select(std::size_t stage, int drill)
+{
+    QTreeWidgetItem* item = stages_->topLevelItem(std::min(static_cast<int>(stage), stages_->topLevelItemCount() - 1));
+    if (!item) return;
+    QTreeWidgetItem* child = drill >= 0 ? item->child(std::min(drill, item->childCount() - 1)) : nullptr;
+    stages_->setCurrentItem(child ? child : item);
+}
+
+void LadderEditor::stageRenamed()
+{
+    const QTreeWidgetItem* item = stages_->currentItem();
+    if (!item || item->parent()) return;
+    const std::string name = item->text(0).simplified().toStdString();
+    if (name.empty()) return refreshStages();
+    editStages([&name](Curriculum& c, std::size_t stage, int) { c.stages[stage].name = name; });
+}
+
+void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t, int)>& edit)
+{
+    const QTreeWidgetItem* item = stages_->currentItem();
+    if (!item) return;
+    const QTreeWidgetItem* top = item->parent() ? item->parent() : item;
+    const auto stage = static_cast<std::size_t>(stages_->indexOfTopLevelItem(const_cast<QTreeWidgetItem*>(top)));
+    const int drill = item->parent() ? item->parent()->indexOfChild(const_cast<QTreeWidgetItem*>(item)) : -1;
+    Curriculum changed = store_.curriculum(station_.pilotId());
+    const std::string before = curriculum_text(changed);
+    edit(changed, stage, drill);
+    if (curriculum_text(changed) == before) return;
+    const auto kept = store_.keepDocument("curriculum", changed.id, curriculum_text(changed));
+    if (kept) return;
+    refreshStages();
+    say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));
+}
+
+void LadderEditor::refreshLimits()
+{
+    const QSignalBlocker quiet(limits_);
+    const Drill* d = store_.drill(drill_id_);
+    limitsTitle_->setText(d ? tr("Limits of \"%1\", version %2%3").arg(QString::fromStdString(d->name)).arg(d->version).arg(store_.edited("drill", d->id) ? tr(", edited here") : QString())
+                            : tr("Choose a drill to see its limits."));
+    limits_->setRowCount(0);
+    const auto text = store_.document("drill", drill_id_);
+    const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
+    const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
+        const int row = limits_->rowCount();
+        limits_->insertRow(row);
+        auto* name = cell(label, false);
+        name->setData(Qt::UserRole, criterion);
+        name->setData(Qt::UserRole + 1, below);
+        limits_->setItem(row, Label, name);
+        limits_->setItem(row, Unit, cell(QString::fromStdString(c.unit), false));
+        for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}}) limits_->setItem(row, column, cell(QString::number(value), true));
+        limits_->setItem(row, Weight, cell(below ? QString() : QString::number(c.weight), !below));
+        auto* must = cell({}, false);
+        if (!below) must->setCheckState(c.must ? Qt::Checked : Qt::Unchecked);
+        limits_->setItem(row, Must, must);
+    };
+    if (known)
+        for (std::size_t i = 0; i < known->size(); ++i) {
+            const CriterionLimits& c = (*known)[i];
+            const QString label = QString::fromStdString(c.label);
+            add(c.below ? tr("%1, too much").arg(label) : label, c, c.limits, static_cast<int>(i), false);
+            if (c.below) add(tr("%1, too little").arg(label), c, *c.below, static_cast<int>(i), true);
+        }
+}
+
+void LadderEditor::limitsEdited(int row, int column)
+{
+    if (column < Fail || row >= limits_->rowCount()) return;
+    const auto criterion = static_cast<std::size_t>(limits_->item(row, Label)->data(Qt::UserRole).toInt());
+    const bool below = limits_->item(row, Label)->data(Qt::UserRole + 1).toBool();
+    const auto text = store_.document("drill", drill_id_);
+    const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
+    if (!known || criterion >= known->size()) return;
+    CriterionLimits c = (*known)[criterion];
+    Limits& l = below ? *c.below : c.limits;
+    bool number = true;
+    const double value = column == Must ? 0 : limits_->item(row, column)->text().toDouble(&number);
+    if (!number) {
+        refreshLimits();
+        return say(tr("Not changed: expected a number."));
+    }
+    if (column == Fail) l.fail = value;
+    if (column == Pass) l.pass = value;
+    if (column == Merit) l.merit = value;
+    if (column == Weight) c.weight = value;
+    if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked;
+    const auto changed = with_limits(*text, criterion, c);
+    const auto kept = changed ? store_.keepDocument("drill", drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
+    if (kept) return;
+    refreshLimits();
+    say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));
+}
+
+} // namespace bh::desk

@@ -1,0 +1,253 @@
+#include "desk/drills/ladder_panel.h"
+
+#include "desk/frame/hints.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <QStyledItemDelegate>
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+enum LadderRole { DrillIdRole = Qt::UserRole + 1, StateRole, DetailRole, StageRole, LockedRole, NextRole };
+constexpr int rowHeight = 46;
+constexpr int rowsShown = 6;
+
+/// State mark, name and stage, and what is missing.
+class LadderDelegate : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {180, rowHeight}; }
+    void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    {
+        const Theme& t = theme();
+        const QRect box = option.rect;
+        p->save();
+        if (option.state & QStyle::State_Selected) {
+            p->fillRect(box, option.palette.color(QPalette::AlternateBase));
+            p->fillRect(QRect(box.left(), box.top(), 4, box.height()), t.attention);
+        }
+        const auto state = static_cast<DrillState>(index.data(StateRole).toInt());
+        const bool locked = index.data(LockedRole).toBool(), held = state == DrillState::Held;
+        const QRectF mark(box.left() + 12, box.top() + 10, 12, 12);
+        if (locked && !held) paintMark(*p, mark, StateMark::Blocked, t.steel);
+        else
+            paintMark(*p, mark,
+                      held                         ? StateMark::Done
+                      : state == DrillState::Tried ? StateMark::Partly
+                      : state == DrillState::Due   ? StateMark::Due
+                                                   : StateMark::None,
+                      held ? t.held : state == DrillState::Untried ? t.steel : t.attention);
+        const QRect words = box.adjusted(34, 5, -6, -4);
+        const bool next = index.data(NextRole).toBool();
+        p->setFont(uiFont(8.5, next));
+        p->setPen(next ? t.attention : t.soft);
+        const QString stage = next ? LadderPanel::tr("next") : index.data(StageRole).toString();
+        const int stageWidth = p->fontMetrics().horizontalAdvance(stage) + 6;
+        p->drawText(words.adjusted(0, 1, 0, 0), Qt::AlignRight | Qt::AlignTop, stage);
+        p->setFont(uiFont(10, true));
+        p->setPen(locked && !held ? t.soft : t.ink);
+        p->drawText(words, Qt::AlignLeft | Qt::AlignTop,
+                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width() - stageWidth));
+        p->setFont(uiFont(8.5));
+        p->setPen(t.soft);
+        p->drawText(words, Qt::AlignLeft | Qt::AlignBottom, p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));
+        p->restore();
+    }
+};
+
+/// "best 92, last 80, falling": nothing before the first attempt.
+QString scoresInWords(const DrillStanding& s)
+{
+    if (!s.best) return {};
+    constexpr double steady_points = 1.5; // from attempt to attempt
+    const QString trend = !s.trend                       ? QString()
+                          : *s.trend > steady_points     ? LadderPanel::tr(", rising")
+                          : *s.trend < -steady_points    ? LadderPanel::tr(", falling")
+                                                         : LadderPanel::tr(", steady");
+    return LadderPanel::tr("best %1, last %2%3").arg(*s.best, 0, 'f', 0).arg(*s.last, 0, 'f', 0).arg(trend);
+}
+
+} // namespace
+
+LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    curriculum_ = new QComboBox;
+    curriculum_->setObjectName(QStringLiteral("curriculum"));
+    curriculum_->setAccessibleName(tr("The pilot's curriculum"));
+    curriculum_->setFocusPolicy(Qt::TabFocus);
+    curriculum_->setToolTip(tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
+    for (const Curriculum& c : store_.curricula()) curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    connect(curriculum_, &QComboBox::activated, this, [this](int row) {
+        const PilotRow* pilot = store_.pilot(station_.pilotId());
+        if (!pilot) return;
+        PilotRow edited = *pilot;
+        edited.curriculum = curriculum_->itemData(row).toString().toStdString();
+        store_.editPilot(edited);
+    });
+    list_ = new QListWidget;
+    list_->setObjectName(QStringLiteral("ladder"));
+    list_->setAccessibleName(tr("Ladder of drills"));
+    list_->setItemDelegate(new LadderDelegate(list_));
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+
+    opening_ = new QWidget;
+    opening_->setObjectName(QStringLiteral("opening"));
+    openingWords_ = new QLabel;
+    openingWords_->setWordWrap(true);
+    reason_ = new QLineEdit;
+    reason_->setObjectName(QStringLiteral("openReason"));
+    reason_->setPlaceholderText(tr("Reason to open it now"));
+    reason_->setMaxLength(120);
+    open_ = new QPushButton(tr("Open"));
+    open_->setObjectName(QStringLiteral("openStage"));
+    open_->setToolTip(tr("Opens the stage for this pilot; the reason is kept on the record. It can be undone."));
+    auto* openingLayout = new QGridLayout(opening_);
+    openingLayout->setContentsMargins(0, 0, 0, 0);
+    openingLayout->setVerticalSpacing(4);
+    openingLayout->addWidget(openingWords_, 0, 0, 1, 2);
+    openingLayout->addWidget(reason_, 1, 0);
+    openingLayout->addWidget(open_, 1, 1);
+    const auto openNow = [this] {
+        const std::string stage = opening_->property("stage").toString().toStdString();
+        if (store_.openStage(station_.pilotId(), stage, true, reason_->text())) reason_->clear();
+    };
+    connect(open_, &QPushButton::clicked, this, openNow);
+    connect(reason_, &QLineEdit::returnPressed, this, openNow);
+    connect(reason_, &QLineEdit::textChanged, this, [this](const QString& text) { open_->setEnabled(!text.simplified().isEmpty()); });
+    open_->setEnabled(false);
+
+    habit_ = new QLabel;
+    habit_->setObjectName(QStringLiteral("throttleHabit"));
+    habit_->setProperty("quiet", true);
+    habit_->setWordWrap(true);
+    explain(habit_, tr("From each crash until the throttle is under 5 %, in every drill flown or scored here; within a second is the habit that is wanted (house)."));
+
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addWidget(curriculum_);
+    layout->addWidget(list_);
+    layout->addWidget(opening_);
+    layout->addWidget(habit_);
+
+    connect(list_, &QListWidget::currentRowChanged, this, [this] {
+        refreshOpening();
+        Q_EMIT drillChosen();
+    });
+    connect(list_, &QListWidget::itemClicked, this, &LadderPanel::drillChosen);
+    connect(&store_, &RecordStore::changed, this, &LadderPanel::refresh);
+    refresh();
+}
+
+std::string LadderPanel::chosen() const
+{
+    const QListWidgetItem* item = list_->currentItem();
+    return item ? item->data(DrillIdRole).toString().toStdString() : std::string();
+}
+
+bool LadderPanel::locked() const
+{
+    const QListWidgetItem* item = list_->currentItem();
+    return item && item->data(LockedRole).toBool() && static_cast<DrillState>(item->data(StateRole).toInt()) != DrillState::Held;
+}
+
+void LadderPanel::choose(const std::string& id)
+{
+    if (busy_) return;
+    for (int row = 0; row < list_->count(); ++row)
+        if (list_->item(row)->data(DrillIdRole).toString().toStdString() == id) list_->setCurrentRow(row);
+}
+
+void LadderPanel::chooseNext()
+{
+    refresh();
+    choose(store_.standing(station_.pilotId()).next_drill);
+    if (list_->currentRow() < 0) list_->setCurrentRow(0);
+}
+
+void LadderPanel::setBusy(bool busy)
+{
+    busy_ = busy;
+    list_->setDisabled(busy);
+    curriculum_->setEnabled(!busy && !station_.pilotId().empty());
+}
+
+void LadderPanel::refresh()
+{
+    const Curriculum& curriculum = store_.curriculum(station_.pilotId());
+    for (int row = 0; row < curriculum_->count(); ++row)
+        for (const Curriculum& c : store_.curricula())
+            if (c.id == curriculum_->itemData(row).toString().toStdString()) curriculum_->setItemText(row, QString::fromStdString(c.name));
+    curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(curriculum.id)));
+    curriculum_->setEnabled(!station_.pilotId().empty() && !busy_);
+    const PilotStanding& standing = store_.standing(station_.pilotId());
+    std::vector<LadderStep> steps = standing.ladder;
+    if (steps.empty()) // nobody is chosen: the ladder as it is for everybody
+        for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage)
+            for (const std::string& id : curriculum.stages[stage].drills) steps.push_back({id, stage, stage > 0, {}});
+
+    const std::string before = chosen();
+    bool same = list_->count() == static_cast<int>(steps.size());
+    for (int row = 0; same && row < list_->count(); ++row)
+        same = list_->item(row)->data(DrillIdRole).toString().toStdString() == steps[static_cast<std::size_t>(row)].drill_id;
+    if (!same) {
+        const QSignalBlocker quiet(list_);
+        list_->clear();
+        for (const LadderStep& step : steps) (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
+        list_->setFixedHeight(rowHeight * std::min<int>(rowsShown, static_cast<int>(steps.size())) + 4); // a longer one scrolls
+    }
+    for (std::size_t i = 0; i < steps.size(); ++i) {
+        QListWidgetItem* item = list_->item(static_cast<int>(i));
+        const LadderStep& step = steps[i];
+        const Drill* d = store_.drill(step.drill_id);
+        const DrillStanding& s = step.standing;
+        item->setText(QString::fromStdString(d ? d->name : step.drill_id));
+        item->setData(StateRole, static_cast<int>(s.state));
+        item->setData(StageRole, QString::fromStdString(curriculum.stages[step.stage].name));
+        item->setData(LockedRole, step.locked);
+        item->setData(NextRole, !standing.next_drill.empty() && step.drill_id == standing.next_drill);
+        QStringList parts;
+        if (step.locked && s.state != DrillState::Held) parts << tr("locked");
+        if (const QString scores = scoresInWords(s); !scores.isEmpty()) parts << scores;
+        if (!step.locked || s.attempts > 0) parts << QString::fromStdString(s.next);
+        const QString gap = QString::fromStdString(side_gap_in_words(s));
+        if (!gap.isEmpty()) parts << gap;
+        item->setData(DetailRole, parts.join(QStringLiteral(" · ")));
+        item->setToolTip(tr("%1: %2").arg(item->data(StageRole).toString(), parts.join(QStringLiteral(" · "))));
+    }
+    const ThrottleCutHabit& habit = standing.throttle_cuts;
+    habit_->setVisible(habit.crashes > 0);
+    habit_->setText(tr("Throttle at the bottom within 1 s after %1 of %2 crashes.").arg(habit.within_1_s).arg(habit.crashes));
+    if (!same && !busy_) { // another ladder: the same drill when it is there, otherwise what comes next
+        choose(before);
+        if (list_->currentRow() < 0) choose(standing.next_drill);
+        if (list_->currentRow() < 0) list_->setCurrentRow(0);
+    }
+    refreshOpening();
+}
+
+void LadderPanel::refreshOpening()
+{
+    const Curriculum& curriculum = store_.curriculum(station_.pilotId());
+    const QListWidgetItem* item = list_->currentItem();
+    std::size_t stage = 0;
+    for (const LadderStep& step : store_.standing(station_.pilotId()).ladder)
+        if (item && step.drill_id == chosen()) stage = step.stage;
+    opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
+    if (!opening_->isVisibleTo(this)) return;
+    opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
+    openingWords_->setText(tr("Locked until the stage \"%1\" is held.").arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
+}
+
+} // namespace bh::desk

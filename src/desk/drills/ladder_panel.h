@@ -1,0 +1,48 @@
+#pragma once
+
+#include <QWidget>
+#include <string>
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QListWidget;
+class QPushButton;
+
+namespace bh::desk {
+
+class RecordStore;
+class Station;
+
+/// The chosen pilot's way through the drills: each with its stage, whether it is locked, open, due again or held, best and
+/// last score, trend and what is missing; the next best one is marked. A locked stage can be opened with a reason.
+class LadderPanel : public QWidget {
+    Q_OBJECT
+public:
+    LadderPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    [[nodiscard]] std::string chosen() const; ///< id of a drill, empty when there is none
+    void choose(const std::string& id);
+    void chooseNext(); ///< the pilot's next best drill
+    [[nodiscard]] bool locked() const; ///< the chosen drill's stage is
+    void setBusy(bool busy); ///< something flies: nothing is changed meanwhile
+
+Q_SIGNALS:
+    void drillChosen(); ///< another one, or clicked again
+
+private:
+    void refresh();
+    void refreshOpening();
+
+    RecordStore& store_;
+    Station& station_;
+    QComboBox* curriculum_;
+    QListWidget* list_;
+    QWidget* opening_;
+    QLabel* openingWords_;
+    QLineEdit* reason_;
+    QPushButton* open_;
+    QLabel* habit_;
+    bool busy_ = false;
+};
+
+} // namespace bh::desk

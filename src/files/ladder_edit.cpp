@@ -1,0 +1,55 @@
+#include "files/ladder_edit.h"
+
+#include "files/json_in.h"
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+Limits limits_at(const JsonIn& in) { return {in.number("fail"), in.number("pass"), in.number("merit")}; }
+
+void put(Json& json, const Limits& limits)
+{
+    json["fail"] = limits.fail;
+    json["pass"] = limits.pass;
+    json["merit"] = limits.merit;
+}
+
+} // namespace
+
+Result<std::vector<CriterionLimits>> limits_of(const std::string& text)
+{
+    return read_document<std::vector<CriterionLimits>>(text, "drill", "drill", [](const JsonIn& in) -> Result<std::vector<CriterionLimits>> {
+        std::vector<CriterionLimits> all;
+        for (const JsonIn& c : in.at("criteria").items()) {
+            CriterionLimits one{c.text("label"), c.text("unit"), limits_at(c), std::nullopt, c.number("weight", 1), c.truth("must", false)};
+            if (c.has("below")) one.below = limits_at(c.at("below"));
+            all.push_back(std::move(one));
+        }
+        return all;
+    });
+}
+
+Result<std::string> with_limits(const std::string& text, std::size_t criterion, const CriterionLimits& limits)
+{
+    if (const auto known = limits_of(text); !known) return tl::unexpected(known.error());
+    else if (criterion >= known->size()) return bad_input("/criteria/" + std::to_string(criterion) + ": there is no such criterion");
+    Json document = Json::parse(text);
+    Json& c = document["criteria"][criterion];
+    put(c, limits.limits);
+    if (limits.below) put(c["below"], *limits.below);
+    c["weight"] = limits.weight;
+    c["must"] = limits.must;
+    return document.dump(1);
+}
+
+std::string curriculum_text(const Curriculum& curriculum)
+{
+    Json json{{"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
+    json["stages"] = Json::array();
+    for (const Curriculum::Stage& stage : curriculum.stages) json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});
+    return json.dump(1);
+}
+
+} // namespace bh
