@@ -313,6 +313,8 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         std::optional<double> value;
         for (const auto& follow : follow_sticks(*options.demonstration, log, span)) {
             if (!follow) continue;
+            constexpr double follows_at_all = 0.3; // below, no lag can be told
+            if (what == Measure::StickLagMs && follow->correlation < follows_at_all) continue;
             if (what == Measure::StickMatch) value = std::min(value.value_or(1), follow->correlation);
             else value = std::max(value.value_or(-1e300), 1000 * follow->lag_s);
         }

@@ -258,7 +258,7 @@ void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& no
         asked_.yaw = limited(1.3 * asked_.yaw, 1);
     }
     const bool braking = phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02;
-    if (faults_.ballooning && braking) asked_.throttle = std::max(asked_.throttle, 1.25 * hover_throttle(airframe_));
+    if (faults_.ballooning && braking) asked_.throttle = std::max(asked_.throttle, 1.7 * hover_throttle(airframe_));
 }
 
 Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool down)
@@ -334,6 +334,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
         }
         if (mode_ == Mode::Hold || mode_ == Mode::Sport) sticks_of_hold(target, seen, turn_deg, climb_asked_mps_ + climb_error);
         if (phase.goal.kind == Goal::Kind::Land && (mode_ == Mode::Hold || mode_ == Mode::Sport)) asked_.throttle = seen.height_m > 1.2 ? asked_.throttle : 0;
+        if (phase.goal.kind == Goal::Kind::ReachHeight && seen.height_m < 0.2) asked_.roll = asked_.pitch = asked_.yaw = 0; // off the ground before it steers
         if (lean_deg(q) > 80 && phase.goal.kind != Goal::Kind::Spin) asked_.throttle = 0.1; // on its side or its back: no push
         if (target.throttle_off) {
             asked_ = {};

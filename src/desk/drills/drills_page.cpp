@@ -288,7 +288,7 @@ void DrillsPage::start()
 
 void DrillsPage::arm()
 {
-    if (flying() && !demonstration_) loop_->press_arm();
+    if (arm_->isEnabled() && arm_->isVisibleTo(this)) loop_->press_arm();
 }
 
 /// The flight that shows how the chosen drill is flown: the one that was kept, otherwise one that the stand-in pilot flies now.

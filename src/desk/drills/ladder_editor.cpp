@@ -118,14 +118,13 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     left->addWidget(stages_, 1);
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    for (QPushButton* b : {up_, down_, remove_}) row->addWidget(b);
-    row->addStretch();
+    for (QPushButton* b : {up_, down_, remove_}) row->addWidget(b, 1);
     left->addLayout(row);
+    adds_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    left->addWidget(adds_);
     auto* addRow = new QHBoxLayout;
     addRow->setSpacing(6);
-    addRow->addWidget(adds_, 1);
-    addRow->addWidget(add_);
-    addRow->addWidget(newStage_);
+    for (QPushButton* b : {add_, newStage_}) addRow->addWidget(b, 1);
     left->addLayout(addRow);
     auto* right = new QVBoxLayout;
     right->setSpacing(6);
@@ -133,7 +132,7 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     right->addWidget(limits_, 1);
     auto* columns = new QHBoxLayout;
     columns->setSpacing(16);
-    columns->addLayout(left, 2);
+    columns->addLayout(left, 1);
     columns->addLayout(right, 3);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);

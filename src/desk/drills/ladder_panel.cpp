@@ -214,17 +214,17 @@ void LadderPanel::refresh()
         const DrillStanding& s = step.standing;
         item->setText(QString::fromStdString(d ? d->name : step.drill_id));
         item->setData(StateRole, static_cast<int>(s.state));
-        item->setData(StageRole, QString::fromStdString(curriculum.stages[step.stage].name));
+        const std::string& stage = curriculum.stages[step.stage].name;
+        item->setData(StageRole, item->text().toStdString() == stage ? QString() : QString::fromStdString(stage)); // not the same twice
         item->setData(LockedRole, step.locked);
         item->setData(NextRole, !standing.next_drill.empty() && step.drill_id == standing.next_drill);
         QStringList parts;
         if (step.locked && s.state != DrillState::Held) parts << tr("locked");
-        if (const QString scores = scoresInWords(s); !scores.isEmpty()) parts << scores;
         if (!step.locked || s.attempts > 0) parts << QString::fromStdString(s.next);
-        const QString gap = QString::fromStdString(side_gap_in_words(s));
-        if (!gap.isEmpty()) parts << gap;
+        for (const QString& more : {QString::fromStdString(side_gap_in_words(s)), scoresInWords(s)})
+            if (!more.isEmpty()) parts << more;
         item->setData(DetailRole, parts.join(QStringLiteral(" · ")));
-        item->setToolTip(tr("%1: %2").arg(item->data(StageRole).toString(), parts.join(QStringLiteral(" · "))));
+        item->setToolTip(tr("Stage %1: %2").arg(QString::fromStdString(stage), parts.join(QStringLiteral(" · "))));
     }
     const ThrottleCutHabit& habit = standing.throttle_cuts;
     habit_->setVisible(habit.crashes > 0);

@@ -71,7 +71,7 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     switch (index.column()) {
     case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(whenText(a.at));
     case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
-    case FlightMode: return QString::fromStdString(a.mode);
+    case FlightMode: return a.observed.empty() ? QString::fromStdString(a.mode) : tr("by eye");
     case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
     case Result: return a.passed ? tr("● passed") : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
@@ -167,11 +167,23 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     detail_->setWordWrap(true);
     detail_->setFont(uiFont(10, true));
     criteria_ = new CriteriaPanel;
+    judged_ = new QLabel;
+    judged_->setObjectName(QStringLiteral("attemptJudged"));
+    judged_->setProperty("quiet", true);
+    judged_->setWordWrap(true);
+    shows_ = new QPushButton(tr("Keep as demonstration"));
+    shows_->setObjectName(QStringLiteral("keepAsDemonstration"));
+    shows_->setToolTip(tr("From now on this flight shows how the drill is flown; it can be undone"));
+    connect(shows_, &QPushButton::clicked, this, [this] {
+        if (const auto a = chosenAttempt()) store_.keepDemonstration(a->drill_id, a->id);
+    });
     auto* detailBox = new QWidget;
     auto* detailLayout = new QVBoxLayout(detailBox);
     detailLayout->setContentsMargins(0, 0, 0, 0);
     detailLayout->addWidget(detail_);
+    detailLayout->addWidget(judged_);
     detailLayout->addWidget(criteria_);
+    detailLayout->addWidget(shows_, 0, Qt::AlignLeft);
     detailLayout->addStretch();
     auto* detailScroll = new QScrollArea;
     detailScroll->setWidget(detailBox);
@@ -261,7 +273,7 @@ void LogbookPage::refresh()
     const PilotStanding& s = store_.standing(station_.pilotId());
     const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
     if (!pilot) totals_->setText(tr("Choose or add a pilot in the line-up."));
-    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+4).").arg(QString::fromStdString(pilot->name)));
+    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).").arg(QString::fromStdString(pilot->name)));
     else
         totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed")
                              .arg(QString::fromStdString(pilot->name)).arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0)
@@ -275,8 +287,37 @@ void LogbookPage::refresh()
     showCriteria();
 }
 
+std::optional<AttemptRow> LogbookPage::chosenAttempt() const
+{
+    const std::string id = attemptTable_->currentIndex().data(AttemptModel::AttemptIdRole).toString().toStdString();
+    for (const AttemptRow& a : store_.attempts(station_.pilotId()))
+        if (a.id == id) return a;
+    return std::nullopt;
+}
+
+/// By which limits it was judged, where it was flown, and what the throttle did after a crash.
+void LogbookPage::showJudged()
+{
+    const auto a = chosenAttempt();
+    judged_->setVisible(a.has_value());
+    shows_->setVisible(a && a->observed.empty() && a->demonstration.empty());
+    if (!a) return;
+    QStringList parts{tr("Judged by version %1 of the drill").arg(a->drill_version)};
+    for (const Curriculum& c : store_.curricula())
+        if (c.id == a->curriculum) parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
+    if (!a->observed.empty()) parts << tr("by eye, in %1").arg(QString::fromStdString(a->observed));
+    if (!a->flown_with.empty()) parts << QString::fromStdString(a->flown_with);
+    for (const double cut_s : a->throttle_cuts_s) parts << tr("throttle at the bottom %1 s after a crash").arg(cut_s, 0, 'f', 1);
+    judged_->setText(parts.join(QStringLiteral("; ")) + QLatin1Char('.'));
+    const auto shown = store_.demonstration(a->drill_id);
+    const bool this_one = shown && shown->id == a->id;
+    shows_->setEnabled(!this_one);
+    shows_->setText(this_one ? tr("This is the demonstration") : tr("Keep as demonstration"));
+}
+
 void LogbookPage::showCriteria()
 {
+    showJudged();
     const QModelIndex row = attemptTable_->currentIndex();
     if (!row.isValid()) {
         detail_->setText(attempts_->rowCount() == 0 ? tr("A scored flight shows its criteria here.") : tr("Choose an attempt to see its criteria."));

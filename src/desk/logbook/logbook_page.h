@@ -64,6 +64,8 @@ public:
 private:
     void refresh();
     void showCriteria();
+    void showJudged();
+    [[nodiscard]] std::optional<AttemptRow> chosenAttempt() const;
 
     RecordStore& store_;
     Station& station_;
@@ -79,7 +81,8 @@ private:
     SessionModel* sessions_;
     QTableView* sessionTable_;
     HoursPlot* plot_;
-    QLabel* detail_;
+    QLabel *detail_, *judged_;
+    QPushButton* shows_;
     CriteriaPanel* criteria_;
 };
 
