@@ -2,6 +2,7 @@
 #include "desk/drills/criteria_panel.h"
 #include "desk/drills/drills_page.h"
 #include "desk_fixture.h"
+#include "flying.h"
 #include "virtual_joystick.h"
 
 #include <QComboBox>
@@ -11,34 +12,6 @@
 
 using namespace bh;
 using namespace bh::desk;
-
-namespace {
-
-struct Flying {
-    Desk desk;
-    DrillsPage* drills = desk.window->drillsPage();
-    Flying()
-    {
-        desk.store->addPilot("Oren Pell");
-        desk.station->choosePilot(desk.store->pilots()[0].id);
-        QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
-    }
-    SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
-    void press(Qt::Key key) { QTest::keyClick(&*desk.window, key); }
-    [[nodiscard]] FlightSnapshot now() const { return drills->loop()->snapshot(); }
-    /// Starts and is in the air a moment later.
-    void takeOff()
-    {
-        sticks().set(Function::Throttle, 0);
-        press(Qt::Key_F5);
-        REQUIRE(drills->loop());
-        REQUIRE(desk.waitFor([&] { return now().armed; }));
-        sticks().set(Function::Throttle, 0.5);
-        REQUIRE(desk.waitFor([&] { return now().state.height_m() > 0.5; }));
-    }
-};
-
-} // namespace
 
 TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept, and can be undone", "[desk]")
 {
@@ -52,10 +25,10 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     choice->setCurrentIndex(row);
     Q_EMIT choice->activated(row);
     CHECK(f.desk.store->pilots()[0].curriculum == "manual-first");
-    CHECK(ladder->count() == 12);
-    CHECK(f.desk.store->standing(f.desk.station->pilotId()).stages.size() == 9);
+    CHECK(ladder->count() == 16);
+    CHECK(f.desk.store->standing(f.desk.station->pilotId()).stages.size() == 13);
     REQUIRE(ladder->currentItem());
-    CHECK(ladder->item(0)->text() == "Height window");
+    CHECK(ladder->item(0)->text() == "Safe hands");
     // A drill with a way of its own is demonstrated.
     for (int i = 0; i < ladder->count(); ++i)
         if (ladder->item(i)->text() == "Ovals, both ways") ladder->setCurrentRow(i);

@@ -130,13 +130,13 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     keysRow->setSpacing(6);
     for (QPushButton* b : {start_, reset_, panic_, pause_, eye_, arm_}) keysRow->addWidget(b);
     keysRow->addStretch();
-    for (QPushButton* b : {watch_, shadow_}) keysRow->addWidget(b);
     flightLayout->addLayout(keysRow);
     flightLayout->addWidget(view_, 1);
 
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
     top->setSpacing(6);
+    for (QPushButton* b : {watch_, shadow_}) top->addWidget(b);
     top->addStretch();
     top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));
     top->addWidget(sections_->add(tr("By eye"), QStringLiteral("sectionByEye"), [this] {
