@@ -1,4 +1,5 @@
 // Speed of what a pilot or coordinator waits for, without any window.
+#include "core/drill/demonstration.h"
 #include "core/drill/drill.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
@@ -8,6 +9,7 @@
 #include "must.h"
 
 #include <benchmark/benchmark.h>
+#include <chrono>
 #include <cmath>
 #include <cstdlib>
 #include <fast_float/fast_float.h>
@@ -76,6 +78,74 @@ void score_ten_minutes(benchmark::State& state)
     state.counters["rows"] = static_cast<double>(flight.log.size());
 }
 BENCHMARK(score_ten_minutes)->Unit(benchmark::kMillisecond);
+
+/// A drill's own flight again and again for ten minutes, and the drill with each of its criteria over the whole of it (those of
+/// a side over half): more than any drill asks for, whose criteria are about parts of the flight.
+struct TiledFlight {
+    Drill drill;
+    FlightLog log;
+    explicit TiledFlight(const Drill& of)
+    {
+        const DataFolder data(BH_DATA);
+        const Drill flown = of.sticks_only ? shadowing(of, std::make_shared<const FlightLog>(long_flight().log)) : of;
+        const FlightLog once = must(fly_drill(flown, must(data.setup_for(flown, RateProfile{})), 0.9, 7)).log;
+        for (double from_s = 0; log.duration_s() < 600;) {
+            auto event = once.events.begin();
+            for (std::size_t i = 0; i < once.size() && log.duration_s() < 600; ++i) {
+                for (; event != once.events.end() && event->row == i; ++event) log.events.push_back({log.size(), event->event});
+                FlightSample s = once.sample(i);
+                s.t_s += from_s;
+                log.append(s);
+            }
+            from_s = log.t_s.back() + 0.01;
+        }
+        drill = flown;
+        Phase half = flown.phases.front();
+        half.goal = Goal{};
+        half.goal.for_s = 299.8;
+        half.time_limit_s = 400;
+        half.mode.reset(), half.touches_allowed.reset();
+        drill.phases = {half, half};
+        drill.phases[0].id = "right", drill.phases[1].id = "left";
+        drill.begins_disarmed = true;
+        drill.crashes_allowed.reset();
+        drill.panic_disqualifies = false;
+        for (Criterion& c : drill.criteria) c.phases = c.side.empty() ? std::vector<std::string>{"right", "left"} : std::vector{c.side};
+    }
+};
+
+void score_every_drill(benchmark::State& state)
+{
+    const auto drills = must(DataFolder(BH_DATA).drills());
+    const TiledFlight flight(drills[static_cast<std::size_t>(state.range(0))]);
+    for (auto _ : state) benchmark::DoNotOptimize(must(score_log(flight.drill, flight.log)).score);
+    state.SetLabel(flight.drill.id);
+}
+BENCHMARK(score_every_drill)->DenseRange(0, 24)->Unit(benchmark::kMillisecond);
+
+/// What following the drill takes of the time that the flight itself takes.
+void runner_share(benchmark::State& state)
+{
+    const DataFolder data(BH_DATA);
+    const Drill drill = must(data.drill("hover-window"));
+    const FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
+    double flight_s = 0, runner_s = 0;
+    for (auto _ : state) {
+        using Clock = std::chrono::steady_clock;
+        Flight flight = must(Flight::create(setup));
+        flight.arm();
+        const auto begin = Clock::now();
+        while (flight.time_s() < 30) flight.step({0.42, 0, 0.05, 0.05});
+        const auto flown = Clock::now();
+        DrillRunner runner(drill);
+        runner.follow(flight.log());
+        benchmark::DoNotOptimize(runner.phase());
+        runner_s += std::chrono::duration<double>(Clock::now() - flown).count();
+        flight_s += std::chrono::duration<double>(flown - begin).count();
+    }
+    state.counters["percent"] = 100 * runner_s / flight_s;
+}
+BENCHMARK(runner_share)->Unit(benchmark::kMillisecond);
 
 /// A minute of eight axes at 1 kHz with all ten prompts.
 void analyse_controller(benchmark::State& state)

@@ -360,3 +360,64 @@ TEST_CASE("real aircraft, set-ups and what an attempt was flown with are kept; t
     CHECK(record->attempts(pilot)[0].flown_with == "Avocet; wind 4 m/s");
     CHECK(record->verify().problems.empty());
 }
+
+TEST_CASE("what an attempt was judged by, stages opened by hand, edited documents and demonstrations are kept", "[store]")
+{
+    Place place;
+    std::string attempt_id, pilot;
+    {
+        const auto record = place.open();
+        pilot = record->add_pilot({"", "Iris Quayle"});
+        AttemptRow attempt;
+        attempt.pilot_id = pilot;
+        attempt.session_id = record->start_session(pilot, "");
+        attempt.drill_id = "shadow";
+        attempt.curriculum = "one-axis";
+        attempt.curriculum_version = 3;
+        attempt.left_minus_right = -12.5;
+        attempt.throttle_cuts_s = {0.4, 1.25};
+        attempt.criteria = {{"Yaw lead", "ms", 120.0, 700, 300, 200, 100, false, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
+                            {"Bounces", "count", std::nullopt, 4, 2, 0, 0, true, std::nullopt, std::nullopt}};
+        const FlightLog shown = shortLog(7);
+        attempt_id = record->add_attempt(attempt, shortLog(2), &shown);
+        attempt.observed = "Mudlark";
+        attempt.demonstration.clear();
+        record->add_observed(attempt);
+        record->open_stage({pilot, "one-axis", "Yaw", "Flew before", 0}, true);
+        record->open_stage({pilot, "one-axis", "Roll", "Flew before", 0}, true);
+        record->open_stage({pilot, "one-axis", "Yaw", "undone", 0}, false);
+        record->keep_document("drill", {"slalom", "{\"a\": 1}"}, "edited");
+        record->keep_document("drill", {"gaps", "{}"}, "edited");
+        record->keep_document("drill", {"gaps", ""}, "undone");
+        record->keep_document("curriculum", {"slalom", "{\"b\": 2}"}, "edited");
+        record->keep_demonstration("shadow", attempt_id);
+        record->keep_demonstration("gaps", attempt_id);
+        record->keep_demonstration("gaps", "");
+    }
+    const auto record = place.open();
+    const auto attempts = record->attempts(pilot);
+    REQUIRE(attempts.size() == 2);
+    const AttemptRow& a = attempts[0];
+    CHECK(a.curriculum == "one-axis");
+    CHECK(a.curriculum_version == 3);
+    CHECK(*a.left_minus_right == -12.5);
+    CHECK(a.throttle_cuts_s == std::vector{0.4, 1.25});
+    CHECK(record->flight_log(a.demonstration)->height_m == shortLog(7).height_m);
+    CHECK(attempts[1].observed == "Mudlark");
+    CHECK(attempts[1].log_hash.empty());
+    const auto criteria = record->criteria(attempt_id);
+    REQUIRE(criteria.size() == 2);
+    CHECK(criteria[0].below->pass == -50);
+    CHECK(criteria[0].span->to_s == 41.25);
+    CHECK_FALSE(criteria[1].below);
+    CHECK_FALSE(criteria[1].span);
+    REQUIRE(record->opened_stages().size() == 1);
+    CHECK(record->opened_stages()[0].stage == "Roll");
+    CHECK(record->opened_stages()[0].reason == "Flew before");
+    REQUIRE(record->documents("drill").size() == 1);
+    CHECK(record->documents("drill")[0].text == "{\"a\": 1}");
+    CHECK(record->documents("curriculum").size() == 1);
+    CHECK(record->demonstration("shadow")->attempt_id == attempt_id);
+    CHECK_FALSE(record->demonstration("gaps"));
+    CHECK(record->verify().problems.empty());
+}

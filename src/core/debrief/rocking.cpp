@@ -32,6 +32,24 @@ bool aircraft_follows(const FlightLog& log, RowSpan span, StickAxis axis)
     return sd_over(log.climb_mps, span) > follows_mps;
 }
 
+struct Range {
+    double low = 1e300, high = -1e300;
+};
+constexpr auto hops_of_window = static_cast<std::size_t>(window_s / hop_s);
+
+/// Lowest and highest value of a column in each hop from the span's start on.
+std::vector<Range> ranges_by_hop(const FlightLog& log, RowSpan span, const std::vector<double>& column)
+{
+    std::vector<Range> ranges;
+    for (std::size_t i = span.first; i < span.last; ++i) {
+        const auto hop = static_cast<std::size_t>((log.t_s[i] - log.t_s[span.first]) / hop_s);
+        if (hop >= ranges.size()) ranges.resize(hop + 1);
+        ranges[hop].low = std::min(ranges[hop].low, column[i]);
+        ranges[hop].high = std::max(ranges[hop].high, column[i]);
+    }
+    return ranges;
+}
+
 double frequency_of(const FlightLog& log, const std::vector<TurningPoint>& points)
 {
     const double time_s = log.t_s[points.back().row] - log.t_s[points.front().row];
@@ -51,7 +69,12 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
     };
     std::vector<Stretch> stretches;
     const double end_s = log.t_s[span.last - 1];
-    for (double from_s = log.t_s[span.first]; from_s < end_s; from_s += hop_s) {
+    const std::vector<Range> hops = ranges_by_hop(log, span, stick);
+    std::size_t hop = 0;
+    for (double from_s = log.t_s[span.first]; from_s < end_s; from_s += hop_s, ++hop) {
+        Range moved = hops[hop]; // a stick that stays in its place needs no closer look
+        for (std::size_t k = 1; k <= hops_of_window && hop + k < hops.size(); ++k) moved.low = std::min(moved.low, hops[hop + k].low), moved.high = std::max(moved.high, hops[hop + k].high);
+        if (moved.high - moved.low <= apart) continue;
         RowSpan window = rows_between(log, from_s, std::min(from_s + window_s, end_s + 1e-9));
         window.last = std::min(window.last, span.last);
         const auto points = turning_points(stick, window, apart);

@@ -1,5 +1,6 @@
 #include "core/debrief/shadowing.h"
 
+#include <Eigen/Core>
 #include <algorithm>
 #include <cmath>
 
@@ -23,21 +24,44 @@ std::vector<double> evenly(const std::vector<double>& t_s, const std::vector<dou
     return out;
 }
 
-/// Pearson's correlation of a[i] and b[i + lag], and the standard deviation of a.
-struct Correlation {
-    double r, sd_a;
-};
-Correlation correlated(const std::vector<double>& a, const std::vector<double>& b, int lag)
-{
-    double n = 0, sa = 0, sb = 0, saa = 0, sbb = 0, sab = 0;
-    for (int i = std::max(0, -lag); i < static_cast<int>(a.size()) && i + lag < static_cast<int>(b.size()); ++i) {
-        const double x = a[static_cast<std::size_t>(i)], y = b[static_cast<std::size_t>(i + lag)];
-        n += 1, sa += x, sb += y, saa += x * x, sbb += y * y, sab += x * y;
+/// Pearson's correlations of one column with another that is shifted.
+class Correlator {
+public:
+    Correlator(const std::vector<double>& a, const std::vector<double>& b) : a_(a), b_(b), sums_a_(sums(a)), sums_b_(sums(b)) {}
+    /// Of a[i] and b[i + lag]; 0 where one of them does not move.
+    [[nodiscard]] double at(int lag) const
+    {
+        const auto from_a = static_cast<std::size_t>(std::max(0, -lag)), from_b = static_cast<std::size_t>(std::max(0, lag));
+        const std::size_t count = std::min(a_.size() - std::min(a_.size(), from_a), b_.size() - std::min(b_.size(), from_b));
+        if (count < 2) return 0;
+        const auto n = static_cast<double>(count);
+        const auto over = [count](const Sums& s, std::size_t from) { return std::pair{s.plain[from + count] - s.plain[from], s.squares[from + count] - s.squares[from]}; };
+        const auto [sa, saa] = over(sums_a_, from_a);
+        const auto [sb, sbb] = over(sums_b_, from_b);
+        const auto rows = static_cast<Eigen::Index>(count);
+        const double sab = Eigen::Map<const Eigen::VectorXd>(a_.data() + from_a, rows).dot(Eigen::Map<const Eigen::VectorXd>(b_.data() + from_b, rows));
+        const double va = saa / n - sa * sa / (n * n), vb = sbb / n - sb * sb / (n * n);
+        return va > 1e-12 && vb > 1e-12 ? (sab / n - sa * sb / (n * n)) / std::sqrt(va * vb) : 0;
     }
-    if (n < 2) return {0, 0};
-    const double va = std::max(0.0, saa / n - sa * sa / (n * n)), vb = std::max(0.0, sbb / n - sb * sb / (n * n));
-    return {va > 1e-12 && vb > 1e-12 ? (sab / n - sa * sb / (n * n)) / std::sqrt(va * vb) : 0, std::sqrt(va)};
-}
+    [[nodiscard]] double sd_a() const
+    {
+        const auto n = static_cast<double>(a_.size());
+        return std::sqrt(std::max(0.0, sums_a_.squares.back() / n - sums_a_.plain.back() * sums_a_.plain.back() / (n * n)));
+    }
+
+private:
+    struct Sums {
+        std::vector<double> plain{0}, squares{0}; ///< of the first k
+    };
+    static Sums sums(const std::vector<double>& column)
+    {
+        Sums s;
+        for (const double v : column) s.plain.push_back(s.plain.back() + v), s.squares.push_back(s.squares.back() + v * v);
+        return s;
+    }
+    const std::vector<double>&a_, &b_;
+    Sums sums_a_, sums_b_;
+};
 
 } // namespace
 
@@ -54,10 +78,11 @@ std::array<std::optional<StickFollow>, 4> follow_sticks(const FlightLog& demonst
         const auto shown = evenly(demonstration.t_s, stick_column(demonstration, axis), demonstration.t_s.front() + from_s, count);
         const auto followed = evenly(log.t_s, stick_column(log, axis), log.t_s[span.first], count);
         const double travel = axis == StickAxis::Throttle ? 1 : 2;
-        if (correlated(shown, followed, 0).sd_a < 0.01 * travel) continue;
+        const Correlator correlator(shown, followed);
+        if (correlator.sd_a() < 0.01 * travel) continue;
         StickFollow best{-2, 0};
         for (int lag = first_lag; lag <= last_lag; ++lag)
-            if (const Correlation c = correlated(shown, followed, lag); c.r > best.correlation) best = {c.r, lag * step_s};
+            if (const double r = correlator.at(lag); r > best.correlation) best = {r, lag * step_s};
         follows[static_cast<std::size_t>(axis)] = best;
     }
     return follows;

@@ -31,17 +31,60 @@ std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& s
 
 } // namespace
 
+namespace {
+
+/// Over ground, where the nose points at all: not straight up or down, and not lying on the side.
+std::optional<Vec2> nose_over_ground(const FlightLog& log, std::size_t i)
+{
+    constexpr double cos_80_deg = 0.17364817766693041;
+    const Quat q(log.qw[i], log.qx[i], log.qy[i], log.qz[i]);
+    const Vec2 nose(1 - 2 * (q.y() * q.y() + q.z() * q.z()), 2 * (q.w() * q.z() + q.x() * q.y()));
+    const bool tells = nose.squaredNorm() > 0.04 && 1 - 2 * (q.x() * q.x() + q.y() * q.y()) > cos_80_deg;
+    return tells ? std::optional(nose) : std::nullopt;
+}
+
+/// From one direction to the next, right positive. Most rows turn by little, where two terms of the series are good to 10⁻⁷.
+double between_deg(const Vec2& from, const Vec2& to)
+{
+    const double along = from.dot(to), across = from.x() * to.y() - from.y() * to.x();
+    if (std::abs(across) >= 0.05 * along) return degrees(std::atan2(across, along));
+    const double tangent = across / along;
+    return degrees(tangent * (1 - tangent * tangent / 3));
+}
+
+double angle_deg(const Vec2& v) { return degrees(std::atan2(v.y(), v.x())); }
+
+} // namespace
+
+double turned_deg(const FlightLog& log, RowSpan span)
+{
+    // Whole turns are counted where the nose goes through south; that is all the trigonometry that a long span needs.
+    std::optional<Vec2> first, last;
+    int turns = 0;
+    for (std::size_t i = span.first; i < span.last; ++i) {
+        const auto nose = nose_over_ground(log, i);
+        if (!nose) continue;
+        if (!first) first = nose;
+        if (last) {
+            const double to_the_right = last->x() * nose->y() - last->y() * nose->x();
+            if (last->y() >= 0 && nose->y() < 0 && to_the_right > 0) ++turns;
+            if (last->y() < 0 && nose->y() >= 0 && to_the_right < 0) --turns;
+        }
+        last = nose;
+    }
+    return first ? angle_deg(*last) - angle_deg(*first) + 360 * turns : 0;
+}
+
 std::vector<double> unwrapped_heading_deg(const FlightLog& log, RowSpan span)
 {
     std::vector<double> heading;
     heading.reserve(span.size());
+    std::optional<Vec2> last;
     for (std::size_t i = span.first; i < span.last; ++i) {
-        const Quat q(log.qw[i], log.qx[i], log.qy[i], log.qz[i]);
-        const Vec3 nose = q * Vec3::UnitX();
-        const bool tells = nose.head<2>().norm() > 0.2 && lean_deg(q) < 80;
-        const double last = heading.empty() ? 0 : heading.back();
-        if (heading.empty()) heading.push_back(heading_deg(q));
-        else heading.push_back(tells ? last + wrapped_deg(heading_deg(q) - last) : last);
+        const auto nose = nose_over_ground(log, i);
+        if (heading.empty()) heading.push_back(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}));
+        else heading.push_back(nose && last ? heading.back() + between_deg(*last, *nose) : nose ? heading.back() + wrapped_deg(angle_deg(*nose) - heading.back()) : heading.back());
+        if (nose) last = nose;
     }
     return heading;
 }
@@ -53,8 +96,10 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
     const std::vector<double> heading = unwrapped_heading_deg(log, span);
     const auto row_at = [&](double t) { return std::clamp(rows_between(log, t, t).first, span.first, span.last - 1) - span.first; };
     std::vector<double> rate(heading.size());
-    for (std::size_t i = 0; i < rate.size(); ++i) {
-        const std::size_t a = row_at(log.t_s[span.first + i] - smooth_s), b = row_at(log.t_s[span.first + i] + smooth_s);
+    for (std::size_t i = 0, a = 0, b = 0; i < rate.size(); ++i) {
+        const double now_s = log.t_s[span.first + i];
+        while (log.t_s[span.first + a] < now_s - smooth_s) ++a;
+        while (b + 1 < rate.size() && log.t_s[span.first + b] < now_s + smooth_s) ++b;
         const double time_s = log.t_s[span.first + b] - log.t_s[span.first + a];
         rate[i] = time_s > 0 ? (heading[b] - heading[a]) / time_s : 0;
     }

@@ -22,4 +22,8 @@ struct Turn {
 /// up or down, or lies on its back, the last heading is kept.
 [[nodiscard]] std::vector<double> unwrapped_heading_deg(const FlightLog& log, RowSpan span);
 
+/// How far the nose turned over ground in all, right positive, whole turns counted. Rows in which it points nowhere (straight
+/// up, on its side) are passed over.
+[[nodiscard]] double turned_deg(const FlightLog& log, RowSpan span);
+
 } // namespace bh

@@ -103,12 +103,6 @@ double off_line(const FlightLog& log, std::size_t i, const Line& line)
     return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) + (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
 }
 
-double turned_deg(const FlightLog& log, RowSpan span)
-{
-    const auto heading = unwrapped_heading_deg(log, span);
-    return heading.back() - heading.front();
-}
-
 /// A pass begins when the aircraft comes nearer than all it was before and ends when it has gone 3 m farther off again.
 std::optional<double> flag_distance_m(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags)
 {
@@ -140,10 +134,12 @@ struct Through {
 std::vector<Through> gates_through(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
 {
     std::vector<Through> through;
+    std::vector<Vec2> ways;
+    for (const Gate& gate : gates) ways.emplace_back(std::cos(radians(gate.heading_deg)), std::sin(radians(gate.heading_deg)));
     for (std::size_t i = span.first + 1; i < span.last; ++i)
         for (std::size_t g = 0; g < gates.size(); ++g) {
             const Gate& gate = gates[g];
-            const double c = std::cos(radians(gate.heading_deg)), s = std::sin(radians(gate.heading_deg));
+            const double c = ways[g].x(), s = ways[g].y();
             const auto ahead = [&](std::size_t k) { return (log.north_m[k] - gate.north_m) * c + (log.east_m[k] - gate.east_m) * s; };
             const double before = ahead(i - 1), now = ahead(i);
             if (!(before < 0 && now >= 0)) continue;
