@@ -7,6 +7,7 @@
 #include "desk/setup/setup_page.h"
 #include "desk/station.h"
 
+#include <QKeyEvent>
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
@@ -95,11 +96,27 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.setupPage()->showDay();
     picture("real-day");
     window.showPage(MainWindow::Drills);
+    if (store.pilots().size() > 1) station.choosePilot(store.pilots()[1].id); // with stages that are locked, and one opened by hand
     picture("drills");
+    drills.chooseDrill("gaps");
+    drills.chooseDrill("hover-window");
+    drills.showSection(1);
+    QWidget* card = window.findChild<QWidget*>(QStringLiteral("scoreCard"));
+    const auto press = [&](int key, int ms) {
+        QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
+        QApplication::sendEvent(card, &down);
+        waitFor([] { return false; }, ms);
+    };
+    for (const auto& [key, ms] : {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}}) press(key, ms);
+    picture("by-eye");
+    press(Qt::Key_X, 0);
+    drills.showSection(2);
+    picture("change");
+    drills.showSection(0);
     const auto fly = [&](const char* drill, double until_s, const char* name) {
         drills.reset();
         drills.chooseDrill(drill);
-        drills.demonstrate();
+        drills.demonstrate(DrillsPage::Shown::ByStandIn);
         drills.setPace(8);
         waitFor([&] { return !drills.loop() || drills.loop()->snapshot().time_s >= until_s; }, 20000);
         drills.setPace(1);

@@ -131,6 +131,7 @@ void FlightLoop::publish()
 {
     if (!runner_.over() && flight_.time_s() - scored_at_s_ >= score_interval_s && runner_.status() == DrillRunner::Status::Running) {
         score_so_far_ = std::make_shared<const Score>(score(runner_, flight_.log()));
+        if (drill_.demonstration && !replays_) follows_ = follow_sticks(*drill_.demonstration, flight_.log(), {0, flight_.log().size()});
         scored_at_s_ = flight_.time_s();
     }
     const std::scoped_lock lock(mutex_);
@@ -169,6 +170,7 @@ void FlightLoop::show_demonstration()
     snapshot_.mode = at.mode;
     snapshot_.armed = at.armed;
     snapshot_.shown_sticks = at.sticks;
+    snapshot_.follows = follows_;
     if (replays_) snapshot_.sticks = at.sticks;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/debrief/shadowing.h"
 #include "core/drill/drill.h"
 #include "core/flight/flight.h"
 #include "core/standin/stand_in_pilot.h"
@@ -40,6 +41,7 @@ struct FlightSnapshot {
     bool out_of_bounds = false;
     bool motors_out = false;         ///< a planted failure
     bool wants_throttle_cut = false; ///< crashed, and the throttle is not at the bottom yet
+    std::array<std::optional<StickFollow>, 4> follows{}; ///< by StickAxis: how the sticks follow a demonstration that is shadowed
     std::optional<Sticks> shown_sticks; ///< of the demonstration that plays
     double skipped_s = 0;                      ///< time lost because the machine was too busy
 };
@@ -104,6 +106,7 @@ private:
     std::shared_ptr<const Score> score_so_far_;
     std::shared_ptr<const std::vector<FlightMark>> marks_;
     std::size_t events_seen_ = 0;
+    std::array<std::optional<StickFollow>, 4> follows_{};
     double scored_at_s_ = -1;
     double skipped_s_ = 0;
 

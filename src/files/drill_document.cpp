@@ -179,6 +179,7 @@ Criterion criterion_at(const JsonIn& in)
         in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + c.unit + "'");
     c.advice = in.text("advice", "");
     c.must = in.truth("must", false);
+    c.if_any = in.truth("if_any", false);
     c.common_practice = in.truth("common_practice", false);
     c.weight = in.number("weight", 1);
     c.fail = in.number("fail");
@@ -201,7 +202,7 @@ Criterion criterion_at(const JsonIn& in)
         below.only({"fail", "pass", "merit"});
         c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
     }
-    in.only({"measure", "label", "unit", "advice", "must", "common_practice", "weight", "fail", "pass", "merit", "phases", "height_m", "window_m",
+    in.only({"measure", "label", "unit", "advice", "must", "if_any", "common_practice", "weight", "fail", "pass", "merit", "phases", "height_m", "window_m",
              "along_m", "over", "axis", "below", "sides"});
     return c;
 }

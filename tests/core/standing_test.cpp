@@ -39,7 +39,7 @@ TEST_CASE("the board's reason is the most pressing one", "[core][progress]")
     CHECK(reason(100) == "Has not practised yet");
     for (int week = 0; week < 5; ++week) facts.practice.push_back({70 + 7 * week, 2 * 3600}); // two hours a week, to day 98
     facts.attempts = {pass(97), pass(98), pass(98), failed(98, "height")};
-    CHECK(reason(100) == "Next: Height window, not passed yet after 1 attempt");
+    CHECK(reason(100) == "Next: Height window, no pass in 1 attempt");
     CHECK_FALSE(pilot_standing(facts, steps, 100, drills).needs_attention);
     for (int i = 0; i < 4; ++i) facts.attempts.push_back(failed(98, "height"));
     CHECK(reason(100) == "Height window failed 5 times in a row");

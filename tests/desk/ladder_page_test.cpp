@@ -9,6 +9,7 @@
 #include <QComboBox>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QRegularExpression>
 #include <QTableView>
 #include <QTableWidget>
 #include <QTreeWidget>
@@ -28,13 +29,20 @@ void click(const Flying& f, const char* button) { QTest::mouseClick(f.desk.find<
 template <class Over>
 void replay(Flying& f, const FlightLog& log, double late_s, Over over)
 {
-    REQUIRE(f.desk.waitFor([&] {
+    const bool ended = f.desk.waitFor([&] {
         if (!f.drills->loop()) return true;
         const double at_s = f.now().time_s - late_s;
         const auto after = std::upper_bound(log.t_s.begin(), log.t_s.end(), at_s);
         f.hold(log.sample(after == log.t_s.begin() ? 0 : static_cast<std::size_t>(after - log.t_s.begin()) - 1).sticks);
         return over();
-    }, 120000));
+    }, 120000);
+    if (f.drills->loop()) {
+        const FlightSnapshot now = f.now();
+        INFO("at " << now.time_s << " s, phase " << now.phase << ", paused " << now.paused << ", no controller " << now.no_controller << ", waiting "
+                   << now.waiting_for_throttle << ", throttle " << now.sticks.throttle << ", height " << now.state.height_m());
+        REQUIRE(ended);
+    }
+    REQUIRE(ended);
 }
 
 } // namespace
@@ -248,6 +256,7 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     REQUIRE(criteria.size() == 2);
     CHECK(*criteria[0].value > 0.9);
     CHECK(*criteria[1].value == Approx(250).margin(60));
+    CHECK(f.desk.text("resultSentence").contains(QRegularExpression("throttle (9\\d|100) %, 0\\.(2|3)\\d s behind"))); // axis by axis
     f.desk.store->undoStack()->undo();
     CHECK_FALSE(f.desk.store->demonstration("lift-settle"));
 }
@@ -313,4 +322,32 @@ TEST_CASE("after a crash in any drill the view asks for the throttle, and the ti
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(attempts[0].throttle_cuts_s[0] >= 0.45);
     CHECK(attempts[0].throttle_cuts_s[0] < 1.5);
+}
+
+TEST_CASE("by eye, the sticks are measured where practice outside is watched", "[desk]")
+{
+    Flying f;
+    f.follow("manual-first", "hover-window");
+    f.plugIn();
+    click(f, "sectionByEye");
+    auto* card = f.desk.find<ScoreCard>("scoreCard");
+    auto* table = f.desk.find<QTableWidget>("cardTable");
+    QTest::keyClick(card, Qt::Key_Space);
+    const auto stir = [&] { // the throttle up and down twice a second
+        for (int i = 0; i < 60; ++i) f.hold({0.5 + 0.3 * std::sin(2 * 3.14159 * 2 * i * 0.02), 0, 0, 0}), QTest::qWait(20);
+    };
+    stir();
+    CHECK(table->item(2, 3)->text() == QString::fromUtf8("–")); // not watched
+    QTest::keyClick(card, Qt::Key_X);
+    f.desk.station->watchOutside(true);
+    QTest::keyClick(card, Qt::Key_Space);
+    stir(), stir();
+    QTest::keyClick(card, Qt::Key_Space);
+    QTest::keyClick(card, Qt::Key_K);
+    f.desk.station->watchOutside(false);
+    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    REQUIRE(attempts.size() == 1);
+    const auto reversals = f.desk.store->criteria(attempts[0].id)[2];
+    REQUIRE(reversals.value);
+    CHECK(*reversals.value == Approx(4).margin(1.2)); // two turning points in each of two swings a second
 }

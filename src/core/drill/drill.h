@@ -94,6 +94,7 @@ struct Criterion {
     Over over = Over::Whole;
     std::string side;                ///< counts to this side's marks, for the gap between them
     bool must = false;
+    bool if_any = false;             ///< left out where there was nothing to measure, as a throttle cut without a crash
     bool common_practice = false;    ///< the limit is common practice of the trade, not ours
     double weight = 1;
     double fail = 0, pass = 0, merit = 0;

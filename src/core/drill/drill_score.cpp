@@ -19,16 +19,16 @@ std::string summary_of(const Score& score)
     if (!score.disqualified.empty()) return score.disqualified.front();
     const CriterionScore* worst = nullptr;
     for (const CriterionScore& c : score.criteria)
-        if (c.criterion.must && !c.passed() && (!worst || c.marks < worst->marks)) worst = &c;
+        if (c.criterion.must && !c.passed() && (c.value || !c.criterion.if_any) && (!worst || c.marks < worst->marks)) worst = &c;
     if (worst) {
         const Criterion& c = worst->criterion;
         if (!worst->value) return c.label + " could not be measured: the flight did not get that far.";
         return c.label + ": " + value_in_words(*worst->value, c.unit) + " where " + value_in_words(c.pass, c.unit) + " passes; " +
                lower_first(c.advice);
     }
-    const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
-                                          [](const auto& a, const auto& b) { return a.marks < b.marks; });
-    if (weakest == score.criteria.end() || weakest->marks >= 90) return "Passed, with nothing left to mend.";
+    const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
+    const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(), [&](const auto& a, const auto& b) { return left(a) < left(b); });
+    if (weakest == score.criteria.end() || left(*weakest) >= 90) return "Passed, with nothing left to mend.";
     return "Passed; most is left in \"" + lower_first(weakest->criterion.label) + "\": " +
            lower_first(weakest->criterion.advice);
 }
@@ -143,8 +143,9 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
             if (result.left_minus_right) scored.value = std::abs(*result.left_minus_right);
             if (scored.value) scored.marks = marks_for(criterion, *scored.value);
         }
-        musts_passed = musts_passed && (!criterion.must || scored.passed());
-        if (!scored.value && !unmeasured_counts) continue;
+        const bool left_out = !scored.value && criterion.if_any && finished;
+        musts_passed = musts_passed && (!criterion.must || scored.passed() || left_out);
+        if (!scored.value && (left_out || !unmeasured_counts)) continue;
         result.score += criterion.weight * scored.marks;
         weights += criterion.weight;
     }

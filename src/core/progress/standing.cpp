@@ -30,9 +30,9 @@ std::string capital(std::string text)
 std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, const MasteryRules& rules)
 {
     if (s.state == DrillState::Held) return "held";
-    if (s.state == DrillState::Due) return "was held; pass it again to stay current";
+    if (s.state == DrillState::Due) return "was held, pass it again";
     if (s.attempts == 0) return "not flown yet";
-    if (s.passes == 0) return "not passed yet after " + counted(s.attempts, "attempt");
+    if (s.passes == 0) return "no pass in " + counted(s.attempts, "attempt");
     if (s.passes < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
     if (s.pass_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
     return "passed " + counted(s.passes, "time") + ", " + counted(static_cast<std::int64_t>(s.minutes), "minute") + " of " +

@@ -46,6 +46,16 @@ Drill freeFlight(const std::string& world)
     return d;
 }
 
+/// "throttle 93 %, 0.20 s behind": one line for each axis that the demonstration moves.
+QString followsInWords(const FlightSnapshot& now)
+{
+    QStringList lines;
+    for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll})
+        if (const auto& f = now.follows[static_cast<std::size_t>(axis)])
+            lines << QObject::tr("%1 %2 %, %3 s behind").arg(QLatin1String(stick_axis_key(axis).data())).arg(100 * f->correlation, 0, 'f', 0).arg(f->lag_s, 0, 'f', 2);
+    return lines.join(QLatin1Char('\n'));
+}
+
 QPushButton* button(const QString& text, const char* name, const QString& tip)
 {
     auto* b = new QPushButton(text);
@@ -178,7 +188,7 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     connect(panic_, &QPushButton::clicked, this, &DrillsPage::panic);
     connect(pause_, &QPushButton::clicked, this, &DrillsPage::pause);
     connect(eye_, &QPushButton::clicked, this, &DrillsPage::nextEye);
-    connect(watch_, &QPushButton::clicked, this, &DrillsPage::demonstrate);
+    connect(watch_, &QPushButton::clicked, this, [this] { demonstrate(); });
     connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
     timer_.setInterval(50);
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
@@ -311,11 +321,11 @@ const Drill* DrillsPage::flyingDrill() const
     return d && !d->sticks_only ? d : nullptr;
 }
 
-void DrillsPage::demonstrate()
+void DrillsPage::demonstrate(Shown shown_by)
 {
     const Drill* d = flyingDrill();
     if (flying() || !d) return;
-    const auto kept = store_.demonstration(d->id);
+    const auto kept = shown_by == Shown::ByWhatIsKept ? store_.demonstration(d->id) : std::nullopt;
     if (!kept) return launch(*d, FlightLoop::StandIn{0.97, seed_});
     const auto shown = demonstrationOf(*d);
     if (!shown) return;
@@ -339,6 +349,8 @@ void DrillsPage::shadow()
     launch(follow, std::nullopt);
     flown_with_ = "shadowing " + d->name;
 }
+
+void DrillsPage::showSection(int section) { sections_->choose(section); }
 
 void DrillsPage::nextEye() { view_->nextEye(); }
 
@@ -453,18 +465,20 @@ void DrillsPage::follow()
     const FlightSnapshot now = loop_->snapshot();
     station_.setArmed(now.armed && !demonstration_ && !now.paused);
     if (now.score_so_far && !free()) criteria_->setCriteria(attempt_row(*now.score_so_far, now.mode).criteria);
+    const QString follows = followsInWords(now);
     auto flown = loop_->take_result();
+    if (!flown && !follows.isEmpty()) sentence_->setText(follows);
     if (!flown) return;
     result_shown_ = true;
     timer_.stop();
     station_.setArmed(false);
-    if (free()) {
-        heading_->setText(tr("The free flight is over"));
+    if (free() || loop_->drill().criteria.empty()) {
+        heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
         return refreshPanel();
     }
     const Score& score = flown->score;
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
-    sentence_->setText(QString::fromStdString(score.summary));
+    sentence_->setText(QString::fromStdString(score.summary) + (follows.isEmpty() ? QString() : QLatin1Char('\n') + follows));
     AttemptRow row = attempt_row(score, now.mode);
     criteria_->setCriteria(row.criteria);
     if (!demonstration_) {

@@ -34,6 +34,10 @@ public:
     void chooseDrill(const std::string& id);
     /// A flight without a drill in a world, with the pilot's set-up: it counts as practice, nothing is scored.
     void flyFreely(const std::string& world, Mode mode);
+    enum class Shown { ByWhatIsKept, ByStandIn };
+    /// Plays the demonstration that was kept; without one, or when asked for, the stand-in pilot flies.
+    void demonstrate(Shown shown_by = Shown::ByWhatIsKept);
+    void showSection(int section); ///< flying, scoring by eye, changing limits and stages
     [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
     /// Times the flight's pace; 1 is real time (tests and the tour hurry).
     void setPace(double pace);
@@ -46,7 +50,6 @@ public Q_SLOTS:
     void pause();  ///< F8
     void nextEye(); ///< F9
     void arm();     ///< F10
-    void demonstrate();
     void shadow();
 
 Q_SIGNALS:

@@ -183,7 +183,6 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     detailLayout->addWidget(detail_);
     detailLayout->addWidget(judged_);
     detailLayout->addWidget(criteria_);
-    detailLayout->addWidget(shows_, 0, Qt::AlignLeft);
     detailLayout->addStretch();
     auto* detailScroll = new QScrollArea;
     detailScroll->setWidget(detailBox);
@@ -229,7 +228,10 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
     auto* lower = new QHBoxLayout;
     lower->setSpacing(12);
     lower->addLayout(attemptSide, 1);
-    lower->addWidget(detailScroll);
+    auto* detailSide = new QVBoxLayout;
+    detailSide->addWidget(detailScroll, 1);
+    detailSide->addWidget(shows_, 0, Qt::AlignLeft);
+    lower->addLayout(detailSide);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(10);
