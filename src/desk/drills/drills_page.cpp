@@ -52,7 +52,8 @@ QString followsInWords(const FlightSnapshot& now)
     QStringList lines;
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll})
         if (const auto& f = now.follows[static_cast<std::size_t>(axis)])
-            lines << QObject::tr("%1 %2 %, %3 s behind").arg(QLatin1String(stick_axis_key(axis).data())).arg(100 * f->correlation, 0, 'f', 0).arg(f->lag_s, 0, 'f', 2);
+            lines << (f->correlation < 0.3 ? QObject::tr("%1 does not follow").arg(QLatin1String(stick_axis_key(axis).data()))
+                                           : QObject::tr("%1 %2 %, %3 s behind").arg(QLatin1String(stick_axis_key(axis).data())).arg(100 * f->correlation, 0, 'f', 0).arg(f->lag_s, 0, 'f', 2));
     return lines.join(QLatin1Char('\n'));
 }
 

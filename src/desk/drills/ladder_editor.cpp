@@ -19,7 +19,7 @@
 namespace bh::desk {
 namespace {
 
-enum LimitColumn { Label, Unit, Fail, Pass, Merit, Weight, Must, LimitColumns };
+enum LimitColumn { Label, Fail, Pass, Merit, Weight, Must, LimitColumns };
 
 QPushButton* button(const QString& text, const char* name, const QString& tip)
 {
@@ -99,12 +99,13 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     limits_ = new QTableWidget(0, LimitColumns);
     limits_->setObjectName(QStringLiteral("limits"));
     limits_->setAccessibleName(tr("Limits of the chosen drill"));
-    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("Unit"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
+    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
     limits_->verticalHeader()->hide();
     limits_->setShowGrid(false);
-    limits_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
-    explain(limits_, {tr("What is measured; with sides, the limits are for each of them."), tr("Shares are from 0 to 1."), tr("The value that gets no marks."),
+    limits_->horizontalHeader()->setMinimumSectionSize(40);
+    for (const int column : {Fail, Pass, Merit, Weight, Must}) limits_->setColumnWidth(column, column == Must ? 44 : 58);
+    explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."), tr("The value that gets no marks."),
                       tr("The value that gets 60 marks: passed."), tr("The value that gets 100 marks."), tr("In the mean of the marks."),
                       tr("Ticked: the drill is not passed without it.")});
     connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited, Qt::QueuedConnection); // the table is filled anew
@@ -232,11 +233,11 @@ void LadderEditor::refreshLimits()
     const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
         const int row = limits_->rowCount();
         limits_->insertRow(row);
-        auto* name = cell(label, false);
+        auto* name = cell(QStringLiteral("%1 (%2)").arg(label, QString::fromStdString(c.unit)), false);
+        name->setToolTip(name->text());
         name->setData(Qt::UserRole, criterion);
         name->setData(Qt::UserRole + 1, below);
         limits_->setItem(row, Label, name);
-        limits_->setItem(row, Unit, cell(QString::fromStdString(c.unit), false));
         for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}}) limits_->setItem(row, column, cell(QString::number(value), true));
         limits_->setItem(row, Weight, cell(below ? QString() : QString::number(c.weight), !below));
         auto* must = cell({}, false);
