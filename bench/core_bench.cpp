@@ -1,6 +1,7 @@
 // Speed of what a pilot or coordinator waits for, without any window.
 #include "core/drill/demonstration.h"
 #include "core/drill/drill.h"
+#include "core/rates/rate_match.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"
@@ -146,6 +147,16 @@ void runner_share(benchmark::State& state)
     state.counters["percent"] = 100 * runner_s / flight_s;
 }
 BENCHMARK(runner_share)->Unit(benchmark::kMillisecond);
+
+/// One axis of an aircraft matched with a simulator's family, on its steps.
+void match_axis(benchmark::State& state)
+{
+    const RateCurve target = GainSuperCurve{1.27, 0.73, 0.2};
+    MatchOptions options;
+    options.weights = {412, 351, 244, 160, 102, 63, 36, 19, 8, 1};
+    for (auto _ : state) benchmark::DoNotOptimize(must(match_rates(target, state.range(0) ? "centre-max" : "percent-plus", options)).rounded_difference.rms_dps);
+}
+BENCHMARK(match_axis)->Arg(0)->Arg(1)->Unit(benchmark::kMillisecond);
 
 /// A minute of eight axes at 1 kHz with all ten prompts.
 void analyse_controller(benchmark::State& state)
