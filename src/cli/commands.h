@@ -34,6 +34,12 @@ struct SimulateArguments {
     Conditions day;
 };
 
+struct MatchArguments {
+    std::string target, family, axis, weights;
+    double step_dps = 0, step_unit = 0; ///< 0: not on steps
+    bool keep_max = false, keep_centre = false;
+};
+
 struct Flying {
     std::string drill;
     double skill = 0.9;
@@ -51,6 +57,8 @@ Result<int> check_drill(const std::string& file);
 Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight, const std::string& demonstration);
 Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
+Result<int> match_profile(const MatchArguments& arguments);
+Result<int> time_turns(double turns, double seconds, double sigma_s);
 Result<int> rate_curve(const std::string& profile, int points);
 
 Result<int> check_world(const DataFolder& data, const std::string& id_or_file);

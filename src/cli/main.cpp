@@ -23,6 +23,8 @@ int main(int argc, char** argv)
     };
     std::string file, id, out, profile;
     cli::Flying flying;
+    cli::MatchArguments matching;
+    double turns = 0, seconds = 0, sigma_s = 0.1;
     int points = 2001;
     cli::MeasureArguments measuring;
 
@@ -76,6 +78,21 @@ int main(int argc, char** argv)
     curve->add_option("--profile", profile, "Rates JSON")->required();
     curve->add_option("--points", points, "Number of points");
     curve->callback([&] { chosen = [&] { return cli::rate_curve(profile, points); }; });
+    auto* match = rates->add_subcommand("match", "The nearest curves of another family");
+    match->add_option("--target", matching.target, "Rates JSON")->required();
+    match->add_option("--family", matching.family, "centre-max, gain-super, gain-curve, percent-plus or linear-expo")->required();
+    match->add_option("--axis", matching.axis, "Only this one");
+    match->add_option("--weights", matching.weights, "How the stick is used: CSV stick_low,stick_high,weight");
+    match->add_option("--step-dps", matching.step_dps, "Step of settings in deg/s");
+    match->add_option("--step-unit", matching.step_unit, "Step of the others (of 1; of 100 for percent)");
+    match->add_flag("--keep-max", matching.keep_max, "The rate at full stick exactly");
+    match->add_flag("--keep-centre", matching.keep_centre, "The slope at the centre exactly");
+    match->callback([&] { chosen = [&] { return cli::match_profile(matching); }; });
+    auto* watch = rates->add_subcommand("stopwatch", "The rate of turns counted and timed");
+    watch->add_option("--turns", turns, "Whole turns at a held stick")->required();
+    watch->add_option("--seconds", seconds, "Time for all of them")->required();
+    watch->add_option("--sigma", sigma_s, "Error of the timing, s");
+    watch->callback([&] { chosen = [&] { return cli::time_turns(turns, seconds, sigma_s); }; });
 
     auto* world = app.add_subcommand("world", "Worlds")->require_subcommand(1);
     auto* world_check = world->add_subcommand("check", "Check a world: bounds, sizes, openings that can be flown, a free start");

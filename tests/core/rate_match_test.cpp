@@ -2,6 +2,7 @@
 // many starts of another solver on cases that no table has.
 #include "core/rates/rate_families.h"
 #include "core/rates/rate_match.h"
+#include "core/rates/stopwatch.h"
 #include "core/random.h"
 #include "reference.h"
 
@@ -153,4 +154,23 @@ TEST_CASE("ranges and steps of a simulator are kept to, and what cannot be is re
     CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message == "weights: expected at least one over 0");
     options.weights = {1, -1};
     CHECK_FALSE(match_rates(GainSuperCurve{}, "centre-max", options));
+}
+
+TEST_CASE("the stopwatch meets the reference values", "[core][rates]")
+{
+    for (const auto& row : referenceRows("stopwatch.json")) {
+        CAPTURE(row["id"].get<std::string>());
+        if (row["kind"] == "rolls_needed") {
+            CHECK(*turns_needed(input(row, "expected_rate"), input(row, "relative_error_wanted"), input(row, "timing_sigma")) == row["expected"]["rolls"]["value"].get<int>());
+            continue;
+        }
+        const auto timed = row["kind"] == "single" ? timed_rate(input(row, "rolls"), input(row, "total_time"), input(row, "timing_sigma"))
+                                                   : timed_rate(input(row, "rolls"), row["inputs"]["times"]["value"].get<std::vector<double>>());
+        REQUIRE(timed);
+        CHECK(meets(row["expected"]["rate"], timed->rate_dps));
+        CHECK(meets(row["expected"]["standard_error"], timed->standard_error_dps));
+    }
+    CHECK(timed_rate(0, 5).error().message == "turns: expected more than 0");
+    CHECK(timed_rate(5, std::nan("")).error().message == "seconds: expected more than 0");
+    CHECK_FALSE(timed_rate(5, std::vector{3.0}));
 }
