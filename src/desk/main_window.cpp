@@ -10,6 +10,7 @@
 #include "desk/frame/taxiway.h"
 #include "desk/kit/kit_page.h"
 #include "desk/logbook/logbook_page.h"
+#include "desk/rates/rates_page.h"
 #include "desk/record_store.h"
 #include "desk/setup/setup_page.h"
 #include "desk/station.h"
@@ -38,10 +39,11 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     setup_ = new SetupPage(store_, station_);
     drills_ = new DrillsPage(store_, station_, *keys);
     logbook_ = new LogbookPage(store_, station_);
+    rates_ = new RatesPage(store_, station_);
     apron_ = new Apron(store_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
-    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Set-up", setup_}, {"Drills", drills_}, {"Logbook", logbook_}};
+    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_}, {"Kit", kit_}, {"Controller", controller_}, {"Set-up", setup_}, {"Drills", drills_}, {"Logbook", logbook_}, {"Rates", rates_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
@@ -124,6 +126,13 @@ void MainWindow::refreshMarks()
     const bool pilot = !station_.pilotId().empty();
     marks_[Drills]->setMark(!pilot ? StateMark::None : all_held ? StateMark::Done : StateMark::Due,
                             !pilot ? tr("No pilot chosen") : all_held ? tr("Every stage is held") : tr("Next: %1").arg(QString::fromStdString(s.next_reason)));
+    const auto own = store_.setup(station_.pilotId());
+    const auto real = own ? store_.ratesOf(own->real_aircraft) : std::nullopt;
+    constexpr double near_dps = 15; // house: less is not felt
+    const bool near = real && difference(real->roll, own->rates.roll).rms_dps <= near_dps && difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
+    marks_[Rates]->setMark(!pilot || !own ? StateMark::None : near ? StateMark::Done : StateMark::Due,
+                           !pilot || !own ? tr("No aircraft chosen on the Set-up page") : !real ? tr("The real aircraft's rates are not known yet")
+                           : near ? tr("Practised on the real aircraft's rates") : tr("Practice rates differ from the real aircraft's"));
     const bool recent = s.last_practice_day && store_.today() - *s.last_practice_day <= 7;
     marks_[Logbook]->setMark(recent ? StateMark::Done : StateMark::None, recent ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
 }

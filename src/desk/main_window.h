@@ -17,6 +17,7 @@ class KeyboardSticks;
 class KitPage;
 class LineUp;
 class LogbookPage;
+class RatesPage;
 class RecordStore;
 class Station;
 class Taxiway;
@@ -26,12 +27,13 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Setup, Drills, Logbook, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Drills, Logbook, Rates, PageCount };
     MainWindow(RecordStore& store, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
+    [[nodiscard]] RatesPage* ratesPage() { return rates_; }
     [[nodiscard]] ControllerPage* controllerPage() { return controller_; }
 
 public Q_SLOTS:
@@ -51,6 +53,7 @@ private:
     SetupPage* setup_;
     DrillsPage* drills_;
     LogbookPage* logbook_;
+    RatesPage* rates_;
     Apron* apron_;
 };
 

@@ -2,6 +2,7 @@
 
 #include "core/controller/drift.h"
 #include "device/stick_input.h"
+#include "files/setup_documents.h"
 
 #include <QDateTime>
 #include <QUndoCommand>
@@ -264,6 +265,28 @@ bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& se
     const auto write = [this, pilot_id](const TrainingSetup& s) { return tried([&] { record_->keep_setup(pilot_id, s); }); };
     if (!write(setup)) return false;
     undo_->push(new Edit(tr("set-up of %1").arg(name), [=] { write(setup); }, [=] { write(before); }));
+    return true;
+}
+
+std::optional<RateProfile> RecordStore::ratesOf(const std::string& aircraft_id) const
+{
+    for (const DocumentRow& d : record_->documents("rates"))
+        if (d.id == aircraft_id)
+            if (auto rates = parse_rates(d.text, "rates of " + d.id)) return std::move(*rates);
+    return std::nullopt;
+}
+
+bool RecordStore::keepRates(const std::string& aircraft_id, const RateProfile& rates)
+{
+    const Airframe* aircraft = realAircraft(aircraft_id);
+    if (!aircraft) return false;
+    const QString name = QString::fromStdString(aircraft->name);
+    const auto before = ratesOf(aircraft_id);
+    const auto text = [](const RateProfile& r) { return rates_json(r).dump(); };
+    const auto write = [this, aircraft_id](const std::string& document, const char* why) { return tried([&] { record_->keep_document("rates", {aircraft_id, document}, why); }); };
+    const std::string now = text(rates), earlier = before ? text(*before) : std::string();
+    if (!write(now, "edited")) return false;
+    undo_->push(new Edit(tr("rates of %1").arg(name), [=] { write(now, "edited again"); }, [=] { write(earlier, "undone"); }));
     return true;
 }
 

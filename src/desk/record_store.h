@@ -53,6 +53,8 @@ public:
     /// A drill or curriculum as JSON, as it is here now.
     [[nodiscard]] Result<std::string> document(const std::string& kind, const std::string& id) const;
     [[nodiscard]] bool edited(const std::string& kind, const std::string& id) const; ///< it is not the one that ships
+    /// What a real aircraft's rates are set to; nothing when nobody has said so yet.
+    [[nodiscard]] std::optional<RateProfile> ratesOf(const std::string& aircraft_id) const;
     [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing: none was made yet
     [[nodiscard]] std::optional<UnixTime> setupAt(const std::string& pilot_id) const;
     [[nodiscard]] UnixTime now() const;
@@ -69,6 +71,7 @@ public:
     bool openStage(const std::string& pilot_id, const std::string& stage, bool open, const QString& reason);
     /// Checks and keeps an edited drill or curriculum with the next version; an error says what is wrong with it.
     Result<void> keepDocument(const std::string& kind, const std::string& id, const std::string& text);
+    bool keepRates(const std::string& aircraft_id, const RateProfile& rates);
     bool keepDemonstration(const std::string& drill_id, const std::string& attempt_id);
     bool keepAircraft(const Airframe& aircraft); ///< a real one; a new one is added, which is not undone
     bool keepSetup(const std::string& pilot_id, const TrainingSetup& setup);

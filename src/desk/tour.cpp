@@ -121,18 +121,23 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
         waitFor([&] { return !drills.loop() || drills.loop()->snapshot().time_s >= until_s; }, 20000);
         drills.setPace(1);
         waitFor([] { return false; }, 700);
-        picture(name);
+        if (*name) picture(name);
         drills.setPace(0);
         waitFor([&] { return drills.loop() && drills.loop()->snapshot().status == DrillRunner::Status::Finished; }, 20000);
         waitFor([] { return false; }, 200);
         drills.setPace(1);
     };
     fly("straight-run", 14, "flight");
-    fly("hover-window", 16, "flight-height");
+    fly("hover-window", 16, "");
     picture("result");
     drills.reset();
     window.showPage(MainWindow::Logbook);
     picture("logbook");
+    for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
+        if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet") station.choosePilot(p.id);
+    window.showPage(MainWindow::Rates);
+    picture("rates");
+    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
     window.toggleNight();
     window.showPage(MainWindow::Board);
     picture("board-night");

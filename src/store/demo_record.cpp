@@ -42,6 +42,7 @@ struct Roster {
     std::vector<DemoPilot> pilots;
     std::vector<Airframe> aircraft;
     std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
+    std::vector<DocumentRow> rates; ///< of the real aircraft, by id
 };
 
 /// A whole document within the roster.
@@ -95,6 +96,10 @@ Roster read_roster(const JsonIn& in)
     }
     for (const JsonIn& a : in.at("aircraft").items()) roster.aircraft.push_back(inner(a, parse_airframe));
     for (const JsonIn& s : in.at("setups").items()) roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
+    for (const JsonIn& r : in.at("rates").items()) {
+        static_cast<void>(inner(r.at("document"), parse_rates));
+        roster.rates.push_back({r.text("aircraft"), r.at("document").value().dump()});
+    }
     return roster;
 }
 
@@ -253,6 +258,7 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     // The school's own aircraft came in the last week: what was flown before was flown as the drills are meant.
     clock = std::max(clock, roster.now - 2 * day_s);
     for (const Airframe& a : roster.aircraft) record.keep_aircraft(a);
+    for (const DocumentRow& r : roster.rates) record.keep_document("rates", r, "as it came from the maker");
     for (const auto& [name, setup] : roster.setups)
         for (std::size_t p = 0; p < roster.pilots.size(); ++p)
             if (roster.pilots[p].name == name && !pilot_ids[p].empty()) record.keep_setup(pilot_ids[p], setup);

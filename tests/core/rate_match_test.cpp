@@ -4,6 +4,8 @@
 #include "core/rates/rate_match.h"
 #include "core/rates/stopwatch.h"
 #include "core/random.h"
+#include "core/rates/turn_numbers.h"
+#include "core/flight/flight.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -173,4 +175,37 @@ TEST_CASE("the stopwatch meets the reference values", "[core][rates]")
     CHECK(timed_rate(0, 5).error().message == "turns: expected more than 0");
     CHECK(timed_rate(5, std::nan("")).error().message == "seconds: expected more than 0");
     CHECK_FALSE(timed_rate(5, std::vector{3.0}));
+}
+
+TEST_CASE("what people say of a curve follows from it and the aircraft", "[core][rates]")
+{
+    Airframe airframe;
+    airframe.rate_lag_s = 0.03;
+    airframe.max_angular_accel_dps2 = 7000;
+    const TurnNumbers n = turn_numbers(CentreMaxCurve{150, 350, 0.2}, airframe);
+    CHECK(n.max_dps == Approx(350));
+    CHECK(n.centre_dps == Approx(150));
+    // Wound up at 7000 °/s² to 140 °/s in 0.02 s, the other 210 within the lag's reach: 0.016 + 0.018 s lost.
+    CHECK(n.full_turn_s == Approx(360.0 / 350 + 0.016 + 0.018));
+    CHECK(n.flip_height_m == Approx(0.5 * 9.80665 * n.full_turn_s * n.full_turn_s).epsilon(1e-3));
+    // The same turn in the flight, from rest at full stick.
+    FlightSetup setup;
+    setup.airframe.rate_lag_s = 0.03;
+    setup.airframe.max_angular_accel_dps2 = 7000;
+    setup.rates.roll = CentreMaxCurve{150, 350, 0.2};
+    setup.start.height_m = 80;
+    Flight flight = *Flight::create(setup);
+    double turned_deg = 0, t_s = 0;
+    while (turned_deg < 360) {
+        flight.step({hover_throttle(setup.airframe), 0, 0, 1});
+        turned_deg += degrees(flight.state().rates_radps.x()) * Flight::step_s;
+        t_s += Flight::step_s;
+    }
+    CHECK(t_s == Approx(n.full_turn_s).margin(0.003));
+}
+
+TEST_CASE("stick use is a share of the time in each bin", "[core][rates]")
+{
+    CHECK(stick_use({0, 0.1, -0.3, 0.55, 1, -1}, 4) == std::vector{2.0 / 6, 1.0 / 6, 1.0 / 6, 2.0 / 6});
+    CHECK(stick_use({}, 2) == std::vector{0.0, 0.0});
 }

@@ -4,6 +4,7 @@
 #include "desk/drills/flight_painter.h"
 #include "desk/setup/setup_page.h"
 #include "desk/theme.h"
+#include "desk/drills/drills_page.h"
 #include "desk_fixture.h"
 
 #include <QAbstractButton>
@@ -81,10 +82,11 @@ void inEveryView(Desk& desk, const std::function<void()>& look)
 {
     for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
-        const int sections = page == MainWindow::Controller ? 4 : page == MainWindow::Setup ? 2 : 1;
+        const int sections = page == MainWindow::Controller ? 4 : page == MainWindow::Setup ? 2 : page == MainWindow::Drills ? 3 : 1;
         for (int section = 0; section < sections; ++section) {
             if (page == MainWindow::Controller) desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
             if (page == MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
+            if (page == MainWindow::Drills) desk.window->drillsPage()->showSection(section);
             QTest::qWait(50);
             CAPTURE(page, section);
             look();

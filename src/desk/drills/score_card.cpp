@@ -37,7 +37,7 @@ QPushButton* button(const QString& text, const char* name, const QString& tip)
     auto* b = new QPushButton(text);
     b->setObjectName(QLatin1String(name));
     b->setToolTip(tip);
-    b->setFocusPolicy(Qt::NoFocus); // keys go to the card; every button has one
+    b->setFocusPolicy(Qt::TabFocus); // a click leaves the keys with the card
     return b;
 }
 
@@ -69,7 +69,9 @@ ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->verticalHeader()->hide();
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setFocusPolicy(Qt::NoFocus);
+    table_->setAccessibleName(tr("Criteria, each with its key"));
+    table_->setFocusPolicy(Qt::TabFocus);
+    table_->installEventFilter(this); // its keys are the card's
     table_->setShowGrid(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(What, QHeaderView::Stretch);
@@ -88,8 +90,8 @@ ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QW
     start_ = button(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
     start_->setProperty("primary", true);
     crash_ = button(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
-    down_ = button(tr("Throttle down (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
-    next_ = button(tr("Next part (Enter)"), "cardNext", tr("Goes on to the next instruction"));
+    down_ = button(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
+    next_ = button(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));
     off_ = button(tr("Broken off (X)"), "cardOff", tr("Ends it before the drill was flown to its end"));
     keep_ = button(tr("Keep (K)"), "cardKeep", tr("Onto the pilot's record, marked as observed"));
     connect(start_, &QPushButton::clicked, this, &ScoreCard::startOrStop);
@@ -247,6 +249,15 @@ void ScoreCard::keep()
     kept_ = !store_.addObserved(std::move(row)).empty();
     if (kept_) said_ = tr("Kept as observed in %1. Space scores another one.").arg(simulator_->currentText());
     refresh();
+}
+
+bool ScoreCard::eventFilter(QObject* object, QEvent* event)
+{
+    if (event->type() != QEvent::KeyPress) return QWidget::eventFilter(object, event);
+    auto* key = static_cast<QKeyEvent*>(event);
+    if (key->key() == Qt::Key_Tab || key->key() == Qt::Key_Backtab) return false;
+    keyPressEvent(key);
+    return true;
 }
 
 void ScoreCard::keyPressEvent(QKeyEvent* event)

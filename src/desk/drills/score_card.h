@@ -29,6 +29,7 @@ public:
     [[nodiscard]] const std::optional<ObservedFlight>& flight() const { return flight_; }
 
 protected:
+    bool eventFilter(QObject* object, QEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
