@@ -136,6 +136,10 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
         if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet") station.choosePilot(p.id);
     window.showPage(MainWindow::Rates);
+    if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator")); simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
+        simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
+        Q_EMIT simulator->activated(simulator->currentIndex());
+    }
     picture("rates");
     if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
     window.toggleNight();

@@ -132,16 +132,16 @@ RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->setObjectName(QStringLiteral("rateTable"));
     table_->setAccessibleName(tr("The curves in numbers"));
     table_->setFocusPolicy(Qt::TabFocus);
-    table_->setHorizontalHeaderLabels({tr("Curve"), tr("Set to"), tr("Max °/s"), tr("Centre °/s"), tr("Half stick"), tr("Full turn s"), tr("Flip m"), tr("Off °/s")});
+    table_->setHorizontalHeaderLabels({tr("Curve"), tr("Set to"), tr("Max"), tr("Centre"), tr("Half"), tr("Turn, s"), tr("Flip, m"), tr("Off")});
     table_->verticalHeader()->hide();
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setShowGrid(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
-    explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("At full stick."), tr("Slope at the centred stick, per unit of stick."), tr("At half stick."),
-                     tr("360 over the max, with the aircraft's rate lag and the time that winding up takes."), tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
-                     tr("Root mean square of the difference from the real aircraft over the stick, weighted as chosen.")});
+    explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
+                     tr("A full turn from rest: 360 over the max, and what winding up and the rate lag of the aircraft cost."), tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
+                     tr("°/s: root mean square of the difference from the real aircraft over the stick, weighted as chosen.")});
     apply_ = new QPushButton(tr("Practise on the match"));
     apply_->setObjectName(QStringLiteral("applyMatch"));
     apply_->setProperty("primary", true);
