@@ -58,6 +58,7 @@ Result<int> score_drill(const DataFolder& data, const std::string& id, const std
 Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> match_profile(const MatchArguments& arguments);
+Result<int> rates_of_flight(const std::string& flight, const std::string& family);
 Result<int> time_turns(double turns, double seconds, double sigma_s);
 Result<int> rate_curve(const std::string& profile, int points);
 

@@ -88,6 +88,10 @@ int main(int argc, char** argv)
     match->add_flag("--keep-max", matching.keep_max, "The rate at full stick exactly");
     match->add_flag("--keep-centre", matching.keep_centre, "The slope at the centre exactly");
     match->callback([&] { chosen = [&] { return cli::match_profile(matching); }; });
+    auto* flown = rates->add_subcommand("from-log", "What an aircraft's rates are set to, from a flight in acro");
+    flown->add_option("flight", file, "Flight log CSV")->required();
+    flown->add_option("--family", matching.family, "centre-max, gain-super, gain-curve, percent-plus or linear-expo")->required();
+    flown->callback([&] { chosen = [&] { return cli::rates_of_flight(file, matching.family); }; });
     auto* watch = rates->add_subcommand("stopwatch", "The rate of turns counted and timed");
     watch->add_option("--turns", turns, "Whole turns at a held stick")->required();
     watch->add_option("--seconds", seconds, "Time for all of them")->required();

@@ -1,11 +1,14 @@
 #include "cli/commands.h"
 #include "core/rates/rate_families.h"
 #include "core/rates/rate_match.h"
+#include "core/rates/rates_from_log.h"
 #include "core/rates/stopwatch.h"
 #include "files/csv.h"
 #include "files/documents.h"
 #include "files/file_text.h"
+#include "files/flight_csv.h"
 
+#include <algorithm>
 #include <cmath>
 #include <cstdio>
 #include <iostream>
@@ -88,6 +91,38 @@ Result<int> match_profile(const MatchArguments& arguments)
         if (!match) return bad_input("--family: " + match.error().message);
         out["axes"][name] = stepped ? axis_json(match->rounded, match->rounded_difference, arguments.family) : axis_json(match->curve, match->difference, arguments.family);
     }
+    std::cout << out.dump(1) << '\n';
+    return 0;
+}
+
+Result<int> rates_of_flight(const std::string& flight, const std::string& family)
+{
+    const auto log = load_flight_csv(flight);
+    if (!log) return tl::unexpected(log.error());
+    if (!rate_family(family)) return bad_input("--family: expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + family + "'");
+    Json out;
+    out["family"] = family;
+    std::string why;
+    for (const StickAxis axis : {StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw}) {
+        const std::string name(stick_axis_key(axis));
+        const auto found = rates_from_log(*log, axis, family);
+        if (!found) {
+            why = found.error().message;
+            out["axes"][name] = {{"unknown", why}};
+            continue;
+        }
+        Json params, intervals;
+        const auto values = parameters_of(found->curve);
+        for (std::size_t i = 0; i < values.size(); ++i) {
+            const std::string key(rate_family(family)->parameters[i].key);
+            params[key] = values[i];
+            intervals[key] = {found->low[i], found->high[i]};
+        }
+        out["axes"][name] = {{"params", params}, {"intervals_95", intervals}, {"lag_ms", 1000 * found->lag_s}, {"rms_dps", found->rms_dps}, {"rows", found->rows}};
+        why.clear();
+    }
+    const bool none = std::all_of(out["axes"].begin(), out["axes"].end(), [](const Json& axis) { return axis.contains("unknown"); });
+    if (none) return bad_input(flight + ": " + why);
     std::cout << out.dump(1) << '\n';
     return 0;
 }

@@ -1,6 +1,9 @@
 #include "reference.h"
 #include "run_program.h"
 
+#include <cmath>
+#include <fstream>
+
 namespace {
 
 Answer run(const std::string& arguments) { return runProgram(std::string(BH_CLI) + " " + arguments); }
@@ -235,6 +238,69 @@ TEST_CASE("rates curve prints the curve", "[cli]")
     CHECK(a.exit == 0);
     CHECK(has(a.out, "stick,roll_dps,pitch_dps,yaw_dps\n-1.000000,-700.0000,-700.0000,-300.0000\n-0.500000,-245.0000"));
     CHECK(has(badInput("rates curve --profile " + profile + " --points 1"), "--points"));
+}
+
+TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]")
+{
+    const std::string target = writeScratch("t.json", R"({"format":"bluehangar.rates/1","name":"x","family":"gain-super","roll":{"gain":1,"super":0.7},"pitch":{"gain":1,"super":0.7},"yaw":{"gain":0.9,"super":0.5}})");
+    const Answer a = run("rates match --target " + target + " --family centre-max --step-dps 10 --step-unit 0.01 --axis roll");
+    REQUIRE(a.exit == 0);
+    CHECK(a.err.empty()); // no word of the library's
+    const auto json = nlohmann::json::parse(a.out);
+    CHECK(json["axes"].size() == 1);
+    CHECK(json["axes"]["roll"]["rms_dps"].get<double>() <= 1.4404711); // limit of rate_fits.json, cf001
+    CHECK(std::fmod(json["axes"]["roll"]["params"]["max_dps"].get<double>(), 10) == 0);
+    const std::string weights = writeScratch("w.csv", "stick_low,stick_high,weight\n0,0.5,3\n0.5,1,1\n");
+    CHECK(run("rates match --target " + target + " --family percent-plus --weights " + weights).exit == 0);
+    CHECK(has(badInput("rates match --target " + target + " --family best"), "--family: expected centre-max"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --axis rudder"), "--axis: expected roll, pitch or yaw"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " + writeScratch("u.csv", "stick_low,stick_high,weight\n0,0.3,3\n")), "even bins"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " + writeScratch("n.csv", "stick_low,stick_high,weight\n0,1,nan\n")), "line 2"));
+    CHECK(has(badInput("rates match --target " + writeScratch("y.json", R"({"format":"bluehangar.rates/1","family":"gain-super","roll":{"gain":1,"super":0.7}})") + " --family centre-max"), "expected a 'pitch' here"));
+}
+
+TEST_CASE("rates stopwatch gives a rate and its error", "[cli]")
+{
+    const auto json = nlohmann::json::parse(run("rates stopwatch --turns 5 --seconds 5.14 --sigma 0.15").out);
+    CHECK(json["rate_dps"].get<double>() == Approx(350.1945525)); // stopwatch.json, sw001
+    CHECK(json["standard_error_dps"].get<double>() == Approx(10.21968539));
+    CHECK(has(badInput("rates stopwatch --turns 5 --seconds 0"), "seconds: expected more than 0"));
+}
+
+TEST_CASE("rates from-log reads what a flight was set to", "[cli]")
+{
+    const std::string flown = (scratchFolder() / "slalom.csv").string();
+    REQUIRE(run("drill fly --drill slalom --skill 0.7 --seed 3 --out " + flown).exit >= 0);
+    const Answer a = run("rates from-log " + flown + " --family centre-max");
+    REQUIRE(a.exit == 0);
+    const auto roll = nlohmann::json::parse(a.out)["axes"]["roll"];
+    CHECK(roll["params"]["centre_dps"].get<double>() == Approx(150).margin(8)); // a learner's rates: 150, 350, 0.2
+    CHECK(roll["lag_ms"].get<double>() == Approx(30).margin(8));
+    CHECK(roll["intervals_95"]["centre_dps"][0].get<double>() < roll["intervals_95"]["centre_dps"][1].get<double>());
+    CHECK(has(badInput("rates from-log " + flown + " --family best"), "--family: expected centre-max"));
+    CHECK(has(badInput("rates from-log " + writeScratch("short.csv", "t_s,throttle,roll,pitch,yaw,p_dps,q_dps,r_dps,mode,armed\n0,0,0,0,0,0,0,0,acro,1\n0.01,0,0,0,0,0,0,0,acro,1\n") + " --family centre-max"), "rows of acro"));
+}
+
+TEST_CASE("drills are checked for slips, flown with habits, and shadowed", "[cli]")
+{
+    std::ifstream in(std::string(BH_DATA) + "/drills/arm-safe.json");
+    auto drill = nlohmann::json::parse(in);
+    drill["phases"][0]["time_limt_s"] = 9;
+    const Answer slip = run("drill check " + writeScratch("slip.json", drill.dump()));
+    CHECK(slip.exit == 1);
+    CHECK(has(slip.out, "/phases/0: there is no 'time_limt_s' here"));
+    const Answer lame = run("drill fly --drill arm-safe --skill 0.95 --seed 3 --fault no-throttle-cut");
+    CHECK(lame.exit == 1);
+    CHECK(nlohmann::json::parse(lame.out)["throttle_cuts_s"][0].get<double>() > 3);
+    CHECK(run("drill fly --drill arm-safe --skill 0.95 --seed 3").exit == 0);
+    CHECK(has(badInput("drill fly --drill arm-safe --fault whistling"), "--fault: expected rocking"));
+    CHECK(has(badInput("drill fly --drill shadow"), "expected --demonstration FLIGHT.csv"));
+    const std::string shown = (scratchFolder() / "shown.csv").string(), copy = (scratchFolder() / "copy.csv").string();
+    REQUIRE(run("drill fly --drill lift-settle --skill 0.95 --seed 2 --out " + shown).exit == 0);
+    const Answer followed = run("drill fly --drill shadow --skill 0.95 --seed 2 --demonstration " + shown + " --out " + copy);
+    CHECK(followed.exit == 0);
+    const Answer again = run("drill score --drill shadow --demonstration " + shown + " " + copy);
+    CHECK(again.out == followed.out); // read from the file it scores the same
 }
 
 TEST_CASE("record verify says whether a record is as it was written", "[cli]")

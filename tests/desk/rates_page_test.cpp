@@ -1,6 +1,8 @@
 // The Rates page: the real aircraft's rates typed, matched in a simulator's own steps, and practised on.
 #include "desk/rates/rates_page.h"
+#include "core/standin/stand_in_pilot.h"
 #include "desk_fixture.h"
+#include "files/flight_csv.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -9,6 +11,7 @@
 #include <QTableWidget>
 #include <QUndoStack>
 #include <catch2/catch.hpp>
+#include <fstream>
 
 using namespace bh;
 using namespace bh::desk;
@@ -98,4 +101,32 @@ TEST_CASE("an aircraft whose rates nobody knows says so; the stick is followed; 
     CHECK(lines[201].startsWith("1.00,350.000,"));
     CHECK(r.page->savePicture(r.desk.folder.filePath("rates.png")));
     CHECK_FALSE(r.page->saveTable("/nowhere/rates.csv"));
+}
+
+TEST_CASE("rates are read from a file and found from a flight log; a match is saved as a file; bad ones are told", "[desk]")
+{
+    Rates r;
+    const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
+    const RateProfile before = real();
+    r.choose("ratesSimulator", "Mudlark");
+    const QString json = r.desk.folder.filePath("match.json"), csv = r.desk.folder.filePath("flight.csv"), bad = r.desk.folder.filePath("bad.json");
+    REQUIRE(r.page->saveTable(json));
+    r.page->readRates(json);
+    CHECK(parameters_of(real().roll) == parameters_of(r.page->matches()[0]->rounded)); // it is its own nearest
+    r.desk.store->undoStack()->undo();
+    CHECK(parameters_of(real().roll) == parameters_of(before.roll));
+
+    // A flight of an aircraft whose rates are known here: 200, 600, 0.4.
+    const Drill drill = *r.desk.store->drill("slalom");
+    FlightSetup setup = *r.desk.store->data().setup_for(drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
+    const auto flown = fly_drill(drill, setup, 0.7, 5);
+    std::ofstream(csv.toStdString()) << flight_csv(flown->log);
+    r.choose("ratesFamily", "centre, max, expo");
+    r.page->readRates(csv);
+    CHECK(r.desk.text("ratesWords").startsWith("Found from the flight"));
+    CHECK(centre_slope_dps(real().roll) == Approx(200).margin(12));
+    std::ofstream(bad.toStdString()) << "{\"format\": \"bluehangar.rates/1\"}";
+    r.page->readRates(bad);
+    CHECK(r.desk.text("ratesWords").startsWith("Nothing was changed: "));
+    CHECK(r.desk.text("ratesWords").contains("expected a 'family' here"));
 }

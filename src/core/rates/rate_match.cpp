@@ -1,5 +1,6 @@
 #include "core/rates/rate_match.h"
 
+#include "core/bounded_fit.h"
 #include "core/rates/rate_families.h"
 
 #include <Eigen/Dense>
@@ -37,6 +38,7 @@ public:
         for (std::size_t i = 0; i < points; ++i) target_dps_.push_back(rate_dps(target, stick_at(i)));
         target_slope_dps_ = centre_slope_dps(target);
         for (double& w : weights_) w = std::sqrt(w);
+        for (const ParameterRange& of : ranges_) box_.low.push_back(of.low), box_.high.push_back(of.high);
     }
 
     [[nodiscard]] std::size_t size() const { return ranges_.size(); }
@@ -58,19 +60,11 @@ public:
         residuals(p, scratch_);
         return scratch_.squaredNorm();
     }
-    void jacobian(const Parameters& p, const Eigen::VectorXd& r, const std::vector<std::size_t>& free, Eigen::MatrixXd& j) const
+    [[nodiscard]] Residuals as_function() const
     {
-        j.resize(r.size(), static_cast<Eigen::Index>(free.size()));
-        for (std::size_t k = 0; k < free.size(); ++k) {
-            const ParameterRange& of = ranges_[free[k]];
-            double step = 1e-6 * (of.high - of.low);
-            if (p[free[k]] + step > of.high) step = -step;
-            Parameters moved = p;
-            moved[free[k]] += step;
-            residuals(moved, scratch_);
-            j.col(static_cast<Eigen::Index>(k)) = (scratch_ - r) / step;
-        }
+        return [this](const Parameters& p, Eigen::VectorXd& r) { residuals(p, r); };
     }
+    [[nodiscard]] const Box& box() const { return box_; }
 
     /// Places to start from, the best first: a coarse look over the whole box, the size of each candidate fitted to the target.
     [[nodiscard]] std::vector<Parameters> look_around() const
@@ -122,58 +116,7 @@ public:
         return starts;
     }
 
-    /// The least-squares step; a parameter that it would push out of its range stays, and the others are solved for again.
-    [[nodiscard]] Eigen::VectorXd step_within(const Parameters& p, const std::vector<std::size_t>& free, const Eigen::VectorXd& r, const Eigen::MatrixXd& j) const
-    {
-        Eigen::MatrixXd normal = j.transpose() * j;
-        Eigen::VectorXd down = -j.transpose() * r;
-        Eigen::VectorXd step = Eigen::VectorXd::Zero(normal.rows());
-        for (std::size_t tries = 0; tries <= free.size(); ++tries) {
-            Eigen::MatrixXd damped = normal;
-            damped.diagonal() *= 1 + 1e-10;
-            damped.diagonal().array() += 1e-13;
-            step = damped.ldlt().solve(down);
-            bool again = false;
-            for (std::size_t k = 0; k < free.size(); ++k) {
-                const ParameterRange& of = ranges_[free[k]];
-                const auto at = static_cast<Eigen::Index>(k);
-                const bool out = (p[free[k]] <= of.low && step[at] < 0) || (p[free[k]] >= of.high && step[at] > 0);
-                if (!out) continue;
-                normal.row(at).setZero(), normal.col(at).setZero();
-                normal(at, at) = 1;
-                down[at] = 0;
-                again = true;
-            }
-            if (!again) break;
-        }
-        return step;
-    }
-
-    /// Gauss-Newton within the ranges from `p` on, over the free parameters only; never ends higher than it began.
-    double polish(Parameters& p, const std::vector<std::size_t>& free, int rounds) const
-    {
-        Eigen::VectorXd r;
-        Eigen::MatrixXd j;
-        double now = cost(p);
-        for (int round = 0; round < rounds && !free.empty(); ++round) {
-            residuals(p, r);
-            jacobian(p, r, free, j);
-            const Eigen::VectorXd step = step_within(p, free, r, j);
-            bool better = false;
-            for (double share = 1; share > 0.05 && !better; share /= 2) {
-                Parameters next = p;
-                for (std::size_t k = 0; k < free.size(); ++k)
-                    next[free[k]] = std::clamp(p[free[k]] + share * step[static_cast<Eigen::Index>(k)], ranges_[free[k]].low, ranges_[free[k]].high);
-                if (const double cost_there = cost(next); cost_there < now - 1e-12) {
-                    better = now - cost_there > 1e-7 * now;
-                    p = next, now = cost_there;
-                    if (!better) return now;
-                }
-            }
-            if (!better) return now;
-        }
-        return now;
-    }
+    double polish(Parameters& p, const std::vector<std::size_t>& free, int rounds) const { return bounded_fit(as_function(), box_, p, free, rounds); }
 
 private:
     [[nodiscard]] bool sizes(std::size_t k) const ///< the curve grows with it
@@ -182,6 +125,7 @@ private:
     }
     std::string family_;
     std::vector<ParameterRange> ranges_;
+    Box box_;
     bool keep_max_, keep_centre_;
     std::vector<double> weights_, target_dps_;
     double target_slope_dps_ = 0;
@@ -203,7 +147,7 @@ void optimise(const Problem& problem, Parameters& p)
         const Parameters at(x, x + n);
         c.problem.residuals(at, c.r);
         if (gradient) {
-            c.problem.jacobian(at, c.r, c.all, c.j);
+            differentiate(c.problem.as_function(), c.problem.box(), at, c.r, c.all, c.j);
             const Eigen::VectorXd g = 2 * c.j.transpose() * c.r;
             std::copy(g.begin(), g.end(), gradient);
         }
@@ -211,8 +155,7 @@ void optimise(const Problem& problem, Parameters& p)
     };
     const std::unique_ptr<std::remove_pointer_t<nlopt_opt>, decltype(&nlopt_destroy)> solver(nlopt_create(NLOPT_LD_SLSQP, static_cast<unsigned>(problem.size())),
                                                                                             &nlopt_destroy);
-    std::vector<double> low, high;
-    for (std::size_t k = 0; k < problem.size(); ++k) low.push_back(problem.range(k).low), high.push_back(problem.range(k).high);
+    const auto& [low, high] = problem.box();
     nlopt_set_lower_bounds(solver.get(), low.data());
     nlopt_set_upper_bounds(solver.get(), high.data());
     nlopt_set_min_objective(solver.get(), cost, &call);

@@ -1,12 +1,16 @@
 #include "desk/rates/rates_page.h"
 
 #include "core/rates/rate_families.h"
+#include "core/rates/rates_from_log.h"
 #include "core/rates/turn_numbers.h"
 #include "desk/frame/hints.h"
 #include "desk/plot_look.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
+#include "files/file_text.h"
+#include "files/flight_csv.h"
+#include "files/setup_documents.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -146,7 +150,14 @@ RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QW
     apply_->setObjectName(QStringLiteral("applyMatch"));
     apply_->setProperty("primary", true);
     apply_->setToolTip(tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
+    read_ = new QPushButton(tr("Read from a file"));
+    read_->setObjectName(QStringLiteral("readRates"));
+    read_->setToolTip(tr("A rates file (.json), or a flight log of the real aircraft in acro (.csv), from which its rates are found"));
+    connect(read_, &QPushButton::clicked, this, [this] {
+        if (const QString file = QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)")); !file.isEmpty()) readRates(file);
+    });
     csv_ = new QPushButton(tr("Save table"));
+    csv_->setToolTip(tr("The curves as a table (.csv), or the match as a rates file (.json)"));
     csv_->setObjectName(QStringLiteral("saveRateTable"));
     png_ = new QPushButton(tr("Save picture"));
     png_->setObjectName(QStringLiteral("saveRatePicture"));
@@ -165,6 +176,7 @@ RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QW
     left->addWidget(new QLabel(tr("Its rates are given as")));
     left->addWidget(family_);
     left->addLayout(form);
+    left->addWidget(read_);
     left->addSpacing(6);
     left->addWidget(new QLabel(tr("Match them in")));
     left->addWidget(simulator_);
@@ -450,10 +462,54 @@ void RatesPage::apply()
     store_.keepSetup(station_.pilotId(), setup);
 }
 
+void RatesPage::readRates(const QString& file)
+{
+    const std::string aircraft = aircraft_->currentData().toString().toStdString(), path = file.toStdString();
+    const auto sorry = [&](const std::string& why) { words_->setText(tr("Nothing was changed: %1.").arg(QString::fromStdString(why))); };
+    if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+        const auto text = read_text(path);
+        const auto rates = text ? parse_rates(*text, path) : Result<RateProfile>(tl::unexpected(text.error()));
+        if (!rates) return sorry(rates.error().message);
+        store_.keepRates(aircraft, *rates);
+        return words_->setText(tr("Read from %1.").arg(file));
+    }
+    const auto log = load_flight_csv(path);
+    if (!log) return sorry(log.error().message);
+    RateProfile found = real_;
+    QStringList said;
+    std::string why;
+    for (std::size_t axis = 0; axis < 3; ++axis) {
+        const StickAxis sticks[] = {StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw};
+        const auto flown = rates_from_log(*log, sticks[axis], family_->currentData().toString().toStdString());
+        if (!flown) {
+            why = flown.error().message;
+            said << tr("%1 unknown").arg(tr(axisNames[axis]));
+            continue;
+        }
+        axisOf(found, axis) = flown->curve;
+        const RateFamily* family = rate_family(family_key(flown->curve));
+        QStringList parts;
+        for (std::size_t k = 0; k < flown->low.size(); ++k)
+            parts << tr("%1 %2 to %3").arg(QString::fromUtf8(family->parameters[k].name.data())).arg(flown->low[k], 0, 'g', 4).arg(flown->high[k], 0, 'g', 4);
+        said << tr("%1 %2 (lag %3 ms)").arg(tr(axisNames[axis]), parts.join(QStringLiteral(", "))).arg(1000 * flown->lag_s, 0, 'f', 0);
+    }
+    if (!why.empty() && said.filter(QStringLiteral("lag")).isEmpty()) return sorry(path + ": " + why);
+    store_.keepRates(aircraft, found);
+    words_->setText(tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; "))));
+}
+
 bool RatesPage::saveTable(const QString& file) const
 {
     QSaveFile out(file);
     if (!out.open(QIODevice::WriteOnly)) return false;
+    if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+        RateProfile match = practised();
+        match.name = simulator_->currentText().toStdString() + " for " + aircraft_->currentText().toStdString();
+        for (std::size_t axis = 0; axis < 3; ++axis)
+            if (matches_[axis]) axisOf(match, axis) = matches_[axis]->rounded;
+        const std::string text = rates_json(match).dump(1);
+        return out.write(text.data(), static_cast<qint64>(text.size())) == static_cast<qint64>(text.size()) && out.commit();
+    }
     QByteArray text = "stick";
     const RateProfile now = practised();
     for (const char* axis : axisNames)

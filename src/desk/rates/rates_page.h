@@ -32,7 +32,10 @@ public:
 
 public Q_SLOTS:
     void apply();               ///< the pilot practises on the match from now on; undone like any edit
-    bool saveTable(const QString& file) const;
+    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it. Undone
+    /// like any edit.
+    void readRates(const QString& file);
+    bool saveTable(const QString& file) const; ///< a table of the curves (.csv), or the match as a rates file (.json)
     bool savePicture(const QString& file);
 
 protected:
@@ -66,7 +69,7 @@ private:
     std::array<QCPItemLine*, 3> cursors_{};
     std::array<QLabel*, 3> readings_{};
     QTableWidget* table_;
-    QPushButton *apply_, *csv_, *png_;
+    QPushButton *read_, *apply_, *csv_, *png_;
 };
 
 } // namespace bh::desk
