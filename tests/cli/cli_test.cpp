@@ -278,7 +278,7 @@ TEST_CASE("rates from-log reads what a flight was set to", "[cli]")
     CHECK(roll["lag_ms"].get<double>() == Approx(30).margin(8));
     CHECK(roll["intervals_95"]["centre_dps"][0].get<double>() < roll["intervals_95"]["centre_dps"][1].get<double>());
     CHECK(has(badInput("rates from-log " + flown + " --family best"), "--family: expected centre-max"));
-    CHECK(has(badInput("rates from-log " + writeScratch("short.csv", "t_s,throttle,roll,pitch,yaw,p_dps,q_dps,r_dps,mode,armed\n0,0,0,0,0,0,0,0,acro,1\n0.01,0,0,0,0,0,0,0,acro,1\n") + " --family centre-max"), "rows of acro"));
+    CHECK(has(badInput("rates from-log " + writeScratch("short.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw,p_dps,q_dps,r_dps,mode,armed\n0,0,0,0,0,0,0,0,acro,1\n0.01,0,0,0,0,0,0,0,acro,1\n") + " --family centre-max"), "rows of acro"));
 }
 
 TEST_CASE("drills are checked for slips, flown with habits, and shadowed", "[cli]")
