@@ -59,6 +59,16 @@ QString settings(const RateCurve& curve)
 
 RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
 {
+    connect(&store_, &RecordStore::changed, this, &RatesPage::refresh);
+    connect(&station_, &Station::pilotChosen, this, [this] {
+        ofPilot_ = true;
+        refresh();
+    });
+    connect(&station_, &Station::sticksMoved, this, &RatesPage::moveCursors);
+}
+
+void RatesPage::build()
+{
     title_ = new QLabel;
     title_->setObjectName(QStringLiteral("ratesTitle"));
     title_->setFont(uiFont(13, true));
@@ -209,13 +219,6 @@ RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QW
     layout->setSpacing(10);
     layout->addWidget(title_);
     layout->addLayout(columns, 1);
-
-    connect(&store_, &RecordStore::changed, this, &RatesPage::refresh);
-    connect(&station_, &Station::pilotChosen, this, [this] {
-        ofPilot_ = true;
-        refresh();
-    });
-    connect(&station_, &Station::sticksMoved, this, &RatesPage::moveCursors);
 }
 
 RateProfile RatesPage::practised() const
@@ -248,12 +251,13 @@ void RatesPage::readStickUse()
 
 void RatesPage::showEvent(QShowEvent*)
 {
+    if (!title_) build(); // nobody waits for its plots when the program starts
     if (stale_) refresh();
 }
 
 void RatesPage::refresh()
 {
-    stale_ = !isVisible();
+    stale_ = !title_ || !isVisible();
     if (stale_) return;
     filling_ = true;
     const auto own = store_.setup(station_.pilotId());

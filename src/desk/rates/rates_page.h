@@ -42,6 +42,7 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    void build(); ///< when it is first looked at
     void refresh(); ///< at once when it is looked at, otherwise when it is next
     void rematch();
     void fillForm();
@@ -60,7 +61,7 @@ private:
     RateProfile real_;
     std::array<std::optional<RateMatch>, 3> matches_;
     std::array<std::vector<double>, 3> use_; ///< of the sticks, from the pilot's newest flights; empty: not flown yet
-    QLabel *title_, *words_;
+    QLabel *title_ = nullptr, *words_ = nullptr;
     QComboBox *aircraft_, *simulator_, *family_;
     QCheckBox *keepMax_, *keepCentre_, *byUse_, *lockYaw_;
     std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
