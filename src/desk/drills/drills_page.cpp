@@ -8,6 +8,7 @@
 #include "desk/drills/ladder_editor.h"
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
+#include "desk/frame/buttons.h"
 #include "desk/frame/sections.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
@@ -26,6 +27,7 @@
 
 namespace bh::desk {
 namespace {
+
 
 /// A flight without goals, for twenty minutes.
 Drill freeFlight(const std::string& world)
@@ -57,15 +59,6 @@ QString followsInWords(const FlightSnapshot& now)
     return lines.join(QLatin1Char('\n'));
 }
 
-QPushButton* button(const QString& text, const char* name, const QString& tip)
-{
-    auto* b = new QPushButton(text);
-    b->setObjectName(QLatin1String(name));
-    b->setToolTip(tip);
-    b->setFocusPolicy(Qt::TabFocus); // a click leaves the focus, and so the keys, in the flight view
-    return b;
-}
-
 } // namespace
 
 DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
@@ -83,16 +76,16 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     view_ = new FlightView;
     keys.watch(view_);
 
-    start_ = button(tr("Start (F5)"), "start", tr("Start the drill for the chosen pilot"));
+    start_ = tabButton(tr("Start (F5)"), "start", tr("Start the drill for the chosen pilot"));
     start_->setProperty("primary", true);
-    reset_ = button(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
-    panic_ = button(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
-    pause_ = button(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
-    eye_ = button(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
-    arm_ = button(tr("Arm (F10)"), "arm", tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
-    watch_ = button(tr("Watch"), "demonstrate", tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
-    shadow_ = button(tr("Shadow"), "shadow", tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
-    keepShown_ = button(tr("Keep as demonstration"), "keepDemonstration", tr("From now on this flight shows how the drill is flown; it can be undone"));
+    reset_ = tabButton(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
+    panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
+    pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
+    eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
+    arm_ = tabButton(tr("Arm (F10)"), "arm", tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
+    watch_ = tabButton(tr("Watch"), "demonstrate", tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
+    shadow_ = tabButton(tr("Shadow"), "shadow", tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
+    keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration", tr("From now on this flight shows how the drill is flown; it can be undone"));
     connect(arm_, &QPushButton::clicked, this, &DrillsPage::arm);
     connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
     connect(keepShown_, &QPushButton::clicked, this, [this] {

@@ -1,5 +1,6 @@
 #include "desk/drills/ladder_editor.h"
 
+#include "desk/frame/buttons.h"
 #include "desk/frame/hints.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
@@ -20,14 +21,6 @@ namespace bh::desk {
 namespace {
 
 enum LimitColumn { Label, Fail, Pass, Merit, Weight, Must, LimitColumns };
-
-QPushButton* button(const QString& text, const char* name, const QString& tip)
-{
-    auto* b = new QPushButton(text);
-    b->setObjectName(QLatin1String(name));
-    b->setToolTip(tip);
-    return b;
-}
 
 QLabel* title()
 {
@@ -59,11 +52,11 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     adds_->setObjectName(QStringLiteral("addsDrill"));
     adds_->setAccessibleName(tr("Drill to add"));
     for (const Drill& d : store_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
-    add_ = button(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
-    newStage_ = button(tr("New stage"), "newStage", tr("A stage after the chosen one, with the drill on the left"));
-    up_ = button(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
-    down_ = button(tr("Down"), "moveDown", tr("One down"));
-    remove_ = button(tr("Remove"), "removeStep", tr("The chosen drill, or the whole stage; what was flown is kept"));
+    add_ = namedButton(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
+    newStage_ = namedButton(tr("New stage"), "newStage", tr("A stage after the chosen one, with the drill on the left"));
+    up_ = namedButton(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
+    down_ = namedButton(tr("Down"), "moveDown", tr("One down"));
+    remove_ = namedButton(tr("Remove"), "removeStep", tr("The chosen drill, or the whole stage; what was flown is kept"));
     connect(add_, &QPushButton::clicked, this, [this] {
         const std::string id = adds_->currentData().toString().toStdString();
         editStages([&id](Curriculum& c, std::size_t stage, int) {

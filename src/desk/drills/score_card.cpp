@@ -1,6 +1,7 @@
 #include "desk/drills/score_card.h"
 
 #include "desk/drills/criteria_panel.h"
+#include "desk/frame/buttons.h"
 #include "desk/frame/hints.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
@@ -17,6 +18,7 @@
 namespace bh::desk {
 namespace {
 
+
 enum Column { Key, What, How, Value, Limits, Columns };
 
 QString howInWords(ByEye how)
@@ -30,15 +32,6 @@ QString howInWords(ByEye how)
     case ByEye::Sides: return ScoreCard::tr("follows");
     }
     return {};
-}
-
-QPushButton* button(const QString& text, const char* name, const QString& tip)
-{
-    auto* b = new QPushButton(text);
-    b->setObjectName(QLatin1String(name));
-    b->setToolTip(tip);
-    b->setFocusPolicy(Qt::TabFocus); // a click leaves the keys with the card
-    return b;
 }
 
 } // namespace
@@ -87,13 +80,13 @@ ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QW
     simulator_->setToolTip(tr("Where it is flown; the attempt says so"));
     for (const SimulatorProfile& s : store_.simulators()) simulator_->addItem(QString::fromStdString(s.name));
     simulator_->addItem(tr("another simulator"));
-    start_ = button(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
+    start_ = tabButton(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
     start_->setProperty("primary", true);
-    crash_ = button(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
-    down_ = button(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
-    next_ = button(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));
-    off_ = button(tr("Broken off (X)"), "cardOff", tr("Ends it before the drill was flown to its end"));
-    keep_ = button(tr("Keep (K)"), "cardKeep", tr("Onto the pilot's record, marked as observed"));
+    crash_ = tabButton(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
+    down_ = tabButton(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
+    next_ = tabButton(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));
+    off_ = tabButton(tr("Broken off (X)"), "cardOff", tr("Ends it before the drill was flown to its end"));
+    keep_ = tabButton(tr("Keep (K)"), "cardKeep", tr("Onto the pilot's record, marked as observed"));
     connect(start_, &QPushButton::clicked, this, &ScoreCard::startOrStop);
     connect(crash_, &QPushButton::clicked, this, &ScoreCard::crashed);
     connect(down_, &QPushButton::clicked, this, &ScoreCard::throttleDown);

@@ -1,0 +1,25 @@
+#pragma once
+
+#include <QPushButton>
+#include <QString>
+
+namespace bh::desk {
+
+/// A button with its name for tests and style, and what it does on hover.
+inline QPushButton* namedButton(const QString& text, const char* name, const QString& tip)
+{
+    auto* button = new QPushButton(text);
+    button->setObjectName(QLatin1String(name));
+    button->setToolTip(tip);
+    return button;
+}
+
+/// The same, but a click leaves the keys where they were: in a flight view, or with a card that is worked by keys.
+inline QPushButton* tabButton(const QString& text, const char* name, const QString& tip)
+{
+    QPushButton* button = namedButton(text, name, tip);
+    button->setFocusPolicy(Qt::TabFocus);
+    return button;
+}
+
+} // namespace bh::desk
