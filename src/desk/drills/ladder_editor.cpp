@@ -97,7 +97,7 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     limits_->setShowGrid(false);
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
-    for (const int column : {Fail, Pass, Merit, Weight, Must}) limits_->setColumnWidth(column, column == Must ? 44 : 58);
+    for (const int column : {Fail, Pass, Merit, Weight, Must}) limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
     explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."), tr("The value that gets no marks."),
                       tr("The value that gets 60 marks: passed."), tr("The value that gets 100 marks."), tr("In the mean of the marks."),
                       tr("Ticked: the drill is not passed without it.")});
