@@ -260,6 +260,13 @@ Json score_json(const Score& score)
         if (c.span) one["from_s"] = c.span->from_s, one["to_s"] = c.span->to_s;
         json["criteria"].push_back(std::move(one));
     }
+    json["faults"] = Json::array();
+    for (const FaultFound& f : score.faults) {
+        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", f.fault.unit}, {"more_than", f.fault.more_than},
+                 {"value", f.value}, {"advice", f.fault.advice}};
+        if (f.span) one["from_s"] = f.span->from_s, one["to_s"] = f.span->to_s;
+        json["faults"].push_back(std::move(one));
+    }
     json["throttle_cuts_s"] = score.throttle_cuts_s;
     json["disqualified"] = score.disqualified;
     json["summary"] = score.summary;

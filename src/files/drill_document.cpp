@@ -166,18 +166,45 @@ void add_phases(const JsonIn& list, std::vector<Phase>& phases)
     }
 }
 
-Criterion criterion_at(const JsonIn& in)
+/// What criteria and faults have in common. A phase may be named without the endings of its copies: then it is about all of
+/// them (of one side, when told).
+void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, const std::string& side, Measuring& m)
 {
-    Criterion c;
     const auto measure = measure_from_key(in.text("measure"));
     if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
-    c.measure = *measure;
-    c.label = in.text("label");
-    c.unit = in.text("unit");
+    m.measure = *measure;
+    m.label = in.text("label");
+    m.unit = in.text("unit");
     static constexpr std::array units{"share", "m", "m/s", "s", "ms", "Hz", "deg", "count", "a minute"};
-    if (std::find(units.begin(), units.end(), c.unit) == units.end())
-        in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + c.unit + "'");
-    c.advice = in.text("advice", "");
+    if (std::find(units.begin(), units.end(), m.unit) == units.end())
+        in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + m.unit + "'");
+    m.advice = in.text("advice", "");
+    if (in.has("height_m")) m.options.height_m = in.number("height_m");
+    m.options.window_m = in.number("window_m", m.options.window_m);
+    m.options.along_m = in.number("along_m", 0);
+    if (in.has("over")) {
+        static constexpr std::array overs{"whole", "worst", "mean", "best"};
+        const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
+        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '" + in.text("over") + "'");
+        m.over = static_cast<Measuring::Over>(over - overs.begin());
+    }
+    if (in.has("axis")) m.options.axis = stick_at(in.at("axis"));
+    if (!in.has("phases")) return;
+    for (const JsonIn& named : in.at("phases").items()) {
+        const std::string id = named.text();
+        const std::size_t before = m.phases.size();
+        for (const Phase& phase : phases)
+            if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side)) m.phases.push_back(phase.id);
+        if (m.phases.size() == before) m.phases.push_back(id); // told by checked()
+    }
+}
+
+Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, const std::string& side)
+{
+    Criterion c;
+    read_measuring(in, phases, side, c);
+    c.side = side;
+    if (!side.empty()) c.label += ", " + side;
     c.must = in.truth("must", false);
     c.if_any = in.truth("if_any", false);
     c.common_practice = in.truth("common_practice", false);
@@ -185,18 +212,6 @@ Criterion criterion_at(const JsonIn& in)
     c.fail = in.number("fail");
     c.pass = in.number("pass");
     c.merit = in.number("merit");
-    if (in.has("phases"))
-        for (const JsonIn& id : in.at("phases").items()) c.phases.push_back(id.text());
-    if (in.has("height_m")) c.options.height_m = in.number("height_m");
-    c.options.window_m = in.number("window_m", c.options.window_m);
-    c.options.along_m = in.number("along_m", 0);
-    if (in.has("over")) {
-        static constexpr std::array overs{"whole", "worst", "mean", "best"};
-        const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
-        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '" + in.text("over") + "'");
-        c.over = static_cast<Criterion::Over>(over - overs.begin());
-    }
-    if (in.has("axis")) c.options.axis = stick_at(in.at("axis"));
     if (in.has("below")) {
         const JsonIn below = in.at("below");
         below.only({"fail", "pass", "merit"});
@@ -207,33 +222,20 @@ Criterion criterion_at(const JsonIn& in)
     return c;
 }
 
-/// A criterion's phases may be named without the endings of their copies: then it is about all of them. With "sides" true
-/// there is one criterion for each side.
+/// With "sides" true there is one criterion for each side.
 void add_criterion(const JsonIn& in, Drill& drill)
 {
-    const auto phases_of = [&](const Criterion& written, const std::string& side) {
-        std::vector<std::string> ids;
-        for (const std::string& id : written.phases) {
-            const std::size_t before = ids.size();
-            for (const Phase& phase : drill.phases)
-                if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side)) ids.push_back(phase.id);
-            if (ids.size() == before) ids.push_back(id); // told by checked()
-        }
-        return ids;
-    };
-    const Criterion written = criterion_at(in);
-    if (!in.truth("sides", false)) {
-        drill.criteria.push_back(written);
-        drill.criteria.back().phases = phases_of(written, "");
-        return;
-    }
-    for (const char* side : {"right", "left"}) {
-        Criterion c = written;
-        c.side = side;
-        c.label += std::string(", ") + side;
-        c.phases = phases_of(written, side);
-        drill.criteria.push_back(std::move(c));
-    }
+    if (!in.truth("sides", false)) return drill.criteria.push_back(criterion_at(in, drill.phases, ""));
+    for (const char* side : {"right", "left"}) drill.criteria.push_back(criterion_at(in, drill.phases, side));
+}
+
+Fault fault_at(const JsonIn& in, const std::vector<Phase>& phases)
+{
+    Fault fault;
+    read_measuring(in, phases, "", fault);
+    fault.more_than = in.number("more_than");
+    in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "over", "axis", "more_than"});
+    return fault;
 }
 
 } // namespace
@@ -283,6 +285,8 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file, std::v
             for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
         add_phases(in.at("phases"), d.phases);
         for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
+        if (in.has("faults"))
+            for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
         if (in.has("disqualify")) {
             const JsonIn against = in.at("disqualify");
             against.only({"crash", "crashes_over", "panic"});
@@ -291,7 +295,7 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file, std::v
             d.panic_disqualifies = against.truth("panic", true);
         }
         d.least_minutes = in.number("least_minutes", 0);
-        in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "disqualify", "least_minutes"});
+        in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults", "disqualify", "least_minutes"});
         return d;
     }, slips);
     return drill ? with_file(checked(std::move(*drill)), file) : drill;

@@ -1,7 +1,9 @@
 // Each habit that can be planted in the stand-in pilot shows in the measure that is about it, and not without it.
+#include "core/debrief/rocking.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/documents.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
 
 using namespace bh;
@@ -80,4 +82,65 @@ TEST_CASE("a habit that there is not is told", "[core][habits]")
 {
     CHECK(stand_in_faults({"rocking", "one-sided"})->one_sided);
     CHECK(stand_in_faults({"whistling"}).error().message.find("found 'whistling'") != std::string::npos);
+}
+
+TEST_CASE("a habit that was planted is told by name when the drill is over, with advice and times", "[core][habits]")
+{
+    const auto labels = [](const FlownDrill& f) {
+        std::vector<std::string> found;
+        for (const FaultFound& fault : f.score.faults) found.push_back(fault.fault.label);
+        return found;
+    };
+    const auto has = [&](const FlownDrill& f, const char* label) {
+        const auto found = labels(f);
+        return std::find(found.begin(), found.end(), label) != found.end();
+    };
+    struct Case {
+        const char *drill, *label;
+        StandInFaults faults;
+    };
+    const Case cases[]{{"hover-window", "Rocking", {.rocking = true}},
+                       {"straight-run", "Push held", {.held_push = true}},
+                       {"oval-pair", "Turning with the nose alone", {.yaw_only = true}},
+                       {"run-stop", "Ballooning", {.ballooning = true}},
+                       {"roll-pair", "One side weaker", {.one_sided = true}}};
+    for (const Case& c : cases) {
+        INFO(c.drill << ": " << c.label);
+        CHECK_FALSE(has(flown(c.drill, {}), c.label));
+        const FlownDrill with = flown(c.drill, c.faults);
+        REQUIRE(has(with, c.label));
+        CHECK(with.score.faults.size() <= 3);
+        for (std::size_t i = 1; i < with.score.faults.size(); ++i) { // the farthest over its limit comes first
+            const FaultFound &one = with.score.faults[i - 1], &next = with.score.faults[i];
+            CHECK(one.value / one.fault.more_than >= next.value / next.fault.more_than);
+        }
+        const FaultFound& first = with.score.faults.front();
+        CHECK(first.value > first.fault.more_than);
+        CHECK(with.score.summary.find(first.fault.label.substr(1)) != std::string::npos);
+    }
+}
+
+TEST_CASE("a fault's time span is that of the phase it showed itself in", "[core][habits]")
+{
+    const FlownDrill f = flown("hover-window", {.rocking = true});
+    const auto rocking = std::find_if(f.score.faults.begin(), f.score.faults.end(), [](const FaultFound& fault) { return fault.fault.label == "Rocking"; });
+    REQUIRE(rocking != f.score.faults.end());
+    REQUIRE(rocking->span);
+    CHECK(rocking->span->to_s == Approx(f.log.t_s.back()).margin(0.1)); // the hold is the last phase, 30 s of it
+    CHECK(rocking->span->to_s - rocking->span->from_s == Approx(30).margin(0.1));
+    // The same from the measure itself.
+    const RowSpan rows = rows_between(f.log, rocking->span->from_s, rocking->span->to_s + 0.005);
+    CHECK(rocking->value == Approx(rocking_share(f.log, rows, std::nullopt)).margin(1e-9));
+}
+
+TEST_CASE("faults are looked for when the drill is over, not while it is flown", "[core][habits]")
+{
+    const FlownDrill f = flown("hover-window", {.rocking = true});
+    FlightLog half;
+    for (std::size_t i = 0; i < f.log.size() / 2; ++i) half.append(f.log.sample(i));
+    DrillRunner runner(*data.drill("hover-window"));
+    runner.follow(half);
+    REQUIRE_FALSE(runner.over());
+    CHECK(score(runner, half).faults.empty());
+    CHECK_FALSE(score_log(*data.drill("hover-window"), f.log)->faults.empty());
 }

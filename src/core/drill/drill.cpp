@@ -63,23 +63,33 @@ Result<Drill> checked(Drill drill)
         if (somewhere && !(phase.goal.within_m > 0)) return wrong(at + "/goal/within_m", "expected more than 0 m");
     }
     if (drill.criteria.empty()) return wrong("/criteria", "expected at least one criterion");
+    const bool has_sides = std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return !c.side.empty(); });
+    // Fills in the phases of one that is about all of them; what is wrong with it, nothing when all is well.
+    const auto measuring_slip = [&](Measuring& m) -> std::optional<std::pair<std::string, std::string>> {
+        if (m.phases.empty())
+            for (const Phase& phase : drill.phases) m.phases.push_back(phase.id);
+        for (const std::string& id : m.phases)
+            if (!drill.phase(id)) return std::pair<std::string, std::string>{"/phases", "there is no phase '" + id + "'"};
+        if (m.measure == Measure::SideGap && !has_sides) return std::pair<std::string, std::string>{"/measure", "side_gap needs criteria of a left and a right side"};
+        if ((m.measure == Measure::GatesHit || m.measure == Measure::GatesMissed || m.measure == Measure::LapS || m.measure == Measure::LapSpread) && drill.gates.empty())
+            return std::pair<std::string, std::string>{"/measure", "needs the drill's gates"};
+        if (m.measure == Measure::FlagDistanceM && drill.flags.empty()) return std::pair<std::string, std::string>{"/measure", "needs the drill's flags"};
+        return std::nullopt;
+    };
     for (std::size_t i = 0; i < drill.criteria.size(); ++i) {
         Criterion& c = drill.criteria[i];
         const std::string at = "/criteria/" + std::to_string(i);
-        if (c.phases.empty())
-            for (const Phase& phase : drill.phases) c.phases.push_back(phase.id);
-        for (const std::string& id : c.phases)
-            if (!drill.phase(id)) return wrong(at + "/phases", "there is no phase '" + id + "'");
+        if (const auto slip = measuring_slip(c)) return wrong(at + slip->first, slip->second);
         if (!(c.weight > 0)) return wrong(at + "/weight", "expected more than 0");
-        if (c.measure == Measure::SideGap && std::none_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& other) { return !other.side.empty(); }))
-            return wrong(at + "/measure", "side_gap needs criteria of a left and a right side");
-        if ((c.measure == Measure::GatesHit || c.measure == Measure::GatesMissed || c.measure == Measure::LapS || c.measure == Measure::LapSpread) && drill.gates.empty())
-            return wrong(at + "/measure", "needs the drill's gates");
-        if (c.measure == Measure::FlagDistanceM && drill.flags.empty()) return wrong(at + "/measure", "needs the drill's flags");
         const auto in_order = [](const Limits& l) { return (l.fail < l.pass && l.pass <= l.merit) || (l.fail > l.pass && l.pass >= l.merit); };
         if (!in_order({c.fail, c.pass, c.merit}) || (c.below && !in_order(*c.below)))
             return wrong(at, "expected fail, pass and merit in rising or in falling order, pass apart from fail");
         if (c.below && !(c.below->merit <= c.merit)) return wrong(at + "/below", "expected a merit limit not above the upper one");
+    }
+    for (std::size_t i = 0; i < drill.faults.size(); ++i) {
+        const std::string at = "/faults/" + std::to_string(i);
+        if (const auto slip = measuring_slip(drill.faults[i])) return wrong(at + slip->first, slip->second);
+        if (!(drill.faults[i].more_than > 0)) return wrong(at + "/more_than", "expected more than 0");
     }
     return drill;
 }

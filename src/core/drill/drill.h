@@ -81,17 +81,22 @@ struct Limits {
     double fail = 0, pass = 0, merit = 0;
 };
 
-/// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
-/// or less is better follows from the order of the limits.
-struct Criterion {
+/// A measure and what of the flight it is taken over.
+struct Measuring {
     Measure measure = Measure::HeightInWindow;
     std::vector<std::string> phases; ///< ids, in a row; the span runs from the first one's start to the last one's end
-    std::string label;               ///< for people: "Height within ±1 m"
-    std::string unit;                ///< "share", "m", "m/s", "Hz", "deg", "count"
-    std::string advice;              ///< one sentence: what to change when this one fails
-    /// How the span is taken: all of its phases in one, or each by itself with the worst, the mean or the best mark.
+    /// How the span is taken: all of its phases in one, or each by itself with the worst, the mean or the best one.
     enum class Over : std::uint8_t { Whole, Worst, Mean, Best };
     Over over = Over::Whole;
+    MeasureOptions options;          ///< its line is filled in from the flight
+    std::string label;               ///< for people: "Height within ±1 m"
+    std::string unit;                ///< "share", "m", "m/s", "Hz", "deg", "count"
+    std::string advice;              ///< one sentence: what to change when it fails, or is found
+};
+
+/// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
+/// or less is better follows from the order of the limits.
+struct Criterion : Measuring {
     std::string side;                ///< counts to this side's marks, for the gap between them
     bool must = false;
     bool if_any = false;             ///< left out where there was nothing to measure, as a throttle cut without a crash
@@ -99,7 +104,11 @@ struct Criterion {
     double weight = 1;
     double fail = 0, pass = 0, merit = 0;
     std::optional<Limits> below{}; ///< a band: too little is judged by these, too much by the ones above
-    MeasureOptions options;          ///< its line is filled in from the flight
+};
+
+/// A habit to look for once the drill is over, whatever its marks are, and the advice that it draws.
+struct Fault : Measuring {
+    double more_than = 0; ///< shows itself over this value, which is above 0
 };
 
 struct Drill {
@@ -118,6 +127,7 @@ struct Drill {
     double fov_deg = 110;
     std::vector<Phase> phases;
     std::vector<Criterion> criteria;
+    std::vector<Fault> faults;
     std::optional<int> crashes_allowed = 0; ///< one more disqualifies; nothing: as many as come
     bool panic_disqualifies = true;
     bool crash_disarms = true;  ///< otherwise the pilot has to
@@ -224,6 +234,14 @@ struct CriterionScore {
     [[nodiscard]] bool passed() const { return value && marks >= 60 - 1e-9; }
 };
 
+struct FaultFound {
+    Fault fault;
+    double value = 0; ///< over the fault's limit
+    std::optional<TimeSpan> span{}; ///< of the log; nothing for a gap between sides
+    /// "Rocking, 34 % from 12 s to 61 s: smaller movements."
+    [[nodiscard]] std::string in_words() const;
+};
+
 struct Score {
     std::string drill_id;
     int drill_version = 1;
@@ -234,6 +252,7 @@ struct Score {
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
     std::vector<double> throttle_cuts_s; ///< for each crash, until the throttle was at the bottom (or the log ended)
+    std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
     std::string summary; ///< one sentence: passed, or what failed and what to do about it
 };
 

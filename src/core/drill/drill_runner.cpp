@@ -78,7 +78,8 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll}) {
         if (std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end()) continue;
         const auto& column = stick_column(log, axis);
-        const double rest = axis == StickAxis::Throttle ? column[from] : 0;
+        const bool holds_height = log.mode[i] == Mode::Hold || log.mode[i] == Mode::Sport; // then the middle is rest
+        const double rest = axis != StickAxis::Throttle ? 0 : holds_height ? 0.5 : column[from];
         if (std::abs(column[i] - rest) > rests_within) stray = axis;
     }
     if (!stray) stray_since_s_ = -1;

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdio>
 
 namespace bh {
 namespace {
@@ -33,39 +34,39 @@ std::string summary_of(const Score& score)
            lower_first(weakest->criterion.advice);
 }
 
-/// Rows of the criterion's phases as far as they were flown: all in one, or a span for each.
+/// Rows of the phases that were flown: all in one, or a span for each.
 struct Taken {
     RowSpan rows;
     const Phase* phase; ///< the first of them
 };
-std::vector<Taken> spans_of(const DrillRunner& runner, const Criterion& criterion)
+std::vector<Taken> spans_of(const DrillRunner& runner, const Measuring& what)
 {
     std::vector<Taken> spans;
     for (const PhaseSpan& flown : runner.spans()) {
         const std::string& id = runner.drill().phases[flown.phase].id;
-        if (std::find(criterion.phases.begin(), criterion.phases.end(), id) == criterion.phases.end()) continue;
-        if (spans.empty() || criterion.over != Criterion::Over::Whole) spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
+        if (std::find(what.phases.begin(), what.phases.end(), id) == what.phases.end()) continue;
+        if (spans.empty() || what.over != Measuring::Over::Whole) spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
         spans.back().rows.last = flown.rows.last;
     }
     return spans;
 }
 
-/// What a criterion's measure is taken against in a span, from the drill.
-MeasureOptions options_for(const Drill& drill, const Criterion& criterion, const FlightLog& log, const Taken& taken)
+/// What a measure is taken against in a span, from the drill.
+MeasureOptions options_for(const Drill& drill, const Measuring& what, const FlightLog& log, const Taken& taken)
 {
     const RowSpan span = taken.rows;
-    MeasureOptions options = criterion.options;
+    MeasureOptions options = what.options;
     // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
-    const bool along_leg = criterion.measure == Measure::LegStraightnessM || criterion.measure == Measure::HeadingErrorDeg || criterion.measure == Measure::LineOffsetM;
+    const bool along_leg = what.measure == Measure::LegStraightnessM || what.measure == Measure::HeadingErrorDeg || what.measure == Measure::LineOffsetM;
     if (along_leg) options.line = Line{log.north_m[span.first], log.east_m[span.first], drill.start.heading_deg};
-    if (criterion.measure == Measure::ClearanceM || criterion.measure == Measure::ClosureM)
+    if (what.measure == Measure::ClearanceM || what.measure == Measure::ClosureM)
         options.line = Line{drill.start.north_m, drill.start.east_m, drill.start.heading_deg};
-    for (const std::string& id : criterion.phases)
+    for (const std::string& id : what.phases)
         if (const Phase* phase = drill.phase(id)) {
             if (phase->goal.kind == Goal::Kind::Turn) options.turn_deg = phase->goal.turn_deg;
             if (phase->goal.kind == Goal::Kind::Way) options.laps = phase->goal.laps;
         }
-    if (criterion.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
+    if (what.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
         const Vec3 place = drill.in_world(taken.phase->goal.place, 0);
         options.line = Line{place.x(), place.y(), degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
     }
@@ -75,22 +76,76 @@ MeasureOptions options_for(const Drill& drill, const Criterion& criterion, const
     return options;
 }
 
-/// The measure's value over the criterion's spans, as it is to be taken, and which span that was.
-void take_value(const DrillRunner& runner, const FlightLog& log, CriterionScore& scored)
-{
-    const Criterion& criterion = scored.criterion;
-    std::optional<double>& value = scored.value;
-    const auto times = [&log](RowSpan rows) { return TimeSpan{log.t_s[rows.first], log.t_s[rows.last - 1]}; };
-    double sum = 0, count = 0;
-    for (const Taken& taken : spans_of(runner, criterion)) {
-        const auto one = measure(log, taken.rows, criterion.measure, options_for(runner.drill(), criterion, log, taken));
-        if (!one) continue;
-        sum += *one, ++count;
-        const bool better = value && marks_for(criterion, *one) > marks_for(criterion, *value);
-        if (!value || criterion.over == Criterion::Over::Whole || better == (criterion.over == Criterion::Over::Best)) value = one, scored.span = times(taken.rows);
-        if (criterion.over == Criterion::Over::Mean && count > 1) scored.span->to_s = times(taken.rows).to_s;
+struct Found {
+    std::optional<double> value;
+    std::optional<TimeSpan> span; ///< that the value was taken from; of several, the one that counted
+};
+
+/// Takes measures of one flight. The same measure over the same rows, which a criterion and a fault may both ask for, is taken once.
+class Taker {
+public:
+    Taker(const DrillRunner& runner, const FlightLog& log) : runner_(runner), log_(log) {}
+
+    /// `worth` tells which of several spans is the better one.
+    template <class Worth>
+    [[nodiscard]] Found take(const Measuring& what, Worth worth)
+    {
+        Found found;
+        double sum = 0, count = 0;
+        for (const Taken& taken : spans_of(runner_, what)) {
+            const auto one = once(what, taken);
+            if (!one) continue;
+            const TimeSpan times{log_.t_s[taken.rows.first], log_.t_s[taken.rows.last - 1]};
+            sum += *one, ++count;
+            const bool better = found.value && worth(*one) > worth(*found.value);
+            if (!found.value || what.over == Measuring::Over::Whole || better == (what.over == Measuring::Over::Best)) found = {one, times};
+            if (what.over == Measuring::Over::Mean && count > 1) found.span->to_s = times.to_s;
+        }
+        if (what.over == Measuring::Over::Mean && count > 0) found.value = sum / count;
+        return found;
     }
-    if (criterion.over == Criterion::Over::Mean && count > 0) value = sum / count;
+
+private:
+    std::optional<double> once(const Measuring& what, const Taken& taken)
+    {
+        // Within a drill only these few of the options are the criterion's own.
+        const MeasureOptions& o = what.options;
+        for (const auto& [known, value] : known_)
+            if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last && known.height_m == o.height_m &&
+                known.window_m == o.window_m && known.axis == o.axis && known.along_m == o.along_m)
+                return value;
+        const auto value = measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
+        known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m}, value});
+        return value;
+    }
+
+    struct Asked {
+        Measure measure;
+        RowSpan rows;
+        std::optional<double> height_m;
+        double window_m;
+        std::optional<StickAxis> axis;
+        double along_m;
+    };
+    const DrillRunner& runner_;
+    const FlightLog& log_;
+    std::vector<std::pair<Asked, std::optional<double>>> known_;
+};
+
+/// The drill's faults that show themselves, the farthest over its limit first.
+std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::optional<double>& left_minus_right)
+{
+    std::vector<FaultFound> shown;
+    for (const Fault& fault : drill.faults) {
+        Found found;
+        if (fault.measure == Measure::SideGap) found.value = left_minus_right ? std::optional(std::abs(*left_minus_right)) : std::nullopt;
+        else found = taker.take(fault, [](double value) { return -value; });
+        if (found.value && *found.value > fault.more_than) shown.push_back({fault, *found.value, found.span});
+    }
+    std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) { return a.value / a.fault.more_than > b.value / b.fault.more_than; });
+    constexpr std::size_t most_at_once = 3;
+    if (shown.size() > most_at_once) shown.resize(most_at_once);
+    return shown;
 }
 
 } // namespace
@@ -112,6 +167,17 @@ std::optional<double> left_minus_right(const Score& score)
 }
 
 } // namespace
+
+std::string FaultFound::in_words() const
+{
+    std::string words = fault.label + ", " + value_in_words(value, fault.unit);
+    if (span) {
+        char text[48];
+        std::snprintf(text, sizeof text, " from %.0f s to %.0f s", span->from_s, span->to_s);
+        words += text;
+    }
+    return words + ": " + lower_first(fault.advice);
+}
 
 double marks_for(const Criterion& c, double value) noexcept
 {
@@ -158,11 +224,12 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
 Score score(const DrillRunner& runner, const FlightLog& log)
 {
     const Drill& drill = runner.drill();
+    Taker taker(runner, log);
     std::vector<CriterionScore> criteria;
     for (const Criterion& criterion : drill.criteria) {
-        CriterionScore scored{criterion, std::nullopt, 0, std::nullopt};
-        if (criterion.measure != Measure::SideGap) take_value(runner, log, scored);
-        criteria.push_back(std::move(scored));
+        Found found;
+        if (criterion.measure != Measure::SideGap) found = taker.take(criterion, [&](double value) { return marks_for(criterion, value); });
+        criteria.push_back({criterion, found.value, 0, found.span});
     }
     Score result = totalled(drill, std::move(criteria), runner.disqualified(), runner.status() == DrillRunner::Status::Finished, true);
     // A flight that ends early is worth the share of the drill that was flown.
@@ -176,6 +243,8 @@ Score score(const DrillRunner& runner, const FlightLog& log)
         result.summary += cut_s < DrillRunner::cut_within_s ? " Throttle at the bottom after " + value_in_words(cut_s, "s") + "."
                                                             : " The throttle was not taken to the bottom.";
     }
+    if (runner.over()) result.faults = faults_in(drill, taker, result.left_minus_right);
+    if (!result.faults.empty()) result.summary += " Seen: " + lower_first(result.faults.front().in_words());
     return result;
 }
 

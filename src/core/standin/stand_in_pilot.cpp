@@ -11,6 +11,13 @@ constexpr double tick_s = 0.01; // a row of the log at its usual 100 a second
 
 double limited(double value, double limit) { return std::clamp(value, -limit, limit); }
 
+/// Through the rest in the middle, which a hand has soon learnt to push past.
+double past_the_rest(double share)
+{
+    constexpr double rest = 0.06, nothing = 0.01;
+    return std::abs(share) < nothing ? share : std::copysign(rest, share) + (1 - rest) * limited(share, 1);
+}
+
 } // namespace
 
 Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names)
@@ -64,10 +71,16 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     Vec3 place(phase_start_.north_m, phase_start_.east_m, 0);
     if (phase.goal.kind == Goal::Kind::Go) place = drill_.in_world(phase.goal.place, phase.height_m);
     if (phase.goal.kind == Goal::Kind::Way) return along_the_way(seen, phase);
+    const bool holds = (mode_ == Mode::Hold || mode_ == Mode::Sport) && phase.goal.kind == Goal::Kind::Go;
+    if (holds) { // an aircraft that keeps its place shows what the eye has misjudged, until it has looked again
+        const double still = std::exp(-(seen.t_s - phase_began_s_) / 8);
+        place += Vec3(still * place_misjudged_m_.x(), still * place_misjudged_m_.y(), 0);
+    }
     const double dn = place.x() - seen.north_m;
     const double de = place.y() - seen.east_m;
-    double along = 0.5 * (c * dn + s * de);
-    double across = 0.5 * (-s * dn + c * de);
+    const double eager_per_s = holds ? 0.5 + 1.2 * clumsiness_ : 0.5; // brakes late
+    double along = eager_per_s * (c * dn + s * de);
+    double across = eager_per_s * (-s * dn + c * de);
     if (phase.goal.kind == Goal::Kind::Run) along = phase.speed_mps > 0 ? phase.speed_mps : 5;
     const double most = phase.goal.kind == Goal::Kind::Go && phase.speed_mps > 0 ? phase.speed_mps : 1.5 + 0.8 * clumsiness_;
     if (phase.goal.kind != Goal::Kind::Run) along = limited(along, most);
@@ -156,6 +169,9 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     turn_seen_deg_.reset();
     rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
     rail_at_ = 0;
+    throttle_before_phase_ = hands_.throttle;
+    const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport;
+    place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go ? Vec2(2 * clumsiness_ * random_.normal(), 2 * clumsiness_ * random_.normal()) : Vec2(0, 0);
     spun_deg_ = 0;
     spun_ = false;
     spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
@@ -194,9 +210,9 @@ void StandInPilot::sticks_of_hold(const Target& target, const FlightSample& seen
 {
     const HoldLimits& limits = mode_ == Mode::Sport ? sport_hold : normal_hold;
     const double nose = radians(heading_deg(seen.attitude()));
-    asked_.pitch = limited((std::cos(nose) * target.vn_mps + std::sin(nose) * target.ve_mps) / limits.speed_mps, 1);
-    asked_.roll = limited((-std::sin(nose) * target.vn_mps + std::cos(nose) * target.ve_mps) / limits.speed_mps, 1);
-    asked_.yaw = limited(1.6 * turn_deg / limits.yaw_dps, 1);
+    asked_.pitch = past_the_rest((std::cos(nose) * target.vn_mps + std::sin(nose) * target.ve_mps) / limits.speed_mps);
+    asked_.roll = past_the_rest((-std::sin(nose) * target.vn_mps + std::cos(nose) * target.ve_mps) / limits.speed_mps);
+    asked_.yaw = past_the_rest(1.6 * turn_deg / limits.yaw_dps);
     asked_.throttle = 0.5 + 0.5 * limited(climb_mps > 0 ? climb_mps / limits.climb_mps : climb_mps / limits.sink_mps, 1);
 }
 
@@ -259,6 +275,19 @@ void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& no
     }
     const bool braking = phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02;
     if (faults_.ballooning && braking) asked_.throttle = std::max(asked_.throttle, 1.7 * hover_throttle(airframe_));
+}
+
+/// Sticks that the phase does not allow rest, as far as a hand rests.
+void StandInPilot::leave_alone(const Phase& phase)
+{
+    if (phase.sticks.empty()) return;
+    const double leaks = 0.2 * clumsiness_;
+    const auto rests = [&](StickAxis axis) { return std::find(phase.sticks.begin(), phase.sticks.end(), axis) == phase.sticks.end(); };
+    const double throttle_rest = mode_ == Mode::Hold || mode_ == Mode::Sport ? 0.5 : throttle_before_phase_;
+    if (rests(StickAxis::Throttle)) asked_.throttle = throttle_rest + leaks * (asked_.throttle - throttle_rest);
+    if (rests(StickAxis::Yaw)) asked_.yaw *= leaks;
+    if (rests(StickAxis::Pitch)) asked_.pitch *= leaks;
+    if (rests(StickAxis::Roll)) asked_.roll *= leaks;
 }
 
 Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool down)
@@ -341,6 +370,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             looks_away_until_s_ = 0;
         } else {
             plant_faults(seen, now, phase);
+            leave_alone(phase);
         }
     }
 

@@ -47,6 +47,7 @@ private:
     [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
     void switches(const FlightSample& now, const Phase& phase);
     void plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase);
+    void leave_alone(const Phase& phase);
     [[nodiscard]] Sticks shadow(double t_s);
     void sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps);
 
@@ -67,13 +68,14 @@ private:
     double spun_deg_ = 0;         ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
+    Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to
     FlightSample turn_place_;
     double turn_left_deg_ = 0;
     std::optional<double> turn_seen_deg_;
     double phase_began_s_ = 0;
     FlightSample phase_start_;
     double throttle_trim_ = 0;
-    double throttle_misjudged_ = 0;
+    double throttle_misjudged_ = 0, throttle_before_phase_ = 0;
     double climb_wander_ = 0, north_wander_ = 0, east_wander_ = 0;
     double tremor_roll_ = 0, tremor_pitch_ = 0, tremor_yaw_ = 0, tremor_throttle_ = 0;
     double looks_away_until_s_ = 0;
