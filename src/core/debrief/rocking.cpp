@@ -41,11 +41,15 @@ constexpr auto hops_of_window = static_cast<std::size_t>(window_s / hop_s);
 std::vector<Range> ranges_by_hop(const FlightLog& log, RowSpan span, const std::vector<double>& column)
 {
     std::vector<Range> ranges;
-    for (std::size_t i = span.first; i < span.last; ++i) {
-        const auto hop = static_cast<std::size_t>((log.t_s[i] - log.t_s[span.first]) / hop_s);
-        if (hop >= ranges.size()) ranges.resize(hop + 1);
-        ranges[hop].low = std::min(ranges[hop].low, column[i]);
-        ranges[hop].high = std::max(ranges[hop].high, column[i]);
+    const double start_s = log.t_s[span.first];
+    for (std::size_t i = span.first; i < span.last;) {
+        const auto hop = static_cast<std::size_t>((log.t_s[i] - start_s) / hop_s);
+        const double until_s = start_s + static_cast<double>(hop + 1) * hop_s;
+        ranges.resize(hop + 1);
+        Range range;
+        do range = {std::min(range.low, column[i]), std::max(range.high, column[i])};
+        while (++i < span.last && log.t_s[i] < until_s);
+        ranges[hop] = {std::min(range.low, ranges[hop].low), std::max(range.high, ranges[hop].high)};
     }
     return ranges;
 }

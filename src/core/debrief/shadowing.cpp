@@ -9,6 +9,7 @@ namespace {
 
 constexpr double step_s = 0.02;
 constexpr int first_lag = -15, last_lag = 60; // steps
+constexpr int coarse = 3; // steps at first: hands do not move so quickly that a peak could hide between
 constexpr double least_s = 2;
 
 /// A column at even steps from `from_s` on, for `count` of them, held where the log has no row yet.
@@ -80,10 +81,11 @@ std::array<std::optional<StickFollow>, 4> follow_sticks(const FlightLog& demonst
         const double travel = axis == StickAxis::Throttle ? 1 : 2;
         const Correlator correlator(shown, followed);
         if (correlator.sd_a() < 0.01 * travel) continue;
-        StickFollow best{-2, 0};
-        for (int lag = first_lag; lag <= last_lag; ++lag)
-            if (const double r = correlator.at(lag); r > best.correlation) best = {r, lag * step_s};
-        follows[static_cast<std::size_t>(axis)] = best;
+        std::pair<double, int> best{-2, 0}; // correlation, lag
+        for (int lag = first_lag; lag <= last_lag; lag += coarse) best = std::max(best, {correlator.at(lag), lag});
+        for (int lag = std::max(first_lag, best.second - coarse + 1), last = std::min(last_lag, best.second + coarse - 1); lag <= last; ++lag)
+            best = std::max(best, {correlator.at(lag), lag});
+        follows[static_cast<std::size_t>(axis)] = StickFollow{best.first, best.second * step_s};
     }
     return follows;
 }

@@ -52,23 +52,23 @@ std::string DrillRunner::event_against(FlightEvent event)
 std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
-    const std::string during = " during \"" + phase.id + "\"";
+    const auto during = [&] { return " during \"" + phase.id + "\""; }; // only said when something is wrong
     constexpr double switching_s = 1; // a hand needs a moment to change the mode
     const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
                                        : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
     if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
-        return "Flown in " + std::string(mode_key(log.mode[i])) + " mode" + during + ", which is for " +
+        return "Flown in " + std::string(mode_key(log.mode[i])) + " mode" + during() + ", which is for " +
                std::string(mode_key(phase.mode.value_or(drill_.modes.front()))) + ".";
 
     const PhaseBounds& bounds = phase.bounds;
-    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return "Over " + value_in_words(*bounds.highest_m, "m") + during + ".";
-    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return "Under " + value_in_words(*bounds.lowest_m, "m") + during + ".";
+    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return "Over " + value_in_words(*bounds.highest_m, "m") + during() + ".";
+    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return "Under " + value_in_words(*bounds.lowest_m, "m") + during() + ".";
     if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
-        return "Faster than " + value_in_words(*bounds.fastest_mps, "m/s") + during + ".";
+        return "Faster than " + value_in_words(*bounds.fastest_mps, "m/s") + during() + ".";
     if (bounds.corridor_m) {
         const double heading = radians(drill_.start.heading_deg);
         const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
-        if (std::abs(off) > *bounds.corridor_m) return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during + ".";
+        if (std::abs(off) > *bounds.corridor_m) return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during() + ".";
     }
 
     if (phase.sticks.empty()) return {};
@@ -85,7 +85,7 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
     if (!stray) stray_since_s_ = -1;
     else if (stray_since_s_ < 0) stray_since_s_ = now_s_;
     if (!stray || now_s_ - stray_since_s_ < stray_s) return {};
-    return "Used the " + std::string(stick_axis_key(*stray)) + " stick" + during + ", which does not allow it.";
+    return "Used the " + std::string(stick_axis_key(*stray)) + " stick" + during() + ", which does not allow it.";
 }
 
 /// The habit that everything hangs on: throttle to the bottom.

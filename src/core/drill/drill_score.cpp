@@ -114,9 +114,17 @@ private:
             if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last && known.height_m == o.height_m &&
                 known.window_m == o.window_m && known.axis == o.axis && known.along_m == o.along_m)
                 return value;
-        const auto value = measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
+        const auto value = is_of_turns(what.measure) ? measure_of_turns(turns_in(taken.rows), what.measure)
+                                                     : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
         known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m}, value});
         return value;
+    }
+
+    const std::vector<Turn>& turns_in(RowSpan rows)
+    {
+        for (const auto& [known, turns] : turns_)
+            if (known.first == rows.first && known.last == rows.last) return turns;
+        return turns_.emplace_back(rows, find_turns(log_, rows)).second;
     }
 
     struct Asked {
@@ -130,6 +138,7 @@ private:
     const DrillRunner& runner_;
     const FlightLog& log_;
     std::vector<std::pair<Asked, std::optional<double>>> known_;
+    std::vector<std::pair<RowSpan, std::vector<Turn>>> turns_;
 };
 
 /// The drill's faults that show themselves, the farthest over its limit first.

@@ -6,12 +6,12 @@
 #include "core/debrief/shadowing.h"
 #include "core/debrief/smoothness.h"
 #include "core/debrief/spins.h"
-#include "core/debrief/turns.h"
 
 #include <algorithm>
 #include <array>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 namespace bh {
 namespace {
@@ -112,7 +112,7 @@ std::optional<double> flag_distance_m(const FlightLog& log, RowSpan span, const 
         double nearest = 1e300, farthest = -1;
         bool coming = true; // nearer and nearer, since the farthest point
         for (std::size_t i = span.first; i < span.last; ++i) {
-            const double d = std::hypot(log.north_m[i] - flag.x(), log.east_m[i] - flag.y());
+            const double d = (Vec2(log.north_m[i], log.east_m[i]) - flag).norm(); // no overflow to fear: quicker than hypot
             if (coming) {
                 nearest = std::min(nearest, d);
                 if (d > nearest + away_m) sum += nearest, ++passes, coming = false, farthest = d;
@@ -133,22 +133,30 @@ struct Through {
 /// Every time the path goes through a gate's opening, in the gate's direction.
 std::vector<Through> gates_through(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
 {
-    std::vector<Through> through;
-    std::vector<Vec2> ways;
-    for (const Gate& gate : gates) ways.emplace_back(std::cos(radians(gate.heading_deg)), std::sin(radians(gate.heading_deg)));
-    for (std::size_t i = span.first + 1; i < span.last; ++i)
-        for (std::size_t g = 0; g < gates.size(); ++g) {
-            const Gate& gate = gates[g];
-            const double c = ways[g].x(), s = ways[g].y();
-            const auto ahead = [&](std::size_t k) { return (log.north_m[k] - gate.north_m) * c + (log.east_m[k] - gate.east_m) * s; };
-            const double before = ahead(i - 1), now = ahead(i);
-            if (!(before < 0 && now >= 0)) continue;
-            const double share = before / (before - now);
+    struct Crossing {
+        std::size_t row, gate;
+    };
+    std::vector<Crossing> crossings;
+    for (std::size_t g = 0; g < gates.size(); ++g) { // gate by gate: a long log is read straight through
+        const Gate& gate = gates[g];
+        const double c = std::cos(radians(gate.heading_deg)), s = std::sin(radians(gate.heading_deg));
+        const auto ahead = [&](std::size_t k) { return (log.north_m[k] - gate.north_m) * c + (log.east_m[k] - gate.east_m) * s; };
+        double before = ahead(span.first);
+        for (std::size_t i = span.first + 1; i < span.last; ++i) {
+            const double now = ahead(i);
+            const bool crosses = before < 0 && now >= 0;
+            const double start = std::exchange(before, now);
+            if (!crosses) continue;
+            const double share = start / (start - now);
             const double north = log.north_m[i - 1] + share * (log.north_m[i] - log.north_m[i - 1]), east = log.east_m[i - 1] + share * (log.east_m[i] - log.east_m[i - 1]);
             const double height = log.height_m[i - 1] + share * (log.height_m[i] - log.height_m[i - 1]);
             const double aside = -(north - gate.north_m) * s + (east - gate.east_m) * c;
-            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m) through.push_back({g, log.t_s[i]});
+            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m) crossings.push_back({i, g});
         }
+    }
+    std::sort(crossings.begin(), crossings.end(), [](const Crossing& a, const Crossing& b) { return std::pair(a.row, a.gate) < std::pair(b.row, b.gate); });
+    std::vector<Through> through;
+    for (const Crossing& crossing : crossings) through.push_back({crossing.gate, log.t_s[crossing.row]});
     return through;
 }
 
@@ -246,6 +254,22 @@ bool needs_position(Measure measure)
     }
 }
 
+bool is_of_turns(Measure measure) { return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare; }
+
+std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what)
+{
+    std::vector<double> values;
+    for (const Turn& turn : turns) {
+        if (what == Measure::CornerErrorDeg) values.push_back(std::abs(std::abs(turn.heading_change_deg) - 90));
+        else if (what == Measure::YawShare) values.push_back(turn.yaw_share);
+        else if (turn.yaw_lead_s) values.push_back(1000 * *turn.yaw_lead_s);
+    }
+    if (values.empty()) return std::nullopt;
+    if (what == Measure::YawShare) return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+    std::sort(values.begin(), values.end());
+    return what == Measure::CornerErrorDeg ? values.back() : (values[(values.size() - 1) / 2] + values[values.size() / 2]) / 2;
+}
+
 std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, const MeasureOptions& options)
 {
     span.last = std::min(span.last, log.size());
@@ -338,11 +362,6 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         return mean_over(span, [&](std::size_t i) { return std::abs(log.stick_roll[i]) > 0.1; });
     case Measure::TurnedDeg: return turned_deg(log, span);
     case Measure::TurnErrorDeg: return std::abs(turned_deg(log, span) - options.turn_deg);
-    case Measure::CornerErrorDeg: {
-        std::optional<double> worst;
-        for (const Turn& turn : find_turns(log, span)) worst = std::max(worst.value_or(0), std::abs(std::abs(turn.heading_change_deg) - 90));
-        return worst;
-    }
     case Measure::FlagDistanceM: return flag_distance_m(log, span, options.flags_m);
     case Measure::GatesHit: return static_cast<double>(gates_through(log, span, options.gates).size());
     case Measure::GatesMissed: return gates_missed(log, span, options);
@@ -375,18 +394,9 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     case Measure::LineOffsetM: return std::abs(off_line(log, span.last - 1, line));
     case Measure::RecoveryS: return recovery_s(log, span);
     case Measure::RockingShare: return rocking_share(log, span, options.axis);
+    case Measure::CornerErrorDeg:
     case Measure::YawLeadMs:
-    case Measure::YawShare: {
-        std::vector<double> values;
-        for (const Turn& turn : find_turns(log, span)) {
-            if (what == Measure::YawShare) values.push_back(turn.yaw_share);
-            else if (turn.yaw_lead_s) values.push_back(1000 * *turn.yaw_lead_s);
-        }
-        if (values.empty()) return std::nullopt;
-        if (what == Measure::YawShare) return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
-        std::sort(values.begin(), values.end());
-        return (values[(values.size() - 1) / 2] + values[values.size() / 2]) / 2;
-    }
+    case Measure::YawShare: return measure_of_turns(find_turns(log, span), what);
     case Measure::ThrottleInverted: {
         double sum = 0, rows = 0;
         for (std::size_t i = span.first; i < span.last; ++i)

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/flight/row_span.h"
+#include "core/debrief/turns.h"
 #include "core/flight/world.h"
 
 #include <memory>
@@ -92,6 +92,10 @@ struct MeasureOptions {
 /// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.
 [[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what,
                                             const MeasureOptions& options = {});
+
+/// Corner error, yaw lead and yaw share can also be had from turns that have been found already.
+[[nodiscard]] bool is_of_turns(Measure measure);
+[[nodiscard]] std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what);
 
 /// For each crash (or planted failure of the motors) in the span, how long until the throttle was under 5 %; where the log
 /// ends first, until then.

@@ -472,7 +472,10 @@ void DrillsPage::follow()
     }
     const Score& score = flown->score;
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
-    sentence_->setText(QString::fromStdString(score.summary) + (follows.isEmpty() ? QString() : QLatin1Char('\n') + follows));
+    QStringList said{QString::fromStdString(score.summary)};
+    for (std::size_t i = 1; i < score.faults.size(); ++i) said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
+    if (!follows.isEmpty()) said << follows;
+    sentence_->setText(said.join(QLatin1Char('\n')));
     AttemptRow row = attempt_row(score, now.mode);
     criteria_->setCriteria(row.criteria);
     if (!demonstration_) {
