@@ -88,6 +88,12 @@ TEST_CASE("a stick that a phase does not allow may rest, but not be used", "[cor
     FlightLog pumping = hover(4);
     for (std::size_t i = 100; i < 140; ++i) pumping.throttle[i] = 0.7;
     CHECK(why(drill, pumping) == "Used the throttle stick during \"yaw alone\", which does not allow it.");
+    // In position-hold the throttle rests at its middle, wherever it was when the phase began.
+    FlightLog held = hover(4);
+    for (std::size_t i = 0; i < held.size(); ++i) held.mode[i] = Mode::Hold, held.throttle[i] = i < 20 ? 0.7 : 0.5;
+    CHECK(why(drill, held).empty());
+    for (std::size_t i = 100; i < 140; ++i) held.throttle[i] = 0.7;
+    CHECK(why(drill, held) == "Used the throttle stick during \"yaw alone\", which does not allow it.");
 }
 
 TEST_CASE("a phase's mode is flown, with a moment to switch", "[core][drill]")

@@ -300,6 +300,8 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     CHECK(*criteria[0].value < 1);
     CHECK(criteria[0].span);
     CHECK(*criteria[1].value == 1); // the refusal
+    CHECK(f.desk.text("resultSentence").contains(QRegularExpression("Seen: armed with the throttle up once from 0 s to \\d+ s: throttle to the bottom before the switch")));
+    CHECK(QString::fromStdString(attempts[0].summary).contains("Seen: armed with the throttle up once"));
     CHECK(*criteria[2].value == 1);
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(f.desk.text("throttleHabit").contains("after 1 of 1 crashes"));

@@ -133,6 +133,9 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
     SECTION("inner phase") { json["phases"][2]["sides"][0]["goal"]["turn_deg"] = "far"; CHECK(refused(json).find("d.json: /phases/2/sides/0/goal/turn_deg") == 0); }
     SECTION("times") { json["phases"][3]["times"] = 0; CHECK(refused(json).find("/phases/3/times: expected 1 to 100") != std::string::npos); }
     SECTION("criterion on nothing") { json["criteria"][0]["phases"] = {"loop"}; CHECK(refused(json).find("there is no phase 'loop'") != std::string::npos); }
+    SECTION("fault") { json["faults"][1]["more_than"] = 0; CHECK(refused(json) == "d.json: /faults/1/more_than: expected more than 0"); }
+    SECTION("fault on nothing") { json["faults"][0]["phases"] = {"loop"}; CHECK(refused(json) == "d.json: /faults/0/phases: there is no phase 'loop'"); }
+    SECTION("fault without a limit") { json["faults"][0].erase("more_than"); CHECK(refused(json) == "d.json: /faults/0: expected a 'more_than' here"); }
     SECTION("over") { json["criteria"][3]["over"] = "most"; CHECK(refused(json).find("expected whole, worst, mean or best") != std::string::npos); }
     SECTION("gap without sides")
     {

@@ -179,12 +179,12 @@ std::optional<double> left_minus_right(const Score& score)
 
 std::string FaultFound::in_words() const
 {
-    std::string words = fault.label + ", " + value_in_words(value, fault.unit);
-    if (span) {
-        char text[48];
-        std::snprintf(text, sizeof text, " from %.0f s to %.0f s", span->from_s, span->to_s);
-        words += text;
-    }
+    char text[64];
+    std::string words = fault.label;
+    if (fault.unit != "count") words += ", " + value_in_words(value, fault.unit);
+    else if (fault.measure == Measure::SideGap) std::snprintf(text, sizeof text, " by %.0f points", value), words += text;
+    else words += value < 1.5 ? " once" : (std::snprintf(text, sizeof text, " %.0f times", value), text);
+    if (span) std::snprintf(text, sizeof text, " from %.0f s to %.0f s", span->from_s, span->to_s), words += text;
     return words + ": " + lower_first(fault.advice);
 }
 
