@@ -1,4 +1,7 @@
+#include "core/random.h"
 #include "core/rates/rate_curve.h"
+#include "core/rates/rate_match.h"
+#include "core/rates/stopwatch.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -106,4 +109,44 @@ TEST_CASE("a measured table goes through its points without overshoot", "[core][
     }
     CHECK(std::string(family_key(curve)) == "table");
     CHECK(rate_dps(curve, stick_for_rate(curve, 300)) == Approx(300).margin(1e-6));
+}
+
+TEST_CASE("two or three timed stick positions give the family's curve, with intervals that hold the truth", "[core][rates]")
+{
+    SeededRandom random(12);
+    const auto timed = [&](const RateCurve& truth, double stick, double turns) {
+        const double seconds = 360 * turns / rate_dps(truth, stick);
+        return TimedStick{stick, *timed_rate(turns, seconds + 0.1 * random.normal(), 0.1)};
+    };
+    const std::vector<RateCurve> truths{CentreMaxCurve{190, 650, 0.4}, LinearExpoCurve{500, 0.4}, GainSuperCurve{0.9, 0.6, 0.1}, GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{400, 60, 40}};
+    for (const RateCurve& truth : truths) {
+        INFO(family_key(truth));
+        const auto values = parameters_of(truth);
+        int inside = 0, all = 0;
+        for (int round = 0; round < 100; ++round) {
+            const std::vector<TimedStick> timings{timed(truth, 0.3, 5), timed(truth, 0.65, 8), timed(truth, 1, 12)};
+            const auto found = rates_from_timings(timings, family_key(truth));
+            REQUIRE(found);
+            // Three positions and no more than three parameters: the curve goes through what was timed, or its range ends.
+            for (std::size_t k = 0; k < values.size(); ++k) {
+                ++all;
+                inside += found->low[k] <= values[k] && values[k] <= found->high[k];
+                CHECK_FALSE(found->assumed[k]);
+            }
+        }
+        CHECK(inside >= 0.9 * all);
+    }
+    // Two positions of three parameters: the expo is left at 0, and said to be.
+    const auto two = rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "centre-max");
+    REQUIRE(two);
+    CHECK(two->assumed == std::vector<bool>{false, false, true});
+    CHECK(rate_dps(two->curve, 0.5) == Approx(200).epsilon(1e-4));
+    CHECK(rate_dps(two->curve, 1) == Approx(500).epsilon(1e-4));
+    CHECK(two->low[1] == Approx(500 - 1.96 * 5).epsilon(1e-3)); // full stick is the max alone
+
+    CHECK(rates_from_timings({{1, {500, 5}}}, "centre-max").error().message == "expected timings at two stick positions or more, found 1");
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {0.5, {210, 2}}}, "centre-max").error().message.find("apart") != std::string::npos);
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "table").error().message.find("found 'table'") != std::string::npos);
+    CHECK_FALSE(rates_from_timings({{0.5, {200, 0}}, {1, {500, 5}}}, "centre-max"));
+    CHECK_FALSE(rates_from_timings({{1.5, {200, 2}}, {1, {500, 5}}}, "centre-max"));
 }

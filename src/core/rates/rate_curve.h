@@ -16,12 +16,14 @@ struct CentreMaxCurve {
     double centre_dps = 150; ///< slope at the centre, deg/s per unit stick
     double max_dps = 350;    ///< rate at full stick
     double expo = 0;         ///< 0…1, how late the curve bends from one to the other
+    bool operator==(const CentreMaxCurve&) const = default;
 };
 
 /// w = m·((1−e)·x + e·x³).
 struct LinearExpoCurve {
     double max_dps = 350;
     double expo = 0; ///< 0…1
+    bool operator==(const LinearExpoCurve&) const = default;
 };
 
 /// x' = x·|x|³·e + x·(1−e); a gain over 2 counts as g + 14.54·(g−2); w = 200·g·x'/clamp(1 − |x|·s, 0.01, 1). Formula common
@@ -30,6 +32,7 @@ struct GainSuperCurve {
     double gain = 1;
     double super = 0.5; ///< 0…1
     double expo = 0;    ///< 0…1
+    bool operator==(const GainSuperCurve&) const = default;
 };
 
 /// w = 200·g·(x³·k + x·(1−k))/clamp(1 − |x|·s, 0.01, 1).
@@ -37,6 +40,7 @@ struct GainCurveCurve {
     double gain = 1;
     double super = 0.5; ///< 0…1
     double curve = 0;   ///< 0…1
+    bool operator==(const GainCurveCurve&) const = default;
 };
 
 /// x' = (1 + 0.01·e·(x²−1))·x; w = r·x'·(1 + |x|·p·0.01).
@@ -44,12 +48,14 @@ struct PercentPlusCurve {
     double rate_dps = 300;
     double plus_percent = 0;
     double expo_percent = 0; ///< 0…100
+    bool operator==(const PercentPlusCurve&) const = default;
 };
 
 /// Measured points with a monotone cubic between (Fritsch and Carlson 1980), through zero at the centre.
 struct TableCurve {
     std::vector<double> stick;     ///< rising, above 0, the last one 1
     std::vector<double> rates_dps; ///< of each, never falling
+    bool operator==(const TableCurve&) const = default;
 };
 
 /// How one axis turns stick into rate. Which alternative it holds is the family.
@@ -74,12 +80,13 @@ using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve, GainSuperCurve, 
 /// OutOfRange error naming the parameter.
 [[nodiscard]] Result<RateCurve> checked(RateCurve curve);
 
-/// The three curves of an aircraft as it is set up.
+/// The three curves of an aircraft as it is set up. Two are equal whatever they are called.
 struct RateProfile {
     std::string name = "Learner";
     RateCurve roll = CentreMaxCurve{150, 350, 0.2};
     RateCurve pitch = CentreMaxCurve{150, 350, 0.2};
     RateCurve yaw = CentreMaxCurve{140, 300, 0.2};
+    bool operator==(const RateProfile& other) const { return roll == other.roll && pitch == other.pitch && yaw == other.yaw; }
 };
 
 } // namespace bh

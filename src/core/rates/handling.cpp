@@ -1,0 +1,44 @@
+#include "core/rates/handling.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+constexpr std::array control{HandlingAnswer{"Yes, all the way", 0, 1}, HandlingAnswer{"No, it got away from me", 10, 0}};
+constexpr std::array done{HandlingAnswer{"Yes", 0, 2}, HandlingAnswer{"No, or only by wearing myself out", 0, 5}};
+constexpr std::array fine{HandlingAnswer{"Yes, leave it so", 0, 3}, HandlingAnswer{"No, something should be better", 0, 4}};
+constexpr std::array good{HandlingAnswer{"As good as one could wish", 1, 0}, HandlingAnswer{"Good, hardly anything to notice", 2, 0}, HandlingAnswer{"Fair: small things that cost nothing", 3, 0}};
+constexpr std::array asked{HandlingAnswer{"A little more care than it should", 4, 0}, HandlingAnswer{"A fair amount of effort", 5, 0}, HandlingAnswer{"A great deal of effort", 6, 0}};
+constexpr std::array poor{HandlingAnswer{"Control was no trouble, but the task would not come out well", 7, 0}, HandlingAnswer{"Much effort only to stay in control", 8, 0},
+                          HandlingAnswer{"Everything I had only to stay in control", 9, 0}};
+
+constexpr std::array<HandlingQuestion, 6> questions{{{"Did you stay in control?", control},
+                                                     {"Did the task come out well enough, with an effort you could keep up?", done},
+                                                     {"Is it good as it is?", fine},
+                                                     {"How good?", good},
+                                                     {"What did it ask of you?", asked},
+                                                     {"What was it like?", poor}}};
+
+} // namespace
+
+std::span<const HandlingQuestion> handling_questions() { return questions; }
+
+std::string_view handling_words(int rating)
+{
+    for (const HandlingQuestion& question : questions)
+        for (const HandlingAnswer& answer : question.answers)
+            if (answer.rating == rating) return answer.words;
+    return "not rated";
+}
+
+bool handling_steady(const std::vector<int>& ratings)
+{
+    constexpr std::size_t wanted = 3;
+    constexpr int good_enough = 4, apart = 1;
+    if (ratings.size() < wanted) return false;
+    const auto [least, most] = std::minmax_element(ratings.end() - wanted, ratings.end());
+    return *most <= good_enough && *most - *least <= apart;
+}
+
+} // namespace bh

@@ -1,0 +1,34 @@
+#pragma once
+
+#include <array>
+#include <cstdint>
+#include <span>
+#include <string_view>
+#include <vector>
+
+namespace bh {
+
+/// An answer of the handling questions: leads to another question, or ends in a rating.
+struct HandlingAnswer {
+    std::string_view words;
+    int rating = 0;        ///< 1…10; 0: goes on
+    std::size_t next = 0;  ///< question
+};
+struct HandlingQuestion {
+    std::string_view words;
+    std::span<const HandlingAnswer> answers;
+};
+
+/// The way from "did you stay in control" to a rating of 1 (as good as one could wish) to 10 (lost control): the decision
+/// tree of the handling qualities rating scale of Cooper and Harper, NASA TN D-5153 (1969), in words of our own. It begins with the
+/// first question.
+[[nodiscard]] std::span<const HandlingQuestion> handling_questions();
+
+/// What a rating says, in a few words. For 1…10.
+[[nodiscard]] std::string_view handling_words(int rating);
+
+/// Whether ratings on the same rates, in time order, have settled: the last three are 4 or better and within one of each
+/// other (house).
+[[nodiscard]] bool handling_steady(const std::vector<int>& ratings);
+
+} // namespace bh

@@ -1,0 +1,29 @@
+#pragma once
+
+#include "core/rates/rate_match.h"
+
+#include <string>
+#include <vector>
+
+namespace bh {
+
+/// A match as it was made: which aircraft feels like which simulator, with the rates of both sides at the time.
+struct KeptMatch {
+    std::string aircraft, simulator; ///< ids
+    RateProfile real, practised;
+    std::string family;                 ///< of the simulator's rates
+    std::vector<ParameterRange> ranges; ///< that the simulator allowed
+};
+
+/// What things are now; rates that are not known are left out.
+struct MatchedThings {
+    const RateProfile* real = nullptr;
+    const RateProfile* practised = nullptr;
+    std::string family;
+    std::vector<ParameterRange> ranges;
+};
+
+/// Why a match holds no more, in a sentence; empty while it holds.
+[[nodiscard]] std::string why_stale(const KeptMatch& match, const MatchedThings& now);
+
+} // namespace bh
