@@ -39,7 +39,7 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     setup_ = new SetupPage(store_, station_);
     drills_ = new DrillsPage(store_, station_, *keys);
     logbook_ = new LogbookPage(store_, station_);
-    rates_ = new RatesPage(store_, station_);
+    rates_ = new RatesPage(store_, station_, *keys);
     apron_ = new Apron(store_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));

@@ -1,6 +1,7 @@
 #include "desk/record_store.h"
 
 #include "core/controller/drift.h"
+#include "core/rates/rate_families.h"
 #include "device/stick_input.h"
 #include "files/setup_documents.h"
 
@@ -157,7 +158,7 @@ void RecordStore::editPilot(const PilotRow& edited)
 std::string RecordStore::startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid)
 {
     std::string id;
-    tried([&] { id = record_->start_session(pilot_id, record_->controller_id(controller, guid)); });
+    tried([&] { id = record_->start_session(pilot_id, record_->controller_id(controller, guid), onMatchedRates(pilot_id)); });
     return id;
 }
 
@@ -179,6 +180,7 @@ bool RecordStore::addOutsideSession(SessionRow session, const std::string& contr
 {
     return tried([&] {
         session.controller_id = record_->controller_id(controller, guid);
+        session.matched = onMatchedRates(session.pilot_id);
         record_->add_session(std::move(session));
     });
 }
@@ -268,26 +270,124 @@ bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& se
     return true;
 }
 
+std::string RecordStore::text(const std::string& kind, const std::string& id) const
+{
+    for (const DocumentRow& d : record_->documents(kind))
+        if (d.id == id) return d.text;
+    return {};
+}
+
+bool RecordStore::keepText(const std::string& kind, const std::string& id, const std::string& now, const QString& what)
+{
+    const std::string earlier = text(kind, id);
+    const auto write = [this, kind, id](const std::string& document, const char* why) { return tried([&] { record_->keep_document(kind, {id, document}, why); }); };
+    if (!write(now, "edited")) return false;
+    undo_->push(new Edit(what, [=] { write(now, "edited again"); }, [=] { write(earlier, "undone"); }));
+    return true;
+}
+
+namespace {
+
+/// What a document on the record says; nothing where there is none or it cannot be read.
+template <class T, class Parse>
+std::optional<T> read(const std::string& text, const std::string& what, Parse parse)
+{
+    if (text.empty()) return std::nullopt;
+    auto value = parse(text, what);
+    return value ? std::optional<T>(std::move(*value)) : std::nullopt;
+}
+
+} // namespace
+
 std::optional<RateProfile> RecordStore::ratesOf(const std::string& aircraft_id) const
 {
-    for (const DocumentRow& d : record_->documents("rates"))
-        if (d.id == aircraft_id)
-            if (auto rates = parse_rates(d.text, "rates of " + d.id)) return std::move(*rates);
-    return std::nullopt;
+    return read<RateProfile>(text("rates", aircraft_id), "rates of " + aircraft_id, [](const auto& t, const auto& f) { return parse_rates(t, f); });
 }
 
 bool RecordStore::keepRates(const std::string& aircraft_id, const RateProfile& rates)
 {
     const Airframe* aircraft = realAircraft(aircraft_id);
-    if (!aircraft) return false;
-    const QString name = QString::fromStdString(aircraft->name);
-    const auto before = ratesOf(aircraft_id);
-    const auto text = [](const RateProfile& r) { return rates_json(r).dump(); };
-    const auto write = [this, aircraft_id](const std::string& document, const char* why) { return tried([&] { record_->keep_document("rates", {aircraft_id, document}, why); }); };
-    const std::string now = text(rates), earlier = before ? text(*before) : std::string();
-    if (!write(now, "edited")) return false;
-    undo_->push(new Edit(tr("rates of %1").arg(name), [=] { write(now, "edited again"); }, [=] { write(earlier, "undone"); }));
-    return true;
+    return aircraft && keepText("rates", aircraft_id, rates_json(rates).dump(), tr("rates of %1").arg(QString::fromStdString(aircraft->name)));
+}
+
+const SimulatorProfile* RecordStore::simulator(const std::string& id) const
+{
+    const auto found = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == id; });
+    return found == simulators_.end() ? nullptr : &*found;
+}
+
+std::vector<ParameterRange> RecordStore::rateRanges(const SimulatorProfile& simulator)
+{
+    std::vector<ParameterRange> ranges;
+    if (const RateFamily* family = rate_family(simulator.rate_family))
+        for (const RateParameter& p : family->parameters) {
+            const auto limit = simulator.rate_limits.find(std::string(p.key));
+            ranges.push_back(limit == simulator.rate_limits.end() ? ParameterRange{p.low, p.high, p.step} : ParameterRange{limit->second.low, limit->second.high, limit->second.step});
+        }
+    return ranges;
+}
+
+std::optional<KeptMatch> RecordStore::match(const std::string& pilot_id, UnixTime* at) const
+{
+    return read<KeptMatch>(text("match", pilot_id), "match", [&](const auto& t, const auto& f) { return parse_match(t, f, at); });
+}
+
+std::string RecordStore::matchStale(const std::string& pilot_id) const
+{
+    const auto kept = match(pilot_id);
+    if (!kept) return {};
+    const auto real = ratesOf(kept->aircraft);
+    const auto own = setup(pilot_id);
+    MatchedThings now;
+    if (real && realAircraft(kept->aircraft)) now.real = &*real;
+    if (own) now.practised = &own->rates;
+    if (const SimulatorProfile* s = simulator(kept->simulator)) now.family = s->rate_family, now.ranges = rateRanges(*s);
+    return why_stale(*kept, now);
+}
+
+double RecordStore::matchedHours(const std::string& pilot_id) const
+{
+    double active_s = 0;
+    for (const SessionRow& s : sessions_)
+        if (s.matched && s.pilot_id == pilot_id) active_s += s.active_s;
+    return active_s / 3600;
+}
+
+std::optional<KeptPlan> RecordStore::ratePlan(const std::string& pilot_id) const { return read<KeptPlan>(text("plan", pilot_id), "plan", [](const auto& t, const auto& f) { return parse_plan(t, f); }); }
+
+std::vector<HandlingNote> RecordStore::handling(const std::string& pilot_id) const
+{
+    return read<std::vector<HandlingNote>>(text("handling", pilot_id), "handling", [](const auto& t, const auto& f) { return parse_handling(t, f); }).value_or(std::vector<HandlingNote>{});
+}
+
+std::vector<BlindNote> RecordStore::blindTests(const std::string& pilot_id) const
+{
+    return read<std::vector<BlindNote>>(text("blind", pilot_id), "blind", [](const auto& t, const auto& f) { return parse_blind(t, f); }).value_or(std::vector<BlindNote>{});
+}
+
+std::optional<RatesTrial> RecordStore::ratesTrial(const std::string& pilot_id) const
+{
+    return read<RatesTrial>(text("trial", pilot_id), "trial", [](const auto& t, const auto& f) { return parse_trial(t, f); });
+}
+
+bool RecordStore::keepMatch(const std::string& pilot_id, const KeptMatch& match) { return pilot(pilot_id) && keepText("match", pilot_id, match_text(match, now()), tr("match of the rates")); }
+bool RecordStore::keepRatePlan(const std::string& pilot_id, const KeptPlan& plan) { return pilot(pilot_id) && keepText("plan", pilot_id, plan_text(plan), tr("change plan")); }
+bool RecordStore::keepRatesTrial(const std::string& pilot_id, const RateProfile& rates) { return pilot(pilot_id) && keepText("trial", pilot_id, trial_text({now(), rates}), tr("rates to try")); }
+
+bool RecordStore::addHandling(const std::string& pilot_id, HandlingNote note)
+{
+    auto notes = handling(pilot_id);
+    note.at = now();
+    notes.push_back(std::move(note));
+    return pilot(pilot_id) && tried([&] { record_->keep_document("handling", {pilot_id, handling_text(notes)}, "rated"); });
+}
+
+bool RecordStore::addBlindTest(const std::string& pilot_id, BlindNote note)
+{
+    auto notes = blindTests(pilot_id);
+    note.at = now();
+    notes.push_back(std::move(note));
+    return pilot(pilot_id) && tried([&] { record_->keep_document("blind", {pilot_id, blind_text(notes)}, "flown"); });
 }
 
 std::optional<AttemptRow> RecordStore::demonstration(const std::string& drill_id) const

@@ -2,6 +2,7 @@
 
 #include "core/progress/standing.h"
 #include "files/documents.h"
+#include "files/match_documents.h"
 #include "store/record.h"
 
 #include <QObject>
@@ -55,6 +56,18 @@ public:
     [[nodiscard]] bool edited(const std::string& kind, const std::string& id) const; ///< it is not the one that ships
     /// What a real aircraft's rates are set to; nothing when nobody has said so yet.
     [[nodiscard]] std::optional<RateProfile> ratesOf(const std::string& aircraft_id) const;
+    /// How the pilot's practised rates were matched with a real aircraft's, and since when; nothing: not yet.
+    [[nodiscard]] std::optional<KeptMatch> match(const std::string& pilot_id, UnixTime* at = nullptr) const;
+    [[nodiscard]] std::string matchStale(const std::string& pilot_id) const; ///< why it holds no more; empty: it holds, or there is none
+    [[nodiscard]] bool onMatchedRates(const std::string& pilot_id) const { return match(pilot_id) && matchStale(pilot_id).empty(); }
+    [[nodiscard]] double matchedHours(const std::string& pilot_id) const;    ///< flown on rates that were matched at the time
+    [[nodiscard]] std::optional<KeptPlan> ratePlan(const std::string& pilot_id) const;
+    [[nodiscard]] std::vector<HandlingNote> handling(const std::string& pilot_id) const; ///< in time order
+    [[nodiscard]] std::vector<BlindNote> blindTests(const std::string& pilot_id) const;  ///< in time order
+    [[nodiscard]] std::optional<RatesTrial> ratesTrial(const std::string& pilot_id) const;
+    /// How a simulator lets a family's parameters be set: its own limits and steps, the family's where it has none.
+    [[nodiscard]] static std::vector<ParameterRange> rateRanges(const SimulatorProfile& simulator);
+    [[nodiscard]] const SimulatorProfile* simulator(const std::string& id) const;
     [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing: none was made yet
     [[nodiscard]] std::optional<UnixTime> setupAt(const std::string& pilot_id) const;
     [[nodiscard]] UnixTime now() const;
@@ -72,6 +85,11 @@ public:
     /// Checks and keeps an edited drill or curriculum with the next version; an error says what is wrong with it.
     Result<void> keepDocument(const std::string& kind, const std::string& id, const std::string& text);
     bool keepRates(const std::string& aircraft_id, const RateProfile& rates);
+    bool keepMatch(const std::string& pilot_id, const KeptMatch& match);
+    bool keepRatePlan(const std::string& pilot_id, const KeptPlan& plan);
+    bool addHandling(const std::string& pilot_id, HandlingNote note); ///< dated now
+    bool addBlindTest(const std::string& pilot_id, BlindNote note);   ///< dated now
+    bool keepRatesTrial(const std::string& pilot_id, const RateProfile& rates); ///< from now on
     bool keepDemonstration(const std::string& drill_id, const std::string& attempt_id);
     bool keepAircraft(const Airframe& aircraft); ///< a real one; a new one is added, which is not undone
     bool keepSetup(const std::string& pilot_id, const TrainingSetup& setup);
@@ -98,6 +116,9 @@ private:
     void reload();
     void reloadLadder();
     [[nodiscard]] AttemptRow judged(AttemptRow attempt) const;
+    /// A JSON document of a kind, of the pilot or thing of that id; undone like any edit.
+    bool keepText(const std::string& kind, const std::string& id, const std::string& text, const QString& what);
+    [[nodiscard]] std::string text(const std::string& kind, const std::string& id) const; ///< empty: none
     template <class Action>
     bool tried(Action action);
 

@@ -135,6 +135,7 @@ void FlightLoop::publish()
         scored_at_s_ = flight_.time_s();
     }
     const std::scoped_lock lock(mutex_);
+    if (const auto rates = std::exchange(new_rates_, std::nullopt)) flight_.set_rates(*rates);
     snapshot_.state = flight_.state();
     snapshot_.sticks = current_;
     snapshot_.time_s = flight_.time_s();
@@ -172,6 +173,12 @@ void FlightLoop::show_demonstration()
     snapshot_.shown_sticks = at.sticks;
     snapshot_.follows = follows_;
     if (replays_) snapshot_.sticks = at.sticks;
+}
+
+void FlightLoop::set_rates(const RateProfile& rates)
+{
+    const std::scoped_lock lock(mutex_);
+    new_rates_ = rates;
 }
 
 FlightSnapshot FlightLoop::snapshot() const

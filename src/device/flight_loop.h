@@ -74,6 +74,8 @@ public:
     /// Starts or stops the motors, where the drill leaves that to the pilot; at the next step.
     void press_arm() { arm_pressed_ = true; }
     void set_panic(bool panic) { panic_ = panic; }
+    /// Other rates, from the next step on.
+    void set_rates(const RateProfile& rates);
     [[nodiscard]] bool panic() const { return panic_; }
 
     [[nodiscard]] FlightSnapshot snapshot() const;
@@ -118,6 +120,7 @@ private:
     mutable std::mutex mutex_;
     FlightSnapshot snapshot_;
     std::optional<FlownDrill> result_;
+    std::optional<RateProfile> new_rates_;
     std::thread thread_;
 };
 

@@ -56,6 +56,7 @@ void apply_session(const Database& db, const Entry& e, const Json& b, int versio
            e.subject, b.at("pilot_id").get<std::string>(), id_or_null(b.at("controller_id").get<std::string>()),
            b.at("started_at").get<std::int64_t>(), ended, b.at("active_s").get<double>(), b.at("idle_s").get<double>(), e.seq);
     if (version >= 5) db.run("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
+    if (version >= 8) db.run("UPDATE sessions SET matched = ? WHERE id = ?", b.value("matched", false), e.subject);
 }
 
 void apply_set_up(const Database& db, const Entry& e, const Json& b)

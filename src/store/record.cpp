@@ -30,6 +30,7 @@ Json to_json(const SessionRow& s)
               {"active_s", s.active_s}, {"idle_s", s.idle_s}};
     if (s.ended_at > 0) json["ended_at"] = s.ended_at;
     if (!s.recording.empty()) json["recording"] = s.recording;
+    if (s.matched) json["matched"] = true;
     return json;
 }
 
@@ -147,13 +148,13 @@ public:
 
     [[nodiscard]] std::vector<SessionRow> sessions(const QString& where, const QVariant& value) const
     {
-        QSqlQuery q = database.run("SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, recording FROM sessions "
+        QSqlQuery q = database.run("SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, recording, matched FROM sessions "
                                    "WHERE " + where + " ORDER BY started_at, entry", value);
         std::vector<SessionRow> rows;
         while (q.next())
             rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
                             q.value(2).toString().toStdString(), q.value(3).toLongLong(), q.value(4).toLongLong(),
-                            q.value(5).toDouble(), q.value(6).toDouble(), q.value(7).toString().toStdString()});
+                            q.value(5).toDouble(), q.value(6).toDouble(), q.value(7).toString().toStdString(), q.value(8).toBool()});
         return rows;
     }
 
@@ -258,13 +259,14 @@ void Record::keep_setup(const std::string& pilot_id, const TrainingSetup& setup)
     impl_->append("setup", pilot_id, {{"document", Json(training_setup_json(setup))}});
 }
 
-std::string Record::start_session(const std::string& pilot_id, const std::string& controller_id)
+std::string Record::start_session(const std::string& pilot_id, const std::string& controller_id, bool matched)
 {
     SessionRow session;
     session.id = impl_->new_id();
     session.pilot_id = pilot_id;
     session.controller_id = controller_id;
     session.started_at = now();
+    session.matched = matched;
     impl_->append("session", session.id, to_json(session));
     return session.id;
 }

@@ -77,6 +77,7 @@ struct SessionRow {
     double active_s = 0;
     double idle_s = 0;
     std::string recording; ///< practice in another program: the file with the sticks beside the record; empty when flown here
+    bool matched = false;  ///< on rates that were matched with the real aircraft's when it began
 };
 
 struct CriterionRow {
@@ -154,7 +155,7 @@ struct RecordOptions {
 /// made from the entries in the same transaction and can be made again from them. Used from one thread.
 class Record {
 public:
-    static constexpr int schema_version = 7;
+    static constexpr int schema_version = 8;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -183,7 +184,7 @@ public:
     void keep_aircraft(const Airframe& aircraft);
     /// How a pilot's practice is set up from now on.
     void keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
-    std::string start_session(const std::string& pilot_id, const std::string& controller_id);
+    std::string start_session(const std::string& pilot_id, const std::string& controller_id, bool matched = false);
     /// A session that is over already, as practice in another program is; returns its id.
     std::string add_session(SessionRow session);
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.

@@ -80,6 +80,8 @@ const std::vector<Statements>& steps()
          " entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (kind, id))",
          "CREATE TABLE demonstrations (drill_id TEXT PRIMARY KEY, attempt_id TEXT NOT NULL REFERENCES attempts(id), at INTEGER NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq))"},
+        // 8: hours on rates that match the real aircraft's
+        {"ALTER TABLE sessions ADD COLUMN matched INTEGER NOT NULL DEFAULT 0"},
     };
     return all;
 }

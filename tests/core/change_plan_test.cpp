@@ -2,6 +2,7 @@
 #include "core/random.h"
 #include "core/rates/blind_test.h"
 #include "core/rates/change_plan.h"
+#include "core/rates/curve_handles.h"
 #include "core/rates/handling.h"
 #include "core/rates/kept_match.h"
 #include "core/rates/purpose.h"
@@ -252,4 +253,22 @@ TEST_CASE("a match holds until one of its sides is changed, and says which", "[c
     SECTION("family") { now.family = "gain-super"; CHECK(why_stale(match, now) == "The simulator's profile has been changed since the match."); }
     SECTION("no rates") { now.family.clear(); CHECK_FALSE(why_stale(match, now).empty()); }
     SECTION("gone") { now.real = nullptr; CHECK(why_stale(match, now) == "The real aircraft of the match is not there any more."); }
+}
+
+TEST_CASE("a curve's end and centre are moved apart from each other, in every family", "[core][rates]")
+{
+    const std::vector<RateCurve> curves{CentreMaxCurve{150, 500, 0.3}, LinearExpoCurve{500, 0.6}, GainSuperCurve{0.9, 0.6, 0.1}, GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{300, 60, 40}};
+    for (const RateCurve& curve : curves) {
+        INFO(family_key(curve));
+        const double centre = centre_slope_dps(curve), end = rate_dps(curve, 1);
+        const RateCurve faster = with_end(curve, end + 80), steeper = with_centre(curve, centre + 25);
+        CHECK(rate_dps(faster, 1) == Approx(end + 80));
+        CHECK(centre_slope_dps(faster) == Approx(centre));
+        CHECK(centre_slope_dps(steeper) == Approx(centre + 25));
+        CHECK(rate_dps(steeper, 1) == Approx(end));
+        CHECK(std::string(family_key(faster)) == family_key(curve));
+        for (const RateCurve& moved : {faster, steeper, with_end(curve, -50), with_end(curve, 1e6), with_centre(curve, -50), with_centre(curve, 1e6)}) CHECK(checked(moved));
+    }
+    const TableCurve table{{0.5, 1}, {200, 600}};
+    CHECK(std::get<TableCurve>(with_end(table, 800)) == table);
 }

@@ -53,7 +53,7 @@ TEST_CASE("a locked stage says so and is opened by hand with a reason, which is 
     Flying f;
     f.follow("one-axis", "turn-spot");
     CHECK(detail(f, 0).startsWith("Stage Safe hands: not flown yet"));
-    CHECK(detail(f, 2) == "Stage Yaw: locked");
+    CHECK(detail(f, 3) == "Stage Yaw: locked");
     CHECK_FALSE(f.desk.find<QPushButton>("start")->isEnabled());
     CHECK(f.desk.find<QPushButton>("shadow")->isEnabled());
     REQUIRE(f.desk.find<QWidget>("opening")->isVisible());
@@ -182,15 +182,15 @@ TEST_CASE("stages are renamed, moved, filled and emptied; what was flown keeps t
     tree->setCurrentItem(tree->topLevelItem(1));
     click(f, "moveUp");
     CHECK(curriculum().stages[0].name == "Up and down");
-    CHECK(f.desk.find<QListWidget>("ladder")->item(0)->text() == "Height window"); // the ladder follows
+    CHECK(f.desk.find<QListWidget>("ladder")->item(0)->text() == "Throttle alone"); // the ladder follows
     auto* adds = f.desk.find<QComboBox>("addsDrill");
     adds->setCurrentIndex(adds->findText("Slalom"));
     tree->setCurrentItem(tree->topLevelItem(0));
     click(f, "addDrill");
-    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"hover-window", "slalom"});
+    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"throttle-alone", "hover-window", "slalom"});
     tree->setCurrentItem(tree->topLevelItem(0)->child(0));
     click(f, "removeStep");
-    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"slalom"});
+    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"hover-window", "slalom"});
     tree->setCurrentItem(tree->topLevelItem(0));
     click(f, "newStage");
     CHECK(curriculum().stages[1].name == "Slalom");

@@ -51,6 +51,8 @@ public:
     /// A planted failure: the motors stop and give nothing any more.
     void fail_motors();
     void set_mode(Mode mode);
+    /// Other rates, from the next step on.
+    void set_rates(const RateProfile& rates) { setup_.rates = rates; }
     /// Throws it about where it is: this attitude, at rest, keeping its heading.
     void upset(double pitch_deg, double bank_deg);
     /// After a crash: back on the ground where the flight began, level, motors running at the bottom of the throttle.

@@ -279,7 +279,7 @@ Result<RateMatch> match_rates(const RateCurve& target, std::string_view family, 
     // Some valleys bend so sharply (a gain over 2 counts for more) that the steps around find a way on.
     Parameters rounded = p;
     double rounded_cost = 1e300;
-    for (int pass = 0; pass < 3; ++pass) {
+    for (int pass = 0; options.on_steps && pass < 3; ++pass) {
         round_on(problem, p, 0, rounded, rounded_cost);
         Parameters further = rounded;
         const double before = problem.cost(p);

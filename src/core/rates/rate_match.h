@@ -18,6 +18,7 @@ struct MatchOptions {
     std::vector<double> weights;
     bool keep_max = false;    ///< the rate at full stick exactly
     bool keep_centre = false; ///< the slope at the centred stick exactly
+    bool on_steps = true;      ///< also the best on the lattice of steps; otherwise `rounded` is the curve itself
     std::vector<ParameterRange> ranges; ///< in the order of the family's parameters; empty: the family's own
 };
 

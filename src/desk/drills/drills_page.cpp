@@ -1,5 +1,6 @@
 #include "desk/drills/drills_page.h"
 
+#include "core/drill/free_flight.h"
 #include "core/drill/demonstration.h"
 #include "core/setup/camera_tilt.h"
 #include "desk/controller/keyboard_sticks.h"
@@ -28,25 +29,6 @@
 namespace bh::desk {
 namespace {
 
-
-/// A flight without goals, for twenty minutes.
-Drill freeFlight(const std::string& world)
-{
-    Drill d;
-    d.id = "free-flight";
-    d.name = "Free flight";
-    d.world = world;
-    d.modes = {Mode::Acro, Mode::Angle, Mode::Horizon, Mode::Hold, Mode::Sport};
-    Phase fly;
-    fly.id = "fly";
-    fly.instruction = "Free flight. F6 begins again.";
-    fly.goal = {Goal::Kind::Stay, 1200, 1, 0};
-    fly.time_limit_s = 1e6;
-    d.phases = {fly};
-    d.crashes_allowed.reset();
-    d.panic_disqualifies = false;
-    return d;
-}
 
 /// "throttle 93 %, 0.20 s behind": one line for each axis that the demonstration moves.
 QString followsInWords(const FlightSnapshot& now)
@@ -412,7 +394,7 @@ void DrillsPage::flyFreely(const std::string& world, Mode mode)
     if (!readyToFly()) return refreshPanel();
     free_ = {world, mode};
     demonstration_ = false;
-    const Drill d = freeFlight(world);
+    const Drill d = free_flight(world);
     auto setup = setupFor(d, false);
     if (!setup) return view_->setInvitation(tr("The world cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
     setup->mode = mode;

@@ -1,11 +1,19 @@
 #include "desk/rates/rates_page.h"
 
+#include "core/debrief/rocking.h"
+#include "core/rates/handling.h"
 #include "core/rates/rate_families.h"
 #include "core/rates/rates_from_log.h"
 #include "core/rates/turn_numbers.h"
 #include "desk/frame/hints.h"
-#include "desk/plot_look.h"
+#include "desk/frame/sections.h"
+#include "desk/rates/advice_panel.h"
+#include "desk/rates/curve_plot.h"
+#include "desk/rates/feel_panel.h"
+#include "desk/rates/plan_panel.h"
+#include "desk/rates/timing_panel.h"
 #include "desk/record_store.h"
+#include "desk/setup/number_box.h"
 #include "desk/station.h"
 #include "desk/theme.h"
 #include "files/file_text.h"
@@ -15,25 +23,31 @@
 #include <QBoxLayout>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDateTime>
 #include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLocale>
 #include <QPushButton>
 #include <QSaveFile>
+#include <QPainter>
 #include <QSignalBlocker>
+#include <QSvgGenerator>
 #include <QTableWidget>
 #include <algorithm>
-#include <qcustomplot.h>
+#include <cmath>
+#include <cstdio>
 
 namespace bh::desk {
 namespace {
 
 constexpr std::array axisNames{"Roll", "Pitch", "Yaw"};
+enum Section { Match, Advice, Plan, Time, Feel };
 constexpr std::size_t yaw = 2, use_bins = 20, newest_flights = 6;
 
-const RateCurve& axisOf(const RateProfile& p, std::size_t axis) { return axis == 0 ? p.roll : axis == 1 ? p.pitch : p.yaw; }
-RateCurve& axisOf(RateProfile& p, std::size_t axis) { return axis == 0 ? p.roll : axis == 1 ? p.pitch : p.yaw; }
+const RateCurve& axisOf(const RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
+RateCurve& axisOf(RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
 
 QCheckBox* check(const QString& text, const char* name, const QString& tip)
 {
@@ -42,6 +56,8 @@ QCheckBox* check(const QString& text, const char* name, const QString& tip)
     box->setToolTip(tip);
     return box;
 }
+
+QString dayInWords(UnixTime at) { return QLocale(QLocale::English).toString(QDateTime::fromSecsSinceEpoch(at).date(), QStringLiteral("d MMM yyyy")); }
 
 /// "centre 190, max 930, expo 0.66"
 QString settings(const RateCurve& curve)
@@ -57,7 +73,7 @@ QString settings(const RateCurve& curve)
 
 } // namespace
 
-RatesPage::RatesPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+RatesPage::RatesPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent) : QWidget(parent), store_(store), station_(station), keys_(keys)
 {
     connect(&store_, &RecordStore::changed, this, &RatesPage::refresh);
     connect(&station_, &Station::pilotChosen, this, [this] {
@@ -86,9 +102,20 @@ void RatesPage::build()
         box->setMinimumContentsLength(14);
         return box;
     };
+    direction_ = combo("ratesDirection", tr("Which side changes"), tr("Set the simulator like the aircraft; or bring the aircraft to what is practised; or first find and practise here what feels right, and only then change the aircraft"));
+    direction_->addItems({tr("The simulator changes"), tr("The aircraft changes"), tr("Found here, then the aircraft")});
+    connect(direction_, &QComboBox::activated, this, [this] { rematch(); });
+    edits_ = combo("ratesEdits", tr("Whose rates are edited"), tr("Whose numbers stand below, and whose curve has the handles"));
+    edits_->addItems({tr("real aircraft's rates"), tr("practised rates")});
+    connect(edits_, &QComboBox::activated, this, [this] {
+        filling_ = true;
+        fillForm();
+        filling_ = false;
+        showPlots();
+    });
     aircraft_ = combo("ratesAircraft", tr("Real aircraft"), tr("The school's real aircraft; they come from the Set-up page"));
     simulator_ = combo("ratesSimulator", tr("Simulator"), tr("Where the match is to be set; its own limits and steps count"));
-    family_ = combo("ratesFamily", tr("How the aircraft's rates are given"), tr("The kind of numbers in which the aircraft's rates are given"));
+    family_ = combo("ratesFamily", tr("How these rates are given"), tr("The kind of numbers in which these rates are given"));
     for (const RateFamily& f : rate_families()) {
         QStringList names;
         for (const RateParameter& p : f.parameters) names << QString::fromUtf8(p.name.data());
@@ -114,7 +141,7 @@ void RatesPage::build()
             box->setKeyboardTracking(false);
             boxes_[axis][k] = box;
             form->addWidget(box, static_cast<int>(axis) + 1, static_cast<int>(k) + 1);
-            connect(box, &QDoubleSpinBox::valueChanged, this, &RatesPage::realEdited);
+            connect(box, &QDoubleSpinBox::valueChanged, this, &RatesPage::boxEdited);
         }
     }
     keepMax_ = check(tr("keep the max"), "keepMax", tr("The rate at full stick exactly, as near as the simulator's steps come"));
@@ -124,23 +151,14 @@ void RatesPage::build()
     lockYaw_->setChecked(true);
     for (QCheckBox* box : {keepMax_, keepCentre_, byUse_, lockYaw_}) connect(box, &QCheckBox::toggled, this, &RatesPage::rematch);
 
-    auto* plotsRow = new QHBoxLayout;
-    plotsRow->setSpacing(10);
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        plots_[axis] = new QCustomPlot;
+        plots_[axis] = new CurvePlot(tr(axisNames[axis]));
         plots_[axis]->setObjectName(QStringLiteral("ratePlot%1").arg(axis));
-        plots_[axis]->setAccessibleName(tr("%1 rate over the stick").arg(tr(axisNames[axis])));
-        plots_[axis]->setMinimumHeight(150);
-        plots_[axis]->setFocusPolicy(Qt::TabFocus);
-        explain(plots_[axis], tr("Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on now. Amber: the match. Bars: where the pilot's stick spends its time. The upright line follows the live stick."));
-        readings_[axis] = new QLabel;
-        readings_[axis]->setObjectName(QStringLiteral("rateReading%1").arg(axis));
-        readings_[axis]->setFont(uiFont(9));
-        auto* column = new QVBoxLayout;
-        column->setSpacing(2);
-        column->addWidget(plots_[axis], 1);
-        column->addWidget(readings_[axis]);
-        plotsRow->addLayout(column, 1);
+        connect(plots_[axis], &CurvePlot::edited, this, [this, axis](const RateCurve& curve) {
+            RateProfile changed = editsPractised() ? context_.practised : context_.real;
+            axisOf(changed, axis) = curve;
+            keepEdited(changed);
+        });
     }
     table_ = new QTableWidget(0, 8);
     table_->setObjectName(QStringLiteral("rateTable"));
@@ -156,6 +174,14 @@ void RatesPage::build()
     explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
                      tr("A full turn from rest: 360 over the max, and what winding up and the rate lag of the aircraft cost."), tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
                      tr("°/s: root mean square of the difference from the real aircraft over the stick, weighted as chosen.")});
+    leastHours_ = numberBox("leastHours", tr("Hours on the practised rates before the aircraft changes"), 0, 50, 1, tr(" h first"));
+    leastHours_->setValue(5);
+    leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be steady, before they go on the aircraft (house)"));
+    connect(leastHours_, &QDoubleSpinBox::valueChanged, this, &RatesPage::rematch);
+    trial_ = new QPushButton(tr("Try these from now on"));
+    trial_->setObjectName(QStringLiteral("tryRates"));
+    trial_->setToolTip(tr("Counts hours and handling ratings on the practised rates from now on"));
+    connect(trial_, &QPushButton::clicked, this, [this] { store_.keepRatesTrial(station_.pilotId(), context_.practised); });
     apply_ = new QPushButton(tr("Practise on the match"));
     apply_->setObjectName(QStringLiteral("applyMatch"));
     apply_->setProperty("primary", true);
@@ -176,49 +202,135 @@ void RatesPage::build()
         if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the rates"), QStringLiteral("rates.csv")); !file.isEmpty() && !saveTable(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
     connect(png_, &QPushButton::clicked, this, [this] {
-        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png")); !file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
+        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"), tr("Pictures (*.png *.svg)")); !file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
 
     auto* left = new QVBoxLayout;
-    left->setSpacing(6);
+    left->setSpacing(5);
     left->addWidget(new QLabel(tr("Real aircraft")));
     left->addWidget(aircraft_);
-    left->addWidget(new QLabel(tr("Its rates are given as")));
+    left->addWidget(new QLabel(tr("Simulator")));
+    left->addWidget(simulator_);
+    left->addWidget(direction_);
+    for (QCheckBox* box : {lockYaw_, keepMax_, keepCentre_, byUse_}) left->addWidget(box);
+    leastHoursRow_ = new QWidget;
+    auto* least = new QHBoxLayout(leastHoursRow_);
+    least->setContentsMargins(0, 0, 0, 0);
+    least->addWidget(leastHours_);
+    least->addWidget(trial_);
+    left->addWidget(leastHoursRow_);
+    left->addSpacing(6);
+    left->addWidget(edits_);
     left->addWidget(family_);
     left->addLayout(form);
     left->addWidget(read_);
-    left->addSpacing(6);
-    left->addWidget(new QLabel(tr("Match them in")));
-    left->addWidget(simulator_);
-    for (QCheckBox* box : {lockYaw_, keepMax_, keepCentre_, byUse_}) left->addWidget(box);
     left->addStretch();
     left->addWidget(apply_);
     auto* leftBox = new QWidget;
     leftBox->setLayout(left);
     left->setContentsMargins(0, 0, 0, 0);
-    leftBox->setFixedWidth(230);
+    leftBox->setFixedWidth(236);
+
+    sections_ = new Sections;
+    auto* head = new QHBoxLayout;
+    head->setSpacing(6);
+    head->addWidget(title_, 1);
+    head->addWidget(sections_->add(tr("Match"), QStringLiteral("sectionMatch"), [this] { return buildMatch(); }));
+    head->addWidget(sections_->add(tr("Advice"), QStringLiteral("sectionAdvice"), [this] {
+        advice_ = new AdvicePanel(store_);
+        advice_->setContext(context_);
+        return advice_;
+    }));
+    head->addWidget(sections_->add(tr("Plan"), QStringLiteral("sectionPlan"), [this] {
+        plan_ = new PlanPanel(store_);
+        plan_->setContext(context_);
+        connect(plan_, &PlanPanel::flyAsked, this, [this](const RateProfile& rates, const QString& what) {
+            sections_->choose(Feel);
+            feel_->fly(rates, what);
+        });
+        return plan_;
+    }));
+    head->addWidget(sections_->add(tr("Time it"), QStringLiteral("sectionTime"), [this] {
+        timing_ = new TimingPanel(store_);
+        timing_->setContext(context_);
+        return timing_;
+    }));
+    head->addWidget(sections_->add(tr("Feel it"), QStringLiteral("sectionFeel"), [this] {
+        feel_ = new FeelPanel(store_, station_, keys_);
+        feel_->setContext(context_);
+        return feel_;
+    }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (feel_ && section != Feel) feel_->land(); // nobody looks
+        if (section == Time) timing_->setFocus();
+    });
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(16);
+    columns->addWidget(leftBox);
+    columns->addWidget(sections_, 1);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(10);
+    layout->addLayout(head);
+    layout->addLayout(columns, 1);
+}
+
+QWidget* RatesPage::buildMatch()
+{
     auto* legend = new QLabel(tr("Solid: the real aircraft · dashed: practised on now · amber: the match · bars: where the pilot's stick is · upright: the stick now"));
     legend->setProperty("quiet", true);
     legend->setWordWrap(true);
-    auto* right = new QVBoxLayout;
-    right->setSpacing(8);
-    right->addWidget(legend);
-    right->addLayout(plotsRow, 3);
-    right->addWidget(table_, 4);
+    auto* plotsRow = new QHBoxLayout;
+    plotsRow->setSpacing(10);
+    for (CurvePlot* plot : plots_) plotsRow->addWidget(plot, 1);
     auto* foot = new QHBoxLayout;
     foot->addWidget(words_, 1);
     foot->addWidget(csv_);
     foot->addWidget(png_);
-    right->addLayout(foot);
-    auto* columns = new QHBoxLayout;
-    columns->setSpacing(16);
-    columns->addWidget(leftBox);
-    columns->addLayout(right, 1);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
-    layout->setSpacing(10);
-    layout->addWidget(title_);
-    layout->addLayout(columns, 1);
+    auto* match = new QWidget;
+    auto* column = new QVBoxLayout(match);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    column->addWidget(legend);
+    column->addLayout(plotsRow, 1);
+    column->addWidget(table_);
+    column->addLayout(foot);
+    return match;
+}
+
+void RatesPage::showSection(int section)
+{
+    if (!title_) build();
+    sections_->choose(section);
+}
+
+void RatesPage::hideEvent(QHideEvent*)
+{
+    if (feel_) feel_->land(); // nobody looks
+}
+
+bool RatesPage::editsPractised() const { return edits_->currentIndex() == 1; }
+
+/// Why the practised rates may not go on the aircraft yet, where they have to be found here first.
+std::string RatesPage::whyBlocked() const
+{
+    if (context_.direction != MatchDirection::FoundHere) return {};
+    const auto trial = store_.ratesTrial(station_.pilotId());
+    if (!trial || !(trial->rates == context_.practised)) return "First find what feels right: edit the practised rates, fly, and then press \"Try these from now on\".";
+    double active_s = 0;
+    for (const SessionRow& s : store_.sessions(station_.pilotId()))
+        if (s.started_at >= trial->at) active_s += s.active_s;
+    std::vector<int> ratings;
+    for (const HandlingNote& n : store_.handling(station_.pilotId()))
+        if (n.at >= trial->at && n.rates == trial->rates) ratings.push_back(n.rating);
+    char text[200];
+    if (active_s / 3600 < leastHours_->value()) {
+        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", active_s / 3600, leastHours_->value(), ratings.size());
+        return text;
+    }
+    if (handling_steady(ratings)) return {};
+    std::snprintf(text, sizeof text, "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of each other; there are %zu).", ratings.size());
+    return text;
 }
 
 RateProfile RatesPage::practised() const
@@ -235,6 +347,7 @@ void RatesPage::readStickUse()
     if (of == useOf_) return;
     useOf_ = of;
     std::array<std::vector<double>, 3> sticks;
+    double rocked_s = 0, flown_s = 0;
     std::size_t flights = 0;
     for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
         if (a->log_hash.empty() || !a->demonstration.empty()) continue;
@@ -244,8 +357,11 @@ void RatesPage::readStickUse()
             const auto& column = axis == 0 ? log->stick_roll : axis == 1 ? log->stick_pitch : log->stick_yaw;
             sticks[axis].insert(sticks[axis].end(), column.begin(), column.end());
         }
+        rocked_s += log->duration_s() * rocking_share(*log, {0, log->size()}, std::nullopt);
+        flown_s += log->duration_s();
         ++flights;
     }
+    rockingShare_ = flown_s > 0 ? std::optional(rocked_s / flown_s) : std::nullopt;
     for (std::size_t axis = 0; axis < 3; ++axis) use_[axis] = sticks[axis].empty() ? std::vector<double>{} : stick_use(sticks[axis], use_bins);
 }
 
@@ -270,7 +386,8 @@ void RatesPage::refresh()
         if (rate_family(s.rate_family)) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
     simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(simulator)));
     const auto kept = store_.ratesOf(aircraft_->currentData().toString().toStdString());
-    real_ = kept.value_or(RateProfile{});
+    context_.real = kept.value_or(RateProfile{});
+    context_.practised = practised();
     readStickUse();
     byUse_->setEnabled(!use_[0].empty());
     ofPilot_ = false;
@@ -281,14 +398,18 @@ void RatesPage::refresh()
 
 void RatesPage::fillForm()
 {
-    const RateFamily* family = rate_family(family_key(real_.roll));
-    family_->setCurrentIndex(family_->findData(QLatin1String(family_key(real_.roll))));
+    const RateProfile& edited = editsPractised() ? context_.practised : context_.real;
+    const RateFamily* family = rate_family(family_key(edited.roll));
+    family_->setCurrentIndex(family_->findData(QLatin1String(family_key(edited.roll))));
+    const bool there_is_one = editsPractised() ? store_.pilot(station_.pilotId()) != nullptr : aircraft_->currentIndex() >= 0;
+    read_->setEnabled(!editsPractised() && there_is_one);
+    family_->setEnabled(there_is_one);
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        const auto values = parameters_of(axisOf(real_, axis));
+        const auto values = parameters_of(axisOf(edited, axis));
         for (std::size_t k = 0; k < 3; ++k) {
             const bool there = family && k < family->parameters.size() && k < values.size();
             boxes_[axis][k]->setVisible(there);
-            boxes_[axis][k]->setEnabled(aircraft_->currentIndex() >= 0);
+            boxes_[axis][k]->setEnabled(there_is_one);
             if (axis == 0) names_[k]->setVisible(there);
             if (!there) continue;
             const RateParameter& p = family->parameters[k];
@@ -296,8 +417,9 @@ void RatesPage::fillForm()
             QDoubleSpinBox* box = boxes_[axis][k];
             box->setRange(p.low, p.high);
             box->setDecimals(p.step < 1 ? 2 : 0);
+            const QSignalBlocker quiet(box); // told only when somebody edits
             box->setSingleStep(p.step < 1 ? 0.05 : 10);
-            box->setAccessibleName(tr("%1 of the real aircraft's %2").arg(QString::fromUtf8(p.name.data()), tr(axisNames[axis])));
+            box->setAccessibleName((editsPractised() ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2")).arg(QString::fromUtf8(p.name.data()), tr(axisNames[axis])));
             box->setValue(values[k]);
         }
     }
@@ -307,131 +429,138 @@ void RatesPage::fillForm()
 void RatesPage::familyChosen()
 {
     const std::string family = family_->currentData().toString().toStdString();
-    RateProfile changed = real_;
+    RateProfile changed = editsPractised() ? context_.practised : context_.real;
     for (std::size_t axis = 0; axis < 3; ++axis)
-        if (const auto same = match_rates(axisOf(real_, axis), family)) axisOf(changed, axis) = same->rounded;
-    store_.keepRates(aircraft_->currentData().toString().toStdString(), changed);
+        if (const auto same = match_rates(axisOf(changed, axis), family)) axisOf(changed, axis) = same->rounded;
+    keepEdited(changed);
 }
 
-void RatesPage::realEdited()
+void RatesPage::boxEdited()
 {
-    if (filling_ || aircraft_->currentIndex() < 0) return;
-    RateProfile changed = real_;
+    if (filling_) return;
+    RateProfile changed = editsPractised() ? context_.practised : context_.real;
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        std::vector<double> values = parameters_of(axisOf(real_, axis));
-        for (std::size_t k = 0; k < values.size(); ++k) values[k] = boxes_[axis][k]->value();
-        axisOf(changed, axis) = curve_with(family_key(axisOf(real_, axis)), values);
+        std::vector<double> values = parameters_of(axisOf(changed, axis));
+        for (std::size_t k = 0; k < values.size(); ++k)
+            if (std::abs(boxes_[axis][k]->value() - values[k]) > 0.006) values[k] = boxes_[axis][k]->value(); // not what the box has only rounded
+        axisOf(changed, axis) = curve_with(family_key(axisOf(changed, axis)), values);
     }
-    store_.keepRates(aircraft_->currentData().toString().toStdString(), changed);
+    keepEdited(changed);
+}
+
+void RatesPage::keepEdited(const RateProfile& changed)
+{
+    if (!editsPractised()) {
+        if (aircraft_->currentIndex() >= 0) store_.keepRates(aircraft_->currentData().toString().toStdString(), changed);
+        return;
+    }
+    if (!store_.pilot(station_.pilotId())) return;
+    TrainingSetup setup = store_.setup(station_.pilotId()).value_or(TrainingSetup{});
+    setup.rates = changed;
+    store_.keepSetup(station_.pilotId(), setup);
 }
 
 void RatesPage::rematch()
 {
     if (filling_) return;
-    matches_ = {};
-    const auto& all = store_.simulators();
-    const auto found = std::find_if(all.begin(), all.end(), [&](const SimulatorProfile& s) { return s.id == simulator_->currentData().toString().toStdString(); });
-    const SimulatorProfile* simulator = found == all.end() ? nullptr : &*found;
+    const std::string simulator_id = simulator_->currentData().toString().toStdString();
+    const SimulatorProfile* simulator = store_.simulator(simulator_id);
+    context_.pilot_id = station_.pilotId();
+    context_.aircraft_id = aircraft_->currentData().toString().toStdString();
+    context_.simulator_id = simulator_id;
+    context_.aircraft = aircraft_->currentText();
+    context_.simulator = simulator_->currentText();
+    context_.direction = static_cast<MatchDirection>(direction_->currentIndex());
+    context_.yaw_locked = lockYaw_->isChecked();
+    context_.rocking_share = rockingShare_;
+    context_.matches = {};
+    context_.blocked = whyBlocked();
+    leastHoursRow_->setVisible(context_.direction == MatchDirection::FoundHere);
+    const auto trial = store_.ratesTrial(station_.pilotId());
+    trial_->setEnabled(store_.pilot(station_.pilotId()) && !(trial && trial->rates == context_.practised));
     const bool ready = simulator && aircraft_->currentIndex() >= 0;
-    if (ready)
+    // The side that changes is set in its own kind of numbers: the simulator's as its profile says, the aircraft's as they are given.
+    const RateFamily* family = context_.aircraft_changes() ? rate_family(family_key(context_.real.roll)) : simulator ? rate_family(simulator->rate_family) : nullptr;
+    context_.family = family ? family->key : "";
+    context_.ranges.clear();
+    if (context_.aircraft_changes() && family)
+        for (const RateParameter& p : family->parameters) context_.ranges.push_back({p.low, p.high, p.step});
+    else if (simulator) context_.ranges = RecordStore::rateRanges(*simulator);
+    const RateProfile& target = context_.aircraft_changes() ? context_.practised : context_.real;
+    if (ready && family)
         for (std::size_t axis = 0; axis < 3; ++axis) {
             if (axis == yaw && lockYaw_->isChecked()) continue;
             MatchOptions options;
             options.keep_max = keepMax_->isChecked();
             options.keep_centre = keepCentre_->isChecked();
             if (byUse_->isChecked()) options.weights = use_[axis];
-            for (const RateParameter& p : rate_family(simulator->rate_family)->parameters) {
-                const auto limit = simulator->rate_limits.find(std::string(p.key));
-                options.ranges.push_back(limit == simulator->rate_limits.end() ? ParameterRange{p.low, p.high, p.step} : ParameterRange{limit->second.low, limit->second.high, limit->second.step});
-            }
-            if (auto match = match_rates(axisOf(real_, axis), simulator->rate_family, options)) matches_[axis] = std::move(*match);
+            options.ranges = context_.ranges;
+            if (auto match = match_rates(axisOf(target, axis), context_.family, options)) context_.matches[axis] = std::move(*match);
         }
     const PilotRow* pilot = store_.pilot(station_.pilotId());
-    apply_->setEnabled(ready && pilot);
+    apply_->setText(context_.aircraft_changes() ? tr("Plan the change") : tr("Practise on the match"));
+    apply_->setEnabled(ready && pilot && context_.blocked.empty());
     if (aircraft_->currentIndex() < 0) title_->setText(tr("Add the real aircraft on the Set-up page first; its rates are matched here."));
     else if (!simulator) title_->setText(tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
     else {
-        const CurveDifference now = difference(axisOf(real_, 0), axisOf(practised(), 0)), then = matches_[0] ? matches_[0]->rounded_difference : now;
-        title_->setText(tr("%1 in %2: roll is off by %3 °/s now, by %4 °/s when matched.").arg(aircraft_->currentText(), simulator_->currentText()).arg(now.rms_dps, 0, 'f', 0).arg(then.rms_dps, 0, 'f', 1));
+        const CurveDifference now = difference(context_.real.roll, context_.practised.roll);
+        const double then = context_.matches[0] ? context_.matches[0]->rounded_difference.rms_dps : now.rms_dps;
+        title_->setText((context_.aircraft_changes() ? tr("%1 brought to what is practised in %2: roll is off by %3 °/s now, by %4 °/s then.") : tr("%1 in %2: roll is off by %3 °/s now, by %4 °/s when matched."))
+                            .arg(aircraft_->currentText(), simulator_->currentText()).arg(now.rms_dps, 0, 'f', 0).arg(then, 0, 'f', 1));
     }
-    words_->setText(store_.ratesOf(aircraft_->currentData().toString().toStdString())
-                        ? tr("Change one thing at a time, with a flight after each. On the real aircraft: high, open ground, panic switch at hand, never over water or people.")
-                        : tr("This aircraft's own rates are not known yet: type what it is set to. Until then a learner's rates stand in."));
+    UnixTime at = 0;
+    const auto kept = pilot ? store_.match(pilot->id, &at) : std::nullopt;
+    const std::string stale = pilot ? store_.matchStale(pilot->id) : "";
+    QString said;
+    if (!context_.blocked.empty()) said = QString::fromStdString(context_.blocked);
+    else if (!store_.ratesOf(context_.aircraft_id)) said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
+    else if (!kept) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
+    else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2").arg(dayInWords(at), QString::fromStdString(stale));
+    else said = tr("Matched on %1; %2 h flown on matched rates so far.").arg(dayInWords(at)).arg(store_.matchedHours(pilot->id), 0, 'f', 1);
+    if (context_.aircraft_changes()) said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
+    words_->setText(said);
     showPlots();
     showTable();
+    tellPanels();
+}
+
+void RatesPage::tellPanels()
+{
+    if (advice_) advice_->setContext(context_);
+    if (plan_) plan_->setContext(context_);
+    if (timing_) timing_->setContext(context_);
+    if (feel_) feel_->setContext(context_);
 }
 
 void RatesPage::showPlots()
 {
-    const Theme& t = theme();
-    const RateProfile now = practised();
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        QCustomPlot& plot = *plots_[axis];
-        plot.clearItems();
-        startPlot(plot);
-        const QVector<double> sticks = [] {
-            QVector<double> x;
-            for (int i = 0; i <= 100; ++i) x << i / 100.0;
-            return x;
-        }();
-        const auto curve = [&](const RateCurve& c, const QPen& pen) {
-            QVector<double> y;
-            for (const double x : sticks) y << rate_dps(c, x);
-            QCPGraph* graph = plot.addGraph();
-            graph->setData(sticks, y, true);
-            graph->setPen(pen);
-        };
-        const double top = 1.05 * std::max({rate_dps(axisOf(real_, axis), 1), rate_dps(axisOf(now, axis), 1), matches_[axis] ? rate_dps(matches_[axis]->rounded, 1) : 0.0, 100.0});
-        if (!use_[axis].empty()) {
-            auto* bars = new QCPBars(plot.xAxis, plot.yAxis);
-            const double most = *std::max_element(use_[axis].begin(), use_[axis].end());
-            QVector<double> at, size;
-            for (std::size_t i = 0; i < use_[axis].size(); ++i) at << (static_cast<double>(i) + 0.5) / use_bins, size << 0.3 * top * use_[axis][i] / most;
-            bars->setWidth(0.9 / use_bins);
-            bars->setData(at, size, true);
-            QColor light = t.steel;
-            light.setAlpha(70);
-            bars->setBrush(light);
-            bars->setPen(Qt::NoPen);
-        }
-        curve(axisOf(now, axis), QPen(t.steel, 2, Qt::DashLine));
-        curve(axisOf(real_, axis), QPen(t.ink, 2));
-        if (matches_[axis]) curve(matches_[axis]->rounded, QPen(t.attention, 2));
-        plot.xAxis->setRange(0, 1);
-        plot.yAxis->setRange(0, top);
-        plot.xAxis->setLabel(tr("%1 stick").arg(tr(axisNames[axis])));
-        plot.yAxis->setLabel(QStringLiteral("°/s"));
-        cursors_[axis] = new QCPItemLine(&plot);
-        cursors_[axis]->setPen(QPen(t.notMet, 1));
+        const auto& match = context_.matches[axis];
+        plots_[axis]->setCurves({axisOf(context_.real, axis), axisOf(context_.practised, axis), match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(), editsPractised(), use_[axis]});
     }
     moveCursors();
 }
 
 void RatesPage::moveCursors()
 {
-    if (!cursors_[0] || !isVisible()) return;
+    if (!title_ || !isVisible()) return;
     const Sticks sticks = station_.input().sticks();
-    const RateProfile now = practised();
     const double at[] = {std::abs(sticks.roll), std::abs(sticks.pitch), std::abs(sticks.yaw)};
-    for (std::size_t axis = 0; axis < 3; ++axis) {
-        cursors_[axis]->start->setCoords(at[axis], 0);
-        cursors_[axis]->end->setCoords(at[axis], 1e5);
-        const auto rate = [&](const RateCurve& c) { return QString::number(rate_dps(c, at[axis]), 'f', 0); };
-        readings_[axis]->setText(tr("at %1 %: real %2, now %3, match %4 °/s").arg(100 * at[axis], 0, 'f', 0).arg(rate(axisOf(real_, axis)), rate(axisOf(now, axis)), matches_[axis] ? rate(matches_[axis]->rounded) : QStringLiteral("–")));
-        plots_[axis]->replot(QCustomPlot::rpQueuedReplot);
-    }
+    for (std::size_t axis = 0; axis < 3; ++axis) plots_[axis]->setStick(at[axis]);
 }
 
 void RatesPage::showTable()
 {
-    const RateProfile now = practised();
+    const RateProfile& now = context_.practised;
+    const RateProfile& target = context_.aircraft_changes() ? context_.practised : context_.real;
+    const std::size_t stays = context_.aircraft_changes() ? 1 : 0; // the row that the others are off from
     const Airframe* real = store_.realAircraft(aircraft_->currentData().toString().toStdString());
     const Airframe airframe = real ? *real : Airframe{};
     table_->setRowCount(9);
     for (std::size_t axis = 0; axis < 3; ++axis) {
         const std::vector<double> weights = byUse_->isChecked() ? use_[axis] : std::vector<double>{};
-        const std::optional<RateCurve> curves[] = {axisOf(real_, axis), axisOf(now, axis), matches_[axis] ? std::optional(matches_[axis]->rounded) : std::nullopt};
-        const QString names[] = {tr("real"), tr("now"), tr("match")};
+        const std::optional<RateCurve> curves[] = {axisOf(context_.real, axis), axisOf(now, axis), context_.matches[axis] ? std::optional(context_.matches[axis]->rounded) : std::nullopt};
+        const QString names[] = {tr("real"), tr("practised"), tr("match")};
         for (std::size_t k = 0; k < 3; ++k) {
             const int row = static_cast<int>(3 * axis + k);
             QStringList cells{tr("%1, %2").arg(tr(axisNames[axis]), names[k])};
@@ -439,7 +568,7 @@ void RatesPage::showTable()
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
                 cells << settings(*curves[k]);
                 for (const auto& [value, digits] : {std::pair{n.max_dps, 0}, {n.centre_dps, 0}, {n.half_stick_dps, 0}, {n.full_turn_s, 2}, {n.flip_height_m, 1}}) cells << QString::number(value, 'f', digits);
-                cells << (k == 0 ? QString() : QString::number(difference(axisOf(real_, axis), *curves[k], weights).rms_dps, 'f', 1));
+                cells << (k == stays ? QString() : QString::number(difference(axisOf(target, axis), *curves[k], weights).rms_dps, 'f', 1));
             } else {
                 cells << (axis == yaw && lockYaw_->isChecked() ? tr("left alone") : tr("no match"));
                 while (cells.size() < table_->columnCount()) cells << QString();
@@ -450,20 +579,26 @@ void RatesPage::showTable()
                 if (column > 1) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
                 table_->setItem(row, column, item);
             }
-            table_->setRowHeight(row, 24);
+            table_->setRowHeight(row, 22);
         }
     }
 }
 
 void RatesPage::apply()
 {
-    if (!store_.pilot(station_.pilotId())) return;
-    TrainingSetup setup = store_.setup(station_.pilotId()).value_or(TrainingSetup{});
-    for (std::size_t axis = 0; axis < 3; ++axis)
-        if (matches_[axis]) axisOf(setup.rates, axis) = matches_[axis]->rounded;
-    setup.rates.name = simulator_->currentText().toStdString() + " for " + aircraft_->currentText().toStdString();
-    if (setup.real_aircraft.empty()) setup.real_aircraft = aircraft_->currentData().toString().toStdString();
-    store_.keepSetup(station_.pilotId(), setup);
+    if (!store_.pilot(station_.pilotId()) || !context_.blocked.empty()) return;
+    if (context_.aircraft_changes()) { // never at once: in steps, each with a test flight
+        sections_->choose(Plan);
+        return plan_->begin();
+    }
+    const RatesContext was = context_; // writing reads everything anew
+    TrainingSetup setup = store_.setup(was.pilot_id).value_or(TrainingSetup{});
+    setup.rates = was.matched();
+    setup.rates.name = (was.simulator + QStringLiteral(" for ") + was.aircraft).toStdString();
+    if (setup.real_aircraft.empty()) setup.real_aircraft = was.aircraft_id;
+    if (!store_.keepSetup(was.pilot_id, setup)) return;
+    if (!store_.ratesOf(was.aircraft_id)) return; // a learner's rates that stand in are no match
+    store_.keepMatch(was.pilot_id, {was.aircraft_id, was.simulator_id, was.real, setup.rates, was.family, was.ranges});
 }
 
 void RatesPage::readRates(const QString& file)
@@ -479,7 +614,7 @@ void RatesPage::readRates(const QString& file)
     }
     const auto log = load_flight_csv(path);
     if (!log) return sorry(log.error().message);
-    RateProfile found = real_;
+    RateProfile found = context_.real;
     QStringList said;
     std::string why;
     for (std::size_t axis = 0; axis < 3; ++axis) {
@@ -507,23 +642,21 @@ bool RatesPage::saveTable(const QString& file) const
     QSaveFile out(file);
     if (!out.open(QIODevice::WriteOnly)) return false;
     if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
-        RateProfile match = practised();
+        RateProfile match = context_.matched();
         match.name = simulator_->currentText().toStdString() + " for " + aircraft_->currentText().toStdString();
-        for (std::size_t axis = 0; axis < 3; ++axis)
-            if (matches_[axis]) axisOf(match, axis) = matches_[axis]->rounded;
         const std::string text = rates_json(match).dump(1);
         return out.write(text.data(), static_cast<qint64>(text.size())) == static_cast<qint64>(text.size()) && out.commit();
     }
     QByteArray text = "stick";
-    const RateProfile now = practised();
+    const RateProfile& now = context_.practised;
     for (const char* axis : axisNames)
-        for (const char* whose : {"real", "now", "match"}) text += QByteArray(",") + QByteArray(axis).toLower() + '_' + whose + "_dps";
+        for (const char* whose : {"real", "practised", "match"}) text += QByteArray(",") + QByteArray(axis).toLower() + '_' + whose + "_dps";
     text += '\n';
     for (int i = 0; i <= 200; ++i) {
         const double x = -1 + i / 100.0;
         text += QByteArray::number(x, 'f', 2);
         for (std::size_t axis = 0; axis < 3; ++axis)
-            for (const RateCurve& c : {axisOf(real_, axis), axisOf(now, axis), matches_[axis] ? matches_[axis]->rounded : axisOf(now, axis)}) text += ',' + QByteArray::number(rate_dps(c, x), 'f', 3);
+            for (const RateCurve& c : {axisOf(context_.real, axis), axisOf(now, axis), axisOf(context_.matched(), axis)}) text += ',' + QByteArray::number(rate_dps(c, x), 'f', 3);
         text += '\n';
     }
     return out.write(text) == text.size() && out.commit();
@@ -531,10 +664,25 @@ bool RatesPage::saveTable(const QString& file) const
 
 bool RatesPage::savePicture(const QString& file)
 {
-    QPixmap picture(3 * 460, 340);
-    QPainter p(&picture);
-    for (std::size_t axis = 0; axis < 3; ++axis) p.drawPixmap(static_cast<int>(axis) * 460, 0, plots_[axis]->toPixmap(460, 340));
-    p.end();
+    constexpr int width = 460, height = 440;
+    const auto paint = [this](QPaintDevice& device) {
+        QPainter p(&device);
+        for (int axis = 0; axis < 3; ++axis) plots_[static_cast<std::size_t>(axis)]->paintOn(p, QRect(axis * width, 0, width, height));
+    };
+    if (file.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)) {
+        QSaveFile out(file);
+        if (!out.open(QIODevice::WriteOnly)) return false;
+        QSvgGenerator svg;
+        svg.setOutputDevice(&out);
+        svg.setTitle(title_->text());
+        svg.setSize(QSize(3 * width, height));
+        svg.setViewBox(QRect(0, 0, 3 * width, height));
+        paint(svg);
+        return out.commit();
+    }
+    QPixmap picture(3 * width, height);
+    picture.fill(theme().paper);
+    paint(picture);
     return picture.save(file);
 }
 

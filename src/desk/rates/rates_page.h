@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/rates/rate_match.h"
+#include "desk/rates/rates_context.h"
 
 #include <QWidget>
 #include <array>
@@ -9,8 +9,6 @@
 
 class QCheckBox;
 class QComboBox;
-class QCPItemLine;
-class QCustomPlot;
 class QDoubleSpinBox;
 class QLabel;
 class QPushButton;
@@ -18,35 +16,52 @@ class QTableWidget;
 
 namespace bh::desk {
 
+class AdvicePanel;
+class CurvePlot;
+class FeelPanel;
+class KeyboardSticks;
+class PlanPanel;
 class RecordStore;
+class Sections;
 class Station;
+class TimingPanel;
 
-/// Makes the simulator turn like the real aircraft: the aircraft's own curves, what the pilot practises on now, and the nearest
-/// that the simulator can be set to, axis by axis.
+/// Makes the simulator turn like the real aircraft, or the other way round: both sides' curves and the nearest that the one that
+/// changes can be set to, axis by axis; advice, a change plan in test flights, a stopwatch for unknown rates, and flights that
+/// let the hand feel the difference.
 class RatesPage : public QWidget {
     Q_OBJECT
 public:
-    RatesPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    RatesPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     /// The match as it stands, by axis (roll, pitch, yaw); nothing where it is locked or cannot be made.
-    [[nodiscard]] const std::array<std::optional<RateMatch>, 3>& matches() const { return matches_; }
+    [[nodiscard]] const std::array<std::optional<RateMatch>, 3>& matches() const { return context_.matches; }
+    [[nodiscard]] const RatesContext& context() const { return context_; }
+    [[nodiscard]] FeelPanel* feel() const { return feel_; } ///< null before it is looked at
+    void showSection(int section);
 
 public Q_SLOTS:
-    void apply();               ///< the pilot practises on the match from now on; undone like any edit
+    void apply();               ///< the pilot practises on the match from now on, or the plan for the aircraft begins; undone like any edit
     /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it. Undone
     /// like any edit.
     void readRates(const QString& file);
     bool saveTable(const QString& file) const; ///< a table of the curves (.csv), or the match as a rates file (.json)
-    bool savePicture(const QString& file);
+    bool savePicture(const QString& file); ///< PNG or SVG
 
 protected:
     void showEvent(QShowEvent*) override;
+    void hideEvent(QHideEvent*) override;
 
 private:
     void build(); ///< when it is first looked at
     void refresh(); ///< at once when it is looked at, otherwise when it is next
     void rematch();
     void fillForm();
-    void realEdited();
+    void boxEdited();
+    void keepEdited(const RateProfile& changed);
+    void tellPanels();
+    [[nodiscard]] bool editsPractised() const;
+    [[nodiscard]] std::string whyBlocked() const;
+    QWidget* buildMatch();
     void familyChosen();
     void showPlots();
     void showTable();
@@ -58,19 +73,25 @@ private:
     Station& station_;
     bool filling_ = false, stale_ = true, ofPilot_ = true; ///< another pilot was chosen: the aircraft follows
     std::string useOf_; ///< pilot and newest attempt that use_ is from
-    RateProfile real_;
-    std::array<std::optional<RateMatch>, 3> matches_;
+    RatesContext context_;
     std::array<std::vector<double>, 3> use_; ///< of the sticks, from the pilot's newest flights; empty: not flown yet
     QLabel *title_ = nullptr, *words_ = nullptr;
-    QComboBox *aircraft_, *simulator_, *family_;
+    QComboBox *aircraft_, *simulator_, *family_, *direction_, *edits_;
+    QDoubleSpinBox* leastHours_;
+    QWidget* leastHoursRow_;
     QCheckBox *keepMax_, *keepCentre_, *byUse_, *lockYaw_;
     std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
     std::array<QLabel*, 3> names_{};                        ///< of the parameters
-    std::array<QCustomPlot*, 3> plots_{};
-    std::array<QCPItemLine*, 3> cursors_{};
-    std::array<QLabel*, 3> readings_{};
+    std::array<CurvePlot*, 3> plots_{};
     QTableWidget* table_;
-    QPushButton *read_, *apply_, *csv_, *png_;
+    QPushButton *read_, *apply_, *trial_, *csv_, *png_;
+    Sections* sections_;
+    AdvicePanel* advice_ = nullptr;
+    PlanPanel* plan_ = nullptr;
+    TimingPanel* timing_ = nullptr;
+    FeelPanel* feel_ = nullptr;
+    KeyboardSticks& keys_;
+    std::optional<double> rockingShare_; ///< of the newest flights
 };
 
 } // namespace bh::desk

@@ -1,0 +1,112 @@
+#include "desk/rates/advice_panel.h"
+
+#include "core/rates/curve_handles.h"
+#include "core/rates/purpose.h"
+#include "desk/frame/buttons.h"
+#include "desk/frame/hints.h"
+#include "desk/record_store.h"
+#include "desk/setup/number_box.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QHeaderView>
+#include <QLabel>
+#include <QTableWidget>
+
+namespace bh::desk {
+
+AdvicePanel::AdvicePanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
+{
+    bands_ = new QTableWidget(static_cast<int>(rate_bands().size()), 5);
+    bands_->setObjectName(QStringLiteral("rateBands"));
+    bands_->setAccessibleName(tr("Usual rates by purpose"));
+    bands_->setHorizontalHeaderLabels({tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()});
+    bands_->verticalHeader()->hide();
+    bands_->setShowGrid(false);
+    bands_->setSelectionMode(QAbstractItemView::NoSelection);
+    bands_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    bands_->setFocusPolicy(Qt::TabFocus);
+    bands_->setWordWrap(true);
+    bands_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    bands_->horizontalHeader()->setSectionResizeMode(3, QHeaderView::Stretch);
+    explain(bands_, {tr("What the aircraft is flown for."), tr("At full stick, roll and pitch: common practice, no source."), tr("Roll and pitch, and yaw: common practice, no source."), tr("Common practice, no source."), QString()});
+    int row = 0;
+    for (const RateBand& band : rate_bands()) {
+        const auto text = [](std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); };
+        const QString range = band.low_dps > 0 ? tr("%1 to %2").arg(band.low_dps).arg(band.high_dps) : tr("up to %1").arg(band.high_dps);
+        const QStringList cells{text(band.name), range, tr("%1, yaw %2").arg(band.start_dps).arg(band.start_yaw_dps), text(band.why)};
+        for (int column = 0; column < cells.size(); ++column) bands_->setItem(row, column, new QTableWidgetItem(cells[column]));
+        auto* begin = namedButton(tr("Practise on"), "", tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
+        begin->setObjectName(QStringLiteral("band-%1").arg(text(band.key)));
+        connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
+        bands_->setCellWidget(row, 4, begin);
+        bands_->setRowHeight(row, 44);
+        ++row;
+    }
+    bands_->setFixedHeight(bands_->horizontalHeader()->sizeHint().height() + 4 * 44 + 6);
+    flipHeight_ = numberBox("flipHeight", tr("Height at which flips are planned"), 0, 200, 1, tr(" m"));
+    flipHeight_->setDecimals(1);
+    flipHeight_->setSpecialValueText(tr("no flips"));
+    flipHeight_->setFixedWidth(110);
+    connect(flipHeight_, &QDoubleSpinBox::valueChanged, this, &AdvicePanel::refresh);
+    advice_ = new QLabel;
+    advice_->setObjectName(QStringLiteral("rateAdvice"));
+    advice_->setWordWrap(true);
+    advice_->setTextFormat(Qt::RichText);
+    auto* heading = new QLabel(tr("Places to begin (common practice)"));
+    heading->setFont(uiFont(11, true));
+    auto* evidence = new QLabel(tr("What this pilot's flights and plans say"));
+    evidence->setFont(uiFont(11, true));
+    auto* flips = new QHBoxLayout;
+    flips->addWidget(new QLabel(tr("Flips are planned at")));
+    flips->addWidget(flipHeight_);
+    flips->addWidget(new QLabel(tr("above the ground")));
+    flips->addStretch();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(10);
+    column->addWidget(heading);
+    column->addWidget(bands_);
+    column->addSpacing(8);
+    column->addWidget(evidence);
+    column->addLayout(flips);
+    column->addWidget(advice_);
+    column->addStretch();
+}
+
+void AdvicePanel::setContext(const RatesContext& context)
+{
+    context_ = context;
+    refresh();
+}
+
+void AdvicePanel::refresh()
+{
+    RateEvidence evidence;
+    evidence.max_dps = rate_dps(context_.practised.roll, 1);
+    evidence.rocking_share = context_.rocking_share;
+    if (flipHeight_->value() > 0) evidence.flip_height_m = flipHeight_->value();
+    if (const Airframe* real = store_.realAircraft(context_.aircraft_id)) evidence.airframe = *real;
+    QString text;
+    for (const RateAdvice& a : rate_advice(evidence))
+        text += QStringLiteral("<p><b>%1</b><br>%2.</p>").arg(QString::fromStdString(a.sentence).toHtmlEscaped(), QString::fromStdString(a.reckoning).toHtmlEscaped());
+    if (text.isEmpty())
+        text = context_.rocking_share ? tr("<p>Rocking %1 % of the newest flights: nothing speaks against %2 °/s.</p>").arg(100 * *context_.rocking_share, 0, 'f', 0).arg(evidence.max_dps, 0, 'f', 0)
+                                      : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
+    advice_->setText(text);
+    bands_->setDisabled(context_.pilot_id.empty());
+}
+
+void AdvicePanel::beginWith(int row)
+{
+    const RateBand& band = rate_bands()[static_cast<std::size_t>(row)];
+    TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
+    for (const RateAxis axis : rate_axes) {
+        RateCurve& curve = curve_of(setup.rates, axis);
+        curve = with_end(curve, axis == RateAxis::Yaw ? band.start_yaw_dps : band.start_dps);
+    }
+    setup.rates.name = std::string(band.name);
+    store_.keepSetup(context_.pilot_id, setup);
+}
+
+} // namespace bh::desk

@@ -1,0 +1,253 @@
+#include "desk/rates/feel_panel.h"
+
+#include "core/drill/free_flight.h"
+#include "desk/controller/keyboard_sticks.h"
+#include "desk/drills/flight_view.h"
+#include "desk/frame/buttons.h"
+#include "desk/rates/handling_form.h"
+#include "desk/record_store.h"
+#include "desk/station.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QComboBox>
+#include <QLabel>
+#include <QRandomGenerator>
+#include <QShortcut>
+#include <QStackedWidget>
+
+namespace bh::desk {
+namespace {
+
+enum Choice { Real, Practised, Match };
+constexpr double told_apart = 0.05; // the usual level
+
+} // namespace
+
+FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+{
+    view_ = new FlightView;
+    view_->setObjectName(QStringLiteral("feelView"));
+    keys.watch(view_);
+    const auto choice = [this](const char* name, const QString& spoken, int first) {
+        auto* box = new QComboBox;
+        box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(spoken);
+        box->addItems({tr("real aircraft"), tr("practised now"), tr("match")});
+        box->setCurrentIndex(first);
+        box->setFocusPolicy(Qt::TabFocus);
+        connect(box, &QComboBox::activated, this, &FeelPanel::refresh);
+        return box;
+    };
+    a_ = choice("feelA", tr("Curve A"), Real);
+    b_ = choice("feelB", tr("Curve B"), Practised);
+    fly_ = tabButton(tr("Fly (F5)"), "feelFly", tr("Take off with curve A; the time counts as practice"));
+    fly_->setProperty("primary", true);
+    toA_ = tabButton(tr("A (1)"), "feelToA", tr("Curve A, in the air"));
+    toB_ = tabButton(tr("B (2)"), "feelToB", tr("Curve B, in the air"));
+    toX_ = tabButton(tr("X (3)"), "feelToX", tr("The curve to be told, in the air"));
+    pause_ = tabButton(tr("Pause (F8)"), "feelPause", tr("Hold the flight still, and go on"));
+    blind_ = tabButton(tr("Blind test"), "feelBlind", tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
+    isA_ = tabButton(tr("X is A"), "feelIsA", tr("Says so, and goes on to the next"));
+    isB_ = tabButton(tr("X is B"), "feelIsB", tr("Says so, and goes on to the next"));
+    rate_ = tabButton(tr("Rate it"), "feelRate", tr("A few questions about the flight with the practised rates; the rating is kept with them"));
+    connect(rate_, &QPushButton::clicked, this, &FeelPanel::askHowItWas);
+    form_ = new HandlingForm;
+    connect(form_, &HandlingForm::rated, this, [this](int rating) {
+        store_.addHandling(station_.pilotId(), {0, rating, "", context_.practised});
+        shown_->setCurrentWidget(view_);
+        refresh();
+    });
+    shown_ = new QStackedWidget;
+    shown_->addWidget(view_);
+    auto* questions = new QWidget;
+    auto* upper = new QVBoxLayout(questions);
+    upper->addWidget(form_);
+    upper->addStretch();
+    shown_->addWidget(questions);
+    connect(fly_, &QPushButton::clicked, this, &FeelPanel::begin);
+    connect(toA_, &QPushButton::clicked, this, &FeelPanel::useA);
+    connect(toB_, &QPushButton::clicked, this, &FeelPanel::useB);
+    connect(toX_, &QPushButton::clicked, this, &FeelPanel::useX);
+    connect(blind_, &QPushButton::clicked, this, &FeelPanel::beginBlind);
+    connect(isA_, &QPushButton::clicked, this, [this] { say(false); });
+    connect(isB_, &QPushButton::clicked, this, [this] { say(true); });
+    connect(pause_, &QPushButton::clicked, this, &FeelPanel::pause);
+    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {{Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
+    for (const auto& [key, button] : shortcuts) {
+        auto* shortcut = new QShortcut(key, this);
+        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
+        connect(shortcut, &QShortcut::activated, button, &QPushButton::click);
+    }
+    words_ = new QLabel;
+    words_->setObjectName(QStringLiteral("feelWords"));
+    words_->setWordWrap(true);
+    verdict_ = new QLabel;
+    verdict_->setObjectName(QStringLiteral("feelVerdict"));
+    verdict_->setProperty("quiet", true);
+    verdict_->setWordWrap(true);
+
+    auto* curves = new QHBoxLayout;
+    curves->setSpacing(6);
+    for (auto [name, box] : {std::pair{tr("A"), a_}, {tr("B"), b_}}) {
+        curves->addWidget(new QLabel(name));
+        curves->addWidget(box);
+    }
+    curves->addStretch();
+    curves->addWidget(blind_);
+    auto* keysRow = new QHBoxLayout;
+    keysRow->setSpacing(6);
+    for (QPushButton* b : {fly_, toA_, toB_, toX_, pause_, rate_}) keysRow->addWidget(b);
+    keysRow->addStretch();
+    for (QPushButton* b : {isA_, isB_}) keysRow->addWidget(b);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    column->addLayout(curves);
+    column->addLayout(keysRow);
+    column->addWidget(words_);
+    column->addWidget(verdict_);
+    column->addWidget(shown_, 1);
+    timer_.setInterval(100);
+    connect(&timer_, &QTimer::timeout, this, &FeelPanel::follow);
+    connect(&station_, &Station::deviceChosen, this, &FeelPanel::refresh);
+    refresh();
+}
+
+FeelPanel::~FeelPanel() { land(); }
+
+void FeelPanel::setContext(const RatesContext& context)
+{
+    if (context.pilot_id != context_.pilot_id) {
+        land();
+        test_.reset();
+    }
+    context_ = context;
+    refresh();
+}
+
+RateProfile FeelPanel::rates(const QComboBox* choice) const
+{
+    return choice->currentIndex() == Real ? context_.real : choice->currentIndex() == Practised ? context_.practised : context_.matched();
+}
+
+void FeelPanel::land()
+{
+    timer_.stop();
+    view_->show(nullptr);
+    loop_.reset();
+    station_.setArmed(false);
+}
+
+void FeelPanel::begin() { fly(rates(a_), test_ ? tr("A") : a_->currentText()); }
+
+void FeelPanel::fly(const RateProfile& rates, const QString& what)
+{
+    land();
+    shown_->setCurrentWidget(view_);
+    if (station_.pilotId().empty() || station_.controllerState() != Station::Controller::Ready) return refresh();
+    const Drill flight_of = free_flight("pan");
+    const auto own = store_.setup(station_.pilotId());
+    auto setup = store_.data().setup_for(flight_of, rates);
+    if (!setup) return view_->setInvitation(QString::fromStdString(setup.error().message));
+    if (const Airframe* real = store_.realAircraft(context_.aircraft_id)) setup->airframe = *real;
+    setup->mode = Mode::Acro; // rates are about nothing else
+    auto flight = Flight::create(std::move(*setup));
+    if (!flight) return view_->setInvitation(QString::fromStdString(flight.error().message));
+    if (station_.beginPractice().empty()) return;
+    loop_ = std::make_unique<FlightLoop>(std::move(*flight), flight_of, [&input = station_.input()](double after_s) { return input.sticks_after(after_s); });
+    view_->setStickMode(station_.stickMode());
+    view_->show(loop_.get());
+    if (own) view_->setCamera(own->camera_tilt_deg, own->fov_deg);
+    view_->setFocus();
+    flown_ = what;
+    timer_.start();
+    refresh();
+}
+
+void FeelPanel::use(const RateProfile& rates, const QString& what)
+{
+    if (!loop_) return fly(rates, what);
+    loop_->set_rates(rates);
+    flown_ = what;
+    refresh();
+    view_->setFocus();
+}
+
+void FeelPanel::useA() { use(rates(a_), test_ ? tr("A") : a_->currentText()); }
+void FeelPanel::useB() { use(rates(b_), test_ ? tr("B") : b_->currentText()); }
+
+void FeelPanel::useX()
+{
+    if (!test_ || test_->over()) return;
+    use(test_->x_is_b(static_cast<int>(test_->said_b.size())) ? rates(b_) : rates(a_), tr("X"));
+}
+
+void FeelPanel::beginBlind()
+{
+    if (test_ && !test_->over()) test_.reset(); // left: counts for nothing
+    else test_ = BlindTest{seed_ ? seed_ : QRandomGenerator::global()->generate64(), 8, {}};
+    if (test_) useA();
+    refresh();
+}
+
+void FeelPanel::say(bool x_is_b)
+{
+    if (!test_ || test_->over()) return;
+    test_->said_b.push_back(x_is_b);
+    if (test_->over()) {
+        store_.addBlindTest(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(), test_->right(), test_->trials, test_->p_value()});
+        land();
+    } else useX();
+    refresh();
+}
+
+void FeelPanel::pause()
+{
+    if (loop_) loop_->set_paused(!loop_->paused());
+}
+
+void FeelPanel::askHowItWas()
+{
+    land();
+    form_->restart();
+    shown_->setCurrentIndex(shown_->currentIndex() == 0 ? 1 : 0);
+    refresh();
+}
+
+void FeelPanel::follow()
+{
+    if (!loop_) return;
+    const FlightSnapshot now = loop_->snapshot();
+    station_.setArmed(now.armed && !now.paused);
+    if (loop_->take_result()) land(), refresh();
+}
+
+void FeelPanel::refresh()
+{
+    const bool ready = !station_.pilotId().empty() && station_.controllerState() == Station::Controller::Ready;
+    const bool testing = test_ && !test_->over(), same = rates(a_) == rates(b_);
+    for (QPushButton* b : {fly_, toA_, toB_}) b->setEnabled(ready);
+    pause_->setEnabled(loop_ != nullptr);
+    rate_->setEnabled(ready && !testing);
+    toX_->setEnabled(ready && testing);
+    for (QPushButton* b : {isA_, isB_}) b->setVisible(testing);
+    toX_->setVisible(testing);
+    blind_->setText(testing ? tr("Leave the test") : tr("Blind test"));
+    blind_->setEnabled(ready && (testing || !same));
+    for (QComboBox* box : {a_, b_}) box->setDisabled(testing);
+    view_->setInvitation(!ready ? tr("Choose a pilot and a calibrated controller first.") : tr("Throttle to the bottom, then F5 takes off.\n1 and 2 change the curve in the air."));
+    if (testing) words_->setText(tr("Trial %1 of %2: X is A or B. In the hand now: %3.").arg(test_->said_b.size() + 1).arg(test_->trials).arg(loop_ ? flown_ : tr("nothing")));
+    else if (same) words_->setText(tr("A and B are the same: choose two that differ."));
+    else words_->setText(loop_ ? tr("In the hand now: %1.").arg(flown_) : tr("Fly both curves, or find out blind whether the difference can be felt at all."));
+    if (test_ && test_->over()) {
+        const QString said = test_->p_value() < told_apart ? tr("the difference can be felt") : tr("no difference could be shown");
+        verdict_->setText(tr("%1 of %2 right: by guessing alone so many come in %3 of 100 tests (p = %4), so %5.").arg(test_->right()).arg(test_->trials).arg(100 * test_->p_value(), 0, 'f', 1).arg(test_->p_value(), 0, 'f', 3).arg(said));
+    } else {
+        const auto tests = store_.blindTests(station_.pilotId());
+        verdict_->setText(tests.empty() ? QString() : tr("Last blind test, %1: %2 of %3 right (p = %4).").arg(QString::fromStdString(tests.back().between)).arg(tests.back().right).arg(tests.back().trials).arg(tests.back().p_value, 0, 'f', 3));
+    }
+    verdict_->setVisible(!verdict_->text().isEmpty());
+}
+
+} // namespace bh::desk

@@ -1,0 +1,238 @@
+#include "desk/rates/plan_panel.h"
+
+#include "core/rates/handling.h"
+#include "core/rates/rate_families.h"
+#include "desk/frame/buttons.h"
+#include "desk/frame/hints.h"
+#include "desk/rates/handling_form.h"
+#include "desk/record_store.h"
+#include "desk/theme.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QDateTime>
+#include <QHeaderView>
+#include <QLabel>
+#include <QLineEdit>
+#include <QTableWidget>
+
+namespace bh::desk {
+namespace {
+
+QString text(std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); }
+
+} // namespace
+
+PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
+{
+    heading_ = new QLabel;
+    heading_->setObjectName(QStringLiteral("planHeading"));
+    heading_->setFont(uiFont(11, true));
+    heading_->setWordWrap(true);
+    words_ = new QLabel;
+    words_->setObjectName(QStringLiteral("planWords"));
+    words_->setWordWrap(true);
+    begin_ = namedButton(tr("Begin the plan"), "beginPlan", tr("From the rates as they are now to the match, step by step"));
+    begin_->setProperty("primary", true);
+    end_ = namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
+    fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep", tr("A test flight in the built-in flight with the rates of this step"));
+    fly_->setShortcut(Qt::Key_F5);
+    read_ = new QCheckBox(tr("Read, and kept to"));
+    read_->setObjectName(QStringLiteral("cautionsRead"));
+    outside_ = new QCheckBox(tr("flown elsewhere"));
+    outside_->setObjectName(QStringLiteral("flownOutside"));
+    outside_->setToolTip(tr("The test flight was flown in the simulator or on the aircraft itself, not in the built-in flight"));
+    by_ = new QLineEdit;
+    by_->setObjectName(QStringLiteral("decidedBy"));
+    by_->setPlaceholderText(tr("Decided by"));
+    by_->setAccessibleName(tr("Who decides"));
+    by_->setMaximumWidth(200);
+    cautions_ = new QLabel(tr("New rates on a real aircraft: fly high over open ground, the panic switch at hand, never over water, never over people."));
+    cautions_->setObjectName(QStringLiteral("planCautions"));
+    cautions_->setWordWrap(true);
+    form_ = new HandlingForm;
+    connect(form_, &HandlingForm::rated, this, &PlanPanel::rate);
+    steps_ = new QTableWidget(0, 6);
+    steps_->setObjectName(QStringLiteral("planSteps"));
+    steps_->setAccessibleName(tr("Steps of the plan"));
+    steps_->setHorizontalHeaderLabels({tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")});
+    steps_->verticalHeader()->hide();
+    steps_->setShowGrid(false);
+    steps_->setSelectionMode(QAbstractItemView::NoSelection);
+    steps_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    steps_->setFocusPolicy(Qt::TabFocus);
+    steps_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    steps_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    explain(steps_, {tr("One parameter of one axis, or of roll and pitch together."), tr("By how much the rate changes where it changes most; at most 15 % of the rate at full stick (house)."),
+                     tr("1 is as good as one could wish, 10 lost control: handling scale of NASA TN D-5153 (1969), in other words. From 7 the step goes half-way back (house)."), tr("What the parameter was left at."),
+                     tr("Here: in the built-in flight."), tr("When, and by whom.")});
+    connect(begin_, &QPushButton::clicked, this, &PlanPanel::begin);
+    connect(end_, &QPushButton::clicked, this, &PlanPanel::end);
+    connect(fly_, &QPushButton::clicked, this, &PlanPanel::testFlight);
+    connect(read_, &QCheckBox::toggled, this, [this](bool read) { form_->setAllowed(read || !plan_ || !plan_->on_aircraft); });
+
+    step_ = new QWidget;
+    auto* step = new QVBoxLayout(step_);
+    step->setContentsMargins(0, 0, 0, 0);
+    step->setSpacing(6);
+    step->addWidget(cautions_);
+    step->addWidget(read_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(8);
+    for (QWidget* w : std::initializer_list<QWidget*>{fly_, outside_, by_}) row->addWidget(w);
+    row->addStretch();
+    step->addLayout(row);
+    step->addWidget(form_);
+    auto* foot = new QHBoxLayout;
+    foot->addWidget(begin_);
+    foot->addWidget(end_);
+    foot->addStretch();
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    column->addWidget(heading_);
+    column->addWidget(words_);
+    column->addWidget(step_);
+    column->addWidget(steps_, 1);
+    column->addLayout(foot);
+}
+
+void PlanPanel::setContext(const RatesContext& context)
+{
+    context_ = context;
+    refresh();
+}
+
+void PlanPanel::begin()
+{
+    KeptPlan plan;
+    plan.on_aircraft = context_.aircraft_changes();
+    plan.thing = plan.on_aircraft ? context_.aircraft_id : context_.simulator_id;
+    plan.plan.from = context_.changing();
+    plan.plan.to = context_.matched();
+    plan.plan.ranges = context_.ranges;
+    plan.plan.locked = {false, false, context_.yaw_locked};
+    // What is practised may be said in other numbers than the simulator's: the same curve in its own, as near as they come.
+    for (const RateAxis axis : rate_axes) {
+        if (family_key(curve_of(plan.plan.from, axis)) == context_.family || plan.plan.locked[static_cast<std::size_t>(axis)]) continue;
+        MatchOptions options;
+        options.ranges = context_.ranges;
+        if (const auto same = match_rates(curve_of(plan.plan.from, axis), context_.family, options)) curve_of(plan.plan.from, axis) = same->rounded;
+    }
+    const auto standing = standing_of(plan.plan);
+    if (!standing) return words_->setText(QString::fromStdString(standing.error().message));
+    if (store_.keepRatePlan(context_.pilot_id, plan)) refresh();
+}
+
+void PlanPanel::end()
+{
+    if (!plan_) return;
+    plan_->ended = true;
+    store_.keepRatePlan(context_.pilot_id, *plan_);
+    refresh();
+}
+
+void PlanPanel::testFlight()
+{
+    if (!standing_ || !standing_->next) return;
+    outside_->setChecked(false);
+    Q_EMIT flyAsked(with_parameter(standing_->now, *standing_->next, standing_->next->to), inWords(*standing_->next));
+}
+
+bool PlanPanel::keepRates(const RateProfile& rates)
+{
+    if (plan_->on_aircraft) return store_.keepRates(plan_->thing, rates);
+    TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
+    setup.rates = rates;
+    return store_.keepSetup(context_.pilot_id, setup);
+}
+
+void PlanPanel::rate(int rating)
+{
+    if (!plan_ || !standing_ || !standing_->next || (plan_->on_aircraft && !read_->isChecked())) return;
+    KeptPlan plan = *plan_;
+    plan.plan.flown.push_back({*standing_->next, rating});
+    plan.decisions.push_back({store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
+    const auto after = standing_of(plan.plan);
+    if (!after || !store_.keepRatePlan(context_.pilot_id, plan)) return;
+    const std::string by = plan.decisions.back().by;
+    plan_ = plan;
+    const RatesContext was = context_; // writing reads everything anew
+    read_->setChecked(false);
+    if (!keepRates(after->now)) return;
+    if (!plan.on_aircraft) store_.addHandling(was.pilot_id, {0, rating, by, after->now});
+    if (after->next) return;
+    // It is there: from now on both sides are matched.
+    const SimulatorProfile* simulator = store_.simulator(was.simulator_id);
+    const auto real = store_.ratesOf(was.aircraft_id);
+    const auto own = store_.setup(was.pilot_id);
+    if (simulator && real && own)
+        store_.keepMatch(was.pilot_id, {was.aircraft_id, was.simulator_id, *real, own->rates, simulator->rate_family, RecordStore::rateRanges(*simulator)});
+}
+
+QString PlanPanel::inWords(const RateStep& step) const
+{
+    const RateFamily* family = rate_family(family_key(curve_of(plan_->plan.from, step.axes.front())));
+    static const QString names[] = {tr("Roll"), tr("Pitch"), tr("Yaw")};
+    const QString axes = step.axes.size() == 2 ? tr("Roll and pitch") : names[static_cast<std::size_t>(step.axes.front())];
+    return tr("%1: %2 from %3 to %4").arg(axes, family ? text(family->parameters[step.parameter].name) : QString()).arg(step.from, 0, 'g', 5).arg(step.to, 0, 'g', 5);
+}
+
+void PlanPanel::showSteps()
+{
+    const std::size_t flown = plan_ ? plan_->plan.flown.size() : 0;
+    steps_->setRowCount(static_cast<int>(flown));
+    RateProfile now = plan_ ? plan_->plan.from : RateProfile{};
+    for (std::size_t i = 0; i < flown; ++i) {
+        const RatedStep& rated = plan_->plan.flown[i];
+        ChangePlan upto = plan_->plan;
+        upto.flown.resize(i + 1);
+        const auto after = standing_of(upto);
+        const KeptPlan::Decision d = i < plan_->decisions.size() ? plan_->decisions[i] : KeptPlan::Decision{};
+        const double left = after ? parameters_of(curve_of(after->now, rated.step.axes.front()))[rated.step.parameter] : rated.step.to;
+        const QString when = d.at ? QDateTime::fromSecsSinceEpoch(d.at).toString(QStringLiteral("d MMM")) : QString();
+        const QStringList cells{inWords(rated.step), QString::number(rated.step.worst_dps, 'f', 0), QString::number(rated.rating), QString::number(left, 'g', 5), d.outside ? tr("elsewhere") : tr("here"),
+                                d.by.empty() ? when : tr("%1, %2").arg(when, QString::fromStdString(d.by))};
+        for (int column = 0; column < cells.size(); ++column) {
+            auto* item = new QTableWidgetItem(cells[column]);
+            if (column == 2) item->setToolTip(text(handling_words(rated.rating)));
+            steps_->setItem(static_cast<int>(i), column, item);
+        }
+        steps_->setRowHeight(static_cast<int>(i), 26);
+    }
+    steps_->setVisible(flown > 0);
+}
+
+void PlanPanel::refresh()
+{
+    plan_ = context_.pilot_id.empty() ? std::nullopt : store_.ratePlan(context_.pilot_id);
+    standing_.reset();
+    if (plan_)
+        if (auto standing = standing_of(plan_->plan)) standing_ = std::move(*standing);
+    const bool open = plan_ && standing_ && standing_->next && !plan_->ended;
+    step_->setVisible(open);
+    end_->setVisible(open);
+    begin_->setVisible(!open);
+    const bool differs = !(context_.changing() == context_.matched());
+    begin_->setEnabled(!context_.pilot_id.empty() && !context_.aircraft_id.empty() && differs && context_.blocked.empty());
+    const QString side = context_.aircraft_changes() ? context_.aircraft : tr("the practised rates");
+    if (open) {
+        const SimulatorProfile* simulator = store_.simulator(plan_->thing);
+        const Airframe* aircraft = store_.realAircraft(plan_->thing);
+        const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->thing) : (simulator ? simulator->name : plan_->thing);
+        heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->steps_left).arg(inWords(*standing_->next)));
+        words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Set it, fly it, then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
+        cautions_->setVisible(plan_->on_aircraft);
+        read_->setVisible(plan_->on_aircraft);
+        form_->setAllowed(!plan_->on_aircraft || read_->isChecked());
+    } else {
+        heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size()) : plan_ ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size()) : tr("No plan yet."));
+        words_->setText(!context_.blocked.empty() ? QString::fromStdString(context_.blocked)
+                        : differs                 ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a rating after each.").arg(side)
+                                                  : tr("Nothing to change: %1 are as the match says.").arg(context_.aircraft_changes() ? tr("the aircraft's rates") : side));
+        form_->restart();
+    }
+    showSteps();
+}
+
+} // namespace bh::desk
