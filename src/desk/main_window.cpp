@@ -69,6 +69,7 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
+        if (place == PilotStanding::Go::Rates) showPage(Rates);
     });
     connect(setup_, &SetupPage::cardAsked, this, [this] {
         showPage(Controller);
@@ -127,11 +128,13 @@ void MainWindow::refreshMarks()
     marks_[Drills]->setMark(!pilot ? StateMark::None : all_held ? StateMark::Done : StateMark::Due,
                             !pilot ? tr("No pilot chosen") : all_held ? tr("Every stage is held") : tr("Next: %1").arg(QString::fromStdString(s.next_reason)));
     const auto own = store_.setup(station_.pilotId());
+    const std::string stale = store_.matchStale(station_.pilotId());
     const auto real = own ? store_.ratesOf(own->real_aircraft) : std::nullopt;
     constexpr double near_dps = 15; // house: less is not felt
     const bool near = real && difference(real->roll, own->rates.roll).rms_dps <= near_dps && difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
-    marks_[Rates]->setMark(!pilot || !own ? StateMark::None : near ? StateMark::Done : StateMark::Due,
+    marks_[Rates]->setMark(!pilot || !own ? StateMark::None : near && stale.empty() ? StateMark::Done : StateMark::Due,
                            !pilot || !own ? tr("No aircraft chosen on the Set-up page") : !real ? tr("The real aircraft's rates are not known yet")
+                           : !stale.empty() ? QString::fromStdString(stale)
                            : near ? tr("Practised on the real aircraft's rates") : tr("Practice rates differ from the real aircraft's"));
     const bool recent = s.last_practice_day && store_.today() - *s.last_practice_day <= 7;
     marks_[Logbook]->setMark(recent ? StateMark::Done : StateMark::None, recent ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));

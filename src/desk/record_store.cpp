@@ -345,14 +345,6 @@ std::string RecordStore::matchStale(const std::string& pilot_id) const
     return why_stale(*kept, now);
 }
 
-double RecordStore::matchedHours(const std::string& pilot_id) const
-{
-    double active_s = 0;
-    for (const SessionRow& s : sessions_)
-        if (s.matched && s.pilot_id == pilot_id) active_s += s.active_s;
-    return active_s / 3600;
-}
-
 std::optional<KeptPlan> RecordStore::ratePlan(const std::string& pilot_id) const { return read<KeptPlan>(text("plan", pilot_id), "plan", [](const auto& t, const auto& f) { return parse_plan(t, f); }); }
 
 std::vector<HandlingNote> RecordStore::handling(const std::string& pilot_id) const
@@ -535,7 +527,7 @@ void RecordStore::reload()
         std::optional<std::string> controller;
         for (const SessionRow& s : sessions_) {
             if (s.pilot_id != p.id) continue;
-            facts.practice.push_back({localDay(s.started_at), s.active_s});
+            facts.practice.push_back({localDay(s.started_at), s.active_s, s.matched});
             if (s.controller_id != simulated) controller = s.controller_id; // sessions are in time order: the last one flown with counts
         }
         std::vector<Calibration> history;
@@ -543,6 +535,7 @@ void RecordStore::reload()
         for (const CalibrationRow& c : calibrations)
             if (controller && c.controller_id == *controller) at = c.at, history.push_back(c.calibration);
         facts.controller_drift = drift_of(history).words;
+        facts.stale_match = matchStale(p.id);
         if (at > 0) facts.calibrated_day = localDay(at);
         for (const StageOpeningRow& opening : openedStages(p.id)) facts.opened_stages.push_back(opening.stage);
         standings_.emplace_back(p.id, pilot_standing(facts, curriculum(p.id), today(), drill_facts));

@@ -60,7 +60,6 @@ public:
     [[nodiscard]] std::optional<KeptMatch> match(const std::string& pilot_id, UnixTime* at = nullptr) const;
     [[nodiscard]] std::string matchStale(const std::string& pilot_id) const; ///< why it holds no more; empty: it holds, or there is none
     [[nodiscard]] bool onMatchedRates(const std::string& pilot_id) const { return match(pilot_id) && matchStale(pilot_id).empty(); }
-    [[nodiscard]] double matchedHours(const std::string& pilot_id) const;    ///< flown on rates that were matched at the time
     [[nodiscard]] std::optional<KeptPlan> ratePlan(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<HandlingNote> handling(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<BlindNote> blindTests(const std::string& pilot_id) const;  ///< in time order

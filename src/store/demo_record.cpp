@@ -6,6 +6,7 @@
 #include "core/standin/stand_in_pilot.h"
 #include "files/file_text.h"
 #include "files/json_in.h"
+#include "files/match_documents.h"
 #include "files/setup_documents.h"
 #include "store/record.h"
 
@@ -43,6 +44,12 @@ struct Roster {
     std::vector<Airframe> aircraft;
     std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
     std::vector<DocumentRow> rates; ///< of the real aircraft, by id
+    /// Of a pilot: how rates were matched, planned, tried and rated.
+    struct OfPilot {
+        std::string kind, pilot, text;
+        UnixTime at = 0, until = 0; ///< a match held so long
+    };
+    std::vector<OfPilot> documents;
 };
 
 /// A whole document within the roster.
@@ -99,6 +106,19 @@ Roster read_roster(const JsonIn& in)
     for (const JsonIn& r : in.at("rates").items()) {
         static_cast<void>(inner(r.at("document"), parse_rates));
         roster.rates.push_back({r.text("aircraft"), r.at("document").value().dump()});
+    }
+    for (const JsonIn& d : in.at("documents").items()) {
+        Roster::OfPilot document{d.text("kind"), d.text("pilot"), d.at("document").value().dump(), 0, static_cast<UnixTime>(d.number("until", static_cast<double>(roster.now)))};
+        const auto check = [&](const auto& parsed) {
+            if (!parsed) d.at("document").fault(parsed.error().message);
+        };
+        if (document.kind == "match") check(parse_match(document.text, "roster.json", &document.at));
+        else if (document.kind == "plan") check(parse_plan(document.text, "roster.json"));
+        else if (document.kind == "trial") check(parse_trial(document.text, "roster.json"));
+        else if (document.kind == "handling") check(parse_handling(document.text, "roster.json"));
+        else if (document.kind == "blind") check(parse_blind(document.text, "roster.json"));
+        else d.at("kind").fault("expected match, plan, trial, handling or blind, found '" + document.kind + "'");
+        roster.documents.push_back(std::move(document));
     }
     return roster;
 }
@@ -221,7 +241,10 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         if (facts[slot.pilot].attempts.empty())
             for (const KitItem& item : kit->front().items) // the newest pilot's station is not quite ready yet
                 if (pilot.first_day < -10 || item.id != "seat") record.tick_kit(id, kit->front().id + "/" + item.id, true);
-        const std::string session = record.start_session(id, controller_ids[pilot.controller]);
+        const bool matched = std::any_of(roster.documents.begin(), roster.documents.end(), [&](const Roster::OfPilot& d) {
+            return d.kind == "match" && d.pilot == pilot.name && d.at <= clock && clock < d.until;
+        });
+        const std::string session = record.start_session(id, controller_ids[pilot.controller], matched);
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
         const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
         const int flights = 2 + static_cast<int>(3 * luck.uniform());
@@ -262,6 +285,9 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     for (const auto& [name, setup] : roster.setups)
         for (std::size_t p = 0; p < roster.pilots.size(); ++p)
             if (roster.pilots[p].name == name && !pilot_ids[p].empty()) record.keep_setup(pilot_ids[p], setup);
+    for (const Roster::OfPilot& d : roster.documents)
+        for (std::size_t p = 0; p < roster.pilots.size(); ++p)
+            if (roster.pilots[p].name == d.pilot && !pilot_ids[p].empty()) record.keep_document(d.kind, {pilot_ids[p], d.text}, "kept");
     record.set_note("demo_now", std::to_string(roster.now));
     return {};
 }

@@ -58,6 +58,7 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
     if (const auto age = today - *facts.calibrated_day; age > calibration_valid_days)
         return {"Controller calibrated " + counted(age, "day") + " ago", Go::Controller};
     if (!facts.controller_drift.empty()) return {facts.controller_drift, Go::Controller};
+    if (!facts.stale_match.empty()) return {facts.stale_match, Go::Rates};
     if (next.state == DrillState::Due)
         return {next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago", Go::Drills};
     double four_weeks = 0;
@@ -174,6 +175,7 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
     for (const PracticeFact& p : facts.practice) {
         const double hours = p.active_s / 3600;
         s.hours += hours;
+        if (p.matched) s.hours_matched += hours;
         s.last_practice_day = std::max(s.last_practice_day.value_or(p.day), p.day);
         const auto weeks_ago = (today - p.day) / 7;
         if (p.day <= today && weeks_ago < weeks_shown) s.weekly_hours[static_cast<std::size_t>(weeks_shown - 1 - weeks_ago)] += hours;

@@ -73,6 +73,7 @@ struct ThrottleCutHabit {
 struct PracticeFact {
     std::int64_t day = 0;
     double active_s = 0;
+    bool matched = false; ///< on rates that were matched with the real aircraft's
 };
 
 /// What is known of a pilot, for the board.
@@ -81,6 +82,7 @@ struct PilotFacts {
     std::vector<PracticeFact> practice; ///< in time order
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
     std::string controller_drift; ///< what has drifted on that controller, a sentence; empty when nothing has
+    std::string stale_match;      ///< why the match of the rates holds no more, a sentence; empty when it does
     double target_h = 20;
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
@@ -102,6 +104,7 @@ struct PilotStanding {
     std::vector<LadderStep> ladder; ///< every drill of every stage, in order
     ThrottleCutHabit throttle_cuts;
     double hours = 0;
+    double hours_matched = 0; ///< of them on rates that were matched with the real aircraft's at the time
     double hours_last_7_days = 0;
     std::vector<double> weekly_hours; ///< the last 8 weeks, oldest first, the last one ends today
     std::optional<std::int64_t> last_practice_day;
@@ -109,7 +112,7 @@ struct PilotStanding {
     std::string next_reason; ///< why that one
     bool needs_attention = false;
     std::string attention; ///< the one reason to look at this pilot, or what comes next
-    enum class Go { Nowhere, Controller, Drills } go = Go::Nowhere; ///< where that is done
+    enum class Go { Nowhere, Controller, Drills, Rates } go = Go::Nowhere; ///< where that is done
 };
 
 /// `drills` tells what has to be known of them; one that is not there goes by its id.

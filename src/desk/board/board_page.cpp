@@ -130,7 +130,9 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     if (role != Qt::DisplayRole && !(role == Qt::ToolTipRole && index.column() == Reason)) return {};
     switch (index.column()) {
     case Pilot: return QString::fromStdString(pilot->name);
-    case Hours: return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
+    case Hours:
+        return s.hours_matched > 0 ? tr("%1 of %2 h, %3 matched").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0).arg(s.hours_matched, 0, 'f', 1)
+                                   : tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
     case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
     case LastFlight: return daysAgo(s.last_practice_day, store_.today());
     case Reason: return QString::fromStdString(s.attention);
@@ -146,6 +148,7 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
     if (role == Qt::ToolTipRole && section == Stages) {
         return tr("The stages of the pilot's own curriculum. Disc: held. Half disc: begun. Dot: not flown.");
     }
+    if (role == Qt::ToolTipRole && section == Hours) return tr("Practice in all, of what is aimed at; matched: on rates that were matched with the real aircraft's at the time. Other hours carry over badly.");
     if (role == Qt::ToolTipRole && section == Weeks) return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
     if (role != Qt::DisplayRole) return {};
     const QString names[] = {tr("Pilot"), tr("Stages"), tr("Practised"), tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
@@ -226,7 +229,7 @@ void BoardPage::refresh()
         name->setFont(uiFont(10, true));
         name->setFixedWidth(150);
         auto* reason = new QLabel(QString::fromStdString(s.attention));
-        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller ? tr("To the controller") : tr("To the drills"));
+        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller ? tr("To the controller") : s.go == PilotStanding::Go::Rates ? tr("To the rates") : tr("To the drills"));
         go->setObjectName(QStringLiteral("go-") + QString::fromStdString(pilot.name));
         go->setAccessibleName(tr("%1: %2. %3").arg(name->text(), reason->text(), go->text()));
         layout->addWidget(name);

@@ -83,7 +83,7 @@ QStringList setupLines(const CardFacts& f)
     lines << QObject::tr("Full stick: roll %1, pitch %2, yaw %3 °/s; at the centre %4, %5, %6")
                  .arg(rate_dps(s.rates.roll, 1), 0, 'f', 0).arg(rate_dps(s.rates.pitch, 1), 0, 'f', 0).arg(rate_dps(s.rates.yaw, 1), 0, 'f', 0)
                  .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0).arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0).arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
-    return lines;
+    return lines + f.rates;
 }
 
 bool saveCard(const QString& file, const CardFacts& facts)

@@ -17,6 +17,7 @@ struct CardFacts {
     SettingsSheet sheet;
     QString real_aircraft, simulated_aircraft; ///< names; empty when not chosen
     std::optional<TrainingSetup> setup;        ///< the pilot's, when one was made
+    QStringList rates; ///< what to set there for the practised rates, in its own numbers, a line each with a head; empty where they cannot be set
 };
 
 /// Paints the card: the four lines large enough to be read at arm's length, the notes below.

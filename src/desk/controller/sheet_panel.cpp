@@ -1,11 +1,14 @@
 #include "desk/controller/sheet_panel.h"
 
+#include "core/rates/rate_axis.h"
+#include "core/rates/rate_families.h"
 #include "desk/controller/learn_form.h"
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
 #include "desk/controller/words.h"
 #include "desk/frame/hints.h"
 #include "desk/frame/sections.h"
+#include "desk/rates/rate_words.h"
 #include "desk/record_store.h"
 #include "desk/station.h"
 #include "desk/theme.h"
@@ -202,9 +205,30 @@ std::optional<CardFacts> SheetPanel::facts() const
     const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
     const Airframe* real = own ? store_.realAircraft(own->real_aircraft) : nullptr;
     const Airframe* simulated = own ? store_.simulatedAircraft(own->simulated_aircraft) : nullptr;
+    const auto date = [](UnixTime at) { return QDateTime::fromSecsSinceEpoch(at).toString(QStringLiteral("d MMM yyyy")); };
+    QStringList rates;
+    if (own && rate_family(s->rate_family)) {
+        UnixTime at = 0;
+        const auto match = store_.match(station_.pilotId(), &at);
+        const bool holds = match && store_.matchStale(station_.pilotId()).empty();
+        rates << (holds && match->simulator == s->id ? tr("Rates, matched on %1 with %2").arg(date(at), real ? QString::fromStdString(real->name) : tr("the real aircraft"))
+                  : holds                            ? tr("Rates, the nearest here to those matched on %1").arg(date(at))
+                  : match                            ? tr("Rates practised; the match of %1 does not hold any more").arg(date(at))
+                                                     : tr("Rates practised, not matched yet"));
+        MatchOptions options;
+        options.ranges = RecordStore::rateRanges(*s);
+        QStringList axes;
+        for (const RateAxis axis : rate_axes) {
+            const auto here = match_rates(curve_of(own->rates, axis), s->rate_family, options);
+            axes << (here ? settingsInWords(here->rounded) : tr("cannot be set"));
+        }
+        if (axes[0] == axes[1]) rates << tr("Roll and pitch: %1").arg(axes[0]);
+        else rates << tr("Roll: %1").arg(axes[0]) << tr("Pitch: %1").arg(axes[1]);
+        rates << tr("Yaw: %1").arg(axes[2]);
+    }
     return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(), QString::fromStdString(station_.device().name),
                      QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")), station_.stickModeNumber(), *s, std::move(*sheet),
-                     real ? QString::fromStdString(real->name) : QString(), simulated ? QString::fromStdString(simulated->name) : QString(), own};
+                     real ? QString::fromStdString(real->name) : QString(), simulated ? QString::fromStdString(simulated->name) : QString(), own, rates};
 }
 
 QStringList SheetPanel::setupOnCard() const

@@ -47,6 +47,7 @@ void addHandle(QCustomPlot& plot, double x, double y, const QColor& colour)
     handle->setSize(9);
     handle->setPen(QPen(colour, 1.5));
     handle->setBrush(theme().paper);
+    handle->setClipToAxisRect(false);
     handle->position->setCoords(x, y);
 }
 
@@ -61,7 +62,7 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent) : QWidget(parent), ax
     explain(plot_, tr("Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. Bars: where the pilot's stick spends its time. The upright line follows the live stick. "
                       "The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, with Shift in small steps."));
     difference_->setAccessibleName(tr("What the %1 curves differ by").arg(axis));
-    difference_->setFixedHeight(76);
+    difference_->setFixedHeight(94);
     difference_->setFocusPolicy(Qt::TabFocus);
     explain(difference_, tr("°/s that the other side is off the one that stays: dashed as it is, amber when matched."));
     reading_->setFont(uiFont(9));
@@ -142,7 +143,7 @@ void CurvePlot::drawDifference()
     if (curves_.match) addCurve(*difference_, off(*curves_.match), QPen(t.attention, 2));
     difference_->xAxis->setRange(0, 1);
     difference_->yAxis->setRange(-1.15 * most, 1.15 * most);
-    difference_->yAxis->ticker()->setTickCount(3);
+    difference_->yAxis->ticker()->setTickCount(2);
     difference_->xAxis->setLabel(tr("%1 stick").arg(axis_));
     difference_->yAxis->setLabel(tr("off, °/s"));
     differenceCursor_ = new QCPItemLine(difference_);

@@ -93,8 +93,9 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     column->addWidget(heading_);
     column->addWidget(words_);
     column->addWidget(step_);
-    column->addWidget(steps_, 1);
+    column->addWidget(steps_, 100);
     column->addLayout(foot);
+    column->addStretch(1);
 }
 
 void PlanPanel::setContext(const RatesContext& context)

@@ -11,6 +11,7 @@
 #include "desk/rates/curve_plot.h"
 #include "desk/rates/feel_panel.h"
 #include "desk/rates/plan_panel.h"
+#include "desk/rates/rate_words.h"
 #include "desk/rates/timing_panel.h"
 #include "desk/record_store.h"
 #include "desk/setup/number_box.h"
@@ -58,18 +59,6 @@ QCheckBox* check(const QString& text, const char* name, const QString& tip)
 }
 
 QString dayInWords(UnixTime at) { return QLocale(QLocale::English).toString(QDateTime::fromSecsSinceEpoch(at).date(), QStringLiteral("d MMM yyyy")); }
-
-/// "centre 190, max 930, expo 0.66"
-QString settings(const RateCurve& curve)
-{
-    const RateFamily* family = rate_family(family_key(curve));
-    if (!family) return QObject::tr("measured points");
-    QStringList parts;
-    const auto values = parameters_of(curve);
-    for (std::size_t i = 0; i < values.size(); ++i)
-        parts << QStringLiteral("%1 %2").arg(QString::fromUtf8(family->parameters[i].name.data())).arg(values[i], 0, 'g', 6);
-    return parts.join(QStringLiteral(", "));
-}
 
 } // namespace
 
@@ -169,6 +158,7 @@ void RatesPage::build()
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setShowGrid(false);
+    table_->setFixedHeight(9 * 21 + 34);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
     explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
@@ -220,6 +210,7 @@ void RatesPage::build()
     least->addWidget(trial_);
     left->addWidget(leastHoursRow_);
     left->addSpacing(6);
+    left->addWidget(new QLabel(tr("Numbers and handles of")));
     left->addWidget(edits_);
     left->addWidget(family_);
     left->addLayout(form);
@@ -384,7 +375,10 @@ void RatesPage::refresh()
     simulator_->clear();
     for (const SimulatorProfile& s : store_.simulators())
         if (rate_family(s.rate_family)) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
-    simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(simulator)));
+    const auto matched = ofPilot_ ? store_.match(station_.pilotId()) : std::nullopt;
+    const auto plan = ofPilot_ ? store_.ratePlan(station_.pilotId()) : std::nullopt;
+    const QString of_pilot = matched ? QString::fromStdString(matched->simulator) : plan && !plan->on_aircraft ? QString::fromStdString(plan->thing) : simulator;
+    simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(of_pilot)));
     const auto kept = store_.ratesOf(aircraft_->currentData().toString().toStdString());
     context_.real = kept.value_or(RateProfile{});
     context_.practised = practised();
@@ -505,8 +499,8 @@ void RatesPage::rematch()
     else {
         const CurveDifference now = difference(context_.real.roll, context_.practised.roll);
         const double then = context_.matches[0] ? context_.matches[0]->rounded_difference.rms_dps : now.rms_dps;
-        title_->setText((context_.aircraft_changes() ? tr("%1 brought to what is practised in %2: roll is off by %3 °/s now, by %4 °/s then.") : tr("%1 in %2: roll is off by %3 °/s now, by %4 °/s when matched."))
-                            .arg(aircraft_->currentText(), simulator_->currentText()).arg(now.rms_dps, 0, 'f', 0).arg(then, 0, 'f', 1));
+        title_->setText((context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then") : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
+                            .arg(aircraft_->currentText(), simulator_->currentText(), QString::number(now.rms_dps, 'f', 0), QString::number(then, 'f', 1)));
     }
     UnixTime at = 0;
     const auto kept = pilot ? store_.match(pilot->id, &at) : std::nullopt;
@@ -516,7 +510,7 @@ void RatesPage::rematch()
     else if (!store_.ratesOf(context_.aircraft_id)) said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
     else if (!kept) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
     else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2").arg(dayInWords(at), QString::fromStdString(stale));
-    else said = tr("Matched on %1; %2 h flown on matched rates so far.").arg(dayInWords(at)).arg(store_.matchedHours(pilot->id), 0, 'f', 1);
+    else said = tr("Matched on %1; %2 h flown on matched rates so far.").arg(dayInWords(at)).arg(store_.standing(pilot->id).hours_matched, 0, 'f', 1);
     if (context_.aircraft_changes()) said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
     words_->setText(said);
     showPlots();
@@ -566,7 +560,7 @@ void RatesPage::showTable()
             QStringList cells{tr("%1, %2").arg(tr(axisNames[axis]), names[k])};
             if (curves[k]) {
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
-                cells << settings(*curves[k]);
+                cells << settingsInWords(*curves[k]);
                 for (const auto& [value, digits] : {std::pair{n.max_dps, 0}, {n.centre_dps, 0}, {n.half_stick_dps, 0}, {n.full_turn_s, 2}, {n.flip_height_m, 1}}) cells << QString::number(value, 'f', digits);
                 cells << (k == stays ? QString() : QString::number(difference(axisOf(target, axis), *curves[k], weights).rms_dps, 'f', 1));
             } else {
@@ -579,7 +573,7 @@ void RatesPage::showTable()
                 if (column > 1) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
                 table_->setItem(row, column, item);
             }
-            table_->setRowHeight(row, 22);
+            table_->setRowHeight(row, 21);
         }
     }
 }
