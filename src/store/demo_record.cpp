@@ -241,10 +241,11 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         if (facts[slot.pilot].attempts.empty())
             for (const KitItem& item : kit->front().items) // the newest pilot's station is not quite ready yet
                 if (pilot.first_day < -10 || item.id != "seat") record.tick_kit(id, kit->front().id + "/" + item.id, true);
-        const bool matched = std::any_of(roster.documents.begin(), roster.documents.end(), [&](const Roster::OfPilot& d) {
+        const auto kept = std::find_if(roster.documents.begin(), roster.documents.end(), [&](const Roster::OfPilot& d) {
             return d.kind == "match" && d.pilot == pilot.name && d.at <= clock && clock < d.until;
         });
-        const std::string session = record.start_session(id, controller_ids[pilot.controller], matched);
+        const auto matched = kept == roster.documents.end() ? Result<KeptMatch>(bad_input("")) : parse_match(kept->text, "roster.json");
+        const std::string session = record.start_session(id, controller_ids[pilot.controller], matched.has_value());
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
         const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
         const int flights = 2 + static_cast<int>(3 * luck.uniform());
@@ -258,7 +259,7 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         for (int flight = 0; flight < flights; ++flight) {
             const std::int64_t today = clock / day_s;
             const Drill& drill = with_id(*drills, choose_drill(pilot_standing(known, curriculum, today, drill_facts), luck));
-            const auto setup = data.setup_for(drill, RateProfile{});
+            const auto setup = data.setup_for(drill, matched ? matched->practised : RateProfile{});
             if (!setup) return tl::unexpected(setup.error());
             const auto flown = fly_drill(drill, *setup, skill, luck.bits(), pilot.faults);
             if (!flown) return tl::unexpected(flown.error());

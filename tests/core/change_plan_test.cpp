@@ -247,12 +247,12 @@ TEST_CASE("a match holds until one of its sides is changed, and says which", "[c
     real.name = "by another name";
     MatchedThings now{&real, &practised, "centre-max", ranges};
     CHECK(why_stale(match, now).empty());
-    SECTION("real") { real.yaw = GainSuperCurve{1, 0.4, 0}; CHECK(why_stale(match, now) == "The real aircraft's rates have been changed since the match."); }
-    SECTION("practised") { practised.roll = CentreMaxCurve{150, 360, 0.2}; CHECK(why_stale(match, now) == "The practised rates have been changed since the match."); }
-    SECTION("steps") { now.ranges[1].step = 5; CHECK(why_stale(match, now) == "The simulator's profile has been changed since the match."); }
-    SECTION("family") { now.family = "gain-super"; CHECK(why_stale(match, now) == "The simulator's profile has been changed since the match."); }
+    SECTION("real") { real.yaw = GainSuperCurve{1, 0.4, 0}; CHECK(why_stale(match, now) == "Aircraft's rates changed since the match"); }
+    SECTION("practised") { practised.roll = CentreMaxCurve{150, 360, 0.2}; CHECK(why_stale(match, now) == "Practised rates changed since the match"); }
+    SECTION("steps") { now.ranges[1].step = 5; CHECK(why_stale(match, now) == "Simulator's profile changed since the match"); }
+    SECTION("family") { now.family = "gain-super"; CHECK(why_stale(match, now) == "Simulator's profile changed since the match"); }
     SECTION("no rates") { now.family.clear(); CHECK_FALSE(why_stale(match, now).empty()); }
-    SECTION("gone") { now.real = nullptr; CHECK(why_stale(match, now) == "The real aircraft of the match is not there any more."); }
+    SECTION("gone") { now.real = nullptr; CHECK(why_stale(match, now) == "The aircraft of the match is gone"); }
 }
 
 TEST_CASE("a curve's end and centre are moved apart from each other, in every family", "[core][rates]")

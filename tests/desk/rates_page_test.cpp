@@ -2,13 +2,18 @@
 #include "desk/rates/rates_page.h"
 #include "core/standin/stand_in_pilot.h"
 #include "desk_fixture.h"
+#include "desk/controller/sheet_panel.h"
+#include "desk/rates/feel_panel.h"
+#include "desk/rates/timing_panel.h"
 #include "files/flight_csv.h"
 
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QFile>
+#include <QLineEdit>
 #include <QTableWidget>
+#include <qcustomplot.h>
 #include <QUndoStack>
 #include <catch2/catch.hpp>
 #include <fstream>
@@ -21,11 +26,12 @@ namespace {
 struct Rates {
     Desk desk{BH_DEMO};
     RatesPage* page = desk.window->ratesPage();
-    Rates()
+    explicit Rates(const char* pilot = "Tomas Brede")
     {
         for (const PilotRow& p : desk.store->pilots())
-            if (const auto own = desk.store->setup(p.id); own && own->real_aircraft == "real-school-avocet") desk.station->choosePilot(p.id);
+            if (p.name == pilot) desk.station->choosePilot(p.id);
         QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+        QTest::qWait(50); // built when it is first looked at
     }
     void choose(const char* combo, const QString& text)
     {
@@ -36,6 +42,13 @@ struct Rates {
         Q_EMIT box->activated(row);
     }
     QTableWidget* table() { return desk.find<QTableWidget>("rateTable"); }
+    [[nodiscard]] const std::string& pilot() const { return desk.station->pilotId(); }
+    void click(const char* button) { QTest::mouseClick(desk.find<QPushButton>(button), Qt::LeftButton); }
+    /// Answers the handling questions, one number for each.
+    void answer(std::initializer_list<int> answers)
+    {
+        for (const int a : answers) click(QStringLiteral("answer%1").arg(a).toLatin1().constData());
+    }
     [[nodiscard]] std::optional<TrainingSetup> own() const { return desk.store->setup(desk.station->pilotId()); }
 };
 
@@ -60,8 +73,12 @@ TEST_CASE("the real aircraft's rates are matched on the simulator's own steps, a
     const RateProfile before = r.own()->rates;
     QTest::mouseClick(r.desk.find<QPushButton>("applyMatch"), Qt::LeftButton);
     CHECK(parameters_of(r.own()->rates.roll) == p);
-    CHECK(r.table()->item(1, 7)->text() == r.table()->item(2, 7)->text()); // now is the match
+    CHECK(r.table()->item(1, 7)->text() == r.table()->item(2, 7)->text()); // practised is the match
+    REQUIRE(r.desk.store->match(r.pilot())); // dated, and it holds
+    CHECK(r.desk.store->matchStale(r.pilot()).empty());
+    CHECK(r.desk.text("ratesWords").startsWith("Matched on 12 Jun 2031"));
     r.desk.store->undoStack()->undo();
+    CHECK_FALSE(r.desk.store->match(r.pilot()));
     CHECK(parameters_of(r.own()->rates.roll) == parameters_of(before.roll));
 }
 
@@ -85,21 +102,31 @@ TEST_CASE("the aircraft's rates are typed, kept, turned into other numbers, and 
 TEST_CASE("an aircraft whose rates nobody knows says so; the stick is followed; the curves are saved", "[desk]")
 {
     Rates r;
-    r.choose("ratesAircraft", "Dunlin, 3-inch for halls");
+    Airframe newcomer = *r.desk.store->realAircraft("real-dunlin");
+    newcomer.id = "real-newcomer", newcomer.name = "Newcomer";
+    REQUIRE(r.desk.store->keepAircraft(newcomer));
+    r.choose("ratesAircraft", "Newcomer");
     CHECK(r.desk.text("ratesWords").contains("not known yet"));
     r.choose("ratesAircraft", "Curlew, with the survey camera");
     CHECK_FALSE(r.desk.text("ratesWords").contains("not known yet"));
     r.desk.station->input().simulated_controller().set(Function::Roll, 0.5);
-    CHECK(r.desk.waitFor([&] { return r.desk.text("rateReading0").startsWith("at 50 %: real 116,"); })); // half of centre-max 150, 350, 0.2
+    CHECK(r.desk.waitFor([&] { return r.desk.text("rateReadingRoll").startsWith("at 50 %: real 116,"); })); // half of centre-max 150, 350, 0.2
     const QString file = r.desk.folder.filePath("rates.csv");
     REQUIRE(r.page->saveTable(file));
     QFile csv(file);
     REQUIRE(csv.open(QIODevice::ReadOnly));
     const auto lines = csv.readAll().split('\n');
     CHECK(lines.size() == 203);
-    CHECK(lines[0].startsWith("stick,roll_real_dps,roll_now_dps,roll_match_dps,pitch_real_dps"));
+    CHECK(lines[0].startsWith("stick,roll_real_dps,roll_practised_dps,roll_match_dps,pitch_real_dps"));
     CHECK(lines[201].startsWith("1.00,350.000,"));
     CHECK(r.page->savePicture(r.desk.folder.filePath("rates.png")));
+    REQUIRE(r.page->savePicture(r.desk.folder.filePath("rates.svg")));
+    QFile svg(r.desk.folder.filePath("rates.svg"));
+    REQUIRE(svg.open(QIODevice::ReadOnly));
+    const QByteArray drawn = svg.readAll();
+    CHECK(drawn.contains("<svg"));
+    CHECK(drawn.count("<polyline") + drawn.count("<path") > 12); // three axes with their curves, as lines and not as a picture
+    CHECK_FALSE(drawn.contains("<image"));
     CHECK_FALSE(r.page->saveTable("/nowhere/rates.csv"));
 }
 
@@ -129,4 +156,235 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
     r.page->readRates(bad);
     CHECK(r.desk.text("ratesWords").startsWith("Nothing was changed: "));
     CHECK(r.desk.text("ratesWords").contains("expected a 'family' here"));
+}
+
+TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, of either side, and undone", "[desk]")
+{
+    Rates r;
+    r.choose("ratesFamily", "centre, max, expo");
+    const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
+    auto* plot = r.desk.find<QCustomPlot>("ratePlotRoll");
+    const double end = rate_dps(real().roll, 1), centre = centre_slope_dps(real().roll);
+    QTest::keyClick(plot, Qt::Key_Up);
+    CHECK(rate_dps(real().roll, 1) == Approx(end + 10));
+    QTest::keyClick(plot, Qt::Key_Left, Qt::ShiftModifier);
+    CHECK(centre_slope_dps(real().roll) == Approx(centre - 1));
+    CHECK(rate_dps(real().roll, 1) == Approx(end + 10)); // the other handle stays
+    r.desk.store->undoStack()->undo();
+    r.desk.store->undoStack()->undo();
+    CHECK(rate_dps(real().roll, 1) == Approx(end));
+
+    r.choose("ratesEdits", "practised rates");
+    plot->replot();
+    const RateProfile before = r.own()->rates, aircraft = real();
+    const auto at = [&](double x, double y) { return QPoint(static_cast<int>(plot->xAxis->coordToPixel(x)), static_cast<int>(plot->yAxis->coordToPixel(y))); };
+    const double practised_end = rate_dps(before.roll, 1), wanted = practised_end - 120;
+    QTest::mousePress(plot, Qt::LeftButton, {}, at(1, practised_end));
+    QTest::mouseMove(plot, at(1, wanted));
+    CHECK(r.own()->rates == before); // not before the hand lets go
+    QTest::mouseRelease(plot, Qt::LeftButton, {}, at(1, wanted));
+    CHECK(rate_dps(r.own()->rates.roll, 1) == Approx(wanted).margin(6)); // to a pixel
+    CHECK(real() == aircraft);
+    r.desk.store->undoStack()->undo();
+    CHECK(r.own()->rates == before);
+}
+
+TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-way back, the rest on the record, and then matched", "[desk]")
+{
+    Rates r("Nell Harker");
+    r.choose("ratesDirection", "The aircraft changes");
+    r.choose("ratesEdits", "practised rates");
+    r.desk.find<QDoubleSpinBox>("real-roll-1")->setValue(560);
+    r.desk.find<QDoubleSpinBox>("real-pitch-1")->setValue(560);
+    CHECK(r.desk.find<QPushButton>("applyMatch")->text() == "Plan the change");
+    CHECK(r.desk.store->matchStale(r.pilot()) == "Practised rates changed since the match");
+    const RateProfile target = r.page->context().matched();
+    CHECK(std::string(family_key(target.roll)) == "gain-super"); // in the aircraft's own numbers
+    r.click("applyMatch");
+    REQUIRE(r.desk.store->ratePlan(r.pilot()));
+    CHECK(r.desk.text("planHeading").startsWith("Step 1 of about"));
+    CHECK(r.desk.text("planCautions").contains("never over people"));
+    CHECK_FALSE(r.desk.find<QPushButton>("answer0")->isEnabled()); // not before the cautions are read
+    QTest::keyClicks(r.desk.find<QLineEdit>("decidedBy"), "M. Sorrel");
+    const RateProfile before = *r.desk.store->ratesOf("real-school-avocet");
+    r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
+    r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
+    r.answer({0, 1, 0}); // in control, but not well enough: 7
+    auto plan = r.desk.store->ratePlan(r.pilot());
+    REQUIRE(plan->plan.flown.size() == 1);
+    CHECK(plan->plan.flown[0].rating == 7);
+    CHECK(plan->decisions[0].by == "M. Sorrel");
+    CHECK(plan->decisions[0].outside);
+    CHECK(plan->decisions[0].cautions_read);
+    const RateStep& step = plan->plan.flown[0].step;
+    const auto value = [&] { return parameters_of(r.desk.store->ratesOf("real-school-avocet")->roll)[step.parameter]; };
+    CHECK(value() == Approx((step.from + step.to) / 2).margin(0.006)); // half-way back, to the parameter's step
+    CHECK_FALSE(r.desk.find<QCheckBox>("cautionsRead")->isChecked()); // for every step anew
+    r.desk.store->undoStack()->undo();
+    CHECK(*r.desk.store->ratesOf("real-school-avocet") == before);
+    CHECK(r.desk.store->ratePlan(r.pilot())->plan.flown.empty());
+    int tries = 0;
+    for (; tries < 40 && r.desk.find<QCheckBox>("cautionsRead")->isVisible(); ++tries) {
+        r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
+        r.answer({0, 0, 0, 1});
+    }
+    CAPTURE(tries, r.desk.text("handlingQuestion").toStdString(), r.desk.text("planHeading").toStdString(), r.desk.text("planWords").toStdString());
+    CHECK(r.desk.text("planHeading").startsWith("The plan is through"));
+    CHECK(r.desk.store->ratesOf("real-school-avocet")->roll == target.roll);
+    CHECK(r.desk.store->matchStale(r.pilot()).empty());
+    CHECK(r.desk.store->match(r.pilot())->real.roll == target.roll);
+}
+
+TEST_CASE("what is found here goes on the aircraft only after enough hours and steady ratings", "[desk]")
+{
+    Rates r;
+    r.choose("ratesDirection", "Found here, then the aircraft");
+    CHECK_FALSE(r.desk.find<QPushButton>("applyMatch")->isEnabled());
+    CHECK(r.desk.text("ratesWords").startsWith("First find what feels right"));
+    r.click("tryRates");
+    CHECK(r.desk.text("ratesWords").startsWith("Not on the aircraft yet: 0.0 of 5 hours"));
+    const std::string session = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
+    r.desk.store->endSession(session, 5.2 * 3600, 0);
+    CHECK(r.desk.text("ratesWords").contains("ratings are not steady"));
+    r.click("sectionFeel");
+    for (int i = 0; i < 3; ++i) {
+        CHECK_FALSE(r.page->context().blocked.empty());
+        r.click("feelRate");
+        r.answer({0, 0, 0, 1}); // 2
+    }
+    CHECK(r.desk.store->handling(r.pilot()).size() == 3);
+    CHECK(r.page->context().blocked.empty());
+    CHECK(r.desk.find<QPushButton>("applyMatch")->isEnabled());
+    r.desk.find<QDoubleSpinBox>("leastHours")->setValue(8);
+    CHECK_FALSE(r.desk.find<QPushButton>("applyMatch")->isEnabled());
+    r.desk.find<QDoubleSpinBox>("leastHours")->setValue(5);
+    r.choose("ratesEdits", "practised rates");
+    r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(190); // other rates: it begins anew
+    CHECK(r.desk.text("ratesWords").startsWith("First find what feels right"));
+}
+
+TEST_CASE("a match goes stale when one of its sides changes: hours are counted, the Board and the card say so", "[desk]")
+{
+    Rates r("Nell Harker");
+    auto* sheets = r.desk.window->findChild<SheetPanel*>();
+    if (!sheets) {
+        QTest::keyClick(&*r.desk.window, Qt::Key_3, Qt::AltModifier);
+        r.click("sectionSheets");
+        sheets = r.desk.window->findChild<SheetPanel*>();
+        QTest::keyClick(&*r.desk.window, Qt::Key_7, Qt::AltModifier);
+    }
+    REQUIRE(sheets);
+    const double hours = r.desk.store->standing(r.pilot()).hours_matched;
+    CHECK(hours > 5);
+    const auto fly = [&] {
+        const std::string session = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
+        r.desk.store->endSession(session, 3600, 0);
+    };
+    fly();
+    CHECK(r.desk.store->standing(r.pilot()).hours_matched == Approx(hours + 1));
+    CHECK_FALSE(r.desk.store->standing(r.pilot()).needs_attention);
+    r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(1.1);
+    CHECK(r.desk.store->standing(r.pilot()).attention == "Aircraft's rates changed since the match");
+    CHECK(r.desk.store->standing(r.pilot()).go == PilotStanding::Go::Rates);
+    CHECK(r.desk.text("ratesWords").contains("does not hold any more: aircraft's rates changed since the match"));
+    fly();
+    CHECK(r.desk.store->standing(r.pilot()).hours_matched == Approx(hours + 1)); // not on matched rates
+    r.desk.store->undoStack()->undo();
+    CHECK(r.desk.store->matchStale(r.pilot()).empty());
+}
+
+TEST_CASE("rates nobody knows are timed with the space bar at three places of the stick, and taken over", "[desk]")
+{
+    Rates r;
+    r.choose("ratesFamily", "centre, max, expo");
+    r.click("sectionTime");
+    auto* panel = r.desk.window->findChild<TimingPanel*>();
+    REQUIRE(panel);
+    QTest::keyClick(panel, Qt::Key_Space);
+    QTest::qWait(320);
+    QTest::keyClick(panel, Qt::Key_Space);
+    CHECK(r.desk.find<QDoubleSpinBox>("timedSeconds")->value() == Approx(0.33).margin(0.15));
+    // Turns of an aircraft set to 200, 600, 0.4, timed to a hundredth.
+    const RateCurve truth = CentreMaxCurve{200, 600, 0.4};
+    for (const auto& [stick, turns] : {std::pair{1.0, 20.0}, {0.6, 12.0}, {0.3, 6.0}}) {
+        r.desk.find<QDoubleSpinBox>("timedStick")->setValue(100 * stick);
+        r.desk.find<QDoubleSpinBox>("timedTurns")->setValue(turns);
+        r.desk.find<QDoubleSpinBox>("timedSeconds")->setValue(360 * turns / rate_dps(truth, stick));
+        r.click("addTiming");
+    }
+    REQUIRE(panel->found());
+    CHECK(r.desk.text("timingWords").startsWith("95 of 100 times between: centre"));
+    CHECK(difference(panel->found()->curve, truth).worst_dps < 8);
+    r.click("takeTimed");
+    CHECK(difference(r.desk.store->ratesOf("real-school-avocet")->roll, truth).worst_dps < 8);
+    r.desk.store->undoStack()->undo();
+    CHECK(difference(r.desk.store->ratesOf("real-school-avocet")->roll, truth).worst_dps > 50);
+}
+
+TEST_CASE("advice begins with common practice, and is reckoned from planned flips", "[desk]")
+{
+    Rates r;
+    const Drill drill = *r.desk.store->drill("hover-window");
+    const auto rocking = fly_drill(drill, *r.desk.store->data().setup_for(drill, RateProfile{}), 0.9, 21, {.rocking = true});
+    AttemptRow row = attempt_row(rocking->score, Mode::Acro);
+    row.pilot_id = r.pilot();
+    row.session_id = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
+    REQUIRE_FALSE(r.desk.store->addAttempt(row, rocking->log).empty());
+    r.click("sectionAdvice");
+    CHECK(r.desk.text("rateAdvice").contains("Slower"));
+    CHECK(r.desk.text("rateAdvice").contains("of the newest flights, over 15 %"));
+    r.desk.find<QDoubleSpinBox>("flipHeight")->setValue(3);
+    CHECK(r.desk.text("rateAdvice").contains("a fall of 3.0 m takes"));
+    CHECK(r.desk.text("rateAdvice").contains("Both do not go together yet"));
+    r.click("band-racing");
+    CHECK(rate_dps(r.own()->rates.roll, 1) == Approx(380));
+    CHECK(rate_dps(r.own()->rates.yaw, 1) == Approx(330));
+}
+
+TEST_CASE("both curves are felt in one flight, and a blind test says whether they can be told apart", "[desk][realtime]")
+{
+    Rates r;
+    r.click("sectionFeel");
+    FeelPanel* feel = r.page->feel();
+    REQUIRE(feel);
+    auto& sticks = r.desk.station->input().simulated_controller();
+    sticks.set(Function::Throttle, 0);
+    QTest::keyClick(&*r.desk.window, Qt::Key_F5);
+    REQUIRE(feel->loop());
+    CHECK(r.desk.text("feelWords") == "In the hand now: real aircraft.");
+    REQUIRE(r.desk.waitFor([&] { return feel->loop()->snapshot().armed; }));
+    sticks.set(Function::Throttle, 1);
+    REQUIRE(r.desk.waitFor([&] { return feel->loop()->snapshot().state.height_m() > 15; }));
+    const auto turns_at = [&] {
+        double fastest = 0;
+        sticks.set(Function::Roll, 1);
+        REQUIRE(r.desk.waitFor([&] { // a fraction of a second is enough
+            const double now = degrees(feel->loop()->snapshot().state.rates_radps.x());
+            const bool settled = now > 100 && std::abs(now - fastest) < 1;
+            fastest = now;
+            return settled;
+        }));
+        return fastest;
+    };
+    CHECK(turns_at() == Approx(rate_dps(r.page->context().real.roll, 1)).epsilon(0.05));
+    r.click("feelToB");
+    QTest::qWait(150);
+    CHECK(turns_at() == Approx(rate_dps(r.page->context().practised.roll, 1)).epsilon(0.05));
+    sticks.set(Function::Roll, 0);
+
+    feel->setSeed(41);
+    r.click("feelBlind");
+    REQUIRE(feel->blindTest());
+    CHECK(r.desk.text("feelWords").startsWith("Trial 1 of 8"));
+    CHECK_FALSE(r.desk.text("feelWords").contains("real aircraft")); // nothing is given away
+    for (int trial = 0; trial < 8; ++trial) {
+        r.click("feelToX");
+        r.click(feel->blindTest()->x_is_b(trial) == (trial != 3) ? "feelIsB" : "feelIsA"); // one wrong
+    }
+    CHECK(r.desk.text("feelVerdict").startsWith("7 of 8 right"));
+    CHECK(r.desk.text("feelVerdict").contains("p = 0.035"));
+    CHECK(r.desk.text("feelVerdict").contains("can be felt"));
+    REQUIRE(r.desk.store->blindTests(r.pilot()).size() == 1);
+    CHECK(r.desk.store->blindTests(r.pilot())[0].right == 7);
+    CHECK_FALSE(feel->loop());
 }

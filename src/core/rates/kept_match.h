@@ -23,7 +23,7 @@ struct MatchedThings {
     std::vector<ParameterRange> ranges;
 };
 
-/// Why a match holds no more, in a sentence; empty while it holds.
+/// Why a match holds no more, in a few words; empty while it holds.
 [[nodiscard]] std::string why_stale(const KeptMatch& match, const MatchedThings& now);
 
 } // namespace bh

@@ -115,7 +115,7 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     const PilotStanding& s = store_.standing(id);
     if (role == IdRole) return QString::fromStdString(id);
     if (role == Qt::TextAlignmentRole)
-        return static_cast<int>((index.column() == Hours || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        return static_cast<int>((index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role == Qt::ForegroundRole && index.column() == Reason && s.needs_attention) return theme().attention;
     if (role == Qt::AccessibleTextRole && index.column() == Stages) {
         const auto held = std::count(s.stages.begin(), s.stages.end(), StageState::Held);
@@ -131,8 +131,8 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     switch (index.column()) {
     case Pilot: return QString::fromStdString(pilot->name);
     case Hours:
-        return s.hours_matched > 0 ? tr("%1 of %2 h, %3 matched").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0).arg(s.hours_matched, 0, 'f', 1)
-                                   : tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
+        return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
+    case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(s.hours_matched, 0, 'f', 1) : QString();
     case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
     case LastFlight: return daysAgo(s.last_practice_day, store_.today());
     case Reason: return QString::fromStdString(s.attention);
@@ -144,14 +144,14 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
 {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole)
-        return static_cast<int>((section == Hours || section == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        return static_cast<int>((section == Hours || section == Matched || section == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     if (role == Qt::ToolTipRole && section == Stages) {
         return tr("The stages of the pilot's own curriculum. Disc: held. Half disc: begun. Dot: not flown.");
     }
-    if (role == Qt::ToolTipRole && section == Hours) return tr("Practice in all, of what is aimed at; matched: on rates that were matched with the real aircraft's at the time. Other hours carry over badly.");
+    if (role == Qt::ToolTipRole && section == Matched) return tr("Of the practice, hours on rates that were matched with the real aircraft's at the time. Other hours carry over badly (common practice).");
     if (role == Qt::ToolTipRole && section == Weeks) return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
     if (role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Pilot"), tr("Stages"), tr("Practised"), tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
+    const QString names[] = {tr("Pilot"), tr("Stages"), tr("Practised"), tr("Matched"), tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -181,8 +181,8 @@ BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->horizontalHeader()->setHighlightSections(false);
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(table_));
-    const int widths[] = {128, 146, 96, 88, 132, 96};
-    for (int i = 0; i < 6; ++i) table_->setColumnWidth(i, widths[i]);
+    const int widths[] = {124, 140, 92, 70, 84, 112, 92};
+    for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, widths[i]);
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 12);

@@ -20,7 +20,7 @@ class BoardModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Role { IdRole = Qt::UserRole + 1, StagesRole, WeeksRole };
-    enum Column { Pilot, Stages, Hours, Week, Weeks, LastFlight, Reason, ColumnCount };
+    enum Column { Pilot, Stages, Hours, Matched, Week, Weeks, LastFlight, Reason, ColumnCount };
     explicit BoardModel(const RecordStore& store, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;

@@ -55,6 +55,8 @@ void addHandle(QCustomPlot& plot, double x, double y, const QColor& colour)
 
 CurvePlot::CurvePlot(const QString& axis, QWidget* parent) : QWidget(parent), axis_(axis), plot_(new QCustomPlot), difference_(new QCustomPlot), reading_(new QLabel)
 {
+    plot_->setObjectName(QStringLiteral("ratePlot") + axis);
+    reading_->setObjectName(QStringLiteral("rateReading") + axis);
     plot_->setAccessibleName(tr("%1 rate over the stick").arg(axis));
     plot_->setMinimumHeight(130);
     plot_->setFocusPolicy(Qt::StrongFocus);
@@ -174,17 +176,14 @@ void CurvePlot::setStick(double size)
     difference_->replot(QCustomPlot::rpQueuedReplot);
 }
 
-void CurvePlot::paintOn(QPainter& painter, const QRect& place) const
+void CurvePlot::paintOn(QCPPainter& painter, const QRect& place) const
 {
+    const int below = place.height() / 4;
     painter.save();
     painter.translate(place.topLeft());
-    const int below = place.height() / 4;
-    QCPPainter own(painter.device());
-    own.setTransform(painter.transform());
-    own.setMode(QCPPainter::pmVectorized);
-    plot_->toPainter(&own, place.width(), place.height() - below);
-    own.translate(0, place.height() - below);
-    difference_->toPainter(&own, place.width(), below);
+    plot_->toPainter(&painter, place.width(), place.height() - below);
+    painter.translate(0, place.height() - below);
+    difference_->toPainter(&painter, place.width(), below);
     painter.restore();
 }
 

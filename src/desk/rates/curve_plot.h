@@ -10,7 +10,7 @@ class QCPItemLine;
 class QCPItemTracer;
 class QCustomPlot;
 class QLabel;
-class QPainter;
+class QCPPainter;
 
 namespace bh::desk {
 
@@ -31,7 +31,7 @@ public:
     void setCurves(Curves curves);
     void setStick(double size); ///< 0…1
     /// Draws both plots side by side on paper of its own, as for a picture.
-    void paintOn(QPainter& painter, const QRect& place) const;
+    void paintOn(QCPPainter& painter, const QRect& place) const;
     [[nodiscard]] QString reading() const;
 
 Q_SIGNALS:

@@ -29,6 +29,7 @@ FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys,
     view_ = new FlightView;
     view_->setObjectName(QStringLiteral("feelView"));
     keys.watch(view_);
+    setFocusProxy(view_);
     const auto choice = [this](const char* name, const QString& spoken, int first) {
         auto* box = new QComboBox;
         box->setObjectName(QLatin1String(name));
@@ -76,7 +77,8 @@ FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys,
     const std::pair<QKeySequence, QPushButton*> shortcuts[] = {{Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
     for (const auto& [key, button] : shortcuts) {
         auto* shortcut = new QShortcut(key, this);
-        shortcut->setContext(Qt::WidgetWithChildrenShortcut);
+        const bool digit = key[0].key() < Qt::Key_F1; // may be typed into a box elsewhere on the page
+        shortcut->setContext(digit ? Qt::WidgetWithChildrenShortcut : Qt::WindowShortcut);
         connect(shortcut, &QShortcut::activated, button, &QPushButton::click);
     }
     words_ = new QLabel;

@@ -15,6 +15,8 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QTableWidget>
+#include <QUndoStack>
+#include <algorithm>
 
 namespace bh::desk {
 namespace {
@@ -140,9 +142,9 @@ void PlanPanel::testFlight()
     Q_EMIT flyAsked(with_parameter(standing_->now, *standing_->next, standing_->next->to), inWords(*standing_->next));
 }
 
-bool PlanPanel::keepRates(const RateProfile& rates)
+bool PlanPanel::keepRates(const KeptPlan& plan, const RateProfile& rates)
 {
-    if (plan_->on_aircraft) return store_.keepRates(plan_->thing, rates);
+    if (plan.on_aircraft) return store_.keepRates(plan.thing, rates);
     TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
     setup.rates = rates;
     return store_.keepSetup(context_.pilot_id, setup);
@@ -155,15 +157,18 @@ void PlanPanel::rate(int rating)
     plan.plan.flown.push_back({*standing_->next, rating});
     plan.decisions.push_back({store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
     const auto after = standing_of(plan.plan);
-    if (!after || !store_.keepRatePlan(context_.pilot_id, plan)) return;
-    const std::string by = plan.decisions.back().by;
-    plan_ = plan;
-    const RatesContext was = context_; // writing reads everything anew
+    if (!after) return words_->setText(QString::fromStdString(after.error().message));
     read_->setChecked(false);
-    if (!keepRates(after->now)) return;
-    if (!plan.on_aircraft) store_.addHandling(was.pilot_id, {0, rating, by, after->now});
-    if (after->next) return;
-    // It is there: from now on both sides are matched.
+    const RatesContext was = context_; // writing reads everything anew
+    store_.undoStack()->beginMacro(tr("step of a change plan"));
+    if (store_.keepRatePlan(was.pilot_id, plan) && keepRates(plan, after->now) && !after->next) matched(was);
+    store_.undoStack()->endMacro();
+    if (!plan.on_aircraft) store_.addHandling(was.pilot_id, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
+}
+
+/// The plan is through: from now on both sides are matched.
+void PlanPanel::matched(const RatesContext& was)
+{
     const SimulatorProfile* simulator = store_.simulator(was.simulator_id);
     const auto real = store_.ratesOf(was.aircraft_id);
     const auto own = store_.setup(was.pilot_id);
@@ -201,6 +206,8 @@ void PlanPanel::showSteps()
         }
         steps_->setRowHeight(static_cast<int>(i), 26);
     }
+    constexpr int row_px = 26, head_px = 36;
+    steps_->setMaximumHeight(head_px + row_px * static_cast<int>(std::max<std::size_t>(flown, 2)));
     steps_->setVisible(flown > 0);
 }
 

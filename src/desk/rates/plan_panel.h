@@ -36,7 +36,8 @@ Q_SIGNALS:
 private:
     void refresh();
     void showSteps();
-    [[nodiscard]] bool keepRates(const RateProfile& rates);
+    [[nodiscard]] bool keepRates(const KeptPlan& plan, const RateProfile& rates);
+    void matched(const RatesContext& was);
     [[nodiscard]] QString inWords(const RateStep& step) const;
 
     RecordStore& store_;

@@ -32,13 +32,14 @@
 #include <QLocale>
 #include <QPushButton>
 #include <QSaveFile>
-#include <QPainter>
 #include <QSignalBlocker>
 #include <QSvgGenerator>
 #include <QTableWidget>
+#include <QUndoStack>
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
+#include <qcustomplot.h>
 
 namespace bh::desk {
 namespace {
@@ -142,7 +143,6 @@ void RatesPage::build()
 
     for (std::size_t axis = 0; axis < 3; ++axis) {
         plots_[axis] = new CurvePlot(tr(axisNames[axis]));
-        plots_[axis]->setObjectName(QStringLiteral("ratePlot%1").arg(axis));
         connect(plots_[axis], &CurvePlot::edited, this, [this, axis](const RateCurve& curve) {
             RateProfile changed = editsPractised() ? context_.practised : context_.real;
             axisOf(changed, axis) = curve;
@@ -158,7 +158,7 @@ void RatesPage::build()
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setShowGrid(false);
-    table_->setFixedHeight(9 * 21 + 34);
+    table_->setFixedHeight(9 * 21 + 46);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
     explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
@@ -254,6 +254,7 @@ void RatesPage::build()
     connect(sections_, &Sections::chosen, this, [this](int section) {
         if (feel_ && section != Feel) feel_->land(); // nobody looks
         if (section == Time) timing_->setFocus();
+        if (section == Feel) feel_->setFocus();
     });
     auto* columns = new QHBoxLayout;
     columns->setSpacing(16);
@@ -509,7 +510,7 @@ void RatesPage::rematch()
     if (!context_.blocked.empty()) said = QString::fromStdString(context_.blocked);
     else if (!store_.ratesOf(context_.aircraft_id)) said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
     else if (!kept) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
-    else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2").arg(dayInWords(at), QString::fromStdString(stale));
+    else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2.").arg(dayInWords(at), QString::fromStdString(stale).toLower());
     else said = tr("Matched on %1; %2 h flown on matched rates so far.").arg(dayInWords(at)).arg(store_.standing(pilot->id).hours_matched, 0, 'f', 1);
     if (context_.aircraft_changes()) said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
     words_->setText(said);
@@ -590,9 +591,11 @@ void RatesPage::apply()
     setup.rates = was.matched();
     setup.rates.name = (was.simulator + QStringLiteral(" for ") + was.aircraft).toStdString();
     if (setup.real_aircraft.empty()) setup.real_aircraft = was.aircraft_id;
-    if (!store_.keepSetup(was.pilot_id, setup)) return;
-    if (!store_.ratesOf(was.aircraft_id)) return; // a learner's rates that stand in are no match
-    store_.keepMatch(was.pilot_id, {was.aircraft_id, was.simulator_id, was.real, setup.rates, was.family, was.ranges});
+    store_.undoStack()->beginMacro(tr("practise on the match"));
+    const bool known = store_.ratesOf(was.aircraft_id).has_value(); // a learner's rates that stand in are no match
+    if (store_.keepSetup(was.pilot_id, setup) && known)
+        store_.keepMatch(was.pilot_id, {was.aircraft_id, was.simulator_id, was.real, setup.rates, was.family, was.ranges});
+    store_.undoStack()->endMacro();
 }
 
 void RatesPage::readRates(const QString& file)
@@ -660,7 +663,8 @@ bool RatesPage::savePicture(const QString& file)
 {
     constexpr int width = 460, height = 440;
     const auto paint = [this](QPaintDevice& device) {
-        QPainter p(&device);
+        QCPPainter p(&device);
+        p.setMode(QCPPainter::pmVectorized);
         for (int axis = 0; axis < 3; ++axis) plots_[static_cast<std::size_t>(axis)]->paintOn(p, QRect(axis * width, 0, width, height));
     };
     if (file.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)) {
