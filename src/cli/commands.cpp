@@ -5,9 +5,10 @@
 #include "files/csv.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "files/rates_csv.h"
 #include "files/recording_csv.h"
-#include "files/simulator_document.h"
 #include "files/setup_documents.h"
+#include "files/simulator_document.h"
 #include "files/stick_csv.h"
 
 #include <algorithm>
@@ -283,16 +284,9 @@ Result<int> measure_flight(const MeasureArguments& arguments)
 Result<int> rate_curve(const std::string& file, int points)
 {
     if (points < 2 || points > 1000001) return bad_input("--points: expected 2 to 1000001");
-    const auto text = read_text(file);
-    if (!text) return tl::unexpected(text.error());
-    const auto profile = parse_rates(*text, file);
+    const auto profile = load_rates(file);
     if (!profile) return tl::unexpected(profile.error());
-    std::printf("stick,roll_dps,pitch_dps,yaw_dps\n");
-    for (int i = 0; i < points; ++i) {
-        const double stick = -1 + 2.0 * i / (points - 1);
-        std::printf("%.6f,%.4f,%.4f,%.4f\n", stick, rate_dps(profile->roll, stick), rate_dps(profile->pitch, stick),
-                    rate_dps(profile->yaw, stick));
-    }
+    std::fputs(rates_csv(*profile, points).c_str(), stdout);
     return 0;
 }
 

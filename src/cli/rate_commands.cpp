@@ -7,6 +7,7 @@
 #include "files/documents.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "files/rates_csv.h"
 
 #include <algorithm>
 #include <cmath>
@@ -61,9 +62,7 @@ Json axis_json(const RateCurve& curve, const CurveDifference& off, const std::st
 
 Result<int> match_profile(const MatchArguments& arguments)
 {
-    const auto text = read_text(arguments.target);
-    if (!text) return tl::unexpected(text.error());
-    const auto profile = parse_rates(*text, arguments.target);
+    const auto profile = load_rates(arguments.target);
     if (!profile) return tl::unexpected(profile.error());
     const RateFamily* family = rate_family(arguments.family);
     MatchOptions options;

@@ -1,5 +1,6 @@
 #include "files/documents.h"
 
+#include "core/rates/rate_families.h"
 #include "files/file_text.h"
 #include "files/json_in.h"
 #include "files/json_parts.h"
@@ -36,6 +37,24 @@ RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& wh
     whole.at("family").fault("expected centre-max, gain-super, gain-curve, percent-plus, linear-expo or table, found '" + family + "'");
 }
 
+
+/// {"centre_dps": [lowest, highest, step], …}; the family's own where a parameter is not named.
+std::vector<ParameterRange> limits_at(const JsonIn& in, const std::string& family)
+{
+    std::vector<ParameterRange> limits;
+    const RateFamily* known = rate_family(family);
+    if (!known) in.fault("a table has no parameters to be limited");
+    for (const RateParameter& p : known->parameters) {
+        const std::string key(p.key);
+        limits.push_back({p.low, p.high, p.step});
+        if (!in.has(key.c_str())) continue;
+        const auto numbers = in.at(key.c_str()).items();
+        if (numbers.size() != 3) in.at(key.c_str()).fault("expected lowest, highest and step");
+        limits.back() = {numbers[0].number(), numbers[1].number(), numbers[2].number()};
+        if (!(limits.back().low < limits.back().high) || !(limits.back().step > 0)) in.at(key.c_str()).fault("expected lowest under highest, and a step above 0");
+    }
+    return limits;
+}
 
 template <class T>
 Result<T> load(const std::filesystem::path& path, Result<T> (*parse)(std::string_view, const std::string&))
@@ -140,6 +159,7 @@ Result<RateProfile> parse_rates(std::string_view text, const std::string& file)
             if (!good) in.at(key).fault(good.error().message);
             *curve = *good;
         }
+        if (in.has("limits")) profile.limits = limits_at(in.at("limits"), family);
         return profile;
     });
 }

@@ -1,5 +1,6 @@
 #include "files/setup_documents.h"
 
+#include "core/rates/rate_families.h"
 #include "files/documents.h"
 #include "files/json_in.h"
 
@@ -99,6 +100,9 @@ Json rates_json(const RateProfile& rates)
         json[key] = std::visit(CurveOut{}, *curve);
         if (family_key(*curve) != family) json[key]["family"] = family_key(*curve);
     }
+    if (const RateFamily* known = rate_family(family); known && rates.limits.size() == known->parameters.size())
+        for (std::size_t k = 0; k < rates.limits.size(); ++k)
+            json["limits"][std::string(known->parameters[k].key)] = {rates.limits[k].low, rates.limits[k].high, rates.limits[k].step};
     return json;
 }
 

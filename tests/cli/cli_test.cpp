@@ -71,7 +71,7 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
     CHECK(with("t_s,throttle,yaw,pitch,roll\n").find("has a header but no rows") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,1.5,0,0,0\n").find("line 2, column throttle: expected a number of 0 to 1") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,nan,0\n").find("line 2, column stick_pitch") != std::string::npos);
-    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: times must rise") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: has to rise from row to row") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0\n").find("line 2, column roll: is missing") != std::string::npos);
     const std::string good = "flight simulate --sticks " + held;
     CHECK(badInput(good + " --mode rocket").find("--mode: expected acro") != std::string::npos);

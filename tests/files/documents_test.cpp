@@ -1,6 +1,9 @@
 #include "core/standin/stand_in_controller.h"
 #include "files/documents.h"
 #include "files/file_text.h"
+#include "files/match_documents.h"
+#include "files/rates_csv.h"
+#include "files/setup_documents.h"
 
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
@@ -142,4 +145,86 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
         for (auto& c : json["criteria"]) c.erase("sides");
         CHECK(refused(json).find("side_gap needs criteria of a left and a right side") != std::string::npos);
     }
+}
+
+TEST_CASE("an aircraft's own limits and steps of its rates come back from its document, and bad ones are told", "[files][rates]")
+{
+    auto json = nlohmann::json::parse(R"({"format":"bluehangar.rates/1","name":"A","family":"gain-super","roll":{"gain":1,"super":0.5},"pitch":{"gain":1,"super":0.5},"yaw":{"gain":1,"super":0.5},
+        "limits":{"gain":[0.1,2.5,0.05]}})");
+    const auto rates = parse_rates(json.dump(), "r.json");
+    REQUIRE(rates);
+    REQUIRE(rates->limits.size() == 3);
+    CHECK(rates->limits[0].high == 2.5);
+    CHECK(rates->limits[0].step == 0.05);
+    CHECK(rates->limits[1].step == 0.01); // the family's own
+    const auto again = parse_rates(rates_json(*rates).dump(), "again.json");
+    REQUIRE(again);
+    CHECK(again->limits[0].low == 0.1);
+    CHECK(*again == *rates);
+    const auto refused = [&] { return parse_rates(json.dump(), "r.json").error().message; };
+    json["limits"]["gain"] = {1, 2};
+    CHECK(refused() == "r.json: /limits/gain: expected lowest, highest and step");
+    json["limits"]["gain"] = {2, 1, 0.1};
+    CHECK(refused() == "r.json: /limits/gain: expected lowest under highest, and a step above 0");
+}
+
+TEST_CASE("measured curves are read from a table: the same rates, and bad ones told with their place", "[files][rates]")
+{
+    const RateProfile truth{"", CentreMaxCurve{200, 700, 0.5}, GainSuperCurve{1.1, 0.6, 0.2}, LinearExpoCurve{400, 0.3}};
+    const auto read = parse_rates_csv(rates_csv(truth, 2001), "field/curves.csv");
+    REQUIRE(read);
+    CHECK(read->name == "curves");
+    for (const double x : {-1.0, -0.63, -0.2, 0.0, 0.1, 0.5, 0.77, 1.0}) {
+        CHECK(rate_dps(read->roll, x) == Approx(rate_dps(truth.roll, x)).margin(0.5));
+        CHECK(rate_dps(read->pitch, x) == Approx(rate_dps(truth.pitch, x)).margin(0.5));
+        CHECK(rate_dps(read->yaw, x) == Approx(rate_dps(truth.yaw, x)).margin(0.5));
+    }
+    CHECK(std::get<TableCurve>(read->roll).stick.size() <= 50);
+    const auto refused = [](const std::string& text) { return parse_rates_csv(text, "c.csv").error().message; };
+    CHECK(refused("stick,roll_dps,pitch_dps\n0.5,1,1\n1,2,2\n") == "c.csv: line 1, column yaw_dps: expected once among stick, roll_dps, pitch_dps, yaw_dps");
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.8,2,2,2\n").find("c.csv: the stick goes to 0.8") == 0);
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.4,2,2,2\n") == "c.csv: line 3, column stick: has to rise from row to row");
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,100,1,1\n1,20,2,2\n").find("c.csv: column roll_dps: ") == 0);
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,fast,1,1\n1,20,2,2\n") == "c.csv: line 2, column roll_dps: expected a number of -2000 to 2000, found 'fast'");
+}
+
+TEST_CASE("matches, plans, trials, ratings and blind tests come back from the record's documents, and bad ones are told", "[files][rates]")
+{
+    const RateProfile a{"a", CentreMaxCurve{150, 400, 0}, CentreMaxCurve{150, 400, 0}, CentreMaxCurve{}}, b{"b", CentreMaxCurve{150, 460, 0}, CentreMaxCurve{150, 460, 0}, CentreMaxCurve{}};
+    const KeptMatch match{"real-a", "sim-b", a, b, "centre-max", {{0, 1000, 10}, {0, 2000, 10}, {0, 1, 0.01}}};
+    std::int64_t at = 0;
+    const auto match_again = parse_match(match_text(match, 1234), "m", &at);
+    REQUIRE(match_again);
+    CHECK(at == 1234);
+    CHECK(match_again->practised == b);
+    CHECK(match_again->ranges[1].step == 10);
+
+    KeptPlan plan;
+    plan.thing = "real-a", plan.on_aircraft = true;
+    plan.plan.from = a, plan.plan.to = b;
+    plan.plan.flown = {{*standing_of(plan.plan)->next, 7}};
+    plan.decisions = {{99, "M. Sorrel", true, true}};
+    const auto plan_again = parse_plan(plan_text(plan), "p");
+    REQUIRE(plan_again);
+    CHECK(plan_again->decisions[0].by == "M. Sorrel");
+    CHECK(standing_of(plan_again->plan)->now == standing_of(plan.plan)->now);
+    auto json = nlohmann::json::parse(plan_text(plan));
+    const auto refused = [&] { return parse_plan(json.dump(), "p.json").error().message; };
+    json["flown"][0]["rating"] = 11;
+    CHECK(refused() == "p.json: /flown/0/rating: expected 1 to 10");
+    json["flown"][0]["rating"] = 7, json["flown"][0]["parameter"] = "gain";
+    CHECK(refused() == "p.json: /flown/0/parameter: is not one of the family's, found 'gain'");
+    json["flown"][0]["parameter"] = "max_dps", json["flown"][0]["axes"] = {"tilt"};
+    CHECK(refused().find("expected roll, pitch or yaw, found 'tilt'") != std::string::npos);
+    json["flown"] = nlohmann::json::array(), json["locked"] = {true};
+    CHECK(refused() == "p.json: /locked: expected three: roll, pitch, yaw");
+
+    CHECK(parse_trial(trial_text({7, b}), "t")->rates == b);
+    const auto notes = parse_handling(handling_text({{1, 4, "M. Sorrel", a}, {2, 3, "", b}}), "h");
+    REQUIRE(notes);
+    CHECK((*notes)[1].rates == b);
+    CHECK((*notes)[0].rating == 4);
+    const auto blind = parse_blind(blind_text({{5, "A and B", 7, 8, 9.0 / 256}}), "b");
+    REQUIRE(blind);
+    CHECK((*blind)[0].p_value == Approx(9.0 / 256));
 }

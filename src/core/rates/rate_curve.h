@@ -80,12 +80,18 @@ using RateCurve = std::variant<CentreMaxCurve, LinearExpoCurve, GainSuperCurve, 
 /// OutOfRange error naming the parameter.
 [[nodiscard]] Result<RateCurve> checked(RateCurve curve);
 
-/// The three curves of an aircraft as it is set up. Two are equal whatever they are called.
+/// How far and how finely one parameter can be set, in a simulator or on an aircraft.
+struct ParameterRange {
+    double low = 0, high = 1, step = 0.01;
+};
+
+/// The three curves of an aircraft as it is set up. Two are equal whatever they are called and allow.
 struct RateProfile {
     std::string name = "Learner";
     RateCurve roll = CentreMaxCurve{150, 350, 0.2};
     RateCurve pitch = CentreMaxCurve{150, 350, 0.2};
     RateCurve yaw = CentreMaxCurve{140, 300, 0.2};
+    std::vector<ParameterRange> limits{}; ///< of the roll curve's family, in its order, where the aircraft has its own; empty: the family's
     bool operator==(const RateProfile& other) const { return roll == other.roll && pitch == other.pitch && yaw == other.yaw; }
 };
 

@@ -8,11 +8,6 @@
 
 namespace bh {
 
-/// How far and how finely one parameter can be set, in a simulator or on an aircraft.
-struct ParameterRange {
-    double low = 0, high = 1, step = 0.01;
-};
-
 struct MatchOptions {
     /// What each part of the stick counts: bins over |stick| from 0 to 1, none negative, not all zero; empty: all the same.
     std::vector<double> weights;

@@ -19,6 +19,7 @@
 #include "desk/theme.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "files/rates_csv.h"
 #include "files/setup_documents.h"
 
 #include <QBoxLayout>
@@ -178,7 +179,7 @@ void RatesPage::build()
     apply_->setToolTip(tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
     read_ = new QPushButton(tr("Read from a file"));
     read_->setObjectName(QStringLiteral("readRates"));
-    read_->setToolTip(tr("A rates file (.json), or a flight log of the real aircraft in acro (.csv), from which its rates are found"));
+    read_->setToolTip(tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log of the real aircraft in acro (.csv), from which its rates are found"));
     connect(read_, &QPushButton::clicked, this, [this] {
         if (const QString file = QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)")); !file.isEmpty()) readRates(file);
     });
@@ -427,6 +428,7 @@ void RatesPage::familyChosen()
     RateProfile changed = editsPractised() ? context_.practised : context_.real;
     for (std::size_t axis = 0; axis < 3; ++axis)
         if (const auto same = match_rates(axisOf(changed, axis), family)) axisOf(changed, axis) = same->rounded;
+    changed.limits.clear(); // they were of other numbers
     keepEdited(changed);
 }
 
@@ -478,8 +480,13 @@ void RatesPage::rematch()
     const RateFamily* family = context_.aircraft_changes() ? rate_family(family_key(context_.real.roll)) : simulator ? rate_family(simulator->rate_family) : nullptr;
     context_.family = family ? family->key : "";
     context_.ranges.clear();
-    if (context_.aircraft_changes() && family)
-        for (const RateParameter& p : family->parameters) context_.ranges.push_back({p.low, p.high, p.step});
+    if (context_.aircraft_changes() && family) {
+        context_.ranges = context_.real.limits; // where the aircraft has its own
+        if (context_.ranges.size() != family->parameters.size()) {
+            context_.ranges.clear();
+            for (const RateParameter& p : family->parameters) context_.ranges.push_back({p.low, p.high, p.step});
+        }
+    }
     else if (simulator) context_.ranges = RecordStore::rateRanges(*simulator);
     const RateProfile& target = context_.aircraft_changes() ? context_.practised : context_.real;
     if (ready && family)
@@ -602,9 +609,11 @@ void RatesPage::readRates(const QString& file)
 {
     const std::string aircraft = aircraft_->currentData().toString().toStdString(), path = file.toStdString();
     const auto sorry = [&](const std::string& why) { words_->setText(tr("Nothing was changed: %1.").arg(QString::fromStdString(why))); };
-    if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
-        const auto text = read_text(path);
-        const auto rates = text ? parse_rates(*text, path) : Result<RateProfile>(tl::unexpected(text.error()));
+    const auto text = read_text(path);
+    if (!text) return sorry(text.error().message);
+    const bool of_curves = text->starts_with("stick,"); // measured curves; another table is a flight log
+    if (of_curves || file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
+        const auto rates = of_curves ? parse_rates_csv(*text, path) : parse_rates(*text, path);
         if (!rates) return sorry(rates.error().message);
         store_.keepRates(aircraft, *rates);
         return words_->setText(tr("Read from %1.").arg(file));
