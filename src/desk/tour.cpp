@@ -6,6 +6,7 @@
 #include "desk/record_store.h"
 #include "desk/setup/setup_page.h"
 #include "desk/station.h"
+#include "desk/rates/rates_page.h"
 
 #include <QKeyEvent>
 #include <QApplication>
@@ -134,13 +135,16 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.showPage(MainWindow::Logbook);
     picture("logbook");
     for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
-        if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet") station.choosePilot(p.id);
+        if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !store.match(p.id)) station.choosePilot(p.id);
     window.showPage(MainWindow::Rates);
     if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator")); simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
         simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
         Q_EMIT simulator->activated(simulator->currentIndex());
     }
     picture("rates");
+    window.ratesPage()->showSection(2);
+    picture("rate-plan");
+    window.ratesPage()->showSection(0);
     if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
     window.toggleNight();
     window.showPage(MainWindow::Board);
@@ -149,23 +153,6 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     fly("lift-settle", 8, "flight-night");
     window.toggleNight();
 
-    // A free flight by hand: up, then forward to the first gate, seen from behind.
-    drills.reset();
-    drills.flyFreely("circuit", Mode::Sport);
-    drills.nextEye();
-    SimulatedController& sticks = station.input().simulated_controller();
-    const auto hold = [&](double throttle, double pitch, int ms) {
-        sticks.set(Function::Throttle, throttle);
-        sticks.set(Function::Pitch, pitch);
-        waitFor([] { return false; }, ms);
-    };
-    hold(0, 0, 600);
-    hold(0.8, 0, 2200);
-    hold(0.5, 0.8, 3600);
-    picture("flight-chase");
-    hold(0.5, 0, 0);
-    drills.nextEye();
-    drills.nextEye();
     drills.reset();
     return failures == 0 ? 0 : 1;
 }

@@ -12,6 +12,7 @@
 #include <QDoubleSpinBox>
 #include <QFile>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QTableWidget>
 #include <qcustomplot.h>
 #include <QUndoStack>
@@ -274,6 +275,11 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
         QTest::keyClick(&*r.desk.window, Qt::Key_7, Qt::AltModifier);
     }
     REQUIRE(sheets);
+    auto* simulators = sheets->findChild<QListWidget*>();
+    REQUIRE(simulators);
+    simulators->setCurrentItem(simulators->findItems("Mudlark", Qt::MatchExactly).front());
+    const auto card = [&] { return sheets->setupOnCard().join('\n'); };
+    CHECK(card().contains("Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre 140, max 450, expo 0.4\nYaw: centre 140, max 300, expo 0.2"));
     const double hours = r.desk.store->standing(r.pilot()).hours_matched;
     CHECK(hours > 5);
     const auto fly = [&] {
@@ -287,6 +293,7 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
     CHECK(r.desk.store->standing(r.pilot()).attention == "Aircraft's rates changed since the match");
     CHECK(r.desk.store->standing(r.pilot()).go == PilotStanding::Go::Rates);
     CHECK(r.desk.text("ratesWords").contains("does not hold any more: aircraft's rates changed since the match"));
+    CHECK(card().contains("Rates practised; the match of 16 May 2031 does not hold any more"));
     fly();
     CHECK(r.desk.store->standing(r.pilot()).hours_matched == Approx(hours + 1)); // not on matched rates
     r.desk.store->undoStack()->undo();

@@ -64,10 +64,11 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent) : QWidget(parent), ax
     explain(plot_, tr("Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. Bars: where the pilot's stick spends its time. The upright line follows the live stick. "
                       "The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, with Shift in small steps."));
     difference_->setAccessibleName(tr("What the %1 curves differ by").arg(axis));
-    difference_->setFixedHeight(94);
+    difference_->setFixedHeight(90);
     difference_->setFocusPolicy(Qt::TabFocus);
     explain(difference_, tr("°/s that the other side is off the one that stays: dashed as it is, amber when matched."));
     reading_->setFont(uiFont(9));
+    reading_->setWordWrap(true);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(2);
@@ -160,7 +161,7 @@ void CurvePlot::drawDifference()
 QString CurvePlot::reading() const
 {
     const auto rate = [&](const RateCurve& c) { return QString::number(rate_dps(c, stick_), 'f', 0); };
-    return tr("at %1 %: real %2, practised %3, match %4 °/s").arg(100 * stick_, 0, 'f', 0).arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
+    return tr("at %1 %: real %2, own %3, match %4").arg(100 * stick_, 0, 'f', 0).arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
 }
 
 void CurvePlot::setStick(double size)

@@ -148,7 +148,8 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     land();
     shown_->setCurrentWidget(view_);
     if (station_.pilotId().empty() || station_.controllerState() != Station::Controller::Ready) return refresh();
-    const Drill flight_of = free_flight("pan");
+    Drill flight_of = free_flight("pan");
+    flight_of.phases.front().instruction = (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again.")).toStdString();
     const auto own = store_.setup(station_.pilotId());
     auto setup = store_.data().setup_for(flight_of, rates);
     if (!setup) return view_->setInvitation(QString::fromStdString(setup.error().message));

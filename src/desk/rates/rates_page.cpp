@@ -159,7 +159,8 @@ void RatesPage::build()
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setShowGrid(false);
-    table_->setFixedHeight(9 * 21 + 46);
+    table_->setMinimumHeight(110);
+    table_->setMaximumHeight(9 * 21 + 46);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
     explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
@@ -169,7 +170,7 @@ void RatesPage::build()
     leastHours_->setValue(5);
     leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be steady, before they go on the aircraft (house)"));
     connect(leastHours_, &QDoubleSpinBox::valueChanged, this, &RatesPage::rematch);
-    trial_ = new QPushButton(tr("Try these from now on"));
+    trial_ = new QPushButton(tr("Try these"));
     trial_->setObjectName(QStringLiteral("tryRates"));
     trial_->setToolTip(tr("Counts hours and handling ratings on the practised rates from now on"));
     connect(trial_, &QPushButton::clicked, this, [this] { store_.keepRatesTrial(station_.pilotId(), context_.practised); });
@@ -270,7 +271,7 @@ void RatesPage::build()
 
 QWidget* RatesPage::buildMatch()
 {
-    auto* legend = new QLabel(tr("Solid: the real aircraft · dashed: practised on now · amber: the match · bars: where the pilot's stick is · upright: the stick now"));
+    auto* legend = new QLabel(tr("Solid: real aircraft · dashed: practised · amber: match · bars: how the stick is used"));
     legend->setProperty("quiet", true);
     legend->setWordWrap(true);
     auto* plotsRow = new QHBoxLayout;
@@ -285,8 +286,8 @@ QWidget* RatesPage::buildMatch()
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     column->addWidget(legend);
-    column->addLayout(plotsRow, 1);
-    column->addWidget(table_);
+    column->addLayout(plotsRow, 3);
+    column->addWidget(table_, 2);
     column->addLayout(foot);
     return match;
 }
@@ -309,7 +310,7 @@ std::string RatesPage::whyBlocked() const
 {
     if (context_.direction != MatchDirection::FoundHere) return {};
     const auto trial = store_.ratesTrial(station_.pilotId());
-    if (!trial || !(trial->rates == context_.practised)) return "First find what feels right: edit the practised rates, fly, and then press \"Try these from now on\".";
+    if (!trial || !(trial->rates == context_.practised)) return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
     double active_s = 0;
     for (const SessionRow& s : store_.sessions(station_.pilotId()))
         if (s.started_at >= trial->at) active_s += s.active_s;
@@ -318,7 +319,7 @@ std::string RatesPage::whyBlocked() const
         if (n.at >= trial->at && n.rates == trial->rates) ratings.push_back(n.rating);
     char text[200];
     if (active_s / 3600 < leastHours_->value()) {
-        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", active_s / 3600, leastHours_->value(), ratings.size());
+        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", std::floor(active_s / 360) / 10, leastHours_->value(), ratings.size()); // 4.97 are not 5 yet
         return text;
     }
     if (handling_steady(ratings)) return {};
@@ -578,6 +579,7 @@ void RatesPage::showTable()
             for (int column = 0; column < table_->columnCount(); ++column) {
                 auto* item = new QTableWidgetItem(cells[column]);
                 item->setFont(uiFont(9.5, k == 2));
+                if (column == 1) item->setToolTip(cells[column]);
                 if (column > 1) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
                 table_->setItem(row, column, item);
             }
