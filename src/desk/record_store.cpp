@@ -4,6 +4,7 @@
 #include "core/rates/rate_families.h"
 #include "device/stick_input.h"
 #include "files/setup_documents.h"
+#include "files/stick_recording.h"
 
 #include <QDateTime>
 #include <QUndoCommand>
@@ -268,6 +269,23 @@ bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& se
     if (!write(setup)) return false;
     undo_->push(new Edit(tr("set-up of %1").arg(name), [=] { write(setup); }, [=] { write(before); }));
     return true;
+}
+
+std::vector<Sticks> RecordStore::outsideSticks(const SessionRow& session) const
+{
+    std::vector<Sticks> sticks;
+    const auto known = controllers();
+    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) { return c.id == session.controller_id; });
+    if (session.recording.empty() || controller == known.end()) return sticks;
+    const auto calibration = calibrationOf(controller->name, controller->guid);
+    const auto recording = load_stick_recording((fileName() + QStringLiteral(".sticks/")).toStdString() + session.recording);
+    if (!calibration || !recording) return sticks;
+    constexpr double every_s = 0.02, longest_s = 0.5; // a stick that rests for longer tells nothing more
+    for (std::size_t i = 0; i + 1 < recording->t_s.size(); ++i) {
+        const double held_s = std::min(longest_s, recording->t_s[i + 1] - recording->t_s[i]);
+        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)), to_sticks(calibration->calibration, recording->counts[i]));
+    }
+    return sticks;
 }
 
 std::string RecordStore::text(const std::string& kind, const std::string& id) const

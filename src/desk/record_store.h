@@ -50,6 +50,9 @@ public:
     /// The attempt that demonstrates a drill; nothing when none was kept.
     [[nodiscard]] std::optional<AttemptRow> demonstration(const std::string& drill_id) const;
     [[nodiscard]] Result<FlightLog> flightLog(const std::string& log_hash) const;
+    /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
+    /// empty where nothing was recorded or can be read.
+    [[nodiscard]] std::vector<Sticks> outsideSticks(const SessionRow& session) const;
     [[nodiscard]] std::vector<StageOpeningRow> openedStages(const std::string& pilot_id) const; ///< of the pilot's curriculum
     /// A drill or curriculum as JSON, as it is here now.
     [[nodiscard]] Result<std::string> document(const std::string& kind, const std::string& id) const;

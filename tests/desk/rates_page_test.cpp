@@ -2,6 +2,7 @@
 #include "desk/rates/rates_page.h"
 #include "core/standin/stand_in_pilot.h"
 #include "desk_fixture.h"
+#include "device/stick_recorder.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/rates/feel_panel.h"
 #include "desk/rates/timing_panel.h"
@@ -10,6 +11,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QDir>
 #include <QFile>
 #include <QLineEdit>
 #include <QListWidget>
@@ -234,6 +236,58 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     CHECK(r.desk.store->ratesOf("real-school-avocet")->roll == target.roll);
     CHECK(r.desk.store->matchStale(r.pilot()).empty());
     CHECK(r.desk.store->match(r.pilot())->real.roll == target.roll);
+}
+
+TEST_CASE("a step of a plan is test-flown with one key, on the rates that it asks for", "[desk]")
+{
+    Rates r; // in the middle of a plan
+    r.click("sectionPlan");
+    REQUIRE(r.desk.text("planHeading").startsWith("Step 2 of about"));
+    QTest::qWait(50);
+    QTest::keyClick(&*r.desk.window, Qt::Key_F5);
+    REQUIRE(r.page->feel());
+    REQUIRE(r.page->feel()->loop());
+    const RateProfile& flown = r.page->feel()->loop()->setup().rates;
+    const auto standing = standing_of(r.desk.store->ratePlan(r.pilot())->plan);
+    CHECK(flown == with_parameter(standing->now, *standing->next, standing->next->to));
+    CHECK_FALSE(flown == r.own()->rates);
+    CHECK(r.desk.text("feelWords").contains("from 500 to 450"));
+    r.click("sectionMatch"); // nobody looks any more
+    CHECK_FALSE(r.page->feel()->loop());
+}
+
+TEST_CASE("recordings of practice outside count for how the sticks are used", "[desk]")
+{
+    Rates r;
+    const auto known = r.desk.store->controllers();
+    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) { return r.desk.store->calibrationOf(c.name, c.guid).has_value() && c.name == "Station 1 controller"; });
+    REQUIRE(controller != known.end());
+    const Calibration calibration = r.desk.store->calibrationOf(controller->name, controller->guid)->calibration;
+    const auto folder = r.desk.store->fileName() + ".sticks";
+    QDir().mkpath(folder);
+    auto recorder = StickRecorder::create((folder + "/outside.csv.gz").toStdString());
+    REQUIRE(recorder);
+    for (int i = 0; i < 500; ++i) { // ten seconds about half roll, then ten about a third
+        Sticks s;
+        s.roll = i < 250 ? 0.2 + 0.6 * (i % 2) : 0.6 * (i % 2);
+        DeviceSample sample;
+        sample.t_s = 0.04 * i;
+        sample.counts = to_counts(calibration, s, 6);
+        (*recorder)->add(sample);
+    }
+    const std::size_t rows = (*recorder)->rows();
+    REQUIRE((*recorder)->finish());
+    SessionRow session;
+    session.pilot_id = r.pilot(), session.started_at = r.desk.store->now() - 600, session.ended_at = r.desk.store->now() - 10, session.active_s = 500;
+    session.recording = "outside.csv.gz";
+    REQUIRE(r.desk.store->addOutsideSession(session, controller->name, controller->guid));
+    const auto sticks = r.desk.store->outsideSticks(r.desk.store->sessions(r.pilot()).back());
+    REQUIRE(rows > 400);
+    REQUIRE(sticks.size() > 800);
+    double mean = 0;
+    for (const Sticks& s : sticks) mean += std::abs(s.roll) / static_cast<double>(sticks.size());
+    CHECK(mean == Approx((0.5 + 0.3) / 2).margin(0.02));
+    CHECK(r.desk.find<QCheckBox>("byUse")->isEnabled());
 }
 
 TEST_CASE("what is found here goes on the aircraft only after enough hours and steady ratings", "[desk]")

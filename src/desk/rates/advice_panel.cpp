@@ -4,31 +4,21 @@
 #include "core/rates/purpose.h"
 #include "desk/frame/buttons.h"
 #include "desk/frame/hints.h"
+#include "desk/frame/tables.h"
 #include "desk/record_store.h"
 #include "desk/setup/number_box.h"
 #include "desk/theme.h"
 
 #include <QBoxLayout>
-#include <QHeaderView>
 #include <QLabel>
-#include <QTableWidget>
 
 namespace bh::desk {
 
 AdvicePanel::AdvicePanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
 {
-    bands_ = new QTableWidget(static_cast<int>(rate_bands().size()), 5);
-    bands_->setObjectName(QStringLiteral("rateBands"));
-    bands_->setAccessibleName(tr("Usual rates by purpose"));
-    bands_->setHorizontalHeaderLabels({tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()});
-    bands_->verticalHeader()->hide();
-    bands_->setShowGrid(false);
-    bands_->setSelectionMode(QAbstractItemView::NoSelection);
-    bands_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    bands_->setFocusPolicy(Qt::TabFocus);
+    bands_ = readingTable("rateBands", tr("Usual rates by purpose"), {tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
+    bands_->setRowCount(static_cast<int>(rate_bands().size()));
     bands_->setWordWrap(true);
-    bands_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    bands_->horizontalHeader()->setSectionResizeMode(3, QHeaderView::Stretch);
     explain(bands_, {tr("What the aircraft is flown for."), tr("At full stick, roll and pitch: common practice, no source."), tr("Roll and pitch, and yaw: common practice, no source."), tr("Common practice, no source."), QString()});
     int row = 0;
     for (const RateBand& band : rate_bands()) {

@@ -4,6 +4,7 @@
 #include "core/rates/rate_families.h"
 #include "desk/frame/buttons.h"
 #include "desk/frame/hints.h"
+#include "desk/frame/tables.h"
 #include "desk/rates/handling_form.h"
 #include "desk/record_store.h"
 #include "desk/theme.h"
@@ -11,10 +12,8 @@
 #include <QBoxLayout>
 #include <QCheckBox>
 #include <QDateTime>
-#include <QHeaderView>
 #include <QLabel>
 #include <QLineEdit>
-#include <QTableWidget>
 #include <QUndoStack>
 #include <algorithm>
 
@@ -54,17 +53,7 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     cautions_->setWordWrap(true);
     form_ = new HandlingForm;
     connect(form_, &HandlingForm::rated, this, &PlanPanel::rate);
-    steps_ = new QTableWidget(0, 6);
-    steps_->setObjectName(QStringLiteral("planSteps"));
-    steps_->setAccessibleName(tr("Steps of the plan"));
-    steps_->setHorizontalHeaderLabels({tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")});
-    steps_->verticalHeader()->hide();
-    steps_->setShowGrid(false);
-    steps_->setSelectionMode(QAbstractItemView::NoSelection);
-    steps_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    steps_->setFocusPolicy(Qt::TabFocus);
-    steps_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    steps_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    steps_ = readingTable("planSteps", tr("Steps of the plan"), {tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")}, 0);
     explain(steps_, {tr("One parameter of one axis, or of roll and pitch together."), tr("By how much the rate changes where it changes most; at most 15 % of the rate at full stick (house)."),
                      tr("1 is as good as one could wish, 10 lost control: handling scale of NASA TN D-5153 (1969), in other words. From 7 the step goes half-way back (house)."), tr("What the parameter was left at."),
                      tr("Here: in the built-in flight."), tr("When, and by whom.")});

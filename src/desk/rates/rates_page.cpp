@@ -7,6 +7,7 @@
 #include "core/rates/turn_numbers.h"
 #include "desk/frame/hints.h"
 #include "desk/frame/sections.h"
+#include "desk/frame/tables.h"
 #include "desk/rates/advice_panel.h"
 #include "desk/rates/curve_plot.h"
 #include "desk/rates/feel_panel.h"
@@ -28,14 +29,12 @@
 #include <QDateTime>
 #include <QDoubleSpinBox>
 #include <QFileDialog>
-#include <QHeaderView>
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
 #include <QSaveFile>
 #include <QSignalBlocker>
 #include <QSvgGenerator>
-#include <QTableWidget>
 #include <QUndoStack>
 #include <algorithm>
 #include <cmath>
@@ -47,7 +46,7 @@ namespace {
 
 constexpr std::array axisNames{"Roll", "Pitch", "Yaw"};
 enum Section { Match, Advice, Plan, Time, Feel };
-constexpr std::size_t yaw = 2, use_bins = 20, newest_flights = 6;
+constexpr std::size_t yaw = 2, use_bins = 20, newest_flights = 6, newest_outside = 3;
 
 const RateCurve& axisOf(const RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
 RateCurve& axisOf(RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
@@ -137,7 +136,7 @@ void RatesPage::build()
     }
     keepMax_ = check(tr("keep the max"), "keepMax", tr("The rate at full stick exactly, as near as the simulator's steps come"));
     keepCentre_ = check(tr("keep the centre"), "keepCentre", tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
-    byUse_ = check(tr("by the pilot's stick use"), "byUse", tr("Where the pilot's sticks spend their time counts more; from the newest six flights. The bars behind the curves show it."));
+    byUse_ = check(tr("by the pilot's stick use"), "byUse", tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it."));
     lockYaw_ = check(tr("leave yaw alone"), "lockYaw", tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the eyes: it stays unless it is asked for (common practice)"));
     lockYaw_->setChecked(true);
     for (QCheckBox* box : {keepMax_, keepCentre_, byUse_, lockYaw_}) connect(box, &QCheckBox::toggled, this, &RatesPage::rematch);
@@ -150,19 +149,9 @@ void RatesPage::build()
             keepEdited(changed);
         });
     }
-    table_ = new QTableWidget(0, 8);
-    table_->setObjectName(QStringLiteral("rateTable"));
-    table_->setAccessibleName(tr("The curves in numbers"));
-    table_->setFocusPolicy(Qt::TabFocus);
-    table_->setHorizontalHeaderLabels({tr("Curve"), tr("Set to"), tr("Max"), tr("Centre"), tr("Half"), tr("Turn, s"), tr("Flip, m"), tr("Off")});
-    table_->verticalHeader()->hide();
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setSelectionMode(QAbstractItemView::NoSelection);
-    table_->setShowGrid(false);
+    table_ = readingTable("rateTable", tr("The curves in numbers"), {tr("Curve"), tr("Set to"), tr("Max"), tr("Centre"), tr("Half"), tr("Turn, s"), tr("Flip, m"), tr("Off")}, 1);
     table_->setMinimumHeight(110);
     table_->setMaximumHeight(9 * 21 + 46);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);
     explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
                      tr("A full turn from rest: 360 over the max, and what winding up and the rate lag of the aircraft cost."), tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
                      tr("°/s: root mean square of the difference from the real aircraft over the stick, weighted as chosen.")});
@@ -333,11 +322,12 @@ RateProfile RatesPage::practised() const
     return own ? own->rates : RateProfile{};
 }
 
-/// How the sticks are used, from the pilot's newest flights.
+/// How the sticks are used, from the pilot's newest flights and recordings of practice outside.
 void RatesPage::readStickUse()
 {
     const auto attempts = store_.attempts(station_.pilotId());
-    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id);
+    const auto practised = store_.sessions(station_.pilotId());
+    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (practised.empty() ? "" : practised.back().id);
     if (of == useOf_) return;
     useOf_ = of;
     std::array<std::vector<double>, 3> sticks;
@@ -354,6 +344,13 @@ void RatesPage::readStickUse()
         rocked_s += log->duration_s() * rocking_share(*log, {0, log->size()}, std::nullopt);
         flown_s += log->duration_s();
         ++flights;
+    }
+    std::size_t outside = 0;
+    for (auto session = practised.rbegin(); session != practised.rend() && outside < newest_outside; ++session) {
+        const auto recorded = store_.outsideSticks(*session);
+        if (recorded.empty()) continue;
+        for (const Sticks& s : recorded) sticks[0].push_back(s.roll), sticks[1].push_back(s.pitch), sticks[2].push_back(s.yaw);
+        ++outside;
     }
     rockingShare_ = flown_s > 0 ? std::optional(rocked_s / flown_s) : std::nullopt;
     for (std::size_t axis = 0; axis < 3; ++axis) use_[axis] = sticks[axis].empty() ? std::vector<double>{} : stick_use(sticks[axis], use_bins);

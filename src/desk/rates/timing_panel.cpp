@@ -3,16 +3,15 @@
 #include "core/rates/rate_families.h"
 #include "desk/frame/buttons.h"
 #include "desk/frame/hints.h"
+#include "desk/frame/tables.h"
 #include "desk/record_store.h"
 #include "desk/setup/number_box.h"
 #include "desk/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
-#include <QHeaderView>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QTableWidget>
 #include <cmath>
 
 namespace bh::desk {
@@ -43,15 +42,7 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("timingWords"));
     words_->setWordWrap(true);
-    table_ = new QTableWidget(0, 5);
-    table_->setObjectName(QStringLiteral("timings"));
-    table_->setAccessibleName(tr("Timings"));
-    table_->setHorizontalHeaderLabels({tr("Stick"), tr("Turns"), tr("Seconds"), tr("°/s"), tr("Error, °/s")});
-    table_->verticalHeader()->hide();
-    table_->setShowGrid(false);
-    table_->setSelectionMode(QAbstractItemView::NoSelection);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setFocusPolicy(Qt::TabFocus);
+    table_ = readingTable("timings", tr("Timings"), {tr("Stick"), tr("Turns"), tr("Seconds"), tr("°/s"), tr("Error, °/s")}, 4);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->setMaximumHeight(190);
     explain(table_, {tr("How far it was held."), tr("Whole turns that were counted."), tr("By the stopwatch."), tr("360 times the turns over the seconds."), tr("Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.")});

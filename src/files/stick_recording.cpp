@@ -1,0 +1,41 @@
+#include "files/stick_recording.h"
+
+#include "files/csv.h"
+#include "files/csv_table.h"
+
+#include <algorithm>
+#include <string>
+#include <zlib.h>
+
+namespace bh {
+
+Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
+{
+    constexpr std::size_t most_bytes = 256u << 20;
+    const gzFile stream = gzopen(file.c_str(), "rb");
+    if (!stream) return failure(Error::Code::NotFound, file.string() + ": cannot be opened");
+    std::string text;
+    char block[1 << 16];
+    for (int got; (got = gzread(stream, block, sizeof block)) > 0 && text.size() < most_bytes;) text.append(block, static_cast<std::size_t>(got));
+    gzclose(stream);
+    if (const auto end = text.rfind('\n'); end != std::string::npos) text.resize(end + 1); // a row that was not finished is none
+
+    CsvCursor cursor(text);
+    const auto names = csv_header(cursor, text);
+    if (!names) return bad_input(file.string() + ": " + names.error().message);
+    std::vector<CsvColumn> columns{{"t_s", "t_s", 0, 1e6}};
+    for (const std::string& name : *names)
+        if (name.size() > 1 && name[0] == 'a') columns.push_back({name.c_str(), name.c_str(), -1e9, 1e9});
+    if (columns.size() < 2) return bad_input(csv_place(file.string(), 1, "a0", "expected the axes of a controller"));
+    const auto table = read_csv_table(text, file.string(), columns);
+    if (!table) return tl::unexpected(table.error());
+    StickRecording recording;
+    for (const auto& row : *table) {
+        recording.t_s.push_back(row[0]);
+        std::vector<int>& counts = recording.counts.emplace_back();
+        for (std::size_t i = 1; i < row.size(); ++i) counts.push_back(static_cast<int>(row[i]));
+    }
+    return recording;
+}
+
+} // namespace bh
