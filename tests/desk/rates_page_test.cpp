@@ -283,7 +283,7 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
     REQUIRE(r.desk.store->addOutsideSession(session, controller->name, controller->guid));
     const auto sticks = r.desk.store->outsideSticks(r.desk.store->sessions(r.pilot()).back());
     REQUIRE(rows > 400);
-    REQUIRE(sticks.size() > 800);
+    REQUIRE(sticks.size() > 750); // some 20 s, 50 times a second, less what the clock rounds
     double mean = 0;
     for (const Sticks& s : sticks) mean += std::abs(s.roll) / static_cast<double>(sticks.size());
     CHECK(mean == Approx((0.5 + 0.3) / 2).margin(0.02));

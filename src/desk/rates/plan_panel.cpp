@@ -14,6 +14,7 @@
 #include <QDateTime>
 #include <QLabel>
 #include <QLineEdit>
+#include <QShortcut>
 #include <QUndoStack>
 #include <algorithm>
 
@@ -37,7 +38,7 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     begin_->setProperty("primary", true);
     end_ = namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
     fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep", tr("A test flight in the built-in flight with the rates of this step"));
-    fly_->setShortcut(Qt::Key_F5);
+    connect(new QShortcut(QKeySequence(Qt::Key_F5), this), &QShortcut::activated, this, &PlanPanel::testFlight);
     read_ = new QCheckBox(tr("Read, and kept to"));
     read_->setObjectName(QStringLiteral("cautionsRead"));
     outside_ = new QCheckBox(tr("flown elsewhere"));
