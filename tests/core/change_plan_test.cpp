@@ -62,9 +62,9 @@ TEST_CASE("a plan goes from here to there: centre, then max, then expo, no step 
     CHECK(now.roll == plan.to.roll);
     CHECK(now.pitch == plan.to.pitch);
     CHECK(now.yaw == plan.from.yaw); // locked
-    CHECK(standing_of(plan)->steps_left == steps.size());
+    CHECK(standing_of(plan)->left.size() == steps.size());
     plan.flown.push_back({steps[0], 2});
-    CHECK(standing_of(plan)->steps_left == steps.size() - 1);
+    CHECK(standing_of(plan)->left.size() == steps.size() - 1);
     CHECK(flown_to_the_end(plan_of(CentreMaxCurve{150, 450, 0.1}, CentreMaxCurve{150, 450, 0.1}), 2).empty());
 }
 
@@ -210,7 +210,7 @@ TEST_CASE("advice is reckoned from rocking and from planned flips", "[core][rate
     const auto rocking = rate_advice({400, 0.32, std::nullopt, aircraft});
     REQUIRE(rocking.size() == 1);
     CHECK(rocking[0].at_most_dps == Approx(340));
-    CHECK(rocking[0].reckoning.find("rocking 32 % of the newest flights, over 15 %; 400 °/s less 15 % is 340 °/s") == 0);
+    CHECK(rocking[0].reckoning.find("Rocking 32 % of the newest flights, over 15 %; 400 °/s less 15 % is 340 °/s") == 0);
     CHECK(rate_advice({270, 0.32, std::nullopt, aircraft})[0].at_most_dps == 250); // no slower
     CHECK(rate_advice({250, 0.32, std::nullopt, aircraft})[0].sentence.find("slow already") != std::string::npos);
     const auto both = rate_advice({350, 0.32, 3, aircraft});

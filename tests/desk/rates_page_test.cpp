@@ -395,7 +395,7 @@ TEST_CASE("advice begins with common practice, and is reckoned from planned flip
     CHECK(r.desk.text("rateAdvice").contains("Slower"));
     CHECK(r.desk.text("rateAdvice").contains("of the newest flights, over 15 %"));
     r.desk.find<QDoubleSpinBox>("flipHeight")->setValue(3);
-    CHECK(r.desk.text("rateAdvice").contains("a fall of 3.0 m takes"));
+    CHECK(r.desk.text("rateAdvice").contains("A fall of 3.0 m takes"));
     CHECK(r.desk.text("rateAdvice").contains("Both do not go together yet"));
     r.click("band-racing");
     CHECK(rate_dps(r.own()->rates.roll, 1) == Approx(380));

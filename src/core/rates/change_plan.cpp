@@ -79,7 +79,7 @@ Result<PlanStanding> standing_of(const ChangePlan& plan)
         const std::string from = family_key(curve_of(plan.from, axis)), to = family_key(curve_of(plan.to, axis));
         if (from != to || !rate_family(from)) return failure(Error::Code::OutOfRange, "rates: expected both in one family that can be set, found " + from + " and " + to);
     }
-    PlanStanding standing{plan.from, std::nullopt, 0};
+    PlanStanding standing{plan.from, std::nullopt, {}};
     double share = plan.most_share;
     for (const RatedStep& rated : plan.flown) {
         const RateFamily* family = rate_family(family_key(curve_of(standing.now, rated.step.axes.front())));
@@ -88,8 +88,8 @@ Result<PlanStanding> standing_of(const ChangePlan& plan)
     }
     standing.next = next_step(plan, standing.now, share);
     RateProfile now = standing.now;
-    for (auto step = standing.next; step && standing.steps_left < most_steps; step = next_step(plan, now, share)) {
-        ++standing.steps_left;
+    for (auto step = standing.next; step && standing.left.size() < most_steps; step = next_step(plan, now, share)) {
+        standing.left.push_back(*step);
         now = with_parameter(now, *step, step->to);
     }
     return standing;

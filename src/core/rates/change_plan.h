@@ -39,7 +39,7 @@ inline constexpr int half_way_back_from = 7;
 struct PlanStanding {
     RateProfile now;              ///< after the steps that were flown
     std::optional<RateStep> next; ///< nothing: it is there
-    std::size_t steps_left = 0;   ///< with `next`, if each is found good
+    std::vector<RateStep> left;   ///< `next` and what follows it, if each is found good
 };
 
 /// The profile with a parameter of a step's axes set.

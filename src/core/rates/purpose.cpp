@@ -56,9 +56,9 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         RateAdvice a;
         a.at_most_dps = std::max(slowest_dps, (1 - slower_by) * e.max_dps);
         const bool slower = a.at_most_dps < e.max_dps;
-        a.reckoning = slower ? worded("rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s less %.0f %% is %.0f °/s (house; no slower than %.0f)", 100 * *e.rocking_share, 100 * rocks_from,
+        a.reckoning = slower ? worded("Rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s less %.0f %% is %.0f °/s (house; no slower than %.0f)", 100 * *e.rocking_share, 100 * rocks_from,
                                       e.max_dps, 100 * slower_by, a.at_most_dps, slowest_dps)
-                             : worded("rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s is slow already", 100 * *e.rocking_share, 100 * rocks_from, e.max_dps);
+                             : worded("Rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s is slow already", 100 * *e.rocking_share, 100 * rocks_from, e.max_dps);
         a.sentence = slower ? worded("Slower: go down to %.0f °/s, the hand over-controls.", a.at_most_dps) : std::string("The rates are slow already: smaller movements and another grip before anything else.");
         if (!slower) a.at_most_dps = e.max_dps;
         advice.push_back(std::move(a));
@@ -69,11 +69,11 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         RateAdvice a;
         if (!least) {
             a.sentence = worded("No flips at %.1f m: go higher, no rate is fast enough.", *e.flip_height_m);
-            a.reckoning = worded("a fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; winding up takes longer", *e.flip_height_m, *e.flip_height_m, gravity_mps2, fall_s);
+            a.reckoning = worded("A fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; winding up takes longer", *e.flip_height_m, *e.flip_height_m, gravity_mps2, fall_s);
         } else {
             const double start_s = turn_s(*least, e.airframe) - 360 / *least;
             a.at_least_dps = *least;
-            a.reckoning = worded("a fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; less %.2f s to wind up, 360° in %.2f s is %.0f °/s", *e.flip_height_m, *e.flip_height_m, gravity_mps2, fall_s, start_s,
+            a.reckoning = worded("A fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; less %.2f s to wind up, 360° in %.2f s is %.0f °/s", *e.flip_height_m, *e.flip_height_m, gravity_mps2, fall_s, start_s,
                                  fall_s - start_s, *least);
             a.sentence = e.max_dps >= *least ? worded("Flips at %.1f m end in time: %.0f °/s is over the %.0f that they need.", *e.flip_height_m, e.max_dps, *least)
                                              : worded("Faster: flips at %.1f m need at least %.0f °/s, or go higher.", *e.flip_height_m, *least);
@@ -82,7 +82,7 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
     }
     if (advice.size() == 2 && advice[1].at_least_dps > advice[0].at_most_dps)
         advice.push_back({"Both do not go together yet: no flips at that height until the rocking is gone.",
-                          worded("at most %.0f °/s for the hand, at least %.0f °/s for the flip", advice[0].at_most_dps, advice[1].at_least_dps), 0, rate_limit_dps});
+                          worded("At most %.0f °/s for the hand, at least %.0f °/s for the flip", advice[0].at_most_dps, advice[1].at_least_dps), 0, rate_limit_dps});
     return advice;
 }
 

@@ -21,6 +21,8 @@
 namespace bh::desk {
 namespace {
 
+constexpr int row_px = 26;
+
 QString text(std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); }
 
 } // namespace
@@ -194,11 +196,23 @@ void PlanPanel::showSteps()
             if (column == 2) item->setToolTip(text(handling_words(rated.rating)));
             steps_->setItem(static_cast<int>(i), column, item);
         }
-        steps_->setRowHeight(static_cast<int>(i), 26);
+        steps_->setRowHeight(static_cast<int>(i), row_px);
     }
-    constexpr int row_px = 26, head_px = 36;
-    steps_->setMaximumHeight(head_px + row_px * static_cast<int>(std::max<std::size_t>(flown, 2)));
-    steps_->setVisible(flown > 0);
+    const std::size_t left = plan_ && standing_ && !plan_->ended ? standing_->left.size() : 0;
+    steps_->setRowCount(static_cast<int>(flown + left));
+    for (std::size_t i = 0; i < left; ++i) {
+        const RateStep& step = standing_->left[i];
+        const QStringList cells{inWords(step), QString::number(step.worst_dps, 'f', 0), i == 0 ? tr("next") : tr("later"), {}, {}, {}};
+        for (int column = 0; column < cells.size(); ++column) {
+            auto* item = new QTableWidgetItem(cells[column]);
+            item->setForeground(theme().soft);
+            steps_->setItem(static_cast<int>(flown + i), column, item);
+        }
+        steps_->setRowHeight(static_cast<int>(flown + i), row_px);
+    }
+    constexpr int head_px = 36;
+    steps_->setMaximumHeight(head_px + row_px * static_cast<int>(std::max<std::size_t>(flown + left, 2)));
+    steps_->setVisible(flown + left > 0);
 }
 
 void PlanPanel::refresh()
@@ -218,7 +232,7 @@ void PlanPanel::refresh()
         const SimulatorProfile* simulator = store_.simulator(plan_->thing);
         const Airframe* aircraft = store_.realAircraft(plan_->thing);
         const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->thing) : (simulator ? simulator->name : plan_->thing);
-        heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->steps_left).arg(inWords(*standing_->next)));
+        heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->left.size()).arg(inWords(*standing_->next)));
         words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Set it, fly it, then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
         cautions_->setVisible(plan_->on_aircraft);
         read_->setVisible(plan_->on_aircraft);
