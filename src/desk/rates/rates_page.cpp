@@ -512,7 +512,8 @@ void RatesPage::rematch()
     const auto kept = pilot ? store_.match(pilot->id, &at) : std::nullopt;
     const std::string stale = pilot ? store_.matchStale(pilot->id) : "";
     QString said;
-    if (!context_.blocked.empty()) said = QString::fromStdString(context_.blocked);
+    if (aircraft_->currentIndex() < 0) said.clear();
+    else if (!context_.blocked.empty()) said = QString::fromStdString(context_.blocked);
     else if (!store_.ratesOf(context_.aircraft_id)) said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
     else if (!kept) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
     else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2.").arg(dayInWords(at), QString::fromStdString(stale).toLower());
