@@ -146,6 +146,7 @@ void CurvePlot::drawDifference()
     if (curves_.match) addCurve(*difference_, off(*curves_.match), QPen(t.attention, 2));
     difference_->xAxis->setRange(0, 1);
     difference_->yAxis->setRange(-1.15 * most, 1.15 * most);
+    difference_->yAxis->ticker()->setTickStepStrategy(QCPAxisTicker::tssMeetTickCount);
     difference_->yAxis->ticker()->setTickCount(2);
     difference_->xAxis->setLabel(tr("%1 stick").arg(axis_));
     difference_->yAxis->setLabel(tr("off, °/s"));
