@@ -73,6 +73,10 @@ TEST_CASE("the real aircraft's rates are matched on the simulator's own steps, a
     CHECK(r.page->matches()[0]->rounded_difference.rms_dps < 5);
     r.desk.find<QCheckBox>("lockYaw")->setChecked(false);
     CHECK(r.page->matches()[2]);
+    r.desk.find<QCheckBox>("lockPitch")->setChecked(true);
+    CHECK_FALSE(r.page->matches()[1]);
+    CHECK(r.page->context().matched().pitch == r.own()->rates.pitch); // any axis can be left alone
+    r.desk.find<QCheckBox>("lockPitch")->setChecked(false);
 
     const RateProfile before = r.own()->rates;
     QTest::mouseClick(r.desk.find<QPushButton>("applyMatch"), Qt::LeftButton);

@@ -106,7 +106,7 @@ void PlanPanel::begin()
     plan.plan.from = context_.changing();
     plan.plan.to = context_.matched();
     plan.plan.ranges = context_.ranges;
-    plan.plan.locked = {false, false, context_.yaw_locked};
+    plan.plan.locked = context_.locked;
     // What is practised may be said in other numbers than the simulator's: the same curve in its own, as near as they come.
     for (const RateAxis axis : rate_axes) {
         if (family_key(curve_of(plan.plan.from, axis)) == context_.family || plan.plan.locked[static_cast<std::size_t>(axis)]) continue;

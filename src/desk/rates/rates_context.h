@@ -25,7 +25,7 @@ struct RatesContext {
     MatchDirection direction = MatchDirection::SimulatorToReal;
     RateProfile real, practised;
     std::array<std::optional<RateMatch>, 3> matches; ///< of the side that changes, by axis
-    bool yaw_locked = true;
+    std::array<bool, 3> locked{false, false, true}; ///< axes that are left alone
     std::string family;                 ///< in which the side that changes is set
     std::vector<ParameterRange> ranges; ///< of it
     std::optional<double> rocking_share; ///< of the pilot's newest flights

@@ -137,9 +137,15 @@ void RatesPage::build()
     keepMax_ = check(tr("keep the max"), "keepMax", tr("The rate at full stick exactly, as near as the simulator's steps come"));
     keepCentre_ = check(tr("keep the centre"), "keepCentre", tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
     byUse_ = check(tr("by the pilot's stick use"), "byUse", tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it."));
-    lockYaw_ = check(tr("leave yaw alone"), "lockYaw", tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the eyes: it stays unless it is asked for (common practice)"));
-    lockYaw_->setChecked(true);
-    for (QCheckBox* box : {keepMax_, keepCentre_, byUse_, lockYaw_}) connect(box, &QCheckBox::toggled, this, &RatesPage::rematch);
+    const QString lockTips[] = {tr("Roll stays as it is"), tr("Pitch stays as it is"),
+                                tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the eyes: it stays unless it is asked for (common practice)")};
+    for (std::size_t axis = 0; axis < 3; ++axis) {
+        lock_[axis] = check(tr(axisNames[axis]).toLower(), QByteArray("lock").append(axisNames[axis]).constData(), lockTips[axis]);
+        lock_[axis]->setAccessibleName(tr("Leave %1 alone").arg(tr(axisNames[axis]).toLower()));
+        lock_[axis]->setChecked(axis == yaw);
+        connect(lock_[axis], &QCheckBox::toggled, this, &RatesPage::rematch);
+    }
+    for (QCheckBox* box : {keepMax_, keepCentre_, byUse_}) connect(box, &QCheckBox::toggled, this, &RatesPage::rematch);
 
     for (std::size_t axis = 0; axis < 3; ++axis) {
         plots_[axis] = new CurvePlot(tr(axisNames[axis]));
@@ -193,7 +199,13 @@ void RatesPage::build()
     left->addWidget(new QLabel(tr("Simulator")));
     left->addWidget(simulator_);
     left->addWidget(direction_);
-    for (QCheckBox* box : {lockYaw_, keepMax_, keepCentre_, byUse_}) left->addWidget(box);
+    auto* locks = new QHBoxLayout;
+    locks->setSpacing(8);
+    locks->addWidget(new QLabel(tr("Lock")));
+    for (QCheckBox* box : lock_) locks->addWidget(box);
+    locks->addStretch();
+    left->addLayout(locks);
+    for (QCheckBox* box : {keepMax_, keepCentre_, byUse_}) left->addWidget(box);
     leastHoursRow_ = new QWidget;
     auto* least = new QHBoxLayout(leastHoursRow_);
     least->setContentsMargins(0, 0, 0, 0);
@@ -466,7 +478,7 @@ void RatesPage::rematch()
     context_.aircraft = aircraft_->currentText();
     context_.simulator = simulator_->currentText();
     context_.direction = static_cast<MatchDirection>(direction_->currentIndex());
-    context_.yaw_locked = lockYaw_->isChecked();
+    for (std::size_t axis = 0; axis < 3; ++axis) context_.locked[axis] = lock_[axis]->isChecked();
     context_.rocking_share = rockingShare_;
     context_.matches = {};
     context_.blocked = whyBlocked();
@@ -489,7 +501,7 @@ void RatesPage::rematch()
     const RateProfile& target = context_.aircraft_changes() ? context_.practised : context_.real;
     if (ready && family)
         for (std::size_t axis = 0; axis < 3; ++axis) {
-            if (axis == yaw && lockYaw_->isChecked()) continue;
+            if (context_.locked[axis]) continue;
             MatchOptions options;
             options.keep_max = keepMax_->isChecked();
             options.keep_centre = keepCentre_->isChecked();
@@ -571,7 +583,7 @@ void RatesPage::showTable()
                 for (const auto& [value, digits] : {std::pair{n.max_dps, 0}, {n.centre_dps, 0}, {n.half_stick_dps, 0}, {n.full_turn_s, 2}, {n.flip_height_m, 1}}) cells << QString::number(value, 'f', digits);
                 cells << (k == stays ? QString() : QString::number(difference(axisOf(target, axis), *curves[k], weights).rms_dps, 'f', 1));
             } else {
-                cells << (axis == yaw && lockYaw_->isChecked() ? tr("left alone") : tr("no match"));
+                cells << (context_.locked[axis] ? tr("left alone") : tr("no match"));
                 while (cells.size() < table_->columnCount()) cells << QString();
             }
             for (int column = 0; column < table_->columnCount(); ++column) {

@@ -79,7 +79,8 @@ private:
     QComboBox *aircraft_, *simulator_, *family_, *direction_, *edits_;
     QDoubleSpinBox* leastHours_;
     QWidget* leastHoursRow_;
-    QCheckBox *keepMax_, *keepCentre_, *byUse_, *lockYaw_;
+    QCheckBox *keepMax_, *keepCentre_, *byUse_;
+    std::array<QCheckBox*, 3> lock_{}; ///< by axis
     std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
     std::array<QLabel*, 3> names_{};                        ///< of the parameters
     std::array<CurvePlot*, 3> plots_{};
