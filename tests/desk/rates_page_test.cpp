@@ -375,6 +375,9 @@ TEST_CASE("rates nobody knows are timed with the space bar at three places of th
     QTest::keyClick(panel, Qt::Key_Space);
     const double timed_s = r.desk.find<QDoubleSpinBox>("timedSeconds")->value();
     CHECK(timed_s >= least_s - 0.006); // to a hundredth
+    QTest::keyClick(r.desk.find<QDoubleSpinBox>("timedTurns"), Qt::Key_Space); // also while a number is typed
+    CHECK(r.desk.find<QPushButton>("stopwatch")->text().startsWith("Stop"));
+    QTest::keyClick(r.desk.find<QDoubleSpinBox>("timedTurns"), Qt::Key_Space);
     CHECK(timed_s <= static_cast<double>(before.elapsed()) / 1000 + 0.006);
     // Turns of an aircraft set to 200, 600, 0.4, timed to a hundredth.
     const RateCurve truth = CentreMaxCurve{200, 600, 0.4};

@@ -12,6 +12,7 @@
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QShortcut>
 #include <cmath>
 
 namespace bh::desk {
@@ -31,7 +32,11 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
     seconds_->setDecimals(2);
     run_ = namedButton(tr("Start (space)"), "stopwatch", tr("Starts the stopwatch, and stops it; the space bar does the same"));
     run_->setProperty("primary", true);
-    run_->setFocusPolicy(Qt::NoFocus); // the space bar is the stopwatch's everywhere here
+    run_->setFocusPolicy(Qt::NoFocus);
+    auto* key = new QShortcut(QKeySequence(Qt::Key_Space), this); // the stopwatch's everywhere here, also from a box with a number
+    key->setContext(Qt::WidgetWithChildrenShortcut);
+    key->setAutoRepeat(false);
+    connect(key, &QShortcut::activated, this, &TimingPanel::startOrStop);
     add_ = namedButton(tr("Add"), "addTiming", tr("Keeps this timing for the fit"));
     remove_ = namedButton(tr("Remove the last"), "removeTiming", tr("Takes the last timing away again"));
     take_ = namedButton(tr("Take over"), "takeTimed", tr("As the real aircraft's rates of this axis; it can be undone"));
@@ -54,6 +59,7 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
         timings_.clear();
         refresh();
     });
+    for (QDoubleSpinBox* box : {stick_, turns_, seconds_}) box->installEventFilter(this); // a box keeps its letters from shortcuts
     for (QDoubleSpinBox* box : {stick_, turns_, seconds_}) connect(box, &QDoubleSpinBox::valueChanged, this, &TimingPanel::refresh);
     ticks_.setInterval(100);
     connect(&ticks_, &QTimer::timeout, this, [this] { clock_->setText(tr("%1 s").arg(static_cast<double>(watch_.elapsed()) / 1000, 0, 'f', 1)); });
@@ -95,10 +101,13 @@ void TimingPanel::setContext(const RatesContext& context)
     refresh();
 }
 
-void TimingPanel::keyPressEvent(QKeyEvent* event)
+bool TimingPanel::eventFilter(QObject* object, QEvent* event)
 {
-    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) return startOrStop();
-    QWidget::keyPressEvent(event);
+    if (event->type() == QEvent::KeyPress) {
+        const auto* pressed = static_cast<QKeyEvent*>(event);
+        if (pressed->key() == Qt::Key_Space && !pressed->isAutoRepeat()) return startOrStop(), true;
+    }
+    return QWidget::eventFilter(object, event);
 }
 
 void TimingPanel::startOrStop()

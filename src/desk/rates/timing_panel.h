@@ -33,7 +33,7 @@ public Q_SLOTS:
     void takeOver();    ///< as the real aircraft's rates of the axis
 
 protected:
-    void keyPressEvent(QKeyEvent* event) override;
+    bool eventFilter(QObject* object, QEvent* event) override;
 
 private:
     void refresh();
