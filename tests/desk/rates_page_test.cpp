@@ -216,6 +216,7 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     QTest::keyClicks(r.desk.find<QLineEdit>("decidedBy"), "M. Sorrel");
     const RateProfile before = *r.desk.store->ratesOf("real-school-avocet");
     r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
+    CHECK_FALSE(r.desk.find<QPushButton>("answer0")->isEnabled()); // nor before it was flown
     r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
     r.answer({0, 1, 0}); // in control, but not well enough: 7
     auto plan = r.desk.store->ratePlan(r.pilot());
@@ -234,6 +235,7 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     int tries = 0;
     for (; tries < 40 && r.desk.find<QCheckBox>("cautionsRead")->isVisible(); ++tries) {
         r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
+        r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
         r.answer({0, 0, 0, 1});
     }
     CAPTURE(tries, r.desk.text("handlingQuestion").toStdString(), r.desk.text("planHeading").toStdString(), r.desk.text("planWords").toStdString());
@@ -259,6 +261,8 @@ TEST_CASE("a step of a plan is test-flown with one key, on the rates that it ask
     CHECK(r.desk.text("feelWords").contains("from 500 to 450"));
     r.click("sectionMatch"); // nobody looks any more
     CHECK_FALSE(r.page->feel()->loop());
+    r.click("sectionPlan");
+    CHECK(r.desk.find<QPushButton>("answer0")->isEnabled()); // it was flown here: now it can be rated
 }
 
 TEST_CASE("recordings of practice outside count for how the sticks are used", "[desk]")

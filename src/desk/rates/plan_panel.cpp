@@ -63,7 +63,8 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     connect(begin_, &QPushButton::clicked, this, &PlanPanel::begin);
     connect(end_, &QPushButton::clicked, this, &PlanPanel::end);
     connect(fly_, &QPushButton::clicked, this, &PlanPanel::testFlight);
-    connect(read_, &QCheckBox::toggled, this, [this](bool read) { form_->setAllowed(read || !plan_ || !plan_->on_aircraft); });
+    connect(read_, &QCheckBox::toggled, this, [this] { form_->setAllowed(mayRate()); });
+    connect(outside_, &QCheckBox::toggled, this, [this] { form_->setAllowed(mayRate()); });
 
     step_ = new QWidget;
     auto* step = new QVBoxLayout(step_);
@@ -131,6 +132,8 @@ void PlanPanel::testFlight()
 {
     if (!standing_ || !standing_->next) return;
     outside_->setChecked(false);
+    flownHere_ = true;
+    form_->setAllowed(mayRate());
     Q_EMIT flyAsked(with_parameter(standing_->now, *standing_->next, standing_->next->to), inWords(*standing_->next));
 }
 
@@ -142,15 +145,19 @@ bool PlanPanel::keepRates(const KeptPlan& plan, const RateProfile& rates)
     return store_.keepSetup(context_.pilot_id, setup);
 }
 
+bool PlanPanel::mayRate() const { return plan_ && (flownHere_ || outside_->isChecked()) && (!plan_->on_aircraft || read_->isChecked()); }
+
 void PlanPanel::rate(int rating)
 {
-    if (!plan_ || !standing_ || !standing_->next || (plan_->on_aircraft && !read_->isChecked())) return;
+    if (!standing_ || !standing_->next || !mayRate()) return;
     KeptPlan plan = *plan_;
     plan.plan.flown.push_back({*standing_->next, rating});
     plan.decisions.push_back({store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
     const auto after = standing_of(plan.plan);
     if (!after) return words_->setText(QString::fromStdString(after.error().message));
     read_->setChecked(false);
+    outside_->setChecked(false);
+    flownHere_ = false;
     const RatesContext was = context_; // writing reads everything anew
     store_.undoStack()->beginMacro(tr("step of a change plan"));
     if (store_.keepRatePlan(was.pilot_id, plan) && keepRates(plan, after->now) && !after->next) matched(was);
@@ -222,6 +229,7 @@ void PlanPanel::refresh()
     if (plan_)
         if (auto standing = standing_of(plan_->plan)) standing_ = std::move(*standing);
     const bool open = plan_ && standing_ && standing_->next && !plan_->ended;
+    if (context_.pilot_id != of_) of_ = context_.pilot_id, flownHere_ = false;
     step_->setVisible(open);
     end_->setVisible(open);
     begin_->setVisible(!open);
@@ -233,10 +241,10 @@ void PlanPanel::refresh()
         const Airframe* aircraft = store_.realAircraft(plan_->thing);
         const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->thing) : (simulator ? simulator->name : plan_->thing);
         heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->left.size()).arg(inWords(*standing_->next)));
-        words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Set it, fly it, then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
+        words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Fly it here, or tick that it was flown elsewhere; then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
         cautions_->setVisible(plan_->on_aircraft);
         read_->setVisible(plan_->on_aircraft);
-        form_->setAllowed(!plan_->on_aircraft || read_->isChecked());
+        form_->setAllowed(mayRate());
     } else {
         heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size()) : plan_ ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size()) : tr("No plan yet."));
         words_->setText(!context_.blocked.empty() ? QString::fromStdString(context_.blocked)

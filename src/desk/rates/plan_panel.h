@@ -38,12 +38,15 @@ private:
     void showSteps();
     [[nodiscard]] bool keepRates(const KeptPlan& plan, const RateProfile& rates);
     void matched(const RatesContext& was);
+    [[nodiscard]] bool mayRate() const; ///< the step was flown, and on an aircraft with the cautions read
     [[nodiscard]] QString inWords(const RateStep& step) const;
 
     RecordStore& store_;
     RatesContext context_;
     std::optional<KeptPlan> plan_;
     std::optional<PlanStanding> standing_;
+    std::string of_; ///< pilot
+    bool flownHere_ = false; ///< this step, in the built-in flight
     QLabel *heading_, *words_, *cautions_;
     QPushButton *begin_, *end_, *fly_;
     QCheckBox *read_, *outside_;
