@@ -94,7 +94,7 @@ Result<RatesTrial> parse_trial(std::string_view text, const std::string& file)
 
 std::string plan_text(const KeptPlan& p)
 {
-    Json json{{"format", "bluehangar.plan/1"}, {"thing", p.thing}, {"on_aircraft", p.on_aircraft}, {"ended", p.ended}, {"from", rates_json(p.plan.from)},
+    Json json{{"format", "bluehangar.plan/1"}, {"aircraft", p.aircraft}, {"simulator", p.simulator}, {"on_aircraft", p.on_aircraft}, {"stays", rates_json(p.stays)}, {"ended", p.ended}, {"from", rates_json(p.plan.from)},
               {"to", rates_json(p.plan.to)}, {"locked", p.plan.locked}, {"ranges", ranges_json(p.plan.ranges)}, {"most_share", p.plan.most_share}, {"flown", Json::array()}};
     for (std::size_t i = 0; i < p.plan.flown.size(); ++i) {
         const RatedStep& rated = p.plan.flown[i];
@@ -116,7 +116,9 @@ Result<KeptPlan> parse_plan(std::string_view text, const std::string& file)
 {
     return read_document<KeptPlan>(text, file, "plan", [](const JsonIn& in) -> Result<KeptPlan> {
         KeptPlan p;
-        p.thing = in.text("thing");
+        p.aircraft = in.text("aircraft");
+        p.simulator = in.text("simulator");
+        p.stays = profile_at(in.at("stays"));
         p.on_aircraft = in.truth("on_aircraft", false);
         p.ended = in.truth("ended", false);
         p.plan.from = profile_at(in.at("from"));

@@ -12,8 +12,9 @@ namespace bh {
 
 /// A change plan as it is kept for a pilot, with who decided each step.
 struct KeptPlan {
-    std::string thing;        ///< id of the aircraft or the simulator whose rates change
-    bool on_aircraft = false; ///< a real one: every step needs its cautions read
+    std::string aircraft, simulator; ///< ids of both sides
+    bool on_aircraft = false; ///< the aircraft's rates change, and every step needs its cautions read; otherwise the simulator's
+    RateProfile stays;        ///< what the other side was when the plan was made
     ChangePlan plan;
     struct Decision {
         std::int64_t at = 0; ///< seconds since 1970

@@ -7,6 +7,7 @@
 #include "desk/rates/feel_panel.h"
 #include "desk/rates/timing_panel.h"
 #include "files/flight_csv.h"
+#include "files/rates_csv.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -151,6 +152,17 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
     r.desk.store->undoStack()->undo();
     CHECK(parameters_of(real().roll) == parameters_of(before.roll));
 
+    // Measured curves.
+    const QString curves = r.desk.folder.filePath("curves.csv");
+    std::ofstream(curves.toStdString()) << rates_csv({"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{150, 400, 0.2}}, 201);
+    r.page->readRates(curves);
+    CHECK(std::string(family_key(real().roll)) == "table");
+    CHECK(rate_dps(real().roll, 0.5) == Approx(rate_dps(CentreMaxCurve{200, 600, 0.4}, 0.5)).margin(0.5));
+    REQUIRE(r.page->matches()[0]);
+    CHECK(r.page->matches()[0]->rounded_difference.rms_dps < 8);
+    CHECK(r.table()->item(0, 1)->text() == "measured points");
+    r.desk.store->undoStack()->undo();
+
     // A flight of an aircraft whose rates are known here: 200, 600, 0.4.
     const Drill drill = *r.desk.store->drill("slalom");
     FlightSetup setup = *r.desk.store->data().setup_for(drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
@@ -232,6 +244,7 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     r.desk.store->undoStack()->undo();
     CHECK(*r.desk.store->ratesOf("real-school-avocet") == before);
     CHECK(r.desk.store->ratePlan(r.pilot())->plan.flown.empty());
+    r.choose("ratesAircraft", "Curlew, with the survey camera"); // another one is looked at meanwhile: the plan stays with its own
     int tries = 0;
     for (; tries < 40 && r.desk.find<QCheckBox>("cautionsRead")->isVisible(); ++tries) {
         r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
@@ -243,6 +256,7 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     CHECK(r.desk.store->ratesOf("real-school-avocet")->roll == target.roll);
     CHECK(r.desk.store->matchStale(r.pilot()).empty());
     CHECK(r.desk.store->match(r.pilot())->real.roll == target.roll);
+    CHECK(r.desk.store->match(r.pilot())->aircraft == "real-school-avocet");
 }
 
 TEST_CASE("a step of a plan is test-flown with one key, on the rates that it asks for", "[desk]")
@@ -263,6 +277,20 @@ TEST_CASE("a step of a plan is test-flown with one key, on the rates that it ask
     CHECK_FALSE(r.page->feel()->loop());
     r.click("sectionPlan");
     CHECK(r.desk.find<QPushButton>("answer0")->isEnabled()); // it was flown here: now it can be rated
+}
+
+TEST_CASE("a plan that ends after the side that was to stay has changed makes no match", "[desk]")
+{
+    Rates r; // in the middle of a plan for the simulator
+    r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(1.3);
+    r.click("sectionPlan");
+    QTest::qWait(50);
+    for (int i = 0; i < 40 && r.desk.find<QCheckBox>("flownOutside")->isVisible(); ++i) {
+        r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
+        r.answer({0, 0, 0, 1});
+    }
+    CHECK(r.desk.text("planHeading").startsWith("The plan is through"));
+    CHECK_FALSE(r.desk.store->match(r.pilot()));
 }
 
 TEST_CASE("recordings of practice outside count for how the sticks are used", "[desk]")

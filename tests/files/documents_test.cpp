@@ -200,13 +200,16 @@ TEST_CASE("matches, plans, trials, ratings and blind tests come back from the re
     CHECK(match_again->ranges[1].step == 10);
 
     KeptPlan plan;
-    plan.thing = "real-a", plan.on_aircraft = true;
+    plan.aircraft = "real-a", plan.simulator = "sim-b", plan.on_aircraft = true, plan.stays = b;
     plan.plan.from = a, plan.plan.to = b;
     plan.plan.flown = {{*standing_of(plan.plan)->next, 7}};
     plan.decisions = {{99, "M. Sorrel", true, true}};
     const auto plan_again = parse_plan(plan_text(plan), "p");
     REQUIRE(plan_again);
     CHECK(plan_again->decisions[0].by == "M. Sorrel");
+    CHECK(plan_again->aircraft == "real-a");
+    CHECK(plan_again->simulator == "sim-b");
+    CHECK(plan_again->stays == b);
     CHECK(standing_of(plan_again->plan)->now == standing_of(plan.plan)->now);
     auto json = nlohmann::json::parse(plan_text(plan));
     const auto refused = [&] { return parse_plan(json.dump(), "p.json").error().message; };

@@ -103,7 +103,9 @@ void PlanPanel::begin()
 {
     KeptPlan plan;
     plan.on_aircraft = context_.aircraft_changes();
-    plan.thing = plan.on_aircraft ? context_.aircraft_id : context_.simulator_id;
+    plan.aircraft = context_.aircraft_id;
+    plan.simulator = context_.simulator_id;
+    plan.stays = plan.on_aircraft ? context_.practised : context_.real;
     plan.plan.from = context_.changing();
     plan.plan.to = context_.matched();
     plan.plan.ranges = context_.ranges;
@@ -117,6 +119,7 @@ void PlanPanel::begin()
     }
     const auto standing = standing_of(plan.plan);
     if (!standing) return words_->setText(QString::fromStdString(standing.error().message));
+    flownHere_ = false;
     if (store_.keepRatePlan(context_.pilot_id, plan)) refresh();
 }
 
@@ -131,15 +134,19 @@ void PlanPanel::end()
 void PlanPanel::testFlight()
 {
     if (!standing_ || !standing_->next) return;
+    Q_EMIT flyAsked(with_parameter(standing_->now, *standing_->next, standing_->next->to), inWords(*standing_->next));
+}
+
+void PlanPanel::stepFlown()
+{
     outside_->setChecked(false);
     flownHere_ = true;
     form_->setAllowed(mayRate());
-    Q_EMIT flyAsked(with_parameter(standing_->now, *standing_->next, standing_->next->to), inWords(*standing_->next));
 }
 
 bool PlanPanel::keepRates(const KeptPlan& plan, const RateProfile& rates)
 {
-    if (plan.on_aircraft) return store_.keepRates(plan.thing, rates);
+    if (plan.on_aircraft) return store_.keepRates(plan.aircraft, rates);
     TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
     setup.rates = rates;
     return store_.keepSetup(context_.pilot_id, setup);
@@ -158,21 +165,21 @@ void PlanPanel::rate(int rating)
     read_->setChecked(false);
     outside_->setChecked(false);
     flownHere_ = false;
-    const RatesContext was = context_; // writing reads everything anew
+    const std::string pilot = context_.pilot_id; // writing reads everything anew
     store_.undoStack()->beginMacro(tr("step of a change plan"));
-    if (store_.keepRatePlan(was.pilot_id, plan) && keepRates(plan, after->now) && !after->next) matched(was);
+    if (store_.keepRatePlan(pilot, plan) && keepRates(plan, after->now) && !after->next) matched(plan);
     store_.undoStack()->endMacro();
-    if (!plan.on_aircraft) store_.addHandling(was.pilot_id, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
+    if (!plan.on_aircraft) store_.addHandling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
 }
 
-/// The plan is through: from now on both sides are matched.
-void PlanPanel::matched(const RatesContext& was)
+/// The plan is through: from now on both sides are matched, unless the side that was to stay has been changed on the way.
+void PlanPanel::matched(const KeptPlan& plan)
 {
-    const SimulatorProfile* simulator = store_.simulator(was.simulator_id);
-    const auto real = store_.ratesOf(was.aircraft_id);
-    const auto own = store_.setup(was.pilot_id);
-    if (simulator && real && own)
-        store_.keepMatch(was.pilot_id, {was.aircraft_id, was.simulator_id, *real, own->rates, simulator->rate_family, RecordStore::rateRanges(*simulator)});
+    const SimulatorProfile* simulator = store_.simulator(plan.simulator);
+    const auto real = store_.ratesOf(plan.aircraft);
+    const auto own = store_.setup(context_.pilot_id);
+    if (!simulator || !real || !own || !((plan.on_aircraft ? own->rates : *real) == plan.stays)) return;
+    store_.keepMatch(context_.pilot_id, {plan.aircraft, plan.simulator, *real, own->rates, simulator->rate_family, RecordStore::rateRanges(*simulator)});
 }
 
 QString PlanPanel::inWords(const RateStep& step) const
@@ -237,9 +244,9 @@ void PlanPanel::refresh()
     begin_->setEnabled(!context_.pilot_id.empty() && !context_.aircraft_id.empty() && differs && context_.blocked.empty());
     const QString side = context_.aircraft_changes() ? context_.aircraft : tr("the practised rates");
     if (open) {
-        const SimulatorProfile* simulator = store_.simulator(plan_->thing);
-        const Airframe* aircraft = store_.realAircraft(plan_->thing);
-        const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->thing) : (simulator ? simulator->name : plan_->thing);
+        const SimulatorProfile* simulator = store_.simulator(plan_->simulator);
+        const Airframe* aircraft = store_.realAircraft(plan_->aircraft);
+        const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->aircraft) : (simulator ? simulator->name : plan_->simulator);
         heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->left.size()).arg(inWords(*standing_->next)));
         words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Fly it here, or tick that it was flown elsewhere; then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
         cautions_->setVisible(plan_->on_aircraft);

@@ -28,6 +28,7 @@ public Q_SLOTS:
     void begin(); ///< a plan from what is to what the match says
     void end();   ///< leaves it where it is
     void testFlight();
+    void stepFlown(); ///< in the built-in flight: it may be rated
     void rate(int rating);
 
 Q_SIGNALS:
@@ -37,7 +38,7 @@ private:
     void refresh();
     void showSteps();
     [[nodiscard]] bool keepRates(const KeptPlan& plan, const RateProfile& rates);
-    void matched(const RatesContext& was);
+    void matched(const KeptPlan& plan);
     [[nodiscard]] bool mayRate() const; ///< the step was flown, and on an aircraft with the cautions read
     [[nodiscard]] QString inWords(const RateStep& step) const;
 

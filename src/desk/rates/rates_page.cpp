@@ -241,6 +241,7 @@ void RatesPage::build()
         connect(plan_, &PlanPanel::flyAsked, this, [this](const RateProfile& rates, const QString& what) {
             sections_->choose(Feel);
             feel_->fly(rates, what);
+            if (feel_->loop()) plan_->stepFlown(); // nothing flies without a controller
         });
         return plan_;
     }));
@@ -389,7 +390,7 @@ void RatesPage::refresh()
         if (rate_family(s.rate_family)) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
     const auto matched = ofPilot_ ? store_.match(station_.pilotId()) : std::nullopt;
     const auto plan = ofPilot_ ? store_.ratePlan(station_.pilotId()) : std::nullopt;
-    const QString of_pilot = matched ? QString::fromStdString(matched->simulator) : plan && !plan->on_aircraft ? QString::fromStdString(plan->thing) : simulator;
+    const QString of_pilot = matched ? QString::fromStdString(matched->simulator) : plan ? QString::fromStdString(plan->simulator) : simulator;
     simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(of_pilot)));
     const auto kept = store_.ratesOf(aircraft_->currentData().toString().toStdString());
     context_.real = kept.value_or(RateProfile{});
@@ -666,7 +667,7 @@ bool RatesPage::saveTable(const QString& file) const
         return out.write(text.data(), static_cast<qint64>(text.size())) == static_cast<qint64>(text.size()) && out.commit();
     }
     QByteArray text = "stick";
-    const RateProfile& now = context_.practised;
+    const RateProfile &now = context_.practised, match = context_.matched();
     for (const char* axis : axisNames)
         for (const char* whose : {"real", "practised", "match"}) text += QByteArray(",") + QByteArray(axis).toLower() + '_' + whose + "_dps";
     text += '\n';
@@ -674,7 +675,7 @@ bool RatesPage::saveTable(const QString& file) const
         const double x = -1 + i / 100.0;
         text += QByteArray::number(x, 'f', 2);
         for (std::size_t axis = 0; axis < 3; ++axis)
-            for (const RateCurve& c : {axisOf(context_.real, axis), axisOf(now, axis), axisOf(context_.matched(), axis)}) text += ',' + QByteArray::number(rate_dps(c, x), 'f', 3);
+            for (const RateCurve& c : {axisOf(context_.real, axis), axisOf(now, axis), axisOf(match, axis)}) text += ',' + QByteArray::number(rate_dps(c, x), 'f', 3);
         text += '\n';
     }
     return out.write(text) == text.size() && out.commit();
