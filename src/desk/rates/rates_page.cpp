@@ -3,7 +3,6 @@
 #include "core/debrief/rocking.h"
 #include "core/rates/handling.h"
 #include "core/rates/rate_families.h"
-#include "core/rates/rates_from_log.h"
 #include "core/rates/turn_numbers.h"
 #include "desk/frame/hints.h"
 #include "desk/frame/sections.h"
@@ -13,15 +12,12 @@
 #include "desk/rates/feel_panel.h"
 #include "desk/rates/plan_panel.h"
 #include "desk/rates/rate_words.h"
+#include "desk/rates/rates_files.h"
 #include "desk/rates/timing_panel.h"
 #include "desk/record_store.h"
 #include "desk/setup/number_box.h"
 #include "desk/station.h"
 #include "desk/theme.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/rates_csv.h"
-#include "files/setup_documents.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -32,14 +28,11 @@
 #include <QLabel>
 #include <QLocale>
 #include <QPushButton>
-#include <QSaveFile>
 #include <QSignalBlocker>
-#include <QSvgGenerator>
 #include <QUndoStack>
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
-#include <qcustomplot.h>
 
 namespace bh::desk {
 namespace {
@@ -620,90 +613,13 @@ void RatesPage::apply()
 
 void RatesPage::readRates(const QString& file)
 {
-    const std::string aircraft = aircraft_->currentData().toString().toStdString(), path = file.toStdString();
-    const auto sorry = [&](const std::string& why) { words_->setText(tr("Nothing was changed: %1.").arg(QString::fromStdString(why))); };
-    const auto text = read_text(path);
-    if (!text) return sorry(text.error().message);
-    const bool of_curves = text->starts_with("stick,"); // measured curves; another table is a flight log
-    if (of_curves || file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
-        const auto rates = of_curves ? parse_rates_csv(*text, path) : parse_rates(*text, path);
-        if (!rates) return sorry(rates.error().message);
-        store_.keepRates(aircraft, *rates);
-        return words_->setText(tr("Read from %1.").arg(file));
-    }
-    const auto log = load_flight_csv(path);
-    if (!log) return sorry(log.error().message);
-    RateProfile found = context_.real;
-    QStringList said;
-    std::string why;
-    for (std::size_t axis = 0; axis < 3; ++axis) {
-        const StickAxis sticks[] = {StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw};
-        const auto flown = rates_from_log(*log, sticks[axis], family_->currentData().toString().toStdString());
-        if (!flown) {
-            why = flown.error().message;
-            said << tr("%1 unknown").arg(tr(axisNames[axis]));
-            continue;
-        }
-        axisOf(found, axis) = flown->curve;
-        const RateFamily* family = rate_family(family_key(flown->curve));
-        QStringList parts;
-        for (std::size_t k = 0; k < flown->low.size(); ++k)
-            parts << tr("%1 %2 to %3").arg(QString::fromUtf8(family->parameters[k].name.data())).arg(flown->low[k], 0, 'g', 4).arg(flown->high[k], 0, 'g', 4);
-        said << tr("%1 %2 (lag %3 ms)").arg(tr(axisNames[axis]), parts.join(QStringLiteral(", "))).arg(1000 * flown->lag_s, 0, 'f', 0);
-    }
-    if (!why.empty() && said.filter(QStringLiteral("lag")).isEmpty()) return sorry(path + ": " + why);
-    store_.keepRates(aircraft, found);
-    words_->setText(tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; "))));
+    const auto read = readRatesFile(file, context_.real, family_->currentData().toString().toStdString());
+    if (!read) return words_->setText(tr("Nothing was changed: %1.").arg(QString::fromStdString(read.error().message)));
+    store_.keepRates(context_.aircraft_id, read->rates);
+    words_->setText(read->said);
 }
 
-bool RatesPage::saveTable(const QString& file) const
-{
-    QSaveFile out(file);
-    if (!out.open(QIODevice::WriteOnly)) return false;
-    if (file.endsWith(QStringLiteral(".json"), Qt::CaseInsensitive)) {
-        RateProfile match = context_.matched();
-        match.name = simulator_->currentText().toStdString() + " for " + aircraft_->currentText().toStdString();
-        const std::string text = rates_json(match).dump(1);
-        return out.write(text.data(), static_cast<qint64>(text.size())) == static_cast<qint64>(text.size()) && out.commit();
-    }
-    QByteArray text = "stick";
-    const RateProfile &now = context_.practised, match = context_.matched();
-    for (const char* axis : axisNames)
-        for (const char* whose : {"real", "practised", "match"}) text += QByteArray(",") + QByteArray(axis).toLower() + '_' + whose + "_dps";
-    text += '\n';
-    for (int i = 0; i <= 200; ++i) {
-        const double x = -1 + i / 100.0;
-        text += QByteArray::number(x, 'f', 2);
-        for (std::size_t axis = 0; axis < 3; ++axis)
-            for (const RateCurve& c : {axisOf(context_.real, axis), axisOf(now, axis), axisOf(match, axis)}) text += ',' + QByteArray::number(rate_dps(c, x), 'f', 3);
-        text += '\n';
-    }
-    return out.write(text) == text.size() && out.commit();
-}
-
-bool RatesPage::savePicture(const QString& file)
-{
-    constexpr int width = 460, height = 440;
-    const auto paint = [this](QPaintDevice& device) {
-        QCPPainter p(&device);
-        p.setMode(QCPPainter::pmVectorized);
-        for (int axis = 0; axis < 3; ++axis) plots_[static_cast<std::size_t>(axis)]->paintOn(p, QRect(axis * width, 0, width, height));
-    };
-    if (file.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)) {
-        QSaveFile out(file);
-        if (!out.open(QIODevice::WriteOnly)) return false;
-        QSvgGenerator svg;
-        svg.setOutputDevice(&out);
-        svg.setTitle(title_->text());
-        svg.setSize(QSize(3 * width, height));
-        svg.setViewBox(QRect(0, 0, 3 * width, height));
-        paint(svg);
-        return out.commit();
-    }
-    QPixmap picture(3 * width, height);
-    picture.fill(theme().paper);
-    paint(picture);
-    return picture.save(file);
-}
+bool RatesPage::saveTable(const QString& file) const { return saveRatesTable(file, context_); }
+bool RatesPage::savePicture(const QString& file) { return saveRatesPicture(file, plots_, title_->text()); }
 
 } // namespace bh::desk
