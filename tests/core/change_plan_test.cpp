@@ -163,6 +163,10 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     CHECK_FALSE(handling_steady({3, 3}));
     CHECK_FALSE(handling_steady({2, 4, 3})); // two apart
     CHECK_FALSE(handling_steady({4, 5, 5}));
+
+    CHECK(why_not_on_aircraft(4.97, 5, {3, 3, 3}) == "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
+    CHECK(why_not_on_aircraft(5, 5, {3, 6}).find("the handling ratings are not steady") != std::string::npos);
+    CHECK(why_not_on_aircraft(5, 5, {6, 3, 3, 4}).empty());
 }
 
 TEST_CASE("a blind test's p-value is the binomial tail", "[core][rates]")

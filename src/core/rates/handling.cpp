@@ -1,6 +1,8 @@
 #include "core/rates/handling.h"
 
 #include <algorithm>
+#include <cmath>
+#include <cstdio>
 
 namespace bh {
 namespace {
@@ -39,6 +41,18 @@ bool handling_steady(const std::vector<int>& ratings)
     if (ratings.size() < wanted) return false;
     const auto [least, most] = std::minmax_element(ratings.end() - wanted, ratings.end());
     return *most <= good_enough && *most - *least <= apart;
+}
+
+std::string why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings)
+{
+    char text[200];
+    if (hours < least_hours) { // 4.97 are not 5 yet, and must not read so
+        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", std::floor(10 * hours) / 10, least_hours, ratings.size());
+        return text;
+    }
+    if (handling_steady(ratings)) return {};
+    std::snprintf(text, sizeof text, "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of each other; there are %zu).", ratings.size());
+    return text;
 }
 
 } // namespace bh

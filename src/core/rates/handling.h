@@ -3,6 +3,7 @@
 #include <array>
 #include <cstdint>
 #include <span>
+#include <string>
 #include <string_view>
 #include <vector>
 
@@ -30,5 +31,9 @@ struct HandlingQuestion {
 /// Whether ratings on the same rates, in time order, have settled: the last three are 4 or better and within one of each
 /// other (house).
 [[nodiscard]] bool handling_steady(const std::vector<int>& ratings);
+
+/// Why rates that were found in the simulator may not go on the aircraft yet: too few hours on them, or ratings that have not
+/// settled; a sentence, empty when they may.
+[[nodiscard]] std::string why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings);
 
 } // namespace bh

@@ -1,6 +1,5 @@
 #include "desk/rates/rates_page.h"
 
-#include "core/debrief/rocking.h"
 #include "core/rates/handling.h"
 #include "core/rates/rate_families.h"
 #include "core/rates/turn_numbers.h"
@@ -32,14 +31,13 @@
 #include <QUndoStack>
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace bh::desk {
 namespace {
 
 constexpr std::array axisNames{"Roll", "Pitch", "Yaw"};
 enum Section { Match, Advice, Plan, Time, Feel };
-constexpr std::size_t yaw = 2, use_bins = 20, newest_flights = 6, newest_outside = 3;
+constexpr std::size_t yaw = 2;
 
 const RateCurve& axisOf(const RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
 RateCurve& axisOf(RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
@@ -312,14 +310,7 @@ std::string RatesPage::whyBlocked() const
     std::vector<int> ratings;
     for (const HandlingNote& n : store_.handling(station_.pilotId()))
         if (n.at >= trial->at && n.rates == trial->rates) ratings.push_back(n.rating);
-    char text[200];
-    if (active_s / 3600 < leastHours_->value()) {
-        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", std::floor(active_s / 360) / 10, leastHours_->value(), ratings.size()); // 4.97 are not 5 yet
-        return text;
-    }
-    if (handling_steady(ratings)) return {};
-    std::snprintf(text, sizeof text, "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of each other; there are %zu).", ratings.size());
-    return text;
+    return why_not_on_aircraft(active_s / 3600, leastHours_->value(), ratings);
 }
 
 RateProfile RatesPage::practised() const
@@ -328,38 +319,13 @@ RateProfile RatesPage::practised() const
     return own ? own->rates : RateProfile{};
 }
 
-/// How the sticks are used, from the pilot's newest flights and recordings of practice outside.
 void RatesPage::readStickUse()
 {
     const auto attempts = store_.attempts(station_.pilotId());
-    const auto practised = store_.sessions(station_.pilotId());
-    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (practised.empty() ? "" : practised.back().id);
-    if (of == useOf_) return;
+    const auto sessions = store_.sessions(station_.pilotId());
+    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (sessions.empty() ? "" : sessions.back().id);
+    if (of != useOf_) use_ = stickHistory(store_, station_.pilotId());
     useOf_ = of;
-    std::array<std::vector<double>, 3> sticks;
-    double rocked_s = 0, flown_s = 0;
-    std::size_t flights = 0;
-    for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
-        if (a->log_hash.empty() || !a->demonstration.empty()) continue;
-        const auto log = store_.flightLog(a->log_hash);
-        if (!log) continue;
-        for (std::size_t axis = 0; axis < 3; ++axis) {
-            const auto& column = axis == 0 ? log->stick_roll : axis == 1 ? log->stick_pitch : log->stick_yaw;
-            sticks[axis].insert(sticks[axis].end(), column.begin(), column.end());
-        }
-        rocked_s += log->duration_s() * rocking_share(*log, {0, log->size()}, std::nullopt);
-        flown_s += log->duration_s();
-        ++flights;
-    }
-    std::size_t outside = 0;
-    for (auto session = practised.rbegin(); session != practised.rend() && outside < newest_outside; ++session) {
-        const auto recorded = store_.outsideSticks(*session);
-        if (recorded.empty()) continue;
-        for (const Sticks& s : recorded) sticks[0].push_back(s.roll), sticks[1].push_back(s.pitch), sticks[2].push_back(s.yaw);
-        ++outside;
-    }
-    rockingShare_ = flown_s > 0 ? std::optional(rocked_s / flown_s) : std::nullopt;
-    for (std::size_t axis = 0; axis < 3; ++axis) use_[axis] = sticks[axis].empty() ? std::vector<double>{} : stick_use(sticks[axis], use_bins);
 }
 
 void RatesPage::showEvent(QShowEvent*)
@@ -389,7 +355,7 @@ void RatesPage::refresh()
     context_.real = kept.value_or(RateProfile{});
     context_.practised = practised();
     readStickUse();
-    byUse_->setEnabled(!use_[0].empty());
+    byUse_->setEnabled(!use_.shares[0].empty());
     ofPilot_ = false;
     fillForm();
     filling_ = false;
@@ -473,7 +439,7 @@ void RatesPage::rematch()
     context_.simulator = simulator_->currentText();
     context_.direction = static_cast<MatchDirection>(direction_->currentIndex());
     for (std::size_t axis = 0; axis < 3; ++axis) context_.locked[axis] = lock_[axis]->isChecked();
-    context_.rocking_share = rockingShare_;
+    context_.rocking_share = use_.rocking_share;
     context_.matches = {};
     context_.blocked = whyBlocked();
     leastHoursRow_->setVisible(context_.direction == MatchDirection::FoundHere);
@@ -499,7 +465,7 @@ void RatesPage::rematch()
             MatchOptions options;
             options.keep_max = keepMax_->isChecked();
             options.keep_centre = keepCentre_->isChecked();
-            if (byUse_->isChecked()) options.weights = use_[axis];
+            if (byUse_->isChecked()) options.weights = use_.shares[axis];
             options.ranges = context_.ranges;
             if (auto match = match_rates(axisOf(target, axis), context_.family, options)) context_.matches[axis] = std::move(*match);
         }
@@ -543,7 +509,7 @@ void RatesPage::showPlots()
 {
     for (std::size_t axis = 0; axis < 3; ++axis) {
         const auto& match = context_.matches[axis];
-        plots_[axis]->setCurves({axisOf(context_.real, axis), axisOf(context_.practised, axis), match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(), editsPractised(), use_[axis]});
+        plots_[axis]->setCurves({axisOf(context_.real, axis), axisOf(context_.practised, axis), match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(), editsPractised(), use_.shares[axis]});
     }
     moveCursors();
 }
@@ -565,7 +531,7 @@ void RatesPage::showTable()
     const Airframe airframe = real ? *real : Airframe{};
     table_->setRowCount(9);
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        const std::vector<double> weights = byUse_->isChecked() ? use_[axis] : std::vector<double>{};
+        const std::vector<double> weights = byUse_->isChecked() ? use_.shares[axis] : std::vector<double>{};
         const std::optional<RateCurve> curves[] = {axisOf(context_.real, axis), axisOf(now, axis), context_.matches[axis] ? std::optional(context_.matches[axis]->rounded) : std::nullopt};
         const QString names[] = {tr("real"), tr("practised"), tr("match")};
         for (std::size_t k = 0; k < 3; ++k) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "desk/rates/rates_context.h"
+#include "desk/rates/stick_history.h"
 
 #include <QWidget>
 #include <array>
@@ -74,7 +75,7 @@ private:
     bool filling_ = false, stale_ = true, ofPilot_ = true; ///< another pilot was chosen: the aircraft follows
     std::string useOf_; ///< pilot and newest attempt that use_ is from
     RatesContext context_;
-    std::array<std::vector<double>, 3> use_; ///< of the sticks, from the pilot's newest flights; empty: not flown yet
+    StickHistory use_;
     QLabel *title_ = nullptr, *words_ = nullptr;
     QComboBox *aircraft_, *simulator_, *family_, *direction_, *edits_;
     QDoubleSpinBox* leastHours_;
@@ -92,7 +93,6 @@ private:
     TimingPanel* timing_ = nullptr;
     FeelPanel* feel_ = nullptr;
     KeyboardSticks& keys_;
-    std::optional<double> rockingShare_; ///< of the newest flights
 };
 
 } // namespace bh::desk
