@@ -1,10 +1,10 @@
 // Speed of what a pilot or coordinator waits for, without any window.
 #include "core/drill/demonstration.h"
-#include "core/drill/drill.h"
+#include "core/drill/drill_score.h"
 #include "core/rates/rate_match.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
-#include "files/documents.h"
+#include "files/data_folder.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "must.h"

@@ -1,8 +1,8 @@
 // Frames per second of the flight view as it is drawn on a machine without a graphics card.
 #include "core/standin/stand_in_pilot.h"
-#include "desk/drills/flight_painter.h"
-#include "desk/theme.h"
-#include "files/documents.h"
+#include "desk/parts/flight_painter.h"
+#include "desk/parts/theme.h"
+#include "files/data_folder.h"
 #include "must.h"
 
 #include <QApplication>

@@ -1,9 +1,9 @@
 // From stick to picture: how long after a stick of SDL's virtual joystick moves the flight view has drawn a frame with it.
 // The real sampling thread, flight loop and view, in a shown window.
-#include "desk/drills/flight_view.h"
-#include "desk/theme.h"
+#include "desk/parts/flight_view.h"
+#include "desk/parts/theme.h"
 #include "device/stick_input.h"
-#include "files/documents.h"
+#include "files/data_folder.h"
 #include "must.h"
 #include "virtual_joystick.h"
 

@@ -1,6 +1,6 @@
 // What watching a controller costs while another program has the focus: eight hours of sticks that never rest, written as
 // fast as they can be, and one minute of the real sampling thread with a virtual joystick.
-#include "core/random.h"
+#include "core/base/random.h"
 #include "device/controller_hub.h"
 #include "device/stick_recorder.h"
 #include "must.h"

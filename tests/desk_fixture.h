@@ -1,8 +1,8 @@
 #pragma once
 
-#include "desk/main_window.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
+#include "desk/shell/main_window.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
 
 #include <QLabel>
 #include <QPushButton>

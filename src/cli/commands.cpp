@@ -7,7 +7,11 @@
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
 #include "files/recording_csv.h"
-#include "files/setup_documents.h"
+#include "files/calibration_document.h"
+#include "files/conditions_document.h"
+#include "files/data_folder.h"
+#include "files/drill_document.h"
+#include "files/score_document.h"
 #include "files/simulator_document.h"
 #include "files/stick_csv.h"
 

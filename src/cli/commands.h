@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/result.h"
-#include "files/documents.h"
+#include "core/base/result.h"
+#include "files/data_folder.h"
 
 #include <optional>
 #include <string>

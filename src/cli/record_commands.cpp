@@ -1,7 +1,7 @@
 #include "cli/commands.h"
 
-#include "store/demo_record.h"
-#include "store/record.h"
+#include "record/demo_record.h"
+#include "record/record.h"
 
 #include <cstdio>
 #include <filesystem>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/debrief/shadowing.h"
-#include "core/drill/drill.h"
+#include "core/path/shadowing.h"
+#include "core/drill/drill_score.h"
 #include "core/flight/flight.h"
 #include "core/standin/stand_in_pilot.h"
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <fast_float/fast_float.h>
 #include <string>

@@ -1,7 +1,8 @@
-#include "files/documents.h"
+#include "files/drill_document.h"
+
+#include "files/conditions_document.h"
 #include "files/json_in.h"
 #include "files/json_parts.h"
-#include "files/setup_documents.h"
 
 #include <algorithm>
 

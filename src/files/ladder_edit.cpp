@@ -44,12 +44,14 @@ Result<std::string> with_limits(const std::string& text, std::size_t criterion, 
     return document.dump(1);
 }
 
-std::string curriculum_text(const Curriculum& curriculum)
+Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id)
 {
-    Json json{{"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
-    json["stages"] = Json::array();
-    for (const Curriculum::Stage& stage : curriculum.stages) json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});
-    return json.dump(1);
+    const auto good = parse_document(text, id, kind);
+    if (!good) return tl::unexpected(good.error());
+    if (good->value("id", "") != id) return bad_input(id + ": /id: expected '" + id + "'");
+    Json document = Json::parse(text);
+    document["version"] = good->value("version", 0) + 1;
+    return document.dump(1);
 }
 
 } // namespace bh

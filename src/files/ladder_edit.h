@@ -1,7 +1,6 @@
 #pragma once
 
 #include "core/drill/drill.h"
-#include "core/progress/curriculum.h"
 
 #include <string>
 #include <vector>
@@ -24,7 +23,7 @@ struct CriterionLimits {
 /// The document with the limits of one criterion changed and everything else as it was.
 [[nodiscard]] Result<std::string> with_limits(const std::string& drill_text, std::size_t criterion, const CriterionLimits& limits);
 
-/// A curriculum as its document.
-[[nodiscard]] std::string curriculum_text(const Curriculum& curriculum);
+/// The text of a drill or a curriculum with its version one higher. BadInput when it is no document of that kind and id.
+[[nodiscard]] Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id);
 
 } // namespace bh

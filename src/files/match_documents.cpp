@@ -1,9 +1,8 @@
 #include "files/match_documents.h"
 
-#include "core/rates/rate_families.h"
-#include "files/documents.h"
+#include "core/curves/rate_families.h"
+#include "files/rates_document.h"
 #include "files/json_in.h"
-#include "files/setup_documents.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,7 +1,7 @@
 #include "files/rates_csv.h"
 
 #include "files/csv_table.h"
-#include "files/documents.h"
+#include "files/rates_document.h"
 #include "files/file_text.h"
 
 #include <array>

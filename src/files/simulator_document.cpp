@@ -1,6 +1,6 @@
 #include "files/simulator_document.h"
 
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_families.h"
 #include "files/json_in.h"
 
 #include <algorithm>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/result.h"
-#include "core/sticks.h"
+#include "core/base/result.h"
+#include "core/base/sticks.h"
 
 #include <filesystem>
 #include <string_view>

@@ -1,4 +1,4 @@
-#include "core/stats.h"
+#include "core/base/stats.h"
 #include "device/stick_input.h"
 #include "virtual_joystick.h"
 

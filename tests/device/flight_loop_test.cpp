@@ -1,5 +1,5 @@
 #include "device/flight_loop.h"
-#include "files/documents.h"
+#include "files/data_folder.h"
 
 #include <atomic>
 #include <catch2/catch.hpp>

@@ -1,6 +1,6 @@
 #include "device/stick_recorder.h"
 
-#include "core/random.h"
+#include "core/base/random.h"
 #include "files/csv.h"
 #include "run_program.h"
 

@@ -1,9 +1,11 @@
 #include "core/standin/stand_in_controller.h"
-#include "files/documents.h"
+#include "files/calibration_document.h"
+#include "files/data_folder.h"
+#include "files/drill_document.h"
+#include "files/rates_document.h"
 #include "files/file_text.h"
 #include "files/match_documents.h"
 #include "files/rates_csv.h"
-#include "files/setup_documents.h"
 
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>

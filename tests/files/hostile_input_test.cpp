@@ -1,9 +1,15 @@
 // Files as the world sends them: cut, mixed up, too long, of another program. Every one is read or refused in one
 // sentence that names the file; none is half read and none brings the program down.
-#include "core/random.h"
+#include "core/base/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
-#include "files/documents.h"
+#include "files/airframe_document.h"
+#include "files/calibration_document.h"
+#include "files/curriculum_document.h"
+#include "files/data_folder.h"
+#include "files/drill_document.h"
+#include "files/rates_document.h"
+#include "files/world_document.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/recording_csv.h"

@@ -1,6 +1,8 @@
 // Set-ups, real days, aircraft and rates: out and in again, and mistakes told with their place.
-#include "files/documents.h"
-#include "files/setup_documents.h"
+#include "files/airframe_document.h"
+#include "files/conditions_document.h"
+#include "files/data_folder.h"
+#include "files/setup_document.h"
 
 #include <catch2/catch.hpp>
 

@@ -1,4 +1,4 @@
-#include "files/documents.h"
+#include "files/data_folder.h"
 #include "files/simulator_document.h"
 
 #include <catch2/catch.hpp>

@@ -1,6 +1,6 @@
 #include "core/controller/calibration.h"
 
-#include "core/stats.h"
+#include "core/base/stats.h"
 
 #include <algorithm>
 #include <cmath>

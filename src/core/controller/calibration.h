@@ -1,8 +1,8 @@
 #pragma once
 
 #include "core/controller/recording.h"
-#include "core/result.h"
-#include "core/sticks.h"
+#include "core/base/result.h"
+#include "core/base/sticks.h"
 
 #include <array>
 #include <string>

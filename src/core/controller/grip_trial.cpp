@@ -1,7 +1,7 @@
 #include "core/controller/grip_trial.h"
 
-#include "core/random.h"
-#include "core/stats.h"
+#include "core/base/random.h"
+#include "core/base/stats.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 #include "core/controller/settings_sheet.h"
 
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_families.h"
 
 #include <algorithm>
 #include <cmath>

@@ -2,7 +2,7 @@
 
 #include "core/controller/calibration.h"
 #include "core/flight/modes.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <array>
 #include <map>

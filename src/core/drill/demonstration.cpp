@@ -1,5 +1,7 @@
 #include "core/drill/demonstration.h"
 
+#include "core/drill/drill_runner.h"
+
 #include <algorithm>
 
 namespace bh {

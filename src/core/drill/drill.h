@@ -2,7 +2,7 @@
 
 #include "core/drill/measures.h"
 #include "core/flight/flight.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <memory>
 #include <optional>
@@ -147,128 +147,5 @@ struct Drill {
 /// The drill itself, or an error that says which part is wrong (no phases, a criterion on an unknown phase, limits
 /// that do not run one way, a weight that is not positive, …), with a JSON-pointer-like place in front.
 [[nodiscard]] Result<Drill> checked(Drill drill);
-
-struct PhaseSpan {
-    std::size_t phase = 0; ///< index into Drill::phases
-    RowSpan rows;
-};
-
-/// Follows a drill along a flight log, row by row: which phase is on, when it ends, and whether the drill is over. The
-/// flight may still be growing (live) or be complete (a file): the result is the same.
-class DrillRunner {
-public:
-    enum class Status : std::uint8_t { Waiting, Running, Finished, Disqualified };
-
-    explicit DrillRunner(Drill drill);
-    /// Takes in the log's rows that it has not seen yet. After a crash that ends the drill it goes on until the throttle is
-    /// at the bottom, for at most `cut_within_s`: that habit is measured in every drill.
-    void follow(const FlightLog& log);
-    static constexpr double cut_within_s = 5;
-    /// To be called when no more rows will come: a drill that is not finished is disqualified.
-    void end_of_log();
-
-    [[nodiscard]] const Drill& drill() const { return drill_; }
-    [[nodiscard]] Status status() const { return status_; }
-    [[nodiscard]] bool over() const { return (status_ == Status::Finished || status_ == Status::Disqualified) && !wants_throttle_cut_; }
-    /// It crashed and the throttle is not at the bottom yet.
-    [[nodiscard]] bool wants_throttle_cut() const { return wants_throttle_cut_; }
-    /// The planted failure of the phase that is on is due.
-    [[nodiscard]] bool motors_fail_now() const { return motors_fail_; }
-    /// Crashed where that does not end the drill, throttle at the bottom again: the aircraft goes back to the start.
-    [[nodiscard]] bool puts_back_now() const { return puts_back_; }
-    /// The phase began with the row seen last.
-    [[nodiscard]] bool phase_just_began() const { return phase_began_; }
-    /// Index of the phase that is on (the last one once the drill is over).
-    [[nodiscard]] std::size_t phase() const { return phase_; }
-    [[nodiscard]] double phase_time_s() const { return now_s_ - phase_start_s_; }
-    /// 0…1, how much of the phase's goal is done, for a progress mark.
-    [[nodiscard]] double phase_progress() const { return progress_; }
-    [[nodiscard]] const std::vector<PhaseSpan>& spans() const { return spans_; }
-    [[nodiscard]] const std::vector<std::string>& disqualified() const { return disqualified_; }
-
-private:
-    void row(const FlightLog& log, std::size_t i);
-    [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
-    void after_crash(const FlightLog& log, std::size_t i);
-    /// What must not happen in this row: the sentence, empty when it does not.
-    [[nodiscard]] std::string event_against(FlightEvent event);
-    [[nodiscard]] std::string rule_broken(const FlightLog& log, std::size_t i);
-    void disqualify(std::string why);
-
-    Drill drill_;
-    Status status_ = Status::Waiting;
-    std::size_t phase_ = 0;
-    std::size_t rows_seen_ = 0;
-    std::size_t events_seen_ = 0;
-    std::vector<PhaseSpan> spans_;
-    std::vector<std::string> disqualified_;
-    double phase_start_s_ = 0;
-    double now_s_ = 0;
-    double met_since_s_ = -1;
-    double progress_ = 0;
-    int touches_ = 0;
-    int crashes_ = 0;
-    bool wants_throttle_cut_ = false;
-    bool crashed_ = false; ///< and not put back yet
-    bool motors_fail_ = false, puts_back_ = false, phase_began_ = false;
-    double crashed_at_s_ = 0, throttle_down_since_s_ = -1;
-    double stray_since_s_ = -1; ///< a stick is moved that the phase does not allow
-    std::optional<double> last_heading_deg_; ///< of a Turn under way
-    double turned_deg_ = 0;                  ///< of a Turn or a Spin
-    std::size_t way_passed_ = 0;             ///< points of a Way
-};
-
-/// Does to the flight what the drill asks for at this row: its mode, planted failures, back to the start after a crash.
-void intervene(const DrillRunner& runner, Flight& flight);
-
-/// Times of a log.
-struct TimeSpan {
-    double from_s = 0, to_s = 0;
-};
-
-struct CriterionScore {
-    Criterion criterion;
-    std::optional<double> value; ///< nothing when the flight never got to it
-    double marks = 0;            ///< 0…100
-    std::optional<TimeSpan> span{}; ///< of the log that the value was taken from; of several, the one that counted
-    [[nodiscard]] bool passed() const { return value && marks >= 60 - 1e-9; }
-};
-
-struct FaultFound {
-    Fault fault;
-    double value = 0; ///< over the fault's limit
-    std::optional<TimeSpan> span{}; ///< of the log; nothing for a gap between sides
-    /// "Rocking, 34 % from 12 s to 61 s: smaller movements."
-    [[nodiscard]] std::string in_words() const;
-};
-
-struct Score {
-    std::string drill_id;
-    int drill_version = 1;
-    double score = 0; ///< weighted mean of the marks, 0…100
-    bool passed = false;
-    std::vector<CriterionScore> criteria;
-    std::vector<std::string> disqualified;
-    double flown_s = 0;
-    std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
-    std::vector<double> throttle_cuts_s; ///< for each crash, until the throttle was at the bottom (or the log ended)
-    std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
-    std::string summary; ///< one sentence: passed, or what failed and what to do about it
-};
-
-/// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
-[[nodiscard]] double marks_for(const Criterion& criterion, double value) noexcept;
-
-/// Scores what the runner has seen of the log so far. A drill that ended early is worth the share of its phases that was
-/// flown.
-[[nodiscard]] Score score(const DrillRunner& runner, const FlightLog& log);
-
-/// Adds up the criteria's values to marks, the score and the sentence; the runner and its log are not needed for that.
-/// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
-/// be judged before the drill is passed.
-[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished, bool unmeasured_counts);
-
-/// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
-[[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);
 
 } // namespace bh

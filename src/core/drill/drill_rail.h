@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/drill/drill.h"
-#include "core/flight/guide_rail.h"
+#include "core/view/guide_rail.h"
 
 namespace bh {
 

@@ -1,7 +1,8 @@
-#include "core/drill/drill.h"
+#include "core/drill/drill_runner.h"
 
-#include "core/debrief/recovered.h"
 #include "core/drill/value_words.h"
+#include "core/path/contacts.h"
+#include "core/path/recovered.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,7 @@
-#include "core/drill/drill.h"
+#include "core/drill/drill_score.h"
 
 #include "core/drill/value_words.h"
+#include "core/path/throttle_cuts.h"
 
 #include <algorithm>
 #include <cmath>

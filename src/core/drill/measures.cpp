@@ -1,11 +1,16 @@
 #include "core/drill/measures.h"
 
-#include "core/debrief/brakes.h"
-#include "core/debrief/recovered.h"
-#include "core/debrief/rocking.h"
-#include "core/debrief/shadowing.h"
-#include "core/debrief/smoothness.h"
-#include "core/debrief/spins.h"
+#include "core/path/brakes.h"
+#include "core/path/contacts.h"
+#include "core/path/flags.h"
+#include "core/path/gates.h"
+#include "core/path/held_pushes.h"
+#include "core/path/recovered.h"
+#include "core/path/rocking.h"
+#include "core/path/shadowing.h"
+#include "core/path/smoothness.h"
+#include "core/path/spins.h"
+#include "core/path/throttle_cuts.h"
 
 #include <algorithm>
 #include <array>
@@ -54,148 +59,9 @@ int count_events(const FlightLog& log, RowSpan span, FlightEvent event)
     }));
 }
 
-/// Rows on which the aircraft comes down to the ground from above it.
-std::vector<std::size_t> ground_contacts(const FlightLog& log, RowSpan span)
-{
-    std::vector<std::size_t> rows;
-    for (std::size_t i = std::max<std::size_t>(span.first, 1); i < span.last; ++i)
-        if (log.height_m[i] <= on_ground_m && log.height_m[i - 1] > on_ground_m) rows.push_back(i);
-    return rows;
-}
-
-/// The steepest sink over the last tenth of a second in the air: the contact itself has already taken the speed away.
-double sink_before(const FlightLog& log, std::size_t contact_row)
-{
-    double sink = 0;
-    for (std::size_t i = contact_row; i > 0 && log.t_s[contact_row] - log.t_s[i - 1] < 0.1; --i)
-        sink = std::max(sink, -log.climb_mps[i - 1]);
-    return sink;
-}
-
-int held_pushes(const FlightLog& log, RowSpan span)
-{
-    int count = 0;
-    for (const auto* stick : {&log.stick_pitch, &log.stick_roll}) {
-        std::size_t begin = span.first;
-        bool counted = false;
-        for (std::size_t i = span.first; i < span.last; ++i) {
-            const bool pushed = log.mode[i] == Mode::Acro && std::abs((*stick)[i]) > 0.2 &&
-                                (i == begin || (*stick)[i] * (*stick)[begin] > 0);
-            if (!pushed) {
-                begin = i + 1;
-                counted = false;
-                continue;
-            }
-            if (counted || log.t_s[i] - log.t_s[begin] <= 0.6) continue;
-            const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
-            const double lean_then = lean_deg({log.qw[begin], log.qx[begin], log.qy[begin], log.qz[begin]});
-            if (lean > 45 && lean > lean_then) {
-                ++count;
-                counted = true;
-            }
-        }
-    }
-    return count;
-}
-
 double off_line(const FlightLog& log, std::size_t i, const Line& line)
 {
     return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) + (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
-}
-
-/// A pass begins when the aircraft comes nearer than all it was before and ends when it has gone 3 m farther off again.
-std::optional<double> flag_distance_m(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags)
-{
-    constexpr double away_m = 3;
-    double sum = 0, passes = 0;
-    for (const Vec2& flag : flags) {
-        double nearest = 1e300, farthest = -1;
-        bool coming = true; // nearer and nearer, since the farthest point
-        for (std::size_t i = span.first; i < span.last; ++i) {
-            const double d = (Vec2(log.north_m[i], log.east_m[i]) - flag).norm(); // no overflow to fear: quicker than hypot
-            if (coming) {
-                nearest = std::min(nearest, d);
-                if (d > nearest + away_m) sum += nearest, ++passes, coming = false, farthest = d;
-            } else {
-                farthest = std::max(farthest, d);
-                if (d < farthest - away_m) coming = true, nearest = d;
-            }
-        }
-    }
-    return passes > 0 ? std::optional(sum / passes) : std::nullopt;
-}
-
-struct Through {
-    std::size_t gate;
-    double t_s;
-};
-
-/// Every time the path goes through a gate's opening, in the gate's direction.
-std::vector<Through> gates_through(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
-{
-    struct Crossing {
-        std::size_t row, gate;
-    };
-    std::vector<Crossing> crossings;
-    for (std::size_t g = 0; g < gates.size(); ++g) { // gate by gate: a long log is read straight through
-        const Gate& gate = gates[g];
-        const double c = std::cos(radians(gate.heading_deg)), s = std::sin(radians(gate.heading_deg));
-        const auto ahead = [&](std::size_t k) { return (log.north_m[k] - gate.north_m) * c + (log.east_m[k] - gate.east_m) * s; };
-        double before = ahead(span.first);
-        for (std::size_t i = span.first + 1; i < span.last; ++i) {
-            const double now = ahead(i);
-            const bool crosses = before < 0 && now >= 0;
-            const double start = std::exchange(before, now);
-            if (!crosses) continue;
-            const double share = start / (start - now);
-            const double north = log.north_m[i - 1] + share * (log.north_m[i] - log.north_m[i - 1]), east = log.east_m[i - 1] + share * (log.east_m[i] - log.east_m[i - 1]);
-            const double height = log.height_m[i - 1] + share * (log.height_m[i] - log.height_m[i - 1]);
-            const double aside = -(north - gate.north_m) * s + (east - gate.east_m) * c;
-            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m) crossings.push_back({i, g});
-        }
-    }
-    std::sort(crossings.begin(), crossings.end(), [](const Crossing& a, const Crossing& b) { return std::pair(a.row, a.gate) < std::pair(b.row, b.gate); });
-    std::vector<Through> through;
-    for (const Crossing& crossing : crossings) through.push_back({crossing.gate, log.t_s[crossing.row]});
-    return through;
-}
-
-double gates_missed(const FlightLog& log, RowSpan span, const MeasureOptions& options)
-{
-    const std::size_t count = options.gates.size(), wanted = count * static_cast<std::size_t>(std::max(1, options.laps));
-    std::size_t next = 0, missed = 0; // of all gates of all laps in their order
-    for (const Through& t : gates_through(log, span, options.gates)) {
-        const std::size_t skipped = (t.gate + count - next % count) % count;
-        if (skipped > count / 2) continue; // one that was flown already, again
-        missed += skipped;
-        next += skipped + 1;
-        if (next >= wanted) break;
-    }
-    return static_cast<double>(missed + (wanted - std::min(next, wanted)));
-}
-
-std::vector<double> lap_times_s(const FlightLog& log, RowSpan span, const std::vector<Gate>& gates)
-{
-    std::vector<double> laps;
-    double last_s = -1;
-    for (const Through& t : gates_through(log, span, gates)) {
-        if (t.gate != 0) continue;
-        if (last_s >= 0) laps.push_back(t.t_s - last_s);
-        last_s = t.t_s;
-    }
-    return laps;
-}
-
-std::optional<double> recovery_s(const FlightLog& log, RowSpan span)
-{
-    constexpr double kept_s = 0.5;
-    double since_s = -1;
-    for (std::size_t i = span.first; i < span.last; ++i) {
-        if (!recovered(log, i)) since_s = -1;
-        else if (since_s < 0) since_s = log.t_s[i];
-        if (since_s >= 0 && log.t_s[i] - since_s >= kept_s) return since_s - log.t_s[span.first];
-    }
-    return std::nullopt;
 }
 
 } // namespace
@@ -207,23 +73,6 @@ std::optional<Measure> measure_from_key(std::string_view key)
     const auto found = std::find(measure_keys.begin(), measure_keys.end(), key);
     if (found == measure_keys.end()) return std::nullopt;
     return static_cast<Measure>(found - measure_keys.begin());
-}
-
-std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
-{
-    std::vector<double> cuts;
-    bool motors_out = false;
-    for (const FlightLog::Event& e : log.events) {
-        if (e.row >= span.last) break;
-        if (e.event == FlightEvent::Reset) motors_out = false;
-        const bool counts = e.event == FlightEvent::MotorsOut || (e.event == FlightEvent::Crash && !motors_out); // the fall after a failure is no second one
-        if (e.event == FlightEvent::MotorsOut) motors_out = true;
-        if (!counts || e.row < span.first) continue;
-        std::size_t row = e.row;
-        while (row + 1 < log.size() && log.throttle[row] >= 0.05) ++row;
-        cuts.push_back(log.t_s[row] - log.t_s[e.row]);
-    }
-    return cuts;
 }
 
 bool needs_position(Measure measure)
@@ -343,7 +192,7 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     case Measure::TouchdownMps: {
         const auto contacts = ground_contacts(log, span);
         if (contacts.empty()) return std::nullopt;
-        return sink_before(log, contacts.front());
+        return sink_before_mps(log, contacts.front());
     }
     case Measure::Bounces: {
         const auto contacts = ground_contacts(log, span);
@@ -364,7 +213,7 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     case Measure::TurnErrorDeg: return std::abs(turned_deg(log, span) - options.turn_deg);
     case Measure::FlagDistanceM: return flag_distance_m(log, span, options.flags_m);
     case Measure::GatesHit: return static_cast<double>(gates_through(log, span, options.gates).size());
-    case Measure::GatesMissed: return gates_missed(log, span, options);
+    case Measure::GatesMissed: return gates_missed(log, span, options.gates, options.laps);
     case Measure::LapS:
     case Measure::LapSpread: {
         const auto laps = lap_times_s(log, span, options.gates);

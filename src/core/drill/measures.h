@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/debrief/turns.h"
+#include "core/path/turns.h"
 #include "core/flight/world.h"
 
 #include <memory>
@@ -96,12 +96,5 @@ struct MeasureOptions {
 /// Corner error, yaw lead and yaw share can also be had from turns that have been found already.
 [[nodiscard]] bool is_of_turns(Measure measure);
 [[nodiscard]] std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what);
-
-/// For each crash (or planted failure of the motors) in the span, how long until the throttle was under 5 %; where the log
-/// ends first, until then.
-[[nodiscard]] std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span);
-
-/// Height below which the aircraft counts as standing on the ground.
-inline constexpr double on_ground_m = 0.05;
 
 } // namespace bh

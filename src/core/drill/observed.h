@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/drill/drill.h"
+#include "core/drill/drill_score.h"
 
 namespace bh {
 

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/flight/geometry.h"
-#include "core/result.h"
+#include "core/base/result.h"
 
 #include <string>
 

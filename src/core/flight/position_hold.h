@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/flight/dynamics.h"
-#include "core/sticks.h"
+#include "core/base/sticks.h"
 
 #include <optional>
 

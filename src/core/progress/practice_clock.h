@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/sticks.h"
+#include "core/base/sticks.h"
 
 namespace bh {
 

@@ -1,7 +1,7 @@
 #include "core/progress/standing.h"
 
 #include "core/controller/drift.h"
-#include "core/stats.h"
+#include "core/base/stats.h"
 
 #include <algorithm>
 #include <cmath>

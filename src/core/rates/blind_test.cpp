@@ -1,6 +1,6 @@
 #include "core/rates/blind_test.h"
 
-#include "core/random.h"
+#include "core/base/random.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 #include "core/rates/change_plan.h"
 
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_families.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/rates/rate_axis.h"
+#include "core/curves/rate_axis.h"
 #include "core/rates/rate_match.h"
 
 #include <optional>

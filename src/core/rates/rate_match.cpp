@@ -1,7 +1,7 @@
 #include "core/rates/rate_match.h"
 
-#include "core/bounded_fit.h"
-#include "core/rates/rate_families.h"
+#include "core/base/bounded_fit.h"
+#include "core/curves/rate_families.h"
 
 #include <Eigen/Dense>
 #include <algorithm>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/flight/row_span.h"
-#include "core/rates/rate_curve.h"
+#include "core/curves/rate_curve.h"
 
 #include <string_view>
 #include <vector>

@@ -1,9 +1,9 @@
 #include "core/rates/stopwatch.h"
 
-#include "core/bounded_fit.h"
-#include "core/rates/rate_families.h"
+#include "core/base/bounded_fit.h"
+#include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
-#include "core/stats.h"
+#include "core/base/stats.h"
 
 #include <Eigen/Dense>
 #include <algorithm>

@@ -1,6 +1,6 @@
 #include "core/standin/stand_in_controller.h"
 
-#include "core/random.h"
+#include "core/base/random.h"
 
 #include <algorithm>
 

@@ -1,7 +1,8 @@
 #pragma once
 
 #include "core/drill/drill_rail.h"
-#include "core/random.h"
+#include "core/drill/drill_score.h"
+#include "core/base/random.h"
 
 #include <cstdint>
 #include <deque>

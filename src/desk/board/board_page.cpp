@@ -1,8 +1,8 @@
 #include "desk/board/board_page.h"
 
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QDate>

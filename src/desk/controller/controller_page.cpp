@@ -4,15 +4,15 @@
 #include "desk/controller/check_list.h"
 #include "desk/controller/grip_panel.h"
 #include "desk/controller/history_panel.h"
-#include "desk/controller/keyboard_sticks.h"
+#include "desk/parts/keyboard_sticks.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
-#include "desk/controller/words.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/sections.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/words/controller_words.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/sections.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,10 +1,10 @@
 #include "desk/controller/grip_panel.h"
 
-#include "core/stats.h"
-#include "desk/frame/hints.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "core/base/stats.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,11 +1,11 @@
 #include "desk/controller/history_panel.h"
 
 #include "core/controller/drift.h"
-#include "desk/frame/hints.h"
-#include "desk/plot_look.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/plot_look.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "store/record.h"
+#include "record/record.h"
 
 #include <QWidget>
 #include <vector>

@@ -1,6 +1,6 @@
 #include "desk/controller/learn_form.h"
 
-#include "desk/controller/words.h"
+#include "desk/words/controller_words.h"
 #include "files/simulator_document.h"
 
 #include <QComboBox>

@@ -1,6 +1,6 @@
 #include "desk/controller/sheet_card.h"
 
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 
 #include <QFileInfo>
 #include <QKeyEvent>

@@ -1,17 +1,17 @@
 #include "desk/controller/sheet_panel.h"
 
-#include "core/rates/rate_axis.h"
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_axis.h"
+#include "core/curves/rate_families.h"
 #include "desk/controller/learn_form.h"
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
-#include "desk/controller/words.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/sections.h"
-#include "desk/rates/rate_words.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/words/controller_words.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/sections.h"
+#include "desk/words/rate_words.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QDateTime>

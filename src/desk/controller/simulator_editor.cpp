@@ -1,8 +1,8 @@
 #include "desk/controller/simulator_editor.h"
 
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_families.h"
 #include "desk/controller/range_edit.h"
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 #include "files/simulator_document.h"
 
 #include <QBoxLayout>

@@ -1,6 +1,6 @@
 #include "desk/controller/stick_view.h"
 
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 
 #include <QMouseEvent>
 #include <QPainter>

@@ -1,10 +1,11 @@
 #include "desk/drills/ladder_editor.h"
 
-#include "desk/frame/buttons.h"
-#include "desk/frame/hints.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
+#include "files/curriculum_document.h"
 #include "files/ladder_edit.h"
 
 #include <QBoxLayout>

@@ -1,11 +1,11 @@
 #include "desk/drills/score_card.h"
 
-#include "desk/drills/criteria_panel.h"
-#include "desk/frame/buttons.h"
-#include "desk/frame/hints.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/criteria_panel.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

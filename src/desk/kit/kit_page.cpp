@@ -1,9 +1,9 @@
 #include "desk/kit/kit_page.h"
 
-#include "desk/frame/hints.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 #include "device/other_programs.h"
 
 #include <QBoxLayout>

@@ -1,7 +1,7 @@
 #include "desk/logbook/hours_plot.h"
 
-#include "desk/plot_look.h"
-#include "desk/theme.h"
+#include "desk/parts/plot_look.h"
+#include "desk/parts/theme.h"
 
 #include <QVBoxLayout>
 #include <algorithm>

@@ -1,10 +1,10 @@
 #include "desk/logbook/logbook_page.h"
 
-#include "desk/drills/criteria_panel.h"
+#include "desk/parts/criteria_panel.h"
 #include "desk/logbook/hours_plot.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

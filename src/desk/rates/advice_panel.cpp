@@ -1,13 +1,13 @@
 #include "desk/rates/advice_panel.h"
 
-#include "core/rates/curve_handles.h"
+#include "core/curves/curve_handles.h"
 #include "core/rates/purpose.h"
-#include "desk/frame/buttons.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/tables.h"
-#include "desk/record_store.h"
-#include "desk/setup/number_box.h"
-#include "desk/theme.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/tables.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/number_box.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QLabel>

@@ -1,9 +1,9 @@
 #include "desk/rates/curve_plot.h"
 
-#include "core/rates/curve_handles.h"
-#include "desk/frame/hints.h"
-#include "desk/plot_look.h"
-#include "desk/theme.h"
+#include "core/curves/curve_handles.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/plot_look.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QKeyEvent>

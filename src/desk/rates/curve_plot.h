@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/rates/rate_curve.h"
+#include "core/curves/rate_curve.h"
 
 #include <QWidget>
 #include <optional>

@@ -1,13 +1,13 @@
 #include "desk/rates/feel_panel.h"
 
 #include "core/drill/free_flight.h"
-#include "desk/controller/keyboard_sticks.h"
-#include "desk/drills/flight_view.h"
-#include "desk/frame/buttons.h"
+#include "desk/parts/keyboard_sticks.h"
+#include "desk/parts/flight_view.h"
+#include "desk/parts/buttons.h"
 #include "desk/rates/handling_form.h"
-#include "desk/record_store.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,7 +1,7 @@
 #include "desk/rates/handling_form.h"
 
 #include "core/rates/handling.h"
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QLabel>

@@ -1,13 +1,13 @@
 #include "desk/rates/plan_panel.h"
 
 #include "core/rates/handling.h"
-#include "core/rates/rate_families.h"
-#include "desk/frame/buttons.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/tables.h"
+#include "core/curves/rate_families.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/tables.h"
 #include "desk/rates/handling_form.h"
-#include "desk/record_store.h"
-#include "desk/theme.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>

@@ -1,15 +1,15 @@
 #include "desk/rates/rates_files.h"
 
-#include "core/rates/rate_families.h"
+#include "core/curves/rate_families.h"
 #include "core/rates/rates_from_log.h"
 #include "desk/rates/curve_plot.h"
-#include "desk/theme.h"
-#include "files/documents.h"
+#include "desk/parts/theme.h"
+#include "files/rates_document.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
-#include "files/setup_documents.h"
 
+#include <nlohmann/json.hpp>
 #include <QObject>
 #include <QPixmap>
 #include <QSaveFile>

@@ -1,8 +1,8 @@
 #include "desk/rates/stick_history.h"
 
-#include "core/debrief/rocking.h"
+#include "core/path/rocking.h"
 #include "core/rates/turn_numbers.h"
-#include "desk/record_store.h"
+#include "desk/parts/record_store.h"
 
 namespace bh::desk {
 

@@ -1,12 +1,12 @@
 #include "desk/rates/timing_panel.h"
 
-#include "core/rates/rate_families.h"
-#include "desk/frame/buttons.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/tables.h"
-#include "desk/record_store.h"
-#include "desk/setup/number_box.h"
-#include "desk/theme.h"
+#include "core/curves/rate_families.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/tables.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/number_box.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,6 +1,6 @@
 #include "desk/setup/aircraft_form.h"
 
-#include "desk/frame/hints.h"
+#include "desk/parts/hints.h"
 
 #include <QDoubleSpinBox>
 #include <QFormLayout>

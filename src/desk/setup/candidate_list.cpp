@@ -1,6 +1,6 @@
 #include "desk/setup/candidate_list.h"
 
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 
 #include <QPainter>
 #include <QScrollBar>

@@ -1,8 +1,8 @@
 #include "desk/setup/day_panel.h"
 
-#include "desk/frame/hints.h"
-#include "desk/setup/number_box.h"
-#include "desk/theme.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/number_box.h"
+#include "desk/parts/theme.h"
 
 #include <QCheckBox>
 #include <QComboBox>

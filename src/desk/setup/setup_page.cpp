@@ -1,17 +1,17 @@
 #include "desk/setup/setup_page.h"
 
 #include "core/flight/atmosphere.h"
-#include "desk/frame/form_scroll.h"
-#include "desk/frame/hints.h"
-#include "desk/frame/sections.h"
-#include "desk/record_store.h"
+#include "desk/parts/form_scroll.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/sections.h"
+#include "desk/parts/record_store.h"
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
-#include "desk/setup/number_box.h"
+#include "desk/parts/number_box.h"
 #include "desk/setup/tilt_view.h"
-#include "desk/station.h"
-#include "desk/theme.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,7 +1,7 @@
 #include "desk/setup/tilt_view.h"
 
 #include "core/setup/training_setup.h"
-#include "desk/theme.h"
+#include "desk/parts/theme.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>

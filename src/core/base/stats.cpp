@@ -1,0 +1,56 @@
+#include "core/base/stats.h"
+
+#include <algorithm>
+#include <cmath>
+#include <limits>
+#include <numeric>
+
+namespace bh {
+
+double mean(const std::vector<double>& values)
+{
+    if (values.empty()) return std::numeric_limits<double>::quiet_NaN();
+    return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
+}
+
+double sample_sd(const std::vector<double>& values)
+{
+    if (values.size() < 2) return 0;
+    const double centre = mean(values);
+    double sum = 0;
+    for (double value : values) sum += (value - centre) * (value - centre);
+    return std::sqrt(sum / static_cast<double>(values.size() - 1));
+}
+
+double percentile(std::vector<double> values, double share)
+{
+    if (values.empty()) return std::numeric_limits<double>::quiet_NaN();
+    const double place = std::clamp(share, 0.0, 1.0) * static_cast<double>(values.size() - 1);
+    const auto low = static_cast<std::size_t>(place);
+    const auto nth = values.begin() + static_cast<std::ptrdiff_t>(low);
+    std::nth_element(values.begin(), nth, values.end());
+    const double below = *nth;
+    if (low + 1 >= values.size()) return below;
+    const double above = *std::min_element(nth + 1, values.end());
+    return below + (place - static_cast<double>(low)) * (above - below);
+}
+
+double median(std::vector<double> values)
+{
+    return percentile(std::move(values), 0.5);
+}
+
+double slope(const std::vector<double>& x, const std::vector<double>& y)
+{
+    const double mean_x = mean(x);
+    const double mean_y = mean(y);
+    double sxy = 0;
+    double sxx = 0;
+    for (std::size_t i = 0; i < x.size(); ++i) {
+        sxy += (x[i] - mean_x) * (y[i] - mean_y);
+        sxx += (x[i] - mean_x) * (x[i] - mean_x);
+    }
+    return sxx > 0 ? sxy / sxx : 0;
+}
+
+} // namespace bh

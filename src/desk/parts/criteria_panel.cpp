@@ -1,0 +1,110 @@
+#include "desk/parts/criteria_panel.h"
+
+#include "desk/parts/theme.h"
+
+#include <QHelpEvent>
+#include <QPainter>
+#include <QToolTip>
+
+namespace bh::desk {
+namespace {
+constexpr int rowHeight = 54;
+}
+
+CriteriaPanel::CriteriaPanel(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("criteria"));
+    setAccessibleName(tr("Criteria against their limits"));
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
+}
+
+void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
+{
+    const bool resized = criteria.size() != criteria_.size();
+    criteria_ = std::move(criteria);
+    QStringList spoken;
+    for (const CriterionRow& c : criteria_)
+        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label), c.value ? valueText(*c.value, c.unit) : tr("not yet"))
+                      + (c.span ? QStringLiteral(", ") + spanText(c) : QString());
+    setAccessibleDescription(spoken.join(QStringLiteral("; ")));
+    if (resized) updateGeometry();
+    update();
+}
+
+QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * rowHeight}; }
+
+/// "−50 to 300 ms" for a band, otherwise the one limit.
+QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
+{
+    const Limits above{c.fail, c.pass, c.merit};
+    const QString upper = valueText(above.*limit, c.unit);
+    return c.below ? tr("%1 to %2").arg(valueText(*c.below.*limit, c.unit).section(QLatin1Char(' '), 0, 0), upper) : upper;
+}
+
+QString CriteriaPanel::spanText(const CriterionRow& c)
+{
+    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(c.span->from_s, 0, 'f', 1).arg(c.span->to_s, 0, 'f', 1) : QString();
+}
+
+bool CriteriaPanel::event(QEvent* event)
+{
+    if (event->type() != QEvent::ToolTip) return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto row = static_cast<std::size_t>(help->pos().y() / rowHeight);
+    if (row < criteria_.size()) {
+        const CriterionRow& c = criteria_[row];
+        const QString span = spanText(c);
+        QToolTip::showText(help->globalPos(), tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
+                                                  .arg(QString::fromStdString(c.label), c.must ? tr(" (must)") : QString(), limitText(c, &Limits::fail), limitText(c, &Limits::pass),
+                                                       limitText(c, &Limits::merit), span.isEmpty() ? QString() : QStringLiteral("; ") + span));
+    }
+    return true;
+}
+
+QString CriteriaPanel::valueText(double value, const std::string& unit)
+{
+    if (unit == "share") return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
+    if (unit == "count") return QString::number(value, 'f', 0);
+    if (unit == "ms" || unit == "deg") return QStringLiteral("%1 %2").arg(value, 0, 'f', 0).arg(unit == "deg" ? QStringLiteral("°") : QStringLiteral("ms"));
+    return QStringLiteral("%1 %2").arg(value, 0, 'f', 1).arg(QString::fromStdString(unit));
+}
+
+void CriteriaPanel::paintEvent(QPaintEvent*)
+{
+    const Theme& t = theme();
+    QPainter p(this);
+    int top = 0;
+    for (const CriterionRow& c : criteria_) {
+        const bool passed = c.value && c.marks >= 60 - 1e-9;
+        const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
+        const QRect box(0, top, width(), rowHeight);
+        const QString value = c.value ? valueText(*c.value, c.unit) : QStringLiteral("–");
+        paintMark(p, QRectF(0, top + 5, 10, 10), !c.value ? StateMark::None : passed ? StateMark::Done : StateMark::Blocked, colour);
+        p.setFont(uiFont(10, true));
+        p.setPen(c.value ? t.ink : t.soft);
+        const int valueWidth = p.fontMetrics().horizontalAdvance(value);
+        p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
+        p.setFont(uiFont(9.5, c.must));
+        p.drawText(QRect(16, top, box.width() - 22 - valueWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
+                   p.fontMetrics().elidedText(QString::fromStdString(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
+        const QRect bar(0, top + 22, width() - 1, 9);
+        p.fillRect(bar, t.line);
+        const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
+        if (c.value) p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
+        p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
+        p.setFont(uiFont(8));
+        p.setPen(t.soft);
+        const QRect scale(0, top + 32, width(), 15);
+        if (c.below) { // too little and too much: the limits do not lie on one line
+            p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
+            top += rowHeight;
+            continue;
+        }
+        p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueText(c.fail, c.unit));
+        p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop, tr("pass %1").arg(valueText(c.pass, c.unit)));
+        p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueText(c.merit, c.unit));
+        top += rowHeight;
+    }
+}
+
+} // namespace bh::desk

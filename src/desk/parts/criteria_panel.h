@@ -1,0 +1,31 @@
+#pragma once
+
+#include "record/record.h"
+
+#include <QWidget>
+#include <vector>
+
+namespace bh::desk {
+
+/// Criteria as bars: from the fail limit (0 marks) over the pass limit (60) to the merit limit (100), with the value.
+class CriteriaPanel : public QWidget {
+    Q_OBJECT
+public:
+    explicit CriteriaPanel(QWidget* parent = nullptr);
+    void setCriteria(std::vector<CriterionRow> criteria);
+    [[nodiscard]] const std::vector<CriterionRow>& criteria() const { return criteria_; }
+    [[nodiscard]] static QString valueText(double value, const std::string& unit);
+    [[nodiscard]] static QString spanText(const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
+    [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    bool event(QEvent* event) override;
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    [[nodiscard]] static QString limitText(const CriterionRow& criterion, double Limits::*limit);
+    std::vector<CriterionRow> criteria_;
+};
+
+} // namespace bh::desk

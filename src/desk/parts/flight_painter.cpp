@@ -1,0 +1,358 @@
+#include "desk/parts/flight_painter.h"
+
+#include "core/drill/drill_rail.h"
+#include "desk/parts/theme.h"
+
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace bh::desk {
+namespace {
+
+constexpr double rail_gauge_m = 1.2;
+
+QColor colourOf(Paint paint)
+{
+    const Theme& t = theme();
+    switch (paint) {
+    case Paint::Sky: return t.sky;
+    case Paint::SaltLight: return t.saltLight;
+    case Paint::SaltDark: return t.saltDark;
+    case Paint::GridFine: return t.gridFine;
+    case Paint::GridCoarse: return t.gridCoarse;
+    case Paint::BankGrass: return t.bank;
+    case Paint::BankGrassShade: return t.bankShade;
+    case Paint::PoplarLight: return t.poplar;
+    case Paint::PoplarDark: return t.poplarShade;
+    case Paint::FlagPole: return t.pole;
+    case Paint::FlagCloth: return t.cloth;
+    case Paint::Shed: return t.shed;
+    case Paint::ShedShade: return t.shedShade;
+    case Paint::GateFrame: return t.frame;
+    case Paint::GateFrameShade: return t.frameShade;
+    case Paint::Mark: return t.mark;
+    case Paint::Rail: return t.held;
+    case Paint::TouchMark: return t.attention;
+    case Paint::CrashMark: return t.notMet;
+    case Paint::Aircraft: return t.pole;
+    case Paint::AircraftShade: return t.ink;
+    case Paint::AircraftNose: return t.attention;
+    case Paint::Rotor: return t.steel;
+    }
+    return t.ink;
+}
+
+Palette paletteNow()
+{
+    Palette palette{};
+    for (std::size_t i = 0; i < paint_count; ++i) palette[i] = colourOf(static_cast<Paint>(i)).rgb();
+    return palette;
+}
+
+/// A rail through a world's gates in their order, for flights without a way of their own.
+std::vector<RailTie> gateRail(const World& world)
+{
+    constexpr double tie_m = 3, gate_speed_mps = 9;
+    std::vector<Vec3> gates;
+    if (world.gates.size() > 2)
+        for (const Gate& g : world.gates) gates.emplace_back(g.north_m, g.east_m, -(g.sill_m + g.height_m / 2));
+    return guide_rail(gates, true, gate_speed_mps, tie_m);
+}
+
+/// Text on a plate, so that it can be read over any ground.
+void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, const QFont& font, const QColor& ink)
+{
+    p.setFont(font);
+    p.setPen(Qt::NoPen);
+    QColor ground = theme().card;
+    ground.setAlpha(215);
+    p.setBrush(ground);
+    p.drawRoundedRect(box, 3, 3);
+    p.setPen(ink);
+    p.drawText(box.adjusted(8, 0, -8, 0), alignment | Qt::AlignVCenter, text);
+}
+
+QString modeName(Mode mode)
+{
+    QString name = QString::fromUtf8(mode_key(mode).data());
+    name[0] = name[0].toUpper();
+    return name;
+}
+
+} // namespace
+
+void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
+{
+    drill_ = drill;
+    airframe_ = setup.airframe;
+    day_ = QString::fromStdString(in_words(setup.conditions));
+    scene_ = scene_of(setup.world);
+    rails_.clear();
+    for (const Phase& phase : drill.phases) rails_.push_back(rail_of(drill, phase, 3));
+    if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); })) add_rail(scene_, gateRail(setup.world), rail_gauge_m);
+    for (const DrillPlace& flag : drill.flags) {
+        const Vec3 foot = drill.in_world(flag, 0);
+        add_flag(scene_, {Pillar::Kind::Flag, foot.x(), foot.y(), 0.04, 2.5});
+    }
+    add_ring(scene_, drill.start.north_m, drill.start.east_m, 1.0);
+    add_ring(scene_, drill.start.north_m, drill.start.east_m, 2.0);
+    // A run gets frames to fly through, one every 15 m, as high as its window.
+    const double c = std::cos(radians(drill.start.heading_deg));
+    const double s = std::sin(radians(drill.start.heading_deg));
+    for (const Phase& phase : drill.phases)
+        if (phase.goal.kind == Goal::Kind::Run)
+            for (double along = 15; along <= phase.goal.distance_m; along += 15)
+                add_guide(scene_, drill.start.north_m + along * c, drill.start.east_m + along * s, drill.start.heading_deg,
+                          std::max(0.3, phase.height_m - phase.window_m), phase.height_m + phase.window_m, 4);
+    left_trail_.clear();
+    right_trail_.clear();
+    trail_time_s_ = 0;
+    chase_ = {};
+}
+
+void FlightPainter::setCamera(double tilt_deg, double fov_deg)
+{
+    drill_.camera_tilt_deg = tilt_deg;
+    drill_.fov_deg = fov_deg;
+}
+
+void FlightPainter::paint(QPainter& p, QSize size, const FlightSnapshot& now)
+{
+    const Camera camera = cameraFor(now, size);
+    paintWorld(p, camera, now);
+    p.setRenderHint(QPainter::Antialiasing);
+    if (eye_ == FlightEye::Aircraft) paintHorizon(p, camera);
+    paintCompass(p, size, now);
+    paintHeightTape(p, size, now);
+    paintSticks(p, size, now);
+    paintWords(p, size, now);
+}
+
+Camera FlightPainter::cameraFor(const FlightSnapshot& now, QSize size)
+{
+    if (eye_ == FlightEye::Aircraft) return onboard_camera(now.state, drill_.camera_tilt_deg, drill_.fov_deg, size.width(), size.height());
+    Camera picture;
+    picture.width_px = size.width();
+    picture.height_px = size.height();
+    if (eye_ == FlightEye::Chase) {
+        picture.fov_deg = 80;
+        return chase_.follow(now.state, now.time_s, picture);
+    }
+    constexpr double behind_start_m = 6;
+    picture.fov_deg = 50; // some way between what an eye takes in and what it makes out
+    const double heading = radians(drill_.start.heading_deg);
+    return pilot_eye(now.state, Vec3(drill_.start.north_m - behind_start_m * std::cos(heading), drill_.start.east_m - behind_start_m * std::sin(heading), 0), picture);
+}
+
+void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSnapshot& now)
+{
+    moving_.surfaces.clear();
+    moving_.lines.clear();
+    if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
+    if (now.phase < rails_.size()) add_rail(moving_, rails_[now.phase], rail_gauge_m); // only the way that is to be flown now
+    if (const Goal& goal = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)].goal; goal.kind == Goal::Kind::Go) {
+        const Vec3 place = drill_.in_world(goal.place, 0);
+        add_ring(moving_, place.x(), place.y(), goal.within_m);
+    }
+    if (now.marks)
+        for (const FlightMark& mark : *now.marks) mark.event == FlightEvent::Crash ? add_crash_mark(moving_, mark.place_m) : add_touch_mark(moving_, mark.place_m);
+    const Palette palette = paletteNow();
+    shapes_.clear();
+    project(scene_, camera, shapes_);
+    project(moving_, camera, shapes_);
+    begin_raster(raster_, camera, palette);
+    bh::paint(shapes_, palette, raster_);
+    const QImage image(reinterpret_cast<const uchar*>(raster_.colours.data()), raster_.width_px, raster_.height_px, 4 * raster_.width_px, QImage::Format_RGB32);
+    p.drawImage(0, 0, image);
+}
+
+void FlightPainter::paintHorizon(QPainter& p, const Camera& camera) const
+{
+    constexpr double reach_px = 150, gap_share = 0.35; // the middle stays free
+    std::array<ScreenPoint, 2> ends;
+    if (!horizon(camera, reach_px, ends)) return;
+    const QPointF a(ends[0].x, ends[0].y), b(ends[1].x, ends[1].y), middle = (a + b) / 2;
+    for (const auto& [width, colour] : {std::pair{4.0, theme().card}, std::pair{1.6, theme().ink}}) {
+        p.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap));
+        for (const QPointF& end : {a, b}) p.drawLine(middle + (end - middle) * gap_share, end);
+    }
+}
+
+/// A strip of headings. A compass on an aircraft leads or lags in turns and is turned by motors and steel: it says so.
+void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& now) const
+{
+    constexpr double px_per_deg = 2, half_deg = 65;
+    const Theme& t = theme();
+    const double heading = heading_deg(now.state.attitude);
+    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, 54, 2 * half_deg * px_per_deg, 24);
+    QColor ground = t.card;
+    ground.setAlpha(200);
+    p.setPen(Qt::NoPen);
+    p.setBrush(ground);
+    p.drawRoundedRect(box, 3, 3);
+    p.save();
+    p.setClipRect(box);
+    static const char* const winds[] = {"N", "NE", "E", "SE", "S", "SW", "W", "NW"};
+    for (int step = 0; step < 24; ++step) {
+        const double off = wrapped_deg(15.0 * step - heading);
+        if (std::abs(off) > half_deg + 10) continue;
+        const double x = box.center().x() + off * px_per_deg;
+        if (step % 3 == 0) {
+            p.setPen(t.ink);
+            p.setFont(uiFont(9, step % 6 == 0));
+            p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, QLatin1String(winds[step / 3]));
+        } else {
+            p.setPen(QPen(t.soft, 1));
+            p.drawLine(QPointF(x, box.center().y() - 5), QPointF(x, box.center().y() + 2));
+        }
+    }
+    p.restore();
+    p.setPen(QPen(t.attention, 2));
+    p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
+    plate(p, QRectF(box.right() + 6, box.top(), 148, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8), t.soft);
+}
+
+void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapshot& now) const
+{
+    const Theme& t = theme();
+    const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
+    const double height = now.state.height_m();
+    const QRectF plateBox(14, 62, 46, size.height() - 62 - 132);
+    const QRectF tape = plateBox.adjusted(0, 10, 0, -10);
+    if (tape.height() < 80) return;
+    const double shown_m = std::max(16.0, 2 * (phase.height_m + phase.window_m)); // bottom is the ground or below the aircraft
+    const double bottom_m = std::max(0.0, height - 0.8 * shown_m);
+    const auto y = [&](double m) { return tape.bottom() - (m - bottom_m) / shown_m * tape.height(); };
+    QColor ground = t.card;
+    ground.setAlpha(200);
+    p.setPen(Qt::NoPen);
+    p.setBrush(ground);
+    p.drawRoundedRect(plateBox, 3, 3);
+    p.save();
+    p.setClipRect(plateBox);
+    if (phase.window_m > 0) {
+        QColor window = t.held;
+        window.setAlpha(110);
+        const QRectF box(tape.left(), y(phase.height_m + phase.window_m), tape.width(),
+                         y(phase.height_m - phase.window_m) - y(phase.height_m + phase.window_m));
+        p.setBrush(window);
+        p.drawRect(box);
+        p.setPen(QPen(t.held, 2));
+        p.drawLine(QPointF(tape.left(), y(phase.height_m)), QPointF(tape.right(), y(phase.height_m)));
+    }
+    p.setFont(uiFont(8));
+    const int each = shown_m > 40 ? 10 : shown_m > 24 ? 4 : 2;
+    for (int m = static_cast<int>(bottom_m) / each * each; m <= bottom_m + shown_m; m += each) {
+        p.setPen(QPen(t.soft, 1));
+        p.drawLine(QPointF(tape.left(), y(m)), QPointF(tape.left() + 7, y(m)));
+        p.drawText(QRectF(tape.left() + 9, y(m) - 8, 30, 16), Qt::AlignLeft | Qt::AlignVCenter, QString::number(m));
+    }
+    p.restore();
+    const double at = std::clamp(y(height), tape.top(), tape.bottom());
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.attention);
+    p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
+    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight, uiFont(11, true), t.ink);
+}
+
+void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
+{
+    const Theme& t = theme();
+    const QPointF left(on_stick(now.sticks, mode_.left_across), on_stick(now.sticks, mode_.left_up));
+    const QPointF right(on_stick(now.sticks, mode_.right_across), on_stick(now.sticks, mode_.right_up));
+    const auto names = [](Function up, Function across) { return QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across))); };
+    if (now.time_s < trail_time_s_) left_trail_.clear(), right_trail_.clear();
+    if (now.time_s != trail_time_s_) {
+        left_trail_.push_back(left);
+        right_trail_.push_back(right);
+        if (left_trail_.size() > 45) left_trail_.pop_front(), right_trail_.pop_front();
+    }
+    trail_time_s_ = now.time_s;
+    const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name, std::optional<QPointF> shown) {
+        const double reach = 42;
+        QColor ground = t.card;
+        ground.setAlpha(200);
+        p.setPen(QPen(t.steel, 1));
+        p.setBrush(ground);
+        p.drawEllipse(middle, reach + 8, reach + 8);
+        p.setPen(QPen(t.line, 1));
+        p.drawLine(middle - QPointF(reach, 0), middle + QPointF(reach, 0));
+        p.drawLine(middle - QPointF(0, reach), middle + QPointF(0, reach));
+        QPainterPath path;
+        for (std::size_t i = 0; i < trail.size(); ++i) {
+            const QPointF place = middle + QPointF(trail[i].x(), -trail[i].y()) * reach;
+            i == 0 ? path.moveTo(place) : path.lineTo(place);
+        }
+        p.setPen(QPen(t.attention, 1.5));
+        p.setBrush(Qt::NoBrush);
+        p.drawPath(path);
+        if (shown) { // where the demonstration's stick stands: a ring to fill
+            p.setPen(QPen(t.steel, 3));
+            p.drawEllipse(middle + QPointF(shown->x(), -shown->y()) * reach, 11, 11);
+        }
+        p.setPen(QPen(t.ink, 2));
+        p.setBrush(t.card);
+        p.drawEllipse(middle + QPointF(at.x(), -at.y()) * reach, 6, 6);
+        p.setPen(t.ink);
+        p.setFont(uiFont(8));
+        plate(p, QRectF(middle.x() - 52, middle.y() + reach + 12, 104, 18), name, Qt::AlignHCenter, uiFont(8), t.soft);
+    };
+    const double y = size.height() - 78;
+    const auto shown = [&](Function across, Function up) {
+        return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up))) : std::nullopt;
+    };
+    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across), shown(mode_.left_across, mode_.left_up));
+    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across), shown(mode_.right_across, mode_.right_up));
+}
+
+void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const
+{
+    const Theme& t = theme();
+    const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
+    QString words = QString::fromStdString(phase.instruction);
+    QColor ink = t.ink;
+    if (now.wants_throttle_cut) words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;
+    else if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
+    else if (now.status == DrillRunner::Status::Disqualified) words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
+    else if (now.motors_out && phase.motors_out_above_m) words = QStringLiteral("The motors are out: throttle to the bottom!"), ink = t.notMet;
+    else if (now.crashed && now.motors_out) {}
+    else if (now.crashed && drill_.crashes_allowed != 0) words = QStringLiteral("Crashed. Throttle to the bottom: it goes back to the start."), ink = t.notMet;
+    else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
+    else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
+    else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
+    else if (now.paused) words = QStringLiteral("Paused. F8 goes on.");
+    else if (now.out_of_bounds) words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
+    else if (now.waiting_for_throttle) words = QStringLiteral("Throttle to the bottom to start the motors.");
+    const QFont font = uiFont(13, true);
+    const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
+    const QRectF box((size.width() - width) / 2, 12, width, 36);
+    plate(p, box, words, Qt::AlignHCenter, font, ink);
+    if (!now.waiting_for_throttle && now.phase_progress > 0) {
+        p.setPen(Qt::NoPen);
+        p.setBrush(t.attention);
+        p.drawRect(QRectF(box.left(), box.bottom() - 4, box.width() * std::min(1.0, now.phase_progress), 4));
+    }
+    const double speed = now.state.velocity_mps.head<2>().norm();
+    const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s").arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
+                              .arg(speed, 0, 'f', 1).arg(now.time_s, 0, 'f', 0);
+    const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
+    plate(p, QRectF(size.width() - 252, foot - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
+    // Who looks, and what the day does; narrow, so as not to come near the sticks.
+    const QString where = eye_ == FlightEye::Aircraft ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
+                          : eye_ == FlightEye::Chase  ? QObject::tr("from behind the aircraft")
+                                                      : QObject::tr("from the pilot's place");
+    plate(p, QRectF(size.width() - 252, foot - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
+    if (!day_.isEmpty()) {
+        const QFont small = uiFont(9);
+        const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
+        const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
+        const bool narrow = size.width() < 800;
+        plate(p, QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 72 - high : size.height() - 14 - high, wide, high), day_,
+              Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
+    }
+}
+
+} // namespace bh::desk

@@ -1,0 +1,77 @@
+#include "desk/parts/hints.h"
+
+#include <QApplication>
+#include <QFocusEvent>
+#include <QHelpEvent>
+#include <QLabel>
+#include <QTableWidget>
+#include <QToolTip>
+
+namespace bh::desk {
+namespace {
+
+QString hintOfCell(const QTableWidget* table, int row, int column)
+{
+    const QTableWidgetItem* item = table->item(row, column);
+    if (item && !item->toolTip().isEmpty()) return item->toolTip();
+    const QTableWidgetItem* head = column >= 0 ? table->horizontalHeaderItem(column) : nullptr;
+    return head ? head->toolTip() : QString();
+}
+
+void showHintOfCurrentCell(QTableWidget* table)
+{
+    const int row = std::max(0, table->currentRow()), column = std::max(0, table->currentColumn());
+    const QRect cell = table->visualRect(table->model()->index(row, column));
+    QToolTip::showText(table->viewport()->mapToGlobal(cell.bottomLeft()), hintOfCell(table, row, column), table);
+}
+
+bool byKeyboard(Qt::FocusReason reason)
+{
+    return reason == Qt::TabFocusReason || reason == Qt::BacktabFocusReason || reason == Qt::ShortcutFocusReason;
+}
+
+} // namespace
+
+void explain(QWidget* widget, const QString& source)
+{
+    widget->setToolTip(source);
+    widget->setAccessibleDescription(source);
+    if (auto* label = qobject_cast<QLabel*>(widget)) label->setFocusPolicy(Qt::TabFocus);
+}
+
+void explain(QTableWidget* table, const QStringList& sources)
+{
+    for (int column = 0; column < sources.size() && column < table->columnCount(); ++column) {
+        if (!table->horizontalHeaderItem(column)) table->setHorizontalHeaderItem(column, new QTableWidgetItem);
+        table->horizontalHeaderItem(column)->setToolTip(sources[column]);
+    }
+}
+
+Hints::Hints(QObject* parent) : QObject(parent) { qApp->installEventFilter(this); }
+
+bool Hints::eventFilter(QObject* object, QEvent* event)
+{
+    switch (event->type()) {
+    case QEvent::ToolTip:
+        if (auto* table = object->isWidgetType() ? qobject_cast<QTableWidget*>(object->parent()) : nullptr; table && table->viewport() == object) {
+            const auto* help = static_cast<QHelpEvent*>(event);
+            const QModelIndex at = table->indexAt(help->pos());
+            QToolTip::showText(help->globalPos(), hintOfCell(table, at.row(), at.column()), table);
+            return true;
+        }
+        break;
+    case QEvent::FocusIn:
+        if (auto* widget = qobject_cast<QWidget*>(object); widget && byKeyboard(static_cast<QFocusEvent*>(event)->reason())) {
+            if (auto* table = qobject_cast<QTableWidget*>(widget)) showHintOfCurrentCell(table);
+            else if (!widget->toolTip().isEmpty()) QToolTip::showText(widget->mapToGlobal(QPoint(0, widget->height())), widget->toolTip(), widget);
+        }
+        break;
+    case QEvent::KeyRelease:
+        if (auto* table = qobject_cast<QTableWidget*>(object)) showHintOfCurrentCell(table);
+        break;
+    default: break;
+    }
+    return QObject::eventFilter(object, event);
+}
+
+} // namespace bh::desk

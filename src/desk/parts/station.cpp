@@ -1,0 +1,246 @@
+#include "desk/parts/station.h"
+
+#include "desk/parts/record_store.h"
+
+#include <QDateTime>
+#include <QFile>
+#include <QGuiApplication>
+#include <algorithm>
+#include <cmath>
+
+namespace bh::desk {
+namespace {
+
+constexpr int poll_ms = 33;
+constexpr double note_every_s = 20;      // how much of a session a crash of the program can lose
+constexpr double session_ends_after_s = 600; // without any movement
+
+} // namespace
+
+Station::Station(RecordStore& store) : store_(store)
+{
+    timer_.setInterval(poll_ms);
+    connect(&timer_, &QTimer::timeout, this, &Station::poll);
+    timer_.start();
+    loadCalibration();
+}
+
+Station::~Station()
+{
+    hub_.set_listener(nullptr);
+    endPractice();
+}
+
+void Station::choosePilot(const std::string& id)
+{
+    if (id == pilot_id_) return;
+    endPractice();
+    pilot_id_ = id;
+    Q_EMIT pilotChosen();
+}
+
+std::vector<DeviceInfo> Station::devices() const
+{
+    std::vector<DeviceInfo> all = hub_.devices();
+    all.push_back(SimulatedController::info());
+    return all;
+}
+
+void Station::chooseDevice(int instance)
+{
+    const auto all = devices();
+    const auto found = std::find_if(all.begin(), all.end(), [&](const DeviceInfo& d) { return d.instance == instance; });
+    if (found == all.end() || found->instance == device_.instance) return;
+    endPractice();
+    chosen_by_hand_ = true;
+    takeDevice(*found);
+}
+
+void Station::takeDevice(const DeviceInfo& device)
+{
+    device_ = device;
+    present_ = true;
+    input_.choose(device.instance);
+    loadCalibration();
+    Q_EMIT deviceChosen();
+    Q_EMIT sticksMoved();
+}
+
+void Station::loadCalibration()
+{
+    const auto row = store_.calibrationOf(device_.name, device_.guid);
+    calibration_id_ = row ? row->id : std::string();
+    verified_ = row ? row->verified_at > 0 : input_.simulated(); // what the simulated controller comes with is known to be right
+    if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
+}
+
+int Station::stickModeNumber() const
+{
+    const PilotRow* pilot = store_.pilot(pilot_id_);
+    return pilot ? pilot->stick_mode : 2;
+}
+
+StickMode Station::stickMode() const { return stick_mode(stickModeNumber()); }
+
+Station::Controller Station::controllerState() const
+{
+    return !present_                ? Controller::Unplugged
+           : !input_.calibrated() ? Controller::Uncalibrated
+           : !verified_           ? Controller::Unverified
+                                  : Controller::Ready;
+}
+
+bool Station::keepCalibration(const Calibration& calibration)
+{
+    if (!calibration.usable() || store_.addCalibration(device_.name, device_.guid, calibration).empty()) return false;
+    loadCalibration();
+    Q_EMIT deviceChosen();
+    return true;
+}
+
+bool Station::verifyCalibration()
+{
+    if (calibration_id_.empty() || !store_.verifyCalibration(calibration_id_)) return false;
+    verified_ = true;
+    Q_EMIT deviceChosen();
+    return true;
+}
+
+std::string Station::beginPractice()
+{
+    if (pilot_id_.empty()) return {};
+    if (session_id_.empty()) {
+        session_id_ = store_.startSession(pilot_id_, device_.name, device_.guid);
+        clock_ = {};
+        last_active_s_ = noted_at_s_ = ControllerHub::now_s();
+    }
+    return session_id_;
+}
+
+void Station::endPractice()
+{
+    if (session_id_.empty()) return;
+    store_.endSession(std::exchange(session_id_, {}), clock_.active_s(), clock_.idle_s());
+    Q_EMIT practiceTicked();
+}
+
+void Station::watchOutside(bool watch)
+{
+    if (watching_ == watch) return;
+    watching_ = watch;
+    // No longer watched: what ran is over, as if the sticks were used here from now on.
+    if (!watch && outside_.state() == OutsidePractice::State::Running) {
+        outside_.look(ControllerHub::now_s(), input_.sticks(), true);
+        endOutside();
+    }
+    Q_EMIT outsideChanged();
+}
+
+void Station::lookOutside()
+{
+    using State = OutsidePractice::State;
+    const State before = outside_.state();
+    const bool here = armed_ || (used_here_ ? used_here_() : QGuiApplication::applicationState() == Qt::ApplicationActive);
+    const State now = outside_.look(ControllerHub::now_s(), input_.sticks(), here || !present_);
+    if (now == before) return;
+    if (now == State::Running) {
+        const QString name = QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) + QStringLiteral(".csv.gz");
+        auto recorder = StickRecorder::create((store_.fileName() + QStringLiteral(".sticks/") + name).toStdString());
+        if (recorder) {
+            recorder_ = std::move(*recorder);
+            hub_.set_listener([keep = recorder_](const DeviceSample& sample) { keep->add(sample); });
+        }
+    }
+    if (now == State::Ended) endOutside();
+    Q_EMIT outsideChanged();
+}
+
+void Station::endOutside()
+{
+    hub_.set_listener(nullptr);
+    OutsideOffer offer;
+    const double age_s = ControllerHub::now_s() - outside_.ended_s();
+    offer.ended_at = store_.now() - static_cast<UnixTime>(std::lround(age_s));
+    offer.started_at = offer.ended_at - static_cast<UnixTime>(std::lround(outside_.ended_s() - outside_.started_s()));
+    offer.active_s = std::min(outside_.active_s(), outside_.ended_s() - outside_.started_s());
+    offer.idle_s = outside_.idle_s();
+    offer.device = device_;
+    if (recorder_ && recorder_->finish() && recorder_->rows() > 0) offer.recording = recorder_->file().filename().string();
+    recorder_.reset();
+    offer_ = offer;
+}
+
+bool Station::keepOutside()
+{
+    if (!offer_ || pilot_id_.empty()) return false;
+    SessionRow session;
+    session.pilot_id = pilot_id_;
+    session.started_at = offer_->started_at;
+    session.ended_at = std::max<UnixTime>(offer_->ended_at, offer_->started_at + 1);
+    session.active_s = offer_->active_s;
+    session.idle_s = offer_->idle_s;
+    session.recording = offer_->recording;
+    if (!store_.addOutsideSession(session, offer_->device.name, offer_->device.guid)) return false;
+    offer_.reset();
+    outside_.wait_again();
+    Q_EMIT outsideChanged();
+    return true;
+}
+
+void Station::discardOutside()
+{
+    if (!offer_) return;
+    if (!offer_->recording.empty()) QFile::remove(store_.fileName() + QStringLiteral(".sticks/") + QString::fromStdString(offer_->recording));
+    offer_.reset();
+    outside_.wait_again();
+    Q_EMIT outsideChanged();
+}
+
+void Station::poll()
+{
+    if (const auto changes = hub_.changes(); changes != seen_changes_) {
+        seen_changes_ = changes;
+        const auto plugged = hub_.devices();
+        // The first real controller is taken into use by itself; after a choice by hand nothing changes by itself,
+        // except that a controller that comes back is the one it was.
+        const bool gone = device_.instance != SimulatedController::instance &&
+                          std::none_of(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) { return d.instance == device_.instance; });
+        present_ = !gone;
+        const auto same = std::find_if(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) {
+            return gone && d.guid == device_.guid && d.name == device_.name;
+        });
+        if (same != plugged.end()) takeDevice(*same); // practice goes on
+        else if (!plugged.empty() && !chosen_by_hand_ && device_.instance == SimulatedController::instance) {
+            endPractice();
+            takeDevice(plugged.front());
+        }
+        Q_EMIT devicesChanged();
+    }
+    std::vector<int> counts = input_.counts();
+    if (counts != seen_counts_) {
+        seen_counts_ = std::move(counts);
+        Q_EMIT sticksMoved();
+    }
+    if (watching_) lookOutside();
+    if (session_id_.empty()) {
+        if (watching_ && outside_.state() == OutsidePractice::State::Running && ControllerHub::now_s() - ticked_at_s_ > 1) {
+            ticked_at_s_ = ControllerHub::now_s();
+            Q_EMIT practiceTicked();
+        }
+        return;
+    }
+    const double now = ControllerHub::now_s();
+    clock_.update(now, input_.sticks(), armed_);
+    if (clock_.running()) last_active_s_ = now;
+    if (now - noted_at_s_ > note_every_s) {
+        noted_at_s_ = now;
+        store_.noteSession(session_id_, clock_.active_s(), clock_.idle_s());
+    }
+    if (now - ticked_at_s_ > 1) {
+        ticked_at_s_ = now;
+        Q_EMIT practiceTicked();
+    }
+    if (now - last_active_s_ > session_ends_after_s) endPractice();
+}
+
+} // namespace bh::desk

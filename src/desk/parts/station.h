@@ -1,0 +1,114 @@
+#pragma once
+
+#include "core/controller/stick_mode.h"
+#include "core/progress/outside_practice.h"
+#include "core/progress/practice_clock.h"
+#include "device/stick_input.h"
+#include "device/stick_recorder.h"
+#include "record/record.h"
+
+#include <QObject>
+#include <QTimer>
+#include <functional>
+#include <memory>
+#include <optional>
+
+namespace bh::desk {
+
+class RecordStore;
+
+/// The place where one pilot sits: the chosen pilot, the controller in use, and the practice session that runs.
+class Station : public QObject {
+    Q_OBJECT
+public:
+    explicit Station(RecordStore& store);
+    ~Station() override;
+
+    [[nodiscard]] const std::string& pilotId() const { return pilot_id_; }
+    void choosePilot(const std::string& id); ///< ends the running session of another pilot
+
+    [[nodiscard]] std::vector<DeviceInfo> devices() const; ///< plugged in, and the simulated controller last
+    [[nodiscard]] DeviceInfo device() const { return device_; }
+    void chooseDevice(int instance);
+    /// Which function lies on which stick for the chosen pilot.
+    [[nodiscard]] StickMode stickMode() const;
+    [[nodiscard]] int stickModeNumber() const;
+    [[nodiscard]] StickInput& input() { return input_; }
+    [[nodiscard]] double sampleInterval_ms() const { return hub_.report_interval_ms(); } ///< 0: not known yet
+    [[nodiscard]] bool devicePresent() const { return present_; }
+    enum class Controller {
+        Unplugged,
+        Uncalibrated,
+        Unverified, ///< calibrated, but not yet checked on the sticks
+        Ready
+    };
+    [[nodiscard]] Controller controllerState() const;
+    /// Takes a new calibration of the device in use onto the record and to the sticks, to be verified.
+    bool keepCalibration(const Calibration& calibration);
+    /// The calibration in use was checked on the sticks: from now on it counts.
+    bool verifyCalibration();
+
+    /// Session of the chosen pilot, started when there is none; empty when it could not be.
+    std::string beginPractice();
+    void endPractice();
+    void setArmed(bool armed) { armed_ = armed; }
+    [[nodiscard]] const PracticeClock& practice() const { return clock_; }
+    [[nodiscard]] bool practising() const { return !session_id_.empty(); }
+
+    /// Practice in another program: while it is watched, it begins and ends by itself, the sticks are recorded beside the
+    /// record, and what was practised is offered for the logbook.
+    struct OutsideOffer {
+        UnixTime started_at = 0, ended_at = 0;
+        double active_s = 0, idle_s = 0;
+        DeviceInfo device;
+        std::string recording; ///< file name; empty when it could not be written
+    };
+    void watchOutside(bool watch);
+    [[nodiscard]] bool watchingOutside() const { return watching_; }
+    [[nodiscard]] const OutsidePractice& outside() const { return outside_; }
+    [[nodiscard]] const std::optional<OutsideOffer>& outsideOffer() const { return offer_; }
+    bool keepOutside();    ///< onto the chosen pilot's record
+    void discardOutside(); ///< and its recording
+    /// Whether this program uses the sticks now; as long as its window has the focus, unless set otherwise.
+    void setUsedHere(std::function<bool()> used_here) { used_here_ = std::move(used_here); }
+
+Q_SIGNALS:
+    void outsideChanged();
+    void pilotChosen();
+    void devicesChanged();
+    void deviceChosen();
+    void sticksMoved();  ///< at most 30 times a second, only when something moved
+    void practiceTicked(); ///< once a second while a session runs
+
+private:
+    void poll();
+    void takeDevice(const DeviceInfo& device);
+    void loadCalibration();
+    void lookOutside();
+    void endOutside();
+    RecordStore& store_;
+    ControllerHub hub_;
+    StickInput input_{hub_};
+    DeviceInfo device_ = SimulatedController::info();
+    bool present_ = true;
+    std::string calibration_id_; ///< of the calibration in use; empty for the simulated controller's own
+    bool verified_ = true;
+    bool chosen_by_hand_ = false;
+    std::string pilot_id_;
+    std::string session_id_;
+    PracticeClock clock_;
+    bool armed_ = false;
+    bool watching_ = false;
+    OutsidePractice outside_;
+    std::shared_ptr<StickRecorder> recorder_;
+    std::optional<OutsideOffer> offer_;
+    std::function<bool()> used_here_;
+    double noted_at_s_ = 0;
+    double ticked_at_s_ = 0;
+    double last_active_s_ = 0;
+    std::uint64_t seen_changes_ = 0;
+    std::vector<int> seen_counts_;
+    QTimer timer_;
+};
+
+} // namespace bh::desk

@@ -1,0 +1,133 @@
+#include "desk/shell/apron.h"
+
+#include "desk/parts/record_store.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QPushButton>
+#include <QUndoStack>
+
+namespace bh::desk {
+namespace {
+
+QString clockText(double seconds)
+{
+    const int s = static_cast<int>(seconds);
+    return QStringLiteral("%1:%2:%3").arg(s / 3600).arg(s / 60 % 60, 2, 10, QLatin1Char('0')).arg(s % 60, 2, 10, QLatin1Char('0'));
+}
+
+} // namespace
+
+StickMiniature::StickMiniature(Station& station, QWidget* parent) : QWidget(parent), station_(station)
+{
+    setFixedSize(58, 28);
+    setAccessibleName(tr("Sticks, live"));
+    connect(&station_, &Station::sticksMoved, this, qOverload<>(&QWidget::update));
+}
+
+void StickMiniature::paintEvent(QPaintEvent*)
+{
+    const Theme& t = theme();
+    const Sticks s = station_.input().sticks();
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto stick = [&](double left, double x, double y) {
+        const QRectF box(left, 2, 24, 24);
+        p.setPen(QPen(t.chromeSoft, 1));
+        p.setBrush(Qt::NoBrush);
+        p.drawEllipse(box);
+        p.setPen(Qt::NoPen);
+        p.setBrush(t.onChrome);
+        p.drawEllipse(box.center() + QPointF(9 * x, -9 * y), 3, 3);
+    };
+    const StickMode mode = station_.stickMode();
+    stick(2, on_stick(s, mode.left_across), on_stick(s, mode.left_up));
+    stick(32, on_stick(s, mode.right_across), on_stick(s, mode.right_up));
+}
+
+Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QWidget* parent)
+    : QFrame(parent), store_(store), station_(station), recordName_(recordName)
+{
+    setObjectName(QStringLiteral("apron"));
+    setFixedHeight(38);
+    controller_ = new QLabel;
+    controller_->setObjectName(QStringLiteral("apronController"));
+    practice_ = new QLabel;
+    practice_->setObjectName(QStringLiteral("apronPractice"));
+    practice_->setToolTip(tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
+    record_ = new QLabel;
+    record_->setObjectName(QStringLiteral("apronRecord"));
+    outside_ = new QPushButton(tr("Watch outside"));
+    outside_->setObjectName(QStringLiteral("watchOutside"));
+    outside_->setCheckable(true);
+    outside_->setFocusPolicy(Qt::TabFocus);
+    outside_->setToolTip(tr("Notices practice in another program: it begins when the sticks are worked there, ends two minutes after they were left alone, "
+                            "and is offered for the logbook"));
+    connect(outside_, &QPushButton::toggled, &station_, &Station::watchOutside);
+    connect(&station_, &Station::outsideChanged, this, &Apron::refresh);
+    undo_ = new QPushButton;
+    undo_->setObjectName(QStringLiteral("undo"));
+    undo_->setFocusPolicy(Qt::TabFocus);
+    auto* night = new QPushButton(tr("Night"));
+    night->setObjectName(QStringLiteral("night"));
+    night->setToolTip(tr("Dark colours for a dark room, Ctrl+L"));
+    night->setFocusPolicy(Qt::TabFocus);
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(12, 0, 12, 0);
+    layout->setSpacing(14);
+    layout->addWidget(new StickMiniature(station_));
+    layout->addWidget(controller_);
+    layout->addWidget(outside_);
+    layout->addWidget(practice_);
+    layout->addStretch();
+    layout->addWidget(record_);
+    layout->addWidget(undo_);
+    layout->addWidget(night);
+    connect(night, &QPushButton::clicked, this, &Apron::nightToggled);
+    connect(undo_, &QPushButton::clicked, store_.undoStack(), &QUndoStack::undo);
+    connect(store_.undoStack(), &QUndoStack::indexChanged, this, &Apron::refresh);
+    connect(&store_, &RecordStore::changed, this, [this] {
+        sentence_.clear();
+        refresh();
+    });
+    connect(&store_, &RecordStore::failed, this, &Apron::say);
+    connect(&station_, &Station::deviceChosen, this, &Apron::refresh);
+    connect(&station_, &Station::devicesChanged, this, &Apron::refresh);
+    connect(&station_, &Station::practiceTicked, this, &Apron::refresh);
+    refresh();
+}
+
+void Apron::say(const QString& sentence)
+{
+    sentence_ = sentence;
+    refresh();
+}
+
+void Apron::refresh()
+{
+    const QString name = QString::fromStdString(station_.device().name);
+    using State = Station::Controller;
+    const State state = station_.controllerState();
+    controller_->setText(state == State::Unplugged      ? tr("%1 is unplugged").arg(name)
+                         : state == State::Uncalibrated ? tr("%1, not calibrated").arg(name)
+                         : state == State::Unverified   ? tr("%1, not verified").arg(name)
+                                                        : name);
+    const PracticeClock& c = station_.practice();
+    practice_->setText(station_.practising() ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
+                       : station_.outsideOffer() ? tr("Practice outside has ended: see the Logbook")
+                       : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
+                           ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
+                           : tr("No practice running"));
+    record_->setText(!sentence_.isEmpty() ? sentence_
+                     : store_.lastSaved().isEmpty() ? recordName_
+                                                    : tr("%1, saved %2").arg(recordName_, store_.lastSaved()));
+    QUndoStack* stack = store_.undoStack();
+    undo_->setEnabled(stack->canUndo());
+    undo_->setText(tr("Undo"));
+    undo_->setToolTip(stack->canUndo() ? tr("Undo the %1, Ctrl+Z").arg(stack->undoText()) : tr("Nothing to undo"));
+}
+
+} // namespace bh::desk

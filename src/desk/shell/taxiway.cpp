@@ -1,0 +1,72 @@
+#include "desk/shell/taxiway.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QShortcut>
+
+namespace bh::desk {
+
+TaxiwayButton::TaxiwayButton(const QString& text, QWidget* parent) : QAbstractButton(parent)
+{
+    setText(text);
+    setCheckable(true);
+    setFocusPolicy(Qt::TabFocus);
+    setCursor(Qt::PointingHandCursor);
+}
+
+void TaxiwayButton::setMark(StateMark mark, const QString& why)
+{
+    mark_ = mark;
+    setToolTip(why);
+    setAccessibleDescription(why);
+    update();
+}
+
+QSize TaxiwayButton::sizeHint() const { return {QFontMetrics(uiFont(11, true)).horizontalAdvance(text()) + 46, 44}; }
+
+void TaxiwayButton::paintEvent(QPaintEvent*)
+{
+    const Theme& t = theme();
+    QPainter p(this);
+    const QColor ink = isChecked() ? t.ink : t.soft;
+    if (underMouse() && !isChecked()) p.fillRect(rect(), t.card);
+    const QColor markColour = mark_ == StateMark::Done ? t.held : mark_ == StateMark::None ? t.steel : t.attention;
+    paintMark(p, QRectF(12, height() / 2.0 - 6, 12, 12), mark_, markColour);
+    p.setFont(uiFont(11, isChecked()));
+    p.setPen(ink);
+    p.drawText(rect().adjusted(32, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    if (isChecked()) p.fillRect(QRect(0, height() - 4, width(), 4), t.night ? t.attention : t.chrome);
+    if (hasFocus()) {
+        p.setPen(QPen(t.attention, 2));
+        p.drawRect(rect().adjusted(1, 1, -2, -2));
+    }
+}
+
+Taxiway::Taxiway(QWidget* parent) : QFrame(parent), layout_(new QHBoxLayout(this))
+{
+    setObjectName(QStringLiteral("taxiway"));
+    layout_->setContentsMargins(12, 0, 12, 0);
+    layout_->setSpacing(4);
+    layout_->addStretch();
+}
+
+TaxiwayButton* Taxiway::addPage(const QString& name)
+{
+    const int number = static_cast<int>(buttons_.size());
+    auto* button = new TaxiwayButton(name, this);
+    button->setObjectName(QStringLiteral("page") + name);
+    button->setAccessibleName(tr("%1 page, Alt+%2").arg(name).arg(number + 1));
+    layout_->insertWidget(number, button);
+    buttons_.push_back(button);
+    connect(button, &QAbstractButton::clicked, this, [this, number] { Q_EMIT chosen(number); });
+    auto* shortcut = new QShortcut(QKeySequence(QStringLiteral("Alt+%1").arg(number + 1)), this);
+    connect(shortcut, &QShortcut::activated, this, [this, number] { Q_EMIT chosen(number); });
+    return button;
+}
+
+void Taxiway::setCurrent(int page)
+{
+    for (std::size_t i = 0; i < buttons_.size(); ++i) buttons_[i]->setChecked(static_cast<int>(i) == page);
+}
+
+} // namespace bh::desk

@@ -1,0 +1,160 @@
+#include "desk/shell/tour.h"
+
+#include "desk/controller/controller_page.h"
+#include "desk/drills/drills_page.h"
+#include "desk/shell/main_window.h"
+#include "desk/parts/record_store.h"
+#include "desk/setup/setup_page.h"
+#include "desk/parts/station.h"
+#include "desk/rates/rates_page.h"
+
+#include <QKeyEvent>
+#include <QApplication>
+#include <QComboBox>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QPixmap>
+#include <QThread>
+#include <cstdio>
+#include <functional>
+
+namespace bh::desk {
+namespace {
+
+bool waitFor(const std::function<bool()>& condition, int ms)
+{
+    QElapsedTimer timer;
+    timer.start();
+    while (!condition() && timer.elapsed() < ms) {
+        QApplication::processEvents(QEventLoop::AllEvents, 10);
+        QThread::msleep(2);
+    }
+    return condition();
+}
+
+void settle() { waitFor([] { return false; }, 150); }
+
+/// Moves the simulated controller as a pilot does in a calibration, until the page is through or at `until`.
+void moveThroughCalibration(Station& station, ControllerPage& page, int until)
+{
+    SimulatedController& sticks = station.input().simulated_controller();
+    const auto hold = [&](double ms) { waitFor([] { return false; }, static_cast<int>(ms)); };
+    page.startCalibration();
+    hold(2300);
+    const std::pair<Function, double> moves[] = {{Function::Throttle, 1}, {Function::Throttle, 0}, {Function::Yaw, 1}, {Function::Yaw, -1},
+                                                 {Function::Pitch, 1}, {Function::Pitch, -1}, {Function::Roll, 1}, {Function::Roll, -1}};
+    for (int i = 0; i < until; ++i) {
+        const double from = sticks.value(moves[i].first);
+        for (int step = 1; step <= 10; ++step) {
+            sticks.set(moves[i].first, from + (moves[i].second - from) * step / 10);
+            hold(20);
+        }
+        if (i == until - 1) return;
+        hold(moves[i].first == Function::Throttle ? 1900 : 200);
+        if (moves[i].first != Function::Throttle) sticks.set(moves[i].first, 0), hold(900);
+    }
+}
+
+} // namespace
+
+int walkTour(MainWindow& window, RecordStore& store, Station& station, const QString& folder)
+{
+    QDir().mkpath(folder);
+    int failures = 0;
+    const auto picture = [&](const char* name) {
+        settle();
+        const QString file = QDir(folder).filePath(QLatin1String(name) + QStringLiteral(".png"));
+        if (!window.grab().save(file)) {
+            std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
+            ++failures;
+        }
+    };
+    window.resize(1280, 800);
+    DrillsPage& drills = *window.drillsPage();
+    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
+    window.showPage(MainWindow::Board);
+    picture("board");
+    window.showPage(MainWindow::Kit);
+    picture("kit");
+    window.showPage(MainWindow::Controller);
+    picture("controller");
+    moveThroughCalibration(station, *window.controllerPage(), 5);
+    picture("calibrating");
+    window.controllerPage()->cancel();
+    window.controllerPage()->showSection(ControllerPage::Sheets);
+    picture("sheets");
+    window.controllerPage()->showSection(ControllerPage::History);
+    window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
+    picture("history");
+    window.controllerPage()->showSection(ControllerPage::Grip);
+    picture("grip");
+    window.controllerPage()->showSection(ControllerPage::Bench);
+    station.input().simulated_controller().set(Function::Pitch, 0);
+    station.input().simulated_controller().set(Function::Throttle, 0);
+
+    window.showPage(MainWindow::Setup);
+    picture("setup");
+    window.setupPage()->showDay();
+    picture("real-day");
+    window.showPage(MainWindow::Drills);
+    if (store.pilots().size() > 1) station.choosePilot(store.pilots()[1].id); // with stages that are locked, and one opened by hand
+    picture("drills");
+    drills.chooseDrill("gaps");
+    drills.chooseDrill("hover-window");
+    drills.showSection(1);
+    QWidget* card = window.findChild<QWidget*>(QStringLiteral("scoreCard"));
+    const auto press = [&](int key, int ms) {
+        QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
+        QApplication::sendEvent(card, &down);
+        waitFor([] { return false; }, ms);
+    };
+    for (const auto& [key, ms] : {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}}) press(key, ms);
+    picture("by-eye");
+    press(Qt::Key_X, 0);
+    drills.showSection(2);
+    picture("change");
+    drills.showSection(0);
+    const auto fly = [&](const char* drill, double until_s, const char* name) {
+        drills.reset();
+        drills.chooseDrill(drill);
+        drills.demonstrate(DrillsPage::Shown::ByStandIn);
+        drills.setPace(8);
+        waitFor([&] { return !drills.loop() || drills.loop()->snapshot().time_s >= until_s; }, 20000);
+        drills.setPace(1);
+        waitFor([] { return false; }, 700);
+        if (*name) picture(name);
+        drills.setPace(0);
+        waitFor([&] { return drills.loop() && drills.loop()->snapshot().status == DrillRunner::Status::Finished; }, 20000);
+        waitFor([] { return false; }, 200);
+        drills.setPace(1);
+    };
+    fly("straight-run", 14, "flight");
+    fly("hover-window", 16, "");
+    picture("result");
+    drills.reset();
+    window.showPage(MainWindow::Logbook);
+    picture("logbook");
+    for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
+        if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !store.match(p.id)) station.choosePilot(p.id);
+    window.showPage(MainWindow::Rates);
+    if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator")); simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
+        simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
+        Q_EMIT simulator->activated(simulator->currentIndex());
+    }
+    picture("rates");
+    window.ratesPage()->showSection(2);
+    picture("rate-plan");
+    window.ratesPage()->showSection(0);
+    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
+    window.toggleNight();
+    window.showPage(MainWindow::Board);
+    picture("board-night");
+    window.showPage(MainWindow::Drills);
+    fly("lift-settle", 8, "flight-night");
+    window.toggleNight();
+
+    drills.reset();
+    return failures == 0 ? 0 : 1;
+}
+
+} // namespace bh::desk

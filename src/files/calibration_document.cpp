@@ -1,0 +1,91 @@
+#include "files/calibration_document.h"
+
+#include "files/json_in.h"
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+} // namespace
+
+Json calibration_json(const Calibration& calibration)
+{
+    Json json;
+    json["format"] = "bluehangar.calibration/1";
+    for (Function function : all_functions) {
+        const FunctionCalibration& f = calibration.of(function);
+        Json& out = json["functions"][function_key(function)];
+        if (f.axis < 0) { // nothing found may look like something found
+            out = {{"axis", nullptr}, {"verdict", verdict_key(f.verdict)}, {"reason", f.reason}};
+            continue;
+        }
+        out = {{"axis", f.axis},
+               {"inverted", f.inverted},
+               {"sprung", f.sprung},
+               {"low_counts", f.low_counts},
+               {"centre_counts", f.centre_counts},
+               {"high_counts", f.high_counts},
+               {"jitter_counts", f.jitter_counts},
+               {"jitter_peak_counts", f.jitter_peak_counts},
+               {"hysteresis_counts", f.sprung ? Json(f.hysteresis_counts) : Json(nullptr)},
+               {"rest_after_high_counts", f.rest_after_high_counts},
+               {"rest_after_low_counts", f.rest_after_low_counts},
+               {"dead_band", f.dead_band},
+               {"travel_share", f.travel_share},
+               {"asymmetry", f.asymmetry},
+               {"effective_bits", f.effective_bits},
+               {"verdict", verdict_key(f.verdict)},
+               {"reason", f.reason}};
+    }
+    for (const CrossTalk& c : calibration.cross_talk)
+        json["cross_talk"][std::string(function_key(c.first)) + "->" + function_key(c.second)] = c.share;
+    json["unused_axes"] = calibration.unused_axes;
+    json["step_counts"] = calibration.step_counts;
+    json["interval_ms"] = calibration.interval_ms;
+    json["interval_p95_ms"] = calibration.interval_p95_ms;
+    json["problems"] = calibration.problems;
+    return json;
+}
+
+Result<Calibration> parse_calibration(std::string_view text, const std::string& file)
+{
+    return read_document<Calibration>(text, file, "calibration", [](const JsonIn& in) -> Result<Calibration> {
+        Calibration calibration;
+        for (Function function : all_functions) {
+            const JsonIn f = in.at("functions").at(function_key(function));
+            FunctionCalibration& out = calibration.of(function);
+            out.reason = f.text("reason", "");
+            const std::string verdict = f.text("verdict", "service");
+            for (Verdict v : {Verdict::Good, Verdict::Usable, Verdict::Service})
+                if (verdict == verdict_key(v)) out.verdict = v;
+            if (f.at("axis").value().is_null()) continue;
+            out.axis = f.at("axis").whole();
+            if (out.axis < 0 || out.axis > 255) f.at("axis").fault("expected 0 to 255");
+            out.inverted = f.truth("inverted", false);
+            out.sprung = f.truth("sprung", false);
+            out.low_counts = f.number("low_counts");
+            out.centre_counts = f.number("centre_counts");
+            out.high_counts = f.number("high_counts");
+            if (out.low_counts == out.high_counts) f.at("high_counts").fault("expected another value than low_counts");
+            out.jitter_counts = f.number("jitter_counts", 0);
+            if (f.has("hysteresis_counts") && !f.at("hysteresis_counts").value().is_null())
+                out.hysteresis_counts = f.number("hysteresis_counts");
+            out.rest_after_high_counts = f.number("rest_after_high_counts", out.centre_counts);
+            out.rest_after_low_counts = f.number("rest_after_low_counts", out.centre_counts);
+            out.dead_band = f.number("dead_band", 0);
+            out.travel_share = f.number("travel_share", 1);
+            out.jitter_peak_counts = f.number("jitter_peak_counts", 0);
+            out.asymmetry = f.number("asymmetry", 1);
+            out.effective_bits = f.number("effective_bits", 0);
+        }
+        calibration.step_counts = in.has("step_counts") ? in.at("step_counts").whole() : 0;
+        calibration.interval_ms = in.number("interval_ms", 0);
+        calibration.interval_p95_ms = in.number("interval_p95_ms", calibration.interval_ms);
+        if (in.has("problems"))
+            for (const JsonIn& problem : in.at("problems").items()) calibration.problems.push_back(problem.text());
+        return calibration;
+    });
+}
+
+} // namespace bh

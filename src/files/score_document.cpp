@@ -1,0 +1,43 @@
+#include "files/score_document.h"
+
+#include "files/json_in.h"
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+} // namespace
+
+Json score_json(const Score& score)
+{
+    Json json;
+    json["format"] = "bluehangar.score/1";
+    json["drill"] = score.drill_id;
+    json["drill_version"] = score.drill_version;
+    json["score"] = score.score;
+    json["passed"] = score.passed;
+    json["flown_s"] = score.flown_s;
+    json["criteria"] = Json::array();
+    for (const CriterionScore& c : score.criteria) {
+        Json one{{"measure", measure_key(c.criterion.measure)}, {"label", c.criterion.label}, {"unit", c.criterion.unit}, {"must", c.criterion.must},
+                 {"weight", c.criterion.weight}, {"fail", c.criterion.fail}, {"pass", c.criterion.pass}, {"merit", c.criterion.merit},
+                 {"value", c.value ? Json(*c.value) : Json(nullptr)}, {"marks", c.marks}, {"passed", c.passed()}};
+        if (const auto& below = c.criterion.below) one["below"] = {{"fail", below->fail}, {"pass", below->pass}, {"merit", below->merit}};
+        if (c.span) one["from_s"] = c.span->from_s, one["to_s"] = c.span->to_s;
+        json["criteria"].push_back(std::move(one));
+    }
+    json["faults"] = Json::array();
+    for (const FaultFound& f : score.faults) {
+        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", f.fault.unit}, {"more_than", f.fault.more_than},
+                 {"value", f.value}, {"advice", f.fault.advice}};
+        if (f.span) one["from_s"] = f.span->from_s, one["to_s"] = f.span->to_s;
+        json["faults"].push_back(std::move(one));
+    }
+    json["throttle_cuts_s"] = score.throttle_cuts_s;
+    json["disqualified"] = score.disqualified;
+    json["summary"] = score.summary;
+    return json;
+}
+
+} // namespace bh

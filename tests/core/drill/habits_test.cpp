@@ -1,0 +1,146 @@
+// Each habit that can be planted in the stand-in pilot shows in the measure that is about it, and not without it.
+#include "core/path/rocking.h"
+#include "core/standin/stand_in_pilot.h"
+#include "files/data_folder.h"
+
+#include <algorithm>
+#include <catch2/catch.hpp>
+
+using namespace bh;
+
+namespace {
+
+const DataFolder data(BH_DATA);
+
+FlownDrill flown(const char* id, const StandInFaults& faults, double skill = 0.9)
+{
+    const Drill drill = *data.drill(id);
+    auto result = fly_drill(drill, *data.setup_for(drill, RateProfile{}), skill, 21, faults);
+    REQUIRE(result);
+    return std::move(*result);
+}
+
+double of(const FlownDrill& f, Measure what, const MeasureOptions& options = {})
+{
+    return measure(f.log, {0, f.log.size()}, what, options).value_or(-1);
+}
+
+double criterion(const FlownDrill& f, Measure what)
+{
+    for (const CriterionScore& c : f.score.criteria)
+        if (c.criterion.measure == what) return c.value.value_or(-1);
+    return -1;
+}
+
+} // namespace
+
+TEST_CASE("rocking", "[core][habits]")
+{
+    MeasureOptions roll;
+    roll.axis = StickAxis::Roll;
+    CHECK(of(flown("hover-window", {}), Measure::RockingShare, roll) < 0.05);
+    CHECK(of(flown("hover-window", {.rocking = true}), Measure::RockingShare, roll) > 0.5);
+}
+
+TEST_CASE("held push", "[core][habits]")
+{
+    CHECK(of(flown("straight-run", {}), Measure::HeldPushes) == 0);
+    CHECK(of(flown("straight-run", {.held_push = true}), Measure::HeldPushes) >= 1);
+}
+
+TEST_CASE("yaw-only turns", "[core][habits]")
+{
+    const double both = of(flown("oval-pair", {}), Measure::YawShare), alone = of(flown("oval-pair", {.yaw_only = true}), Measure::YawShare);
+    CHECK(both < 0.75);
+    CHECK(alone > both + 0.1);
+}
+
+TEST_CASE("ballooning", "[core][habits]")
+{
+    CHECK(criterion(flown("run-stop", {}), Measure::BalloonM) < 1);
+    CHECK(criterion(flown("run-stop", {.ballooning = true}), Measure::BalloonM) > 1.5);
+}
+
+TEST_CASE("no throttle cut", "[core][habits]")
+{
+    const FlownDrill good = flown("arm-safe", {}), bad = flown("arm-safe", {.no_throttle_cut = true});
+    CHECK(criterion(good, Measure::ThrottleCutS) < 1);
+    CHECK(criterion(bad, Measure::ThrottleCutS) > 3);
+    CHECK_FALSE(bad.score.passed);
+}
+
+TEST_CASE("one-sided", "[core][habits]")
+{
+    const FlownDrill even = flown("roll-pair", {}), lame = flown("roll-pair", {.one_sided = true});
+    REQUIRE(even.score.left_minus_right);
+    REQUIRE(lame.score.left_minus_right);
+    CHECK(std::abs(*even.score.left_minus_right) < 15);
+    CHECK(*lame.score.left_minus_right < *even.score.left_minus_right - 10);
+}
+
+TEST_CASE("a habit that there is not is told", "[core][habits]")
+{
+    CHECK(stand_in_faults({"rocking", "one-sided"})->one_sided);
+    CHECK(stand_in_faults({"whistling"}).error().message.find("found 'whistling'") != std::string::npos);
+}
+
+TEST_CASE("a habit that was planted is told by name when the drill is over, with advice and times", "[core][habits]")
+{
+    const auto labels = [](const FlownDrill& f) {
+        std::vector<std::string> found;
+        for (const FaultFound& fault : f.score.faults) found.push_back(fault.fault.label);
+        return found;
+    };
+    const auto has = [&](const FlownDrill& f, const char* label) {
+        const auto found = labels(f);
+        return std::find(found.begin(), found.end(), label) != found.end();
+    };
+    struct Case {
+        const char *drill, *label;
+        StandInFaults faults;
+    };
+    const Case cases[]{{"hover-window", "Rocking", {.rocking = true}},
+                       {"straight-run", "Push held", {.held_push = true}},
+                       {"oval-pair", "Turning with the nose alone", {.yaw_only = true}},
+                       {"run-stop", "Ballooning", {.ballooning = true}},
+                       {"roll-pair", "One side weaker", {.one_sided = true}}};
+    for (const Case& c : cases) {
+        INFO(c.drill << ": " << c.label);
+        CHECK_FALSE(has(flown(c.drill, {}), c.label));
+        const FlownDrill with = flown(c.drill, c.faults);
+        REQUIRE(has(with, c.label));
+        CHECK(with.score.faults.size() <= 3);
+        for (std::size_t i = 1; i < with.score.faults.size(); ++i) { // the farthest over its limit comes first
+            const FaultFound &one = with.score.faults[i - 1], &next = with.score.faults[i];
+            CHECK(one.value / one.fault.more_than >= next.value / next.fault.more_than);
+        }
+        const FaultFound& first = with.score.faults.front();
+        CHECK(first.value > first.fault.more_than);
+        CHECK(with.score.summary.find(first.fault.label.substr(1)) != std::string::npos);
+    }
+}
+
+TEST_CASE("a fault's time span is that of the phase it showed itself in", "[core][habits]")
+{
+    const FlownDrill f = flown("hover-window", {.rocking = true});
+    const auto rocking = std::find_if(f.score.faults.begin(), f.score.faults.end(), [](const FaultFound& fault) { return fault.fault.label == "Rocking"; });
+    REQUIRE(rocking != f.score.faults.end());
+    REQUIRE(rocking->span);
+    CHECK(rocking->span->to_s == Approx(f.log.t_s.back()).margin(0.1)); // the hold is the last phase, 30 s of it
+    CHECK(rocking->span->to_s - rocking->span->from_s == Approx(30).margin(0.1));
+    // The same from the measure itself.
+    const RowSpan rows = rows_between(f.log, rocking->span->from_s, rocking->span->to_s + 0.005);
+    CHECK(rocking->value == Approx(rocking_share(f.log, rows, std::nullopt)).margin(1e-9));
+}
+
+TEST_CASE("faults are looked for when the drill is over, not while it is flown", "[core][habits]")
+{
+    const FlownDrill f = flown("hover-window", {.rocking = true});
+    FlightLog half;
+    for (std::size_t i = 0; i < f.log.size() / 2; ++i) half.append(f.log.sample(i));
+    DrillRunner runner(*data.drill("hover-window"));
+    runner.follow(half);
+    REQUIRE_FALSE(runner.over());
+    CHECK(score(runner, half).faults.empty());
+    CHECK_FALSE(score_log(*data.drill("hover-window"), f.log)->faults.empty());
+}

@@ -1,0 +1,98 @@
+// What an aircraft's rates are set to, found from its flight: against the curves that the built-in flight was given.
+#include "core/rates/rate_match.h"
+#include "core/rates/rates_from_log.h"
+#include "core/base/random.h"
+#include "core/standin/stand_in_pilot.h"
+
+#include <catch2/catch.hpp>
+
+using namespace bh;
+
+namespace {
+
+/// A lively flight: sticks that wander over all of their travel, smoothly, in acro far above the ground.
+FlightLog lively_flight(const RateProfile& rates, std::uint64_t seed, double seconds, const Conditions& day = {})
+{
+    FlightSetup setup;
+    setup.world.half_size_m = 1e6;
+    setup.rates = rates;
+    setup.start.height_m = 2000;
+    setup.conditions = day;
+    setup.conditions.seed = seed;
+    Flight flight = *Flight::create(setup);
+    SeededRandom random(seed);
+    Sticks sticks{0.5, 0, 0, 0};
+    double slow[3] = {0, 0, 0};
+    while (flight.time_s() < seconds) {
+        if (!flight.step(sticks)) continue;
+        double* of[] = {&sticks.roll, &sticks.pitch, &sticks.yaw};
+        for (int k = 0; k < 3; ++k) {
+            slow[k] = 0.985 * slow[k] + 0.11 * random.normal(); // about 0.6 of travel, over some 0.7 s
+            *of[k] = std::clamp(0.85 * *of[k] + 0.15 * slow[k], -1.0, 1.0);
+        }
+    }
+    return flight.log();
+}
+
+} // namespace
+
+TEST_CASE("the curve and the lag of a flight are found, in every family, on every axis", "[core][rates]")
+{
+    RateProfile rates;
+    rates.roll = GainSuperCurve{1.1, 0.65, 0.15};
+    rates.pitch = CentreMaxCurve{180, 620, 0.45};
+    rates.yaw = LinearExpoCurve{420, 0.3};
+    const FlightLog log = lively_flight(rates, 3, 40);
+    const auto roll = rates_from_log(log, StickAxis::Roll, "gain-super"), pitch = rates_from_log(log, StickAxis::Pitch, "centre-max"), yaw = rates_from_log(log, StickAxis::Yaw, "linear-expo");
+    REQUIRE(roll);
+    REQUIRE(pitch);
+    REQUIRE(yaw);
+    for (const auto& [found, truth] : {std::pair{&*roll, rates.roll}, {&*pitch, rates.pitch}, {&*yaw, rates.yaw}}) {
+        CAPTURE(parameters_of(found->curve), found->lag_s, found->rms_dps);
+        CHECK(difference(found->curve, truth).rms_dps < 2);
+        CHECK(found->lag_s == Approx(Airframe{}.rate_lag_s).margin(0.003));
+    }
+    CHECK(difference(rates_from_log(log, StickAxis::Roll, "centre-max")->curve, rates.roll).rms_dps < 12); // another family, as near as it comes
+}
+
+TEST_CASE("the true parameters lie in their 95 % intervals in at least 93 of 100 flights", "[core][rates]")
+{
+    RateProfile rates;
+    rates.roll = CentreMaxCurve{160, 480, 0.3};
+    Conditions day; // gusts and a propeller that is not true: the body does not only do what it is asked
+    day.wind_mps = 5;
+    day.gusts = true;
+    day.bent_propeller = 0.05;
+    int inside[3] = {0, 0, 0};
+    const auto truth = parameters_of(rates.roll);
+    for (std::uint64_t seed = 1; seed <= 100; ++seed) {
+        const auto found = rates_from_log(lively_flight(rates, seed, 40, day), StickAxis::Roll, "centre-max");
+        REQUIRE(found);
+        for (std::size_t k = 0; k < 3; ++k) inside[k] += found->low[k] <= truth[k] && truth[k] <= found->high[k];
+    }
+    CAPTURE(inside[0], inside[1], inside[2]);
+    for (const int n : inside) CHECK(n >= 93);
+}
+
+TEST_CASE("outliers in a log are resisted", "[core][rates]")
+{
+    RateProfile rates;
+    rates.roll = CentreMaxCurve{160, 480, 0.3};
+    FlightLog log = lively_flight(rates, 5, 30);
+    SeededRandom random(9);
+    for (std::size_t i = 0; i < log.size(); ++i)
+        if (random.uniform() < 0.02) log.p_dps[i] += 400 * random.normal(); // a sensor that slips
+    CHECK(difference(rates_from_log(log, StickAxis::Roll, "centre-max")->curve, rates.roll).rms_dps < 5);
+}
+
+TEST_CASE("too little to go by is refused in a sentence", "[core][rates]")
+{
+    FlightLog log = lively_flight({}, 1, 10);
+    CHECK(rates_from_log(log, StickAxis::Throttle, "centre-max").error().message == "expected roll, pitch or yaw: the throttle has no rate");
+    CHECK(rates_from_log(log, StickAxis::Roll, "cubic").error().message.find("found 'cubic'") != std::string::npos);
+    FlightLog still = log;
+    std::fill(still.stick_roll.begin(), still.stick_roll.end(), 0.0);
+    CHECK(rates_from_log(still, StickAxis::Roll, "centre-max").error().message == "the roll stick hardly moves: nothing can be told from it");
+    std::fill(log.mode.begin(), log.mode.end(), Mode::Angle);
+    CHECK(rates_from_log(log, StickAxis::Roll, "centre-max").error().message == "only 0 rows of acro off the ground, expected 300");
+}

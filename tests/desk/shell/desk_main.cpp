@@ -1,0 +1,15 @@
+// Own main: the desk needs its application object before anything else, and a platform even where there is no display.
+#define CATCH_CONFIG_RUNNER
+#include <catch2/catch.hpp>
+
+#include "desk/parts/theme.h"
+
+#include <QApplication>
+
+int main(int argc, char** argv)
+{
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM") && qEnvironmentVariableIsEmpty("DISPLAY")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication application(argc, argv);
+    bh::desk::applyTheme(application, false);
+    return Catch::Session().run(argc, argv);
+}

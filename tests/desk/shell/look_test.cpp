@@ -1,0 +1,288 @@
+// What can be checked of the look without comparing pixels: contrast, room, keyboard, names for screen readers, and that
+// the flight view shows what it is given.
+#include "desk/controller/controller_page.h"
+#include "desk/parts/flight_painter.h"
+#include "desk/setup/setup_page.h"
+#include "desk/parts/theme.h"
+#include "desk/drills/drills_page.h"
+#include "desk_fixture.h"
+
+#include <QAbstractButton>
+#include <QAbstractItemView>
+#include <QAbstractSpinBox>
+#include <QComboBox>
+#include <QImage>
+#include <QLineEdit>
+#include <QPainter>
+#include <QRegularExpression>
+#include <QScrollArea>
+#include <QStackedWidget>
+#include <QTableWidget>
+#include <QToolTip>
+#include <catch2/catch.hpp>
+#include <cmath>
+#include <functional>
+#include <set>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+/// Relative luminance and contrast ratio as defined by WCAG 2.1 (W3C Recommendation, 5 June 2018).
+double luminance(const QColor& colour)
+{
+    const auto linear = [](double c) { return c <= 0.03928 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); };
+    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) + 0.0722 * linear(colour.blueF());
+}
+double contrast(const QColor& a, const QColor& b)
+{
+    const double brighter = std::max(luminance(a), luminance(b));
+    const double darker = std::min(luminance(a), luminance(b));
+    return (brighter + 0.05) / (darker + 0.05);
+}
+
+struct NightAfter {
+    ~NightAfter() { applyTheme(*qApp, false); }
+};
+
+struct Picture {
+    QImage image{640, 400, QImage::Format_RGB32};
+    FlightSnapshot now;
+    FlightPainter painter;
+    Drill drill;
+    explicit Picture(const char* id = "lift-settle")
+    {
+        const DataFolder data(BH_DATA);
+        drill = *data.drill(id);
+        painter.setDrill(drill, *data.setup_for(drill, RateProfile{}));
+        now.state.position_m.z() = -5;
+        now.armed = true;
+        now.waiting_for_throttle = false;
+        now.status = DrillRunner::Status::Running;
+    }
+    QImage& draw()
+    {
+        QPainter p(&image);
+        painter.paint(p, image.size(), now);
+        return image;
+    }
+    /// Share of a row's pixels (between the height tape and the plates at the right) that are sky.
+    [[nodiscard]] double skyInRow(int y) const
+    {
+        int sky = 0;
+        const int from = 150, to = image.width() - 260;
+        for (int x = from; x < to; ++x) sky += image.pixelColor(x, y) == theme().sky;
+        return sky / double(to - from);
+    }
+};
+
+/// Shows every page, and every section of the Controller page, one after the other.
+void inEveryView(Desk& desk, const std::function<void()>& look)
+{
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
+        desk.window->showPage(static_cast<MainWindow::Page>(page));
+        const int sections = page == MainWindow::Controller ? 4 : page == MainWindow::Setup ? 2 : page == MainWindow::Drills ? 3 : 1;
+        for (int section = 0; section < sections; ++section) {
+            if (page == MainWindow::Controller) desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
+            if (page == MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
+            if (page == MainWindow::Drills) desk.window->drillsPage()->showSection(section);
+            QTest::qWait(50);
+            CAPTURE(page, section);
+            look();
+        }
+    }
+}
+
+} // namespace
+
+TEST_CASE("text can be read against its ground by day and by night", "[desk][look]")
+{
+    const NightAfter after;
+    CHECK(contrast(Qt::black, Qt::white) == Approx(21)); // the standard's own limit
+    for (const bool night : {false, true}) {
+        applyTheme(*qApp, night);
+        const Theme& t = theme();
+        CAPTURE(night);
+        for (const QColor& ground : {t.paper, t.card}) {
+            CHECK(contrast(t.ink, ground) >= 7);     // AAA
+            CHECK(contrast(t.soft, ground) >= 4.5);  // AA, text
+            for (const QColor& mark : {t.held, t.notMet, t.attention}) CHECK(contrast(mark, ground) >= 3); // AA, marks
+        }
+        CHECK(contrast(t.held, t.card) >= 4.5); // as words these two stand on cards only
+        CHECK(contrast(t.notMet, t.card) >= 4.5);
+        CHECK(contrast(t.onChrome, t.chrome) >= 7);
+        CHECK(contrast(t.chromeSoft, t.chrome) >= 4.5);
+    }
+}
+
+TEST_CASE("night and day change every page and come back", "[desk][look]")
+{
+    const NightAfter after;
+    Desk desk(BH_DEMO);
+    const auto average = [&] {
+        const QImage shot = desk.window->grab().toImage().scaled(1, 1, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+        return shot.pixelColor(0, 0).lightnessF();
+    };
+    for (int page = 0; page < MainWindow::PageCount; ++page) {
+        desk.window->showPage(static_cast<MainWindow::Page>(page));
+        QTest::qWait(30);
+        const double day = average();
+        QTest::keyClick(&*desk.window, Qt::Key_L, Qt::ControlModifier);
+        QTest::qWait(30);
+        CAPTURE(page);
+        CHECK(theme().night);
+        CHECK(average() < 0.5 * day);
+        QTest::mouseClick(desk.find<QPushButton>("night"), Qt::LeftButton);
+        QTest::qWait(30);
+        CHECK_FALSE(theme().night);
+        CHECK(average() == Approx(day).margin(0.02));
+    }
+}
+
+TEST_CASE("everything that can be used has a name and is reached by the keyboard", "[desk][look]")
+{
+    Desk desk(BH_DEMO);
+    inEveryView(desk, [&] {
+        for (QWidget* widget : desk.window->findChildren<QWidget*>()) {
+            const bool used = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
+                              qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget) ||
+                              qobject_cast<QAbstractItemView*>(widget);
+            if (!used || !widget->isVisible() || widget->objectName().startsWith("qt_")) continue;
+            if (qobject_cast<QAbstractSpinBox*>(widget->parentWidget()) || qobject_cast<QLineEdit*>(widget->parentWidget()) ||
+                qobject_cast<QAbstractItemView*>(widget->parentWidget()))
+                continue; // parts of a control that has its own name
+            const auto* button = qobject_cast<QAbstractButton*>(widget);
+            const QString name = widget->accessibleName().isEmpty() && button ? button->text() : widget->accessibleName();
+            CAPTURE(widget->metaObject()->className(), widget->objectName().toStdString());
+            CHECK_FALSE(name.isEmpty());
+            if (widget->isEnabled()) CHECK((widget->focusPolicy() & Qt::TabFocus) != 0);
+        }
+    });
+}
+
+TEST_CASE("all controls keep their room in the smallest window", "[desk][look]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->resize(1100, 700);
+    inEveryView(desk, [&] {
+        REQUIRE(desk.window->size() == QSize(1100, 700));
+        for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
+            if (!button->isVisible()) continue;
+            CAPTURE(button->text().toStdString(), button->width(), button->minimumSizeHint().width());
+            CHECK(button->width() >= button->minimumSizeHint().width());
+            CHECK(desk.window->rect().contains(QRect(button->mapTo(&*desk.window, QPoint()), button->size())));
+        }
+        for (const QScrollArea* area : desk.window->findChildren<QScrollArea*>()) // they scroll downwards only
+            if (area->isVisible()) CHECK(area->widget()->width() <= area->viewport()->width());
+        for (QLabel* label : desk.window->findChildren<QLabel*>()) {
+            if (!label->isVisible() || label->text().isEmpty()) continue;
+            CAPTURE(label->text().toStdString());
+            const int needed = label->wordWrap() ? label->heightForWidth(label->width()) : label->sizeHint().height();
+            CHECK(label->height() >= needed);
+            if (!label->wordWrap()) CHECK(label->width() >= label->sizeHint().width());
+        }
+    });
+}
+
+TEST_CASE("every number on the Kit and Controller pages says where it comes from, on hover and by keyboard", "[desk][look]")
+{
+    Desk desk(BH_DEMO);
+    desk.station->keepCalibration(SimulatedController::factory_calibration());
+    const QRegularExpression number(QStringLiteral("\\d"));
+    int labels = 0, tables = 0;
+    inEveryView(desk, [&] {
+        QWidget* page = desk.window->findChild<QStackedWidget*>("pages")->currentWidget();
+        if (page->objectName() != "pageKit" && page->objectName() != "pageController") return;
+        for (const QLabel* label : page->findChildren<QLabel*>()) {
+            if (!label->isVisible() || !label->text().contains(number)) continue;
+            CAPTURE(label->text().toStdString());
+            CHECK_FALSE(label->toolTip().isEmpty());
+            ++labels;
+        }
+        for (QTableWidget* table : page->findChildren<QTableWidget*>()) {
+            if (!table->isVisible()) continue;
+            for (int column = 0; column < table->columnCount(); ++column) CHECK_FALSE(table->horizontalHeaderItem(column)->toolTip().isEmpty());
+            QToolTip::hideText();
+            table->setFocus(Qt::TabFocusReason);
+            CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(0)->toolTip(); }));
+            QTest::keyClick(table, Qt::Key_Right);
+            CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(1)->toolTip(); }));
+            ++tables;
+        }
+    });
+    CHECK(labels >= 6);
+    CHECK(tables == 3);
+    desk.window->showPage(MainWindow::Kit);
+    auto* summary = desk.find<QLabel>("kitSummary");
+    desk.find<QComboBox>("kitKind")->setFocus(Qt::OtherFocusReason);
+    QToolTip::hideText();
+    summary->setFocus(Qt::TabFocusReason);
+    CHECK(desk.waitFor([&] { return QToolTip::text() == summary->toolTip(); }));
+    // A mouse click on a control is no question.
+    QToolTip::hideText();
+    CHECK(desk.waitFor([] { return !QToolTip::isVisible(); }));
+    desk.find<QComboBox>("kitKind")->setFocus(Qt::MouseFocusReason);
+    QTest::qWait(50);
+    CHECK_FALSE(QToolTip::isVisible());
+}
+
+TEST_CASE("the horizon lies where the attitude puts it, and the picture answers to height and roll", "[desk][look]")
+{
+    Picture level;
+    level.drill.camera_tilt_deg = 0;
+    level.painter.setDrill(level.drill, *DataFolder(BH_DATA).setup_for(level.drill, RateProfile{}));
+    level.draw();
+    CHECK(level.skyInRow(150) > 0.6); // above the middle: sky, with the instruction's plate far up
+    CHECK(level.skyInRow(260) == 0);  // below: ground
+    // Tipped up by the usual tilt the horizon sinks: sky reaches below the middle.
+    Picture tilted;
+    tilted.draw();
+    CHECK(tilted.skyInRow(210) > 0.6);
+    // Upside down the ground is above.
+    level.now.state.attitude = Quat(Eigen::AngleAxisd(std::numbers::pi, Vec3::UnitX()));
+    level.draw();
+    CHECK(level.skyInRow(150) == 0);
+}
+
+TEST_CASE("the flight view shows more than one thing, in every state of a flight", "[desk][look]")
+{
+    for (const char* id : {"lift-settle", "hover-window", "straight-run"}) {
+        Picture picture(id);
+        const auto colours = [&] {
+            std::set<QRgb> seen;
+            const QImage& image = picture.draw();
+            for (int y = 0; y < image.height(); y += 2)
+                for (int x = 0; x < image.width(); x += 2) seen.insert(image.pixel(x, y));
+            return seen.size();
+        };
+        CAPTURE(id);
+        CHECK(colours() > 30);
+        const QImage flying = picture.draw().copy();
+        // Each state says something else at the top.
+        const QRect top(0, 0, 640, 60);
+        std::vector<QImage> tops{flying.copy(top)};
+        const auto differs = [&] {
+            const QImage now = picture.draw().copy(top);
+            for (const QImage& before : tops)
+                if (now == before) return false;
+            tops.push_back(now);
+            return true;
+        };
+        picture.now.paused = true;
+        CHECK(differs());
+        picture.now.no_controller = true;
+        CHECK(differs());
+        picture.now.paused = picture.now.no_controller = false;
+        picture.now.panic = true;
+        CHECK(differs());
+        picture.now.panic = false;
+        picture.now.waiting_for_throttle = true;
+        CHECK(differs());
+        picture.now.waiting_for_throttle = false;
+        picture.now.status = DrillRunner::Status::Finished;
+        CHECK(differs());
+        picture.now.status = DrillRunner::Status::Disqualified;
+        CHECK(differs());
+    }
+}
