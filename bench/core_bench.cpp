@@ -111,7 +111,8 @@ struct TiledFlight {
         drill.begins_disarmed = true;
         drill.crashes_allowed.reset();
         drill.panic_disqualifies = false;
-        for (Criterion& c : drill.criteria) c.phases = c.side.empty() ? std::vector<std::string>{"right", "left"} : std::vector{c.side};
+        for (Criterion& c : drill.criteria)
+            c.phases = c.side.empty() ? std::vector<std::string>{"right", "left"} : std::vector{c.side};
     }
 };
 
@@ -168,7 +169,8 @@ void match_three_axes(benchmark::State& state)
 {
     const RateCurve targets[] = {GainSuperCurve{1.27, 0.73, 0.2}, GainSuperCurve{1.2, 0.7, 0.2}, GainSuperCurve{0.9, 0.6, 0}};
     for (auto _ : state)
-        for (const RateCurve& target : targets) benchmark::DoNotOptimize(must(match_rates(target, "centre-max")).rounded_difference.rms_dps);
+        for (const RateCurve& target : targets)
+            benchmark::DoNotOptimize(must(match_rates(target, "centre-max")).rounded_difference.rms_dps);
 }
 BENCHMARK(match_three_axes)->Unit(benchmark::kMillisecond);
 

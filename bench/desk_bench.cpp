@@ -40,7 +40,7 @@ void flight_view(benchmark::State& state, const char* world, QSize size, desk::F
     const Drill drill = must(data.drill("straight-run"));
     FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
     const FlightLog log = must(fly_drill(drill, setup, 0.7, 5)).log; // not smooth: the horizon rolls and pitches
-    setup.world = must(data.world(world)); // only looked at: the flight goes through walls
+    setup.world = must(data.world(world));                           // only looked at: the flight goes through walls
     desk::FlightPainter painter;
     painter.setEye(eye);
     painter.setDrill(drill, setup);
@@ -59,7 +59,8 @@ void flight_view(benchmark::State& state, const char* world, QSize size, desk::F
     state.counters["frames"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
     state.counters["p99_ms"] = frame_ms[frame_ms.size() * 99 / 100];
 }
-#define FLIGHT_VIEW(name, ...) BENCHMARK_CAPTURE(flight_view, name, __VA_ARGS__)->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime()
+#define FLIGHT_VIEW(name, ...) \
+    BENCHMARK_CAPTURE(flight_view, name, __VA_ARGS__)->Unit(benchmark::kMillisecond)->MinTime(2)->UseRealTime()
 FLIGHT_VIEW(pan_1280x800, "pan", QSize(1280, 800), desk::FlightEye::Aircraft);
 FLIGHT_VIEW(bank_1280x800, "bank", QSize(1280, 800), desk::FlightEye::Aircraft);
 FLIGHT_VIEW(loft_1280x800, "loft", QSize(1280, 800), desk::FlightEye::Aircraft);

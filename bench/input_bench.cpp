@@ -32,7 +32,10 @@ std::shared_ptr<const Calibration> straight_calibration()
     return c;
 }
 
-double at(const std::vector<double>& sorted, double share) { return sorted[static_cast<std::size_t>(share * static_cast<double>(sorted.size() - 1))]; }
+double at(const std::vector<double>& sorted, double share)
+{
+    return sorted[static_cast<std::size_t>(share * static_cast<double>(sorted.size() - 1))];
+}
 
 } // namespace
 
@@ -50,7 +53,8 @@ int main(int argc, char** argv)
     const auto spin_until = [&](auto condition, int ms) {
         QElapsedTimer timer;
         timer.start();
-        while (!condition() && timer.elapsed() < ms) QApplication::processEvents(QEventLoop::AllEvents | QEventLoop::WaitForMoreEvents, 1);
+        while (!condition() && timer.elapsed() < ms)
+            QApplication::processEvents(QEventLoop::AllEvents | QEventLoop::WaitForMoreEvents, 1);
         return condition();
     };
     if (!spin_until([&] { return input.present(); }, 3000)) return std::fprintf(stderr, "the virtual joystick was not seen\n"), 1;
@@ -93,7 +97,9 @@ int main(int argc, char** argv)
     if (latency_ms.size() < 390) return std::fprintf(stderr, "only %zu of 400 moves were drawn\n", latency_ms.size()), 1;
     std::sort(latency_ms.begin(), latency_ms.end());
     std::sort(frame_ms.begin(), frame_ms.end());
-    std::printf("stick to drawn frame, 1280x800, circuit, %s: median %.1f ms, 95 %% %.1f ms, 99 %% %.1f ms; frames every %.1f ms (median, %.1f ms 99 %%)\n",
-                qPrintable(QGuiApplication::platformName()), at(latency_ms, 0.5), at(latency_ms, 0.95), at(latency_ms, 0.99), at(frame_ms, 0.5), at(frame_ms, 0.99));
+    std::printf("stick to drawn frame, 1280x800, circuit, %s: median %.1f ms, 95 %% %.1f ms, 99 %% %.1f ms; frames every %.1f ms "
+                "(median, %.1f ms 99 %%)\n",
+                qPrintable(QGuiApplication::platformName()), at(latency_ms, 0.5), at(latency_ms, 0.95), at(latency_ms, 0.99),
+                at(frame_ms, 0.5), at(frame_ms, 0.99));
     std::printf("bar: one frame and 8 ms = %.1f ms\n", at(frame_ms, 0.5) + 8);
 }

@@ -62,8 +62,10 @@ int main()
             most = std::max(most, resident_mb());
         }
         if (!recorder->finish()) return 1;
-        std::printf("recorder, %.0f h of sticks that never rest: %.1f MB on disk, %zu rows, %.2f %% of a core, %.1f MB more memory\n", hours,
-                    static_cast<double>(std::filesystem::file_size(file)) / 1e6, recorder->rows(), 100 * in_recorder_s / (3600 * hours), most - memory_before);
+        std::printf(
+            "recorder, %.0f h of sticks that never rest: %.1f MB on disk, %zu rows, %.2f %% of a core, %.1f MB more memory\n",
+            hours, static_cast<double>(std::filesystem::file_size(file)) / 1e6, recorder->rows(),
+            100 * in_recorder_s / (3600 * hours), most - memory_before);
     }
     ControllerHub hub;
     VirtualJoystick joystick(6);
@@ -87,8 +89,8 @@ int main()
     }
     const double used = (cpu_s() - process_from) - (thread_s() - mover_from);
     hub.set_listener(nullptr);
-    std::printf("sampling and recording a virtual joystick for %d s: %.2f %% of a core, %zu rows, %.1f MB resident in all\n", seconds, 100 * used / seconds,
-                recorder->rows(), resident_mb());
+    std::printf("sampling and recording a virtual joystick for %d s: %.2f %% of a core, %zu rows, %.1f MB resident in all\n",
+                seconds, 100 * used / seconds, recorder->rows(), resident_mb());
     recorder->finish();
     std::filesystem::remove_all(folder);
 }

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "desk/shell/main_window.h"
 #include "desk/parts/record_store.h"
 #include "desk/parts/station.h"
+#include "desk/shell/main_window.h"
 
 #include <QLabel>
 #include <QPushButton>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include <catch2/catch.hpp>
 #include <algorithm>
+#include <catch2/catch.hpp>
 #include <cstdio>
 #include <filesystem>
 #include <fstream>

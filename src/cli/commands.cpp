@@ -2,15 +2,15 @@
 
 #include "core/drill/demonstration.h"
 #include "core/standin/stand_in_pilot.h"
+#include "files/calibration_document.h"
+#include "files/conditions_document.h"
 #include "files/csv.h"
+#include "files/data_folder.h"
+#include "files/drill_document.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
 #include "files/recording_csv.h"
-#include "files/calibration_document.h"
-#include "files/conditions_document.h"
-#include "files/data_folder.h"
-#include "files/drill_document.h"
 #include "files/score_document.h"
 #include "files/simulator_document.h"
 #include "files/stick_csv.h"
@@ -42,8 +42,7 @@ Result<Line> parse_line(const std::string& text)
     CsvCursor cursor(text);
     Line line;
     if (!cursor.number(line.north_m) || !cursor.next_field() || !cursor.number(line.east_m) || !cursor.next_field() ||
-        !cursor.number(line.heading_deg) || !cursor.at_end() ||
-        !std::isfinite(line.north_m + line.east_m + line.heading_deg))
+        !cursor.number(line.heading_deg) || !cursor.at_end() || !std::isfinite(line.north_m + line.east_m + line.heading_deg))
         return bad_input("--line: expected NORTH,EAST,HEADING in m and degrees, found '" + text + "'");
     return line;
 }
@@ -94,7 +93,8 @@ Result<int> list_drills(const DataFolder& data)
 {
     const auto drills = data.drills();
     if (!drills) return tl::unexpected(drills.error());
-    for (const Drill& drill : *drills) std::printf("%-16s %-20s %s\n", drill.id.c_str(), drill.name.c_str(), drill.purpose.c_str());
+    for (const Drill& drill : *drills)
+        std::printf("%-16s %-20s %s\n", drill.id.c_str(), drill.name.c_str(), drill.purpose.c_str());
     return 0;
 }
 
@@ -102,7 +102,8 @@ Result<int> show_drill(const DataFolder& data, const std::string& id)
 {
     const auto drill = find_drill(data, id);
     if (!drill) return tl::unexpected(drill.error());
-    std::printf("%s (%s, version %d)\n%s\n\nPhases\n", drill->name.c_str(), drill->id.c_str(), drill->version, drill->purpose.c_str());
+    std::printf("%s (%s, version %d)\n%s\n\nPhases\n", drill->name.c_str(), drill->id.c_str(), drill->version,
+                drill->purpose.c_str());
     for (const Phase& phase : drill->phases)
         std::printf("  %-8s %s (within %.0f s)\n", phase.id.c_str(), phase.instruction.c_str(), phase.time_limit_s);
     std::printf("\nCriteria                        fail     pass    merit  unit\n");
@@ -141,7 +142,8 @@ Result<Drill> find_drill_with(const DataFolder& data, const std::string& id, con
 
 } // namespace
 
-Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight, const std::string& demonstration)
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight,
+                        const std::string& demonstration)
 {
     const auto drill = find_drill_with(data, id, demonstration);
     if (!drill) return tl::unexpected(drill.error());
@@ -178,8 +180,8 @@ Result<int> check_world(const DataFolder& data, const std::string& id_or_file)
     const std::vector<std::string> problems = problems_of(*world);
     for (const std::string& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.c_str());
     if (problems.empty())
-        std::printf("%s: world '%s', %zu pillars, %zu blocks, %zu gates: good\n", id_or_file.c_str(), world->id.c_str(), world->pillars.size(),
-                    world->blocks.size(), world->gates.size());
+        std::printf("%s: world '%s', %zu pillars, %zu blocks, %zu gates: good\n", id_or_file.c_str(), world->id.c_str(),
+                    world->pillars.size(), world->blocks.size(), world->gates.size());
     return problems.empty() ? 0 : 1;
 }
 
@@ -216,16 +218,19 @@ Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arg
         setup.conditions = *day;
     }
     for (const std::string& name : arguments.conditions) {
-        bool* const switches[] = {&setup.conditions.gusts, &setup.conditions.ground_effect, &setup.conditions.prop_wash, &setup.conditions.battery_sag};
+        bool* const switches[] = {&setup.conditions.gusts, &setup.conditions.ground_effect, &setup.conditions.prop_wash,
+                                  &setup.conditions.battery_sag};
         const char* const names[] = {"gusts", "ground-effect", "prop-wash", "battery"};
         const auto found = std::find(std::begin(names), std::end(names), name);
-        if (found == std::end(names)) return bad_input("--with: expected gusts, ground-effect, prop-wash or battery, found '" + name + "'");
+        if (found == std::end(names))
+            return bad_input("--with: expected gusts, ground-effect, prop-wash or battery, found '" + name + "'");
         *switches[found - std::begin(names)] = true;
     }
     const auto rows = load_stick_csv(arguments.sticks);
     if (!rows) return tl::unexpected(rows.error());
     constexpr double longest_s = 3600;
-    if (rows->back().t_s - rows->front().t_s > longest_s) return bad_input(arguments.sticks + ": longer than an hour, expected at most 3600 s");
+    if (rows->back().t_s - rows->front().t_s > longest_s)
+        return bad_input(arguments.sticks + ": longer than an hour, expected at most 3600 s");
     setup.start.throttle = rows->front().sticks.throttle;
     auto flight = Flight::create(std::move(setup));
     if (!flight) return tl::unexpected(flight.error());
@@ -237,10 +242,17 @@ Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arg
         }
     }
     if (!arguments.out.empty())
-        if (const auto written = write_whole(arguments.out, flight_csv(flight->log())); !written) return tl::unexpected(written.error());
+        if (const auto written = write_whole(arguments.out, flight_csv(flight->log())); !written)
+            return tl::unexpected(written.error());
     const State& s = flight->state();
-    print({{"flown_s", flight->time_s()}, {"crashed", flight->crashed()}, {"north_m", s.position_m.x()}, {"east_m", s.position_m.y()},
-           {"height_m", s.height_m()}, {"speed_mps", s.velocity_mps.norm()}, {"lean_deg", lean_deg(s.attitude)}, {"battery_used", flight->day().battery_used()}});
+    print({{"flown_s", flight->time_s()},
+           {"crashed", flight->crashed()},
+           {"north_m", s.position_m.x()},
+           {"east_m", s.position_m.y()},
+           {"height_m", s.height_m()},
+           {"speed_mps", s.velocity_mps.norm()},
+           {"lean_deg", lean_deg(s.attitude)},
+           {"battery_used", flight->day().battery_used()}});
     return 0;
 }
 
@@ -267,12 +279,12 @@ Result<int> measure_flight(const MeasureArguments& arguments)
     }
     options.turn_deg = arguments.turn_deg;
     options.axis = stick_axis_from_key(arguments.axis);
-    if (!options.axis && !arguments.axis.empty()) return bad_input("--axis: expected throttle, yaw, pitch or roll, found '" + arguments.axis + "'");
+    if (!options.axis && !arguments.axis.empty())
+        return bad_input("--axis: expected throttle, yaw, pitch or roll, found '" + arguments.axis + "'");
     const auto log = load_flight_csv(arguments.flight);
     if (!log) return tl::unexpected(log.error());
     // Without --to the last row counts too; with it, rows up to and including that time.
-    const RowSpan span = rows_between(*log, arguments.from_s.value_or(-1e300),
-                                      arguments.to_s ? *arguments.to_s + 1e-9 : 1e300);
+    const RowSpan span = rows_between(*log, arguments.from_s.value_or(-1e300), arguments.to_s ? *arguments.to_s + 1e-9 : 1e300);
     if (span.size() == 0) return bad_input(arguments.flight + ": no rows between --from and --to");
     Json json;
     json["from_s"] = log->t_s[span.first];

@@ -15,21 +15,21 @@ struct MeasureArguments {
     std::string flight;
     std::vector<std::string> keys;
     std::optional<double> from_s, to_s, height_m, window_m;
-    std::string line; ///< "N,E,HEADING"
-    std::string flags; ///< "N,E;N,E;…"
+    std::string line;    ///< "N,E,HEADING"
+    std::string flags;   ///< "N,E;N,E;…"
     double turn_deg = 0; ///< that was asked for
-    std::string axis; ///< empty: the throttle's reversals, rocking of any
+    std::string axis;    ///< empty: the throttle's reversals, rocking of any
 };
 
 struct SimulateArguments {
-    std::string sticks;   ///< stick CSV
+    std::string sticks; ///< stick CSV
     std::string aircraft = "five-inch";
     std::string world = "pan";
     std::string mode = "acro";
-    std::string out;      ///< flight log CSV
-    double height_m = 0;  ///< it starts at; on the ground, motors off, where 0
-    double field_m = 0;   ///< above sea level
-    std::string conditions_file; ///< JSON; empty: the day below
+    std::string out;                     ///< flight log CSV
+    double height_m = 0;                 ///< it starts at; on the ground, motors off, where 0
+    double field_m = 0;                  ///< above sea level
+    std::string conditions_file;         ///< JSON; empty: the day below
     std::vector<std::string> conditions; ///< of gusts, ground-effect, prop-wash, battery
     Conditions day;
 };
@@ -54,7 +54,8 @@ Result<int> settings_sheet(const DataFolder& data, const std::string& calibratio
 Result<int> list_drills(const DataFolder& data);
 Result<int> show_drill(const DataFolder& data, const std::string& id);
 Result<int> check_drill(const std::string& file);
-Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight, const std::string& demonstration);
+Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight,
+                        const std::string& demonstration);
 Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> match_profile(const MatchArguments& arguments);

@@ -50,13 +50,16 @@ int main(int argc, char** argv)
     score->add_option("--drill", id, "Drill id or drill file")->required();
     score->add_option("flight", file, "Flight log CSV")->required();
     score->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
-    score->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::score_drill(d, id, file, flying.demonstration); }); });
+    score->callback(
+        [&] { chosen = with_data([&](const DataFolder& d) { return cli::score_drill(d, id, file, flying.demonstration); }); });
     auto* fly = drill->add_subcommand("fly", "Let the stand-in pilot fly a drill");
     fly->add_option("--drill", flying.drill, "Drill id or drill file")->required();
     fly->add_option("--skill", flying.skill, "0 to 1");
     fly->add_option("--seed", flying.seed, "The same seed flies the same flight");
     fly->add_option("--out", flying.out, "Flight log CSV to write");
-    fly->add_option("--fault", flying.faults, "Habits to plant, separated by commas: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided")->delimiter(',');
+    fly->add_option("--fault", flying.faults,
+                    "Habits to plant, separated by commas: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided")
+        ->delimiter(',');
     fly->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
     fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, flying); }); });
 
@@ -107,18 +110,26 @@ int main(int argc, char** argv)
     auto* flight = app.add_subcommand("flight", "The built-in flight")->require_subcommand(1);
     flight->add_subcommand("aircraft", "All aircraft")->callback([&] { chosen = with_data(cli::list_aircraft); });
     auto* simulate = flight->add_subcommand("simulate", "Fly a stick file with nobody at the sticks");
-    simulate->add_option("--sticks", simulating.sticks, "Stick CSV: t_s,throttle,stick_roll,stick_pitch,stick_yaw; each row is held to the next")->required();
+    simulate
+        ->add_option("--sticks", simulating.sticks,
+                     "Stick CSV: t_s,throttle,stick_roll,stick_pitch,stick_yaw; each row is held to the next")
+        ->required();
     simulate->add_option("--out", simulating.out, "Flight log CSV to write");
     simulate->add_option("--airframe,--aircraft", simulating.aircraft, "Aircraft JSON, or the id of one that ships");
     simulate->add_option("--world", simulating.world, "Id of the world");
     simulate->add_option("--mode", simulating.mode, "acro, angle, horizon, hold or sport");
-    simulate->add_option("--start-height-m,--height-m", simulating.height_m, "Height it starts at, hovering; 0 is on the ground, armed when the throttle is at the bottom");
+    simulate->add_option("--start-height-m,--height-m", simulating.height_m,
+                         "Height it starts at, hovering; 0 is on the ground, armed when the throttle is at the bottom");
     simulate->add_option("--field-m", simulating.field_m, "Height of the field above sea level");
-    auto* day_file = simulate->add_option("--conditions", simulating.conditions_file, "Conditions JSON, instead of the options below");
-    simulate->add_option("--with", simulating.conditions, "gusts,ground-effect,prop-wash,battery")->delimiter(',')->excludes(day_file);
+    auto* day_file =
+        simulate->add_option("--conditions", simulating.conditions_file, "Conditions JSON, instead of the options below");
+    simulate->add_option("--with", simulating.conditions, "gusts,ground-effect,prop-wash,battery")
+        ->delimiter(',')
+        ->excludes(day_file);
     simulate->add_option("--wind-mps", simulating.day.wind_mps, "Wind at 20 ft")->excludes(day_file);
     simulate->add_option("--wind-from-deg", simulating.day.wind_from_deg, "Where it comes from")->excludes(day_file);
-    simulate->add_option("--bent-propeller", simulating.day.bent_propeller, "Share of its thrust that one rotor has lost")->excludes(day_file);
+    simulate->add_option("--bent-propeller", simulating.day.bent_propeller, "Share of its thrust that one rotor has lost")
+        ->excludes(day_file);
     simulate->add_option("--warmer-k", simulating.day.warmer_k, "Than the standard day")->excludes(day_file);
     simulate->add_option("--seed", simulating.day.seed, "Of gusts, shaking and vibration");
     simulate->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::simulate_flight(d, simulating); }); });

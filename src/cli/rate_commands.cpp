@@ -27,13 +27,15 @@ Result<std::vector<double>> read_weights(const std::string& file)
     CsvCursor csv(*text);
     const auto at = [&] { return file + ": line " + std::to_string(csv.line()) + ": "; };
     for (const char* column : {"stick_low", "stick_high", "weight"})
-        if (csv.text() != column || (std::string_view(column) != "weight" && !csv.next_field())) return bad_input(at() + "expected the columns stick_low,stick_high,weight");
+        if (csv.text() != column || (std::string_view(column) != "weight" && !csv.next_field()))
+            return bad_input(at() + "expected the columns stick_low,stick_high,weight");
     if (!csv.next_line()) return bad_input(at() + "expected three columns");
     std::vector<double> weights;
     std::vector<std::pair<double, double>> bins;
     while (!csv.at_end()) {
         double low = 0, high = 0, weight = 0;
-        if (!csv.number(low) || !csv.next_field() || !csv.number(high) || !csv.next_field() || !csv.number(weight)) return bad_input(at() + "expected three numbers, found '" + csv.glimpse() + "'");
+        if (!csv.number(low) || !csv.next_field() || !csv.number(high) || !csv.next_field() || !csv.number(weight))
+            return bad_input(at() + "expected three numbers, found '" + csv.glimpse() + "'");
         if (!(weight >= 0) || !std::isfinite(weight)) return bad_input(at() + "expected a weight of 0 or more");
         bins.emplace_back(low, high);
         weights.push_back(weight);
@@ -53,8 +55,13 @@ Json axis_json(const RateCurve& curve, const CurveDifference& off, const std::st
     Json params;
     const auto values = parameters_of(curve);
     for (std::size_t i = 0; i < values.size(); ++i) params[std::string(rate_family(family)->parameters[i].key)] = values[i];
-    return {{"params", params}, {"rms_dps", off.rms_dps}, {"worst_dps", off.worst_dps}, {"worst_stick", off.worst_stick},
-            {"centre_dps", centre_slope_dps(curve)}, {"max_dps", rate_dps(curve, 1)}, {"roll_s", full_turn_s(curve)}};
+    return {{"params", params},
+            {"rms_dps", off.rms_dps},
+            {"worst_dps", off.worst_dps},
+            {"worst_stick", off.worst_stick},
+            {"centre_dps", centre_slope_dps(curve)},
+            {"max_dps", rate_dps(curve, 1)},
+            {"roll_s", full_turn_s(curve)}};
 }
 
 } // namespace
@@ -83,11 +90,13 @@ Result<int> match_profile(const MatchArguments& arguments)
         return bad_input("--axis: expected roll, pitch or yaw, found '" + arguments.axis + "'");
     Json out;
     out["family"] = arguments.family;
-    for (const auto& [name, curve] : {std::pair<std::string, const RateCurve*>{"roll", &profile->roll}, {"pitch", &profile->pitch}, {"yaw", &profile->yaw}}) {
+    for (const auto& [name, curve] :
+         {std::pair<std::string, const RateCurve*>{"roll", &profile->roll}, {"pitch", &profile->pitch}, {"yaw", &profile->yaw}}) {
         if (!arguments.axis.empty() && arguments.axis != name) continue;
         const auto match = match_rates(*curve, arguments.family, options);
         if (!match) return bad_input("--family: " + match.error().message);
-        out["axes"][name] = stepped ? axis_json(match->rounded, match->rounded_difference, arguments.family) : axis_json(match->curve, match->difference, arguments.family);
+        out["axes"][name] = stepped ? axis_json(match->rounded, match->rounded_difference, arguments.family)
+                                    : axis_json(match->curve, match->difference, arguments.family);
     }
     std::cout << out.dump(1) << '\n';
     return 0;
@@ -97,7 +106,9 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
 {
     const auto log = load_flight_csv(flight);
     if (!log) return tl::unexpected(log.error());
-    if (!rate_family(family)) return bad_input("--family: expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + family + "'");
+    if (!rate_family(family))
+        return bad_input("--family: expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + family +
+                         "'");
     Json out;
     out["family"] = family;
     std::string why;
@@ -116,10 +127,15 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
             params[key] = values[i];
             intervals[key] = {found->low[i], found->high[i]};
         }
-        out["axes"][name] = {{"params", params}, {"intervals_95", intervals}, {"lag_ms", 1000 * found->lag_s}, {"rms_dps", found->rms_dps}, {"rows", found->rows}};
+        out["axes"][name] = {{"params", params},
+                             {"intervals_95", intervals},
+                             {"lag_ms", 1000 * found->lag_s},
+                             {"rms_dps", found->rms_dps},
+                             {"rows", found->rows}};
         why.clear();
     }
-    const bool none = std::all_of(out["axes"].begin(), out["axes"].end(), [](const Json& axis) { return axis.contains("unknown"); });
+    const bool none =
+        std::all_of(out["axes"].begin(), out["axes"].end(), [](const Json& axis) { return axis.contains("unknown"); });
     if (none) return bad_input(flight + ": " + why);
     std::cout << out.dump(1) << '\n';
     return 0;

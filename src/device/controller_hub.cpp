@@ -12,7 +12,7 @@ namespace {
 
 using Clock = std::chrono::steady_clock;
 constexpr std::size_t most_recent = 5000;
-constexpr std::size_t trail_samples = 128; // a quarter of a second
+constexpr std::size_t trail_samples = 128;                    // a quarter of a second
 constexpr auto idle_interval = std::chrono::milliseconds(50); // nothing plugged in: only look for what comes
 
 std::string guid_text(SDL_Joystick* joystick)
@@ -89,7 +89,8 @@ void ControllerHub::run()
                     devices_.clear();
                     for (const auto& [instance, joystick] : devices.open) {
                         const char* name = SDL_JoystickName(joystick);
-                        devices_.push_back({instance, name ? name : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
+                        devices_.push_back(
+                            {instance, name ? name : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
                     }
                     changes_.fetch_add(1, std::memory_order_release);
                 }
@@ -110,8 +111,9 @@ void ControllerHub::run()
                     latest_ = std::move(sample);
                 }
             }
-            next += devices.open.empty() ? std::chrono::duration_cast<Clock::duration>(idle_interval)
-                                         : std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(sample_interval_s));
+            next += devices.open.empty()
+                        ? std::chrono::duration_cast<Clock::duration>(idle_interval)
+                        : std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(sample_interval_s));
             next = std::max(next, Clock::now() - std::chrono::milliseconds(20)); // after a stall: no burst to catch up
             std::this_thread::sleep_until(next);
         }
@@ -121,8 +123,8 @@ void ControllerHub::run()
 
 void ControllerHub::note_change(const DeviceSample& sample)
 {
-    constexpr int moves_by_counts = 150;    // more than a resting axis jitters by, less than a report of a moving one
-    constexpr double longest_s = 0.15;      // a longer gap is a stick that stood still
+    constexpr int moves_by_counts = 150; // more than a resting axis jitters by, less than a report of a moving one
+    constexpr double longest_s = 0.15;   // a longer gap is a stick that stood still
     constexpr double weight = 1 / 16.0;
     int moved = last_change_.counts.size() == sample.counts.size() ? 0 : moves_by_counts;
     for (std::size_t i = 0; moved < moves_by_counts && i < sample.counts.size(); ++i)
@@ -172,7 +174,8 @@ std::optional<DeviceSample> ControllerHub::latest() const
 std::vector<DeviceSample> ControllerHub::samples_after(double after_s) const
 {
     const std::scoped_lock lock(mutex_);
-    const auto first = std::partition_point(trail_.begin(), trail_.end(), [&](const DeviceSample& s) { return s.t_s <= after_s; });
+    const auto first =
+        std::partition_point(trail_.begin(), trail_.end(), [&](const DeviceSample& s) { return s.t_s <= after_s; });
     return {first, trail_.end()};
 }
 

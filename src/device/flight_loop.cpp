@@ -9,7 +9,7 @@ namespace {
 
 using Clock = std::chrono::steady_clock;
 constexpr auto wake_interval = std::chrono::milliseconds(2);
-constexpr double most_behind_s = 0.25;      // more than this is skipped, a pilot cannot fly a burst
+constexpr double most_behind_s = 0.25; // more than this is skipped, a pilot cannot fly a burst
 constexpr double score_interval_s = 0.2;
 constexpr double throttle_down_for_s = 0.3; // before the motors start
 
@@ -95,15 +95,18 @@ void FlightLoop::take_sticks()
 void FlightLoop::step_once()
 {
     if (arm_pressed_.exchange(false) && !drill_.sticks_only) {
-        if (flight_.armed()) flight_.disarm();
-        else flight_.arm();
+        if (flight_.armed())
+            flight_.disarm();
+        else
+            flight_.arm();
     }
     if (!flight_.step(current_)) return;
     note_marks();
     runner_.follow(flight_.log());
     intervene(runner_, flight_);
     if (pilot_) {
-        current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
+        current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(),
+                               flight_.crashed() || flight_.motors_out());
         if (pilot_->presses_arm()) press_arm();
         if (pilot_->presses_panic()) panic_ = true;
     }
@@ -129,9 +132,11 @@ void FlightLoop::note_marks()
 
 void FlightLoop::publish()
 {
-    if (!runner_.over() && flight_.time_s() - scored_at_s_ >= score_interval_s && runner_.status() == DrillRunner::Status::Running) {
+    if (!runner_.over() && flight_.time_s() - scored_at_s_ >= score_interval_s &&
+        runner_.status() == DrillRunner::Status::Running) {
         score_so_far_ = std::make_shared<const Score>(score(runner_, flight_.log()));
-        if (drill_.demonstration && !replays_) follows_ = follow_sticks(*drill_.demonstration, flight_.log(), {0, flight_.log().size()});
+        if (drill_.demonstration && !replays_)
+            follows_ = follow_sticks(*drill_.demonstration, flight_.log(), {0, flight_.log().size()});
         scored_at_s_ = flight_.time_s();
     }
     const std::scoped_lock lock(mutex_);
@@ -164,7 +169,8 @@ void FlightLoop::show_demonstration()
 {
     const FlightLog& shown = *drill_.demonstration;
     const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), shown.t_s.front() + flight_.time_s());
-    const FlightSample at = shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1);
+    const FlightSample at =
+        shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1);
     snapshot_.state.position_m = Vec3(at.north_m, at.east_m, -at.height_m);
     snapshot_.state.velocity_mps = Vec3(at.vn_mps, at.ve_mps, -at.climb_mps);
     snapshot_.state.attitude = at.attitude().normalized();

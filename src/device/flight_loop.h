@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/path/shadowing.h"
 #include "core/drill/drill_score.h"
 #include "core/flight/flight.h"
+#include "core/path/shadowing.h"
 #include "core/standin/stand_in_pilot.h"
 
 #include <atomic>
@@ -36,14 +36,14 @@ struct FlightSnapshot {
     std::size_t phase = 0;
     double phase_time_s = 0;
     double phase_progress = 0;
-    std::shared_ptr<const Score> score_so_far; ///< a few times a second; null before the first
+    std::shared_ptr<const Score> score_so_far;            ///< a few times a second; null before the first
     std::shared_ptr<const std::vector<FlightMark>> marks; ///< of this flight; null before the first
     bool out_of_bounds = false;
-    bool motors_out = false;         ///< a planted failure
-    bool wants_throttle_cut = false; ///< crashed, and the throttle is not at the bottom yet
+    bool motors_out = false;                             ///< a planted failure
+    bool wants_throttle_cut = false;                     ///< crashed, and the throttle is not at the bottom yet
     std::array<std::optional<StickFollow>, 4> follows{}; ///< by StickAxis: how the sticks follow a demonstration that is shadowed
-    std::optional<Sticks> shown_sticks; ///< of the demonstration that plays
-    double skipped_s = 0;                      ///< time lost because the machine was too busy
+    std::optional<Sticks> shown_sticks;                  ///< of the demonstration that plays
+    double skipped_s = 0;                                ///< time lost because the machine was too busy
 };
 
 /// Flies one drill in real time in a thread of its own. The physics keeps its pace whatever the screen does: the view

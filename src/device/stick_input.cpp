@@ -108,7 +108,8 @@ std::vector<DeviceSample> StickInput::drain()
         drained_until_s_ += SimulatedController::interval_s;
         const double share = (drained_until_s_ - from_s) / (now_s - from_s);
         std::vector<int> between = drained_counts_;
-        for (std::size_t i = 0; i < between.size(); ++i) between[i] += static_cast<int>(std::lround(share * (counts[i] - drained_counts_[i])));
+        for (std::size_t i = 0; i < between.size(); ++i)
+            between[i] += static_cast<int>(std::lround(share * (counts[i] - drained_counts_[i])));
         samples.push_back({drained_until_s_, std::move(between)});
     }
     if (!samples.empty()) drained_counts_ = samples.back().counts;

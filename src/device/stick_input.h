@@ -41,7 +41,7 @@ public:
     /// A device's instance, or SimulatedController::instance.
     void choose(int instance);
     [[nodiscard]] bool simulated() const { return simulated_; }
-    [[nodiscard]] bool present() const; ///< false when the chosen device has been unplugged
+    [[nodiscard]] bool present() const;                                  ///< false when the chosen device has been unplugged
     void calibrate_with(std::shared_ptr<const Calibration> calibration); ///< null: not calibrated
     [[nodiscard]] bool calibrated() const;
 

@@ -26,7 +26,8 @@ void StickRecorder::add(const DeviceSample& sample)
     const bool first = rows_ == 0;
     if (!first && (sample.t_s - last_t_s_ < shortest_row_s - 1e-6 || sample.counts.size() != last_counts_.size())) return;
     bool moved = first;
-    for (std::size_t i = 0; !moved && i < sample.counts.size(); ++i) moved = std::abs(sample.counts[i] - last_counts_[i]) >= moves_by_counts;
+    for (std::size_t i = 0; !moved && i < sample.counts.size(); ++i)
+        moved = std::abs(sample.counts[i] - last_counts_[i]) >= moves_by_counts;
     if (!moved) return;
     if (first) {
         std::string head = "t_s";

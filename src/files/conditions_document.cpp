@@ -1,6 +1,5 @@
 #include "files/conditions_document.h"
 
-
 namespace bh {
 namespace {
 
@@ -27,14 +26,22 @@ Conditions conditions_at(const JsonIn& in)
 
 Result<Conditions> parse_conditions(std::string_view text, const std::string& file)
 {
-    return read_document<Conditions>(text, file, "conditions", [](const JsonIn& in) -> Result<Conditions> { return conditions_at(in); });
+    return read_document<Conditions>(text, file, "conditions",
+                                     [](const JsonIn& in) -> Result<Conditions> { return conditions_at(in); });
 }
 
 Json conditions_json(const Conditions& c)
 {
-    return {{"format", "bluehangar.conditions/1"}, {"wind_mps", c.wind_mps}, {"wind_from_deg", c.wind_from_deg}, {"gusts", c.gusts},
-            {"ground_effect", c.ground_effect}, {"prop_wash", c.prop_wash}, {"battery_sag", c.battery_sag},
-            {"bent_propeller", c.bent_propeller}, {"warmer_k", c.warmer_k}, {"seed", c.seed}};
+    return {{"format", "bluehangar.conditions/1"},
+            {"wind_mps", c.wind_mps},
+            {"wind_from_deg", c.wind_from_deg},
+            {"gusts", c.gusts},
+            {"ground_effect", c.ground_effect},
+            {"prop_wash", c.prop_wash},
+            {"battery_sag", c.battery_sag},
+            {"bent_propeller", c.bent_propeller},
+            {"warmer_k", c.warmer_k},
+            {"seed", c.seed}};
 }
 
 } // namespace bh

@@ -4,7 +4,6 @@
 #include "core/flight/conditions.h"
 #include "files/json_in.h"
 
-
 namespace bh {
 
 /// What a real day does, "bluehangar.conditions/1"; what is not named is off.

@@ -6,7 +6,8 @@
 
 namespace bh {
 
-Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, std::string_view file, std::span<const CsvColumn> columns)
+Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, std::string_view file,
+                                                        std::span<const CsvColumn> columns)
 {
     CsvCursor cursor(text);
     const auto names = csv_header(cursor, text);
@@ -17,7 +18,8 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
     for (std::size_t c = 0; c < columns.size(); ++c) {
         int found = 0;
         for (std::size_t i = 0; i < names->size(); ++i)
-            if ((*names)[i] == columns[c].name || (*names)[i] == columns[c].short_name) column_of[i] = static_cast<int>(c), ++found;
+            if ((*names)[i] == columns[c].name || (*names)[i] == columns[c].short_name)
+                column_of[i] = static_cast<int>(c), ++found;
         if (found != 1) return bad_input(csv_place(file, 1, columns[c].name, "expected once among " + wanted));
     }
     std::vector<std::vector<double>> rows;
@@ -38,10 +40,12 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
             if (!cursor.number(value) || !(value >= column.low && value <= column.high))
                 return bad_input(csv_place(file, cursor.line(), column.name,
                                            "expected a number of " + std::to_string(static_cast<long>(column.low)) + " to " +
-                                               std::to_string(static_cast<long>(column.high)) + ", found '" + cursor.glimpse() + "'"));
+                                               std::to_string(static_cast<long>(column.high)) + ", found '" + cursor.glimpse() +
+                                               "'"));
         }
         if (!cursor.at_line_end()) return bad_input(csv_place(file, cursor.line(), "", "more fields than the header"));
-        if (!rows.empty() && !(values[0] > rows.back()[0])) return bad_input(csv_place(file, cursor.line(), columns[0].name, "has to rise from row to row"));
+        if (!rows.empty() && !(values[0] > rows.back()[0]))
+            return bad_input(csv_place(file, cursor.line(), columns[0].name, "has to rise from row to row"));
         rows.push_back(std::move(values));
         cursor.next_line();
     }

@@ -15,8 +15,9 @@ struct CsvColumn {
     double low, high;
 };
 
-/// Rows of the columns asked for, in their order; other columns are passed over. The first one has to rise from row to row. BadInput
-/// with line, column and what was expected.
-[[nodiscard]] Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, std::string_view file, std::span<const CsvColumn> columns);
+/// Rows of the columns asked for, in their order; other columns are passed over. The first one has to rise from row to row.
+/// BadInput with line, column and what was expected.
+[[nodiscard]] Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, std::string_view file,
+                                                                      std::span<const CsvColumn> columns);
 
 } // namespace bh

@@ -30,9 +30,11 @@ Result<Curriculum> parse_curriculum(std::string_view text, const std::string& fi
 
 std::string curriculum_text(const Curriculum& curriculum)
 {
-    Json json{{"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
+    Json json{
+        {"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
     json["stages"] = Json::array();
-    for (const Curriculum::Stage& stage : curriculum.stages) json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});
+    for (const Curriculum::Stage& stage : curriculum.stages)
+        json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});
     return json.dump(1);
 }
 

@@ -48,7 +48,8 @@ Result<DataFolder> DataFolder::find(const std::filesystem::path& program, const 
     const auto holds_data = [&](const fs::path& folder) { return fs::is_directory(folder / "drills", ignored); };
     if (from_environment && *from_environment) { // asked for by name: nothing else is taken instead
         if (holds_data(from_environment)) return DataFolder(fs::weakly_canonical(from_environment, ignored));
-        return failure(Error::Code::NotFound, std::string("BLUEHANGAR_DATA is ") + from_environment + ", but there is no folder drills in it");
+        return failure(Error::Code::NotFound,
+                       std::string("BLUEHANGAR_DATA is ") + from_environment + ", but there is no folder drills in it");
     }
     std::vector<fs::path> candidates;
     const fs::path folder = fs::absolute(program, ignored).parent_path();
@@ -75,7 +76,8 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
     const bool is_file = id_or_file.ends_with(".json");
     const auto path = place_of("simulators", id_or_file);
     if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path)))
-        return failure(Error::Code::NotFound, "there is no simulator '" + id_or_file + "' in the data folder; expected its id or a JSON file");
+        return failure(Error::Code::NotFound,
+                       "there is no simulator '" + id_or_file + "' in the data folder; expected its id or a JSON file");
     return load(path, parse_simulator);
 }
 
@@ -93,14 +95,14 @@ std::filesystem::path DataFolder::place_of(const char* kind, const std::string& 
     return id_or_file.ends_with(".json") ? std::filesystem::path(id_or_file) : root_ / kind / (id_or_file + ".json");
 }
 Result<World> DataFolder::world(const std::string& id_or_file) const { return load(place_of("worlds", id_or_file), parse_world); }
-Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const { return load(place_of("aircraft", id_or_file), parse_airframe); }
+Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const
+{
+    return load(place_of("aircraft", id_or_file), parse_airframe);
+}
 Result<std::vector<Curriculum>> DataFolder::curricula() const { return load_all(root_ / "curricula", parse_curriculum); }
 Result<std::vector<Airframe>> DataFolder::airframes() const { return load_all(root_ / "aircraft", parse_airframe); }
 
-Result<std::string> DataFolder::text(const char* kind, const std::string& id) const
-{
-    return read_text(place_of(kind, id));
-}
+Result<std::string> DataFolder::text(const char* kind, const std::string& id) const { return read_text(place_of(kind, id)); }
 
 Result<FlightSetup> DataFolder::setup_for(const Drill& drill, const RateProfile& rates) const
 {

@@ -25,10 +25,10 @@ public:
     [[nodiscard]] Result<std::string> text(const char* kind, const std::string& id) const;
     [[nodiscard]] Result<std::vector<Drill>> drills() const; ///< all, by file name
     [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
-    [[nodiscard]] Result<std::vector<Curriculum>> curricula() const; ///< all, by file name
-    [[nodiscard]] Result<World> world(const std::string& id_or_file) const; ///< as simulator()
+    [[nodiscard]] Result<std::vector<Curriculum>> curricula() const;              ///< all, by file name
+    [[nodiscard]] Result<World> world(const std::string& id_or_file) const;       ///< as simulator()
     [[nodiscard]] Result<Airframe> airframe(const std::string& id_or_file) const; ///< as simulator()
-    [[nodiscard]] Result<std::vector<Airframe>> airframes() const; ///< all, by file name
+    [[nodiscard]] Result<std::vector<Airframe>> airframes() const;                ///< all, by file name
     /// A file name that ends in .json is read as it is, anything else is the id of one in the folder.
     [[nodiscard]] Result<SimulatorProfile> simulator(const std::string& id_or_file) const;
     [[nodiscard]] Result<std::vector<SimulatorProfile>> simulators() const; ///< all, by file name

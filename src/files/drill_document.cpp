@@ -13,7 +13,8 @@ namespace {
 DrillPlace place_at(const JsonIn& in)
 {
     const auto numbers = in.items();
-    if (numbers.size() < 2 || numbers.size() > 3) in.fault("expected metres along and to the right, and a height where there is one");
+    if (numbers.size() < 2 || numbers.size() > 3)
+        in.fault("expected metres along and to the right, and a height where there is one");
     DrillPlace place{numbers[0].number(), numbers[1].number(), std::nullopt};
     if (numbers.size() == 3) place.height_m = numbers[2].number();
     return place;
@@ -56,7 +57,8 @@ Goal goal_at(const JsonIn& in)
         const std::string spin = in.text("spin");
         static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
         const auto found = std::find(spins.begin(), spins.end(), spin);
-        if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
+        if (found == spins.end())
+            in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
         goal.spin_about_roll = found - spins.begin() < 2;
         goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
         goal.for_s = in.number("for_s", 0);
@@ -73,10 +75,11 @@ Goal goal_at(const JsonIn& in)
         goal.kind = Goal::Kind::CutThrottle;
         goal.for_s = in.number("throttle_cut_s");
     } else {
-        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s, go_m, turn_deg, way_m, spin, recovered_s, armed_s, disarmed_s, throttle_cut_s");
+        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s, go_m, turn_deg, way_m, spin, recovered_s, armed_s, "
+                 "disarmed_s, throttle_cut_s");
     }
-    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s", "disarmed_s",
-             "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
+    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s",
+             "disarmed_s", "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
     return goal;
 }
 
@@ -84,7 +87,10 @@ PhaseBounds bounds_at(const JsonIn& in)
 {
     in.only({"lowest_m", "highest_m", "corridor_m", "fastest_mps"});
     PhaseBounds bounds;
-    for (auto [key, limit] : {std::pair{"lowest_m", &bounds.lowest_m}, {"highest_m", &bounds.highest_m}, {"corridor_m", &bounds.corridor_m}, {"fastest_mps", &bounds.fastest_mps}})
+    for (auto [key, limit] : {std::pair{"lowest_m", &bounds.lowest_m},
+                              {"highest_m", &bounds.highest_m},
+                              {"corridor_m", &bounds.corridor_m},
+                              {"fastest_mps", &bounds.fastest_mps}})
         if (in.has(key)) *limit = in.number(key);
     return bounds;
 }
@@ -118,8 +124,8 @@ Phase phase_at(const JsonIn& in)
         phase.upset = {upset.number("pitch_deg", 0), upset.number("bank_deg", 0)};
     }
     phase.panic = in.truth("panic", false);
-    in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds", "sticks", "mode",
-             "motors_out_above_m", "upset", "panic"});
+    in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds",
+             "sticks", "mode", "motors_out_above_m", "upset", "panic"});
     return phase;
 }
 
@@ -132,7 +138,8 @@ Phase mirrored(Phase phase)
     if (phase.goal.spin_about_roll) phase.goal.spin_side *= -1;
     for (const auto& [right, left] : {std::pair<std::string, std::string>{"right", "left"}}) {
         std::string& words = phase.instruction;
-        for (std::size_t at = 0; (at = words.find(right, at)) != std::string::npos; at += left.size()) words.replace(at, right.size(), left);
+        for (std::size_t at = 0; (at = words.find(right, at)) != std::string::npos; at += left.size())
+            words.replace(at, right.size(), left);
     }
     return phase;
 }
@@ -195,7 +202,8 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, const st
         const std::string id = named.text();
         const std::size_t before = m.phases.size();
         for (const Phase& phase : phases)
-            if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side)) m.phases.push_back(phase.id);
+            if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side))
+                m.phases.push_back(phase.id);
         if (m.phases.size() == before) m.phases.push_back(id); // told by checked()
     }
 }
@@ -218,8 +226,8 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, const
         below.only({"fail", "pass", "merit"});
         c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
     }
-    in.only({"measure", "label", "unit", "advice", "must", "if_any", "common_practice", "weight", "fail", "pass", "merit", "phases", "height_m", "window_m",
-             "along_m", "over", "axis", "below", "sides"});
+    in.only({"measure", "label", "unit", "advice", "must", "if_any", "common_practice", "weight", "fail", "pass", "merit",
+             "phases", "height_m", "window_m", "along_m", "over", "axis", "below", "sides"});
     return c;
 }
 
@@ -245,60 +253,64 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file) { retu
 
 Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips)
 {
-    auto drill = read_document<Drill>(text, file, "drill", [&](const JsonIn& in) -> Result<Drill> {
-        Drill d;
-        d.id = in.text("id");
-        d.name = in.text("name");
-        d.version = in.at("version").whole();
-        d.purpose = in.text("purpose", "");
-        const JsonIn setup = in.at("setup");
-        d.world = setup.text("world", d.world);
-        d.aircraft = setup.text("aircraft", d.aircraft);
-        d.modes.clear();
-        for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
-        if (setup.has("start")) {
-            const JsonIn start = setup.at("start");
-            start.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
-            d.start.north_m = start.number("north_m", 0);
-            d.start.east_m = start.number("east_m", 0);
-            d.start.height_m = start.number("height_m", 0);
-            d.start.heading_deg = start.number("heading_deg", 0);
-            d.start.pitch_deg = start.number("pitch_deg", 0);
-            d.start.bank_deg = start.number("bank_deg", 0);
-        }
-        d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
-        d.fov_deg = setup.number("fov_deg", d.fov_deg);
-        if (setup.has("day")) {
-            auto day = parse_conditions(setup.at("day").value().dump(), file + ": /setup/day");
-            if (!day) return tl::unexpected(day.error());
-            d.day = *day;
-        }
-        d.crash_disarms = setup.truth("crash_disarms", true);
-        d.begins_disarmed = setup.truth("begins_disarmed", false);
-        d.sticks_only = setup.truth("sticks_only", false);
-        d.on_real_aircraft = setup.truth("on_real_aircraft", false);
-        d.tilt_change_deg = setup.number("tilt_change_deg", 0);
-        setup.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed", "sticks_only",
-                    "on_real_aircraft", "tilt_change_deg"});
-        if (in.has("flags_m"))
-            for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
-        if (in.has("gates"))
-            for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
-        add_phases(in.at("phases"), d.phases);
-        for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
-        if (in.has("faults"))
-            for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
-        if (in.has("disqualify")) {
-            const JsonIn against = in.at("disqualify");
-            against.only({"crash", "crashes_over", "panic"});
-            if (!against.truth("crash", true)) d.crashes_allowed.reset();
-            if (against.has("crashes_over")) d.crashes_allowed = against.at("crashes_over").whole();
-            d.panic_disqualifies = against.truth("panic", true);
-        }
-        d.least_minutes = in.number("least_minutes", 0);
-        in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults", "disqualify", "least_minutes"});
-        return d;
-    }, slips);
+    auto drill = read_document<Drill>(
+        text, file, "drill",
+        [&](const JsonIn& in) -> Result<Drill> {
+            Drill d;
+            d.id = in.text("id");
+            d.name = in.text("name");
+            d.version = in.at("version").whole();
+            d.purpose = in.text("purpose", "");
+            const JsonIn setup = in.at("setup");
+            d.world = setup.text("world", d.world);
+            d.aircraft = setup.text("aircraft", d.aircraft);
+            d.modes.clear();
+            for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
+            if (setup.has("start")) {
+                const JsonIn start = setup.at("start");
+                start.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
+                d.start.north_m = start.number("north_m", 0);
+                d.start.east_m = start.number("east_m", 0);
+                d.start.height_m = start.number("height_m", 0);
+                d.start.heading_deg = start.number("heading_deg", 0);
+                d.start.pitch_deg = start.number("pitch_deg", 0);
+                d.start.bank_deg = start.number("bank_deg", 0);
+            }
+            d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
+            d.fov_deg = setup.number("fov_deg", d.fov_deg);
+            if (setup.has("day")) {
+                auto day = parse_conditions(setup.at("day").value().dump(), file + ": /setup/day");
+                if (!day) return tl::unexpected(day.error());
+                d.day = *day;
+            }
+            d.crash_disarms = setup.truth("crash_disarms", true);
+            d.begins_disarmed = setup.truth("begins_disarmed", false);
+            d.sticks_only = setup.truth("sticks_only", false);
+            d.on_real_aircraft = setup.truth("on_real_aircraft", false);
+            d.tilt_change_deg = setup.number("tilt_change_deg", 0);
+            setup.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms",
+                        "begins_disarmed", "sticks_only", "on_real_aircraft", "tilt_change_deg"});
+            if (in.has("flags_m"))
+                for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
+            if (in.has("gates"))
+                for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
+            add_phases(in.at("phases"), d.phases);
+            for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
+            if (in.has("faults"))
+                for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
+            if (in.has("disqualify")) {
+                const JsonIn against = in.at("disqualify");
+                against.only({"crash", "crashes_over", "panic"});
+                if (!against.truth("crash", true)) d.crashes_allowed.reset();
+                if (against.has("crashes_over")) d.crashes_allowed = against.at("crashes_over").whole();
+                d.panic_disqualifies = against.truth("panic", true);
+            }
+            d.least_minutes = in.number("least_minutes", 0);
+            in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults",
+                     "disqualify", "least_minutes"});
+            return d;
+        },
+        slips);
     return drill ? with_file(checked(std::move(*drill)), file) : drill;
 }
 

@@ -23,7 +23,7 @@ Result<MappedFile> MappedFile::open(const std::filesystem::path& path)
 {
     const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
     if (fd < 0) return cannot(path, "cannot be opened");
-    struct stat info{};
+    struct stat info {};
     if (::fstat(fd, &info) != 0 || !S_ISREG(info.st_mode)) {
         ::close(fd);
         return bad_input(path.string() + ": is not a file, expected a text file");

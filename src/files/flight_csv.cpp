@@ -1,8 +1,8 @@
 #include "files/flight_csv.h"
 
 #include "files/csv.h"
-#include "files/flight_columns.h"
 #include "files/file_text.h"
+#include "files/flight_columns.h"
 
 #include <algorithm>
 #include <array>
@@ -36,8 +36,7 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
             return bad_input(csv_place(file, 1, "", std::string("there is no column ") + needed + ", a flight log needs it"));
 
     FlightLog log;
-    log.has_position =
-        has_column(*names, "north_m") && has_column(*names, "east_m") && has_column(*names, "height_m");
+    log.has_position = has_column(*names, "north_m") && has_column(*names, "east_m") && has_column(*names, "height_m");
     std::vector<Column> columns;
     const std::size_t rows_expected = text.size() / 100 + 16;
     for (const std::string& name : *names) {
@@ -66,14 +65,14 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
         std::uint8_t armed = 1;
         for (std::size_t i = 0; i < columns.size(); ++i) {
             if (i > 0 && !cursor.next_field())
-                return bad_input(csv_place(file, cursor.line(), (*names)[i], "is missing, expected " +
-                                           std::to_string(columns.size()) + " fields on the row"));
+                return bad_input(csv_place(file, cursor.line(), (*names)[i],
+                                           "is missing, expected " + std::to_string(columns.size()) + " fields on the row"));
             switch (columns[i].kind) {
             case Kind::Number: {
                 double value = 0;
                 if (!cursor.number(value))
-                    return bad_input(csv_place(file, cursor.line(), (*names)[i],
-                                               "expected a number, found '" + cursor.glimpse() + "'"));
+                    return bad_input(
+                        csv_place(file, cursor.line(), (*names)[i], "expected a number, found '" + cursor.glimpse() + "'"));
                 finite += 0 * value;
                 columns[i].numbers->push_back(value);
                 break;
@@ -82,16 +81,16 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
                 const std::string_view key = cursor.text();
                 const auto known = mode_from_key(key);
                 if (!known)
-                    return bad_input(csv_place(file, cursor.line(), "mode", "expected acro, angle, horizon, hold or sport, found '" +
-                                                                                for_message(key) + "'"));
+                    return bad_input(csv_place(file, cursor.line(), "mode",
+                                               "expected acro, angle, horizon, hold or sport, found '" + for_message(key) + "'"));
                 mode = *known;
                 break;
             }
             case Kind::Armed: {
                 const std::string_view key = cursor.text();
                 if (key != "0" && key != "1")
-                    return bad_input(csv_place(file, cursor.line(), "armed", "expected 0 or 1, found '" +
-                                                                                 for_message(key) + "'"));
+                    return bad_input(
+                        csv_place(file, cursor.line(), "armed", "expected 0 or 1, found '" + for_message(key) + "'"));
                 armed = key == "1";
                 break;
             }
@@ -110,13 +109,13 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
         if (finite != 0)
             return bad_input(csv_place(file, cursor.line(), "", "holds a value that is not finite, expected plain numbers"));
         const double t_s = log.t_s.back();
-        if (!(t_s > last_t_s))
-            return bad_input(csv_place(file, cursor.line(), "t_s", "times must rise from row to row"));
+        if (!(t_s > last_t_s)) return bad_input(csv_place(file, cursor.line(), "t_s", "times must rise from row to row"));
         last_t_s = t_s;
         log.mode.push_back(mode);
         log.armed.push_back(armed);
         if (!cursor.at_line_end())
-            return bad_input(csv_place(file, cursor.line(), "", "more fields than the header's " + std::to_string(columns.size())));
+            return bad_input(
+                csv_place(file, cursor.line(), "", "more fields than the header's " + std::to_string(columns.size())));
         cursor.next_line();
     }
     if (log.t_s.empty()) return bad_input(std::string(file) + ": has a header but no rows, expected at least one sample");

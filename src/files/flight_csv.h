@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/flight_log.h"
 #include "core/base/result.h"
+#include "core/flight/flight_log.h"
 
 #include <filesystem>
 #include <string>

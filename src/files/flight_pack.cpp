@@ -19,7 +19,10 @@ void put(std::string& out, std::uint64_t value)
     for (; value >= 128; value >>= 7) out.push_back(static_cast<char>(value | 128));
     out.push_back(static_cast<char>(value));
 }
-void put_signed(std::string& out, std::int64_t value) { put(out, (static_cast<std::uint64_t>(value) << 1) ^ static_cast<std::uint64_t>(value >> 63)); }
+void put_signed(std::string& out, std::int64_t value)
+{
+    put(out, (static_cast<std::uint64_t>(value) << 1) ^ static_cast<std::uint64_t>(value >> 63));
+}
 
 /// What is left of whole numbers after taking differences `order` times, as bytes.
 std::string differences(std::vector<std::int64_t> values, int order)
@@ -97,7 +100,8 @@ std::optional<std::string> flight_pack(const FlightLog& log)
         std::string best;
         char best_order = 0;
         for (char order = 0; order < 3; ++order)
-            if (std::string bytes = differences(whole, order); order == 0 || bytes.size() < best.size()) best = std::move(bytes), best_order = order;
+            if (std::string bytes = differences(whole, order); order == 0 || bytes.size() < best.size())
+                best = std::move(bytes), best_order = order;
         out.push_back(best_order);
         out += best;
     }
@@ -130,12 +134,15 @@ Result<FlightLog> flight_unpack(std::string_view bytes)
         for (std::int64_t& v : whole) v = in.signed_number();
         if (!in.ok) return damaged();
         for (int k = 0; k < order; ++k)
-            for (std::size_t i = 1; i < whole.size(); ++i) whole[i] = static_cast<std::int64_t>(static_cast<std::uint64_t>(whole[i]) + static_cast<std::uint64_t>(whole[i - 1]));
+            for (std::size_t i = 1; i < whole.size(); ++i)
+                whole[i] =
+                    static_cast<std::int64_t>(static_cast<std::uint64_t>(whole[i]) + static_cast<std::uint64_t>(whole[i - 1]));
         std::vector<double>& column = log.*c.column;
         column.reserve(rows);
         for (const std::int64_t v : whole) column.push_back(static_cast<double>(v) / per_unit(c));
     }
-    if (!take_runs(in, log.mode, rows, static_cast<std::uint64_t>(Mode::Sport)) || !take_runs(in, log.armed, rows, 1)) return damaged();
+    if (!take_runs(in, log.mode, rows, static_cast<std::uint64_t>(Mode::Sport)) || !take_runs(in, log.armed, rows, 1))
+        return damaged();
     const std::uint64_t events = in.number();
     std::size_t row = 0;
     for (std::uint64_t i = 0; i < events && in.ok; ++i) {

@@ -48,7 +48,8 @@ void JsonIn::only(std::initializer_list<std::string_view> keys) const
         if (std::find(keys.begin(), keys.end(), key) != keys.end()) continue;
         std::string known;
         for (const std::string_view k : keys) known += (known.empty() ? "" : ", ") + std::string(k);
-        slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": there is no '" + key + "' here, expected one of " + known);
+        slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": there is no '" + key + "' here, expected one of " +
+                          known);
     }
 }
 
@@ -92,10 +93,9 @@ Result<nlohmann::json> parse_document(std::string_view text, const std::string& 
         return bad_input(file + ": holds a number too large for any computer's arithmetic, expected finite numbers");
     }
     const std::string wanted = "bluehangar." + kind + "/";
-    const std::string format =
-        document.is_object() && document.contains("format") && document["format"].is_string()
-            ? document["format"].get<std::string>()
-            : "";
+    const std::string format = document.is_object() && document.contains("format") && document["format"].is_string()
+                                   ? document["format"].get<std::string>()
+                                   : "";
     if (!format.starts_with(wanted))
         return bad_input(file + ": /format: expected \"" + wanted + "1\", found \"" + for_message(format) + "\"");
     if (format != wanted + "1")

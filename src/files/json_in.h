@@ -25,12 +25,12 @@ public:
     {
     }
     [[nodiscard]] bool has(const char* key) const { return value_.is_object() && value_.contains(key); }
-    [[nodiscard]] JsonIn at(const char* key) const; ///< fault when missing
+    [[nodiscard]] JsonIn at(const char* key) const;  ///< fault when missing
     [[nodiscard]] std::vector<JsonIn> items() const; ///< fault when it is no list
     /// Tells of every key that is none of these. It is no fault: what a newer version wrote is kept, but who checks a file
     /// by hand wants to know of a slip of the pen.
     void only(std::initializer_list<std::string_view> keys) const;
-    [[nodiscard]] double number() const;             ///< fault when it is no finite number
+    [[nodiscard]] double number() const; ///< fault when it is no finite number
     [[nodiscard]] int whole() const;
     [[nodiscard]] std::string text() const;
     [[nodiscard]] bool truth() const;
@@ -68,7 +68,8 @@ template <class T>
 
 /// Reads a document of a kind with `read(JsonIn)`, turning faults into errors.
 template <class T, class Read>
-[[nodiscard]] Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read, std::vector<std::string>* slips = nullptr)
+[[nodiscard]] Result<T> read_document(std::string_view text, const std::string& file, const char* kind, Read read,
+                                      std::vector<std::string>* slips = nullptr)
 {
     const auto document = parse_document(text, file, kind);
     if (!document) return tl::unexpected(document.error());

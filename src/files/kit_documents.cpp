@@ -12,7 +12,8 @@ std::optional<Detected> detected_at(const JsonIn& in)
     if (!in.has("detect")) return std::nullopt;
     for (Detected d : all_detected)
         if (in.text("detect") == detected_key(d)) return d;
-    in.at("detect").fault("expected device_present, axes_moving, fast_enough or held_by_another, found '" + in.text("detect") + "'");
+    in.at("detect").fault("expected device_present, axes_moving, fast_enough or held_by_another, found '" + in.text("detect") +
+                          "'");
 }
 
 } // namespace

@@ -20,21 +20,25 @@ void put(Json& json, const Limits& limits)
 
 Result<std::vector<CriterionLimits>> limits_of(const std::string& text)
 {
-    return read_document<std::vector<CriterionLimits>>(text, "drill", "drill", [](const JsonIn& in) -> Result<std::vector<CriterionLimits>> {
-        std::vector<CriterionLimits> all;
-        for (const JsonIn& c : in.at("criteria").items()) {
-            CriterionLimits one{c.text("label"), c.text("unit"), limits_at(c), std::nullopt, c.number("weight", 1), c.truth("must", false)};
-            if (c.has("below")) one.below = limits_at(c.at("below"));
-            all.push_back(std::move(one));
-        }
-        return all;
-    });
+    return read_document<std::vector<CriterionLimits>>(
+        text, "drill", "drill", [](const JsonIn& in) -> Result<std::vector<CriterionLimits>> {
+            std::vector<CriterionLimits> all;
+            for (const JsonIn& c : in.at("criteria").items()) {
+                CriterionLimits one{c.text("label"), c.text("unit"),        limits_at(c),
+                                    std::nullopt,    c.number("weight", 1), c.truth("must", false)};
+                if (c.has("below")) one.below = limits_at(c.at("below"));
+                all.push_back(std::move(one));
+            }
+            return all;
+        });
 }
 
 Result<std::string> with_limits(const std::string& text, std::size_t criterion, const CriterionLimits& limits)
 {
-    if (const auto known = limits_of(text); !known) return tl::unexpected(known.error());
-    else if (criterion >= known->size()) return bad_input("/criteria/" + std::to_string(criterion) + ": there is no such criterion");
+    if (const auto known = limits_of(text); !known)
+        return tl::unexpected(known.error());
+    else if (criterion >= known->size())
+        return bad_input("/criteria/" + std::to_string(criterion) + ": there is no such criterion");
     Json document = Json::parse(text);
     Json& c = document["criteria"][criterion];
     put(c, limits.limits);

@@ -21,7 +21,8 @@ struct CriterionLimits {
 /// Criteria of a drill document in their order. BadInput when it is none.
 [[nodiscard]] Result<std::vector<CriterionLimits>> limits_of(const std::string& drill_text);
 /// The document with the limits of one criterion changed and everything else as it was.
-[[nodiscard]] Result<std::string> with_limits(const std::string& drill_text, std::size_t criterion, const CriterionLimits& limits);
+[[nodiscard]] Result<std::string> with_limits(const std::string& drill_text, std::size_t criterion,
+                                              const CriterionLimits& limits);
 
 /// The text of a drill or a curriculum with its version one higher. BadInput when it is no document of that kind and id.
 [[nodiscard]] Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id);

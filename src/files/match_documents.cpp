@@ -1,8 +1,8 @@
 #include "files/match_documents.h"
 
 #include "core/curves/rate_families.h"
-#include "files/rates_document.h"
 #include "files/json_in.h"
+#include "files/rates_document.h"
 
 #include <algorithm>
 #include <cmath>
@@ -59,8 +59,11 @@ RateStep step_at(const JsonIn& in, const RateProfile& of)
     if (step.axes.empty()) in.at("axes").fault("expected at least one axis");
     const RateFamily* family = rate_family(family_key(curve_of(of, step.axes.front())));
     const std::string parameter = in.text("parameter");
-    const auto known = family ? std::find_if(family->parameters.begin(), family->parameters.end(), [&](const RateParameter& p) { return p.key == parameter; }) : std::span<const RateParameter>::iterator{};
-    if (!family || known == family->parameters.end()) in.at("parameter").fault("is not one of the family's, found '" + parameter + "'");
+    const auto known = family ? std::find_if(family->parameters.begin(), family->parameters.end(),
+                                             [&](const RateParameter& p) { return p.key == parameter; })
+                              : std::span<const RateParameter>::iterator{};
+    if (!family || known == family->parameters.end())
+        in.at("parameter").fault("is not one of the family's, found '" + parameter + "'");
     step.parameter = static_cast<std::size_t>(known - family->parameters.begin());
     step.from = in.number("from");
     step.to = in.number("to");
@@ -72,36 +75,56 @@ RateStep step_at(const JsonIn& in, const RateProfile& of)
 
 std::string match_text(const KeptMatch& m, std::int64_t at)
 {
-    return Json{{"format", "bluehangar.match/1"}, {"at", at}, {"aircraft", m.aircraft}, {"simulator", m.simulator}, {"real", rates_json(m.real)},
-                {"practised", rates_json(m.practised)}, {"family", m.family}, {"ranges", ranges_json(m.ranges)}}.dump();
+    return Json{{"format", "bluehangar.match/1"},
+                {"at", at},
+                {"aircraft", m.aircraft},
+                {"simulator", m.simulator},
+                {"real", rates_json(m.real)},
+                {"practised", rates_json(m.practised)},
+                {"family", m.family},
+                {"ranges", ranges_json(m.ranges)}}
+        .dump();
 }
 
 Result<KeptMatch> parse_match(std::string_view text, const std::string& file, std::int64_t* at)
 {
     return read_document<KeptMatch>(text, file, "match", [&](const JsonIn& in) -> Result<KeptMatch> {
         if (at) *at = time_at(in);
-        return KeptMatch{in.text("aircraft"), in.text("simulator"), profile_at(in.at("real")), profile_at(in.at("practised")), in.text("family"), ranges_at(in.at("ranges"))};
+        return KeptMatch{in.text("aircraft"),       in.text("simulator"),
+                         profile_at(in.at("real")), profile_at(in.at("practised")),
+                         in.text("family"),         ranges_at(in.at("ranges"))};
     });
 }
 
-std::string trial_text(const RatesTrial& t) { return Json{{"format", "bluehangar.trial/1"}, {"at", t.at}, {"rates", rates_json(t.rates)}}.dump(); }
+std::string trial_text(const RatesTrial& t)
+{
+    return Json{{"format", "bluehangar.trial/1"}, {"at", t.at}, {"rates", rates_json(t.rates)}}.dump();
+}
 
 Result<RatesTrial> parse_trial(std::string_view text, const std::string& file)
 {
-    return read_document<RatesTrial>(text, file, "trial", [](const JsonIn& in) -> Result<RatesTrial> { return RatesTrial{time_at(in), profile_at(in.at("rates"))}; });
+    return read_document<RatesTrial>(text, file, "trial", [](const JsonIn& in) -> Result<RatesTrial> {
+        return RatesTrial{time_at(in), profile_at(in.at("rates"))};
+    });
 }
 
 std::string plan_text(const KeptPlan& p)
 {
-    Json json{{"format", "bluehangar.plan/1"}, {"aircraft", p.aircraft}, {"simulator", p.simulator}, {"on_aircraft", p.on_aircraft}, {"stays", rates_json(p.stays)}, {"ended", p.ended}, {"from", rates_json(p.plan.from)},
-              {"to", rates_json(p.plan.to)}, {"locked", p.plan.locked}, {"ranges", ranges_json(p.plan.ranges)}, {"most_share", p.plan.most_share}, {"flown", Json::array()}};
+    Json json{{"format", "bluehangar.plan/1"},        {"aircraft", p.aircraft},          {"simulator", p.simulator},
+              {"on_aircraft", p.on_aircraft},         {"stays", rates_json(p.stays)},    {"ended", p.ended},
+              {"from", rates_json(p.plan.from)},      {"to", rates_json(p.plan.to)},     {"locked", p.plan.locked},
+              {"ranges", ranges_json(p.plan.ranges)}, {"most_share", p.plan.most_share}, {"flown", Json::array()}};
     for (std::size_t i = 0; i < p.plan.flown.size(); ++i) {
         const RatedStep& rated = p.plan.flown[i];
         Json axes = Json::array();
         for (const RateAxis axis : rated.step.axes) axes.push_back(axis_keys[static_cast<std::size_t>(axis)]);
         const RateFamily* family = rate_family(family_key(curve_of(p.plan.from, rated.step.axes.front())));
-        Json one{{"axes", axes}, {"parameter", family->parameters[rated.step.parameter].key}, {"from", rated.step.from}, {"to", rated.step.to},
-                 {"worst_dps", rated.step.worst_dps}, {"rating", rated.rating}};
+        Json one{{"axes", axes},
+                 {"parameter", family->parameters[rated.step.parameter].key},
+                 {"from", rated.step.from},
+                 {"to", rated.step.to},
+                 {"worst_dps", rated.step.worst_dps},
+                 {"rating", rated.rating}};
         if (i < p.decisions.size()) {
             const KeptPlan::Decision& d = p.decisions[i];
             one["at"] = d.at, one["by"] = d.by, one["outside"] = d.outside, one["cautions_read"] = d.cautions_read;
@@ -129,7 +152,8 @@ Result<KeptPlan> parse_plan(std::string_view text, const std::string& file)
         p.plan.most_share = in.number("most_share", p.plan.most_share);
         for (const JsonIn& step : in.at("flown").items()) {
             p.plan.flown.push_back({step_at(step, p.plan.from), rating_at(step)});
-            p.decisions.push_back({time_at(step), step.text("by", ""), step.truth("outside", false), step.truth("cautions_read", false)});
+            p.decisions.push_back(
+                {time_at(step), step.text("by", ""), step.truth("outside", false), step.truth("cautions_read", false)});
         }
         if (const auto good = standing_of(p.plan); !good) return tl::unexpected(good.error());
         return p;
@@ -139,23 +163,28 @@ Result<KeptPlan> parse_plan(std::string_view text, const std::string& file)
 std::string handling_text(const std::vector<HandlingNote>& notes)
 {
     Json json{{"format", "bluehangar.handling/1"}, {"notes", Json::array()}};
-    for (const HandlingNote& n : notes) json["notes"].push_back({{"at", n.at}, {"rating", n.rating}, {"by", n.by}, {"rates", rates_json(n.rates)}});
+    for (const HandlingNote& n : notes)
+        json["notes"].push_back({{"at", n.at}, {"rating", n.rating}, {"by", n.by}, {"rates", rates_json(n.rates)}});
     return json.dump();
 }
 
 Result<std::vector<HandlingNote>> parse_handling(std::string_view text, const std::string& file)
 {
-    return read_document<std::vector<HandlingNote>>(text, file, "handling", [](const JsonIn& in) -> Result<std::vector<HandlingNote>> {
-        std::vector<HandlingNote> notes;
-        for (const JsonIn& note : in.at("notes").items()) notes.push_back({time_at(note), rating_at(note), note.text("by", ""), profile_at(note.at("rates"))});
-        return notes;
-    });
+    return read_document<std::vector<HandlingNote>>(
+        text, file, "handling", [](const JsonIn& in) -> Result<std::vector<HandlingNote>> {
+            std::vector<HandlingNote> notes;
+            for (const JsonIn& note : in.at("notes").items())
+                notes.push_back({time_at(note), rating_at(note), note.text("by", ""), profile_at(note.at("rates"))});
+            return notes;
+        });
 }
 
 std::string blind_text(const std::vector<BlindNote>& notes)
 {
     Json json{{"format", "bluehangar.blind/1"}, {"notes", Json::array()}};
-    for (const BlindNote& n : notes) json["notes"].push_back({{"at", n.at}, {"between", n.between}, {"right", n.right}, {"trials", n.trials}, {"p_value", n.p_value}});
+    for (const BlindNote& n : notes)
+        json["notes"].push_back(
+            {{"at", n.at}, {"between", n.between}, {"right", n.right}, {"trials", n.trials}, {"p_value", n.p_value}});
     return json.dump();
 }
 
@@ -164,7 +193,8 @@ Result<std::vector<BlindNote>> parse_blind(std::string_view text, const std::str
     return read_document<std::vector<BlindNote>>(text, file, "blind", [](const JsonIn& in) -> Result<std::vector<BlindNote>> {
         std::vector<BlindNote> notes;
         for (const JsonIn& note : in.at("notes").items())
-            notes.push_back({time_at(note), note.text("between"), note.at("right").whole(), note.at("trials").whole(), note.number("p_value")});
+            notes.push_back({time_at(note), note.text("between"), note.at("right").whole(), note.at("trials").whole(),
+                             note.number("p_value")});
         return notes;
     });
 }

@@ -19,7 +19,7 @@ struct KeptPlan {
     struct Decision {
         std::int64_t at = 0; ///< seconds since 1970
         std::string by;
-        bool outside = false;       ///< flown elsewhere; otherwise in the built-in flight
+        bool outside = false; ///< flown elsewhere; otherwise in the built-in flight
         bool cautions_read = false;
     };
     std::vector<Decision> decisions; ///< of each step that was flown
@@ -48,8 +48,8 @@ struct RatesTrial {
     RateProfile rates;
 };
 
-/// "bluehangar.match/1", "bluehangar.plan/1", "bluehangar.handling/1", "bluehangar.blind/1" and "bluehangar.trial/1". A rating that is none, a step of
-/// an axis or parameter there is not and the like are BadInput with the place.
+/// "bluehangar.match/1", "bluehangar.plan/1", "bluehangar.handling/1", "bluehangar.blind/1" and "bluehangar.trial/1". A rating
+/// that is none, a step of an axis or parameter there is not and the like are BadInput with the place.
 [[nodiscard]] std::string match_text(const KeptMatch& match, std::int64_t at);
 [[nodiscard]] Result<KeptMatch> parse_match(std::string_view text, const std::string& file, std::int64_t* at = nullptr);
 [[nodiscard]] std::string trial_text(const RatesTrial& trial);

@@ -1,8 +1,8 @@
 #include "files/rates_csv.h"
 
 #include "files/csv_table.h"
-#include "files/rates_document.h"
 #include "files/file_text.h"
+#include "files/rates_document.h"
 
 #include <array>
 #include <cstdio>
@@ -10,7 +10,10 @@
 namespace bh {
 namespace {
 
-constexpr std::array<CsvColumn, 4> columns{{{"stick", "stick", -1, 1}, {"roll_dps", "roll", -2000, 2000}, {"pitch_dps", "pitch", -2000, 2000}, {"yaw_dps", "yaw", -2000, 2000}}};
+constexpr std::array<CsvColumn, 4> columns{{{"stick", "stick", -1, 1},
+                                            {"roll_dps", "roll", -2000, 2000},
+                                            {"pitch_dps", "pitch", -2000, 2000},
+                                            {"yaw_dps", "yaw", -2000, 2000}}};
 constexpr std::size_t most_points = 50;
 
 } // namespace
@@ -22,11 +25,14 @@ Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file
     std::vector<std::vector<double>> upper;
     for (const auto& row : *table)
         if (row[0] > 1e-9) upper.push_back(row);
-    if (upper.empty() || upper.back()[0] < 1 - 1e-9) return bad_input(std::string(file) + ": the stick goes to " + (upper.empty() ? "0" : std::to_string(upper.back()[0])) + ", expected to 1");
+    if (upper.empty() || upper.back()[0] < 1 - 1e-9)
+        return bad_input(std::string(file) + ": the stick goes to " + (upper.empty() ? "0" : std::to_string(upper.back()[0])) +
+                         ", expected to 1");
     const std::size_t every = (upper.size() + most_points - 1) / most_points;
     RateProfile profile;
     profile.name = std::filesystem::path(file).stem().string();
-    const std::pair<const char*, RateCurve*> axes[] = {{"roll_dps", &profile.roll}, {"pitch_dps", &profile.pitch}, {"yaw_dps", &profile.yaw}};
+    const std::pair<const char*, RateCurve*> axes[] = {
+        {"roll_dps", &profile.roll}, {"pitch_dps", &profile.pitch}, {"yaw_dps", &profile.yaw}};
     for (std::size_t axis = 0; axis < 3; ++axis) {
         TableCurve curve;
         for (std::size_t i = upper.size(); i-- > 0;) {
@@ -54,7 +60,8 @@ std::string rates_csv(const RateProfile& profile, int points)
     for (int i = 0; i < points; ++i) {
         const double stick = -1 + 2.0 * i / (points - 1);
         char row[120];
-        std::snprintf(row, sizeof row, "%.6f,%.4f,%.4f,%.4f\n", stick, rate_dps(profile.roll, stick), rate_dps(profile.pitch, stick), rate_dps(profile.yaw, stick));
+        std::snprintf(row, sizeof row, "%.6f,%.4f,%.4f,%.4f\n", stick, rate_dps(profile.roll, stick),
+                      rate_dps(profile.pitch, stick), rate_dps(profile.yaw, stick));
         text += row;
     }
     return text;

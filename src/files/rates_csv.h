@@ -7,8 +7,8 @@
 
 namespace bh {
 
-/// Measured curves, "stick,roll_dps,pitch_dps,yaw_dps" with the stick rising to 1: tables of at most 50 points each, from the half
-/// above the centre. BadInput with the place for anything else, also where a rate falls.
+/// Measured curves, "stick,roll_dps,pitch_dps,yaw_dps" with the stick rising to 1: tables of at most 50 points each, from the
+/// half above the centre. BadInput with the place for anything else, also where a rate falls.
 [[nodiscard]] Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file);
 /// A rates file, JSON or, ending in .csv, measured curves.
 [[nodiscard]] Result<RateProfile> load_rates(const std::filesystem::path& path);

@@ -10,8 +10,7 @@ using Json = nlohmann::ordered_json;
 
 RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& whole)
 {
-    if (family == "centre-max")
-        return CentreMaxCurve{in.number("centre_dps"), in.number("max_dps"), in.number("expo", 0)};
+    if (family == "centre-max") return CentreMaxCurve{in.number("centre_dps"), in.number("max_dps"), in.number("expo", 0)};
     if (family == "linear-expo") return LinearExpoCurve{in.number("max_dps"), in.number("expo", 0)};
     if (family == "gain-super") return GainSuperCurve{in.number("gain"), in.number("super"), in.number("expo", 0)};
     if (family == "gain-curve") return GainCurveCurve{in.number("gain"), in.number("super"), in.number("curve", 0)};
@@ -27,9 +26,9 @@ RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& wh
         }
         return table;
     }
-    whole.at("family").fault("expected centre-max, gain-super, gain-curve, percent-plus, linear-expo or table, found '" + family + "'");
+    whole.at("family").fault("expected centre-max, gain-super, gain-curve, percent-plus, linear-expo or table, found '" + family +
+                             "'");
 }
-
 
 /// {"centre_dps": [lowest, highest, step], …}; the family's own where a parameter is not named.
 std::vector<ParameterRange> limits_at(const JsonIn& in, const std::string& family)
@@ -44,17 +43,24 @@ std::vector<ParameterRange> limits_at(const JsonIn& in, const std::string& famil
         const auto numbers = in.at(key.c_str()).items();
         if (numbers.size() != 3) in.at(key.c_str()).fault("expected lowest, highest and step");
         limits.back() = {numbers[0].number(), numbers[1].number(), numbers[2].number()};
-        if (!(limits.back().low < limits.back().high) || !(limits.back().step > 0)) in.at(key.c_str()).fault("expected lowest under highest, and a step above 0");
+        if (!(limits.back().low < limits.back().high) || !(limits.back().step > 0))
+            in.at(key.c_str()).fault("expected lowest under highest, and a step above 0");
     }
     return limits;
 }
 
 struct CurveOut {
-    Json operator()(const CentreMaxCurve& c) const { return {{"centre_dps", c.centre_dps}, {"max_dps", c.max_dps}, {"expo", c.expo}}; }
+    Json operator()(const CentreMaxCurve& c) const
+    {
+        return {{"centre_dps", c.centre_dps}, {"max_dps", c.max_dps}, {"expo", c.expo}};
+    }
     Json operator()(const LinearExpoCurve& c) const { return {{"max_dps", c.max_dps}, {"expo", c.expo}}; }
     Json operator()(const GainSuperCurve& c) const { return {{"gain", c.gain}, {"super", c.super}, {"expo", c.expo}}; }
     Json operator()(const GainCurveCurve& c) const { return {{"gain", c.gain}, {"super", c.super}, {"curve", c.curve}}; }
-    Json operator()(const PercentPlusCurve& c) const { return {{"rate_dps", c.rate_dps}, {"plus_percent", c.plus_percent}, {"expo_percent", c.expo_percent}}; }
+    Json operator()(const PercentPlusCurve& c) const
+    {
+        return {{"rate_dps", c.rate_dps}, {"plus_percent", c.plus_percent}, {"expo_percent", c.expo_percent}};
+    }
     Json operator()(const TableCurve& c) const
     {
         Json points = Json::array();
@@ -92,7 +98,8 @@ Json rates_json(const RateProfile& rates)
     }
     if (const RateFamily* known = rate_family(family); known && rates.limits.size() == known->parameters.size())
         for (std::size_t k = 0; k < rates.limits.size(); ++k)
-            json["limits"][std::string(known->parameters[k].key)] = {rates.limits[k].low, rates.limits[k].high, rates.limits[k].step};
+            json["limits"][std::string(known->parameters[k].key)] = {rates.limits[k].low, rates.limits[k].high,
+                                                                     rates.limits[k].step};
     return json;
 }
 

@@ -43,14 +43,13 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
         double t_s = 0;
         std::optional<Prompt> prompt;
         for (std::size_t i = 0; i < names->size(); ++i) {
-            if (i > 0 && !cursor.next_field())
-                return bad_input(csv_place(file, cursor.line(), (*names)[i], "is missing"));
+            if (i > 0 && !cursor.next_field()) return bad_input(csv_place(file, cursor.line(), (*names)[i], "is missing"));
             if (static_cast<int>(i) == prompt_column) {
                 const std::string_view key = cursor.text();
                 prompt = prompt_from_key(key);
                 if (!prompt)
-                    return bad_input(csv_place(file, cursor.line(), "prompt", "expected rest, throttle_up, … or circles, found '" +
-                                                                                  for_message(key) + "'"));
+                    return bad_input(csv_place(file, cursor.line(), "prompt",
+                                               "expected rest, throttle_up, … or circles, found '" + for_message(key) + "'"));
                 continue;
             }
             if (static_cast<int>(i) != time_column && axis_of[i] < 0) {
@@ -59,9 +58,12 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
             }
             double value = 0;
             if (!cursor.number(value) || !std::isfinite(value) || std::abs(value) > 1e9)
-                return bad_input(csv_place(file, cursor.line(), (*names)[i], "expected a number, found '" + cursor.glimpse() + "'"));
-            if (static_cast<int>(i) == time_column) t_s = value;
-            else counts[static_cast<std::size_t>(axis_of[i])] = static_cast<int>(std::lround(value));
+                return bad_input(
+                    csv_place(file, cursor.line(), (*names)[i], "expected a number, found '" + cursor.glimpse() + "'"));
+            if (static_cast<int>(i) == time_column)
+                t_s = value;
+            else
+                counts[static_cast<std::size_t>(axis_of[i])] = static_cast<int>(std::lround(value));
         }
         if (!(t_s > last_t_s)) return bad_input(csv_place(file, cursor.line(), "t_s", "times must rise from row to row"));
         last_t_s = t_s;

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/controller/recording.h"
 #include "core/base/result.h"
+#include "core/controller/recording.h"
 
 #include <filesystem>
 #include <string>

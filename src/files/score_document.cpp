@@ -20,17 +20,26 @@ Json score_json(const Score& score)
     json["flown_s"] = score.flown_s;
     json["criteria"] = Json::array();
     for (const CriterionScore& c : score.criteria) {
-        Json one{{"measure", measure_key(c.criterion.measure)}, {"label", c.criterion.label}, {"unit", c.criterion.unit}, {"must", c.criterion.must},
-                 {"weight", c.criterion.weight}, {"fail", c.criterion.fail}, {"pass", c.criterion.pass}, {"merit", c.criterion.merit},
-                 {"value", c.value ? Json(*c.value) : Json(nullptr)}, {"marks", c.marks}, {"passed", c.passed()}};
-        if (const auto& below = c.criterion.below) one["below"] = {{"fail", below->fail}, {"pass", below->pass}, {"merit", below->merit}};
+        Json one{{"measure", measure_key(c.criterion.measure)},
+                 {"label", c.criterion.label},
+                 {"unit", c.criterion.unit},
+                 {"must", c.criterion.must},
+                 {"weight", c.criterion.weight},
+                 {"fail", c.criterion.fail},
+                 {"pass", c.criterion.pass},
+                 {"merit", c.criterion.merit},
+                 {"value", c.value ? Json(*c.value) : Json(nullptr)},
+                 {"marks", c.marks},
+                 {"passed", c.passed()}};
+        if (const auto& below = c.criterion.below)
+            one["below"] = {{"fail", below->fail}, {"pass", below->pass}, {"merit", below->merit}};
         if (c.span) one["from_s"] = c.span->from_s, one["to_s"] = c.span->to_s;
         json["criteria"].push_back(std::move(one));
     }
     json["faults"] = Json::array();
     for (const FaultFound& f : score.faults) {
-        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", f.fault.unit}, {"more_than", f.fault.more_than},
-                 {"value", f.value}, {"advice", f.fault.advice}};
+        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", f.fault.unit},
+                 {"more_than", f.fault.more_than},          {"value", f.value},       {"advice", f.fault.advice}};
         if (f.span) one["from_s"] = f.span->from_s, one["to_s"] = f.span->to_s;
         json["faults"].push_back(std::move(one));
     }

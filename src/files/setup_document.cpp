@@ -34,9 +34,15 @@ Result<TrainingSetup> parse_training_setup(std::string_view text, const std::str
 
 Json training_setup_json(const TrainingSetup& s)
 {
-    return {{"format", "bluehangar.setup/1"}, {"real_aircraft", s.real_aircraft}, {"simulated_aircraft", s.simulated_aircraft},
-            {"camera_tilt_deg", s.camera_tilt_deg}, {"fov_deg", s.fov_deg}, {"propeller_ratio", s.propeller_ratio},
-            {"power_share", s.power_share}, {"rates", rates_json(s.rates)}, {"day", conditions_json(s.day)}};
+    return {{"format", "bluehangar.setup/1"},
+            {"real_aircraft", s.real_aircraft},
+            {"simulated_aircraft", s.simulated_aircraft},
+            {"camera_tilt_deg", s.camera_tilt_deg},
+            {"fov_deg", s.fov_deg},
+            {"propeller_ratio", s.propeller_ratio},
+            {"power_share", s.power_share},
+            {"rates", rates_json(s.rates)},
+            {"day", conditions_json(s.day)}};
 }
 
 } // namespace bh

@@ -39,8 +39,9 @@ SimulatorProfile::Range range_at(const JsonIn& in)
 /// The keys of the document that are not read here, as JSON text; empty when there are none.
 std::string other_keys(const nlohmann::json& document)
 {
-    static constexpr std::array known{"format", "id", "name", "axis_base", "axis_word", "invert_word", "order", "rising_is",
-                                      "throttle", "arming", "modes", "stick_modes", "rates", "tilt_deg", "fov_deg"};
+    static constexpr std::array known{"format",      "id",          "name",      "axis_base", "axis_word",
+                                      "invert_word", "order",       "rising_is", "throttle",  "arming",
+                                      "modes",       "stick_modes", "rates",     "tilt_deg",  "fov_deg"};
     nlohmann::json others = document;
     for (const char* key : known) others.erase(key);
     return others.empty() ? std::string() : others.dump();
@@ -86,7 +87,8 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
         if (order.size() != 4) in.at("order").fault("expected the four functions");
         for (std::size_t i = 0; i < 4; ++i) {
             s.order[i] = one_of(order[i], all_functions, function_key);
-            if (std::find(s.order.begin(), s.order.begin() + static_cast<long>(i), s.order[i]) != s.order.begin() + static_cast<long>(i))
+            if (std::find(s.order.begin(), s.order.begin() + static_cast<long>(i), s.order[i]) !=
+                s.order.begin() + static_cast<long>(i))
                 order[i].fault("stands there twice, expected each function once");
         }
         for (Function f : all_functions) {
@@ -105,7 +107,8 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
             }
         if (in.has("stick_modes"))
             for (const auto& [key, name] : in.at("stick_modes").value().items()) {
-                if (key.size() != 1 || key[0] < '1' || key[0] > '4') in.at("stick_modes").fault("expected 1, 2, 3 or 4, found '" + key + "'");
+                if (key.size() != 1 || key[0] < '1' || key[0] > '4')
+                    in.at("stick_modes").fault("expected 1, 2, 3 or 4, found '" + key + "'");
                 s.stick_mode_names[key[0] - '0'] = in.at("stick_modes").text(key.c_str());
             }
         if (in.has("rates")) {
@@ -115,7 +118,8 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
             if (rates.has("limits"))
                 for (const auto& [key, range] : rates.at("limits").value().items()) {
                     const JsonIn limit = rates.at("limits").at(key.c_str());
-                    if (std::none_of(family.parameters.begin(), family.parameters.end(), [&key = key](const RateParameter& p) { return p.key == key; }))
+                    if (std::none_of(family.parameters.begin(), family.parameters.end(),
+                                     [&key = key](const RateParameter& p) { return p.key == key; }))
                         limit.fault("the family " + s.rate_family + " has no such parameter");
                     s.rate_limits[key] = range_at(limit);
                 }
@@ -137,7 +141,8 @@ Json simulator_json(const SimulatorProfile& s)
     json["axis_word"] = s.axis_word;
     json["invert_word"] = s.invert_word;
     for (Function f : s.order) json["order"].push_back(function_key(f));
-    for (Function f : all_functions) json["rising_is"][function_key(f)] = side_word(f, s.rising_is_positive[static_cast<std::size_t>(f)]);
+    for (Function f : all_functions)
+        json["rising_is"][function_key(f)] = side_word(f, s.rising_is_positive[static_cast<std::size_t>(f)]);
     json["throttle"] = throttle_key(s.throttle);
     json["arming"] = {{"by", arming_key(s.arming)}, {"words", s.arming_words}};
     for (const auto& [mode, name] : s.mode_names) json["modes"][std::string(mode_key(mode))] = name;
@@ -159,7 +164,8 @@ Json sheet_json(const SettingsSheet& sheet, const SimulatorProfile& simulator)
     json["simulator"] = simulator.id;
     json["rows"] = Json::array();
     for (const SheetRow& row : sheet.rows)
-        json["rows"].push_back({{"function", function_key(row.function)}, {"axis", row.axis}, {"invert", row.invert}, {"range", row.range}});
+        json["rows"].push_back(
+            {{"function", function_key(row.function)}, {"axis", row.axis}, {"invert", row.invert}, {"range", row.range}});
     json["notes"] = sheet.notes;
     return json;
 }

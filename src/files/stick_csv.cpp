@@ -8,8 +8,11 @@
 namespace bh {
 namespace {
 
-constexpr std::array<CsvColumn, 5> columns{
-    {{"t_s", "t_s", 0, 1e6}, {"throttle", "throttle", 0, 1}, {"stick_yaw", "yaw", -1, 1}, {"stick_pitch", "pitch", -1, 1}, {"stick_roll", "roll", -1, 1}}};
+constexpr std::array<CsvColumn, 5> columns{{{"t_s", "t_s", 0, 1e6},
+                                            {"throttle", "throttle", 0, 1},
+                                            {"stick_yaw", "yaw", -1, 1},
+                                            {"stick_pitch", "pitch", -1, 1},
+                                            {"stick_roll", "roll", -1, 1}}};
 
 } // namespace
 

@@ -16,7 +16,8 @@ Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
     if (!stream) return failure(Error::Code::NotFound, file.string() + ": cannot be opened");
     std::string text;
     char block[1 << 16];
-    for (int got; (got = gzread(stream, block, sizeof block)) > 0 && text.size() < most_bytes;) text.append(block, static_cast<std::size_t>(got));
+    for (int got; (got = gzread(stream, block, sizeof block)) > 0 && text.size() < most_bytes;)
+        text.append(block, static_cast<std::size_t>(got));
     gzclose(stream);
     if (const auto end = text.rfind('\n'); end != std::string::npos) text.resize(end + 1); // a row that was not finished is none
 

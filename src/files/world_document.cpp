@@ -25,8 +25,8 @@ Result<World> parse_world(std::string_view text, const std::string& file)
         const auto blocks = [&](const char* key, Block::Kind kind) {
             if (!in.has(key)) return;
             for (const JsonIn& b : in.at(key).items())
-                world.blocks.push_back({kind, b.number("south_m"), b.number("north_m"), b.number("west_m"),
-                                        b.number("east_m"), b.number("height_m"), b.number("low_m", 0)});
+                world.blocks.push_back({kind, b.number("south_m"), b.number("north_m"), b.number("west_m"), b.number("east_m"),
+                                        b.number("height_m"), b.number("low_m", 0)});
         };
         blocks("banks", Block::Kind::Bank);
         blocks("sheds", Block::Kind::Shed);

@@ -1,14 +1,14 @@
 #include "record/demo_record.h"
 
-#include "core/progress/standing.h"
 #include "core/base/random.h"
+#include "core/progress/standing.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
+#include "files/airframe_document.h"
+#include "files/data_folder.h"
 #include "files/file_text.h"
 #include "files/json_in.h"
 #include "files/match_documents.h"
-#include "files/airframe_document.h"
-#include "files/data_folder.h"
 #include "files/rates_document.h"
 #include "files/setup_document.h"
 #include "record/record.h"
@@ -46,7 +46,7 @@ struct Roster {
     std::vector<DemoPilot> pilots;
     std::vector<Airframe> aircraft;
     std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
-    std::vector<DocumentRow> rates; ///< of the real aircraft, by id
+    std::vector<DocumentRow> rates;                            ///< of the real aircraft, by id
     /// Of a pilot: how rates were matched, planned, tried and rated.
     struct OfPilot {
         std::string kind, pilot, text;
@@ -89,11 +89,20 @@ Roster read_roster(const JsonIn& in)
         roster.controller_names.push_back({"", c.text("name"), c.text("guid")});
     }
     for (const JsonIn& p : in.at("pilots").items()) {
-        DemoPilot pilot{p.text("name"), static_cast<std::uint64_t>(p.at("seed").whole()), p.number("target_h"),
-                        static_cast<std::size_t>(p.at("controller").whole()), p.number("from_skill"), p.number("to_skill"),
-                        p.at("sessions_a_week").whole(), p.number("minutes"),
-                        static_cast<int>(p.number("first_day", -7.0 * roster.weeks)), static_cast<int>(p.number("last_day", 0)),
-                        p.text("curriculum"), {}, p.text("opens_stage", ""), p.text("opens_why", "")};
+        DemoPilot pilot{p.text("name"),
+                        static_cast<std::uint64_t>(p.at("seed").whole()),
+                        p.number("target_h"),
+                        static_cast<std::size_t>(p.at("controller").whole()),
+                        p.number("from_skill"),
+                        p.number("to_skill"),
+                        p.at("sessions_a_week").whole(),
+                        p.number("minutes"),
+                        static_cast<int>(p.number("first_day", -7.0 * roster.weeks)),
+                        static_cast<int>(p.number("last_day", 0)),
+                        p.text("curriculum"),
+                        {},
+                        p.text("opens_stage", ""),
+                        p.text("opens_why", "")};
         if (p.has("habits")) {
             std::vector<std::string> habits;
             for (const JsonIn& habit : p.at("habits").items()) habits.push_back(habit.text());
@@ -105,22 +114,30 @@ Roster read_roster(const JsonIn& in)
         roster.pilots.push_back(pilot);
     }
     for (const JsonIn& a : in.at("aircraft").items()) roster.aircraft.push_back(inner(a, parse_airframe));
-    for (const JsonIn& s : in.at("setups").items()) roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
+    for (const JsonIn& s : in.at("setups").items())
+        roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
     for (const JsonIn& r : in.at("rates").items()) {
         static_cast<void>(inner(r.at("document"), parse_rates));
         roster.rates.push_back({r.text("aircraft"), r.at("document").value().dump()});
     }
     for (const JsonIn& d : in.at("documents").items()) {
-        Roster::OfPilot document{d.text("kind"), d.text("pilot"), d.at("document").value().dump(), 0, static_cast<UnixTime>(d.number("until", static_cast<double>(roster.now)))};
+        Roster::OfPilot document{d.text("kind"), d.text("pilot"), d.at("document").value().dump(), 0,
+                                 static_cast<UnixTime>(d.number("until", static_cast<double>(roster.now)))};
         const auto check = [&](const auto& parsed) {
             if (!parsed) d.at("document").fault(parsed.error().message);
         };
-        if (document.kind == "match") check(parse_match(document.text, "roster.json", &document.at));
-        else if (document.kind == "plan") check(parse_plan(document.text, "roster.json"));
-        else if (document.kind == "trial") check(parse_trial(document.text, "roster.json"));
-        else if (document.kind == "handling") check(parse_handling(document.text, "roster.json"));
-        else if (document.kind == "blind") check(parse_blind(document.text, "roster.json"));
-        else d.at("kind").fault("expected match, plan, trial, handling or blind, found '" + document.kind + "'");
+        if (document.kind == "match")
+            check(parse_match(document.text, "roster.json", &document.at));
+        else if (document.kind == "plan")
+            check(parse_plan(document.text, "roster.json"));
+        else if (document.kind == "trial")
+            check(parse_trial(document.text, "roster.json"));
+        else if (document.kind == "handling")
+            check(parse_handling(document.text, "roster.json"));
+        else if (document.kind == "blind")
+            check(parse_blind(document.text, "roster.json"));
+        else
+            d.at("kind").fault("expected match, plan, trial, handling or blind, found '" + document.kind + "'");
         roster.documents.push_back(std::move(document));
     }
     return roster;
@@ -168,7 +185,8 @@ const T& with_id(const std::vector<T>& all, const std::string& id)
 
 Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
 {
-    if (std::filesystem::exists(file)) return bad_input(file.string() + ": is there already, the demo record is not written over it");
+    if (std::filesystem::exists(file))
+        return bad_input(file.string() + ": is there already, the demo record is not written over it");
     const std::string roster_name = (data.root() / "demo" / "roster.json").string();
     const auto text = read_text(roster_name);
     if (!text) return tl::unexpected(text.error());
@@ -215,7 +233,8 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         StandInController controller = roster.controllers[c];
         controller.centre_offset_share += wandered_share;
         const auto calibration = calibrate(stand_in_recording(controller, seed));
-        if (calibration && calibration->usable()) record.verify_calibration(record.add_calibration(controller_ids[c], *calibration));
+        if (calibration && calibration->usable())
+            record.verify_calibration(record.add_calibration(controller_ids[c], *calibration));
     };
     const UnixTime start = clock;
     clock = start - 9 * day_s;
@@ -247,10 +266,12 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
         const auto kept = std::find_if(roster.documents.begin(), roster.documents.end(), [&](const Roster::OfPilot& d) {
             return d.kind == "match" && d.pilot == pilot.name && d.at <= clock && clock < d.until;
         });
-        const auto matched = kept == roster.documents.end() ? Result<KeptMatch>(bad_input("")) : parse_match(kept->text, "roster.json");
+        const auto matched =
+            kept == roster.documents.end() ? Result<KeptMatch>(bad_input("")) : parse_match(kept->text, "roster.json");
         const std::string session = record.start_session(id, controller_ids[pilot.controller], matched.has_value());
         const double practised = std::clamp(1 - static_cast<double>(roster.now - clock) / (7.0 * roster.weeks * day_s), 0.0, 1.0);
-        const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
+        const double skill =
+            pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
         const int flights = 2 + static_cast<int>(3 * luck.uniform());
         const Curriculum& curriculum = with_id(*curricula, pilot.curriculum);
         PilotFacts& known = facts[slot.pilot];
@@ -275,8 +296,10 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
             row.curriculum_version = curriculum.version;
             const std::string attempt = record.add_attempt(std::move(row), flown->log);
             const Score& score = flown->score;
-            if (score.passed && score.score > best[drill.id]) best[drill.id] = score.score, record.keep_demonstration(drill.id, attempt);
-            known.attempts.push_back({drill.id, today, score.score, score.passed, score.flown_s, score.left_minus_right, score.throttle_cuts_s});
+            if (score.passed && score.score > best[drill.id])
+                best[drill.id] = score.score, record.keep_demonstration(drill.id, attempt);
+            known.attempts.push_back(
+                {drill.id, today, score.score, score.passed, score.flown_s, score.left_minus_right, score.throttle_cuts_s});
         }
         const double active_s = std::max(flown_s, 60 * pilot.minutes * (0.8 + 0.4 * luck.uniform()));
         clock = std::max(clock, slot.at + static_cast<UnixTime>(1.2 * active_s));
@@ -291,7 +314,8 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
             if (roster.pilots[p].name == name && !pilot_ids[p].empty()) record.keep_setup(pilot_ids[p], setup);
     for (const Roster::OfPilot& d : roster.documents)
         for (std::size_t p = 0; p < roster.pilots.size(); ++p)
-            if (roster.pilots[p].name == d.pilot && !pilot_ids[p].empty()) record.keep_document(d.kind, {pilot_ids[p], d.text}, "kept");
+            if (roster.pilots[p].name == d.pilot && !pilot_ids[p].empty())
+                record.keep_document(d.kind, {pilot_ids[p], d.text}, "kept");
     record.set_note("demo_now", std::to_string(roster.now));
     return {};
 }

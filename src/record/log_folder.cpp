@@ -14,7 +14,7 @@ namespace {
 
 constexpr const char* packed_ending = ".flight.gz";
 constexpr const char* text_ending = ".csv.gz"; // logs of earlier versions, and those that cannot be packed
-constexpr int gzip_window = 15 + 16; // zlib: largest window, gzip header
+constexpr int gzip_window = 15 + 16;           // zlib: largest window, gzip header
 
 std::string sha256(const std::string& text)
 {
@@ -60,7 +60,10 @@ Result<std::string> gunzipped(std::string_view packed)
 
 } // namespace
 
-std::filesystem::path LogFolder::place(const std::string& hash, const char* ending) const { return folder_ / hash.substr(0, 2) / (hash + ending); }
+std::filesystem::path LogFolder::place(const std::string& hash, const char* ending) const
+{
+    return folder_ / hash.substr(0, 2) / (hash + ending);
+}
 
 std::string LogFolder::keep(const FlightLog& log) const
 {
@@ -78,7 +81,8 @@ std::string LogFolder::keep(const FlightLog& log) const
     const std::filesystem::path path = place(hash, packed ? packed_ending : text_ending);
     std::filesystem::create_directories(path.parent_path(), error);
     if (error) throw StoreFailure(path.parent_path().string() + ": cannot be made: " + error.message());
-    if (const auto written = write_whole(path, gzipped(packed ? *packed : text)); !written) throw StoreFailure(written.error().message);
+    if (const auto written = write_whole(path, gzipped(packed ? *packed : text)); !written)
+        throw StoreFailure(written.error().message);
     return hash;
 }
 

@@ -13,8 +13,8 @@ struct Entry {
     std::int64_t seq = 0;
     std::int64_t at = 0;
     std::string who;
-    std::string kind;    ///< "pilot", "controller", "calibration", "session", "attempt"
-    std::string subject; ///< id of what it is about
+    std::string kind;            ///< "pilot", "controller", "calibration", "session", "attempt"
+    std::string subject;         ///< id of what it is about
     std::int64_t supersedes = 0; ///< 0: nothing
     std::string why;
     std::string body; ///< JSON

@@ -22,13 +22,20 @@ using Json = nlohmann::json;
 
 Json to_json(const PilotRow& p)
 {
-    return {{"name", p.name}, {"curriculum", p.curriculum}, {"target_h", p.target_h}, {"archived", p.archived}, {"stick_mode", p.stick_mode}};
+    return {{"name", p.name},
+            {"curriculum", p.curriculum},
+            {"target_h", p.target_h},
+            {"archived", p.archived},
+            {"stick_mode", p.stick_mode}};
 }
 
 Json to_json(const SessionRow& s)
 {
-    Json json{{"pilot_id", s.pilot_id}, {"controller_id", s.controller_id}, {"started_at", s.started_at},
-              {"active_s", s.active_s}, {"idle_s", s.idle_s}};
+    Json json{{"pilot_id", s.pilot_id},
+              {"controller_id", s.controller_id},
+              {"started_at", s.started_at},
+              {"active_s", s.active_s},
+              {"idle_s", s.idle_s}};
     if (s.ended_at > 0) json["ended_at"] = s.ended_at;
     if (!s.recording.empty()) json["recording"] = s.recording;
     if (s.matched) json["matched"] = true;
@@ -45,9 +52,17 @@ T stored(Result<T> document)
 
 Json to_json(const AttemptRow& a)
 {
-    Json json{{"pilot_id", a.pilot_id}, {"session_id", a.session_id}, {"drill_id", a.drill_id},
-              {"drill_version", a.drill_version}, {"at", a.at}, {"mode", a.mode}, {"score", a.score},
-              {"passed", a.passed}, {"flown_s", a.flown_s}, {"summary", a.summary}, {"log_hash", a.log_hash}};
+    Json json{{"pilot_id", a.pilot_id},
+              {"session_id", a.session_id},
+              {"drill_id", a.drill_id},
+              {"drill_version", a.drill_version},
+              {"at", a.at},
+              {"mode", a.mode},
+              {"score", a.score},
+              {"passed", a.passed},
+              {"flown_s", a.flown_s},
+              {"summary", a.summary},
+              {"log_hash", a.log_hash}};
     if (!a.flown_with.empty()) json["flown_with"] = a.flown_with;
     if (!a.curriculum.empty()) json["curriculum"] = a.curriculum, json["curriculum_version"] = a.curriculum_version;
     if (!a.observed.empty()) json["observed"] = a.observed;
@@ -57,7 +72,8 @@ Json to_json(const AttemptRow& a)
     json["criteria"] = Json::array();
     for (const CriterionRow& c : a.criteria) {
         Json one{{"label", c.label}, {"unit", c.unit}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
-                 {"fail", c.fail}, {"pass", c.pass}, {"merit", c.merit}, {"marks", c.marks}, {"must", c.must}};
+                 {"fail", c.fail},   {"pass", c.pass}, {"merit", c.merit},
+                 {"marks", c.marks}, {"must", c.must}};
         if (c.below) one["below"] = {c.below->fail, c.below->pass, c.below->merit};
         if (c.span) one["span_s"] = {c.span->from_s, c.span->to_s};
         json["criteria"].push_back(std::move(one));
@@ -81,9 +97,9 @@ Result<void> inspect(const std::filesystem::path& file)
         if (database.value("PRAGMA application_id").toInt() != record_application_id)
             return bad_input(file.string() + ": is a database, but not a training record; it was left as it is");
         if (version > Record::schema_version)
-            return failure(Error::Code::Unsupported,
-                           file.string() + ": was written by a newer version (" + std::to_string(version) + ", this one knows up to " +
-                               std::to_string(Record::schema_version) + "); it was left as it is");
+            return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" +
+                                                         std::to_string(version) + ", this one knows up to " +
+                                                         std::to_string(Record::schema_version) + "); it was left as it is");
         if (const QString check = database.value("PRAGMA quick_check"); check != "ok")
             return bad_input(file.string() + ": is damaged (" + check.simplified().left(120).toStdString() +
                              "); it was left as it is, restore a copy");
@@ -140,22 +156,26 @@ public:
         entry.why = why;
         entry.body = body.dump();
         entry.hash = entry_hash(entry);
-        database.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", entry.seq, entry.at, entry.who, entry.kind, entry.subject,
-                     entry.supersedes > 0 ? bound(entry.supersedes) : QVariant(), entry.why, entry.body, entry.previous_hash,
-                     entry.hash);
+        database.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", entry.seq, entry.at, entry.who, entry.kind,
+                     entry.subject, entry.supersedes > 0 ? bound(entry.supersedes) : QVariant(), entry.why, entry.body,
+                     entry.previous_hash, entry.hash);
         apply_entry(database, entry, schema_version);
         transaction.commit();
     }
 
     [[nodiscard]] std::vector<SessionRow> sessions(const QString& where, const QVariant& value) const
     {
-        QSqlQuery q = database.run("SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, recording, matched FROM sessions "
-                                   "WHERE " + where + " ORDER BY started_at, entry", value);
+        QSqlQuery q = database.run(
+            "SELECT id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, recording, matched FROM sessions "
+            "WHERE " +
+                where + " ORDER BY started_at, entry",
+            value);
         std::vector<SessionRow> rows;
         while (q.next())
             rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
                             q.value(2).toString().toStdString(), q.value(3).toLongLong(), q.value(4).toLongLong(),
-                            q.value(5).toDouble(), q.value(6).toDouble(), q.value(7).toString().toStdString(), q.value(8).toBool()});
+                            q.value(5).toDouble(), q.value(6).toDouble(), q.value(7).toString().toStdString(),
+                            q.value(8).toBool()});
         return rows;
     }
 
@@ -209,7 +229,10 @@ std::string Record::add_pilot(PilotRow pilot)
     return pilot.id;
 }
 
-void Record::correct_pilot(const PilotRow& pilot, const std::string& why) { impl_->append("pilot", pilot.id, to_json(pilot), why); }
+void Record::correct_pilot(const PilotRow& pilot, const std::string& why)
+{
+    impl_->append("pilot", pilot.id, to_json(pilot), why);
+}
 
 std::string Record::controller_id(const std::string& name, const std::string& guid)
 {
@@ -241,8 +264,11 @@ void Record::tick_kit(const std::string& pilot_id, const std::string& item, bool
 void Record::add_grip_round(const GripRoundRow& round)
 {
     impl_->append("grip_round", impl_->new_id(),
-                  {{"pilot_id", round.pilot_id}, {"grip", round.grip}, {"throughput_bps", round.throughput_bps},
-                   {"mean_time_s", round.mean_time_s}, {"taps", round.taps}});
+                  {{"pilot_id", round.pilot_id},
+                   {"grip", round.grip},
+                   {"throughput_bps", round.throughput_bps},
+                   {"mean_time_s", round.mean_time_s},
+                   {"taps", round.taps}});
 }
 
 void Record::keep_simulator(const SimulatorProfile& simulator)
@@ -313,13 +339,15 @@ std::string Record::add_observed(AttemptRow attempt)
 void Record::open_stage(const StageOpeningRow& opening, bool open)
 {
     impl_->append("stage", opening.pilot_id + "/" + opening.curriculum + "/" + opening.stage,
-                  {{"pilot_id", opening.pilot_id}, {"curriculum", opening.curriculum}, {"stage", opening.stage}, {"open", open}}, opening.reason);
+                  {{"pilot_id", opening.pilot_id}, {"curriculum", opening.curriculum}, {"stage", opening.stage}, {"open", open}},
+                  opening.reason);
 }
 
 void Record::keep_document(const std::string& kind, const DocumentRow& document, const std::string& why)
 {
-    impl_->append("document", kind + "/" + document.id,
-                  {{"kind", kind}, {"id", document.id}, {"document", document.text.empty() ? Json(nullptr) : Json(document.text)}}, why);
+    impl_->append(
+        "document", kind + "/" + document.id,
+        {{"kind", kind}, {"id", document.id}, {"document", document.text.empty() ? Json(nullptr) : Json(document.text)}}, why);
 }
 
 void Record::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
@@ -339,7 +367,8 @@ int Record::close_left_open_sessions()
             session.ended_at = noted.value(2).toLongLong();
         }
         noted.finish();
-        QSqlQuery flown = impl_->database.run("SELECT coalesce(sum(flown_s), 0), coalesce(max(at), 0) FROM attempts WHERE session_id = ?", session.id);
+        QSqlQuery flown = impl_->database.run(
+            "SELECT coalesce(sum(flown_s), 0), coalesce(max(at), 0) FROM attempts WHERE session_id = ?", session.id);
         if (flown.next()) {
             session.active_s = std::max(session.active_s, flown.value(0).toDouble());
             session.ended_at = std::max<UnixTime>(session.ended_at, flown.value(1).toLongLong());
@@ -352,7 +381,8 @@ int Record::close_left_open_sessions()
 
 std::vector<PilotRow> Record::pilots() const
 {
-    QSqlQuery q = impl_->database.run("SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots WHERE archived = 0 ORDER BY name COLLATE NOCASE");
+    QSqlQuery q = impl_->database.run("SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots WHERE archived = "
+                                      "0 ORDER BY name COLLATE NOCASE");
     std::vector<PilotRow> rows;
     while (q.next())
         rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
@@ -362,10 +392,11 @@ std::vector<PilotRow> Record::pilots() const
 
 std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
 {
-    QSqlQuery q = impl_->database.run(
-        "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, log_hash, flown_with, curriculum, "
-        "curriculum_version, observed, demonstration, left_minus_right "
-        "FROM attempts WHERE (? = '' OR pilot_id = ?) ORDER BY at, entry", pilot_id, pilot_id);
+    QSqlQuery q = impl_->database.run("SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, "
+                                      "flown_s, summary, log_hash, flown_with, curriculum, "
+                                      "curriculum_version, observed, demonstration, left_minus_right "
+                                      "FROM attempts WHERE (? = '' OR pilot_id = ?) ORDER BY at, entry",
+                                      pilot_id, pilot_id);
     std::vector<AttemptRow> rows;
     while (q.next()) {
         AttemptRow a;
@@ -400,8 +431,10 @@ std::vector<AttemptRow> Record::attempts(const std::string& pilot_id) const
 
 std::vector<CriterionRow> Record::criteria(const std::string& attempt_id) const
 {
-    QSqlQuery q = impl_->database.run("SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s"
-                                      " FROM criteria WHERE attempt_id = ? ORDER BY position", attempt_id);
+    QSqlQuery q = impl_->database.run(
+        "SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s"
+        " FROM criteria WHERE attempt_id = ? ORDER BY position",
+        attempt_id);
     std::vector<CriterionRow> rows;
     while (q.next()) {
         CriterionRow c;
@@ -427,12 +460,14 @@ std::vector<SessionRow> Record::sessions(const std::string& pilot_id) const
 
 std::vector<CalibrationRow> Record::calibrations(const std::string& controller_id) const
 {
-    QSqlQuery q = impl_->database.run("SELECT c.id, c.controller_id, c.at, c.document, v.at FROM calibrations c LEFT JOIN verifications v"
-                                      " ON v.calibration_id = c.id WHERE (? = '' OR c.controller_id = ?) ORDER BY c.at, c.entry",
-                                      controller_id, controller_id);
+    QSqlQuery q =
+        impl_->database.run("SELECT c.id, c.controller_id, c.at, c.document, v.at FROM calibrations c LEFT JOIN verifications v"
+                            " ON v.calibration_id = c.id WHERE (? = '' OR c.controller_id = ?) ORDER BY c.at, c.entry",
+                            controller_id, controller_id);
     std::vector<CalibrationRow> rows;
     while (q.next()) {
-        CalibrationRow row{q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(), {}, 0};
+        CalibrationRow row{
+            q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(), {}, 0};
         auto calibration = parse_calibration(q.value(3).toString().toStdString(), "calibration " + row.id);
         if (!calibration) throw StoreFailure(calibration.error().message);
         row.calibration = std::move(*calibration);
@@ -460,7 +495,8 @@ std::vector<KitTickRow> Record::kit_ticks(const std::string& pilot_id) const
 std::vector<GripRoundRow> Record::grip_rounds(const std::string& pilot_id) const
 {
     QSqlQuery q = impl_->database.run("SELECT id, pilot_id, at, grip, throughput_bps, mean_time_s, taps FROM grip_rounds"
-                                      " WHERE pilot_id = ? ORDER BY at, entry", pilot_id);
+                                      " WHERE pilot_id = ? ORDER BY at, entry",
+                                      pilot_id);
     std::vector<GripRoundRow> rows;
     while (q.next())
         rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toLongLong(),
@@ -473,7 +509,8 @@ std::vector<SimulatorProfile> Record::simulators() const
     QSqlQuery q = impl_->database.run("SELECT id, document FROM simulators ORDER BY id");
     std::vector<SimulatorProfile> rows;
     while (q.next()) {
-        rows.push_back(stored(parse_simulator(q.value(1).toString().toStdString(), "simulator " + q.value(0).toString().toStdString())));
+        rows.push_back(
+            stored(parse_simulator(q.value(1).toString().toStdString(), "simulator " + q.value(0).toString().toStdString())));
     }
     return rows;
 }
@@ -482,7 +519,9 @@ std::vector<Airframe> Record::aircraft() const
 {
     QSqlQuery q = impl_->database.run("SELECT id, document FROM aircraft ORDER BY id");
     std::vector<Airframe> rows;
-    while (q.next()) rows.push_back(stored(parse_airframe(q.value(1).toString().toStdString(), "aircraft " + q.value(0).toString().toStdString())));
+    while (q.next())
+        rows.push_back(
+            stored(parse_airframe(q.value(1).toString().toStdString(), "aircraft " + q.value(0).toString().toStdString())));
     return rows;
 }
 
@@ -504,7 +543,8 @@ std::vector<ControllerRow> Record::controllers() const
     QSqlQuery q = impl_->database.run("SELECT id, name, guid FROM controllers ORDER BY entry");
     std::vector<ControllerRow> rows;
     while (q.next())
-        rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toString().toStdString()});
+        rows.push_back(
+            {q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toString().toStdString()});
     return rows;
 }
 
@@ -513,8 +553,8 @@ std::vector<StageOpeningRow> Record::opened_stages() const
     QSqlQuery q = impl_->database.run("SELECT pilot_id, curriculum, stage, reason, at FROM stage_openings ORDER BY entry");
     std::vector<StageOpeningRow> rows;
     while (q.next())
-        rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(), q.value(2).toString().toStdString(),
-                        q.value(3).toString().toStdString(), q.value(4).toLongLong()});
+        rows.push_back({q.value(0).toString().toStdString(), q.value(1).toString().toStdString(),
+                        q.value(2).toString().toStdString(), q.value(3).toString().toStdString(), q.value(4).toLongLong()});
     return rows;
 }
 
@@ -558,7 +598,8 @@ VerifyReport Record::verify() const
         const std::string at = "entry " + std::to_string(entry.seq);
         if (entry.seq != expected_seq) report.problems.push_back("entry " + std::to_string(expected_seq) + " is missing");
         if (entry.previous_hash != previous) report.problems.push_back(at + " does not follow the one before it");
-        if (entry_hash(entry) != entry.hash) report.problems.push_back(at + " (" + entry.kind + ") was changed after it was written");
+        if (entry_hash(entry) != entry.hash)
+            report.problems.push_back(at + " (" + entry.kind + ") was changed after it was written");
         previous = entry.hash;
         expected_seq = entry.seq + 1;
         ++report.entries;
@@ -574,7 +615,8 @@ VerifyReport Record::verify() const
     for (const AttemptRow& attempt : attempts())
         for (const std::string& hash : {attempt.log_hash, attempt.demonstration}) {
             if (hash.empty()) continue; // scored by eye, or no demonstration shadowed
-            if (const std::string problem = impl_->logs.problem_with(hash); !problem.empty()) report.problems.push_back("attempt " + attempt.id + ": " + problem);
+            if (const std::string problem = impl_->logs.problem_with(hash); !problem.empty())
+                report.problems.push_back("attempt " + attempt.id + ": " + problem);
         }
     return report;
 }

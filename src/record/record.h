@@ -1,9 +1,9 @@
 #pragma once
 
+#include "core/base/result.h"
 #include "core/controller/calibration.h"
 #include "core/controller/settings_sheet.h"
 #include "core/drill/drill_score.h"
-#include "core/base/result.h"
 #include "core/setup/training_setup.h"
 
 #include <cstdint>
@@ -103,14 +103,14 @@ struct AttemptRow {
     bool passed = false;
     double flown_s = 0;
     std::string summary;
-    std::string log_hash; ///< names the flight log beside the record
-    std::string flown_with; ///< aircraft and conditions in words; empty: the drill's own, in still air
-    std::string curriculum{};       ///< id of the pilot's at the time
+    std::string log_hash;     ///< names the flight log beside the record
+    std::string flown_with;   ///< aircraft and conditions in words; empty: the drill's own, in still air
+    std::string curriculum{}; ///< id of the pilot's at the time
     int curriculum_version = 0;
-    std::string observed{};         ///< name of the simulator where it was flown under somebody's eyes; empty: flown here
+    std::string observed{}; ///< name of the simulator where it was flown under somebody's eyes; empty: flown here
     std::optional<double> left_minus_right{}; ///< marks of the sides
     std::vector<double> throttle_cuts_s{};    ///< for each crash
-    std::string demonstration{};    ///< hash of the flight log that was shadowed
+    std::string demonstration{};              ///< hash of the flight log that was shadowed
     std::vector<CriterionRow> criteria;
 };
 
@@ -144,8 +144,8 @@ struct VerifyReport {
 };
 
 struct RecordOptions {
-    std::function<UnixTime()> clock;      ///< "now"; the system's when empty
-    std::function<std::string()> new_id;  ///< random when empty; the demo record's maker passes a seeded one
+    std::function<UnixTime()> clock;     ///< "now"; the system's when empty
+    std::function<std::string()> new_id; ///< random when empty; the demo record's maker passes a seeded one
     std::string who = "coordinator";
     std::filesystem::path read_logs_also_from; ///< a second folder to look for flight logs in (demo copies)
 };
@@ -206,7 +206,7 @@ public:
     int close_left_open_sessions();
 
     // Reading.
-    [[nodiscard]] std::vector<PilotRow> pilots() const; ///< by name, without archived ones
+    [[nodiscard]] std::vector<PilotRow> pilots() const;                                     ///< by name, without archived ones
     [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& pilot_id = "") const; ///< in time order; criteria left out
     [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
     [[nodiscard]] std::vector<SessionRow> sessions(const std::string& pilot_id = "") const; ///< in time order
@@ -215,11 +215,11 @@ public:
     [[nodiscard]] std::vector<ControllerRow> controllers() const;
     [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<GripRoundRow> grip_rounds(const std::string& pilot_id) const; ///< in time order
-    [[nodiscard]] std::vector<SimulatorProfile> simulators() const; ///< those kept on the record, by id
-    [[nodiscard]] std::vector<Airframe> aircraft() const; ///< the school's real ones, by id
-    [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const; ///< nothing when none was made
-    [[nodiscard]] std::optional<UnixTime> setup_at(const std::string& pilot_id) const;   ///< when it was made
-    [[nodiscard]] std::vector<StageOpeningRow> opened_stages() const; ///< those that stand open, in time order
+    [[nodiscard]] std::vector<SimulatorProfile> simulators() const;                         ///< those kept on the record, by id
+    [[nodiscard]] std::vector<Airframe> aircraft() const;                                   ///< the school's real ones, by id
+    [[nodiscard]] std::optional<TrainingSetup> setup(const std::string& pilot_id) const;    ///< nothing when none was made
+    [[nodiscard]] std::optional<UnixTime> setup_at(const std::string& pilot_id) const;      ///< when it was made
+    [[nodiscard]] std::vector<StageOpeningRow> opened_stages() const;                ///< those that stand open, in time order
     [[nodiscard]] std::vector<DocumentRow> documents(const std::string& kind) const; ///< "drill" or "curriculum", by id
     [[nodiscard]] std::optional<DemonstrationRow> demonstration(const std::string& drill_id) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;

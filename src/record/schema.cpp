@@ -58,7 +58,8 @@ const std::vector<Statements>& steps()
         // 5: practice in other programs
         {"ALTER TABLE sessions ADD COLUMN recording TEXT NOT NULL DEFAULT ''"},
         // 6: real aircraft, how practice on them is set up, and what an attempt was flown with
-        {"CREATE TABLE aircraft (id TEXT PRIMARY KEY, at INTEGER NOT NULL, document TEXT NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq))",
+        {"CREATE TABLE aircraft (id TEXT PRIMARY KEY, at INTEGER NOT NULL, document TEXT NOT NULL, entry INTEGER NOT NULL "
+         "REFERENCES entries(seq))",
          "CREATE TABLE setups (pilot_id TEXT PRIMARY KEY REFERENCES pilots(id), at INTEGER NOT NULL, document TEXT NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq))",
          "ALTER TABLE attempts ADD COLUMN flown_with TEXT NOT NULL DEFAULT ''"},
@@ -68,17 +69,20 @@ const std::vector<Statements>& steps()
          "ALTER TABLE attempts ADD COLUMN curriculum_version INTEGER NOT NULL DEFAULT 0",
          "ALTER TABLE attempts ADD COLUMN observed TEXT NOT NULL DEFAULT ''",
          "ALTER TABLE attempts ADD COLUMN demonstration TEXT NOT NULL DEFAULT ''",
-         "ALTER TABLE attempts ADD COLUMN left_minus_right REAL",
-         "ALTER TABLE criteria ADD COLUMN below_fail REAL", "ALTER TABLE criteria ADD COLUMN below_pass REAL",
-         "ALTER TABLE criteria ADD COLUMN below_merit REAL", "ALTER TABLE criteria ADD COLUMN from_s REAL",
-         "ALTER TABLE criteria ADD COLUMN to_s REAL",
-         "CREATE TABLE throttle_cuts (attempt_id TEXT NOT NULL REFERENCES attempts(id), position INTEGER NOT NULL, seconds REAL NOT NULL,"
+         "ALTER TABLE attempts ADD COLUMN left_minus_right REAL", "ALTER TABLE criteria ADD COLUMN below_fail REAL",
+         "ALTER TABLE criteria ADD COLUMN below_pass REAL", "ALTER TABLE criteria ADD COLUMN below_merit REAL",
+         "ALTER TABLE criteria ADD COLUMN from_s REAL", "ALTER TABLE criteria ADD COLUMN to_s REAL",
+         "CREATE TABLE throttle_cuts (attempt_id TEXT NOT NULL REFERENCES attempts(id), position INTEGER NOT NULL, seconds REAL "
+         "NOT NULL,"
          " PRIMARY KEY (attempt_id, position))",
-         "CREATE TABLE stage_openings (pilot_id TEXT NOT NULL REFERENCES pilots(id), curriculum TEXT NOT NULL, stage TEXT NOT NULL,"
-         " reason TEXT NOT NULL, at INTEGER NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (pilot_id, curriculum, stage))",
+         "CREATE TABLE stage_openings (pilot_id TEXT NOT NULL REFERENCES pilots(id), curriculum TEXT NOT NULL, stage TEXT NOT "
+         "NULL,"
+         " reason TEXT NOT NULL, at INTEGER NOT NULL, entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (pilot_id, "
+         "curriculum, stage))",
          "CREATE TABLE documents (kind TEXT NOT NULL, id TEXT NOT NULL, at INTEGER NOT NULL, document TEXT NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq), PRIMARY KEY (kind, id))",
-         "CREATE TABLE demonstrations (drill_id TEXT PRIMARY KEY, attempt_id TEXT NOT NULL REFERENCES attempts(id), at INTEGER NOT NULL,"
+         "CREATE TABLE demonstrations (drill_id TEXT PRIMARY KEY, attempt_id TEXT NOT NULL REFERENCES attempts(id), at INTEGER "
+         "NOT NULL,"
          " entry INTEGER NOT NULL REFERENCES entries(seq))"},
         // 8: hours on rates that match the real aircraft's
         {"ALTER TABLE sessions ADD COLUMN matched INTEGER NOT NULL DEFAULT 0"},

@@ -24,7 +24,8 @@ std::string badInput(const std::string& arguments)
 TEST_CASE("controller calibrate agrees with the reference recordings", "[cli]")
 {
     for (const auto& row : referenceRows("controllers.json")) {
-        const Answer a = run("controller calibrate " + std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>());
+        const Answer a =
+            run("controller calibrate " + std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>());
         REQUIRE(a.exit == 0);
         const auto json = nlohmann::json::parse(a.out);
         CHECK(json["format"] == "bluehangar.calibration/1");
@@ -54,7 +55,9 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
     CHECK(run("measure " + log + " --keys crashes").exit == 0);
     // The same seed gives the same flight, another one another.
     const std::string held = writeScratch("held.csv", "t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n20,0.5,0,0,0\n");
-    const std::string day = "flight simulate --sticks " + held + " --height-m 10 --mode hold --aircraft tiny-indoor --wind-mps 3 --with gusts,ground-effect,prop-wash,battery --bent-propeller 0.1 --warmer-k 12 --field-m 800 --seed ";
+    const std::string day = "flight simulate --sticks " + held +
+                            " --height-m 10 --mode hold --aircraft tiny-indoor --wind-mps 3 --with "
+                            "gusts,ground-effect,prop-wash,battery --bent-propeller 0.1 --warmer-k 12 --field-m 800 --seed ";
     const Answer one = run(day + "1");
     REQUIRE(one.exit == 0);
     CHECK(one.out == run(day + "1").out);
@@ -69,9 +72,12 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
     CHECK(with("").find("bad.csv: the file is empty") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch\n").find("line 1, column stick_roll: expected once") != std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n").find("has a header but no rows") != std::string::npos);
-    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,1.5,0,0,0\n").find("line 2, column throttle: expected a number of 0 to 1") != std::string::npos);
+    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,1.5,0,0,0\n").find("line 2, column throttle: expected a number of 0 to 1") !=
+          std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,nan,0\n").find("line 2, column stick_pitch") != std::string::npos);
-    CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: has to rise from row to row") != std::string::npos);
+    CHECK(
+        with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0,0\n0,0.5,0,0,0\n").find("line 3, column t_s: has to rise from row to row") !=
+        std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0\n").find("line 2, column roll: is missing") != std::string::npos);
     const std::string good = "flight simulate --sticks " + held;
     CHECK(badInput(good + " --mode rocket").find("--mode: expected acro") != std::string::npos);
@@ -85,15 +91,25 @@ TEST_CASE("flight simulate meets the closed forms of falling and of level flight
 {
     const auto flown = [](const nlohmann::json& airframe, const std::string& sticks, const std::string& more) {
         const std::string a = writeScratch("airframe.json", airframe.dump()), s = writeScratch("closed.csv", sticks);
-        const Answer answer = run("flight simulate --airframe " + a + " --sticks " + s + " --start-height-m 400 --mode angle " + more);
+        const Answer answer =
+            run("flight simulate --airframe " + a + " --sticks " + s + " --start-height-m 400 --mode angle " + more);
         CAPTURE(answer.err);
         REQUIRE(answer.exit == 0);
         return nlohmann::json::parse(answer.out);
     };
     const auto airframe = [](const nlohmann::json& row) {
-        return nlohmann::json{{"format", "bluehangar.aircraft/1"}, {"id", "test"}, {"name", "Test"}, {"mass_kg", input(row, "mass")}, {"thrust_to_weight", 4},
-                              {"thrust_curve", 0}, {"motor_lag_s", 0.04}, {"drag_area_m2", input(row, "drag_area")}, {"rotor_drag_kgps", 0}, {"rate_lag_s", 0.03},
-                              {"max_angular_accel_dps2", 9000}, {"body_radius_m", 0.1}};
+        return nlohmann::json{{"format", "bluehangar.aircraft/1"},
+                              {"id", "test"},
+                              {"name", "Test"},
+                              {"mass_kg", input(row, "mass")},
+                              {"thrust_to_weight", 4},
+                              {"thrust_curve", 0},
+                              {"motor_lag_s", 0.04},
+                              {"drag_area_m2", input(row, "drag_area")},
+                              {"rotor_drag_kgps", 0},
+                              {"rate_lag_s", 0.03},
+                              {"max_angular_accel_dps2", 9000},
+                              {"body_radius_m", 0.1}};
     };
     int rows = 0;
     for (const auto& row : referenceRows("physics.json")) {
@@ -104,34 +120,44 @@ TEST_CASE("flight simulate meets the closed forms of falling and of level flight
         if (fall) {
             const double time_s = input(row, "time");
             // The last row is flown for one step of 1 ms more.
-            const auto end = flown(airframe(row), "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n" + std::to_string(time_s - 0.001) + ",0,0,0,0\n", "");
+            const auto end = flown(
+                airframe(row),
+                "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n" + std::to_string(time_s - 0.001) + ",0,0,0,0\n", "");
             CHECK(meets(row["expected"]["speed"], end["speed_mps"].get<double>()));
             CHECK(meets(row["expected"]["distance"], 400 - end["height_m"].get<double>()));
         } else {
             const double tilt = input(row, "tilt"), weight_n = input(row, "mass") * 9.80665;
-            const std::string held = std::to_string(row["expected"]["thrust"]["value"].get<double>() / (4 * weight_n)) + ",0," + std::to_string(tilt / 45) + ",0\n";
+            const std::string held = std::to_string(row["expected"]["thrust"]["value"].get<double>() / (4 * weight_n)) + ",0," +
+                                     std::to_string(tilt / 45) + ",0\n";
             const auto end = flown(airframe(row), "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0," + held + "60," + held, "");
             CHECK(end["lean_deg"].get<double>() == Approx(tilt).margin(0.01));
-            CHECK(end["speed_mps"].get<double>() == Approx(row["expected"]["speed"]["value"].get<double>()).epsilon(0.005)); // what 60 s bring it to
+            CHECK(end["speed_mps"].get<double>() ==
+                  Approx(row["expected"]["speed"]["value"].get<double>()).epsilon(0.005)); // what 60 s bring it to
         }
     }
     CHECK(rows == 6);
 
     // A day from a file is the day of the options.
-    const std::string held = writeScratch("held.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0.5,0,0,0\n5,0.5,0,0,0\n");
-    const std::string day = writeScratch("day.json", R"({"format":"bluehangar.conditions/1","wind_mps":5,"wind_from_deg":90,"gusts":true,"seed":3})");
+    const std::string held =
+        writeScratch("held.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0.5,0,0,0\n5,0.5,0,0,0\n");
+    const std::string day =
+        writeScratch("day.json", R"({"format":"bluehangar.conditions/1","wind_mps":5,"wind_from_deg":90,"gusts":true,"seed":3})");
     const std::string simulate = "flight simulate --sticks " + held + " --start-height-m 20 --mode angle ";
     const Answer from_file = run(simulate + "--conditions " + day);
     REQUIRE(from_file.exit == 0);
     CHECK(from_file.out == run(simulate + "--wind-mps 5 --wind-from-deg 90 --with gusts --seed 3").out);
-    CHECK(badInput(simulate + "--conditions " + writeScratch("bad.json", R"({"format":"bluehangar.conditions/1","wind_mps":"much"})")).find("/wind_mps") != std::string::npos);
+    CHECK(badInput(simulate + "--conditions " +
+                   writeScratch("bad.json", R"({"format":"bluehangar.conditions/1","wind_mps":"much"})"))
+              .find("/wind_mps") != std::string::npos);
     CHECK(badInput(simulate + "--conditions /nowhere.json").find("/nowhere.json") != std::string::npos);
 }
 
 TEST_CASE("measure takes flags and a turn, and a drill of two sides is flown and scored from its file", "[cli]")
 {
     const std::string slalom = std::string(BH_REFERENCE) + "/logs/slalom.csv";
-    const Answer a = run("measure " + slalom + " --keys flag_distance_m,turned_deg,turn_error_deg --flags '24,0;37,0;50,0;63,0;76,0;89,0' --turn-deg 90");
+    const Answer a =
+        run("measure " + slalom +
+            " --keys flag_distance_m,turned_deg,turn_error_deg --flags '24,0;37,0;50,0;63,0;76,0;89,0' --turn-deg 90");
     REQUIRE(a.exit == 0);
     const auto measures = nlohmann::json::parse(a.out)["measures"];
     CHECK(measures["flag_distance_m"].get<double>() == Approx(10.0 / 6).margin(0.05)); // mean of the reference's closest passes
@@ -161,14 +187,18 @@ TEST_CASE("world check passes what ships and says what is wrong with a world", "
     CHECK(no.exit == 1);
     CHECK(no.out.find("gate 1 is blocked") != std::string::npos);
     CHECK(badInput("world check nowhere").find("nowhere") != std::string::npos);
-    CHECK(badInput("world check " + writeScratch("g.json", R"({"format":"bluehangar.world/1","id":"w","name":"W","half_size_m":50,"gates":[{"north_m":1}]})"))
-              .find("/gates/0: expected a 'east_m' here") != std::string::npos);
+    CHECK(
+        badInput("world check " +
+                 writeScratch("g.json",
+                              R"({"format":"bluehangar.world/1","id":"w","name":"W","half_size_m":50,"gates":[{"north_m":1}]})"))
+            .find("/gates/0: expected a 'east_m' here") != std::string::npos);
 }
 
 TEST_CASE("controller sheet: what a simulator has to be told, for every recording and every simulator that ships", "[cli]")
 {
     for (const auto& row : referenceRows("controllers.json")) {
-        const std::string calibration = writeScratch("calibration.json",
+        const std::string calibration = writeScratch(
+            "calibration.json",
             run("controller calibrate " + std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>()).out);
         for (const char* simulator : {"mudlark", "saltwind", "dyke-runner", "tern-school", "loft-hopper", "nine-gates"}) {
             const Answer a = run("controller sheet --calibration " + calibration + " --simulator " + simulator);
@@ -183,7 +213,8 @@ TEST_CASE("controller sheet: what a simulator has to be told, for every recordin
                 CHECK(f == profile["order"][i]);
                 // From the truth of the recording and the simulator's own words, not from the program's tables.
                 CHECK(line["axis"] == row["expected"][f]["axis"]["value"].get<int>() + profile["axis_base"].get<int>());
-                const bool falls = row["expected"][f]["counts_at_plus_one"]["value"] < row["expected"][f]["counts_at_minus_one"]["value"];
+                const bool falls =
+                    row["expected"][f]["counts_at_plus_one"]["value"] < row["expected"][f]["counts_at_minus_one"]["value"];
                 const std::string side = profile["rising_is"][f];
                 const bool rising_is_positive = side == "up" || side == "right" || side == "forward";
                 CHECK(line["invert"] == (falls == rising_is_positive));
@@ -191,7 +222,8 @@ TEST_CASE("controller sheet: what a simulator has to be told, for every recordin
         }
     }
     CHECK(has(badInput("controller sheet --calibration /nowhere.json --simulator mudlark"), "/nowhere.json"));
-    CHECK(has(badInput("controller sheet --calibration " + writeScratch("c.json", "{}") + " --simulator mudlark"), "c.json: /format"));
+    CHECK(has(badInput("controller sheet --calibration " + writeScratch("c.json", "{}") + " --simulator mudlark"),
+              "c.json: /format"));
 }
 
 TEST_CASE("drill fly: skill decides, the seed repeats, the log scores the same again", "[cli]")
@@ -215,12 +247,15 @@ TEST_CASE("drill list, show and check", "[cli]")
     CHECK(has(run("drill show lift-settle").out, "Sink at touchdown"));
     CHECK(run("drill check " BH_DATA "/drills/lift-settle.json").exit == 0);
     CHECK(has(badInput("drill show nothing"), "there is no drill 'nothing'"));
-    CHECK(has(badInput("drill check " + writeScratch("d.json", R"({"format":"bluehangar.drill/1","id":"x"})")), "/: expected a 'name' here"));
+    CHECK(has(badInput("drill check " + writeScratch("d.json", R"({"format":"bluehangar.drill/1","id":"x"})")),
+              "/: expected a 'name' here"));
 }
 
 TEST_CASE("measure gives known answers of a reference flight", "[cli]")
 {
-    const Answer a = run("measure " BH_REFERENCE "/logs/hover_sine.csv --keys height_in_window,height_rms_m,throttle_cut_s --from 8 --to 38 --height-m 10 --window-m 2.5");
+    const Answer a = run(
+        "measure " BH_REFERENCE
+        "/logs/hover_sine.csv --keys height_in_window,height_rms_m,throttle_cut_s --from 8 --to 38 --height-m 10 --window-m 2.5");
     REQUIRE(a.exit == 0);
     const auto m = nlohmann::json::parse(a.out)["measures"];
     for (const auto& row : referenceRows("flight_logs.json"))
@@ -233,7 +268,9 @@ TEST_CASE("measure gives known answers of a reference flight", "[cli]")
 
 TEST_CASE("rates curve prints the curve", "[cli]")
 {
-    const std::string profile = writeScratch("r.json", R"({"format":"bluehangar.rates/1","name":"x","family":"linear-expo","roll":{"max_dps":700,"expo":0.4},"pitch":{"max_dps":700,"expo":0},"yaw":{"max_dps":300,"expo":0}})");
+    const std::string profile = writeScratch(
+        "r.json",
+        R"({"format":"bluehangar.rates/1","name":"x","family":"linear-expo","roll":{"max_dps":700,"expo":0.4},"pitch":{"max_dps":700,"expo":0},"yaw":{"max_dps":300,"expo":0}})");
     const Answer a = run("rates curve --profile " + profile + " --points 5");
     CHECK(a.exit == 0);
     CHECK(has(a.out, "stick,roll_dps,pitch_dps,yaw_dps\n-1.000000,-700.0000,-700.0000,-300.0000\n-0.500000,-245.0000"));
@@ -242,7 +279,9 @@ TEST_CASE("rates curve prints the curve", "[cli]")
 
 TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]")
 {
-    const std::string target = writeScratch("t.json", R"({"format":"bluehangar.rates/1","name":"x","family":"gain-super","roll":{"gain":1,"super":0.7},"pitch":{"gain":1,"super":0.7},"yaw":{"gain":0.9,"super":0.5}})");
+    const std::string target = writeScratch(
+        "t.json",
+        R"({"format":"bluehangar.rates/1","name":"x","family":"gain-super","roll":{"gain":1,"super":0.7},"pitch":{"gain":1,"super":0.7},"yaw":{"gain":0.9,"super":0.5}})");
     const Answer a = run("rates match --target " + target + " --family centre-max --step-dps 10 --step-unit 0.01 --axis roll");
     REQUIRE(a.exit == 0);
     CHECK(a.err.empty()); // no word of the library's
@@ -253,10 +292,19 @@ TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]"
     const std::string weights = writeScratch("w.csv", "stick_low,stick_high,weight\n0,0.5,3\n0.5,1,1\n");
     CHECK(run("rates match --target " + target + " --family percent-plus --weights " + weights).exit == 0);
     CHECK(has(badInput("rates match --target " + target + " --family best"), "--family: expected centre-max"));
-    CHECK(has(badInput("rates match --target " + target + " --family centre-max --axis rudder"), "--axis: expected roll, pitch or yaw"));
-    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " + writeScratch("u.csv", "stick_low,stick_high,weight\n0,0.3,3\n")), "even bins"));
-    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " + writeScratch("n.csv", "stick_low,stick_high,weight\n0,1,nan\n")), "line 2"));
-    CHECK(has(badInput("rates match --target " + writeScratch("y.json", R"({"format":"bluehangar.rates/1","family":"gain-super","roll":{"gain":1,"super":0.7}})") + " --family centre-max"), "expected a 'pitch' here"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --axis rudder"),
+              "--axis: expected roll, pitch or yaw"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " +
+                       writeScratch("u.csv", "stick_low,stick_high,weight\n0,0.3,3\n")),
+              "even bins"));
+    CHECK(has(badInput("rates match --target " + target + " --family centre-max --weights " +
+                       writeScratch("n.csv", "stick_low,stick_high,weight\n0,1,nan\n")),
+              "line 2"));
+    CHECK(has(badInput("rates match --target " +
+                       writeScratch("y.json",
+                                    R"({"format":"bluehangar.rates/1","family":"gain-super","roll":{"gain":1,"super":0.7}})") +
+                       " --family centre-max"),
+              "expected a 'pitch' here"));
 }
 
 TEST_CASE("rates stopwatch gives a rate and its error", "[cli]")
@@ -278,7 +326,11 @@ TEST_CASE("rates from-log reads what a flight was set to", "[cli]")
     CHECK(roll["lag_ms"].get<double>() == Approx(30).margin(8));
     CHECK(roll["intervals_95"]["centre_dps"][0].get<double>() < roll["intervals_95"]["centre_dps"][1].get<double>());
     CHECK(has(badInput("rates from-log " + flown + " --family best"), "--family: expected centre-max"));
-    CHECK(has(badInput("rates from-log " + writeScratch("short.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw,p_dps,q_dps,r_dps,mode,armed\n0,0,0,0,0,0,0,0,acro,1\n0.01,0,0,0,0,0,0,0,acro,1\n") + " --family centre-max"), "rows of acro"));
+    CHECK(has(badInput("rates from-log " +
+                       writeScratch("short.csv", "t_s,throttle,stick_roll,stick_pitch,stick_yaw,p_dps,q_dps,r_dps,mode,armed\n0,"
+                                                 "0,0,0,0,0,0,0,acro,1\n0.01,0,0,0,0,0,0,0,acro,1\n") +
+                       " --family centre-max"),
+              "rows of acro"));
 }
 
 TEST_CASE("drills are checked for slips, flown with habits, and shadowed", "[cli]")
@@ -313,7 +365,8 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
     CHECK(has(a.out, " 0 problems"));
     std::filesystem::remove(copy.string() + ".logs"); // every flight log is gone now
     CHECK(run("record verify --store " + copy.string()).exit == 1);
-    CHECK(has(badInput("record verify --store " + writeScratch("no.sqlite", "this is not a training record at all")), "is not a training record"));
+    CHECK(has(badInput("record verify --store " + writeScratch("no.sqlite", "this is not a training record at all")),
+              "is not a training record"));
     CHECK(has(badInput("record verify --store /nowhere/at/all"), "there is no such record"));
 }
 
@@ -325,8 +378,10 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
     CHECK(has(badInput(score + writeScratch("empty.csv", "")), "is empty"));
     CHECK(has(badInput(score + writeScratch("columns.csv", "a,b\n1,2\n")), "there is no column t_s"));
     CHECK(has(badInput(score + writeScratch("nan.csv", head + "0,nan,0,0,0,0,0,0,acro,1\n")), "line 2"));
-    CHECK(has(badInput(score + writeScratch("back.csv", head + "1,0,0,0,0,0,0,0,acro,1\n0,0,0,0,0,0,0,0,acro,1\n")), "line 3, column t_s"));
-    CHECK(run(score + writeScratch("one.csv", head + "0,0,0,0,0,0,0,0,acro,1\n")).exit == 1); // one row: a flight that ended at once
+    CHECK(has(badInput(score + writeScratch("back.csv", head + "1,0,0,0,0,0,0,0,acro,1\n0,0,0,0,0,0,0,0,acro,1\n")),
+              "line 3, column t_s"));
+    CHECK(run(score + writeScratch("one.csv", head + "0,0,0,0,0,0,0,0,acro,1\n")).exit ==
+          1); // one row: a flight that ended at once
     CHECK(has(badInput(score + writeScratch("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
     const std::string huge = writeScratch("huge.csv", "x");
     std::filesystem::resize_file(huge, 2ull << 30);

@@ -30,7 +30,10 @@ TEST_CASE("a controller is seen when it comes, read while it is there, and misse
     hub.choose(hub.devices()[0].instance);
     stick.set(2, 12345);
     stick.set(0, -32768);
-    CHECK(soon([&] { const auto now = hub.latest(); return now && now->counts[2] == 12345 && now->counts[0] == -32768; }));
+    CHECK(soon([&] {
+        const auto now = hub.latest();
+        return now && now->counts[2] == 12345 && now->counts[0] == -32768;
+    }));
     stick.unplug();
     CHECK(soon([&] { return hub.devices().empty() && !hub.latest(); }));
 }

@@ -51,7 +51,9 @@ TEST_CASE("the motors wait for the throttle; pause holds the flight still; panic
 {
     Bench b;
     std::atomic<double> throttle{0.6};
-    FlightLoop loop(b.flight, b.drill, [&](double) { return std::vector{TimedSticks{FlightLoop::now_s(), {throttle, 0, 0, 0}}}; });
+    FlightLoop loop(b.flight, b.drill, [&](double) {
+        return std::vector{TimedSticks{FlightLoop::now_s(), {throttle, 0, 0, 0}}};
+    });
     std::this_thread::sleep_for(std::chrono::milliseconds(500));
     CHECK(loop.snapshot().waiting_for_throttle);
     CHECK_FALSE(loop.snapshot().armed);

@@ -27,7 +27,8 @@ DeviceSample busy(double t_s, SeededRandom& random)
 {
     DeviceSample s{t_s, {}};
     for (int axis = 0; axis < 6; ++axis)
-        s.counts.push_back(static_cast<int>(axis < 4 ? 15000 * std::sin((1 + 0.3 * axis) * t_s) + 40 * random.normal() : 20 * random.normal()));
+        s.counts.push_back(
+            static_cast<int>(axis < 4 ? 15000 * std::sin((1 + 0.3 * axis) * t_s) + 40 * random.normal() : 20 * random.normal()));
     return s;
 }
 

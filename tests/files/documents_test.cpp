@@ -2,10 +2,10 @@
 #include "files/calibration_document.h"
 #include "files/data_folder.h"
 #include "files/drill_document.h"
-#include "files/rates_document.h"
 #include "files/file_text.h"
 #include "files/match_documents.h"
 #include "files/rates_csv.h"
+#include "files/rates_document.h"
 
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
@@ -37,7 +37,9 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
             for (const std::string& drill : stage.drills) CHECK(data.drill(drill));
     }
     // The circuit's gates stand where the world has them.
-    const auto same = [](const Gate& a, const Gate& b) { return a.north_m == b.north_m && a.east_m == b.east_m && a.heading_deg == b.heading_deg && a.sill_m == b.sill_m; };
+    const auto same = [](const Gate& a, const Gate& b) {
+        return a.north_m == b.north_m && a.east_m == b.east_m && a.heading_deg == b.heading_deg && a.sill_m == b.sill_m;
+    };
     const Drill circuit = *data.drill("circuit");
     const World world = *data.world("circuit");
     CHECK(std::equal(circuit.gates.begin(), circuit.gates.end(), world.gates.begin(), world.gates.end(), same));
@@ -57,18 +59,45 @@ TEST_CASE("the limits marked as common practice stand as the trade has them", "[
 TEST_CASE("a drill file with a mistake is refused with file, place and expectation", "[files]")
 {
     auto d = drillDocument();
-    SECTION("missing") { d["phases"][1].erase("goal"); CHECK(drillMessage(d) == "d.json: /phases/1: expected a 'goal' here"); }
-    SECTION("wrong kind") { d["criteria"][0]["pass"] = "two"; CHECK(drillMessage(d) == "d.json: /criteria/0/pass: expected a number, found a text"); }
-    SECTION("unknown measure") { d["criteria"][2]["measure"] = "charm"; CHECK(drillMessage(d) == "d.json: /criteria/2/measure: there is no measure 'charm'"); }
-    SECTION("unknown goal") { d["phases"][0]["goal"] = nlohmann::json::object(); CHECK(drillMessage(d).find("/phases/0/goal: expected one of") != std::string::npos); }
-    SECTION("limits") { d["criteria"][0]["merit"] = 9; CHECK(drillMessage(d).find("d.json: /criteria/0: expected fail, pass and merit") == 0); }
-    SECTION("another kind of document") { d["format"] = "bluehangar.world/1"; CHECK(drillMessage(d).find("/format: expected \"bluehangar.drill/1\"") != std::string::npos); }
+    SECTION("missing")
+    {
+        d["phases"][1].erase("goal");
+        CHECK(drillMessage(d) == "d.json: /phases/1: expected a 'goal' here");
+    }
+    SECTION("wrong kind")
+    {
+        d["criteria"][0]["pass"] = "two";
+        CHECK(drillMessage(d) == "d.json: /criteria/0/pass: expected a number, found a text");
+    }
+    SECTION("unknown measure")
+    {
+        d["criteria"][2]["measure"] = "charm";
+        CHECK(drillMessage(d) == "d.json: /criteria/2/measure: there is no measure 'charm'");
+    }
+    SECTION("unknown goal")
+    {
+        d["phases"][0]["goal"] = nlohmann::json::object();
+        CHECK(drillMessage(d).find("/phases/0/goal: expected one of") != std::string::npos);
+    }
+    SECTION("limits")
+    {
+        d["criteria"][0]["merit"] = 9;
+        CHECK(drillMessage(d).find("d.json: /criteria/0: expected fail, pass and merit") == 0);
+    }
+    SECTION("another kind of document")
+    {
+        d["format"] = "bluehangar.world/1";
+        CHECK(drillMessage(d).find("/format: expected \"bluehangar.drill/1\"") != std::string::npos);
+    }
     SECTION("a newer version")
     {
         d["format"] = "bluehangar.drill/2";
         CHECK(parse_drill(d.dump(), "d.json").error().code == Error::Code::Unsupported);
     }
-    SECTION("no JSON") { CHECK(parse_drill("{\n\"format\": }", "d.json").error().message == "d.json: line 2: is no valid JSON here"); }
+    SECTION("no JSON")
+    {
+        CHECK(parse_drill("{\n\"format\": }", "d.json").error().message == "d.json: line 2: is no valid JSON here");
+    }
     SECTION("a slip in a key is told to who asks, and is no error")
     {
         d["phases"][0]["time_limt_s"] = 5;
@@ -78,10 +107,26 @@ TEST_CASE("a drill file with a mistake is refused with file, place and expectati
         CHECK(slips[0].find("d.json: /phases/0: there is no 'time_limt_s' here, expected one of id, instruction") == 0);
         CHECK(parse_drill(d.dump(), "d.json"));
     }
-    SECTION("a mode the drill does not have") { d["phases"][0]["mode"] = "sport"; CHECK(drillMessage(d) == "d.json: /phases/0/mode: is not one of the drill's modes"); }
-    SECTION("a stick there is not") { d["phases"][0]["sticks"] = {"rudder"}; CHECK(drillMessage(d) == "d.json: /phases/0/sticks/0: expected throttle, yaw, pitch or roll, found 'rudder'"); }
-    SECTION("bounds the wrong way round") { d["phases"][0]["bounds"] = {{"lowest_m", 9}, {"highest_m", 3}}; CHECK(drillMessage(d) == "d.json: /phases/0/bounds: expected lowest_m under highest_m"); }
-    SECTION("a band without a limit") { d["criteria"][0]["below"] = {{"fail", 0}, {"pass", 1}}; CHECK(drillMessage(d) == "d.json: /criteria/0/below: expected a 'merit' here"); }
+    SECTION("a mode the drill does not have")
+    {
+        d["phases"][0]["mode"] = "sport";
+        CHECK(drillMessage(d) == "d.json: /phases/0/mode: is not one of the drill's modes");
+    }
+    SECTION("a stick there is not")
+    {
+        d["phases"][0]["sticks"] = {"rudder"};
+        CHECK(drillMessage(d) == "d.json: /phases/0/sticks/0: expected throttle, yaw, pitch or roll, found 'rudder'");
+    }
+    SECTION("bounds the wrong way round")
+    {
+        d["phases"][0]["bounds"] = {{"lowest_m", 9}, {"highest_m", 3}};
+        CHECK(drillMessage(d) == "d.json: /phases/0/bounds: expected lowest_m under highest_m");
+    }
+    SECTION("a band without a limit")
+    {
+        d["criteria"][0]["below"] = {{"fail", 0}, {"pass", 1}};
+        CHECK(drillMessage(d) == "d.json: /criteria/0/below: expected a 'merit' here");
+    }
 }
 
 TEST_CASE("a calibration comes back from its document as it was", "[files]")
@@ -100,10 +145,13 @@ TEST_CASE("a calibration comes back from its document as it was", "[files]")
 
 TEST_CASE("a rate profile out of range names axis and parameter", "[files]")
 {
-    const auto bad = parse_rates(R"({"format":"bluehangar.rates/1","family":"linear-expo","roll":{"max_dps":500},"pitch":{"max_dps":500,"expo":2},"yaw":{"max_dps":300}})", "r.json");
+    const auto bad = parse_rates(
+        R"({"format":"bluehangar.rates/1","family":"linear-expo","roll":{"max_dps":500},"pitch":{"max_dps":500,"expo":2},"yaw":{"max_dps":300}})",
+        "r.json");
     REQUIRE_FALSE(bad);
     CHECK(bad.error().message == "r.json: /pitch: expo must lie in 0 to 1");
-    CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().message.find("/roll") == std::string::npos);
+    CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().message.find("/roll") ==
+          std::string::npos);
 }
 
 TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and their criteria go with them", "[files]")
@@ -134,14 +182,46 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
         REQUIRE_FALSE(drill);
         return drill.error().message;
     };
-    SECTION("goal") { json["phases"][0]["goal"] = {{"fly", 1}}; CHECK(refused(json).find("d.json: /phases/0/goal: expected one of reach_within_m") == 0); }
-    SECTION("inner phase") { json["phases"][2]["sides"][0]["goal"]["turn_deg"] = "far"; CHECK(refused(json).find("d.json: /phases/2/sides/0/goal/turn_deg") == 0); }
-    SECTION("times") { json["phases"][3]["times"] = 0; CHECK(refused(json).find("/phases/3/times: expected 1 to 100") != std::string::npos); }
-    SECTION("criterion on nothing") { json["criteria"][0]["phases"] = {"loop"}; CHECK(refused(json).find("there is no phase 'loop'") != std::string::npos); }
-    SECTION("fault") { json["faults"][1]["more_than"] = 0; CHECK(refused(json) == "d.json: /faults/1/more_than: expected more than 0"); }
-    SECTION("fault on nothing") { json["faults"][0]["phases"] = {"loop"}; CHECK(refused(json) == "d.json: /faults/0/phases: there is no phase 'loop'"); }
-    SECTION("fault without a limit") { json["faults"][0].erase("more_than"); CHECK(refused(json) == "d.json: /faults/0: expected a 'more_than' here"); }
-    SECTION("over") { json["criteria"][3]["over"] = "most"; CHECK(refused(json).find("expected whole, worst, mean or best") != std::string::npos); }
+    SECTION("goal")
+    {
+        json["phases"][0]["goal"] = {{"fly", 1}};
+        CHECK(refused(json).find("d.json: /phases/0/goal: expected one of reach_within_m") == 0);
+    }
+    SECTION("inner phase")
+    {
+        json["phases"][2]["sides"][0]["goal"]["turn_deg"] = "far";
+        CHECK(refused(json).find("d.json: /phases/2/sides/0/goal/turn_deg") == 0);
+    }
+    SECTION("times")
+    {
+        json["phases"][3]["times"] = 0;
+        CHECK(refused(json).find("/phases/3/times: expected 1 to 100") != std::string::npos);
+    }
+    SECTION("criterion on nothing")
+    {
+        json["criteria"][0]["phases"] = {"loop"};
+        CHECK(refused(json).find("there is no phase 'loop'") != std::string::npos);
+    }
+    SECTION("fault")
+    {
+        json["faults"][1]["more_than"] = 0;
+        CHECK(refused(json) == "d.json: /faults/1/more_than: expected more than 0");
+    }
+    SECTION("fault on nothing")
+    {
+        json["faults"][0]["phases"] = {"loop"};
+        CHECK(refused(json) == "d.json: /faults/0/phases: there is no phase 'loop'");
+    }
+    SECTION("fault without a limit")
+    {
+        json["faults"][0].erase("more_than");
+        CHECK(refused(json) == "d.json: /faults/0: expected a 'more_than' here");
+    }
+    SECTION("over")
+    {
+        json["criteria"][3]["over"] = "most";
+        CHECK(refused(json).find("expected whole, worst, mean or best") != std::string::npos);
+    }
     SECTION("gap without sides")
     {
         for (auto& c : json["criteria"]) c.erase("sides");
@@ -151,7 +231,8 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
 
 TEST_CASE("an aircraft's own limits and steps of its rates come back from its document, and bad ones are told", "[files][rates]")
 {
-    auto json = nlohmann::json::parse(R"({"format":"bluehangar.rates/1","name":"A","family":"gain-super","roll":{"gain":1,"super":0.5},"pitch":{"gain":1,"super":0.5},"yaw":{"gain":1,"super":0.5},
+    auto json = nlohmann::json::parse(
+        R"({"format":"bluehangar.rates/1","name":"A","family":"gain-super","roll":{"gain":1,"super":0.5},"pitch":{"gain":1,"super":0.5},"yaw":{"gain":1,"super":0.5},
         "limits":{"gain":[0.1,2.5,0.05]}})");
     const auto rates = parse_rates(json.dump(), "r.json");
     REQUIRE(rates);
@@ -183,16 +264,21 @@ TEST_CASE("measured curves are read from a table: the same rates, and bad ones t
     }
     CHECK(std::get<TableCurve>(read->roll).stick.size() <= 50);
     const auto refused = [](const std::string& text) { return parse_rates_csv(text, "c.csv").error().message; };
-    CHECK(refused("stick,roll_dps,pitch_dps\n0.5,1,1\n1,2,2\n") == "c.csv: line 1, column yaw_dps: expected once among stick, roll_dps, pitch_dps, yaw_dps");
+    CHECK(refused("stick,roll_dps,pitch_dps\n0.5,1,1\n1,2,2\n") ==
+          "c.csv: line 1, column yaw_dps: expected once among stick, roll_dps, pitch_dps, yaw_dps");
     CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.8,2,2,2\n").find("c.csv: the stick goes to 0.8") == 0);
-    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.4,2,2,2\n") == "c.csv: line 3, column stick: has to rise from row to row");
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.4,2,2,2\n") ==
+          "c.csv: line 3, column stick: has to rise from row to row");
     CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,100,1,1\n1,20,2,2\n").find("c.csv: column roll_dps: ") == 0);
-    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,fast,1,1\n1,20,2,2\n") == "c.csv: line 2, column roll_dps: expected a number of -2000 to 2000, found 'fast'");
+    CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,fast,1,1\n1,20,2,2\n") ==
+          "c.csv: line 2, column roll_dps: expected a number of -2000 to 2000, found 'fast'");
 }
 
-TEST_CASE("matches, plans, trials, ratings and blind tests come back from the record's documents, and bad ones are told", "[files][rates]")
+TEST_CASE("matches, plans, trials, ratings and blind tests come back from the record's documents, and bad ones are told",
+          "[files][rates]")
 {
-    const RateProfile a{"a", CentreMaxCurve{150, 400, 0}, CentreMaxCurve{150, 400, 0}, CentreMaxCurve{}}, b{"b", CentreMaxCurve{150, 460, 0}, CentreMaxCurve{150, 460, 0}, CentreMaxCurve{}};
+    const RateProfile a{"a", CentreMaxCurve{150, 400, 0}, CentreMaxCurve{150, 400, 0}, CentreMaxCurve{}},
+        b{"b", CentreMaxCurve{150, 460, 0}, CentreMaxCurve{150, 460, 0}, CentreMaxCurve{}};
     const KeptMatch match{"real-a", "sim-b", a, b, "centre-max", {{0, 1000, 10}, {0, 2000, 10}, {0, 1, 0.01}}};
     std::int64_t at = 0;
     const auto match_again = parse_match(match_text(match, 1234), "m", &at);

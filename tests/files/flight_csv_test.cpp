@@ -53,7 +53,8 @@ TEST_CASE("a flight log comes back from its file as it was", "[files]")
 TEST_CASE("columns may come in any order, with others among them, quoted, CRLF, with a byte order mark", "[files]")
 {
     const auto log = parse_flight_csv("\xEF\xBB\xBFstick_yaw,note,throttle,\"stick_pitch\",stick_roll,t_s,mode\r\n"
-                                      "0.1,\"a, \"\"b\"\"\",0.2,0.3,0.4,0.0,rate\r\n\r\n0.1,x,0.2,0.3,0.4,0.5,level\r\n", "f.csv");
+                                      "0.1,\"a, \"\"b\"\"\",0.2,0.3,0.4,0.0,rate\r\n\r\n0.1,x,0.2,0.3,0.4,0.5,level\r\n",
+                                      "f.csv");
     REQUIRE(log);
     CHECK(log->size() == 2);
     CHECK(log->stick_roll[1] == 0.4);
@@ -69,11 +70,14 @@ TEST_CASE("bad flight logs get one sentence with place and expectation", "[files
     CHECK(messageFor(head) == "f.csv: has a header but no rows, expected at least one sample");
     CHECK(messageFor("t_s,height_m\n0,1\n") == "f.csv: line 1: there is no column throttle, a flight log needs it");
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,abc,acro,1\n") == "f.csv: line 2, column height_m: expected a number, found 'abc'");
-    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,nan,acro,1\n").find("line 2: holds a value that is not finite") != std::string::npos);
-    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,1\n0,0.4,0,0,0,0,0,1,acro,1\n") == "f.csv: line 3, column t_s: times must rise from row to row");
+    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,nan,acro,1\n").find("line 2: holds a value that is not finite") !=
+          std::string::npos);
+    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,1\n0,0.4,0,0,0,0,0,1,acro,1\n") ==
+          "f.csv: line 3, column t_s: times must rise from row to row");
     CHECK(messageFor(head + "0,0.4,0,0\n").find("line 2, column stick_yaw: is missing") != std::string::npos);
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,1,7\n").find("more fields") != std::string::npos);
-    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,loop,1\n").find("expected acro, angle, horizon, hold or sport, found 'loop'") != std::string::npos);
+    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,loop,1\n").find("expected acro, angle, horizon, hold or sport, found 'loop'") !=
+          std::string::npos);
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,yes\n").find("expected 0 or 1") != std::string::npos);
     CHECK(messageFor("t_s,t_s,throttle,stick_roll,stick_pitch,stick_yaw\n").find("stands there twice") != std::string::npos);
     CHECK(messageFor(std::string(100000, 'x')).find("longer than 64 kB") != std::string::npos);

@@ -8,11 +8,11 @@
 #include "files/curriculum_document.h"
 #include "files/data_folder.h"
 #include "files/drill_document.h"
-#include "files/rates_document.h"
-#include "files/world_document.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "files/rates_document.h"
 #include "files/recording_csv.h"
+#include "files/world_document.h"
 #include "run_program.h"
 
 using namespace bh;
@@ -25,13 +25,20 @@ std::string mutated(std::string text, SeededRandom& random)
     const int changes = 1 + static_cast<int>(4 * random.uniform());
     for (int i = 0; i < changes && !text.empty(); ++i) {
         const double kind = random.uniform();
-        if (kind < 0.35) text[place()] = static_cast<char>(256 * random.uniform());
-        else if (kind < 0.5) text.erase(place(), static_cast<std::size_t>(40 * random.uniform()));
-        else if (kind < 0.65) text.insert(place(), random.uniform() < 0.5 ? "\"" : ",");
-        else if (kind < 0.75) text.insert(place(), random.uniform() < 0.5 ? "nan" : "1e999");
-        else if (kind < 0.85) text.insert(place(), "\r\n");
-        else if (kind < 0.95) text.insert(place(), text.substr(place(), 60));
-        else text.resize(place());
+        if (kind < 0.35)
+            text[place()] = static_cast<char>(256 * random.uniform());
+        else if (kind < 0.5)
+            text.erase(place(), static_cast<std::size_t>(40 * random.uniform()));
+        else if (kind < 0.65)
+            text.insert(place(), random.uniform() < 0.5 ? "\"" : ",");
+        else if (kind < 0.75)
+            text.insert(place(), random.uniform() < 0.5 ? "nan" : "1e999");
+        else if (kind < 0.85)
+            text.insert(place(), "\r\n");
+        else if (kind < 0.95)
+            text.insert(place(), text.substr(place(), 60));
+        else
+            text.resize(place());
     }
     return text;
 }
@@ -94,7 +101,8 @@ TEST_CASE("a flight log comes back from its file bit by bit", "[files]")
 TEST_CASE("columns in another order, quoted names, unknown columns and CRLF change nothing", "[files]")
 {
     const auto log = parse_flight_csv("stick_yaw,\"t_s\",note,throttle,stick_pitch,stick_roll\r\n"
-                                      "0.5,0,\"a, \"\"quoted\"\" remark\",0.1,-1,0.25\r\n0.5,0.01,,0.2,-1,0.25\r\n", "f.csv");
+                                      "0.5,0,\"a, \"\"quoted\"\" remark\",0.1,-1,0.25\r\n0.5,0.01,,0.2,-1,0.25\r\n",
+                                      "f.csv");
     REQUIRE(log);
     CHECK(log->size() == 2);
     CHECK_FALSE(log->has_position);
@@ -131,12 +139,15 @@ TEST_CASE("controller recordings with any mistake are read whole or refused in a
 TEST_CASE("documents with any mistake are read whole or refused in a sentence", "[files][hostile]")
 {
     SeededRandom random(13);
-    for (const char* name : {"drills/lift-settle.json", "worlds/pan.json", "aircraft/five-inch.json", "curricula/first-steps.json"}) {
+    for (const char* name :
+         {"drills/lift-settle.json", "worlds/pan.json", "aircraft/five-inch.json", "curricula/first-steps.json"}) {
         const auto text = read_text(std::string(BH_DATA) + "/" + name);
         REQUIRE(text);
         for (int round = 0; round < 400; ++round) {
             const std::string broken = mutated(*text, random);
-            const auto check = [&](const auto& result) { if (!result) checkMessage(result.error().message, "d.json"); };
+            const auto check = [&](const auto& result) {
+                if (!result) checkMessage(result.error().message, "d.json");
+            };
             check(parse_drill(broken, "d.json"));
             check(parse_world(broken, "d.json"));
             check(parse_airframe(broken, "d.json"));

@@ -59,12 +59,32 @@ TEST_CASE("a set-up comes back from its document as it was", "[files][setup]")
 TEST_CASE("a set-up or a day with a mistake is refused with file, place and expectation", "[files][setup]")
 {
     auto s = nlohmann::json::parse(training_setup_json(unusual()).dump());
-    SECTION("tilt") { s["camera_tilt_deg"] = 80; CHECK(refusal(s) == "s.json: /: camera_tilt_deg: expected 0 to 60, found 80"); }
-    SECTION("no number") { s["fov_deg"] = "wide"; CHECK(refusal(s).find("s.json: /fov_deg") == 0); }
-    SECTION("rates") { s["rates"]["yaw"]["family"] = "magic"; CHECK(refusal(s).find("found 'magic'") != std::string::npos); }
-    SECTION("day") { s["day"]["bent_propeller"] = 0.9; CHECK(refusal(s).find("s.json: /day") == 0); }
+    SECTION("tilt")
+    {
+        s["camera_tilt_deg"] = 80;
+        CHECK(refusal(s) == "s.json: /: camera_tilt_deg: expected 0 to 60, found 80");
+    }
+    SECTION("no number")
+    {
+        s["fov_deg"] = "wide";
+        CHECK(refusal(s).find("s.json: /fov_deg") == 0);
+    }
+    SECTION("rates")
+    {
+        s["rates"]["yaw"]["family"] = "magic";
+        CHECK(refusal(s).find("found 'magic'") != std::string::npos);
+    }
+    SECTION("day")
+    {
+        s["day"]["bent_propeller"] = 0.9;
+        CHECK(refusal(s).find("s.json: /day") == 0);
+    }
     SECTION("kind") { CHECK_FALSE(parse_training_setup(airframe_json(Airframe{}).dump(), "s.json")); }
-    SECTION("newer") { s["format"] = "bluehangar.setup/2"; CHECK(parse_training_setup(s.dump(), "s.json").error().code == Error::Code::Unsupported); }
+    SECTION("newer")
+    {
+        s["format"] = "bluehangar.setup/2";
+        CHECK(parse_training_setup(s.dump(), "s.json").error().code == Error::Code::Unsupported);
+    }
     const auto day = parse_conditions(R"({"format":"bluehangar.conditions/1","wind_mps":3})", "d.json");
     REQUIRE(day);
     CHECK(in_words(*day) == "wind 3 m/s");

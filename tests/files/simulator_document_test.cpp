@@ -30,7 +30,8 @@ TEST_CASE("the simulators that ship can be read, differ, and cover the cases tha
     bool some_reversed = false;
     for (const SimulatorProfile& s : *all) {
         auto json = simulator_json(s);
-        CHECK(*parse_simulator(json.dump(), "x").map([](const SimulatorProfile& back) { return simulator_json(back).dump(); }) == json.dump());
+        CHECK(*parse_simulator(json.dump(), "x").map([](const SimulatorProfile& back) { return simulator_json(back).dump(); }) ==
+              json.dump());
         json.erase("id"), json.erase("name");
         conventions.insert(json.dump());
         bases.insert(s.axis_base);
@@ -50,23 +51,71 @@ TEST_CASE("the simulators that ship can be read, differ, and cover the cases tha
 TEST_CASE("a simulator file with a mistake is refused with file, place and expectation", "[files][sheet]")
 {
     auto s = mudlark();
-    SECTION("unknown side") { s["rising_is"]["pitch"] = "up"; CHECK(message(s) == "s.json: /rising_is/pitch: expected one of forward, back, found 'up'"); }
-    SECTION("function twice") { s["order"][3] = "throttle"; CHECK(message(s) == "s.json: /order/3: stands there twice, expected each function once"); }
-    SECTION("function missing") { s["order"].erase(1); CHECK(message(s) == "s.json: /order: expected the four functions"); }
-    SECTION("throttle") { s["throttle"] = "half"; CHECK(message(s) == "s.json: /throttle: expected one of full, upper_half, choice, found 'half'"); }
-    SECTION("arming") { s["arming"]["by"] = "magic"; CHECK(message(s).find("s.json: /arming/by: expected one of by_itself, switch, sticks, key") == 0); }
-    SECTION("base") { s["axis_base"] = -1; CHECK(message(s) == "s.json: /axis_base: expected 0 to 100"); }
-    SECTION("mode") { s["modes"]["wild"] = "x"; CHECK(message(s).find("found 'wild'") != std::string::npos); }
-    SECTION("range") { s["tilt_deg"] = {40, 10, 1}; CHECK(message(s) == "s.json: /tilt_deg: expected lowest, highest and a step above 0"); }
-    SECTION("stick mode") { s["stick_modes"]["5"] = "x"; CHECK(message(s) == "s.json: /stick_modes: expected 1, 2, 3 or 4, found '5'"); }
-    SECTION("family") { s["rates"] = {{"family", "magic"}}; CHECK(message(s).find("s.json: /rates/family: expected one of centre-max, gain-super,") == 0); }
+    SECTION("unknown side")
+    {
+        s["rising_is"]["pitch"] = "up";
+        CHECK(message(s) == "s.json: /rising_is/pitch: expected one of forward, back, found 'up'");
+    }
+    SECTION("function twice")
+    {
+        s["order"][3] = "throttle";
+        CHECK(message(s) == "s.json: /order/3: stands there twice, expected each function once");
+    }
+    SECTION("function missing")
+    {
+        s["order"].erase(1);
+        CHECK(message(s) == "s.json: /order: expected the four functions");
+    }
+    SECTION("throttle")
+    {
+        s["throttle"] = "half";
+        CHECK(message(s) == "s.json: /throttle: expected one of full, upper_half, choice, found 'half'");
+    }
+    SECTION("arming")
+    {
+        s["arming"]["by"] = "magic";
+        CHECK(message(s).find("s.json: /arming/by: expected one of by_itself, switch, sticks, key") == 0);
+    }
+    SECTION("base")
+    {
+        s["axis_base"] = -1;
+        CHECK(message(s) == "s.json: /axis_base: expected 0 to 100");
+    }
+    SECTION("mode")
+    {
+        s["modes"]["wild"] = "x";
+        CHECK(message(s).find("found 'wild'") != std::string::npos);
+    }
+    SECTION("range")
+    {
+        s["tilt_deg"] = {40, 10, 1};
+        CHECK(message(s) == "s.json: /tilt_deg: expected lowest, highest and a step above 0");
+    }
+    SECTION("stick mode")
+    {
+        s["stick_modes"]["5"] = "x";
+        CHECK(message(s) == "s.json: /stick_modes: expected 1, 2, 3 or 4, found '5'");
+    }
+    SECTION("family")
+    {
+        s["rates"] = {{"family", "magic"}};
+        CHECK(message(s).find("s.json: /rates/family: expected one of centre-max, gain-super,") == 0);
+    }
     SECTION("parameter")
     {
         s["rates"] = {{"family", "linear-expo"}, {"limits", {{"gain", {0, 1, 0.1}}}}};
         CHECK(message(s) == "s.json: /rates/limits/gain: the family linear-expo has no such parameter");
     }
-    SECTION("missing") { s.erase("axis_base"); CHECK(message(s) == "s.json: /: expected a 'axis_base' here"); }
-    SECTION("no name") { s["name"] = ""; CHECK(message(s) == "s.json: /: expected an id and a name"); }
+    SECTION("missing")
+    {
+        s.erase("axis_base");
+        CHECK(message(s) == "s.json: /: expected a 'axis_base' here");
+    }
+    SECTION("no name")
+    {
+        s["name"] = "";
+        CHECK(message(s) == "s.json: /: expected an id and a name");
+    }
 }
 
 TEST_CASE("what a simulator file holds beyond what is known here is kept", "[files][sheet]")

@@ -38,7 +38,8 @@ std::vector<std::string> writeAndKill(const std::string& file, double after_s)
     for (ssize_t n; (n = read(ends[0], buffer, sizeof buffer)) > 0;) text.append(buffer, static_cast<std::size_t>(n));
     close(ends[0]);
     std::vector<std::string> ids;
-    for (std::size_t at = 0, end; (end = text.find('\n', at)) != std::string::npos; at = end + 1) ids.push_back(text.substr(at, end - at));
+    for (std::size_t at = 0, end; (end = text.find('\n', at)) != std::string::npos; at = end + 1)
+        ids.push_back(text.substr(at, end - at));
     return ids;
 }
 

@@ -1,6 +1,6 @@
 // Flight logs at 250 rows a second: how much room they take, and that they come back to the last bit.
-#include "core/drill/drill_score.h"
 #include "core/base/random.h"
+#include "core/drill/drill_score.h"
 #include "files/data_folder.h"
 #include "files/score_document.h"
 #include "record/log_folder.h"
@@ -32,8 +32,11 @@ TEST_CASE("twenty minutes of flight at 250 rows a second take less than 12 MB an
     constexpr double twenty_minutes_s = 1200;
     while (flight.time_s() < twenty_minutes_s) {
         if (static_cast<long>(std::lround(flight.time_s() * 1000)) % 4 == 0) {
-            for (double* axis : {&hands.roll, &hands.pitch, &hands.yaw, &throttle_wander}) *axis = std::clamp(keeps * *axis + 0.08 * random.normal(), -1.0, 1.0);
-            hands.throttle = std::clamp(hover + 0.04 * (10 - flight.state().height_m()) + 0.05 * flight.state().velocity_mps.z() + 0.1 * throttle_wander, 0.0, 1.0);
+            for (double* axis : {&hands.roll, &hands.pitch, &hands.yaw, &throttle_wander})
+                *axis = std::clamp(keeps * *axis + 0.08 * random.normal(), -1.0, 1.0);
+            hands.throttle = std::clamp(hover + 0.04 * (10 - flight.state().height_m()) + 0.05 * flight.state().velocity_mps.z() +
+                                            0.1 * throttle_wander,
+                                        0.0, 1.0);
         }
         flight.step(hands);
     }

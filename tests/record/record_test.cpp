@@ -222,7 +222,8 @@ TEST_CASE("an older record is brought up to date and a copy is kept", "[store]")
         e.subject = "p1";
         e.body = R"({"name":"Maud Tansley","curriculum":"first-steps","target_h":50,"archived":false})";
         e.hash = entry_hash(e);
-        old.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject, QVariant(), e.why, e.body, e.previous_hash, e.hash);
+        old.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject, QVariant(), e.why,
+                e.body, e.previous_hash, e.hash);
         apply_entry(old, e, 2);
     }
     const auto record = place.open();
@@ -269,7 +270,8 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
 {
     Place place;
     Calibration calibration;
-    for (FunctionCalibration& f : calibration.functions) f.axis = static_cast<int>(&f - calibration.functions.data()), f.high_counts = 4000, f.centre_counts = 2000;
+    for (FunctionCalibration& f : calibration.functions)
+        f.axis = static_cast<int>(&f - calibration.functions.data()), f.high_counts = 4000, f.centre_counts = 2000;
     std::string pilot, first, second;
     {
         const auto record = place.open();

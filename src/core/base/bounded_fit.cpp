@@ -8,7 +8,8 @@ namespace {
 
 using Parameters = std::vector<double>;
 
-Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vector<std::size_t>& free, const Eigen::VectorXd& r, const Eigen::MatrixXd& j)
+Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vector<std::size_t>& free, const Eigen::VectorXd& r,
+                            const Eigen::MatrixXd& j)
 {
     Eigen::MatrixXd normal = j.transpose() * j;
     Eigen::VectorXd down = -j.transpose() * r;
@@ -21,7 +22,8 @@ Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vect
         bool again = false;
         for (std::size_t k = 0; k < free.size(); ++k) {
             const auto at = static_cast<Eigen::Index>(k);
-            const bool out = (p[free[k]] <= box.low[free[k]] && step[at] < 0) || (p[free[k]] >= box.high[free[k]] && step[at] > 0);
+            const bool out =
+                (p[free[k]] <= box.low[free[k]] && step[at] < 0) || (p[free[k]] >= box.high[free[k]] && step[at] > 0);
             if (!out) continue;
             normal.row(at).setZero(), normal.col(at).setZero();
             normal(at, at) = 1;
@@ -35,7 +37,8 @@ Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vect
 
 } // namespace
 
-void differentiate(const Residuals& residuals, const Box& box, const Parameters& p, const Eigen::VectorXd& r, const std::vector<std::size_t>& free, Eigen::MatrixXd& j)
+void differentiate(const Residuals& residuals, const Box& box, const Parameters& p, const Eigen::VectorXd& r,
+                   const std::vector<std::size_t>& free, Eigen::MatrixXd& j)
 {
     j.resize(r.size(), static_cast<Eigen::Index>(free.size()));
     Eigen::VectorXd there;
@@ -62,7 +65,8 @@ double bounded_fit(const Residuals& residuals, const Box& box, Parameters& p, co
         for (double share = 1; share > 0.05; share /= 2) {
             Parameters next = p;
             for (std::size_t k = 0; k < free.size(); ++k)
-                next[free[k]] = std::clamp(p[free[k]] + share * step[static_cast<Eigen::Index>(k)], box.low[free[k]], box.high[free[k]]);
+                next[free[k]] =
+                    std::clamp(p[free[k]] + share * step[static_cast<Eigen::Index>(k)], box.low[free[k]], box.high[free[k]]);
             residuals(next, there);
             const double cost = there.squaredNorm();
             if (cost >= now - 1e-12) continue;

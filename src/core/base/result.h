@@ -21,9 +21,6 @@ inline tl::unexpected<Error> failure(Error::Code code, std::string message)
 {
     return tl::unexpected<Error>(Error{code, std::move(message)});
 }
-inline tl::unexpected<Error> bad_input(std::string message)
-{
-    return failure(Error::Code::BadInput, std::move(message));
-}
+inline tl::unexpected<Error> bad_input(std::string message) { return failure(Error::Code::BadInput, std::move(message)); }
 
 } // namespace bh

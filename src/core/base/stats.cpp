@@ -35,10 +35,7 @@ double percentile(std::vector<double> values, double share)
     return below + (place - static_cast<double>(low)) * (above - below);
 }
 
-double median(std::vector<double> values)
-{
-    return percentile(std::move(values), 0.5);
-}
+double median(std::vector<double> values) { return percentile(std::move(values), 0.5); }
 
 double slope(const std::vector<double>& x, const std::vector<double>& y)
 {

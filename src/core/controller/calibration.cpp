@@ -11,9 +11,9 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, prompt_count> prompt_keys{
-    "rest",          "throttle_up", "throttle_down", "yaw_right", "yaw_left",
-    "pitch_forward", "pitch_back",  "roll_right",    "roll_left", "circles"};
+constexpr std::array<std::string_view, prompt_count> prompt_keys{"rest",      "throttle_up",   "throttle_down", "yaw_right",
+                                                                 "yaw_left",  "pitch_forward", "pitch_back",    "roll_right",
+                                                                 "roll_left", "circles"};
 
 struct PromptPair {
     Prompt towards_high;
@@ -101,10 +101,7 @@ double held_end(const Stretch& part, double rest, bool upwards)
 
 /// Where the axis came to rest by the end of the prompt: the mean over its last 0.25 s. A mean, because several
 /// samples of a coarsely stepped axis tell its place better than any one of them.
-double final_rest(const Stretch& part)
-{
-    return mean(from_time(part, part.t_s.back() - 0.25));
-}
+double final_rest(const Stretch& part) { return mean(from_time(part, part.t_s.back() - 0.25)); }
 
 /// The device's number range, guessed from what was seen: the smallest usual range that holds every value.
 double device_range(const ControllerRecording& recording)
@@ -144,7 +141,8 @@ std::vector<double> intervals_ms(const ControllerRecording& recording, double ra
     for (std::size_t i = 1; i < recording.samples(); ++i) {
         all.push_back(1000 * (recording.t_s[i] - recording.t_s[i - 1]));
         double change = 0;
-        for (const std::vector<int>& axis : recording.axes_counts) change = std::max<double>(change, std::abs(axis[i] - axis[last]));
+        for (const std::vector<int>& axis : recording.axes_counts)
+            change = std::max<double>(change, std::abs(axis[i] - axis[last]));
         if (change <= changed_by) continue;
         const double gap_s = recording.t_s[i] - recording.t_s[last];
         if (change > moved_by && gap_s < longest_s) gaps.push_back(1000 * gap_s);
@@ -212,13 +210,16 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
     check(jitter, 0.003, 0.01, "Jitters by " + percent(jitter, 2) + " of half travel at rest: clean the gimbal.");
     if (f.travel_share < 0.85) {
         f.verdict = std::max(f.verdict, Verdict::Usable);
-        if (f.reason.empty()) f.reason = "Travel is only " + percent(f.travel_share, 0) + " of the device's range: set its end points.";
+        if (f.reason.empty())
+            f.reason = "Travel is only " + percent(f.travel_share, 0) + " of the device's range: set its end points.";
     }
-    check(cross_talk, 0.02, 0.05, "Moves by " + percent(cross_talk) + " when its neighbour is pushed: check how the gimbal sits.");
+    check(cross_talk, 0.02, 0.05,
+          "Moves by " + percent(cross_talk) + " when its neighbour is pushed: check how the gimbal sits.");
     // Under 8.5 bits the steps can be felt, under 6 the aircraft jumps from one to the next (house).
     check(std::max(0.0, 10 - f.effective_bits), 1.5, 4,
           "Moves in only " + std::to_string(std::lround(std::exp2(f.effective_bits))) + " steps: look for a finer USB mode.");
-    check(interval_ms, 8, 16, "Samples come only every " + std::to_string(std::lround(interval_ms)) + " ms: use a faster USB mode.");
+    check(interval_ms, 8, 16,
+          "Samples come only every " + std::to_string(std::lround(interval_ms)) + " ms: use a faster USB mode.");
     if (f.dead_band > 0.05) {
         f.verdict = Verdict::Service;
         f.reason = "Needs a dead band of " + percent(f.dead_band) + ": have the gimbal serviced.";
@@ -283,8 +284,7 @@ AxisFinding find_axis(const Take& take, Function function, double range)
     return finding;
 }
 
-FunctionCalibration measure_axis(const Take& take, Function function, const AxisFinding& finding,
-                                 double range)
+FunctionCalibration measure_axis(const Take& take, Function function, const AxisFinding& finding, double range)
 {
     const auto axis = static_cast<std::size_t>(finding.axis);
     const PromptPair pair = prompts_of(function);
@@ -306,15 +306,16 @@ FunctionCalibration measure_axis(const Take& take, Function function, const Axis
     const double middle = 0.5 * (f.high_counts + f.low_counts);
     const double travel = std::abs(f.high_counts - f.low_counts);
     // Sprung: let go after either push it stands near mid travel ("within 10 %" of the working formulas).
-    f.sprung = std::abs(f.rest_after_high_counts - middle) < 0.1 * travel &&
-               std::abs(f.rest_after_low_counts - middle) < 0.1 * travel;
+    f.sprung =
+        std::abs(f.rest_after_high_counts - middle) < 0.1 * travel && std::abs(f.rest_after_low_counts - middle) < 0.1 * travel;
     f.centre_counts = middle;
     if (f.sprung) {
         f.centre_counts = 0.5 * (f.rest_after_high_counts + f.rest_after_low_counts);
         f.hysteresis_counts = std::abs(f.rest_after_high_counts - f.rest_after_low_counts);
     }
     f.travel_share = travel / range;
-    if (const double below = std::abs(f.centre_counts - f.low_counts); below > 0) f.asymmetry = std::abs(f.high_counts - f.centre_counts) / below;
+    if (const double below = std::abs(f.centre_counts - f.low_counts); below > 0)
+        f.asymmetry = std::abs(f.high_counts - f.centre_counts) / below;
     if (const int step = take.steps[axis]; step > 0 && travel > 0) f.effective_bits = std::log2(travel / step);
     const double half = std::max(1.0, 0.5 * travel);
     const double band = (0.5 * f.hysteresis_counts + 3 * f.jitter_counts) / half;
@@ -323,8 +324,7 @@ FunctionCalibration measure_axis(const Take& take, Function function, const Axis
 }
 
 /// Slope of `second` over `first` while `first` was being pushed, in half travels and stick sense.
-double cross_talk_share(const Take& take, const Calibration& calibration, Function first,
-                        Function second)
+double cross_talk_share(const Take& take, const Calibration& calibration, Function first, Function second)
 {
     const FunctionCalibration& a = calibration.of(first);
     const FunctionCalibration& b = calibration.of(second);
@@ -388,8 +388,8 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
         for (Function b : all_functions) {
             const int axis = findings[static_cast<std::size_t>(a)].axis;
             if (a < b && axis >= 0 && axis == findings[static_cast<std::size_t>(b)].axis)
-                calibration.problems.push_back(std::string(function_key(a)) + " and " + function_key(b) +
-                                               " both moved axis " + std::to_string(axis) + "; record them again");
+                calibration.problems.push_back(std::string(function_key(a)) + " and " + function_key(b) + " both moved axis " +
+                                               std::to_string(axis) + "; record them again");
         }
     std::set<int> used;
     for (Function function : all_functions) {
@@ -403,8 +403,10 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
 
     std::array<double, 4> disturbed{};
     if (calibration.problems.empty())
-        for (auto [first, second] : {std::pair{Function::Roll, Function::Pitch}, {Function::Pitch, Function::Roll},
-                                     {Function::Yaw, Function::Throttle}, {Function::Throttle, Function::Yaw}}) {
+        for (auto [first, second] : {std::pair{Function::Roll, Function::Pitch},
+                                     {Function::Pitch, Function::Roll},
+                                     {Function::Yaw, Function::Throttle},
+                                     {Function::Throttle, Function::Yaw}}) {
             const double share = cross_talk_share(take, calibration, first, second);
             calibration.cross_talk.push_back({first, second, share});
             disturbed[static_cast<std::size_t>(second)] = std::abs(share);
@@ -437,8 +439,8 @@ Sticks to_sticks(const Calibration& calibration, const std::vector<int>& counts)
     sticks.roll = centred(Function::Roll);
     const FunctionCalibration& t = calibration.of(Function::Throttle);
     if (t.axis >= 0 && static_cast<std::size_t>(t.axis) < counts.size() && t.high_counts != t.low_counts)
-        sticks.throttle = std::clamp((counts[static_cast<std::size_t>(t.axis)] - t.low_counts) /
-                                         (t.high_counts - t.low_counts), 0.0, 1.0);
+        sticks.throttle =
+            std::clamp((counts[static_cast<std::size_t>(t.axis)] - t.low_counts) / (t.high_counts - t.low_counts), 0.0, 1.0);
     return sticks;
 }
 
@@ -457,10 +459,7 @@ std::vector<int> to_counts(const Calibration& calibration, const Sticks& sticks,
     return counts;
 }
 
-PromptWatch::PromptWatch(Prompt prompt, std::vector<int> rest_counts)
-    : prompt_(prompt), rest_counts_(std::move(rest_counts))
-{
-}
+PromptWatch::PromptWatch(Prompt prompt, std::vector<int> rest_counts) : prompt_(prompt), rest_counts_(std::move(rest_counts)) {}
 
 /// Devices report 8-bit to 16-bit numbers; what has been seen so far tells the scale.
 double PromptWatch::range() const
@@ -521,7 +520,8 @@ bool PromptWatch::add(double t_s, const std::vector<int>& counts)
         const bool home = std::min(std::abs(counts[i] - rest_counts_[i]), std::abs(counts[i] - start_counts_[i])) < 0.12 * scale;
         all_home = all_home && home;
         const bool began_at_rest = std::abs(start_counts_[i] - rest_counts_[i]) < 0.12 * scale;
-        some_returned = some_returned || (home && began_at_rest && std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) >= enough * scale);
+        some_returned = some_returned || (home && began_at_rest &&
+                                          std::max(high_[i] - start_counts_[i], start_counts_[i] - low_[i]) >= enough * scale);
         others_quiet = others_quiet && (home || t_s - axis_still_since_s_[i] >= switch_s);
     }
     const bool back = all_home || (some_returned && others_quiet);

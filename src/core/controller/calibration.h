@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/controller/recording.h"
 #include "core/base/result.h"
 #include "core/base/sticks.h"
+#include "core/controller/recording.h"
 
 #include <array>
 #include <string>
@@ -12,8 +12,7 @@ namespace bh {
 
 /// The four functions of a controller, in the order in which a calibration asks for them.
 enum class Function { Throttle, Yaw, Pitch, Roll };
-inline constexpr std::array<Function, 4> all_functions{Function::Throttle, Function::Yaw, Function::Pitch,
-                                                       Function::Roll};
+inline constexpr std::array<Function, 4> all_functions{Function::Throttle, Function::Yaw, Function::Pitch, Function::Roll};
 [[nodiscard]] const char* function_key(Function function); ///< "throttle", "yaw", "pitch", "roll"
 
 enum class Verdict { Good, Usable, Service };
@@ -21,20 +20,20 @@ enum class Verdict { Good, Usable, Service };
 
 /// How one function is read from its axis, and how good that axis is. Counts are the device's raw numbers.
 struct FunctionCalibration {
-    int axis = -1;             ///< index into the device's axes, from 0
-    bool inverted = false;     ///< counts fall towards throttle up / yaw right / pitch forward / roll right
-    bool sprung = false;       ///< returns to the middle when let go
-    double low_counts = 0;     ///< raw value with the function at its bottom/left/back end
-    double centre_counts = 0;  ///< middle of the two resting places; for an unsprung throttle the middle of travel
-    double high_counts = 0;    ///< raw value with the function at its top/right/forward end
-    double jitter_counts = 0;  ///< sample standard deviation at rest
+    int axis = -1;                 ///< index into the device's axes, from 0
+    bool inverted = false;         ///< counts fall towards throttle up / yaw right / pitch forward / roll right
+    bool sprung = false;           ///< returns to the middle when let go
+    double low_counts = 0;         ///< raw value with the function at its bottom/left/back end
+    double centre_counts = 0;      ///< middle of the two resting places; for an unsprung throttle the middle of travel
+    double high_counts = 0;        ///< raw value with the function at its top/right/forward end
+    double jitter_counts = 0;      ///< sample standard deviation at rest
     double jitter_peak_counts = 0; ///< largest minus smallest value at rest
-    double hysteresis_counts = 0; ///< gap between the resting places after a return from + and from −; 0 if unsprung
+    double hysteresis_counts = 0;  ///< gap between the resting places after a return from + and from −; 0 if unsprung
     double rest_after_high_counts = 0;
     double rest_after_low_counts = 0;
-    double dead_band = 0;    ///< recommended, share of half travel 0…1
-    double travel_share = 0; ///< travel as a share of the device's range
-    double asymmetry = 1;    ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
+    double dead_band = 0;      ///< recommended, share of half travel 0…1
+    double travel_share = 0;   ///< travel as a share of the device's range
+    double asymmetry = 1;      ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
     double effective_bits = 0; ///< log2(travel / smallest step seen on this axis)
     Verdict verdict = Verdict::Service;
     std::string reason; ///< why, and what to do; one sentence
@@ -51,15 +50,12 @@ struct Calibration {
     std::array<FunctionCalibration, 4> functions; ///< indexed by Function
     std::vector<CrossTalk> cross_talk;            ///< the two functions that share each stick, both ways
     std::vector<int> unused_axes;
-    int step_counts = 0;    ///< smallest step between different values seen
-    double interval_ms = 0; ///< median sample interval
+    int step_counts = 0;        ///< smallest step between different values seen
+    double interval_ms = 0;     ///< median sample interval
     double interval_p95_ms = 0; ///< 95th percentile of it: how late a sample comes now and then
     std::vector<std::string> problems;
 
-    [[nodiscard]] const FunctionCalibration& of(Function function) const
-    {
-        return functions[static_cast<std::size_t>(function)];
-    }
+    [[nodiscard]] const FunctionCalibration& of(Function function) const { return functions[static_cast<std::size_t>(function)]; }
     FunctionCalibration& of(Function function) { return functions[static_cast<std::size_t>(function)]; }
     /// True when nothing was left to guess: a calibration with problems must not be used.
     [[nodiscard]] bool usable() const { return problems.empty(); }

@@ -60,7 +60,8 @@ Drift drift_of(const std::vector<Calibration>& history)
     for (DriftMeasure m : all_drift_measures) {
         std::string functions; // "yaw, pitch"
         for (Function f : all_functions) {
-            if (f == Function::Throttle && m == DriftMeasure::Centre && !history.empty() && !history.back().of(f).sprung) continue;
+            if (f == Function::Throttle && m == DriftMeasure::Centre && !history.empty() && !history.back().of(f).sprung)
+                continue;
             if (!drift_chart(history, f, m).out_of_control) continue;
             functions += (functions.empty() ? "" : ", ") + std::string(function_key(f));
             drift.which.emplace_back(f, m);

@@ -10,8 +10,8 @@ namespace bh {
 
 /// What is followed from one calibration of a controller to the next, per function. Shares of half travel.
 enum class DriftMeasure { Centre, Jitter, Hysteresis, Travel };
-inline constexpr std::array<DriftMeasure, 4> all_drift_measures{DriftMeasure::Centre, DriftMeasure::Jitter, DriftMeasure::Hysteresis,
-                                                                DriftMeasure::Travel};
+inline constexpr std::array<DriftMeasure, 4> all_drift_measures{DriftMeasure::Centre, DriftMeasure::Jitter,
+                                                                DriftMeasure::Hysteresis, DriftMeasure::Travel};
 [[nodiscard]] const char* drift_measure_name(DriftMeasure measure); ///< for people: "centre", …
 /// Centre: place of the centre between the ends, −1…1. Jitter, hysteresis: of half travel. Travel: share of the range.
 [[nodiscard]] double drift_value(const FunctionCalibration& function, DriftMeasure measure);
@@ -21,7 +21,7 @@ struct ControlChart {
     std::vector<double> values; ///< in time order, the newest last
     double mean = 0;            ///< of all but the newest
     double low = 0, high = 0;
-    bool can_judge = false;     ///< at least four older values (house)
+    bool can_judge = false;      ///< at least four older values (house)
     bool out_of_control = false; ///< the newest lies outside
 };
 /// The newest value is judged against those before it. `floor` keeps the limits from closing on noise smaller than

@@ -58,7 +58,8 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     for (int i = 0; i < resamples; ++i) {
         double sum = 0;
         for (std::size_t k = 0; k < differences.size(); ++k)
-            sum += differences[std::min(differences.size() - 1, static_cast<std::size_t>(random.uniform() * static_cast<double>(differences.size())))];
+            sum += differences[std::min(differences.size() - 1,
+                                        static_cast<std::size_t>(random.uniform() * static_cast<double>(differences.size())))];
         means.push_back(sum / static_cast<double>(differences.size()));
     }
     c.low_bps = percentile(means, 0.025);
@@ -89,12 +90,14 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     return c;
 }
 
-TappingRun::TappingRun(int count, double circle_radius) : targets_(tapping_targets(count, circle_radius)), radius_(circle_radius) {}
+TappingRun::TappingRun(int count, double circle_radius) : targets_(tapping_targets(count, circle_radius)), radius_(circle_radius)
+{
+}
 
 bool TappingRun::look(double t_s, double x, double y)
 {
-    constexpr double still = 0.03;  // of the radius
-    constexpr double away = 0.5;    // of the radius: less is a correction of the last tap, not a new one
+    constexpr double still = 0.03; // of the radius
+    constexpr double away = 0.5;   // of the radius: less is a correction of the last tap, not a new one
     constexpr double rest_s = 0.25;
     if (done()) return false;
     left_ = left_ || std::hypot(x - from_x_, y - from_y_) > away * radius_;

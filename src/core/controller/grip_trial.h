@@ -21,9 +21,9 @@ struct Tap {
 /// Effective measures of one condition, ISO/TS 9241-411:2012 (from memory) after Fitts (1954): along the line from
 /// start to target, We = 4.133·SDx, IDe = log2(Ae/We + 1), TP = IDe/MT.
 struct Pointing {
-    double distance = 0;      ///< Ae, mean of the way made towards the target
-    double sd_along = 0;      ///< SDx, n−1
-    double width = 0;         ///< We
+    double distance = 0;       ///< Ae, mean of the way made towards the target
+    double sd_along = 0;       ///< SDx, n−1
+    double width = 0;          ///< We
     double difficulty_bit = 0; ///< IDe
     double mean_time_s = 0;
     double throughput_bps = 0;
@@ -37,7 +37,7 @@ struct Pointing {
 
 /// Compares two grips by the throughput of conditions flown with both (same order, in pairs).
 struct GripComparison {
-    double difference_bps = 0;    ///< mean of first − second
+    double difference_bps = 0;        ///< mean of first − second
     double low_bps = 0, high_bps = 0; ///< 95 % percentile bootstrap interval (Efron 1979), 4,000 seeded resamples
     enum class Verdict { FirstBetter, SecondBetter, CannotTell } verdict = Verdict::CannotTell;
     std::string words;

@@ -9,18 +9,7 @@
 namespace bh {
 
 /// What the pilot was asked to do with the sticks while a sample was taken.
-enum class Prompt {
-    Rest,
-    ThrottleUp,
-    ThrottleDown,
-    YawRight,
-    YawLeft,
-    PitchForward,
-    PitchBack,
-    RollRight,
-    RollLeft,
-    Circles
-};
+enum class Prompt { Rest, ThrottleUp, ThrottleDown, YawRight, YawLeft, PitchForward, PitchBack, RollRight, RollLeft, Circles };
 inline constexpr std::size_t prompt_count = 10;
 
 /// Key as written in recordings: "rest", "throttle_up", …

@@ -49,7 +49,8 @@ std::string rate_words(const SimulatorProfile& simulator)
     for (const RateParameter& p : family->parameters) {
         const auto limit = simulator.rate_limits.find(std::string(p.key));
         text += (text.empty() ? "" : "; ") + std::string(p.name);
-        if (limit != simulator.rate_limits.end()) text += " " + words(limit->second, p.unit.empty() ? "" : " " + std::string(p.unit));
+        if (limit != simulator.rate_limits.end())
+            text += " " + words(limit->second, p.unit.empty() ? "" : " " + std::string(p.unit));
     }
     return text;
 }
@@ -63,14 +64,23 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
     if (simulator.throttle != Range::UpperHalf && sprung)
         sheet.notes.push_back("The throttle springs back to the middle, which is half power there: hold it down before arming.");
     switch (simulator.arming) {
-    case SimulatorProfile::Arming::ByItself: sheet.notes.push_back("It arms by itself: throttle to the bottom before the flight starts."); break;
-    case SimulatorProfile::Arming::Switch: sheet.notes.push_back("It arms by a switch: assign one, throttle to the bottom first."); break;
-    case SimulatorProfile::Arming::Sticks: sheet.notes.push_back("It arms with both sticks down and in, held for a moment."); break;
-    case SimulatorProfile::Arming::Key: sheet.notes.push_back("It arms by a key of the computer, throttle to the bottom first."); break;
+    case SimulatorProfile::Arming::ByItself:
+        sheet.notes.push_back("It arms by itself: throttle to the bottom before the flight starts.");
+        break;
+    case SimulatorProfile::Arming::Switch:
+        sheet.notes.push_back("It arms by a switch: assign one, throttle to the bottom first.");
+        break;
+    case SimulatorProfile::Arming::Sticks:
+        sheet.notes.push_back("It arms with both sticks down and in, held for a moment.");
+        break;
+    case SimulatorProfile::Arming::Key:
+        sheet.notes.push_back("It arms by a key of the computer, throttle to the bottom first.");
+        break;
     }
     if (!simulator.arming_words.empty()) sheet.notes.back() += " " + simulator.arming_words;
     for (const auto& [mode, name] : simulator.mode_names)
-        sheet.notes.push_back((mode == Mode::Hold ? "Position-hold" : capitalised(std::string(mode_key(mode)))) + " mode is called \"" + name + "\" there.");
+        sheet.notes.push_back((mode == Mode::Hold ? "Position-hold" : capitalised(std::string(mode_key(mode)))) +
+                              " mode is called \"" + name + "\" there.");
     if (simulator.tilt_deg) sheet.notes.push_back("Camera tilt: " + words(*simulator.tilt_deg, "°") + ".");
     if (simulator.fov_deg) sheet.notes.push_back("Field of view: " + words(*simulator.fov_deg, "°") + ".");
     if (const std::string rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back("Rates: " + rates + ".");
@@ -80,12 +90,14 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
 
 Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator, int stick_mode)
 {
-    if (!calibration.usable()) return bad_input("the calibration has problems (" + calibration.problems.front() + "), expected one without");
+    if (!calibration.usable())
+        return bad_input("the calibration has problems (" + calibration.problems.front() + "), expected one without");
     SettingsSheet sheet;
     for (Function f : simulator.order) {
         if (calibration.of(f).axis < 0) return bad_input(std::string("the calibration has no axis for ") + function_key(f));
         SheetRow row{f, calibration.of(f).axis + simulator.axis_base, must_invert(calibration, simulator, f), "both ways"};
-        if (f == Function::Throttle) row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? "upper half" : "full";
+        if (f == Function::Throttle)
+            row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? "upper half" : "full";
         sheet.rows.push_back(std::move(row));
     }
     if (const auto name = simulator.stick_mode_names.find(stick_mode); name != simulator.stick_mode_names.end())
@@ -94,7 +106,8 @@ Result<SettingsSheet> settings_sheet(const Calibration& calibration, const Simul
     return sheet;
 }
 
-double reading_of(const SimulatorProfile& simulator, const SheetRow& row, const Calibration& calibration, const std::vector<int>& counts)
+double reading_of(const SimulatorProfile& simulator, const SheetRow& row, const Calibration& calibration,
+                  const std::vector<int>& counts)
 {
     const int axis = row.axis - simulator.axis_base;
     if (axis < 0 || static_cast<std::size_t>(axis) >= counts.size()) return 0;
@@ -117,7 +130,9 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
     std::optional<int> base;
     std::array<std::optional<bool>, 4> rising;
     std::optional<SimulatorProfile::Throttle> throttle;
-    const auto row_of = [&](Function f) { return std::find_if(shown.rows.begin(), shown.rows.end(), [f](const SheetRow& r) { return r.function == f; }); };
+    const auto row_of = [&](Function f) {
+        return std::find_if(shown.rows.begin(), shown.rows.end(), [f](const SheetRow& r) { return r.function == f; });
+    };
     const auto say = [](auto& slot, auto value) { // false when it contradicts what was concluded before
         const bool fits = !slot || *slot == value;
         slot = value;
@@ -136,12 +151,14 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
         if (row == shown.rows.end()) continue;
         // The settings' line `answered` holds a number; the axis that moved is the pushed function's.
         if (!say(base, row->axis - calibration.of(o.pushed).axis))
-            learnt.conflict = "Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.";
+            learnt.conflict =
+                "Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.";
         // Rising counts of that axis, turned round where ticked, gave the side that was seen.
         const bool rises = !calibration.of(o.pushed).inverted;
         const bool positive_when_rising = (rises != row->invert) == o.answered_positive;
         if (!say(rising[index(o.answered)], positive_when_rising))
-            learnt.conflict = std::string("Two pushes show different directions for ") + function_key(o.answered) + ": look again.";
+            learnt.conflict =
+                std::string("Two pushes show different directions for ") + function_key(o.answered) + ": look again.";
     }
     if (!learnt.conflict.empty()) return learnt;
     if (base && *base != profile.axis_base) {
@@ -151,13 +168,16 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
     for (Function f : all_functions)
         if (const auto r = rising[index(f)]; r && *r != profile.rising_is_positive[index(f)]) {
             learnt.profile.rising_is_positive[index(f)] = *r;
-            learnt.changed.push_back(capitalised(function_key(f)) + ": rising counts are " + (*r ? "" : "not ") + positive_side(f) + " there.");
+            learnt.changed.push_back(capitalised(function_key(f)) + ": rising counts are " + (*r ? "" : "not ") +
+                                     positive_side(f) + " there.");
         }
     if (throttle && *throttle != profile.throttle) {
         learnt.profile.throttle = *throttle;
-        learnt.changed.push_back(*throttle == SimulatorProfile::Throttle::UpperHalf ? "Only the throttle's upper half counts." : "The throttle's whole way counts.");
+        learnt.changed.push_back(*throttle == SimulatorProfile::Throttle::UpperHalf ? "Only the throttle's upper half counts."
+                                                                                    : "The throttle's whole way counts.");
     }
-    learnt.settled = throttle.has_value() && std::all_of(rising.begin(), rising.end(), [](const auto& r) { return r.has_value(); });
+    learnt.settled =
+        throttle.has_value() && std::all_of(rising.begin(), rising.end(), [](const auto& r) { return r.has_value(); });
     return learnt;
 }
 

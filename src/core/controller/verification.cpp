@@ -8,8 +8,8 @@ namespace bh {
 namespace {
 
 constexpr double reached = 0.9;
-constexpr double away = 0.5;       // a stick this far out has gone somewhere
-constexpr double still = 0.25;     // the other stick; a thumb is never quite quiet
+constexpr double away = 0.5;   // a stick this far out has gone somewhere
+constexpr double still = 0.25; // the other stick; a thumb is never quite quiet
 constexpr double within_deg = 25;
 constexpr double for_s = 0.3;
 constexpr double stuck_for_s = 3;
@@ -79,7 +79,8 @@ void Verification::look(double t_s, const Sticks& sticks)
     const VerificationCheck& check = checks_[current_];
     // An unsprung throttle stands at the bottom most of the time: it counts as being away only when it is asked for.
     const auto place = [&](bool left) {
-        Place p{on_stick(sticks, left ? mode_.left_across : mode_.right_across), on_stick(sticks, left ? mode_.left_up : mode_.right_up)};
+        Place p{on_stick(sticks, left ? mode_.left_across : mode_.right_across),
+                on_stick(sticks, left ? mode_.left_up : mode_.right_up)};
         const Function up = left ? mode_.left_up : mode_.right_up;
         if (up == Function::Throttle && !(check.left == left && check.function == Function::Throttle)) p.up = 0;
         return p;
@@ -121,11 +122,15 @@ void Verification::look(double t_s, const Sticks& sticks)
     if (!wrong || t_s - wrong_since_s_ < wrong_for_s) return;
     const Place& seen = other_answers ? other : asked;
     const int hour = (static_cast<int>(std::lround(seen.hour_deg() / 30)) + 11) % 12 + 1;
-    std::string trouble = std::string("Asked for the ") + side(check.left) + " stick at " + std::to_string(check.hour) + " o'clock, but the " +
-                          side(other_answers ? !check.left : check.left) + " stick went to " + std::to_string(hour) + " o'clock: ";
-    if (other_answers) trouble += "the sticks are the other way round, or the stick mode is another one.";
-    else if (apart_deg(seen.hour_deg(), wanted_deg) > 135) trouble += std::string(function_key(check.function)) + " is reversed; calibrate again.";
-    else trouble += "its two directions are exchanged, or the wrong way was pushed; try again.";
+    std::string trouble = std::string("Asked for the ") + side(check.left) + " stick at " + std::to_string(check.hour) +
+                          " o'clock, but the " + side(other_answers ? !check.left : check.left) + " stick went to " +
+                          std::to_string(hour) + " o'clock: ";
+    if (other_answers)
+        trouble += "the sticks are the other way round, or the stick mode is another one.";
+    else if (apart_deg(seen.hour_deg(), wanted_deg) > 135)
+        trouble += std::string(function_key(check.function)) + " is reversed; calibrate again.";
+    else
+        trouble += "its two directions are exchanged, or the wrong way was pushed; try again.";
     fail(std::move(trouble));
 }
 

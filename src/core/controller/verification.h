@@ -13,7 +13,7 @@ struct VerificationCheck {
     bool left = false;
     int hour = 12; ///< 12, 3, 6 or 9
     Function function = Function::Pitch;
-    double sign = 1; ///< the side of the function that the hour stands for
+    double sign = 1;                         ///< the side of the function that the hour stands for
     [[nodiscard]] std::string words() const; ///< "Right stick to 12 o'clock"
 };
 

@@ -17,7 +17,10 @@ double within(double value) { return std::clamp(value, 0.0, rate_limit_dps); }
 constexpr double gain_dps = 200, most_gain = 2, most_super = 0.99;
 
 /// How much of the end a super leaves to the gain: end = 200·gain/(1 − super).
-double super_for(double gain, double end_dps) { return std::clamp(1 - gain_dps * gain / std::max(1.0, end_dps), 0.0, most_super); }
+double super_for(double gain, double end_dps)
+{
+    return std::clamp(1 - gain_dps * gain / std::max(1.0, end_dps), 0.0, most_super);
+}
 
 } // namespace
 
@@ -46,7 +49,8 @@ RateCurve with_end(const RateCurve& curve, double wanted_dps)
                                  },
                                  [&](PercentPlusCurve c) -> RateCurve {
                                      c.rate_dps = std::min(c.rate_dps, end_dps);
-                                     c.plus_percent = c.rate_dps > 0 ? std::clamp(100 * (end_dps / c.rate_dps - 1), 0.0, 300.0) : 0;
+                                     c.plus_percent =
+                                         c.rate_dps > 0 ? std::clamp(100 * (end_dps / c.rate_dps - 1), 0.0, 300.0) : 0;
                                      return c;
                                  },
                                  [](TableCurve c) -> RateCurve { return c; }},
@@ -79,7 +83,8 @@ RateCurve with_centre(const RateCurve& curve, double wanted_dps)
                                  [&](PercentPlusCurve c) -> RateCurve {
                                      if (c.expo_percent >= 100) return c;
                                      c.rate_dps = std::min(centre_dps / (1 - 0.01 * c.expo_percent), end_dps);
-                                     c.plus_percent = c.rate_dps > 0 ? std::clamp(100 * (end_dps / c.rate_dps - 1), 0.0, 300.0) : 0;
+                                     c.plus_percent =
+                                         c.rate_dps > 0 ? std::clamp(100 * (end_dps / c.rate_dps - 1), 0.0, 300.0) : 0;
                                      return c;
                                  },
                                  [](TableCurve c) -> RateCurve { return c; }},

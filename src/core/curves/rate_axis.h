@@ -11,7 +11,10 @@ namespace bh {
 enum class RateAxis : std::uint8_t { Roll, Pitch, Yaw };
 inline constexpr std::array rate_axes{RateAxis::Roll, RateAxis::Pitch, RateAxis::Yaw};
 
-[[nodiscard]] inline RateCurve& curve_of(RateProfile& p, RateAxis axis) { return axis == RateAxis::Roll ? p.roll : axis == RateAxis::Pitch ? p.pitch : p.yaw; }
+[[nodiscard]] inline RateCurve& curve_of(RateProfile& p, RateAxis axis)
+{
+    return axis == RateAxis::Roll ? p.roll : axis == RateAxis::Pitch ? p.pitch : p.yaw;
+}
 [[nodiscard]] inline const RateCurve& curve_of(const RateProfile& p, RateAxis axis)
 {
     return axis == RateAxis::Roll ? p.roll : axis == RateAxis::Pitch ? p.pitch : p.yaw;

@@ -16,8 +16,7 @@ double boosted(double gain) { return gain > 2 ? gain + 14.54 * (gain - 2) : gain
 double raw_rate(const CentreMaxCurve& c, double x)
 {
     const double x2 = x * x;
-    return x * c.centre_dps +
-           std::max(0.0, c.max_dps - c.centre_dps) * std::abs(x) * (x2 * x2 * x * c.expo + x * (1 - c.expo));
+    return x * c.centre_dps + std::max(0.0, c.max_dps - c.centre_dps) * std::abs(x) * (x2 * x2 * x * c.expo + x * (1 - c.expo));
 }
 double raw_rate(const LinearExpoCurve& c, double x) { return c.max_dps * ((1 - c.expo) * x + c.expo * x * x * x); }
 
@@ -60,12 +59,13 @@ double raw_rate(const TableCurve& c, double x)
 {
     if (c.stick.empty() || std::isnan(x)) return x; // no curve, no rate: checked() refuses it
     const double size = std::min(std::abs(x), c.stick.back());
-    const auto i = static_cast<std::size_t>(std::min(std::lower_bound(c.stick.begin(), c.stick.end(), size), c.stick.end() - 1) - c.stick.begin());
+    const auto i = static_cast<std::size_t>(std::min(std::lower_bound(c.stick.begin(), c.stick.end(), size), c.stick.end() - 1) -
+                                            c.stick.begin());
     const double from = i == 0 ? 0 : c.stick[i - 1], low = i == 0 ? 0 : c.rates_dps[i - 1];
     const double width = c.stick[i] - from, t = (size - from) / width;
     const std::vector<double> slope = slopes(c);
-    const double rate = low * (1 + 2 * t) * (1 - t) * (1 - t) + width * slope[i] * t * (1 - t) * (1 - t) + c.rates_dps[i] * t * t * (3 - 2 * t) +
-                        width * slope[i + 1] * t * t * (t - 1);
+    const double rate = low * (1 + 2 * t) * (1 - t) * (1 - t) + width * slope[i] * t * (1 - t) * (1 - t) +
+                        c.rates_dps[i] * t * t * (3 - 2 * t) + width * slope[i + 1] * t * t * (t - 1);
     return std::copysign(rate, x);
 }
 
@@ -102,7 +102,8 @@ std::string problem(const TableCurve& c, std::string_view)
     if (c.stick.empty() || c.stick.size() != c.rates_dps.size()) return "points must hold one rate for each stick";
     for (std::size_t i = 0; i < c.stick.size(); ++i) {
         if (!(c.stick[i] > (i == 0 ? 0 : c.stick[i - 1]) && c.stick[i] <= 1)) return "stick must rise from above 0 to 1";
-        if (!(c.rates_dps[i] >= (i == 0 ? 0 : c.rates_dps[i - 1]) && c.rates_dps[i] <= rate_limit_dps)) return "rates must never fall, from 0 to 1998 deg/s";
+        if (!(c.rates_dps[i] >= (i == 0 ? 0 : c.rates_dps[i - 1]) && c.rates_dps[i] <= rate_limit_dps))
+            return "rates must never fall, from 0 to 1998 deg/s";
     }
     return c.stick.back() < 1 ? "stick must reach 1" : "";
 }

@@ -52,28 +52,39 @@ Result<Drill> checked(Drill drill)
             return wrong(at + "/goal/stay_s", "expected more than 0 s");
         if (phase.goal.kind == Goal::Kind::Stay && phase.goal.for_s >= phase.time_limit_s)
             return wrong(at + "/time_limit_s", "expected more than the goal's own time");
-        const auto allowed = [&](Mode mode) { return std::find(drill.modes.begin(), drill.modes.end(), mode) != drill.modes.end(); };
+        const auto allowed = [&](Mode mode) {
+            return std::find(drill.modes.begin(), drill.modes.end(), mode) != drill.modes.end();
+        };
         if (phase.mode && !allowed(*phase.mode)) return wrong(at + "/mode", "is not one of the drill's modes");
-        if (phase.motors_out_above_m && !(*phase.motors_out_above_m > 0)) return wrong(at + "/motors_out_above_m", "expected more than 0 m");
+        if (phase.motors_out_above_m && !(*phase.motors_out_above_m > 0))
+            return wrong(at + "/motors_out_above_m", "expected more than 0 m");
         if (phase.bounds.lowest_m && phase.bounds.highest_m && *phase.bounds.lowest_m >= *phase.bounds.highest_m)
             return wrong(at + "/bounds", "expected lowest_m under highest_m");
-        if (phase.goal.kind == Goal::Kind::Turn && phase.goal.turn_deg == 0) return wrong(at + "/goal/turn_deg", "expected degrees to the right or, negative, to the left");
-        if (phase.goal.kind == Goal::Kind::Way && (phase.goal.way.empty() || phase.goal.laps < 1)) return wrong(at + "/goal/way", "expected at least one place and one lap");
-        const bool somewhere = phase.goal.kind == Goal::Kind::ReachHeight || phase.goal.kind == Goal::Kind::Go || phase.goal.kind == Goal::Kind::Way;
+        if (phase.goal.kind == Goal::Kind::Turn && phase.goal.turn_deg == 0)
+            return wrong(at + "/goal/turn_deg", "expected degrees to the right or, negative, to the left");
+        if (phase.goal.kind == Goal::Kind::Way && (phase.goal.way.empty() || phase.goal.laps < 1))
+            return wrong(at + "/goal/way", "expected at least one place and one lap");
+        const bool somewhere =
+            phase.goal.kind == Goal::Kind::ReachHeight || phase.goal.kind == Goal::Kind::Go || phase.goal.kind == Goal::Kind::Way;
         if (somewhere && !(phase.goal.within_m > 0)) return wrong(at + "/goal/within_m", "expected more than 0 m");
     }
     if (drill.criteria.empty()) return wrong("/criteria", "expected at least one criterion");
-    const bool has_sides = std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return !c.side.empty(); });
+    const bool has_sides =
+        std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return !c.side.empty(); });
     // Fills in the phases of one that is about all of them; what is wrong with it, nothing when all is well.
     const auto measuring_slip = [&](Measuring& m) -> std::optional<std::pair<std::string, std::string>> {
         if (m.phases.empty())
             for (const Phase& phase : drill.phases) m.phases.push_back(phase.id);
         for (const std::string& id : m.phases)
             if (!drill.phase(id)) return std::pair<std::string, std::string>{"/phases", "there is no phase '" + id + "'"};
-        if (m.measure == Measure::SideGap && !has_sides) return std::pair<std::string, std::string>{"/measure", "side_gap needs criteria of a left and a right side"};
-        if ((m.measure == Measure::GatesHit || m.measure == Measure::GatesMissed || m.measure == Measure::LapS || m.measure == Measure::LapSpread) && drill.gates.empty())
+        if (m.measure == Measure::SideGap && !has_sides)
+            return std::pair<std::string, std::string>{"/measure", "side_gap needs criteria of a left and a right side"};
+        if ((m.measure == Measure::GatesHit || m.measure == Measure::GatesMissed || m.measure == Measure::LapS ||
+             m.measure == Measure::LapSpread) &&
+            drill.gates.empty())
             return std::pair<std::string, std::string>{"/measure", "needs the drill's gates"};
-        if (m.measure == Measure::FlagDistanceM && drill.flags.empty()) return std::pair<std::string, std::string>{"/measure", "needs the drill's flags"};
+        if (m.measure == Measure::FlagDistanceM && drill.flags.empty())
+            return std::pair<std::string, std::string>{"/measure", "needs the drill's flags"};
         return std::nullopt;
     };
     for (std::size_t i = 0; i < drill.criteria.size(); ++i) {
@@ -81,10 +92,13 @@ Result<Drill> checked(Drill drill)
         const std::string at = "/criteria/" + std::to_string(i);
         if (const auto slip = measuring_slip(c)) return wrong(at + slip->first, slip->second);
         if (!(c.weight > 0)) return wrong(at + "/weight", "expected more than 0");
-        const auto in_order = [](const Limits& l) { return (l.fail < l.pass && l.pass <= l.merit) || (l.fail > l.pass && l.pass >= l.merit); };
+        const auto in_order = [](const Limits& l) {
+            return (l.fail < l.pass && l.pass <= l.merit) || (l.fail > l.pass && l.pass >= l.merit);
+        };
         if (!in_order({c.fail, c.pass, c.merit}) || (c.below && !in_order(*c.below)))
             return wrong(at, "expected fail, pass and merit in rising or in falling order, pass apart from fail");
-        if (c.below && !(c.below->merit <= c.merit)) return wrong(at + "/below", "expected a merit limit not above the upper one");
+        if (c.below && !(c.below->merit <= c.merit))
+            return wrong(at + "/below", "expected a merit limit not above the upper one");
     }
     for (std::size_t i = 0; i < drill.faults.size(); ++i) {
         const std::string at = "/faults/" + std::to_string(i);

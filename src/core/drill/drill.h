@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/base/result.h"
 #include "core/drill/measures.h"
 #include "core/flight/flight.h"
-#include "core/base/result.h"
 
 #include <memory>
 #include <optional>
@@ -38,14 +38,14 @@ struct Goal {
     double for_s = 0;
     double within_m = 1;
     double distance_m = 0;
-    DrillPlace place{};             ///< of Go
-    double turn_deg = 0;            ///< right positive
+    DrillPlace place{};  ///< of Go
+    double turn_deg = 0; ///< right positive
     double within_deg = 10;
     std::vector<DrillPlace> way{};
-    bool closed = false;            ///< the way goes on from its last point to its first
+    bool closed = false; ///< the way goes on from its last point to its first
     int laps = 1;
-    bool spin_about_roll = true;    ///< otherwise about pitch
-    double spin_side = 1;           ///< roll right and nose up positive
+    bool spin_about_roll = true; ///< otherwise about pitch
+    double spin_side = 1;        ///< roll right and nose up positive
 };
 
 /// What a phase must not leave; leaving it disqualifies. Empty = free.
@@ -57,17 +57,17 @@ struct PhaseBounds {
 
 struct Phase {
     std::string id;
-    std::string instruction;           ///< one short sentence for the pilot
+    std::string instruction; ///< one short sentence for the pilot
     Goal goal;
-    double height_m = 0;               ///< the height this phase is about; drawn on the height tape
-    double window_m = 0;               ///< half height of the window drawn there; 0 = none
-    double speed_mps = 0;              ///< the speed meant for a run
+    double height_m = 0;  ///< the height this phase is about; drawn on the height tape
+    double window_m = 0;  ///< half height of the window drawn there; 0 = none
+    double speed_mps = 0; ///< the speed meant for a run
     double time_limit_s = 60;
     std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
-    std::string side{};                ///< "left" or "right" where the drill has both
+    std::string side{};                 ///< "left" or "right" where the drill has both
     PhaseBounds bounds{};
-    std::vector<StickAxis> sticks{};   ///< those that may be used; empty = all
-    std::optional<Mode> mode{};        ///< that the flight is switched to when the phase begins
+    std::vector<StickAxis> sticks{};            ///< those that may be used; empty = all
+    std::optional<Mode> mode{};                 ///< that the flight is switched to when the phase begins
     std::optional<double> motors_out_above_m{}; ///< a planted failure: the motors stop at this height
     struct Upset {
         double pitch_deg = 0, bank_deg = 0;
@@ -88,19 +88,19 @@ struct Measuring {
     /// How the span is taken: all of its phases in one, or each by itself with the worst, the mean or the best one.
     enum class Over : std::uint8_t { Whole, Worst, Mean, Best };
     Over over = Over::Whole;
-    MeasureOptions options;          ///< its line is filled in from the flight
-    std::string label;               ///< for people: "Height within ±1 m"
-    std::string unit;                ///< "share", "m", "m/s", "Hz", "deg", "count"
-    std::string advice;              ///< one sentence: what to change when it fails, or is found
+    MeasureOptions options; ///< its line is filled in from the flight
+    std::string label;      ///< for people: "Height within ±1 m"
+    std::string unit;       ///< "share", "m", "m/s", "Hz", "deg", "count"
+    std::string advice;     ///< one sentence: what to change when it fails, or is found
 };
 
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
 /// or less is better follows from the order of the limits.
 struct Criterion : Measuring {
-    std::string side;                ///< counts to this side's marks, for the gap between them
+    std::string side; ///< counts to this side's marks, for the gap between them
     bool must = false;
-    bool if_any = false;             ///< left out where there was nothing to measure, as a throttle cut without a crash
-    bool common_practice = false;    ///< the limit is common practice of the trade, not ours
+    bool if_any = false;          ///< left out where there was nothing to measure, as a throttle cut without a crash
+    bool common_practice = false; ///< the limit is common practice of the trade, not ours
     double weight = 1;
     double fail = 0, pass = 0, merit = 0;
     std::optional<Limits> below{}; ///< a band: too little is judged by these, too much by the ones above
@@ -120,9 +120,9 @@ struct Drill {
     std::string aircraft = "five-inch";
     std::vector<Mode> modes{Mode::Acro}; ///< allowed; the first is the default
     FlightStart start;
-    Conditions day;                      ///< that belongs to the drill
-    std::vector<DrillPlace> flags;       ///< the drill's own, to fly round
-    std::vector<Gate> gates;             ///< in their order, as they stand in the world
+    Conditions day;                ///< that belongs to the drill
+    std::vector<DrillPlace> flags; ///< the drill's own, to fly round
+    std::vector<Gate> gates;       ///< in their order, as they stand in the world
     double camera_tilt_deg = 25;
     double fov_deg = 110;
     std::vector<Phase> phases;
@@ -130,14 +130,14 @@ struct Drill {
     std::vector<Fault> faults;
     std::optional<int> crashes_allowed = 0; ///< one more disqualifies; nothing: as many as come
     bool panic_disqualifies = true;
-    bool crash_disarms = true;  ///< otherwise the pilot has to
+    bool crash_disarms = true; ///< otherwise the pilot has to
     /// Time runs from the first row, motors off: arming is part of the drill, or it is flown with the sticks alone.
     bool begins_disarmed = false;
-    bool sticks_only = false;   ///< a demonstration plays and the sticks follow it; nothing flies
+    bool sticks_only = false;                         ///< a demonstration plays and the sticks follow it; nothing flies
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow; comes with the flight, not with the file
-    bool on_real_aircraft = false; ///< flown on the likeness of the pilot's real aircraft where one is chosen
-    double tilt_change_deg = 0;    ///< of the pilot's own camera tilt
-    double least_minutes = 0;      ///< of practice in all before it can be held
+    bool on_real_aircraft = false;                    ///< flown on the likeness of the pilot's real aircraft where one is chosen
+    double tilt_change_deg = 0;                       ///< of the pilot's own camera tilt
+    double least_minutes = 0;                         ///< of practice in all before it can be held
 
     [[nodiscard]] const Phase* phase(const std::string& id) const;
     /// North, east and down of a place in the drill's frame.

@@ -46,7 +46,8 @@ std::string DrillRunner::event_against(FlightEvent event)
         return "The panic switch was used during \"" + phase.id + "\": well caught, but not a pass.";
     if (event == FlightEvent::OutOfBounds) return "Flew out of the field during \"" + phase.id + "\".";
     if (event == FlightEvent::Touch && phase.touches_allowed && ++touches_ > *phase.touches_allowed)
-        return "Touched something during \"" + phase.id + "\", which allows " + std::to_string(*phase.touches_allowed) + " touches.";
+        return "Touched something during \"" + phase.id + "\", which allows " + std::to_string(*phase.touches_allowed) +
+               " touches.";
     return {};
 }
 
@@ -54,7 +55,7 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
     const auto during = [&] { return " during \"" + phase.id + "\""; }; // only said when something is wrong
-    constexpr double switching_s = 1; // a hand needs a moment to change the mode
+    constexpr double switching_s = 1;                                   // a hand needs a moment to change the mode
     const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
                                        : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
     if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
@@ -62,14 +63,18 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
                std::string(mode_key(phase.mode.value_or(drill_.modes.front()))) + ".";
 
     const PhaseBounds& bounds = phase.bounds;
-    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return "Over " + value_in_words(*bounds.highest_m, "m") + during() + ".";
-    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return "Under " + value_in_words(*bounds.lowest_m, "m") + during() + ".";
+    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m)
+        return "Over " + value_in_words(*bounds.highest_m, "m") + during() + ".";
+    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m)
+        return "Under " + value_in_words(*bounds.lowest_m, "m") + during() + ".";
     if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
         return "Faster than " + value_in_words(*bounds.fastest_mps, "m/s") + during() + ".";
     if (bounds.corridor_m) {
         const double heading = radians(drill_.start.heading_deg);
-        const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
-        if (std::abs(off) > *bounds.corridor_m) return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during() + ".";
+        const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) +
+                           (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
+        if (std::abs(off) > *bounds.corridor_m)
+            return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during() + ".";
     }
 
     if (phase.sticks.empty()) return {};
@@ -83,8 +88,10 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
         const double rest = axis != StickAxis::Throttle ? 0 : holds_height ? 0.5 : column[from];
         if (std::abs(column[i] - rest) > rests_within) stray = axis;
     }
-    if (!stray) stray_since_s_ = -1;
-    else if (stray_since_s_ < 0) stray_since_s_ = now_s_;
+    if (!stray)
+        stray_since_s_ = -1;
+    else if (stray_since_s_ < 0)
+        stray_since_s_ = now_s_;
     if (!stray || now_s_ - stray_since_s_ < stray_s) return {};
     return "Used the " + std::string(stick_axis_key(*stray)) + " stick" + during() + ", which does not allow it.";
 }
@@ -93,8 +100,10 @@ std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
 void DrillRunner::after_crash(const FlightLog& log, std::size_t i)
 {
     const bool down = log.throttle[i] < 0.05;
-    if (!down) throttle_down_since_s_ = -1;
-    else if (throttle_down_since_s_ < 0) throttle_down_since_s_ = now_s_;
+    if (!down)
+        throttle_down_since_s_ = -1;
+    else if (throttle_down_since_s_ < 0)
+        throttle_down_since_s_ = now_s_;
     if (wants_throttle_cut_ && (down || now_s_ - crashed_at_s_ >= cut_within_s)) wants_throttle_cut_ = false;
     constexpr double breath_s = 0.5;
     puts_back_ = !over() && !motors_fail_ && down && now_s_ - std::max(throttle_down_since_s_, crashed_at_s_) >= breath_s;
@@ -159,8 +168,10 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
     const Phase& phase = drill_.phases[phase_];
     const Goal& goal = phase.goal;
     const auto kept = [&](bool condition) {
-        if (!condition) met_since_s_ = -1;
-        else if (met_since_s_ < 0) met_since_s_ = now_s_;
+        if (!condition)
+            met_since_s_ = -1;
+        else if (met_since_s_ < 0)
+            met_since_s_ = now_s_;
         return condition && now_s_ - met_since_s_ >= goal.for_s;
     };
     switch (goal.kind) {
@@ -171,8 +182,8 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
     case Goal::Kind::Run: {
         const std::size_t from = spans_.back().rows.first;
         const double heading = radians(drill_.start.heading_deg);
-        const double along = (log.north_m[i] - log.north_m[from]) * std::cos(heading) +
-                             (log.east_m[i] - log.east_m[from]) * std::sin(heading);
+        const double along =
+            (log.north_m[i] - log.north_m[from]) * std::cos(heading) + (log.east_m[i] - log.east_m[from]) * std::sin(heading);
         progress_ = std::clamp(along / goal.distance_m, 0.0, 1.0);
         return along >= goal.distance_m;
     }
@@ -209,7 +220,8 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         if (i > spans_.back().rows.first) turned_deg_ += rate[i] * (log.t_s[i] - log.t_s[i - 1]);
         constexpr double most_of_it_deg = 300, level_deg = 25;
         progress_ = std::clamp(goal.spin_side * turned_deg_ / 360, 0.0, 1.0);
-        return kept(goal.spin_side * turned_deg_ > most_of_it_deg && lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
+        return kept(goal.spin_side * turned_deg_ > most_of_it_deg &&
+                    lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
     }
     case Goal::Kind::Arm: return kept(log.armed[i] != 0);
     case Goal::Kind::Disarm: return kept(log.armed[i] == 0);

@@ -25,7 +25,10 @@ public:
 
     [[nodiscard]] const Drill& drill() const { return drill_; }
     [[nodiscard]] Status status() const { return status_; }
-    [[nodiscard]] bool over() const { return (status_ == Status::Finished || status_ == Status::Disqualified) && !wants_throttle_cut_; }
+    [[nodiscard]] bool over() const
+    {
+        return (status_ == Status::Finished || status_ == Status::Disqualified) && !wants_throttle_cut_;
+    }
     /// It crashed and the throttle is not at the bottom yet.
     [[nodiscard]] bool wants_throttle_cut() const { return wants_throttle_cut_; }
     /// The planted failure of the phase that is on is due.
@@ -68,7 +71,7 @@ private:
     bool crashed_ = false; ///< and not put back yet
     bool motors_fail_ = false, puts_back_ = false, phase_began_ = false;
     double crashed_at_s_ = 0, throttle_down_since_s_ = -1;
-    double stray_since_s_ = -1; ///< a stick is moved that the phase does not allow
+    double stray_since_s_ = -1;              ///< a stick is moved that the phase does not allow
     std::optional<double> last_heading_deg_; ///< of a Turn under way
     double turned_deg_ = 0;                  ///< of a Turn or a Spin
     std::size_t way_passed_ = 0;             ///< points of a Way

@@ -29,10 +29,10 @@ std::string summary_of(const Score& score)
                lower_first(c.advice);
     }
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
-    const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(), [&](const auto& a, const auto& b) { return left(a) < left(b); });
+    const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
+                                          [&](const auto& a, const auto& b) { return left(a) < left(b); });
     if (weakest == score.criteria.end() || left(*weakest) >= 90) return "Passed, with nothing left to mend.";
-    return "Passed; most is left in \"" + lower_first(weakest->criterion.label) + "\": " +
-           lower_first(weakest->criterion.advice);
+    return "Passed; most is left in \"" + lower_first(weakest->criterion.label) + "\": " + lower_first(weakest->criterion.advice);
 }
 
 /// Rows of the phases that were flown: all in one, or a span for each.
@@ -46,7 +46,8 @@ std::vector<Taken> spans_of(const DrillRunner& runner, const Measuring& what)
     for (const PhaseSpan& flown : runner.spans()) {
         const std::string& id = runner.drill().phases[flown.phase].id;
         if (std::find(what.phases.begin(), what.phases.end(), id) == what.phases.end()) continue;
-        if (spans.empty() || what.over != Measuring::Over::Whole) spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
+        if (spans.empty() || what.over != Measuring::Over::Whole)
+            spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
         spans.back().rows.last = flown.rows.last;
     }
     return spans;
@@ -58,7 +59,8 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
     const RowSpan span = taken.rows;
     MeasureOptions options = what.options;
     // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
-    const bool along_leg = what.measure == Measure::LegStraightnessM || what.measure == Measure::HeadingErrorDeg || what.measure == Measure::LineOffsetM;
+    const bool along_leg = what.measure == Measure::LegStraightnessM || what.measure == Measure::HeadingErrorDeg ||
+                           what.measure == Measure::LineOffsetM;
     if (along_leg) options.line = Line{log.north_m[span.first], log.east_m[span.first], drill.start.heading_deg};
     if (what.measure == Measure::ClearanceM || what.measure == Measure::ClosureM)
         options.line = Line{drill.start.north_m, drill.start.east_m, drill.start.heading_deg};
@@ -69,7 +71,8 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
         }
     if (what.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
         const Vec3 place = drill.in_world(taken.phase->goal.place, 0);
-        options.line = Line{place.x(), place.y(), degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
+        options.line = Line{place.x(), place.y(),
+                            degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
     }
     for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
     options.gates = drill.gates;
@@ -82,7 +85,8 @@ struct Found {
     std::optional<TimeSpan> span; ///< that the value was taken from; of several, the one that counted
 };
 
-/// Takes measures of one flight. The same measure over the same rows, which a criterion and a fault may both ask for, is taken once.
+/// Takes measures of one flight. The same measure over the same rows, which a criterion and a fault may both ask for, is taken
+/// once.
 class Taker {
 public:
     Taker(const DrillRunner& runner, const FlightLog& log) : runner_(runner), log_(log) {}
@@ -99,7 +103,8 @@ public:
             const TimeSpan times{log_.t_s[taken.rows.first], log_.t_s[taken.rows.last - 1]};
             sum += *one, ++count;
             const bool better = found.value && worth(*one) > worth(*found.value);
-            if (!found.value || what.over == Measuring::Over::Whole || better == (what.over == Measuring::Over::Best)) found = {one, times};
+            if (!found.value || what.over == Measuring::Over::Whole || better == (what.over == Measuring::Over::Best))
+                found = {one, times};
             if (what.over == Measuring::Over::Mean && count > 1) found.span->to_s = times.to_s;
         }
         if (what.over == Measuring::Over::Mean && count > 0) found.value = sum / count;
@@ -112,11 +117,13 @@ private:
         // Within a drill only these few of the options are the criterion's own.
         const MeasureOptions& o = what.options;
         for (const auto& [known, value] : known_)
-            if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last && known.height_m == o.height_m &&
-                known.window_m == o.window_m && known.axis == o.axis && known.along_m == o.along_m)
+            if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last &&
+                known.height_m == o.height_m && known.window_m == o.window_m && known.axis == o.axis &&
+                known.along_m == o.along_m)
                 return value;
-        const auto value = is_of_turns(what.measure) ? measure_of_turns(turns_in(taken.rows), what.measure)
-                                                     : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
+        const auto value = is_of_turns(what.measure)
+                               ? measure_of_turns(turns_in(taken.rows), what.measure)
+                               : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
         known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m}, value});
         return value;
     }
@@ -148,11 +155,15 @@ std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::o
     std::vector<FaultFound> shown;
     for (const Fault& fault : drill.faults) {
         Found found;
-        if (fault.measure == Measure::SideGap) found.value = left_minus_right ? std::optional(std::abs(*left_minus_right)) : std::nullopt;
-        else found = taker.take(fault, [](double value) { return -value; });
+        if (fault.measure == Measure::SideGap)
+            found.value = left_minus_right ? std::optional(std::abs(*left_minus_right)) : std::nullopt;
+        else
+            found = taker.take(fault, [](double value) { return -value; });
         if (found.value && *found.value > fault.more_than) shown.push_back({fault, *found.value, found.span});
     }
-    std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) { return a.value / a.fault.more_than > b.value / b.fault.more_than; });
+    std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) {
+        return a.value / a.fault.more_than > b.value / b.fault.more_than;
+    });
     constexpr std::size_t most_at_once = 3;
     if (shown.size() > most_at_once) shown.resize(most_at_once);
     return shown;
@@ -182,9 +193,12 @@ std::string FaultFound::in_words() const
 {
     char text[64];
     std::string words = fault.label;
-    if (fault.unit != "count") words += ", " + value_in_words(value, fault.unit);
-    else if (fault.measure == Measure::SideGap) std::snprintf(text, sizeof text, " by %.0f points", value), words += text;
-    else words += value < 1.5 ? " once" : (std::snprintf(text, sizeof text, " %.0f times", value), text);
+    if (fault.unit != "count")
+        words += ", " + value_in_words(value, fault.unit);
+    else if (fault.measure == Measure::SideGap)
+        std::snprintf(text, sizeof text, " by %.0f points", value), words += text;
+    else
+        words += value < 1.5 ? " once" : (std::snprintf(text, sizeof text, " %.0f times", value), text);
     if (span) std::snprintf(text, sizeof text, " from %.0f s to %.0f s", span->from_s, span->to_s), words += text;
     return words + ": " + lower_first(fault.advice);
 }
@@ -201,7 +215,8 @@ double marks_for(const Criterion& c, double value) noexcept
     return c.below ? std::min(above, marks(*c.below)) : above;
 }
 
-Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished, bool unmeasured_counts)
+Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished,
+               bool unmeasured_counts)
 {
     Score result;
     result.drill_id = drill.id;
@@ -238,13 +253,16 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     std::vector<CriterionScore> criteria;
     for (const Criterion& criterion : drill.criteria) {
         Found found;
-        if (criterion.measure != Measure::SideGap) found = taker.take(criterion, [&](double value) { return marks_for(criterion, value); });
+        if (criterion.measure != Measure::SideGap)
+            found = taker.take(criterion, [&](double value) { return marks_for(criterion, value); });
         criteria.push_back({criterion, found.value, 0, found.span});
     }
-    Score result = totalled(drill, std::move(criteria), runner.disqualified(), runner.status() == DrillRunner::Status::Finished, true);
+    Score result =
+        totalled(drill, std::move(criteria), runner.disqualified(), runner.status() == DrillRunner::Status::Finished, true);
     // A flight that ends early is worth the share of the drill that was flown.
     if (runner.status() == DrillRunner::Status::Disqualified && !runner.spans().empty())
-        result.score *= (static_cast<double>(runner.phase()) + runner.phase_progress()) / static_cast<double>(drill.phases.size());
+        result.score *=
+            (static_cast<double>(runner.phase()) + runner.phase_progress()) / static_cast<double>(drill.phases.size());
     if (!runner.spans().empty())
         result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
     result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});

@@ -11,15 +11,15 @@ struct TimeSpan {
 
 struct CriterionScore {
     Criterion criterion;
-    std::optional<double> value; ///< nothing when the flight never got to it
-    double marks = 0;            ///< 0…100
+    std::optional<double> value;    ///< nothing when the flight never got to it
+    double marks = 0;               ///< 0…100
     std::optional<TimeSpan> span{}; ///< of the log that the value was taken from; of several, the one that counted
     [[nodiscard]] bool passed() const { return value && marks >= 60 - 1e-9; }
 };
 
 struct FaultFound {
     Fault fault;
-    double value = 0; ///< over the fault's limit
+    double value = 0;               ///< over the fault's limit
     std::optional<TimeSpan> span{}; ///< of the log; nothing for a gap between sides
     /// "Rocking, 34 % from 12 s to 61 s: smaller movements."
     [[nodiscard]] std::string in_words() const;
@@ -34,9 +34,9 @@ struct Score {
     std::vector<std::string> disqualified;
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
-    std::vector<double> throttle_cuts_s; ///< for each crash, until the throttle was at the bottom (or the log ended)
+    std::vector<double> throttle_cuts_s;    ///< for each crash, until the throttle was at the bottom (or the log ended)
     std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
-    std::string summary; ///< one sentence: passed, or what failed and what to do about it
+    std::string summary;              ///< one sentence: passed, or what failed and what to do about it
 };
 
 /// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
@@ -49,7 +49,8 @@ struct Score {
 /// Adds up the criteria's values to marks, the score and the sentence; the runner and its log are not needed for that.
 /// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
 /// be judged before the drill is passed.
-[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished, bool unmeasured_counts);
+[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified,
+                             bool finished, bool unmeasured_counts);
 
 /// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
 [[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);

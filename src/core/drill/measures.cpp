@@ -21,17 +21,54 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, measure_count> measure_keys{
-    "height_in_window", "height_mean_error_m", "height_rms_m", "height_span_m",      "height_lost_m",
-    "overshoot_m",      "drift_rms_m",         "closure_m",    "leg_straightness_m", "heading_error_deg",
-    "speed_mps",        "touches",             "crashes",      "throttle_cut_s",     "touchdown_mps",
-    "bounces",          "reversal_rate_hz",    "held_pushes",  "sideways_share",
-    "turned_deg",       "turn_error_deg",      "corner_error_deg", "flag_distance_m", "gates_hit",
-    "gates_missed",     "balloon_m",           "stop_s",       "stop_m",             "roll_exit_deg",
-    "past_place_m",        "line_offset_m",    "recovery_s",          "rocking_share", "yaw_lead_ms",       "yaw_share",
-    "lap_s",            "lap_spread",          "throttle_inverted", "clearance_m",   "done_s",
-    "arm_refusals",     "disarmed_at_end",     "touches_per_min", "panic_s",         "sparc_sticks",      "stick_match",
-    "stick_lag_ms",     "side_gap"};
+constexpr std::array<std::string_view, measure_count> measure_keys{"height_in_window",
+                                                                   "height_mean_error_m",
+                                                                   "height_rms_m",
+                                                                   "height_span_m",
+                                                                   "height_lost_m",
+                                                                   "overshoot_m",
+                                                                   "drift_rms_m",
+                                                                   "closure_m",
+                                                                   "leg_straightness_m",
+                                                                   "heading_error_deg",
+                                                                   "speed_mps",
+                                                                   "touches",
+                                                                   "crashes",
+                                                                   "throttle_cut_s",
+                                                                   "touchdown_mps",
+                                                                   "bounces",
+                                                                   "reversal_rate_hz",
+                                                                   "held_pushes",
+                                                                   "sideways_share",
+                                                                   "turned_deg",
+                                                                   "turn_error_deg",
+                                                                   "corner_error_deg",
+                                                                   "flag_distance_m",
+                                                                   "gates_hit",
+                                                                   "gates_missed",
+                                                                   "balloon_m",
+                                                                   "stop_s",
+                                                                   "stop_m",
+                                                                   "roll_exit_deg",
+                                                                   "past_place_m",
+                                                                   "line_offset_m",
+                                                                   "recovery_s",
+                                                                   "rocking_share",
+                                                                   "yaw_lead_ms",
+                                                                   "yaw_share",
+                                                                   "lap_s",
+                                                                   "lap_spread",
+                                                                   "throttle_inverted",
+                                                                   "clearance_m",
+                                                                   "done_s",
+                                                                   "arm_refusals",
+                                                                   "disarmed_at_end",
+                                                                   "touches_per_min",
+                                                                   "panic_s",
+                                                                   "sparc_sticks",
+                                                                   "stick_match",
+                                                                   "stick_lag_ms",
+                                                                   "side_gap"};
 
 template <class PerRow>
 double mean_over(RowSpan span, PerRow per_row)
@@ -61,7 +98,8 @@ int count_events(const FlightLog& log, RowSpan span, FlightEvent event)
 
 double off_line(const FlightLog& log, std::size_t i, const Line& line)
 {
-    return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) + (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
+    return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) +
+           (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
 }
 
 } // namespace
@@ -103,15 +141,21 @@ bool needs_position(Measure measure)
     }
 }
 
-bool is_of_turns(Measure measure) { return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare; }
+bool is_of_turns(Measure measure)
+{
+    return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare;
+}
 
 std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what)
 {
     std::vector<double> values;
     for (const Turn& turn : turns) {
-        if (what == Measure::CornerErrorDeg) values.push_back(std::abs(std::abs(turn.heading_change_deg) - 90));
-        else if (what == Measure::YawShare) values.push_back(turn.yaw_share);
-        else if (turn.yaw_lead_s) values.push_back(1000 * *turn.yaw_lead_s);
+        if (what == Measure::CornerErrorDeg)
+            values.push_back(std::abs(std::abs(turn.heading_change_deg) - 90));
+        else if (what == Measure::YawShare)
+            values.push_back(turn.yaw_share);
+        else if (turn.yaw_lead_s)
+            values.push_back(1000 * *turn.yaw_lead_s);
     }
     if (values.empty()) return std::nullopt;
     if (what == Measure::YawShare) return std::accumulate(values.begin(), values.end(), 0.0) / static_cast<double>(values.size());
@@ -125,8 +169,8 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     if (span.size() == 0 || (needs_position(what) && !log.has_position)) return std::nullopt;
     const std::size_t first = span.first;
     const double height = options.height_m.value_or(log.height_m.empty() ? 0 : log.height_m[first]);
-    const Line line = options.line.value_or(Line{log.north_m[first], log.east_m[first],
-                                                 heading_deg({log.qw[first], log.qx[first], log.qy[first], log.qz[first]})});
+    const Line line = options.line.value_or(
+        Line{log.north_m[first], log.east_m[first], heading_deg({log.qw[first], log.qx[first], log.qy[first], log.qz[first]})});
     const auto off_place = [&](std::size_t i) { return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m); };
 
     switch (what) {
@@ -134,14 +178,11 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         return mean_over(span, [&](std::size_t i) { return std::abs(log.height_m[i] - height) <= options.window_m; });
     case Measure::HeightMeanErrorM: return mean_over(span, [&](std::size_t i) { return log.height_m[i] - height; });
     case Measure::HeightRmsM:
-        return std::sqrt(mean_over(span, [&](std::size_t i) {
-            return (log.height_m[i] - height) * (log.height_m[i] - height);
-        }));
+        return std::sqrt(mean_over(span, [&](std::size_t i) { return (log.height_m[i] - height) * (log.height_m[i] - height); }));
     case Measure::HeightSpanM: return highest(log.height_m, span) - lowest(log.height_m, span);
     case Measure::HeightLostM: return log.height_m[first] - lowest(log.height_m, span);
     case Measure::OvershootM: return std::max(0.0, highest(log.height_m, span) - height);
-    case Measure::DriftRmsM:
-        return std::sqrt(mean_over(span, [&](std::size_t i) { return off_place(i) * off_place(i); }));
+    case Measure::DriftRmsM: return std::sqrt(mean_over(span, [&](std::size_t i) { return off_place(i) * off_place(i); }));
     case Measure::ClosureM: return off_place(span.last - 1);
     case Measure::LegStraightnessM: {
         const double across_n = -std::sin(radians(line.heading_deg));
@@ -153,12 +194,10 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     }
     case Measure::HeadingErrorDeg:
         return std::sqrt(mean_over(span, [&](std::size_t i) {
-            const double error =
-                wrapped_deg(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) - line.heading_deg);
+            const double error = wrapped_deg(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) - line.heading_deg);
             return error * error;
         }));
-    case Measure::SpeedMps:
-        return mean_over(span, [&](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); });
+    case Measure::SpeedMps: return mean_over(span, [&](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); });
     case Measure::Touches: return count_events(log, span, FlightEvent::Touch);
     case Measure::Crashes: return count_events(log, span, FlightEvent::Crash);
     case Measure::ThrottleCutS: {
@@ -184,8 +223,10 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
             if (!follow) continue;
             constexpr double follows_at_all = 0.3; // below, no lag can be told
             if (what == Measure::StickLagMs && follow->correlation < follows_at_all) continue;
-            if (what == Measure::StickMatch) value = std::min(value.value_or(1), follow->correlation);
-            else value = std::max(value.value_or(-1e300), 1000 * follow->lag_s);
+            if (what == Measure::StickMatch)
+                value = std::min(value.value_or(1), follow->correlation);
+            else
+                value = std::max(value.value_or(-1e300), 1000 * follow->lag_s);
         }
         return value;
     }
@@ -207,8 +248,7 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
         return static_cast<double>(turning_points(stick_column(log, axis), span, 0.06 * travel).size()) / seconds;
     }
     case Measure::HeldPushes: return held_pushes(log, span);
-    case Measure::SidewaysShare:
-        return mean_over(span, [&](std::size_t i) { return std::abs(log.stick_roll[i]) > 0.1; });
+    case Measure::SidewaysShare: return mean_over(span, [&](std::size_t i) { return std::abs(log.stick_roll[i]) > 0.1; });
     case Measure::TurnedDeg: return turned_deg(log, span);
     case Measure::TurnErrorDeg: return std::abs(turned_deg(log, span) - options.turn_deg);
     case Measure::FlagDistanceM: return flag_distance_m(log, span, options.flags_m);
@@ -237,7 +277,8 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     case Measure::PastPlaceM: {
         const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
         double past = 0;
-        for (std::size_t i = first; i < span.last; ++i) past = std::max(past, (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s);
+        for (std::size_t i = first; i < span.last; ++i)
+            past = std::max(past, (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s);
         return past;
     }
     case Measure::LineOffsetM: return std::abs(off_line(log, span.last - 1, line));
@@ -254,7 +295,9 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     }
     case Measure::ClearanceM: {
         const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
-        const auto along = [&](std::size_t i) { return (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s - options.along_m; };
+        const auto along = [&](std::size_t i) {
+            return (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s - options.along_m;
+        };
         for (std::size_t i = span.first + 1; i < span.last; ++i)
             if (along(i - 1) < 0 && along(i) >= 0) return log.height_m[i] - height;
         return std::nullopt;

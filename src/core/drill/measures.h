@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/path/turns.h"
 #include "core/flight/world.h"
+#include "core/path/turns.h"
 
 #include <memory>
 #include <optional>
@@ -14,52 +14,52 @@ namespace bh {
 enum class Measure : std::uint8_t {
     HeightInWindow, ///< share of the time within ±window_m of height_m
     HeightMeanErrorM,
-    HeightRmsM,     ///< about height_m
-    HeightSpanM,    ///< highest minus lowest
-    HeightLostM,    ///< from the span's first row down to the lowest
-    OvershootM,     ///< highest above height_m, at least 0
-    DriftRmsM,      ///< horizontal distance from the reference place
-    ClosureM,       ///< horizontal distance from the reference place at the end
+    HeightRmsM,       ///< about height_m
+    HeightSpanM,      ///< highest minus lowest
+    HeightLostM,      ///< from the span's first row down to the lowest
+    OvershootM,       ///< highest above height_m, at least 0
+    DriftRmsM,        ///< horizontal distance from the reference place
+    ClosureM,         ///< horizontal distance from the reference place at the end
     LegStraightnessM, ///< RMS distance off the line
     HeadingErrorDeg,  ///< RMS of nose heading minus the line's heading
-    SpeedMps,       ///< mean speed over the ground
+    SpeedMps,         ///< mean speed over the ground
     Touches,
     Crashes,
-    ThrottleCutS,   ///< crash to throttle under 5 %, the worst; none without a crash
-    TouchdownMps,   ///< sink just before the first ground contact
-    Bounces,        ///< ground contacts after the first one
-    ReversalRateHz, ///< of one stick: turning points more than 6 % of travel apart, per second
-    HeldPushes,     ///< pitch or roll stick beyond 20 % for over 0.6 s while the lean grows over 45° in acro
-    SidewaysShare,  ///< share of the time with the roll stick over 10 %
-    TurnedDeg,      ///< heading at the end minus at the start, whole turns counted, right positive
-    TurnErrorDeg,   ///< |turned − turn_deg|
-    CornerErrorDeg, ///< worst of the span's turns, |turn| − 90
-    FlagDistanceM,  ///< mean of the closest passes of the flags
-    GatesHit,       ///< gates flown through in their direction
-    GatesMissed,    ///< gates passed over in their order, up to the last one flown through; a lap not flown counts whole
-    BalloonM,       ///< height gained while braking, the span beginning with the brake
-    StopS,          ///< from 95 % to 5 % of the entry speed
-    StopM,          ///< way over ground in that time
-    RollExitDeg,    ///< worst bank (pitch) 0.3 s after a roll (flip)
-    PastPlaceM,     ///< farthest beyond a place to stop at, in the direction it was flown to (the line's)
-    LineOffsetM,    ///< distance off the line at the end
-    RecoveryS,      ///< until the aircraft is level, slow to turn and no longer falling, for half a second
-    RockingShare,   ///< share of the time in rocking, of the axis given or of any
-    YawLeadMs,      ///< median of the turns' yaw lead
-    YawShare,       ///< of yaw and roll stick work in turns, mean
-    LapS,           ///< mean time from the first gate to the first gate
-    LapSpread,      ///< slowest minus quickest lap, over their mean
+    ThrottleCutS,     ///< crash to throttle under 5 %, the worst; none without a crash
+    TouchdownMps,     ///< sink just before the first ground contact
+    Bounces,          ///< ground contacts after the first one
+    ReversalRateHz,   ///< of one stick: turning points more than 6 % of travel apart, per second
+    HeldPushes,       ///< pitch or roll stick beyond 20 % for over 0.6 s while the lean grows over 45° in acro
+    SidewaysShare,    ///< share of the time with the roll stick over 10 %
+    TurnedDeg,        ///< heading at the end minus at the start, whole turns counted, right positive
+    TurnErrorDeg,     ///< |turned − turn_deg|
+    CornerErrorDeg,   ///< worst of the span's turns, |turn| − 90
+    FlagDistanceM,    ///< mean of the closest passes of the flags
+    GatesHit,         ///< gates flown through in their direction
+    GatesMissed,      ///< gates passed over in their order, up to the last one flown through; a lap not flown counts whole
+    BalloonM,         ///< height gained while braking, the span beginning with the brake
+    StopS,            ///< from 95 % to 5 % of the entry speed
+    StopM,            ///< way over ground in that time
+    RollExitDeg,      ///< worst bank (pitch) 0.3 s after a roll (flip)
+    PastPlaceM,       ///< farthest beyond a place to stop at, in the direction it was flown to (the line's)
+    LineOffsetM,      ///< distance off the line at the end
+    RecoveryS,        ///< until the aircraft is level, slow to turn and no longer falling, for half a second
+    RockingShare,     ///< share of the time in rocking, of the axis given or of any
+    YawLeadMs,        ///< median of the turns' yaw lead
+    YawShare,         ///< of yaw and roll stick work in turns, mean
+    LapS,             ///< mean time from the first gate to the first gate
+    LapSpread,        ///< slowest minus quickest lap, over their mean
     ThrottleInverted, ///< mean throttle while on the back (lean over 120°)
-    ClearanceM,     ///< height over height_m where the line's place `along_m` ahead is passed
-    DoneS,          ///< duration
-    ArmRefusals,    ///< times that arming was tried with the throttle up
-    DisarmedAtEnd,  ///< 1 when the motors are off in the last row, 0 otherwise
+    ClearanceM,       ///< height over height_m where the line's place `along_m` ahead is passed
+    DoneS,            ///< duration
+    ArmRefusals,      ///< times that arming was tried with the throttle up
+    DisarmedAtEnd,    ///< 1 when the motors are off in the last row, 0 otherwise
     TouchesPerMin,
-    PanicS,         ///< until the panic switch; none when it was not used
-    SparcSticks,    ///< smoothness of the right stick's speed, see sparc()
-    StickMatch,     ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
-    StickLagMs,     ///< how late they do: the axis that is latest
-    SideGap         ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
+    PanicS,      ///< until the panic switch; none when it was not used
+    SparcSticks, ///< smoothness of the right stick's speed, see sparc()
+    StickMatch,  ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
+    StickLagMs,  ///< how late they do: the axis that is latest
+    SideGap      ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
 inline constexpr std::size_t measure_count = 48;
 
@@ -82,16 +82,15 @@ struct MeasureOptions {
     std::optional<StickAxis> axis; ///< of reversals (the throttle's when not said) and rocking (any)
     double turn_deg = 0;           ///< that was asked for
     double along_m = 0;
-    std::vector<Vec2> flags_m;     ///< north, east
-    std::vector<Gate> gates;       ///< in their order
+    std::vector<Vec2> flags_m; ///< north, east
+    std::vector<Gate> gates;   ///< in their order
     int laps = 1;
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
 };
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or
 /// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.
-[[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what,
-                                            const MeasureOptions& options = {});
+[[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, const MeasureOptions& options = {});
 
 /// Corner error, yaw lead and yaw share can also be had from turns that have been found already.
 [[nodiscard]] bool is_of_turns(Measure measure);

@@ -96,8 +96,10 @@ bool ObservedFlight::take_back(std::size_t c)
 {
     if (c >= seen_.size() || !seen_[c].judged) return false;
     Seen& seen = seen_[c];
-    if (by_eye(drill_.criteria[c].measure) == ByEye::Tally && seen.count > 1) --seen.count;
-    else seen = Seen{};
+    if (by_eye(drill_.criteria[c].measure) == ByEye::Tally && seen.count > 1)
+        --seen.count;
+    else
+        seen = Seen{};
     return true;
 }
 
@@ -127,10 +129,13 @@ std::optional<double> ObservedFlight::value(std::size_t c, double now_s) const
     case ByEye::Tally: {
         if (!started_s_) return std::nullopt;
         const double count = criterion.measure == Measure::Crashes ? crashes_ + seen.count : seen.count; // none seen is none
-        return criterion.measure != Measure::TouchesPerMin ? std::optional(count) : flown_s > 0 ? std::optional(60 * count / flown_s) : std::nullopt;
+        return criterion.measure != Measure::TouchesPerMin ? std::optional(count)
+               : flown_s > 0                               ? std::optional(60 * count / flown_s)
+                                                           : std::nullopt;
     }
     case ByEye::Watch:
-        if (criterion.measure == Measure::ThrottleCutS && !cuts_s_.empty()) return *std::max_element(cuts_s_.begin(), cuts_s_.end());
+        if (criterion.measure == Measure::ThrottleCutS && !cuts_s_.empty())
+            return *std::max_element(cuts_s_.begin(), cuts_s_.end());
         if (seen.since_s) return now_s - *seen.since_s;
         if (seen.worst_s >= 0) return seen.worst_s;
         return criterion.measure == Measure::DoneS && started_s_ ? std::optional(flown_s) : std::nullopt;
@@ -152,7 +157,8 @@ Score ObservedFlight::score(double now_s, const FlightLog* sticks) const
     std::vector<CriterionScore> criteria;
     for (std::size_t c = 0; c < drill_.criteria.size(); ++c) {
         CriterionScore scored{drill_.criteria[c], value(c, now_s), 0, std::nullopt};
-        if (sticks && from_sticks(scored.criterion.measure)) scored.value = measure(*sticks, {0, sticks->size()}, scored.criterion.measure, scored.criterion.options);
+        if (sticks && from_sticks(scored.criterion.measure))
+            scored.value = measure(*sticks, {0, sticks->size()}, scored.criterion.measure, scored.criterion.options);
         criteria.push_back(std::move(scored));
     }
     std::vector<std::string> against;

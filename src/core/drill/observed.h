@@ -32,7 +32,7 @@ public:
     bool press(std::size_t criterion, double now_s);
     /// One less, for a slip of the finger.
     bool take_back(std::size_t criterion);
-    void crash(double now_s);        ///< counts it, and starts the watch for the throttle
+    void crash(double now_s); ///< counts it, and starts the watch for the throttle
     void throttle_down(double now_s);
     [[nodiscard]] bool waits_for_throttle() const { return crashed_s_.has_value(); }
     void next_phase();

@@ -17,7 +17,7 @@ constexpr double ground_shake_radps2 = 12;
 constexpr double shake_time_s = 0.04;
 constexpr double unsteady_time_s = 0.15;
 constexpr double trim_time_s = 0.3;
-constexpr int gust_steps = 10; // gusts are slow: held over so many steps
+constexpr int gust_steps = 10;                // gusts are slow: held over so many steps
 constexpr double bent_vibration_radps2 = 300; // white, of a rotor that has lost all its thrust
 
 /// Noise of unit size that forgets itself within `time_s`, one step on.
@@ -80,7 +80,8 @@ Surroundings Day::step(const State& state, double dt_s)
         wind_ = wind_at_height_mps(conditions_.wind_mps, height_m) * along;
         if (conditions_.gusts) {
             if (steps_ % gust_steps == 0)
-                gusts_.step(low_height_turbulence(height_m, conditions_.wind_mps), (state.velocity_mps - wind_).norm(), gust_steps * dt_s);
+                gusts_.step(low_height_turbulence(height_m, conditions_.wind_mps), (state.velocity_mps - wind_).norm(),
+                            gust_steps * dt_s);
             const Vec3& g = gusts_.now_mps();
             const double near_ground = std::min(1.0, height_m / (10 * foot_m)); // the forms begin at 10 ft
             wind_ += near_ground * (g.x() * along + g.y() * right - g.z() * Vec3::UnitZ());
@@ -90,7 +91,8 @@ Surroundings Day::step(const State& state, double dt_s)
     ++steps_;
     const double weight_n = airframe_.mass_kg * gravity_mps2;
     const double thrust_n = state.thrust_share * airframe_.thrust_to_weight * weight_n * density_kgpm3_ / sea_level_density_kgpm3;
-    const double vh_mps = hover_induced_mps(std::max(thrust_n, 0.2 * weight_n), density_kgpm3_, disc_area_m2(airframe_.propeller_m, airframe_.rotors));
+    const double vh_mps = hover_induced_mps(std::max(thrust_n, 0.2 * weight_n), density_kgpm3_,
+                                            disc_area_m2(airframe_.propeller_m, airframe_.rotors));
     const Vec3 through_air = state.velocity_mps - now.wind_mps;
     const Vec3 top = state.attitude * -Vec3::UnitZ();
     const bool shaken = conditions_.ground_effect || conditions_.prop_wash;
@@ -107,12 +109,14 @@ Surroundings Day::step(const State& state, double dt_s)
     }
     if (conditions_.prop_wash) {
         const double climb_mps = through_air.dot(top);
-        const double depth = wake_depth(vh_mps, climb_mps, (through_air - climb_mps * top).norm()) * std::min(1.0, thrust_n / (0.2 * weight_n));
+        const double depth =
+            wake_depth(vh_mps, climb_mps, (through_air - climb_mps * top).norm()) * std::min(1.0, thrust_n / (0.2 * weight_n));
         now.thrust_ratio *= 1 - wash_thrust_loss * depth;
         now.angular_accel_radps2 += (wash_shake_radps2 * depth) * shaking;
     }
     if (conditions_.battery_sag) {
-        battery_used_ = std::min(1.0, battery_used_ + dt_s / airframe_.battery_hover_s * std::pow(std::max(0.0, thrust_n / weight_n), 1.5));
+        battery_used_ =
+            std::min(1.0, battery_used_ + dt_s / airframe_.battery_hover_s * std::pow(std::max(0.0, thrust_n / weight_n), 1.5));
         now.thrust_ratio *= 1 - airframe_.battery_load_sag * state.thrust_share - airframe_.battery_rest_sag * battery_used_;
     }
     if (conditions_.bent_propeller > 0) {

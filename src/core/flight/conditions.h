@@ -16,9 +16,9 @@ struct Conditions {
     bool ground_effect = false;
     bool prop_wash = false;
     bool battery_sag = false;
-    double bent_propeller = 0;  ///< share of its thrust that one rotor (front right) has lost, 0…0.5
-    double warmer_k = 0;        ///< than the standard day at that height
-    std::uint64_t seed = 1;     ///< of everything that is left to chance
+    double bent_propeller = 0; ///< share of its thrust that one rotor (front right) has lost, 0…0.5
+    double warmer_k = 0;       ///< than the standard day at that height
+    std::uint64_t seed = 1;    ///< of everything that is left to chance
 };
 
 /// The conditions themselves, or an OutOfRange error naming the first that cannot be.

@@ -67,10 +67,7 @@ double throttle_for_share(const Airframe& airframe, double share) noexcept
     return (-(1 - b) + std::sqrt((1 - b) * (1 - b) + 4 * b * wanted)) / (2 * b);
 }
 
-double hover_throttle(const Airframe& airframe) noexcept
-{
-    return throttle_for_share(airframe, 1 / airframe.thrust_to_weight);
-}
+double hover_throttle(const Airframe& airframe) noexcept { return throttle_for_share(airframe, 1 / airframe.thrust_to_weight); }
 
 double level_speed_mps(const Airframe& airframe, double lean, double density_kgpm3) noexcept
 {
@@ -95,12 +92,12 @@ StateRate derivative(const State& s, const Demand& demand, const Airframe& airfr
                        airframe.rotor_drag_kgps * in_plane;
     rate.acceleration_mps2 = force / airframe.mass_kg + Vec3(0, 0, gravity_mps2);
     const Vec3& w = s.rates_radps;
-    rate.attitude_rate = 0.5 * Eigen::Vector4d(q.w() * w.x() + q.y() * w.z() - q.z() * w.y(),
-                                               q.w() * w.y() + q.z() * w.x() - q.x() * w.z(),
-                                               q.w() * w.z() + q.x() * w.y() - q.y() * w.x(),
-                                               -q.x() * w.x() - q.y() * w.y() - q.z() * w.z());
+    rate.attitude_rate =
+        0.5 * Eigen::Vector4d(q.w() * w.x() + q.y() * w.z() - q.z() * w.y(), q.w() * w.y() + q.z() * w.x() - q.x() * w.z(),
+                              q.w() * w.z() + q.x() * w.y() - q.y() * w.x(), -q.x() * w.x() - q.y() * w.y() - q.z() * w.z());
     const double limit = radians(airframe.max_angular_accel_dps2);
-    rate.angular_accel_radps2 = ((demand.rates_radps - w) / airframe.rate_lag_s).cwiseMax(-limit).cwiseMin(limit) + around.angular_accel_radps2;
+    rate.angular_accel_radps2 =
+        ((demand.rates_radps - w) / airframe.rate_lag_s).cwiseMax(-limit).cwiseMin(limit) + around.angular_accel_radps2;
     rate.thrust_share_rate = (thrust_share_at(airframe, demand.throttle) - s.thrust_share) / airframe.motor_lag_s;
     return rate;
 }
@@ -116,13 +113,11 @@ State one_step(const State& state, const Demand& demand, const Airframe& airfram
     const StateRate d = derivative(moved(state, c, dt_s), demand, airframe, around);
     StateRate sum;
     sum.velocity_mps = (a.velocity_mps + 2 * (b.velocity_mps + c.velocity_mps) + d.velocity_mps) / 6;
-    sum.acceleration_mps2 =
-        (a.acceleration_mps2 + 2 * (b.acceleration_mps2 + c.acceleration_mps2) + d.acceleration_mps2) / 6;
+    sum.acceleration_mps2 = (a.acceleration_mps2 + 2 * (b.acceleration_mps2 + c.acceleration_mps2) + d.acceleration_mps2) / 6;
     sum.attitude_rate = (a.attitude_rate + 2 * (b.attitude_rate + c.attitude_rate) + d.attitude_rate) / 6;
     sum.angular_accel_radps2 =
         (a.angular_accel_radps2 + 2 * (b.angular_accel_radps2 + c.angular_accel_radps2) + d.angular_accel_radps2) / 6;
-    sum.thrust_share_rate =
-        (a.thrust_share_rate + 2 * (b.thrust_share_rate + c.thrust_share_rate) + d.thrust_share_rate) / 6;
+    sum.thrust_share_rate = (a.thrust_share_rate + 2 * (b.thrust_share_rate + c.thrust_share_rate) + d.thrust_share_rate) / 6;
     State next = moved(state, sum, dt_s);
     next.attitude.normalize();
     return next;

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/geometry.h"
 #include "core/base/result.h"
+#include "core/flight/geometry.h"
 
 #include <string>
 
@@ -12,21 +12,21 @@ struct Airframe {
     std::string id = "five-inch";
     std::string name = "5-inch, plain";
     double mass_kg = 0.72;
-    double thrust_to_weight = 4.5;     ///< at full throttle, sea-level standard air
-    double thrust_curve = 0.6;         ///< share of the throttle's effect that is quadratic; the rest is linear
-    double motor_lag_s = 0.045;        ///< first order
-    double drag_area_m2 = 0.012;       ///< CdA of the whole aircraft
-    double rotor_drag_kgps = 0.08;     ///< linear drag in the rotor plane
-    double rate_lag_s = 0.03;          ///< first-order response of the rate loop
+    double thrust_to_weight = 4.5; ///< at full throttle, sea-level standard air
+    double thrust_curve = 0.6;     ///< share of the throttle's effect that is quadratic; the rest is linear
+    double motor_lag_s = 0.045;    ///< first order
+    double drag_area_m2 = 0.012;   ///< CdA of the whole aircraft
+    double rotor_drag_kgps = 0.08; ///< linear drag in the rotor plane
+    double rate_lag_s = 0.03;      ///< first-order response of the rate loop
     double max_angular_accel_dps2 = 9000;
-    double body_radius_m = 0.12;       ///< for contact with objects
-    double wheelbase_m = 0.22;         ///< between motors that stand across from each other
+    double body_radius_m = 0.12; ///< for contact with objects
+    double wheelbase_m = 0.22;   ///< between motors that stand across from each other
     int rotors = 4;
-    double propeller_m = 0.127;        ///< diameter
+    double propeller_m = 0.127;                ///< diameter
     Vec3 inertia_kgm2{0.0026, 0.0028, 0.0046}; ///< about body x, y, z
-    double battery_hover_s = 360;      ///< a full pack hovers this long
-    double battery_load_sag = 0.10;    ///< share of the thrust that full throttle takes away from itself
-    double battery_rest_sag = 0.15;    ///< share of the thrust that an empty pack has lost
+    double battery_hover_s = 360;              ///< a full pack hovers this long
+    double battery_load_sag = 0.10;            ///< share of the thrust that full throttle takes away from itself
+    double battery_rest_sag = 0.15;            ///< share of the thrust that an empty pack has lost
 };
 
 inline constexpr double sea_level_density_kgpm3 = 1.225; ///< ISO 2533, at which thrust_to_weight holds
@@ -44,11 +44,11 @@ struct Surroundings {
 
 /// Everything that the equations of motion carry from one step to the next.
 struct State {
-    Vec3 position_m = Vec3::Zero();    ///< north, east, down; the ground is at down = 0
-    Vec3 velocity_mps = Vec3::Zero();  ///< north, east, down
-    Quat attitude = Quat::Identity();  ///< body to world
-    Vec3 rates_radps = Vec3::Zero();   ///< about body x (roll right), y (pitch up), z (yaw right)
-    double thrust_share = 0;           ///< of full thrust, what the motors give now
+    Vec3 position_m = Vec3::Zero();   ///< north, east, down; the ground is at down = 0
+    Vec3 velocity_mps = Vec3::Zero(); ///< north, east, down
+    Quat attitude = Quat::Identity(); ///< body to world
+    Vec3 rates_radps = Vec3::Zero();  ///< about body x (roll right), y (pitch up), z (yaw right)
+    double thrust_share = 0;          ///< of full thrust, what the motors give now
 
     [[nodiscard]] double height_m() const { return -position_m.z(); }
 };

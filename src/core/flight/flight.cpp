@@ -13,8 +13,7 @@ Result<Flight> Flight::create(FlightSetup setup)
 }
 
 Flight::Flight(FlightSetup setup)
-    : setup_(std::move(setup)),
-      day_(setup_.conditions, setup_.airframe, setup_.field_height_m),
+    : setup_(std::move(setup)), day_(setup_.conditions, setup_.airframe, setup_.field_height_m),
       hold_(setup_.mode == Mode::Sport ? sport_hold : normal_hold)
 {
     const FlightStart& start = setup_.start;
@@ -36,9 +35,12 @@ bool Flight::step(const Sticks& sticks)
     sticks_ = sticks;
     Demand demand;
     if (armed_ && !motors_out_) {
-        if (panic_) demand = hover_demand(state_, setup_.airframe);
-        else if (setup_.mode == Mode::Hold || setup_.mode == Mode::Sport) demand = hold_.demand(sticks, state_, setup_.airframe, step_s);
-        else demand = demand_for(setup_.mode, sticks, state_, setup_.rates, setup_.angle);
+        if (panic_)
+            demand = hover_demand(state_, setup_.airframe);
+        else if (setup_.mode == Mode::Hold || setup_.mode == Mode::Sport)
+            demand = hold_.demand(sticks, state_, setup_.airframe, step_s);
+        else
+            demand = demand_for(setup_.mode, sticks, state_, setup_.rates, setup_.angle);
     } else {
         demand.rates_radps = state_.rates_radps; // nothing turns it when the motors are off
     }

@@ -17,7 +17,7 @@ struct FlightStart {
     double height_m = 0; ///< 0: on the ground, motors off; above: hovering, armed
     double heading_deg = 0;
     double pitch_deg = 0, bank_deg = 0; ///< above ground: nose up, right wing down
-    std::optional<double> throttle; ///< above ground: what the motors have settled to, 0…1; hovering when not said
+    std::optional<double> throttle;     ///< above ground: what the motors have settled to, 0…1; hovering when not said
 };
 
 struct FlightSetup {
@@ -27,7 +27,7 @@ struct FlightSetup {
     AngleMode angle;
     Mode mode = Mode::Acro;
     FlightStart start;
-    double field_height_m = 0;   ///< above sea level, for the air's density
+    double field_height_m = 0; ///< above sea level, for the air's density
     Conditions conditions;
     bool crash_disarms = true;
     int steps_per_row = 10; ///< of the log: 10 for 100 rows a second, 4 for 250

@@ -7,8 +7,8 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 10> event_keys{"arm",   "disarm",        "touch",      "crash",      "panic", "panic_off",
-                                                      "reset", "out_of_bounds", "motors_out", "arm_refused"};
+constexpr std::array<std::string_view, 10> event_keys{"arm",       "disarm", "touch",         "crash",      "panic",
+                                                      "panic_off", "reset",  "out_of_bounds", "motors_out", "arm_refused"};
 
 // Division of a whole number by a power of ten is correctly rounded, and so is reading its decimal digits: both give
 // the same double.
@@ -29,13 +29,12 @@ FlightSample as_logged(const FlightSample& in) noexcept
 {
     FlightSample s = in;
     s.t_s = rounded(in.t_s, 1e3);
-    for (double FlightSample::*m : {&FlightSample::north_m, &FlightSample::east_m, &FlightSample::height_m,
-                                    &FlightSample::vn_mps, &FlightSample::ve_mps, &FlightSample::climb_mps})
+    for (double FlightSample::*m : {&FlightSample::north_m, &FlightSample::east_m, &FlightSample::height_m, &FlightSample::vn_mps,
+                                    &FlightSample::ve_mps, &FlightSample::climb_mps})
         s.*m = rounded(in.*m, 1e3);
     for (double FlightSample::*q : {&FlightSample::qw, &FlightSample::qx, &FlightSample::qy, &FlightSample::qz})
         s.*q = rounded(in.*q, 1e5);
-    for (double FlightSample::*w : {&FlightSample::p_dps, &FlightSample::q_dps, &FlightSample::r_dps})
-        s.*w = rounded(in.*w, 1e2);
+    for (double FlightSample::*w : {&FlightSample::p_dps, &FlightSample::q_dps, &FlightSample::r_dps}) s.*w = rounded(in.*w, 1e2);
     for (double Sticks::*stick : {&Sticks::throttle, &Sticks::yaw, &Sticks::pitch, &Sticks::roll})
         s.sticks.*stick = rounded(in.sticks.*stick, 1e4);
     return s;

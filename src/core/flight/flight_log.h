@@ -4,8 +4,8 @@
 #include "core/flight/modes.h"
 
 #include <cstdint>
-#include <string_view>
 #include <optional>
+#include <string_view>
 #include <vector>
 
 namespace bh {
@@ -48,8 +48,8 @@ struct FlightLog {
         std::size_t row;
         FlightEvent event;
     };
-    std::vector<Event> events;  ///< in row order
-    bool has_position = true;   ///< false: only stick measures can be computed
+    std::vector<Event> events; ///< in row order
+    bool has_position = true;  ///< false: only stick measures can be computed
 
     [[nodiscard]] std::size_t size() const { return t_s.size(); }
     void append(const FlightSample& sample);

@@ -14,7 +14,8 @@ constexpr std::array<std::string_view, 5> mode_keys{"acro", "angle", "horizon", 
 /// What turns the aircraft to the lean that roll and pitch stick ask for, and its heading as the yaw stick asks.
 Vec3 levelling_rates(const Sticks& sticks, const State& state, const AngleMode& angle, double yaw_radps)
 {
-    const Quat level_wanted = attitude(heading_deg(state.attitude), -sticks.pitch * angle.limit_deg, sticks.roll * angle.limit_deg);
+    const Quat level_wanted =
+        attitude(heading_deg(state.attitude), -sticks.pitch * angle.limit_deg, sticks.roll * angle.limit_deg);
     Vec3 rates = rates_towards(state.attitude, level_wanted * Vec3::UnitZ(), angle.gain_per_s, angle.max_rate_dps);
     rates.z() = yaw_radps;
     return rates;
@@ -43,8 +44,8 @@ Demand demand_for(Mode mode, const Sticks& sticks, const State& state, const Rat
         return demand;
     }
     // Pushed forward is nose down, which is a negative rate about body y.
-    demand.rates_radps = Vec3(radians(rate_dps(rates.roll, sticks.roll)), -radians(rate_dps(rates.pitch, sticks.pitch)),
-                              yaw_radps);
+    demand.rates_radps =
+        Vec3(radians(rate_dps(rates.roll, sticks.roll)), -radians(rate_dps(rates.pitch, sticks.pitch)), yaw_radps);
     if (mode == Mode::Horizon) {
         const double share = std::min(1.0, std::max(std::abs(sticks.roll), std::abs(sticks.pitch)));
         demand.rates_radps = share * demand.rates_radps + (1 - share) * levelling_rates(sticks, state, angle, yaw_radps);

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "core/flight/dynamics.h"
-#include "core/curves/rate_curve.h"
 #include "core/base/sticks.h"
+#include "core/curves/rate_curve.h"
+#include "core/flight/dynamics.h"
 
 #include <cstdint>
 #include <optional>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/dynamics.h"
 #include "core/base/sticks.h"
+#include "core/flight/dynamics.h"
 
 #include <optional>
 
@@ -31,7 +31,7 @@ private:
     HoldLimits limits_;
     std::optional<Vec2> place_m_; ///< held over ground: north, east
     std::optional<double> height_m_;
-    double down_held_s_ = 0;      ///< throttle stick at the bottom, near the ground
+    double down_held_s_ = 0; ///< throttle stick at the bottom, near the ground
 };
 
 /// Brakes, levels from any attitude and hovers: what the panic switch does.

@@ -11,7 +11,9 @@ constexpr std::array<std::string_view, 4> axis_keys{"throttle", "yaw", "pitch", 
 
 RowSpan rows_between(const FlightLog& log, double from_s, double to_s)
 {
-    const auto row = [&log](double t) { return static_cast<std::size_t>(std::lower_bound(log.t_s.begin(), log.t_s.end(), t) - log.t_s.begin()); };
+    const auto row = [&log](double t) {
+        return static_cast<std::size_t>(std::lower_bound(log.t_s.begin(), log.t_s.end(), t) - log.t_s.begin());
+    };
     return {row(from_s), row(to_s)};
 }
 

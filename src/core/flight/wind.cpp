@@ -8,7 +8,8 @@ namespace bh {
 
 double wind_at_height_mps(double wind_at_20ft_mps, double height_m, double roughness_m) noexcept
 {
-    return height_m <= roughness_m ? 0 : wind_at_20ft_mps * std::log(height_m / roughness_m) / std::log(20 * foot_m / roughness_m);
+    return height_m <= roughness_m ? 0
+                                   : wind_at_20ft_mps * std::log(height_m / roughness_m) / std::log(20 * foot_m / roughness_m);
 }
 
 Turbulence low_height_turbulence(double height_m, double wind_at_20ft_mps) noexcept

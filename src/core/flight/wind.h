@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/geometry.h"
 #include "core/base/random.h"
+#include "core/flight/geometry.h"
 
 namespace bh {
 

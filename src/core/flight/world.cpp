@@ -9,7 +9,7 @@ namespace {
 constexpr double crash_into_ground_mps = 3.0;
 constexpr double crash_into_thing_mps = 2.5;
 constexpr double crash_lean_deg = 60;
-constexpr double bounce_share = 0.25; // of the touchdown speed that comes back
+constexpr double bounce_share = 0.25;    // of the touchdown speed that comes back
 constexpr double bounce_from_mps = 0.25; // slower than this the gear swallows it
 constexpr double ground_friction_mps2 = 6;
 
@@ -76,7 +76,8 @@ std::vector<Box> boxes_of(const Gate& g)
     const auto piece = [&](double left, double right, double low, double high) {
         return Box{g.north_m, g.east_m, g.heading_deg, {-deep, left, low}, {deep, right, high}};
     };
-    std::vector<Box> boxes{piece(-outer, -inner, 0, top + g.frame_m), piece(inner, outer, 0, top + g.frame_m), piece(-inner, inner, top, top + g.frame_m)};
+    std::vector<Box> boxes{piece(-outer, -inner, 0, top + g.frame_m), piece(inner, outer, 0, top + g.frame_m),
+                           piece(-inner, inner, top, top + g.frame_m)};
     if (g.sill_m > 0) boxes.push_back(piece(-inner, inner, std::max(0.0, g.sill_m - g.frame_m), g.sill_m));
     return boxes;
 }
@@ -93,8 +94,10 @@ std::vector<std::string> problems_of(const World& world)
     }
     for (std::size_t i = 0; i < world.blocks.size(); ++i) {
         const Block& b = world.blocks[i];
-        if (!(b.south_m < b.north_m && b.west_m < b.east_m && b.low_m < b.height_m && b.low_m >= 0)) problems.push_back(numbered("block", i) + " has no size");
-        if (!inside(b.south_m, b.west_m) || !inside(b.north_m, b.east_m)) problems.push_back(numbered("block", i) + " reaches out of bounds");
+        if (!(b.south_m < b.north_m && b.west_m < b.east_m && b.low_m < b.height_m && b.low_m >= 0))
+            problems.push_back(numbered("block", i) + " has no size");
+        if (!inside(b.south_m, b.west_m) || !inside(b.north_m, b.east_m))
+            problems.push_back(numbered("block", i) + " reaches out of bounds");
     }
     constexpr double smallest_m = 0.5;
     const Airframe usual;
@@ -105,8 +108,10 @@ std::vector<std::string> problems_of(const World& world)
     };
     for (std::size_t i = 0; i < world.gates.size(); ++i) {
         const Gate& g = world.gates[i];
-        if (!(g.width_m >= smallest_m && g.height_m >= smallest_m)) problems.push_back(numbered("gate", i) + " is smaller than 0.5 m");
-        if (!(g.sill_m >= 0 && g.frame_m > 0)) problems.push_back(numbered("gate", i) + " needs a sill of 0 m or more and a frame with some thickness");
+        if (!(g.width_m >= smallest_m && g.height_m >= smallest_m))
+            problems.push_back(numbered("gate", i) + " is smaller than 0.5 m");
+        if (!(g.sill_m >= 0 && g.frame_m > 0))
+            problems.push_back(numbered("gate", i) + " needs a sill of 0 m or more and a frame with some thickness");
         if (!inside(g.north_m, g.east_m)) problems.push_back(numbered("gate", i) + " stands out of bounds");
         for (const double along : {-1.0, 0.0, 1.0}) {
             const double h = radians(g.heading_deg);
@@ -151,7 +156,8 @@ ContactResult resolve_contact(State& state, const World& world, const Airframe& 
     for (const Block& block : world.blocks) keep_out_of(box_of(block), state, radius, result);
     for (const Gate& gate : world.gates) {
         const double reach = gate.width_m / 2 + gate.frame_m + radius;
-        if (std::abs(state.position_m.x() - gate.north_m) > reach || std::abs(state.position_m.y() - gate.east_m) > reach) continue;
+        if (std::abs(state.position_m.x() - gate.north_m) > reach || std::abs(state.position_m.y() - gate.east_m) > reach)
+            continue;
         for (const Box& box : boxes_of(gate)) keep_out_of(box, state, radius, result);
     }
     return result;

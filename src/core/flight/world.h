@@ -29,11 +29,11 @@ struct Block {
 /// An upright frame to fly through: two posts down to the ground, a bar above the opening, and one below it when it does
 /// not begin at the ground.
 struct Gate {
-    double north_m = 0, east_m = 0; ///< middle of the opening
-    double heading_deg = 0;         ///< in which it is flown through
+    double north_m = 0, east_m = 0;   ///< middle of the opening
+    double heading_deg = 0;           ///< in which it is flown through
     double width_m = 3, height_m = 3; ///< of the opening
-    double sill_m = 0;              ///< height at which it begins
-    double frame_m = 0.12;          ///< thickness of posts and bars
+    double sill_m = 0;                ///< height at which it begins
+    double frame_m = 0.12;            ///< thickness of posts and bars
 };
 
 /// Flat ground at height 0 with things on it. Leaving `half_size_m` to any side is out of bounds.

@@ -14,12 +14,14 @@ auto* find_id(Things& things, const std::string& id)
 }
 
 /// Walks every way on from `id`; returns what is wrong with the first bad one.
-std::string trouble_from(const FaultTree& tree, const std::string& id, std::vector<std::string>& way, std::set<std::string>& reached)
+std::string trouble_from(const FaultTree& tree, const std::string& id, std::vector<std::string>& way,
+                         std::set<std::string>& reached)
 {
     reached.insert(id);
     if (find_id(tree.endings, id)) return {};
     const FaultQuestion* q = find_id(tree.questions, id);
-    if (!q) return "'" + id + "' is neither a question nor an ending" + (way.empty() ? "" : ", but '" + way.back() + "' leads there");
+    if (!q)
+        return "'" + id + "' is neither a question nor an ending" + (way.empty() ? "" : ", but '" + way.back() + "' leads there");
     if (std::find(way.begin(), way.end(), id) != way.end()) return "the questions run in a circle at '" + id + "'";
     way.push_back(id);
     for (const std::string& next : {q->yes, q->no})

@@ -13,12 +13,13 @@ namespace bh {
 
 /// What a station can find out about its controller by itself.
 enum class Detected {
-    DevicePresent,  ///< a controller is plugged in and seen
-    AxesMoving,     ///< at least one axis has moved within the last seconds
-    FastEnough,     ///< samples come at least every 16 ms
-    HeldByAnother   ///< another program has the device open
+    DevicePresent, ///< a controller is plugged in and seen
+    AxesMoving,    ///< at least one axis has moved within the last seconds
+    FastEnough,    ///< samples come at least every 16 ms
+    HeldByAnother  ///< another program has the device open
 };
-inline constexpr std::array<Detected, 4> all_detected{Detected::DevicePresent, Detected::AxesMoving, Detected::FastEnough, Detected::HeldByAnother};
+inline constexpr std::array<Detected, 4> all_detected{Detected::DevicePresent, Detected::AxesMoving, Detected::FastEnough,
+                                                      Detected::HeldByAnother};
 [[nodiscard]] const char* detected_key(Detected what); ///< "device_present", …
 
 /// What is known now; what is missing has to be asked.
@@ -28,8 +29,8 @@ using DetectedFacts = std::map<Detected, bool>;
 struct KitItem {
     std::string id;
     std::string text;
-    std::string caution;              ///< shown with the item; empty for most
-    std::optional<Detected> detect;   ///< ticks itself when this is so
+    std::string caution;            ///< shown with the item; empty for most
+    std::optional<Detected> detect; ///< ticks itself when this is so
 };
 /// A kind of station and its items, in the order of connection and power.
 struct KitList {

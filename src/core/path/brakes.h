@@ -7,7 +7,7 @@ namespace bh {
 /// Coming to a stop from forward flight.
 struct Brake {
     double entry_speed_mps = 0;
-    double height_gain_m = 0;  ///< highest point after the start over the height at the start
+    double height_gain_m = 0;      ///< highest point after the start over the height at the start
     double stop_s = 0, stop_m = 0; ///< from 95 % to 5 % of the entry speed, and the way over ground in that time
 };
 

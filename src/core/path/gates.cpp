@@ -23,13 +23,16 @@ std::vector<Through> gates_through(const FlightLog& log, RowSpan span, const std
             const double start = std::exchange(before, now);
             if (!crosses) continue;
             const double share = start / (start - now);
-            const double north = log.north_m[i - 1] + share * (log.north_m[i] - log.north_m[i - 1]), east = log.east_m[i - 1] + share * (log.east_m[i] - log.east_m[i - 1]);
+            const double north = log.north_m[i - 1] + share * (log.north_m[i] - log.north_m[i - 1]),
+                         east = log.east_m[i - 1] + share * (log.east_m[i] - log.east_m[i - 1]);
             const double height = log.height_m[i - 1] + share * (log.height_m[i] - log.height_m[i - 1]);
             const double aside = -(north - gate.north_m) * s + (east - gate.east_m) * c;
-            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m) crossings.push_back({i, g});
+            if (std::abs(aside) <= gate.width_m / 2 && height >= gate.sill_m && height <= gate.sill_m + gate.height_m)
+                crossings.push_back({i, g});
         }
     }
-    std::sort(crossings.begin(), crossings.end(), [](const Crossing& a, const Crossing& b) { return std::pair(a.row, a.gate) < std::pair(b.row, b.gate); });
+    std::sort(crossings.begin(), crossings.end(),
+              [](const Crossing& a, const Crossing& b) { return std::pair(a.row, a.gate) < std::pair(b.row, b.gate); });
     std::vector<Through> through;
     for (const Crossing& crossing : crossings) through.push_back({crossing.gate, log.t_s[crossing.row]});
     return through;

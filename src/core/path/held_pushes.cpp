@@ -11,8 +11,8 @@ int held_pushes(const FlightLog& log, RowSpan span)
         std::size_t begin = span.first;
         bool counted = false;
         for (std::size_t i = span.first; i < span.last; ++i) {
-            const bool pushed = log.mode[i] == Mode::Acro && std::abs((*stick)[i]) > 0.2 &&
-                                (i == begin || (*stick)[i] * (*stick)[begin] > 0);
+            const bool pushed =
+                log.mode[i] == Mode::Acro && std::abs((*stick)[i]) > 0.2 && (i == begin || (*stick)[i] * (*stick)[begin] > 0);
             if (!pushed) {
                 begin = i + 1;
                 counted = false;

@@ -77,7 +77,8 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
     std::size_t hop = 0;
     for (double from_s = log.t_s[span.first]; from_s < end_s; from_s += hop_s, ++hop) {
         Range moved = hops[hop]; // a stick that stays in its place needs no closer look
-        for (std::size_t k = 1; k <= hops_of_window && hop + k < hops.size(); ++k) moved.low = std::min(moved.low, hops[hop + k].low), moved.high = std::max(moved.high, hops[hop + k].high);
+        for (std::size_t k = 1; k <= hops_of_window && hop + k < hops.size(); ++k)
+            moved.low = std::min(moved.low, hops[hop + k].low), moved.high = std::max(moved.high, hops[hop + k].high);
         if (moved.high - moved.low <= apart) continue;
         RowSpan window = rows_between(log, from_s, std::min(from_s + window_s, end_s + 1e-9));
         window.last = std::min(window.last, span.last);
@@ -85,8 +86,10 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
         if (points.size() < fewest_points) continue;
         const double hz = frequency_of(log, points);
         if (hz < slowest_hz || hz > fastest_hz || !aircraft_follows(log, window, axis)) continue;
-        if (!stretches.empty() && points.front().row <= stretches.back().last) stretches.back().last = std::max(stretches.back().last, points.back().row);
-        else stretches.push_back({points.front().row, points.back().row});
+        if (!stretches.empty() && points.front().row <= stretches.back().last)
+            stretches.back().last = std::max(stretches.back().last, points.back().row);
+        else
+            stretches.push_back({points.front().row, points.back().row});
     }
     for (const Stretch& s : stretches) {
         // The turning points of the whole stretch; half a swing lies before the first and after the last one.
@@ -100,7 +103,8 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
         Rocking r;
         r.axis = axis;
         r.frequency_hz = frequency_of(log, points);
-        for (std::size_t i = 1; i < points.size(); ++i) r.amplitude += std::abs(points[i].value - points[i - 1].value) / 2 / static_cast<double>(points.size() - 1);
+        for (std::size_t i = 1; i < points.size(); ++i)
+            r.amplitude += std::abs(points[i].value - points[i - 1].value) / 2 / static_cast<double>(points.size() - 1);
         const double quarter_s = 0.25 / r.frequency_hz;
         r.start_s = std::max(log.t_s[span.first], log.t_s[points.front().row] - quarter_s);
         r.end_s = std::min(end_s, log.t_s[points.back().row] + quarter_s);

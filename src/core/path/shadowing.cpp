@@ -9,7 +9,7 @@ namespace {
 
 constexpr double step_s = 0.02;
 constexpr int first_lag = -15, last_lag = 60; // steps
-constexpr int coarse = 3; // steps at first: hands do not move so quickly that a peak could hide between
+constexpr int coarse = 3;                     // steps at first: hands do not move so quickly that a peak could hide between
 constexpr double least_s = 2;
 
 /// A column at even steps from `from_s` on, for `count` of them, held where the log has no row yet.
@@ -36,11 +36,14 @@ public:
         const std::size_t count = std::min(a_.size() - std::min(a_.size(), from_a), b_.size() - std::min(b_.size(), from_b));
         if (count < 2) return 0;
         const auto n = static_cast<double>(count);
-        const auto over = [count](const Sums& s, std::size_t from) { return std::pair{s.plain[from + count] - s.plain[from], s.squares[from + count] - s.squares[from]}; };
+        const auto over = [count](const Sums& s, std::size_t from) {
+            return std::pair{s.plain[from + count] - s.plain[from], s.squares[from + count] - s.squares[from]};
+        };
         const auto [sa, saa] = over(sums_a_, from_a);
         const auto [sb, sbb] = over(sums_b_, from_b);
         const auto rows = static_cast<Eigen::Index>(count);
-        const double sab = Eigen::Map<const Eigen::VectorXd>(a_.data() + from_a, rows).dot(Eigen::Map<const Eigen::VectorXd>(b_.data() + from_b, rows));
+        const double sab = Eigen::Map<const Eigen::VectorXd>(a_.data() + from_a, rows)
+                               .dot(Eigen::Map<const Eigen::VectorXd>(b_.data() + from_b, rows));
         const double va = saa / n - sa * sa / (n * n), vb = sbb / n - sb * sb / (n * n);
         return va > 1e-12 && vb > 1e-12 ? (sab / n - sa * sb / (n * n)) / std::sqrt(va * vb) : 0;
     }
@@ -76,14 +79,16 @@ std::array<std::optional<StickFollow>, 4> follow_sticks(const FlightLog& demonst
     if (duration_s < least_s) return follows;
     const auto count = static_cast<std::size_t>(duration_s / step_s);
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll}) {
-        const auto shown = evenly(demonstration.t_s, stick_column(demonstration, axis), demonstration.t_s.front() + from_s, count);
+        const auto shown =
+            evenly(demonstration.t_s, stick_column(demonstration, axis), demonstration.t_s.front() + from_s, count);
         const auto followed = evenly(log.t_s, stick_column(log, axis), log.t_s[span.first], count);
         const double travel = axis == StickAxis::Throttle ? 1 : 2;
         const Correlator correlator(shown, followed);
         if (correlator.sd_a() < 0.01 * travel) continue;
         std::pair<double, int> best{-2, 0}; // correlation, lag
         for (int lag = first_lag; lag <= last_lag; lag += coarse) best = std::max(best, {correlator.at(lag), lag});
-        for (int lag = std::max(first_lag, best.second - coarse + 1), last = std::min(last_lag, best.second + coarse - 1); lag <= last; ++lag)
+        for (int lag = std::max(first_lag, best.second - coarse + 1), last = std::min(last_lag, best.second + coarse - 1);
+             lag <= last; ++lag)
             best = std::max(best, {correlator.at(lag), lag});
         follows[static_cast<std::size_t>(axis)] = StickFollow{best.first, best.second * step_s};
     }

@@ -17,6 +17,7 @@ struct StickFollow {
 /// counts from the log's first row). By StickAxis; nothing for an axis that the demonstration leaves at rest (standard
 /// deviation under 1 % of travel) and for spans under 2 s. Lags from −0.3 to 1.2 s are tried to 20 ms, first in steps of 60 ms:
 /// a hand that is later than that does not follow.
-[[nodiscard]] std::array<std::optional<StickFollow>, 4> follow_sticks(const FlightLog& demonstration, const FlightLog& log, RowSpan span);
+[[nodiscard]] std::array<std::optional<StickFollow>, 4> follow_sticks(const FlightLog& demonstration, const FlightLog& log,
+                                                                      RowSpan span);
 
 } // namespace bh

@@ -20,7 +20,8 @@ std::optional<double> sparc(const std::vector<double>& speed, double per_s)
     constexpr int pad_level = 4;
     constexpr double cutoff_hz = 10, threshold = 0.05;
     if (nothing_moves(speed) || !(per_s > 0)) return std::nullopt;
-    const auto bins = static_cast<std::size_t>(1) << (static_cast<int>(std::ceil(std::log2(static_cast<double>(speed.size())))) + pad_level);
+    const auto bins = static_cast<std::size_t>(1)
+                      << (static_cast<int>(std::ceil(std::log2(static_cast<double>(speed.size())))) + pad_level);
     std::vector<double> padded(bins, 0.0);
     std::copy(speed.begin(), speed.end(), padded.begin());
     std::vector<std::complex<double>> spectrum;
@@ -33,7 +34,8 @@ std::optional<double> sparc(const std::vector<double>& speed, double per_s)
     double most = 0;
     for (const auto& bin : spectrum) most = std::max(most, std::abs(bin));
     if (!(most > 0)) return std::nullopt;
-    for (std::size_t i = 0; i < spectrum.size() && static_cast<double>(i) * step_hz <= cutoff_hz; ++i) amplitude.push_back(std::abs(spectrum[i]) / most);
+    for (std::size_t i = 0; i < spectrum.size() && static_cast<double>(i) * step_hz <= cutoff_hz; ++i)
+        amplitude.push_back(std::abs(spectrum[i]) / most);
     const auto loud = [](double a) { return a >= threshold; };
     const auto first = std::find_if(amplitude.begin(), amplitude.end(), loud);
     const auto last = std::find_if(amplitude.rbegin(), amplitude.rend(), loud).base(); // one past
@@ -61,7 +63,8 @@ std::vector<double> stick_speed(const FlightLog& log, RowSpan span)
 {
     std::vector<double> speed;
     for (std::size_t i = span.first + 1; i < std::min(span.last, log.size()); ++i)
-        speed.push_back(std::hypot(log.stick_roll[i] - log.stick_roll[i - 1], log.stick_pitch[i] - log.stick_pitch[i - 1]) / (log.t_s[i] - log.t_s[i - 1]));
+        speed.push_back(std::hypot(log.stick_roll[i] - log.stick_roll[i - 1], log.stick_pitch[i] - log.stick_pitch[i - 1]) /
+                        (log.t_s[i] - log.t_s[i - 1]));
     return speed;
 }
 

@@ -36,7 +36,8 @@ std::vector<Spin> find_spins(const FlightLog& log, RowSpan span)
             s.height_change_m = log.height_m[last] - log.height_m[first];
             s.entry_speed_mps = log.sample(first).ground_speed_mps();
             const RowSpan until = rows_between(log, s.start_s, s.end_s + recovers_s);
-            for (std::size_t r = first; r < std::min(until.last, span.last); ++r) s.lowest_m = std::min(s.lowest_m, log.height_m[r] - log.height_m[first]);
+            for (std::size_t r = first; r < std::min(until.last, span.last); ++r)
+                s.lowest_m = std::min(s.lowest_m, log.height_m[r] - log.height_m[first]);
             spins.push_back(s);
         }
     }

@@ -10,7 +10,7 @@ struct Spin {
     About about = About::Roll;
     double start_s = 0, end_s = 0; ///< where the spin begins and first stops
     RowSpan rows;
-    double turned_deg = 0;   ///< roll right and nose up positive
+    double turned_deg = 0; ///< roll right and nose up positive
     double peak_dps = 0;
     double height_change_m = 0; ///< end minus start
     double lowest_m = 0;        ///< against the start, from the start to 1.5 s after the end

@@ -1,6 +1,5 @@
 #include "core/path/throttle_cuts.h"
 
-
 namespace bh {
 
 std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
@@ -10,7 +9,8 @@ std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
     for (const FlightLog::Event& e : log.events) {
         if (e.row >= span.last) break;
         if (e.event == FlightEvent::Reset) motors_out = false;
-        const bool counts = e.event == FlightEvent::MotorsOut || (e.event == FlightEvent::Crash && !motors_out); // the fall after a failure is no second one
+        const bool counts = e.event == FlightEvent::MotorsOut ||
+                            (e.event == FlightEvent::Crash && !motors_out); // the fall after a failure is no second one
         if (e.event == FlightEvent::MotorsOut) motors_out = true;
         if (!counts || e.row < span.first) continue;
         std::size_t row = e.row;

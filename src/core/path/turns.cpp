@@ -14,7 +14,8 @@ constexpr double onset_share = 0.2; // of a stick's own peak
 constexpr double rests_below = 0.02;
 
 /// When a stick first passes a share of its peak towards a side, between two rows; nothing when it rests.
-std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& stick, std::size_t from, std::size_t to, double side)
+std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& stick, std::size_t from, std::size_t to,
+                              double side)
 {
     double peak = 0;
     for (std::size_t i = from; i < to; ++i) peak = std::max(peak, side * stick[i]);
@@ -82,8 +83,12 @@ std::vector<double> unwrapped_heading_deg(const FlightLog& log, RowSpan span)
     std::optional<Vec2> last;
     for (std::size_t i = span.first; i < span.last; ++i) {
         const auto nose = nose_over_ground(log, i);
-        if (heading.empty()) heading.push_back(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}));
-        else heading.push_back(nose && last ? heading.back() + between_deg(*last, *nose) : nose ? heading.back() + wrapped_deg(angle_deg(*nose) - heading.back()) : heading.back());
+        if (heading.empty())
+            heading.push_back(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}));
+        else
+            heading.push_back(nose && last ? heading.back() + between_deg(*last, *nose)
+                              : nose       ? heading.back() + wrapped_deg(angle_deg(*nose) - heading.back())
+                                           : heading.back());
         if (nose) last = nose;
     }
     return heading;
@@ -94,7 +99,9 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
     std::vector<Turn> turns;
     if (span.size() < 3) return turns;
     const std::vector<double> heading = unwrapped_heading_deg(log, span);
-    const auto row_at = [&](double t) { return std::clamp(rows_between(log, t, t).first, span.first, span.last - 1) - span.first; };
+    const auto row_at = [&](double t) {
+        return std::clamp(rows_between(log, t, t).first, span.first, span.last - 1) - span.first;
+    };
     std::vector<double> rate(heading.size());
     for (std::size_t i = 0, a = 0, b = 0; i < rate.size(); ++i) {
         const double now_s = log.t_s[span.first + i];
@@ -128,7 +135,8 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
         const auto yaw = onset_s(log, log.stick_yaw, from, to, side), roll = onset_s(log, log.stick_roll, from, to, side);
         if (yaw && roll) turn.yaw_lead_s = *roll - *yaw;
         double yaw_work = 0, roll_work = 0;
-        for (std::size_t r = turn.rows.first; r < turn.rows.last; ++r) yaw_work += std::abs(log.stick_yaw[r]), roll_work += std::abs(log.stick_roll[r]);
+        for (std::size_t r = turn.rows.first; r < turn.rows.last; ++r)
+            yaw_work += std::abs(log.stick_yaw[r]), roll_work += std::abs(log.stick_roll[r]);
         turn.yaw_share = yaw_work + roll_work > 0 ? yaw_work / (yaw_work + roll_work) : 0;
         turns.push_back(turn);
     }

@@ -9,8 +9,9 @@ struct Turn {
     RowSpan rows;
     double start_s = 0, end_s = 0;
     double heading_change_deg = 0; ///< to the right positive, of the whole turn from rest to rest
-    std::optional<double> yaw_lead_s; ///< yaw stick before roll stick, each at 20 % of its peak at the entry; nothing when one of them rests
-    double yaw_share = 0;             ///< of the stick work of yaw and roll
+    std::optional<double>
+        yaw_lead_s;       ///< yaw stick before roll stick, each at 20 % of its peak at the entry; nothing when one of them rests
+    double yaw_share = 0; ///< of the stick work of yaw and roll
     double entry_speed_mps = 0;
     [[nodiscard]] bool right() const { return heading_change_deg > 0; }
 };

@@ -18,7 +18,7 @@ public:
     /// what runs ends.
     State look(double t_s, const Sticks& sticks, bool here);
     [[nodiscard]] State state() const { return state_; }
-    [[nodiscard]] double started_s() const { return started_s_; } ///< when the first movement was seen
+    [[nodiscard]] double started_s() const { return started_s_; }  ///< when the first movement was seen
     [[nodiscard]] double ended_s() const { return last_moved_s_; } ///< last movement so far
     [[nodiscard]] double active_s() const { return clock_.active_s(); }
     /// Pauses between movements; the time after the last one is left out.

@@ -1,7 +1,7 @@
 #include "core/progress/standing.h"
 
-#include "core/controller/drift.h"
 #include "core/base/stats.h"
+#include "core/controller/drift.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,13 +13,10 @@ namespace bh {
 namespace {
 
 constexpr int weeks_shown = 8;
-constexpr double weekly_target_h = 3;   // common practice
-constexpr int rest_limit_days = 14;     // house
+constexpr double weekly_target_h = 3; // common practice
+constexpr int rest_limit_days = 14;   // house
 
-std::string counted(std::int64_t count, const char* noun)
-{
-    return std::to_string(count) + " " + noun + (count == 1 ? "" : "s");
-}
+std::string counted(std::int64_t count, const char* noun) { return std::to_string(count) + " " + noun + (count == 1 ? "" : "s"); }
 
 std::string capital(std::string text)
 {
@@ -77,8 +74,8 @@ std::string side_gap_in_words(const DrillStanding& s)
 {
     if (!s.left_minus_right || std::abs(*s.left_minus_right) <= side_gap_points) return {};
     char text[48];
-    std::snprintf(text, sizeof text, "%s %.0f points behind %s", *s.left_minus_right > 0 ? "right" : "left", std::abs(*s.left_minus_right),
-                  *s.left_minus_right > 0 ? "left" : "right");
+    std::snprintf(text, sizeof text, "%s %.0f points behind %s", *s.left_minus_right > 0 ? "right" : "left",
+                  std::abs(*s.left_minus_right), *s.left_minus_right > 0 ? "left" : "right");
     return text;
 }
 
@@ -90,7 +87,8 @@ ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
     return habit;
 }
 
-DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today, const MasteryRules& rules)
+DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
+                             const MasteryRules& rules)
 {
     DrillStanding s;
     std::set<std::int64_t> pass_days;
@@ -112,14 +110,16 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
     s.pass_days = static_cast<int>(pass_days.size());
     constexpr std::size_t trend_over = 5, least = 3;
     if (scores.size() >= least) {
-        const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())), scores.end());
+        const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())),
+                                         scores.end());
         std::vector<double> order(newest.size());
         std::iota(order.begin(), order.end(), 0.0);
         s.trend = slope(order, newest);
     }
     if (s.attempts > 0) s.state = DrillState::Tried;
     const bool often_enough = s.passes >= rules.passes && s.minutes >= drill.least_minutes;
-    if (often_enough && s.pass_days >= rules.days) s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
+    if (often_enough && s.pass_days >= rules.days)
+        s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
     s.waits_for_another_day = often_enough && s.pass_days < rules.days && s.last_pass_day == today;
     s.next = what_is_missing(s, drill, rules);
     return s;
@@ -133,13 +133,14 @@ DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
     return found == drills.end() ? DrillFact{id, id, 0} : *found;
 }
 
-void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today, const std::vector<DrillFact>& drills,
-                  const MasteryRules& rules)
+void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
+                  const std::vector<DrillFact>& drills, const MasteryRules& rules)
 {
     bool before_held = true; // or was, and is due again
     for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage) {
         const Curriculum::Stage& of = curriculum.stages[stage];
-        const bool by_hand = std::find(facts.opened_stages.begin(), facts.opened_stages.end(), of.name) != facts.opened_stages.end();
+        const bool by_hand =
+            std::find(facts.opened_stages.begin(), facts.opened_stages.end(), of.name) != facts.opened_stages.end();
         const bool locked = !before_held && !by_hand;
         std::size_t held = 0, flown = 0, once_held = 0;
         for (const std::string& id : of.drills) {
@@ -149,7 +150,10 @@ void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& c
             flown += d.attempts > 0;
             s.ladder.push_back({id, stage, locked, d});
         }
-        s.stages.push_back(held == of.drills.size() ? StageState::Held : locked ? StageState::Locked : flown > 0 ? StageState::Partly : StageState::Open);
+        s.stages.push_back(held == of.drills.size() ? StageState::Held
+                           : locked                 ? StageState::Locked
+                           : flown > 0              ? StageState::Partly
+                                                    : StageState::Open);
         before_held = once_held == of.drills.size();
     }
 }
@@ -157,18 +161,20 @@ void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& c
 const LadderStep* next_best(const PilotStanding& s)
 {
     const auto first = [&](auto&& wanted) {
-        const auto found = std::find_if(s.ladder.begin(), s.ladder.end(), [&](const LadderStep& step) { return !step.locked && wanted(step.standing); });
+        const auto found = std::find_if(s.ladder.begin(), s.ladder.end(),
+                                        [&](const LadderStep& step) { return !step.locked && wanted(step.standing); });
         return found == s.ladder.end() ? nullptr : &*found;
     };
-    if (const auto* step = first([](const DrillStanding& d) { return d.state != DrillState::Held && !d.waits_for_another_day; })) return step;
+    if (const auto* step = first([](const DrillStanding& d) { return d.state != DrillState::Held && !d.waits_for_another_day; }))
+        return step;
     if (const auto* step = first([](const DrillStanding& d) { return !side_gap_in_words(d).empty(); })) return step;
     return first([](const DrillStanding& d) { return d.state != DrillState::Held; });
 }
 
 } // namespace
 
-PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today, const std::vector<DrillFact>& drills,
-                             const MasteryRules& rules)
+PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
+                             const std::vector<DrillFact>& drills, const MasteryRules& rules)
 {
     PilotStanding s;
     s.weekly_hours.assign(weeks_shown, 0);
@@ -178,7 +184,8 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         if (p.matched) s.hours_matched += hours;
         s.last_practice_day = std::max(s.last_practice_day.value_or(p.day), p.day);
         const auto weeks_ago = (today - p.day) / 7;
-        if (p.day <= today && weeks_ago < weeks_shown) s.weekly_hours[static_cast<std::size_t>(weeks_shown - 1 - weeks_ago)] += hours;
+        if (p.day <= today && weeks_ago < weeks_shown)
+            s.weekly_hours[static_cast<std::size_t>(weeks_shown - 1 - weeks_ago)] += hours;
     }
     s.hours_last_7_days = s.weekly_hours.back();
     s.throttle_cuts = throttle_cut_habit(facts.attempts);
@@ -189,13 +196,16 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         next = step->standing;
         s.next_drill = step->drill_id;
         s.next_reason = next.next;
-        if (const std::string gap = side_gap_in_words(next); !gap.empty()) s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
+        if (const std::string gap = side_gap_in_words(next); !gap.empty())
+            s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
     }
     const Attention attention = attention_for(facts, s, today, known(drills, s.next_drill).name, next);
     s.needs_attention = !attention.reason.empty();
     s.go = attention.go;
-    if (s.needs_attention) s.attention = attention.reason;
-    else if (s.next_drill.empty()) s.attention = "Every stage is held";
+    if (s.needs_attention)
+        s.attention = attention.reason;
+    else if (s.next_drill.empty())
+        s.attention = "Every stage is held";
     else {
         s.attention = "Next: " + known(drills, s.next_drill).name + ", " + s.next_reason;
         s.go = PilotStanding::Go::Drills;

@@ -50,7 +50,7 @@ struct DrillStanding {
     std::optional<double> trend;            ///< points from attempt to attempt over the last five; nothing before the third
     std::optional<double> left_minus_right; ///< of the last attempt that flew both sides
     bool waits_for_another_day = false;     ///< nothing else is missing, and it was passed today
-    std::string next; ///< what is missing, in words
+    std::string next;                       ///< what is missing, in words
 };
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
@@ -78,11 +78,11 @@ struct PracticeFact {
 
 /// What is known of a pilot, for the board.
 struct PilotFacts {
-    std::vector<AttemptFact> attempts;  ///< in time order
-    std::vector<PracticeFact> practice; ///< in time order
+    std::vector<AttemptFact> attempts;          ///< in time order
+    std::vector<PracticeFact> practice;         ///< in time order
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
-    std::string controller_drift; ///< what has drifted on that controller, a sentence; empty when nothing has
-    std::string stale_match;      ///< why the match of the rates holds no more, a sentence; empty when it does
+    std::string controller_drift;               ///< what has drifted on that controller, a sentence; empty when nothing has
+    std::string stale_match;                    ///< why the match of the rates holds no more, a sentence; empty when it does
     double target_h = 20;
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
@@ -120,7 +120,6 @@ struct PilotStanding {
 /// The next best drill is the first of the open stages that is not held, but for those that only wait for another day; when
 /// every one of those is flown, one of the open stages whose sides lie far apart.
 [[nodiscard]] PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                                           const std::vector<DrillFact>& drills,
-                                           const MasteryRules& rules = {});
+                                           const std::vector<DrillFact>& drills, const MasteryRules& rules = {});
 
 } // namespace bh

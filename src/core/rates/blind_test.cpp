@@ -28,7 +28,8 @@ double chance_of(int right, int trials)
 {
     double tail = 0;
     for (int k = trials; k >= right && k >= 0; --k)
-        tail += std::exp(std::lgamma(trials + 1.0) - std::lgamma(k + 1.0) - std::lgamma(trials - k + 1.0) - trials * std::log(2.0));
+        tail +=
+            std::exp(std::lgamma(trials + 1.0) - std::lgamma(k + 1.0) - std::lgamma(trials - k + 1.0) - trials * std::log(2.0));
     return std::min(1.0, tail);
 }
 

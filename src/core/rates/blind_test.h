@@ -9,8 +9,8 @@ namespace bh {
 /// trials is fixed beforehand.
 struct BlindTest {
     std::uint64_t seed = 1;
-    int trials = 8;                ///< house: seven right ones of eight come by chance 35 times in 1000
-    std::vector<bool> said_b;      ///< the answers so far
+    int trials = 8;           ///< house: seven right ones of eight come by chance 35 times in 1000
+    std::vector<bool> said_b; ///< the answers so far
 
     [[nodiscard]] bool over() const { return static_cast<int>(said_b.size()) >= trials; }
     /// Whether X is the second curve in a trial, counted from 0: the same for the same seed, half of them on average.

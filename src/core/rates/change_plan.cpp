@@ -18,7 +18,10 @@ std::vector<ParameterRange> ranges_of(const ChangePlan& plan, const RateFamily& 
     return ranges;
 }
 
-double on_steps(double value, const ParameterRange& range) { return range.step > 0 ? range.low + std::round((value - range.low) / range.step) * range.step : value; }
+double on_steps(double value, const ParameterRange& range)
+{
+    return range.step > 0 ? range.low + std::round((value - range.low) / range.step) * range.step : value;
+}
 
 /// Roll and pitch go together where they are the same now and then.
 std::vector<std::vector<RateAxis>> together(const ChangePlan& plan, const RateProfile& now)
@@ -42,11 +45,15 @@ std::optional<RateStep> next_step(const ChangePlan& plan, const RateProfile& now
             const double step = std::max(ranges[k].step, 1e-9);
             if (std::abs(targets[k] - values[k]) < 1e-6 * step) continue;
             RateStep next{axes, k, values[k], targets[k], 0};
-            const auto changes_dps = [&](double to) { return difference(is, curve_of(with_parameter(now, next, to), axes.front())).worst_dps; };
+            const auto changes_dps = [&](double to) {
+                return difference(is, curve_of(with_parameter(now, next, to), axes.front())).worst_dps;
+            };
             // As many even steps as keep each within what a hand can follow, none finer than the parameter's own.
             for (int parts = 1; changes_dps(next.to) > most_dps && std::abs(targets[k] - values[k]) / parts > step; ++parts)
                 next.to = on_steps(values[k] + (targets[k] - values[k]) / (parts + 1), ranges[k]);
-            if (std::abs(next.to - values[k]) < 0.5 * step) next.to = std::abs(targets[k] - values[k]) < step ? targets[k] : values[k] + std::copysign(step, targets[k] - values[k]);
+            if (std::abs(next.to - values[k]) < 0.5 * step)
+                next.to = std::abs(targets[k] - values[k]) < step ? targets[k]
+                                                                  : values[k] + std::copysign(step, targets[k] - values[k]);
             next.worst_dps = changes_dps(next.to);
             return next;
         }
@@ -77,7 +84,9 @@ Result<PlanStanding> standing_of(const ChangePlan& plan)
     for (const RateAxis axis : rate_axes) {
         if (plan.locked[static_cast<std::size_t>(axis)]) continue;
         const std::string from = family_key(curve_of(plan.from, axis)), to = family_key(curve_of(plan.to, axis));
-        if (from != to || !rate_family(from)) return failure(Error::Code::OutOfRange, "rates: expected both in one family that can be set, found " + from + " and " + to);
+        if (from != to || !rate_family(from))
+            return failure(Error::Code::OutOfRange,
+                           "rates: expected both in one family that can be set, found " + from + " and " + to);
     }
     PlanStanding standing{plan.from, std::nullopt, {}};
     double share = plan.most_share;

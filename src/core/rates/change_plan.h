@@ -13,7 +13,7 @@ struct RateStep {
     std::vector<RateAxis> axes; ///< that change together: roll and pitch where they are and will be the same
     std::size_t parameter = 0;  ///< in the family's order, which is: what sets the centre, what sets the end, the expo
     double from = 0, to = 0;
-    double worst_dps = 0;       ///< by how much the rate changes where it changes most
+    double worst_dps = 0; ///< by how much the rate changes where it changes most
 };
 
 /// A step with how it was found in a test flight.
@@ -28,9 +28,9 @@ struct RatedStep {
 struct ChangePlan {
     RateProfile from, to;
     std::array<bool, 3> locked{false, false, true}; ///< by axis; yaw stays unless it is asked for
-    std::vector<ParameterRange> ranges; ///< of what is changed, in the family's order; empty: the family's own
+    std::vector<ParameterRange> ranges;             ///< of what is changed, in the family's order; empty: the family's own
     double most_share = 0.15;
-    std::vector<RatedStep> flown;       ///< in their order
+    std::vector<RatedStep> flown; ///< in their order
 };
 
 /// From what a step is found to be too much: it goes half-way back, and the steps after it are half as big.

@@ -10,17 +10,22 @@ namespace {
 constexpr std::array control{HandlingAnswer{"Yes, all the way", 0, 1}, HandlingAnswer{"No, it got away from me", 10, 0}};
 constexpr std::array done{HandlingAnswer{"Yes", 0, 2}, HandlingAnswer{"No, or only by wearing myself out", 0, 5}};
 constexpr std::array fine{HandlingAnswer{"Yes, leave it so", 0, 3}, HandlingAnswer{"No, something should be better", 0, 4}};
-constexpr std::array good{HandlingAnswer{"As good as one could wish", 1, 0}, HandlingAnswer{"Good, hardly anything to notice", 2, 0}, HandlingAnswer{"Fair: small things that cost nothing", 3, 0}};
-constexpr std::array asked{HandlingAnswer{"A little more care than it should", 4, 0}, HandlingAnswer{"A fair amount of effort", 5, 0}, HandlingAnswer{"A great deal of effort", 6, 0}};
-constexpr std::array poor{HandlingAnswer{"Control was no trouble, but the task would not come out well", 7, 0}, HandlingAnswer{"Much effort only to stay in control", 8, 0},
+constexpr std::array good{HandlingAnswer{"As good as one could wish", 1, 0},
+                          HandlingAnswer{"Good, hardly anything to notice", 2, 0},
+                          HandlingAnswer{"Fair: small things that cost nothing", 3, 0}};
+constexpr std::array asked{HandlingAnswer{"A little more care than it should", 4, 0},
+                           HandlingAnswer{"A fair amount of effort", 5, 0}, HandlingAnswer{"A great deal of effort", 6, 0}};
+constexpr std::array poor{HandlingAnswer{"Control was no trouble, but the task would not come out well", 7, 0},
+                          HandlingAnswer{"Much effort only to stay in control", 8, 0},
                           HandlingAnswer{"Everything I had only to stay in control", 9, 0}};
 
-constexpr std::array<HandlingQuestion, 6> questions{{{"Did you stay in control?", control},
-                                                     {"Did the task come out well enough, with an effort you could keep up?", done},
-                                                     {"Is it good as it is?", fine},
-                                                     {"How good?", good},
-                                                     {"What did it ask of you?", asked},
-                                                     {"What was it like?", poor}}};
+constexpr std::array<HandlingQuestion, 6> questions{
+    {{"Did you stay in control?", control},
+     {"Did the task come out well enough, with an effort you could keep up?", done},
+     {"Is it good as it is?", fine},
+     {"How good?", good},
+     {"What did it ask of you?", asked},
+     {"What was it like?", poor}}};
 
 } // namespace
 
@@ -47,11 +52,16 @@ std::string why_not_on_aircraft(double hours, double least_hours, const std::vec
 {
     char text[200];
     if (hours < least_hours) { // 4.97 are not 5 yet, and must not read so
-        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.", std::floor(10 * hours) / 10, least_hours, ratings.size());
+        std::snprintf(text, sizeof text,
+                      "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.",
+                      std::floor(10 * hours) / 10, least_hours, ratings.size());
         return text;
     }
     if (handling_steady(ratings)) return {};
-    std::snprintf(text, sizeof text, "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of each other; there are %zu).", ratings.size());
+    std::snprintf(text, sizeof text,
+                  "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and "
+                  "within one of each other; there are %zu).",
+                  ratings.size());
     return text;
 }
 

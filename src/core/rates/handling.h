@@ -12,8 +12,8 @@ namespace bh {
 /// An answer of the handling questions: leads to another question, or ends in a rating.
 struct HandlingAnswer {
     std::string_view words;
-    int rating = 0;        ///< 1…10; 0: goes on
-    std::size_t next = 0;  ///< question
+    int rating = 0;       ///< 1…10; 0: goes on
+    std::size_t next = 0; ///< question
 };
 struct HandlingQuestion {
     std::string_view words;
@@ -21,8 +21,8 @@ struct HandlingQuestion {
 };
 
 /// The way from "did you stay in control" to a rating of 1 (as good as one could wish) to 10 (lost control): the decision
-/// tree of the handling qualities rating scale of Cooper and Harper, NASA TN D-5153 (1969), in words of our own. It begins with the
-/// first question.
+/// tree of the handling qualities rating scale of Cooper and Harper, NASA TN D-5153 (1969), in words of our own. It begins with
+/// the first question.
 [[nodiscard]] std::span<const HandlingQuestion> handling_questions();
 
 /// What a rating says, in a few words. For 1…10.

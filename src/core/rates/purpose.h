@@ -16,7 +16,7 @@ struct RateBand {
     std::string_view key;
     std::string_view name;
     double low_dps, high_dps;
-    double start_dps;     ///< roll and pitch to begin with
+    double start_dps; ///< roll and pitch to begin with
     double start_yaw_dps;
     std::string_view why;
 };
@@ -24,10 +24,10 @@ struct RateBand {
 
 /// What is known of the pilot and of what is planned.
 struct RateEvidence {
-    double max_dps = 350;                 ///< of roll and pitch that is practised on
-    std::optional<double> rocking_share;  ///< of the newest flights; nothing: not flown
-    std::optional<double> flip_height_m;  ///< above the ground where flips are planned
-    Airframe airframe;                    ///< of which the flips are flown
+    double max_dps = 350;                ///< of roll and pitch that is practised on
+    std::optional<double> rocking_share; ///< of the newest flights; nothing: not flown
+    std::optional<double> flip_height_m; ///< above the ground where flips are planned
+    Airframe airframe;                   ///< of which the flips are flown
 };
 
 /// A sentence of advice with how it was reckoned, and what follows for the rate at full stick.

@@ -33,7 +33,8 @@ std::vector<double> point_weights(const std::vector<double>& bins)
 class Problem {
 public:
     Problem(const RateCurve& target, std::string_view family, const MatchOptions& options, std::vector<ParameterRange> ranges)
-        : family_(family), ranges_(std::move(ranges)), keep_max_(options.keep_max), keep_centre_(options.keep_centre), weights_(point_weights(options.weights))
+        : family_(family), ranges_(std::move(ranges)), keep_max_(options.keep_max), keep_centre_(options.keep_centre),
+          weights_(point_weights(options.weights))
     {
         for (std::size_t i = 0; i < points; ++i) target_dps_.push_back(rate_dps(target, stick_at(i)));
         target_slope_dps_ = centre_slope_dps(target);
@@ -50,7 +51,8 @@ public:
     {
         const RateCurve c = curve(p);
         r.resize(points + 2);
-        for (std::size_t i = 0; i < points; ++i) r[static_cast<Eigen::Index>(i)] = weights_[i] * (rate_dps(c, stick_at(i)) - target_dps_[i]);
+        for (std::size_t i = 0; i < points; ++i)
+            r[static_cast<Eigen::Index>(i)] = weights_[i] * (rate_dps(c, stick_at(i)) - target_dps_[i]);
         constexpr double heavy = 30;
         r[points] = keep_max_ ? heavy * (rate_dps(c, 1) - target_dps_.back()) : 0;
         r[points + 1] = keep_centre_ ? heavy * (centre_slope_dps(c) - target_slope_dps_) : 0;
@@ -112,11 +114,16 @@ public:
         std::sort(seen.begin(), seen.end());
         std::vector<Parameters> starts; // each in another valley, as far as the last parameter tells
         for (const auto& [cost_there, there] : seen)
-            if (std::none_of(starts.begin(), starts.end(), [&](const Parameters& s) { return std::abs(s.back() - there.back()) < 1e-9; })) starts.push_back(there);
+            if (std::none_of(starts.begin(), starts.end(),
+                             [&](const Parameters& s) { return std::abs(s.back() - there.back()) < 1e-9; }))
+                starts.push_back(there);
         return starts;
     }
 
-    double polish(Parameters& p, const std::vector<std::size_t>& free, int rounds) const { return bounded_fit(as_function(), box_, p, free, rounds); }
+    double polish(Parameters& p, const std::vector<std::size_t>& free, int rounds) const
+    {
+        return bounded_fit(as_function(), box_, p, free, rounds);
+    }
 
 private:
     [[nodiscard]] bool sizes(std::size_t k) const ///< the curve grows with it
@@ -153,8 +160,8 @@ void optimise(const Problem& problem, Parameters& p)
         }
         return c.r.squaredNorm();
     };
-    const std::unique_ptr<std::remove_pointer_t<nlopt_opt>, decltype(&nlopt_destroy)> solver(nlopt_create(NLOPT_LD_SLSQP, static_cast<unsigned>(problem.size())),
-                                                                                            &nlopt_destroy);
+    const std::unique_ptr<std::remove_pointer_t<nlopt_opt>, decltype(&nlopt_destroy)> solver(
+        nlopt_create(NLOPT_LD_SLSQP, static_cast<unsigned>(problem.size())), &nlopt_destroy);
     const auto& [low, high] = problem.box();
     nlopt_set_lower_bounds(solver.get(), low.data());
     nlopt_set_upper_bounds(solver.get(), high.data());
@@ -204,15 +211,20 @@ void round_on(const Problem& problem, Parameters p, std::size_t fixed, Parameter
 Result<std::vector<ParameterRange>> ranges_for(std::string_view family, const MatchOptions& options)
 {
     const RateFamily* known = rate_family(family);
-    if (!known) return failure(Error::Code::OutOfRange, "expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(family) + "'");
+    if (!known)
+        return failure(Error::Code::OutOfRange,
+                       "expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(family) +
+                           "'");
     std::vector<ParameterRange> ranges = options.ranges;
     if (ranges.empty())
         for (const RateParameter& p : known->parameters) ranges.push_back({p.low, p.high, p.step});
     if (ranges.size() != known->parameters.size())
-        return failure(Error::Code::OutOfRange, "expected " + std::to_string(known->parameters.size()) + " ranges for " + std::string(family));
+        return failure(Error::Code::OutOfRange,
+                       "expected " + std::to_string(known->parameters.size()) + " ranges for " + std::string(family));
     for (std::size_t i = 0; i < ranges.size(); ++i)
         if (!(ranges[i].low < ranges[i].high && ranges[i].step > 0 && std::isfinite(ranges[i].high - ranges[i].low)))
-            return failure(Error::Code::OutOfRange, std::string(known->parameters[i].key) + ": expected a range from low to high with a step over 0");
+            return failure(Error::Code::OutOfRange,
+                           std::string(known->parameters[i].key) + ": expected a range from low to high with a step over 0");
     double sum = 0;
     for (const double w : options.weights) {
         if (!(w >= 0) || !std::isfinite(w)) return failure(Error::Code::OutOfRange, "weights: expected numbers of 0 and more");
@@ -273,7 +285,8 @@ Result<RateMatch> match_rates(const RateCurve& target, std::string_view family, 
     }
     std::sort(reached.begin(), reached.end());
     constexpr std::size_t followed = 3;
-    for (std::size_t i = 0; i < std::min(followed, reached.size()); ++i) reached[i].first = problem.polish(reached[i].second, all, 12);
+    for (std::size_t i = 0; i < std::min(followed, reached.size()); ++i)
+        reached[i].first = problem.polish(reached[i].second, all, 12);
     Parameters p = std::min_element(reached.begin(), reached.end())->second;
     optimise(problem, p);
     // Some valleys bend so sharply (a gain over 2 counts for more) that the steps around find a way on.

@@ -11,9 +11,9 @@ namespace bh {
 struct MatchOptions {
     /// What each part of the stick counts: bins over |stick| from 0 to 1, none negative, not all zero; empty: all the same.
     std::vector<double> weights;
-    bool keep_max = false;    ///< the rate at full stick exactly
-    bool keep_centre = false; ///< the slope at the centred stick exactly
-    bool on_steps = true;      ///< also the best on the lattice of steps; otherwise `rounded` is the curve itself
+    bool keep_max = false;              ///< the rate at full stick exactly
+    bool keep_centre = false;           ///< the slope at the centred stick exactly
+    bool on_steps = true;               ///< also the best on the lattice of steps; otherwise `rounded` is the curve itself
     std::vector<ParameterRange> ranges; ///< in the order of the family's parameters; empty: the family's own
 };
 

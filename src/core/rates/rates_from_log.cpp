@@ -1,9 +1,9 @@
 #include "core/rates/rates_from_log.h"
 
 #include "core/base/bounded_fit.h"
+#include "core/base/stats.h"
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
-#include "core/base/stats.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -34,9 +34,11 @@ std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis)
     std::size_t last = 0;
     for (std::size_t i = 1; i < log.size(); ++i) {
         const double dt_s = log.t_s[i] - log.t_s[i - 1];
-        const bool flies = log.armed[i] && log.armed[i - 1] && log.mode[i] == Mode::Acro && log.mode[i - 1] == Mode::Acro && (!log.has_position || log.height_m[i - 1] > off_ground_m);
+        const bool flies = log.armed[i] && log.armed[i - 1] && log.mode[i] == Mode::Acro && log.mode[i - 1] == Mode::Acro &&
+                           (!log.has_position || log.height_m[i - 1] > off_ground_m);
         if (!flies || !(dt_s > 0 && dt_s < longest_s)) continue;
-        steps.push_back({stick[i], side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(), static_cast<std::size_t>((log.t_s[i] - log.t_s[0]) / block_s)});
+        steps.push_back({stick[i], side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
+                         static_cast<std::size_t>((log.t_s[i] - log.t_s[0]) / block_s)});
         last = i;
         if (steps.size() == most_rows) break; // a minute of it: the fit does not need more
     }
@@ -45,7 +47,8 @@ std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis)
 
 class Fit {
 public:
-    Fit(std::vector<Step> steps, const RateFamily& family) : steps_(std::move(steps)), family_(family.key), weights_(steps_.size(), 1.0)
+    Fit(std::vector<Step> steps, const RateFamily& family)
+        : steps_(std::move(steps)), family_(family.key), weights_(steps_.size(), 1.0)
     {
         for (const RateParameter& p : family.parameters) box_.low.push_back(p.low), box_.high.push_back(p.high);
         box_.low.push_back(0.002), box_.high.push_back(0.2); // the lag
@@ -72,7 +75,8 @@ public:
     }
     double run(std::vector<double>& p, int rounds) const
     {
-        return bounded_fit([this](const std::vector<double>& at, Eigen::VectorXd& r) { residuals(at, r); }, box_, p, all_, rounds);
+        return bounded_fit([this](const std::vector<double>& at, Eigen::VectorXd& r) { residuals(at, r); }, box_, p, all_,
+                           rounds);
     }
     /// Weights after Huber: what lies farther off than 1.345 spreads counts less.
     void resist_outliers(const std::vector<double>& p)
@@ -83,7 +87,8 @@ public:
         std::vector<double> sizes(steps_.size());
         for (std::size_t i = 0; i < sizes.size(); ++i) sizes[i] = std::abs(r[static_cast<Eigen::Index>(i)]);
         const double spread = std::max(1e-6, 1.4826 * median(sizes));
-        for (std::size_t i = 0; i < sizes.size(); ++i) weights_[i] = sizes[i] <= 1.345 * spread ? 1 : std::sqrt(1.345 * spread / sizes[i]);
+        for (std::size_t i = 0; i < sizes.size(); ++i)
+            weights_[i] = sizes[i] <= 1.345 * spread ? 1 : std::sqrt(1.345 * spread / sizes[i]);
     }
     /// Standard errors of the parameters, from leaving out one block after the other. Near the optimum the fit without a block is
     /// one linear step away.
@@ -151,13 +156,18 @@ private:
 Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::string_view family_key)
 {
     const RateFamily* family = rate_family(family_key);
-    if (!family) return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(family_key) + "'");
+    if (!family)
+        return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" +
+                         std::string(family_key) + "'");
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
     std::vector<Step> steps = usable_steps(log, axis);
-    if (steps.size() < fewest_rows) return bad_input("only " + std::to_string(steps.size()) + " rows of acro off the ground, expected " + std::to_string(fewest_rows));
+    if (steps.size() < fewest_rows)
+        return bad_input("only " + std::to_string(steps.size()) + " rows of acro off the ground, expected " +
+                         std::to_string(fewest_rows));
     std::vector<double> sticks;
     for (const Step& s : steps) sticks.push_back(s.stick);
-    if (sample_sd(sticks) < least_stick_sd) return bad_input("the " + std::string(stick_axis_key(axis)) + " stick hardly moves: nothing can be told from it");
+    if (sample_sd(sticks) < least_stick_sd)
+        return bad_input("the " + std::string(stick_axis_key(axis)) + " stick hardly moves: nothing can be told from it");
 
     Fit fit(std::move(steps), *family);
     // From a learner's curve in that family, with a usual lag, and from a wild one: the better of both.

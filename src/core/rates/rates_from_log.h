@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/row_span.h"
 #include "core/curves/rate_curve.h"
+#include "core/flight/row_span.h"
 
 #include <string_view>
 #include <vector>
@@ -19,8 +19,8 @@ struct FlownRates {
 
 /// Finds what an aircraft's rates are set to from a flight in acro: stick against body rate of roll, pitch or yaw. The rate loop
 /// is taken as a first-order lag, found together with the curve; outliers are resisted (Huber 1964); the intervals come from
-/// leaving out one second after the other (jackknife; Tukey 1958) and Student's t. BadInput for another axis, family, or too little to go by:
-/// under 300 rows in acro off the ground, or a stick that hardly moves.
+/// leaving out one second after the other (jackknife; Tukey 1958) and Student's t. BadInput for another axis, family, or too
+/// little to go by: under 300 rows in acro off the ground, or a stick that hardly moves.
 [[nodiscard]] Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::string_view family);
 
 } // namespace bh

@@ -1,9 +1,9 @@
 #include "core/rates/stopwatch.h"
 
 #include "core/base/bounded_fit.h"
+#include "core/base/stats.h"
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
-#include "core/base/stats.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -13,7 +13,10 @@ namespace bh {
 namespace {
 
 bool positive(double value) { return value > 0 && std::isfinite(value); }
-tl::unexpected<Error> expected_more(const char* what) { return failure(Error::Code::OutOfRange, std::string(what) + ": expected more than 0"); }
+tl::unexpected<Error> expected_more(const char* what)
+{
+    return failure(Error::Code::OutOfRange, std::string(what) + ": expected more than 0");
+}
 
 } // namespace
 
@@ -21,7 +24,8 @@ Result<TimedRate> timed_rate(double turns, double seconds, double timing_sigma_s
 {
     if (!positive(turns)) return expected_more("turns");
     if (!positive(seconds)) return expected_more("seconds");
-    if (!(timing_sigma_s >= 0) || !std::isfinite(timing_sigma_s)) return failure(Error::Code::OutOfRange, "sigma: expected 0 or more");
+    if (!(timing_sigma_s >= 0) || !std::isfinite(timing_sigma_s))
+        return failure(Error::Code::OutOfRange, "sigma: expected 0 or more");
     const double rate = 360 * turns / seconds;
     return TimedRate{rate, rate * timing_sigma_s / seconds};
 }
@@ -45,14 +49,19 @@ Result<int> turns_needed(double rate_dps, double relative_error, double timing_s
 Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, std::string_view key)
 {
     const RateFamily* family = rate_family(key);
-    if (!family) return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(key) + "'");
-    if (timings.size() < 2) return bad_input("expected timings at two stick positions or more, found " + std::to_string(timings.size()));
+    if (!family)
+        return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(key) +
+                         "'");
+    if (timings.size() < 2)
+        return bad_input("expected timings at two stick positions or more, found " + std::to_string(timings.size()));
     for (std::size_t i = 0; i < timings.size(); ++i) {
         const TimedStick& t = timings[i];
         if (!(t.stick > 0 && t.stick <= 1)) return bad_input("stick: expected more than 0, to 1");
-        if (!positive(t.rate.rate_dps) || !positive(t.rate.standard_error_dps)) return bad_input("rate and its error: expected more than 0");
+        if (!positive(t.rate.rate_dps) || !positive(t.rate.standard_error_dps))
+            return bad_input("rate and its error: expected more than 0");
         for (std::size_t k = 0; k < i; ++k)
-            if (std::abs(timings[k].stick - t.stick) < 0.02) return bad_input("expected stick positions that are apart, found two at the same place");
+            if (std::abs(timings[k].stick - t.stick) < 0.02)
+                return bad_input("expected stick positions that are apart, found two at the same place");
     }
     const std::size_t count = family->parameters.size();
     Box box;
@@ -65,12 +74,15 @@ Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, st
         const RateCurve curve = curve_with(key, p);
         r.resize(static_cast<Eigen::Index>(timings.size()));
         for (std::size_t i = 0; i < timings.size(); ++i)
-            r[static_cast<Eigen::Index>(i)] = (timings[i].rate.rate_dps - rate_dps(curve, timings[i].stick)) / timings[i].rate.standard_error_dps;
+            r[static_cast<Eigen::Index>(i)] =
+                (timings[i].rate.rate_dps - rate_dps(curve, timings[i].stick)) / timings[i].rate.standard_error_dps;
     };
     // From several curves: the families bend differently, and a fit can stop in a hollow.
     std::vector<double> best;
     double best_cost = 1e300;
-    const double top = std::max_element(timings.begin(), timings.end(), [](const auto& a, const auto& b) { return a.rate.rate_dps < b.rate.rate_dps; })->rate.rate_dps;
+    const double top = std::max_element(timings.begin(), timings.end(), [](const auto& a, const auto& b) {
+                           return a.rate.rate_dps < b.rate.rate_dps;
+                       })->rate.rate_dps;
     for (const double centre_share : {0.25, 0.5, 0.8})
         for (const double expo : {0.0, 0.5}) {
             const auto start = match_rates(CentreMaxCurve{centre_share * top, std::min(rate_limit_dps, 1.1 * top), expo}, key);

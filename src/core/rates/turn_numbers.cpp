@@ -34,7 +34,8 @@ TurnNumbers turn_numbers(const RateCurve& curve, const Airframe& airframe)
 std::vector<double> stick_use(const std::vector<double>& stick, std::size_t bins)
 {
     std::vector<double> shares(bins, 0.0);
-    for (const double x : stick) shares[std::min(static_cast<std::size_t>(std::abs(x) * static_cast<double>(bins)), bins - 1)] += 1;
+    for (const double x : stick)
+        shares[std::min(static_cast<std::size_t>(std::abs(x) * static_cast<double>(bins)), bins - 1)] += 1;
     for (double& s : shares) s /= static_cast<double>(std::max<std::size_t>(stick.size(), 1));
     return shares;
 }

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/dynamics.h"
 #include "core/curves/rate_curve.h"
+#include "core/flight/dynamics.h"
 
 namespace bh {
 

@@ -19,7 +19,9 @@ LevelFlight level_flight(const Airframe& a, double lean, double density_kgpm3)
     const double weight_n = a.mass_kg * gravity_mps2;
     // Upwards: T·cos + k·v·cos·sin = m·g. Forwards: T·sin = ½·ρ·CdA·v² + k·v·cos². T from the first, v by bisection.
     const auto thrust = [&](double v) { return weight_n / c - a.rotor_drag_kgps * v * s; };
-    const auto left_over = [&](double v) { return thrust(v) * s - 0.5 * density_kgpm3 * a.drag_area_m2 * v * v - a.rotor_drag_kgps * v * c * c; };
+    const auto left_over = [&](double v) {
+        return thrust(v) * s - 0.5 * density_kgpm3 * a.drag_area_m2 * v * v - a.rotor_drag_kgps * v * c * c;
+    };
     double low = 0, high = 200;
     for (int i = 0; i < 60; ++i) {
         const double v = (low + high) / 2;
@@ -44,7 +46,8 @@ Touchiness touchiness(const Airframe& a, double lean, double density_kgpm3)
 
 TiltEffect tilt_effect(const Airframe& airframe, double tilt_deg, double density_kgpm3)
 {
-    return {level_flight(airframe, tilt_deg, density_kgpm3), touchiness(airframe, 0, density_kgpm3), touchiness(airframe, tilt_deg, density_kgpm3)};
+    return {level_flight(airframe, tilt_deg, density_kgpm3), touchiness(airframe, 0, density_kgpm3),
+            touchiness(airframe, tilt_deg, density_kgpm3)};
 }
 
 Airframe detuned(Airframe airframe, double propeller_ratio, double power_share)

@@ -9,7 +9,7 @@ namespace bh {
 struct LevelFlight {
     double speed_mps = 0;
     double thrust_n = 0;
-    double throttle = 0; ///< 0…1; 1 when even full throttle does not carry it
+    double throttle = 0;  ///< 0…1; 1 when even full throttle does not carry it
     bool possible = true; ///< full throttle carries it
 };
 [[nodiscard]] LevelFlight level_flight(const Airframe& airframe, double lean_deg, double density_kgpm3);
@@ -24,7 +24,7 @@ struct Touchiness {
 
 /// What a camera tilt means: with the horizon in the middle of the picture the aircraft leans forward by the tilt.
 struct TiltEffect {
-    LevelFlight level;        ///< with the horizon centred
+    LevelFlight level; ///< with the horizon centred
     Touchiness at_hover, at_level;
 };
 [[nodiscard]] TiltEffect tilt_effect(const Airframe& airframe, double tilt_deg, double density_kgpm3);

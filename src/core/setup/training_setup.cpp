@@ -31,7 +31,8 @@ Result<TrainingSetup> checked(TrainingSetup s)
                     {"power_share", s.power_share, power_low, power_high}};
     for (const auto& setting : settings)
         if (!(setting.value >= setting.low && setting.value <= setting.high))
-            return failure(Error::Code::OutOfRange, words("%s: expected %g to %g, found %g", setting.name, setting.low, setting.high, setting.value));
+            return failure(Error::Code::OutOfRange,
+                           words("%s: expected %g to %g, found %g", setting.name, setting.low, setting.high, setting.value));
     if (const auto day = checked(s.day); !day) return tl::unexpected(day.error());
     for (const RateCurve* curve : {&s.rates.roll, &s.rates.pitch, &s.rates.yaw})
         if (const auto good = checked(*curve); !good) return tl::unexpected(good.error());
@@ -48,26 +49,34 @@ std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airfra
     const Airframe flown = detuned(simulated, setup.propeller_ratio, setup.power_share);
     const TiltEffect effect = tilt_effect(flown, tilt, density_kgpm3);
     if (!effect.level.possible) {
-        warnings.push_back(words("With the horizon centred at %.0f° full throttle does not carry it: it sinks. Lower the camera or give it more power.", tilt));
+        warnings.push_back(words("With the horizon centred at %.0f° full throttle does not carry it: it sinks. Lower the camera "
+                                 "or give it more power.",
+                                 tilt));
     } else if (flown.thrust_to_weight < least_reserve) {
-        warnings.push_back(words("Full thrust is only %.1f times its weight: little is left to stop a descent. Give it more power.", flown.thrust_to_weight));
+        warnings.push_back(
+            words("Full thrust is only %.1f times its weight: little is left to stop a descent. Give it more power.",
+                  flown.thrust_to_weight));
     }
     const double limit = touchy_mps2(learner), gained = effect.at_level.vertical_mps2;
     if (gained > limit) {
         std::string remedy = "smaller propellers help";
         for (int percent = static_cast<int>(std::ceil(100 * setup.power_share / 5)) * 5 - 5; percent >= 50; percent -= 5) {
-            const double then = touchiness(detuned(simulated, setup.propeller_ratio, percent / 100.0), tilt, density_kgpm3).vertical_mps2;
+            const double then =
+                touchiness(detuned(simulated, setup.propeller_ratio, percent / 100.0), tilt, density_kgpm3).vertical_mps2;
             if (then > limit) continue;
             remedy = words("%d %% power brings %.2f", percent, then);
             break;
         }
-        warnings.push_back(words("At %.0f° this aircraft gains %.2f m/s² per 1 %% of throttle: touchy%s; ", tilt, gained, learner ? " for a learner" : "") + remedy + ".");
+        warnings.push_back(words("At %.0f° this aircraft gains %.2f m/s² per 1 %% of throttle: touchy%s; ", tilt, gained,
+                                 learner ? " for a learner" : "") +
+                           remedy + ".");
     }
     if (learner && effect.level.possible && effect.level.speed_mps > learner_speed_mps && tilt > 20) {
         double slower = tilt;
         while (slower > 15 && level_flight(flown, slower, density_kgpm3).speed_mps > learner_speed_mps) slower -= 5;
-        warnings.push_back(words("With the horizon centred it flies at %.0f m/s: fast for a learner. At %.0f° it would be %.0f m/s.", effect.level.speed_mps, slower,
-                                 level_flight(flown, slower, density_kgpm3).speed_mps));
+        warnings.push_back(
+            words("With the horizon centred it flies at %.0f m/s: fast for a learner. At %.0f° it would be %.0f m/s.",
+                  effect.level.speed_mps, slower, level_flight(flown, slower, density_kgpm3).speed_mps));
     }
     const double roll_dps = std::max(rate_dps(setup.rates.roll, 1), rate_dps(setup.rates.pitch, 1));
     if (learner && roll_dps > learner_rate_dps)

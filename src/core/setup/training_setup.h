@@ -1,7 +1,7 @@
 #pragma once
 
-#include "core/flight/conditions.h"
 #include "core/curves/rate_curve.h"
+#include "core/flight/conditions.h"
 
 #include <string>
 #include <vector>
@@ -10,10 +10,10 @@ namespace bh {
 
 /// How a pilot's practice is set up: for which real aircraft, on which simulated one, and how that is tuned.
 struct TrainingSetup {
-    std::string real_aircraft;                  ///< id; empty: none chosen yet
+    std::string real_aircraft;                    ///< id; empty: none chosen yet
     std::string simulated_aircraft = "five-inch"; ///< id
     double camera_tilt_deg = 25;
-    double fov_deg = 110;      ///< horizontal
+    double fov_deg = 110;       ///< horizontal
     double propeller_ratio = 1; ///< diameter against the aircraft's own
     double power_share = 1;
     RateProfile rates;
@@ -37,6 +37,7 @@ inline constexpr double power_low = 0.4, power_high = 1;
 /// What a coordinator should know about this set-up before the pilot flies it, one sentence each, the gravest first.
 /// `simulated` is the aircraft as it comes, before it is detuned. Limits without another source are house; tilt and rates
 /// for learners are common practice, no source.
-[[nodiscard]] std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airframe& simulated, bool learner, double density_kgpm3);
+[[nodiscard]] std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airframe& simulated, bool learner,
+                                                      double density_kgpm3);
 
 } // namespace bh

@@ -32,7 +32,9 @@ ControllerRecording stand_in_recording(const StandInController& c, std::uint64_t
     double t_s = 0;
     for (std::size_t p = 0; p < prompt_count; ++p) {
         const auto prompt = static_cast<Prompt>(p);
-        const double length_s = prompt == Prompt::Rest ? rest_length_s : prompt == Prompt::Circles ? circles_length_s : push_length_s;
+        const double length_s = prompt == Prompt::Rest      ? rest_length_s
+                                : prompt == Prompt::Circles ? circles_length_s
+                                                            : push_length_s;
         const std::array<double, 4> start = place;
         for (double into_s = 0; into_s < length_s; into_s += 1 / c.rate_hz, t_s += 1 / c.rate_hz) {
             std::array<double, 4> now = start;

@@ -9,7 +9,7 @@ namespace bh {
 
 /// A made-up controller with known faults, for demo data and tests. Shares are of half travel.
 struct StandInController {
-    std::array<int, 4> axes{2, 3, 1, 0};      ///< axis of throttle, yaw, pitch, roll
+    std::array<int, 4> axes{2, 3, 1, 0}; ///< axis of throttle, yaw, pitch, roll
     std::array<bool, 4> inverted{};
     int axis_count = 6;
     int low_counts = 0;

@@ -25,11 +25,17 @@ Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names)
     StandInFaults faults;
     for (const std::string& name : names) {
         bool known = false;
-        for (auto [key, fault] : {std::pair{"rocking", &faults.rocking}, {"held-push", &faults.held_push}, {"yaw-only", &faults.yaw_only},
-                                  {"ballooning", &faults.ballooning}, {"no-throttle-cut", &faults.no_throttle_cut}, {"one-sided", &faults.one_sided}})
+        for (auto [key, fault] : {std::pair{"rocking", &faults.rocking},
+                                  {"held-push", &faults.held_push},
+                                  {"yaw-only", &faults.yaw_only},
+                                  {"ballooning", &faults.ballooning},
+                                  {"no-throttle-cut", &faults.no_throttle_cut},
+                                  {"one-sided", &faults.one_sided}})
             if (name == key) *fault = known = true;
         if (!known)
-            return failure(Error::Code::OutOfRange, "expected rocking, held-push, yaw-only, ballooning, no-throttle-cut or one-sided, found '" + name + "'");
+            return failure(Error::Code::OutOfRange,
+                           "expected rocking, held-push, yaw-only, ballooning, no-throttle-cut or one-sided, found '" + name +
+                               "'");
     }
     return faults;
 }
@@ -44,7 +50,8 @@ struct StandInPilot::Target {
     double most_accel_mps2 = 3.2;
 };
 
-StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
+StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
+                           const StandInFaults& faults)
     : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle), faults_(faults),
       usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), clumsiness_(usual_clumsiness_), random_(seed)
 {
@@ -87,8 +94,9 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     across = limited(across, most);
     target.vn_mps = c * along - s * across;
     target.ve_mps = s * along + c * across;
-    const bool on_the_ground = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm ||
-                               (phase.goal.kind == Goal::Kind::CutThrottle && !phase.motors_out_above_m); // a planted failure it does not know of
+    const bool on_the_ground =
+        phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm ||
+        (phase.goal.kind == Goal::Kind::CutThrottle && !phase.motors_out_above_m); // a planted failure it does not know of
     if (on_the_ground) target.throttle_off = true;
     if (phase.goal.kind == Goal::Kind::Land) {
         target.height_m = -1; // go on down until the ground is there
@@ -106,12 +114,17 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     target.height_m = phase.height_m;
     if (rail_.empty()) return target;
     const double speed = phase.speed_mps > 0 ? phase.speed_mps : 5;
-    const auto off = [&](std::size_t i) { return std::hypot(rail_[i].place_m.x() - seen.north_m, rail_[i].place_m.y() - seen.east_m); };
+    const auto off = [&](std::size_t i) {
+        return std::hypot(rail_[i].place_m.x() - seen.north_m, rail_[i].place_m.y() - seen.east_m);
+    };
     const bool closed = phase.goal.closed;
     const auto next = [&](std::size_t i, std::size_t steps) {
-        return closed ? (i + steps) % (rail_.size() - 1) : std::min(i + steps, rail_.size() - 1); // a closed rail ends where it begins
+        return closed ? (i + steps) % (rail_.size() - 1)
+                      : std::min(i + steps, rail_.size() - 1); // a closed rail ends where it begins
     };
-    const auto ahead = [&](double time_s) { return static_cast<std::size_t>(std::lround(std::max(least_ahead_m, time_s * speed))); };
+    const auto ahead = [&](double time_s) {
+        return static_cast<std::size_t>(std::lround(std::max(least_ahead_m, time_s * speed)));
+    };
     // The nearest place, searched a few metres on, so that a way which crosses itself is followed in its order.
     std::size_t best = rail_at_;
     for (std::size_t k = 1; k <= 6; ++k)
@@ -120,7 +133,8 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     const RailTie& here = rail_[rail_at_];
     const RailTie& there = rail_[next(rail_at_, ahead(ahead_s))];
     const Vec2 way = (there.place_m - Vec3(seen.north_m, seen.east_m, 0)).head<2>();
-    const Vec2 unit = way.norm() > 0.1 ? Vec2(way.normalized()) : Vec2(std::cos(radians(here.heading_deg)), std::sin(radians(here.heading_deg)));
+    const Vec2 unit = way.norm() > 0.1 ? Vec2(way.normalized())
+                                       : Vec2(std::cos(radians(here.heading_deg)), std::sin(radians(here.heading_deg)));
     const bool end = !closed && next(rail_at_, 2) == rail_.size() - 1;
     target.vn_mps = unit.x() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
     target.ve_mps = unit.y() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
@@ -146,7 +160,8 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == "left" ? weaker : 0));
     switch_after_s_ = now.t_s + 0.4 + 0.8 * clumsiness_ * random_.uniform();
     switched_ = false;
-    fumbled_ = phase.goal.kind == Goal::Kind::Arm && random_.uniform() < 0.9 * clumsiness_; // in a hurry: the throttle is not down yet
+    fumbled_ =
+        phase.goal.kind == Goal::Kind::Arm && random_.uniform() < 0.9 * clumsiness_; // in a hurry: the throttle is not down yet
     // Holds the place where the drill began, until something has carried it away from there.
     const bool moved = phase_ < drill_.phases.size() && drill_.phases[phase_].goal.kind != Goal::Kind::ReachHeight &&
                        drill_.phases[phase_].goal.kind != Goal::Kind::Stay && drill_.phases[phase_].goal.kind != Goal::Kind::Land;
@@ -171,7 +186,9 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     rail_at_ = 0;
     throttle_before_phase_ = hands_.throttle;
     const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport;
-    place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go ? Vec2(2 * clumsiness_ * random_.normal(), 2 * clumsiness_ * random_.normal()) : Vec2(0, 0);
+    place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go
+                             ? Vec2(2 * clumsiness_ * random_.normal(), 2 * clumsiness_ * random_.normal())
+                             : Vec2(0, 0);
     spun_deg_ = 0;
     spun_ = false;
     spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
@@ -199,7 +216,8 @@ bool StandInPilot::spin(const FlightSample& seen, const FlightSample& now, const
     const double lean = lean_deg(seen.attitude());
     asked_ = {};
     asked_.throttle = (lean > 60 ? 0.05 + 0.25 * clumsiness_ : 0.6 * hover_throttle(airframe_));
-    (phase.goal.spin_about_roll ? asked_.roll : asked_.pitch) = phase.goal.spin_side * (phase.goal.spin_about_roll ? 1 : -1); // nose up is stick back
+    (phase.goal.spin_about_roll ? asked_.roll : asked_.pitch) =
+        phase.goal.spin_side * (phase.goal.spin_about_roll ? 1 : -1); // nose up is stick back
     hands_.roll = asked_.roll;
     hands_.pitch = asked_.pitch;
     return true;
@@ -267,7 +285,8 @@ void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& no
 {
     const double speed_mps = std::hypot(seen.vn_mps, seen.ve_mps);
     const double in_phase_s = now.t_s - phase_began_s_;
-    if (faults_.rocking && seen.height_m > 1) asked_.roll = limited(asked_.roll + 0.35 * std::sin(2 * std::numbers::pi * 1.4 * now.t_s), 1);
+    if (faults_.rocking && seen.height_m > 1)
+        asked_.roll = limited(asked_.roll + 0.35 * std::sin(2 * std::numbers::pi * 1.4 * now.t_s), 1);
     if (faults_.held_push && phase.goal.kind == Goal::Kind::Run && in_phase_s > 0.3 && in_phase_s < 1.2) asked_.pitch = 0.5;
     if (faults_.yaw_only && phase.goal.kind == Goal::Kind::Way) {
         asked_.roll *= 0.1;
@@ -282,7 +301,9 @@ void StandInPilot::leave_alone(const Phase& phase)
 {
     if (phase.sticks.empty()) return;
     const double leaks = 0.2 * clumsiness_;
-    const auto rests = [&](StickAxis axis) { return std::find(phase.sticks.begin(), phase.sticks.end(), axis) == phase.sticks.end(); };
+    const auto rests = [&](StickAxis axis) {
+        return std::find(phase.sticks.begin(), phase.sticks.end(), axis) == phase.sticks.end();
+    };
     const double throttle_rest = mode_ == Mode::Hold || mode_ == Mode::Sport ? 0.5 : throttle_before_phase_;
     if (rests(StickAxis::Throttle)) asked_.throttle = throttle_rest + leaks * (asked_.throttle - throttle_rest);
     if (rests(StickAxis::Yaw)) asked_.yaw *= leaks;
@@ -319,8 +340,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
         const double interval_s = 0.02 + 0.16 * clumsiness_;
         next_look_s_ = now.t_s + interval_s;
         const double look_away_per_s = 0.48 * clumsiness_ * clumsiness_;
-        if (random_.uniform() < look_away_per_s * interval_s)
-            looks_away_until_s_ = now.t_s + 1 + 2.5 * clumsiness_;
+        if (random_.uniform() < look_away_per_s * interval_s) looks_away_until_s_ = now.t_s + 1 + 2.5 * clumsiness_;
 
         const Target target = target_for(seen, phase);
         const Quat q = seen.attitude();
@@ -329,8 +349,10 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
 
         // Where to lean: a speed error asks for an acceleration, that for an angle.
         const double over = 1 + 1.0 * clumsiness_; // over-control
-        const double an = limited(target.an_mps2 + 1.1 * over * (target.vn_mps - seen.vn_mps + north_error), target.most_accel_mps2);
-        const double ae = limited(target.ae_mps2 + 1.1 * over * (target.ve_mps - seen.ve_mps + east_error), target.most_accel_mps2);
+        const double an =
+            limited(target.an_mps2 + 1.1 * over * (target.vn_mps - seen.vn_mps + north_error), target.most_accel_mps2);
+        const double ae =
+            limited(target.ae_mps2 + 1.1 * over * (target.ve_mps - seen.ve_mps + east_error), target.most_accel_mps2);
         const double c = std::cos(radians(nose));
         const double s = std::sin(radians(nose));
         const double forward_deg = degrees(std::atan2(c * an + s * ae, gravity_mps2));
@@ -349,7 +371,9 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
         if (turn_seen_deg_) turn_left_deg_ -= wrapped_deg(nose - *turn_seen_deg_);
         turn_seen_deg_ = nose;
         // A whole turn cannot be told from none by the nose alone.
-        const double turn_deg = phase.goal.kind == Goal::Kind::Turn && std::abs(turn_left_deg_) > 150 ? turn_left_deg_ : wrapped_deg(target.nose_deg - nose);
+        const double turn_deg = phase.goal.kind == Goal::Kind::Turn && std::abs(turn_left_deg_) > 150
+                                    ? turn_left_deg_
+                                    : wrapped_deg(target.nose_deg - nose);
         const double most_turn_dps = phase.goal.kind == Goal::Kind::Way ? 150 : phase.goal.kind == Goal::Kind::Turn ? 60 : 90;
         asked_.yaw = stick_for_rate(rates_.yaw, limited(1.6 * turn_deg, most_turn_dps));
 
@@ -362,8 +386,10 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             asked_.throttle = std::clamp(hover + throttle_misjudged_ + throttle_trim_ + 0.055 * over * error, 0.0, 1.0);
         }
         if (mode_ == Mode::Hold || mode_ == Mode::Sport) sticks_of_hold(target, seen, turn_deg, climb_asked_mps_ + climb_error);
-        if (phase.goal.kind == Goal::Kind::Land && (mode_ == Mode::Hold || mode_ == Mode::Sport)) asked_.throttle = seen.height_m > 1.2 ? asked_.throttle : 0;
-        if (phase.goal.kind == Goal::Kind::ReachHeight && seen.height_m < 0.2) asked_.roll = asked_.pitch = asked_.yaw = 0; // off the ground before it steers
+        if (phase.goal.kind == Goal::Kind::Land && (mode_ == Mode::Hold || mode_ == Mode::Sport))
+            asked_.throttle = seen.height_m > 1.2 ? asked_.throttle : 0;
+        if (phase.goal.kind == Goal::Kind::ReachHeight && seen.height_m < 0.2)
+            asked_.roll = asked_.pitch = asked_.yaw = 0;                                    // off the ground before it steers
         if (lean_deg(q) > 80 && phase.goal.kind != Goal::Kind::Spin) asked_.throttle = 0.1; // on its side or its back: no push
         if (target.throttle_off) {
             asked_ = {};
@@ -394,7 +420,8 @@ Sticks StandInPilot::moved_hands()
     return out;
 }
 
-Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
+Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
+                             const StandInFaults& faults)
 {
     Result<Flight> made = Flight::create(setup);
     if (!made) return tl::unexpected(made.error());

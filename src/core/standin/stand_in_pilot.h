@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/base/random.h"
 #include "core/drill/drill_rail.h"
 #include "core/drill/drill_score.h"
-#include "core/base/random.h"
 
 #include <cstdint>
 #include <deque>
@@ -28,7 +28,8 @@ struct StandInFaults {
 class StandInPilot {
 public:
     /// skill 0…1 (clamped). The set-up tells the rates it has learnt and the aircraft it sits in.
-    StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults = {});
+    StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
+                 const StandInFaults& faults = {});
 
     /// Sticks for the next 10 ms, from the newest log row, the phase that is on, and whether it has crashed or its motors have
     /// failed. To be called once per row.
@@ -43,7 +44,8 @@ private:
     double wander(double& state, double sd, double time_constant_s);
     void begin_phase(const FlightSample& now, std::size_t phase_index);
     [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
-    [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now, const Phase& phase); ///< true while it holds the sticks
+    [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now,
+                            const Phase& phase); ///< true while it holds the sticks
     Sticks moved_hands();
     [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
     void switches(const FlightSample& now, const Phase& phase);
@@ -63,10 +65,10 @@ private:
     SeededRandom random_;
     std::deque<FlightSample> memory_;
     std::size_t phase_ = SIZE_MAX;
-    double nose_deg_ = 0;         ///< heading that the nose is to have
-    std::vector<RailTie> rail_;   ///< of the phase that is on
+    double nose_deg_ = 0;       ///< heading that the nose is to have
+    std::vector<RailTie> rail_; ///< of the phase that is on
     std::size_t rail_at_ = 0;
-    double spun_deg_ = 0;         ///< in the phase that is on
+    double spun_deg_ = 0; ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
     Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to
@@ -96,6 +98,7 @@ struct FlownDrill {
 
 /// Lets the stand-in pilot fly a drill from start to end in the real flight and scores it with the real scorer.
 /// Errors as Flight::create; BadInput for a drill of sticks alone without a demonstration.
-[[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults = {});
+[[nodiscard]] Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
+                                           const StandInFaults& faults = {});
 
 } // namespace bh

@@ -32,7 +32,8 @@ Camera ChaseEye::follow(const State& state, double time_s, Camera picture)
     const Vec3 nose = state.attitude * Vec3::UnitX();
     const bool upright = (state.attitude * Vec3::UnitZ()).z() > 0.2;
     const double passed_s = time_s - time_s_;
-    if (passed_s < 0 || passed_s > fresh_after_s) way_ = {std::cos(radians(heading_deg(state.attitude))), std::sin(radians(heading_deg(state.attitude)))};
+    if (passed_s < 0 || passed_s > fresh_after_s)
+        way_ = {std::cos(radians(heading_deg(state.attitude))), std::sin(radians(heading_deg(state.attitude)))};
     else if (upright && nose.head<2>().norm() > 0.1) {
         way_ += (nose.head<2>().normalized() - way_) * (1 - std::exp(-passed_s / swings_s));
         if (way_.norm() > 1e-3) way_.normalize();

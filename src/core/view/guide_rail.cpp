@@ -12,7 +12,9 @@ Vec3 on_curve(const Vec3& a, const Vec3& b, const Vec3& c, const Vec3& d, double
     const auto apart = [](const Vec3& p, const Vec3& q) { return std::max(1e-6, std::sqrt((q - p).norm())); };
     const double t1 = apart(a, b), t2 = t1 + apart(b, c), t3 = t2 + apart(c, d);
     const double t = t1 + share * (t2 - t1);
-    const auto mixed = [t](const Vec3& p, const Vec3& q, double from, double to) -> Vec3 { return p * ((to - t) / (to - from)) + q * ((t - from) / (to - from)); };
+    const auto mixed = [t](const Vec3& p, const Vec3& q, double from, double to) -> Vec3 {
+        return p * ((to - t) / (to - from)) + q * ((t - from) / (to - from));
+    };
     const Vec3 ab = mixed(a, b, 0, t1), bc = mixed(b, c, t1, t2), cd = mixed(c, d, t2, t3);
     return mixed(mixed(ab, bc, 0, t2), mixed(bc, cd, t1, t3), t1, t2);
 }
@@ -33,7 +35,8 @@ std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, do
     constexpr int pieces = 64; // of a curve between two points, fine enough to measure along
     std::vector<Vec3> way;
     for (int i = 0; i < (closed ? count : count - 1); ++i)
-        for (int k = 0; k < pieces; ++k) way.push_back(on_curve(point(i - 1), point(i), point(i + 1), point(i + 2), static_cast<double>(k) / pieces));
+        for (int k = 0; k < pieces; ++k)
+            way.push_back(on_curve(point(i - 1), point(i), point(i + 1), point(i + 2), static_cast<double>(k) / pieces));
     way.push_back(point(closed ? 0 : count - 1));
     double length = 0;
     for (std::size_t i = 1; i < way.size(); ++i) length += (way[i] - way[i - 1]).norm();
@@ -48,10 +51,13 @@ std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, do
         ties.push_back({way[at] + along * std::clamp((due - gone) / std::max(1e-9, along.norm()), 0.0, 1.0), 0, 0});
     }
     const auto n = ties.size();
-    const auto before = [&](std::size_t i) { return i > 0 ? i - 1 : closed ? n - 2 : 0; }; // the last tie of a closed rail is the first again
+    const auto before = [&](std::size_t i) {
+        return i > 0 ? i - 1 : closed ? n - 2 : 0;
+    }; // the last tie of a closed rail is the first again
     const auto after = [&](std::size_t i) { return i + 1 < n ? i + 1 : closed ? 1 : n - 1; };
     for (std::size_t i = 0; i < n; ++i) {
-        const Vec2 in = (ties[i].place_m - ties[before(i)].place_m).head<2>(), out = (ties[after(i)].place_m - ties[i].place_m).head<2>();
+        const Vec2 in = (ties[i].place_m - ties[before(i)].place_m).head<2>(),
+                   out = (ties[after(i)].place_m - ties[i].place_m).head<2>();
         const Vec2 through = in + out;
         ties[i].heading_deg = degrees(std::atan2(through.y(), through.x()));
         const double lengths = in.norm() * out.norm() * through.norm();
@@ -71,7 +77,8 @@ void add_rail(Scene& scene, const std::vector<RailTie>& ties, double gauge_m)
     for (std::size_t i = 0; i < ties.size(); ++i) {
         scene.lines.push_back({end(ties[i], -1), end(ties[i], 1), Paint::Rail, false, 0.05});
         if (i == 0) continue;
-        for (const double side : {-1.0, 1.0}) scene.lines.push_back({end(ties[i - 1], side), end(ties[i], side), Paint::Rail, false, 0.03});
+        for (const double side : {-1.0, 1.0})
+            scene.lines.push_back({end(ties[i - 1], side), end(ties[i], side), Paint::Rail, false, 0.03});
     }
 }
 

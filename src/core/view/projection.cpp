@@ -47,8 +47,7 @@ struct Eye {
     [[nodiscard]] Vec3 seen(const Vec3& world) const { return to_eye * (world - position); }
     [[nodiscard]] ScreenPoint on_screen(const Vec3& p) const
     {
-        return {static_cast<float>(middle_x + focal_px * p.y() / p.x()),
-                static_cast<float>(middle_y + focal_px * p.z() / p.x())};
+        return {static_cast<float>(middle_x + focal_px * p.y() / p.x()), static_cast<float>(middle_y + focal_px * p.z() / p.x())};
     }
 
     Vec3 position;
@@ -87,8 +86,10 @@ bool line_shape(const Eye& eye, Vec3 a, Vec3 b, const Scene::Line& line, Shape& 
         const double da = normal.dot(a) - offset;
         const double db = normal.dot(b) - offset;
         if (da < 0 && db < 0) return false;
-        if (da < 0) a += (b - a) * (da / (da - db));
-        else if (db < 0) b += (a - b) * (db / (db - da));
+        if (da < 0)
+            a += (b - a) * (da / (da - db));
+        else if (db < 0)
+            b += (a - b) * (db / (db - da));
         return true;
     };
     if (!cut(Vec3::UnitX(), near_m)) return false;
@@ -100,7 +101,8 @@ bool line_shape(const Eye& eye, Vec3 a, Vec3 b, const Scene::Line& line, Shape& 
     shape.points[1] = eye.on_screen(b);
     shape.paint = line.paint;
     shape.flat_on_ground = line.flat_on_ground;
-    shape.width_px = static_cast<std::uint8_t>(std::clamp(std::round(eye.focal_px * line.width_m * 2 / (a.x() + b.x())), 1.0, widest_px));
+    shape.width_px =
+        static_cast<std::uint8_t>(std::clamp(std::round(eye.focal_px * line.width_m * 2 / (a.x() + b.x())), 1.0, widest_px));
     // One over the depth runs evenly along the line on the screen.
     const double dx = shape.points[1].x - shape.points[0].x, dy = shape.points[1].y - shape.points[0].y;
     const double per_px2 = (1 / b.x() - 1 / a.x()) / std::max(1e-6, dx * dx + dy * dy);
@@ -149,7 +151,7 @@ bool horizon(const Camera& camera, double half_length_px, std::array<ScreenPoint
 
 void project(const Scene& scene, const Camera& camera, std::vector<Shape>& shapes)
 {
-    constexpr double fine_seen_m = 40;  // fine grid lines farther away only shimmer
+    constexpr double fine_seen_m = 40; // fine grid lines farther away only shimmer
     constexpr double tile_seen_m = 90;
     const Eye eye(camera);
     Shape shape;

@@ -9,7 +9,7 @@ namespace bh {
 
 /// The eye that looks at a world. With the picture's width covering `fov_deg`, straight lines stay straight.
 struct Camera {
-    Vec3 position_m = Vec3::Zero(); ///< north, east, down
+    Vec3 position_m = Vec3::Zero();   ///< north, east, down
     Quat attitude = Quat::Identity(); ///< eye axes: x into the picture, y right, z down
     double fov_deg = 110;             ///< horizontal field of view, 30…150
     int width_px = 1280;

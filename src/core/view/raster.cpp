@@ -60,7 +60,8 @@ void fill(const Shape& shape, std::uint32_t colour, Raster& picture, Spans& span
             continue;
         }
         float* const nearness = picture.nearness.data() + static_cast<std::ptrdiff_t>(row) * picture.width_px;
-        const float at = shape.nearness_at + shape.nearness_down * (static_cast<float>(row) + 0.5f) + 0.5f * shape.nearness_across;
+        const float at =
+            shape.nearness_at + shape.nearness_down * (static_cast<float>(row) + 0.5f) + 0.5f * shape.nearness_across;
         for (int x = from; x < to; ++x) { // without branches, so that the compiler does several pixels at once
             const float here = at + shape.nearness_across * static_cast<float>(x);
             const bool front = here > nearness[x];
@@ -117,8 +118,10 @@ void paint(const std::vector<Shape>& shapes, const Palette& palette, Raster& pic
         for (const Shape& shape : shapes) {
             if (shape.flat_on_ground != on_ground) continue;
             const std::uint32_t colour = palette[static_cast<std::size_t>(shape.paint)];
-            if (shape.count == 2) draw_line(shape, colour, picture);
-            else fill(shape, colour, picture, spans);
+            if (shape.count == 2)
+                draw_line(shape, colour, picture);
+            else
+                fill(shape, colour, picture, spans);
         }
 }
 

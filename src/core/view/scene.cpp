@@ -48,9 +48,15 @@ void add_box(Scene& scene, const Vec3& place, const Quat& turned, const Vec3& lo
     };
     const Vec3 inside = place + turned * Vec3((low.x() + high.x()) / 2, (low.y() + high.y()) / 2, -(low.z() + high.z()) / 2);
     for (const bool side : {false, true}) {
-        add_side(scene, {corner(side, false, false), corner(side, true, false), corner(side, true, true), corner(side, false, true)}, inside, light);
-        add_side(scene, {corner(false, side, false), corner(true, side, false), corner(true, side, true), corner(false, side, true)}, inside, dark);
-        add_side(scene, {corner(false, false, side), corner(true, false, side), corner(true, true, side), corner(false, true, side)}, inside, dark);
+        add_side(scene,
+                 {corner(side, false, false), corner(side, true, false), corner(side, true, true), corner(side, false, true)},
+                 inside, light);
+        add_side(scene,
+                 {corner(false, side, false), corner(true, side, false), corner(true, side, true), corner(false, side, true)},
+                 inside, dark);
+        add_side(scene,
+                 {corner(false, false, side), corner(true, false, side), corner(true, true, side), corner(false, true, side)},
+                 inside, dark);
     }
 }
 
@@ -61,7 +67,8 @@ void add_box(Scene& scene, const Box& box, Paint light, Paint dark)
 
 void add_post(Scene& scene, const Pillar& p)
 {
-    add_box(scene, {p.north_m, p.east_m, 0, {-p.radius_m, -p.radius_m, 0}, {p.radius_m, p.radius_m, p.height_m}}, Paint::Shed, Paint::ShedShade);
+    add_box(scene, {p.north_m, p.east_m, 0, {-p.radius_m, -p.radius_m, 0}, {p.radius_m, p.radius_m, p.height_m}}, Paint::Shed,
+            Paint::ShedShade);
 }
 
 /// A roof is seen from below and above: in squares of two shades, so that it has a scale.
@@ -74,8 +81,8 @@ void add_roof(Scene& scene, const Block& b)
             const double to_n = std::min(n + piece, b.north_m), to_e = std::min(e + piece, b.east_m);
             const bool even = (static_cast<int>((n - b.south_m) / piece) + static_cast<int>((e - b.west_m) / piece)) % 2 == 0;
             for (const double height : {b.low_m, b.height_m})
-                add_side(scene, {Vec3(n, e, -height), Vec3(to_n, e, -height), Vec3(to_n, to_e, -height), Vec3(n, to_e, -height)}, inside,
-                         even ? Paint::Shed : Paint::ShedShade);
+                add_side(scene, {Vec3(n, e, -height), Vec3(to_n, e, -height), Vec3(to_n, to_e, -height), Vec3(n, to_e, -height)},
+                         inside, even ? Paint::Shed : Paint::ShedShade);
         }
 }
 
@@ -87,7 +94,8 @@ void add_block(Scene& scene, const Block& b)
     add_box(scene, box, bank ? Paint::BankGrass : Paint::Shed, bank ? Paint::BankGrassShade : Paint::ShedShade);
     if (!bank) return;
     for (Scene::Surface& top : std::span(scene.surfaces).last(6)) // a bank's top is grass in the light
-        if (std::all_of(top.corners_m.begin(), top.corners_m.end(), [&](const Vec3& c) { return c.z() == -b.height_m; })) top.paint = Paint::BankGrass;
+        if (std::all_of(top.corners_m.begin(), top.corners_m.end(), [&](const Vec3& c) { return c.z() == -b.height_m; }))
+            top.paint = Paint::BankGrass;
 }
 
 void add_poplar(Scene& scene, const Pillar& p)
@@ -101,9 +109,12 @@ void add_poplar(Scene& scene, const Pillar& p)
         const Paint paint = i < sides / 2 ? Paint::PoplarLight : Paint::PoplarDark;
         const double waist = 0.35 * p.height_m;
         const Vec3 inside(p.north_m, p.east_m, -waist);
-        add_side(scene, {ring(i, 0.45 * p.radius_m, 0.6), ring(i + 1, 0.45 * p.radius_m, 0.6), ring(i + 1, p.radius_m, waist), ring(i, p.radius_m, waist)},
+        add_side(scene,
+                 {ring(i, 0.45 * p.radius_m, 0.6), ring(i + 1, 0.45 * p.radius_m, 0.6), ring(i + 1, p.radius_m, waist),
+                  ring(i, p.radius_m, waist)},
                  inside, paint);
-        add_side(scene, {ring(i, p.radius_m, waist), ring(i + 1, p.radius_m, waist), Vec3(p.north_m, p.east_m, -p.height_m)}, inside, paint);
+        add_side(scene, {ring(i, p.radius_m, waist), ring(i + 1, p.radius_m, waist), Vec3(p.north_m, p.east_m, -p.height_m)},
+                 inside, paint);
     }
     scene.lines.push_back({Vec3(p.north_m, p.east_m, 0), Vec3(p.north_m, p.east_m, -0.6), Paint::FlagPole, false, 0.15});
 }
@@ -116,7 +127,7 @@ void add_flag(Scene& scene, const Pillar& p)
     const double top = p.height_m;
     // Two cloths at right angles: one of them can always be seen.
     for (const Vec3& along : {Vec3(0, 0.9, 0), Vec3(0.9, 0, 0)})
-        scene.surfaces.push_back({{Vec3(p.north_m, p.east_m, -top), Vec3(p.north_m, p.east_m, -top + 0.6) ,
+        scene.surfaces.push_back({{Vec3(p.north_m, p.east_m, -top), Vec3(p.north_m, p.east_m, -top + 0.6),
                                    Vec3(p.north_m, p.east_m, -top + 0.3) + along},
                                   Paint::FlagCloth});
 }
@@ -146,8 +157,7 @@ void add_ring(Scene& scene, double north_m, double east_m, double radius_m)
     for (int i = 0; i < pieces; ++i) scene.lines.push_back({at(i), at(i + 1), Paint::Mark, true, 0.04});
 }
 
-void add_guide(Scene& scene, double north_m, double east_m, double heading, double low_m, double high_m,
-               double half_width_m)
+void add_guide(Scene& scene, double north_m, double east_m, double heading, double low_m, double high_m, double half_width_m)
 {
     const Vec3 across(-std::sin(radians(heading)), std::cos(radians(heading)), 0);
     const Vec3 middle(north_m, east_m, 0);
@@ -155,8 +165,10 @@ void add_guide(Scene& scene, double north_m, double east_m, double heading, doub
     const Vec3 right = middle + half_width_m * across;
     const Vec3 low(0, 0, -low_m);
     const Vec3 high(0, 0, -high_m);
-    for (const auto& [from, to] : {std::pair<Vec3, Vec3>{left + low, left + high}, {left + high, right + high},
-                                   {right + high, right + low}, {right + low, left + low}})
+    for (const auto& [from, to] : {std::pair<Vec3, Vec3>{left + low, left + high},
+                                   {left + high, right + high},
+                                   {right + high, right + low},
+                                   {right + low, left + low}})
         scene.lines.push_back({from, to, Paint::Mark, false, 0.06});
 }
 
@@ -184,14 +196,18 @@ void add_crash_mark(Scene& scene, const Vec3& place)
 
 void add_aircraft(Scene& scene, const State& state, const Airframe& airframe)
 {
-    const double arm = airframe.wheelbase_m / 2, body = 0.28 * arm, disc = airframe.propeller_m / 2, thick = 0.06 * airframe.wheelbase_m;
+    const double arm = airframe.wheelbase_m / 2, body = 0.28 * arm, disc = airframe.propeller_m / 2,
+                 thick = 0.06 * airframe.wheelbase_m;
     const Vec3& place = state.position_m;
     const Quat& turned = state.attitude;
     const double diagonals[] = {45, -45};
     for (const double angle : diagonals)
-        add_box(scene, place, turned * attitude(angle, 0, 0), {-arm, -0.1 * arm, 0}, {arm, 0.1 * arm, thick}, Paint::Aircraft, Paint::AircraftShade);
-    add_box(scene, place, turned, {-1.6 * body, -body, -thick}, {1.2 * body, body, 2.5 * thick}, Paint::Aircraft, Paint::AircraftShade);
-    add_box(scene, place, turned, {1.2 * body, -0.8 * body, -0.5 * thick}, {2.2 * body, 0.8 * body, 2 * thick}, Paint::AircraftNose, Paint::AircraftNose);
+        add_box(scene, place, turned * attitude(angle, 0, 0), {-arm, -0.1 * arm, 0}, {arm, 0.1 * arm, thick}, Paint::Aircraft,
+                Paint::AircraftShade);
+    add_box(scene, place, turned, {-1.6 * body, -body, -thick}, {1.2 * body, body, 2.5 * thick}, Paint::Aircraft,
+            Paint::AircraftShade);
+    add_box(scene, place, turned, {1.2 * body, -0.8 * body, -0.5 * thick}, {2.2 * body, 0.8 * body, 2 * thick},
+            Paint::AircraftNose, Paint::AircraftNose);
     constexpr int sides = 8;
     for (const double along : {1.0, -1.0})
         for (const double right : {1.0, -1.0}) {

@@ -9,8 +9,29 @@ namespace bh {
 
 /// What a shape is; the view gives it a colour.
 enum class Paint : std::uint8_t {
-    Sky, SaltLight, SaltDark, GridFine, GridCoarse, BankGrass, BankGrassShade, PoplarLight, PoplarDark, FlagPole, FlagCloth,
-    Shed, ShedShade, GateFrame, GateFrameShade, Mark, Rail, TouchMark, CrashMark, Aircraft, AircraftShade, AircraftNose, Rotor
+    Sky,
+    SaltLight,
+    SaltDark,
+    GridFine,
+    GridCoarse,
+    BankGrass,
+    BankGrassShade,
+    PoplarLight,
+    PoplarDark,
+    FlagPole,
+    FlagCloth,
+    Shed,
+    ShedShade,
+    GateFrame,
+    GateFrameShade,
+    Mark,
+    Rail,
+    TouchMark,
+    CrashMark,
+    Aircraft,
+    AircraftShade,
+    AircraftNose,
+    Rotor
 };
 inline constexpr std::size_t paint_count = static_cast<std::size_t>(Paint::Rotor) + 1;
 
@@ -36,8 +57,7 @@ struct Scene {
 /// Adds a mark that is drawn on the ground as a ring of the given radius (a landing spot, a place to stop).
 void add_ring(Scene& scene, double north_m, double east_m, double radius_m);
 /// Adds an upright frame across the way: a guide for where and how high to fly.
-void add_guide(Scene& scene, double north_m, double east_m, double heading_deg, double low_m, double high_m,
-               double half_width_m);
+void add_guide(Scene& scene, double north_m, double east_m, double heading_deg, double low_m, double high_m, double half_width_m);
 
 /// A flag of the drill's own, as the world's.
 void add_flag(Scene& scene, const Pillar& flag);

@@ -34,7 +34,8 @@ public:
         double x = option.rect.left() + 8;
         int number = 1;
         const QVariantList stages = index.data(BoardModel::StagesRole).toList();
-        const double step = std::min(44.0, (option.rect.width() - 12.0) / std::max<double>(1, static_cast<double>(stages.size())));
+        const double step =
+            std::min(44.0, (option.rect.width() - 12.0) / std::max<double>(1, static_cast<double>(stages.size())));
         const bool numbered = step >= 36; // a long curriculum has room for the marks only
         for (const QVariant& stage : stages) {
             const auto state = static_cast<StageState>(stage.toInt());
@@ -42,11 +43,19 @@ public:
             p->setPen(QPen(t.line, 1));
             if (numbered) p->drawRect(cell);
             p->setPen(t.soft);
-            if (numbered) p->drawText(QRectF(cell.left() + 4, cell.top(), 12, cell.height()), Qt::AlignVCenter | Qt::AlignLeft, QString::number(number));
+            if (numbered)
+                p->drawText(QRectF(cell.left() + 4, cell.top(), 12, cell.height()), Qt::AlignVCenter | Qt::AlignLeft,
+                            QString::number(number));
             ++number;
-            paintMark(*p, numbered ? QRectF(cell.right() - 18, cell.center().y() - 6, 12, 12) : QRectF(cell.left(), cell.center().y() - 5, 10, 10),
-                      state == StageState::Held ? StateMark::Done : state == StageState::Partly ? StateMark::Partly : StateMark::None,
-                      state == StageState::Held ? t.held : state == StageState::Partly ? t.attention : t.steel);
+            paintMark(*p,
+                      numbered ? QRectF(cell.right() - 18, cell.center().y() - 6, 12, 12)
+                               : QRectF(cell.left(), cell.center().y() - 5, 10, 10),
+                      state == StageState::Held     ? StateMark::Done
+                      : state == StageState::Partly ? StateMark::Partly
+                                                    : StateMark::None,
+                      state == StageState::Held     ? t.held
+                      : state == StageState::Partly ? t.attention
+                                                    : t.steel);
             x += step;
         }
         p->restore();
@@ -115,7 +124,9 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     const PilotStanding& s = store_.standing(id);
     if (role == IdRole) return QString::fromStdString(id);
     if (role == Qt::TextAlignmentRole)
-        return static_cast<int>((index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        return static_cast<int>(
+            (index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) |
+            Qt::AlignVCenter);
     if (role == Qt::ForegroundRole && index.column() == Reason && s.needs_attention) return theme().attention;
     if (role == Qt::AccessibleTextRole && index.column() == Stages) {
         const auto held = std::count(s.stages.begin(), s.stages.end(), StageState::Held);
@@ -130,8 +141,7 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     if (role != Qt::DisplayRole && !(role == Qt::ToolTipRole && index.column() == Reason)) return {};
     switch (index.column()) {
     case Pilot: return QString::fromStdString(pilot->name);
-    case Hours:
-        return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
+    case Hours: return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
     case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(s.hours_matched, 0, 'f', 1) : QString();
     case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
     case LastFlight: return daysAgo(s.last_practice_day, store_.today());
@@ -144,14 +154,19 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
 {
     if (orientation != Qt::Horizontal) return {};
     if (role == Qt::TextAlignmentRole)
-        return static_cast<int>((section == Hours || section == Matched || section == Week ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        return static_cast<int>((section == Hours || section == Matched || section == Week ? Qt::AlignRight : Qt::AlignLeft) |
+                                Qt::AlignVCenter);
     if (role == Qt::ToolTipRole && section == Stages) {
         return tr("The stages of the pilot's own curriculum. Disc: held. Half disc: begun. Dot: not flown.");
     }
-    if (role == Qt::ToolTipRole && section == Matched) return tr("Of the practice, hours on rates that were matched with the real aircraft's at the time. Other hours carry over badly (common practice).");
-    if (role == Qt::ToolTipRole && section == Weeks) return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
+    if (role == Qt::ToolTipRole && section == Matched)
+        return tr("Of the practice, hours on rates that were matched with the real aircraft's at the time. Other hours carry "
+                  "over badly (common practice).");
+    if (role == Qt::ToolTipRole && section == Weeks)
+        return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
     if (role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Pilot"), tr("Stages"), tr("Practised"), tr("Matched"), tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
+    const QString names[] = {tr("Pilot"),       tr("Stages"),      tr("Practised"),   tr("Matched"),
+                             tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -194,7 +209,8 @@ BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QW
     layout->addWidget(schoolTitle_);
     layout->addWidget(table_, 1);
     layout->addStretch(0); // holds the words at the top while there is no table
-    connect(table_, &QTableView::clicked, this, [this](const QModelIndex& index) { station_.choosePilot(index.data(BoardModel::IdRole).toString().toStdString()); });
+    connect(table_, &QTableView::clicked, this,
+            [this](const QModelIndex& index) { station_.choosePilot(index.data(BoardModel::IdRole).toString().toStdString()); });
     connect(table_, &QTableView::activated, this, [this](const QModelIndex& index) {
         const std::string id = index.data(BoardModel::IdRole).toString().toStdString();
         station_.choosePilot(id);
@@ -229,16 +245,21 @@ void BoardPage::refresh()
         name->setFont(uiFont(10, true));
         name->setFixedWidth(150);
         auto* reason = new QLabel(QString::fromStdString(s.attention));
-        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller ? tr("To the controller") : s.go == PilotStanding::Go::Rates ? tr("To the rates") : tr("To the drills"));
+        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller ? tr("To the controller")
+                                   : s.go == PilotStanding::Go::Rates    ? tr("To the rates")
+                                                                         : tr("To the drills"));
         go->setObjectName(QStringLiteral("go-") + QString::fromStdString(pilot.name));
         go->setAccessibleName(tr("%1: %2. %3").arg(name->text(), reason->text(), go->text()));
         layout->addWidget(name);
         layout->addWidget(reason, 1);
         layout->addWidget(go);
-        connect(go, &QPushButton::clicked, this, [this, id = pilot.id, place = s.go] {
-            station_.choosePilot(id);
-            Q_EMIT goTo(place);
-        }, Qt::QueuedConnection); // the click may remake this list
+        connect(
+            go, &QPushButton::clicked, this,
+            [this, id = pilot.id, place = s.go] {
+                station_.choosePilot(id);
+                Q_EMIT goTo(place);
+            },
+            Qt::QueuedConnection); // the click may remake this list
         today_->addWidget(row);
     }
     if (lines > most_lines) {
@@ -247,10 +268,13 @@ void BoardPage::refresh()
         today_->addWidget(more);
     }
     if (store_.pilots().empty())
-        summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) and fly the first drill (Alt+4)."));
+        summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) "
+                             "and fly the first drill (Alt+4)."));
     else
         summary_->setText(tr("%1 of %2 pilots need a look today. %3 h practised in the last 7 days.")
-                              .arg(need == 0 ? tr("None") : QString::number(need)).arg(store_.pilots().size()).arg(week_h, 0, 'f', 1));
+                              .arg(need == 0 ? tr("None") : QString::number(need))
+                              .arg(store_.pilots().size())
+                              .arg(week_h, 0, 'f', 1));
     todayBox_->setVisible(lines > 0);
     schoolTitle_->setVisible(!store_.pilots().empty());
     table_->setVisible(!store_.pilots().empty());

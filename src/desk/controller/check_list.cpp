@@ -49,8 +49,14 @@ void CheckList::paintEvent(QPaintEvent*)
             p.fillRect(box, t.card);
             p.fillRect(QRectF(box.left(), box.bottom() - 3, box.width() * progress_, 3), t.attention);
         }
-        const StateMark mark = i < current_ ? StateMark::Done : on ? (failed_ ? StateMark::Blocked : StateMark::Due) : StateMark::None;
-        paintMark(p, QRectF(8, box.center().y() - 6, 12, 12), mark, i < current_ ? t.held : !on ? t.steel : failed_ ? t.notMet : t.attention);
+        const StateMark mark = i < current_ ? StateMark::Done
+                               : on         ? (failed_ ? StateMark::Blocked : StateMark::Due)
+                                            : StateMark::None;
+        paintMark(p, QRectF(8, box.center().y() - 6, 12, 12), mark,
+                  i < current_ ? t.held
+                  : !on        ? t.steel
+                  : failed_    ? t.notMet
+                               : t.attention);
         p.setFont(uiFont(10, on));
         p.setPen(on || current_ < 0 ? t.ink : t.soft);
         p.drawText(box.adjusted(30, 0, -4, 0), Qt::AlignVCenter | Qt::AlignLeft, steps_[i]);

@@ -4,15 +4,15 @@
 #include "desk/controller/check_list.h"
 #include "desk/controller/grip_panel.h"
 #include "desk/controller/history_panel.h"
-#include "desk/parts/keyboard_sticks.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
-#include "desk/words/controller_words.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/sections.h"
+#include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/record_store.h"
+#include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/controller_words.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -31,7 +31,7 @@ namespace {
 
 constexpr int sample_ms = 20;
 constexpr double moved_share = 0.6; // of a prompt's progress: the stick has been pushed far enough
-constexpr double patience_s = 8; // by then a stick that was asked for has long been moved
+constexpr double patience_s = 8;    // by then a stick that was asked for has long been moved
 
 QString instruction(Prompt prompt)
 {
@@ -88,13 +88,15 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     message_->setWordWrap(true);
     message_->setFont(uiFont(12, true));
     message_->setMinimumHeight(44);
-    explain(message_, tr("The day is that of the newest calibration on the record; it holds for 60 days (house limit). The verdict is the worst of the four functions'."));
+    explain(message_, tr("The day is that of the newest calibration on the record; it holds for 60 days (house limit). The "
+                         "verdict is the worst of the four functions'."));
     left_ = new StickView;
     left_->setObjectName(QStringLiteral("leftStick"));
     right_ = new StickView;
     right_->setObjectName(QStringLiteral("rightStick"));
     for (StickView* stick : {left_, right_})
-        explain(stick, tr("Share of the way from the centre to the end that the calibration found, with its dead band taken out: −100 to 100 %. "
+        explain(stick, tr("Share of the way from the centre to the end that the calibration found, with its dead band taken out: "
+                          "−100 to 100 %. "
                           "The dashed ring is full travel; the hours of the clock face name directions."));
     keys.watch(left_);
     keys.watch(right_);
@@ -108,20 +110,29 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     for (int mode = 1; mode <= 4; ++mode) {
         const StickMode m = stick_mode(mode);
         modes_->addItem(tr("Mode %1").arg(mode), mode);
-        modes_->setItemData(mode - 1, tr("%1 and %2 on the left stick").arg(functionName(m.left_up), functionName(m.left_across).toLower()), Qt::ToolTipRole);
+        modes_->setItemData(mode - 1,
+                            tr("%1 and %2 on the left stick").arg(functionName(m.left_up), functionName(m.left_across).toLower()),
+                            Qt::ToolTipRole);
     }
     table_ = new QTableWidget(4, 8);
     table_->setObjectName(QStringLiteral("axisTable"));
     table_->setAccessibleName(tr("What the calibration found, by function"));
-    table_->setHorizontalHeaderLabels({tr("Function"), tr("Axis"), tr("Low end"), tr("Centre"), tr("High end"), tr("Dead band"), tr("Verdict"), tr("Why, and what to do")});
-    explain(table_, {tr("Which of the aircraft's four functions."),
-                            tr("The device's axis that moved on this function's prompts, counted from 0; inverted when its counts fall towards up, right or forward."),
-                            tr("Raw count at the bottom, left or back stop: the middle of the samples within 2 % of the farthest place reached (0.5 and 99.5 percentiles)."),
-                            tr("Raw count at rest: the middle of where it came to rest from either side; for a throttle without a spring the middle of its travel."),
-                            tr("Raw count at the top, right or forward stop."),
-                            tr("(Hysteresis / 2 + 3 x jitter) / half travel, rounded up to 0.5 %; over 5 % the gimbal needs service (house rule)."),
-                            tr("Worst of: centre 1 and 3 % off, jitter 0.3 and 1 %, centring 0.6 and 2 %, travel 85 % of the range, cross-talk 2 and 5 %, samples 8 and 16 ms apart (house limits for good and usable)."),
-                            tr("The check that decided the verdict, and what to do about it.")});
+    table_->setHorizontalHeaderLabels({tr("Function"), tr("Axis"), tr("Low end"), tr("Centre"), tr("High end"), tr("Dead band"),
+                                       tr("Verdict"), tr("Why, and what to do")});
+    explain(
+        table_,
+        {tr("Which of the aircraft's four functions."),
+         tr("The device's axis that moved on this function's prompts, counted from 0; inverted when its counts fall towards up, "
+            "right or forward."),
+         tr("Raw count at the bottom, left or back stop: the middle of the samples within 2 % of the farthest place reached (0.5 "
+            "and 99.5 percentiles)."),
+         tr("Raw count at rest: the middle of where it came to rest from either side; for a throttle without a spring the middle "
+            "of its travel."),
+         tr("Raw count at the top, right or forward stop."),
+         tr("(Hysteresis / 2 + 3 x jitter) / half travel, rounded up to 0.5 %; over 5 % the gimbal needs service (house rule)."),
+         tr("Worst of: centre 1 and 3 % off, jitter 0.3 and 1 %, centring 0.6 and 2 %, travel 85 % of the range, cross-talk 2 "
+            "and 5 %, samples 8 and 16 ms apart (house limits for good and usable)."),
+         tr("The check that decided the verdict, and what to do about it.")});
     table_->verticalHeader()->hide();
     table_->verticalHeader()->setDefaultSectionSize(27);
     table_->horizontalHeader()->setStretchLastSection(true);
@@ -137,7 +148,8 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     foot_ = new QLabel;
     foot_->setObjectName(QStringLiteral("quiet"));
     foot_->setWordWrap(true);
-    explain(foot_, tr("Time between two changes of the device's report while the sticks move: the median, and what 95 % of the gaps stay under. "
+    explain(foot_, tr("Time between two changes of the device's report while the sticks move: the median, and what 95 % of the "
+                      "gaps stay under. "
                       "Up to 8 ms is good, up to 16 ms usable (house limits)."));
 
     auto* top = new QHBoxLayout;
@@ -150,9 +162,12 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     sections_ = new Sections;
     auto* bench = new QWidget;
     top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
-    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"), [this] { return history_ = new HistoryPanel(store_, station_); }));
-    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"), [this] { return sheets_ = new SheetPanel(store_, station_); }));
-    top->addWidget(sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(store_, station_); }));
+    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
+                                  [this] { return history_ = new HistoryPanel(store_, station_); }));
+    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
+                                  [this] { return sheets_ = new SheetPanel(store_, station_); }));
+    top->addWidget(
+        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(store_, station_); }));
     connect(sections_, &Sections::chosen, this, [this](int section) {
         if (section == History) history_->refresh();
         if (section == Sheets) sheets_->refresh();
@@ -200,7 +215,9 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
         failed_.reset();
         refreshDevices();
     });
-    connect(&station_, &Station::sticksMoved, this, [this] { if (isVisible()) refreshSticks(); });
+    connect(&station_, &Station::sticksMoved, this, [this] {
+        if (isVisible()) refreshSticks();
+    });
     for (StickView* stick : {left_, right_}) {
         connect(stick, &StickView::dragged, this, [this, stick](QPointF at) { dragged(stick == left_, at); });
         connect(stick, &StickView::released, this, [this, stick] { released(stick == left_); });
@@ -260,7 +277,8 @@ void ControllerPage::refreshDevices()
         if (d.instance == station_.device().instance) devices_->setCurrentIndex(devices_->count() - 1);
     }
     if (!station_.devicePresent()) {
-        devices_->insertItem(0, tr("%1 (unplugged)").arg(QString::fromStdString(station_.device().name)), station_.device().instance);
+        devices_->insertItem(0, tr("%1 (unplugged)").arg(QString::fromStdString(station_.device().name)),
+                             station_.device().instance);
         devices_->setCurrentIndex(0);
         if (busy()) {
             cancel();
@@ -334,14 +352,21 @@ void ControllerPage::showCheck()
     const auto& checks = verification_->checks();
     const std::size_t current = std::min(verification_->current(), checks.size() - 1);
     const VerificationCheck& check = checks[current];
-    const QPointF way = check.hour == 12 ? QPointF(0, 1) : check.hour == 6 ? QPointF(0, -1) : check.hour == 3 ? QPointF(1, 0) : QPointF(-1, 0);
+    const QPointF way = check.hour == 12  ? QPointF(0, 1)
+                        : check.hour == 6 ? QPointF(0, -1)
+                        : check.hour == 3 ? QPointF(1, 0)
+                                          : QPointF(-1, 0);
     left_->setHint(check.left ? way : QPointF());
     right_->setHint(check.left ? QPointF() : way);
     list_->setProgress(static_cast<int>(current), 0);
     const bool failed = verification_->state() == Verification::State::Failed;
     list_->setFailed(failed);
     say(failed ? tr("Not verified. %1").arg(QString::fromStdString(verification_->trouble()))
-               : tr("Check %1 of %2: %3, and back.").arg(current + 1).arg(checks.size()).arg(QString::fromStdString(check.words()).replace(0, 1, QString::fromStdString(check.words()).left(1).toLower())));
+               : tr("Check %1 of %2: %3, and back.")
+                     .arg(current + 1)
+                     .arg(checks.size())
+                     .arg(QString::fromStdString(check.words())
+                              .replace(0, 1, QString::fromStdString(check.words()).left(1).toLower())));
     verify_->setText(failed ? tr("Try again (F10)") : tr("Verify (F10)"));
     start_->setVisible(failed);
     verify_->setVisible(failed);
@@ -357,7 +382,8 @@ void ControllerPage::lookAtCheck()
     if (verification_->state() == Verification::State::Passed) {
         cancel();
         if (!station_.input().simulated() || store_.calibrationOf(station_.device().name, station_.device().guid)) {
-            if (!station_.verifyCalibration()) say(tr("The check could not be written to the record; the foot of the window says why."));
+            if (!station_.verifyCalibration())
+                say(tr("The check could not be written to the record; the foot of the window says why."));
         } else {
             say(tr("All eight checks hold. Next: Drills."));
         }
@@ -413,10 +439,15 @@ void ControllerPage::remind()
 {
     prompt_since_s_ = std::numeric_limits<double>::infinity(); // once is enough
     const auto prompt = static_cast<Prompt>(prompt_);
-    say(tr("%1 of %2: %3. %4").arg(prompt_ + 1).arg(prompt_count).arg(instruction(prompt))
-            .arg(prompt == Prompt::Rest              ? tr("Something does not keep still: a stick that trembles by more than 3 % needs service.")
+    say(tr("%1 of %2: %3. %4")
+            .arg(prompt_ + 1)
+            .arg(prompt_count)
+            .arg(instruction(prompt))
+            .arg(prompt == Prompt::Rest
+                     ? tr("Something does not keep still: a stick that trembles by more than 3 % needs service.")
                  : watch_->progress() >= moved_share ? tr("It moved but has not come back to rest: let go of it.")
-                                                     : tr("Nothing has moved. If the stick is at its stop, its axis is dead or not sent: press Stop, and see the fault finder on Kit (Alt+2).")));
+                                                     : tr("Nothing has moved. If the stick is at its stop, its axis is dead or "
+                                                          "not sent: press Stop, and see the fault finder on Kit (Alt+2).")));
 }
 
 void ControllerPage::finish()
@@ -456,16 +487,18 @@ void ControllerPage::refreshResult()
     } else if (failed_) {
         say(tr("Not calibrated: %1.").arg(QString::fromStdString(failed_->problems.front())));
     } else if (row && row->verified_at == 0) {
-        say(tr("Calibrated, but not verified yet. Press Verify and do what the list asks; a calibration counts only when it has been seen to hold."));
+        say(tr("Calibrated, but not verified yet. Press Verify and do what the list asks; a calibration counts only when it has "
+               "been seen to hold."));
     } else if (row) {
         Verdict worst = Verdict::Good;
         for (const FunctionCalibration& f : row->calibration.functions) worst = std::max(worst, f.verdict);
         const QString when = QDateTime::fromSecsSinceEpoch(row->at).toString(QStringLiteral("d MMMM yyyy"));
-        say(worst == Verdict::Good      ? tr("Calibrated on %1: all four functions are good. Next: Drills.").arg(when)
+        say(worst == Verdict::Good     ? tr("Calibrated on %1: all four functions are good. Next: Drills.").arg(when)
             : worst == Verdict::Usable ? tr("Calibrated on %1: usable. The table says what would make it better.").arg(when)
                                        : tr("Calibrated on %1: needs service. The table says where.").arg(when));
     } else if (station_.input().simulated()) {
-        say(tr("Simulated controller. Drag the sticks, or click one and use the keys E D S F and I K J L, with Shift for full deflection."));
+        say(tr("Simulated controller. Drag the sticks, or click one and use the keys E D S F and I K J L, with Shift for full "
+               "deflection."));
     } else {
         say(tr("Not calibrated yet. Press Calibrate and follow the list; it ticks itself as the sticks move."));
     }
@@ -477,23 +510,38 @@ void ControllerPage::refreshResult()
         const Qt::Alignment left = Qt::AlignLeft | Qt::AlignVCenter;
         table_->setItem(i, 0, cell(functionName(static_cast<Function>(i)), left));
         const bool found = f.axis >= 0;
-        table_->setItem(i, 1, cell(found ? tr("%1%2").arg(f.axis).arg(f.inverted ? tr(", inverted") : QString()) : tr("none"), left));
+        table_->setItem(i, 1,
+                        cell(found ? tr("%1%2").arg(f.axis).arg(f.inverted ? tr(", inverted") : QString()) : tr("none"), left));
         const auto counts = [&](double value) { return cell(found ? QString::number(std::lround(value)) : QStringLiteral("–")); };
         table_->setItem(i, 2, counts(f.low_counts));
         table_->setItem(i, 3, counts(f.centre_counts));
         table_->setItem(i, 4, counts(f.high_counts));
         table_->setItem(i, 5, cell(found ? tr("%1 %").arg(100 * f.dead_band, 0, 'f', 1) : QStringLiteral("–")));
-        auto* verdict = cell(f.verdict == Verdict::Good ? tr("● good") : f.verdict == Verdict::Usable ? tr("○ usable") : tr("▬ service"), left);
-        verdict->setForeground(f.verdict == Verdict::Good ? theme().held : f.verdict == Verdict::Usable ? theme().attention : theme().notMet);
+        auto* verdict = cell(f.verdict == Verdict::Good     ? tr("● good")
+                             : f.verdict == Verdict::Usable ? tr("○ usable")
+                                                            : tr("▬ service"),
+                             left);
+        verdict->setForeground(f.verdict == Verdict::Good     ? theme().held
+                               : f.verdict == Verdict::Usable ? theme().attention
+                                                              : theme().notMet);
         table_->setItem(i, 6, verdict);
         auto* reason = cell(QString::fromStdString(f.reason), left);
-        reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. High side %7 times the low side.")
-                               .arg(reason->text()).arg(f.jitter_counts, 0, 'f', 1).arg(f.jitter_peak_counts, 0, 'f', 0).arg(f.hysteresis_counts, 0, 'f', 1)
-                               .arg(100 * f.travel_share, 0, 'f', 0).arg(f.effective_bits, 0, 'f', 1).arg(f.asymmetry, 0, 'f', 3));
+        reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. "
+                              "High side %7 times the low side.")
+                               .arg(reason->text())
+                               .arg(f.jitter_counts, 0, 'f', 1)
+                               .arg(f.jitter_peak_counts, 0, 'f', 0)
+                               .arg(f.hysteresis_counts, 0, 'f', 1)
+                               .arg(100 * f.travel_share, 0, 'f', 0)
+                               .arg(f.effective_bits, 0, 'f', 1)
+                               .arg(f.asymmetry, 0, 'f', 3));
         table_->setItem(i, 7, reason);
     }
-    foot_->setText(tr("Ends and centre in raw counts of the device; the column heads say how each number is found. Samples every %1 ms, 95 % of them within %2 ms. "
-                      "Keep the real aircraft powered off while its controller is on the bench.").arg(shown->interval_ms, 0, 'f', 1).arg(shown->interval_p95_ms, 0, 'f', 1));
+    foot_->setText(tr("Ends and centre in raw counts of the device; the column heads say how each number is found. Samples every "
+                      "%1 ms, 95 % of them within %2 ms. "
+                      "Keep the real aircraft powered off while its controller is on the bench.")
+                       .arg(shown->interval_ms, 0, 'f', 1)
+                       .arg(shown->interval_p95_ms, 0, 'f', 1));
 }
 
 } // namespace bh::desk

@@ -86,7 +86,9 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->setObjectName(QStringLiteral("gripTable"));
     table_->setAccessibleName(tr("Rounds by grip"));
     table_->setHorizontalHeaderLabels({tr("Grip"), tr("Rounds"), tr("Throughput"), tr("Per target")});
-    explain(table_, {tr("How the stick is held."), tr("Rounds of eleven targets on this pilot's record."), tr("Mean over the rounds of log2(distance / width + 1) / time, bit/s; width = 4.133 x the spread of where the cursor came to rest (ISO/TS 9241-411:2012, from memory)."),
+    explain(table_, {tr("How the stick is held."), tr("Rounds of eleven targets on this pilot's record."),
+                     tr("Mean over the rounds of log2(distance / width + 1) / time, bit/s; width = 4.133 x the spread of where "
+                        "the cursor came to rest (ISO/TS 9241-411:2012, from memory)."),
                      tr("Mean time from one rest to the next, without the rest itself.")});
     table_->verticalHeader()->hide();
     table_->horizontalHeader()->setStretchLastSection(true);
@@ -100,9 +102,11 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     verdict_ = new QLabel;
     verdict_->setObjectName(QStringLiteral("gripVerdict"));
     verdict_->setWordWrap(true);
-    explain(verdict_, tr("Mean difference of throughput between rounds of two grips, the latest paired in order; the interval is the middle 95 % of 4,000 seeded resamplings (bootstrap). "
+    explain(verdict_, tr("Mean difference of throughput between rounds of two grips, the latest paired in order; the interval is "
+                         "the middle 95 % of 4,000 seeded resamplings (bootstrap). "
                          "When it holds 0 the rounds cannot tell the grips apart."));
-    auto* foot = new QLabel(tr("The right stick drives the cursor. Go to the crossed target and rest there for a moment; a miss counts as where it rested. "
+    auto* foot = new QLabel(tr("The right stick drives the cursor. Go to the crossed target and rest there for a moment; a miss "
+                               "counts as where it rested. "
                                "Change the grip between rounds, in turns: five rounds of each are needed to compare (house)."));
     foot->setObjectName(QStringLiteral("quiet"));
     foot->setWordWrap(true);
@@ -131,12 +135,16 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     connect(&timer_, &QTimer::timeout, this, &GripPanel::look);
     connect(start_, &QPushButton::clicked, this, &GripPanel::startRound);
     connect(stop_, &QPushButton::clicked, this, &GripPanel::stopRound);
-    connect(&store_, &RecordStore::changed, this, [this] { if (isVisible()) refresh(); });
+    connect(&store_, &RecordStore::changed, this, [this] {
+        if (isVisible()) refresh();
+    });
     connect(&station_, &Station::pilotChosen, this, [this] {
         stopRound();
         if (isVisible()) refresh();
     });
-    connect(&station_, &Station::devicesChanged, this, [this] { if (!station_.devicePresent()) stopRound(); });
+    connect(&station_, &Station::devicesChanged, this, [this] {
+        if (!station_.devicePresent()) stopRound();
+    });
     refresh();
 }
 
@@ -166,13 +174,22 @@ void GripPanel::look()
     if (!confirmed) return;
     if (!run_->done()) return refresh();
     const auto result = pointing(run_->taps());
-    const GripRoundRow row{"", station_.pilotId(), 0, grips[grip_->currentIndex()], result ? result->throughput_bps : 0,
-                           result ? result->mean_time_s : 0, result ? result->taps : 0};
+    const GripRoundRow row{"",
+                           station_.pilotId(),
+                           0,
+                           grips[grip_->currentIndex()],
+                           result ? result->throughput_bps : 0,
+                           result ? result->mean_time_s : 0,
+                           result ? result->taps : 0};
     view_->show(nullptr, {});
     run_.reset();
     timer_.stop();
-    if (result && std::isfinite(row.throughput_bps)) store_.addGripRound(row);
-    else words_->setText(tr("This round cannot be used: %1.").arg(result ? tr("every rest was on the same spot") : QString::fromStdString(result.error().message)));
+    if (result && std::isfinite(row.throughput_bps))
+        store_.addGripRound(row);
+    else
+        words_->setText(
+            tr("This round cannot be used: %1.")
+                .arg(result ? tr("every rest was on the same spot") : QString::fromStdString(result.error().message)));
     refresh();
 }
 
@@ -183,10 +200,13 @@ void GripPanel::refresh()
     start_->setEnabled(ready && !run_);
     stop_->setVisible(run_.has_value());
     grip_->setEnabled(!run_);
-    words_->setText(!pilot  ? tr("Choose or add a pilot first; the rounds are kept per pilot.")
-                    : !ready ? tr("Calibrate and verify the controller first.")
-                    : run_   ? (run_->current() == 0 ? tr("Rest on the crossed target to begin.") : tr("Target %1 of %2.").arg(run_->current()).arg(run_->targets().size() - 1))
-                             : tr("Which grip suits %1? Choose one, start a round, tap eleven targets.").arg(QString::fromStdString(pilot->name)));
+    words_->setText(
+        !pilot   ? tr("Choose or add a pilot first; the rounds are kept per pilot.")
+        : !ready ? tr("Calibrate and verify the controller first.")
+        : run_
+            ? (run_->current() == 0 ? tr("Rest on the crossed target to begin.")
+                                    : tr("Target %1 of %2.").arg(run_->current()).arg(run_->targets().size() - 1))
+            : tr("Which grip suits %1? Choose one, start a round, tap eleven targets.").arg(QString::fromStdString(pilot->name)));
     std::array<std::vector<double>, 3> throughput, times;
     if (pilot)
         for (const GripRoundRow& r : store_.gripRounds(pilot->id))

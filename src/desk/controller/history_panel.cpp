@@ -16,13 +16,15 @@
 
 namespace bh::desk {
 
-HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station)
 {
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("driftWords"));
     words_->setWordWrap(true);
     words_->setFont(uiFont(12, true));
-    explain(words_, tr("Calibrations of this controller on the record, counted; the age is today less the day of the newest, in whole days. After 60 days a new one is due (house limit)."));
+    explain(words_, tr("Calibrations of this controller on the record, counted; the age is today less the day of the newest, in "
+                       "whole days. After 60 days a new one is due (house limit)."));
     controller_ = new QComboBox;
     controller_->setObjectName(QStringLiteral("historyController"));
     controller_->setAccessibleName(tr("Controller whose history is shown"));
@@ -34,16 +36,20 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     measure_ = new QComboBox;
     measure_->setObjectName(QStringLiteral("historyMeasure"));
     measure_->setAccessibleName(tr("What is followed"));
-    for (const QString& name : {tr("Centre off the middle"), tr("Jitter at rest"), tr("Centring, gap between the two rests"), tr("Travel of the device's range")})
+    for (const QString& name : {tr("Centre off the middle"), tr("Jitter at rest"), tr("Centring, gap between the two rests"),
+                                tr("Travel of the device's range")})
         measure_->addItem(name);
     plot_ = new QCustomPlot;
     plot_->setAccessibleName(tr("Control chart of the calibrations"));
     plot_->setMinimumHeight(220);
-    explain(plot_, tr("Each dot is one calibration: the counts that it found, as a share of half the stick's travel, or of the device's range for the travel. "
-                      "Solid line: mean of the earlier ones. Dashed: mean ± 2.66 × mean moving range (individuals control chart after Shewhart; ISO 7870-2, from memory), "
+    explain(plot_, tr("Each dot is one calibration: the counts that it found, as a share of half the stick's travel, or of the "
+                      "device's range for the travel. "
+                      "Solid line: mean of the earlier ones. Dashed: mean ± 2.66 × mean moving range (individuals control chart "
+                      "after Shewhart; ISO 7870-2, from memory), "
                       "at least as far off as a change that matters (house)."));
     plot_->setFocusPolicy(Qt::TabFocus);
-    foot_ = new QLabel(tr("A dot is one calibration. Solid line: mean of the earlier ones; dashed: as far as chance alone takes the newest. Four earlier ones are needed to judge it."));
+    foot_ = new QLabel(tr("A dot is one calibration. Solid line: mean of the earlier ones; dashed: as far as chance alone takes "
+                          "the newest. Four earlier ones are needed to judge it."));
     foot_->setObjectName(QStringLiteral("quiet"));
     foot_->setWordWrap(true);
     auto* row = new QHBoxLayout;
@@ -59,9 +65,14 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     layout->addWidget(plot_, 1);
     layout->addWidget(foot_);
     layout->addStretch();
-    for (QComboBox* box : {controller_, function_, measure_}) connect(box, &QComboBox::currentIndexChanged, this, &HistoryPanel::draw);
-    connect(&store_, &RecordStore::changed, this, [this] { if (isVisible()) refresh(); });
-    connect(&station_, &Station::deviceChosen, this, [this] { if (isVisible()) refresh(); });
+    for (QComboBox* box : {controller_, function_, measure_})
+        connect(box, &QComboBox::currentIndexChanged, this, &HistoryPanel::draw);
+    connect(&store_, &RecordStore::changed, this, [this] {
+        if (isVisible()) refresh();
+    });
+    connect(&station_, &Station::deviceChosen, this, [this] {
+        if (isVisible()) refresh();
+    });
 }
 
 /// The one in use first, then every other one that the record knows.
@@ -71,10 +82,12 @@ void HistoryPanel::fillControllers()
     const QString before = controller_->currentText();
     const DeviceInfo here = station_.device();
     controller_->clear();
-    controller_->addItem(QString::fromStdString(here.name), QStringList{QString::fromStdString(here.name), QString::fromStdString(here.guid)});
+    controller_->addItem(QString::fromStdString(here.name),
+                         QStringList{QString::fromStdString(here.name), QString::fromStdString(here.guid)});
     for (const ControllerRow& c : store_.controllers())
         if (c.name != here.name || c.guid != here.guid)
-            controller_->addItem(QString::fromStdString(c.name), QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
+            controller_->addItem(QString::fromStdString(c.name),
+                                 QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
     const int same = controller_->findText(before);
     if (same >= 0) return controller_->setCurrentIndex(same);
     // At first the one in use, or one that has a history when that has none.
@@ -103,15 +116,17 @@ void HistoryPanel::draw()
     const QString name = controller_->currentText();
     function_->setVisible(!rows.empty());
     measure_->setVisible(!rows.empty());
-    if (rows.empty()) words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
+    if (rows.empty())
+        words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
     else {
         const auto age = store_.today() - RecordStore::localDay(rows.back().at);
         words_->setText(tr("%1: %2, the newest %3 old%4. %5")
-                            .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()), age == 1 ? tr("1 day") : tr("%1 days").arg(age))
+                            .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()),
+                                 age == 1 ? tr("1 day") : tr("%1 days").arg(age))
                             .arg(age > calibration_valid_days ? tr(", time for a new one") : QString())
                             .arg(!drift.words.empty() ? QString::fromStdString(drift.words) + QLatin1Char('.')
-                                 : rows.size() > 4   ? tr("Nothing has drifted.")
-                                                     : tr("Too few to judge drift.")));
+                                 : rows.size() > 4    ? tr("Nothing has drifted.")
+                                                      : tr("Too few to judge drift.")));
     }
     const auto f = static_cast<Function>(function_->currentIndex());
     const auto m = static_cast<DriftMeasure>(measure_->currentIndex());
@@ -136,7 +151,8 @@ void HistoryPanel::draw()
         last->setScatterStyle(QCPScatterStyle(QCPScatterStyle::ssSquare, QPen(t.notMet, 2), QBrush(t.notMet), 11));
     }
     if (chart.can_judge)
-        for (const auto& [value, style] : {std::pair{chart.mean, Qt::SolidLine}, {chart.low, Qt::DashLine}, {chart.high, Qt::DashLine}}) {
+        for (const auto& [value, style] :
+             {std::pair{chart.mean, Qt::SolidLine}, {chart.low, Qt::DashLine}, {chart.high, Qt::DashLine}}) {
             auto* limit = new QCPItemStraightLine(plot_);
             limit->point1->setCoords(0, 100 * value);
             limit->point2->setCoords(1, 100 * value);

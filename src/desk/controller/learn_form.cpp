@@ -36,8 +36,9 @@ LearnForm::LearnForm(QWidget* parent) : QWidget(parent)
     form->setContentsMargins(0, 0, 8, 0);
     form->setVerticalSpacing(4);
     form->setColumnStretch(1, 1);
-    auto* how = new QLabel(tr("For a simulator whose conventions nobody knows: set it as the sheet says, push one stick at a time, "
-                              "and say what the aircraft there did. The sheet is then put right."));
+    auto* how =
+        new QLabel(tr("For a simulator whose conventions nobody knows: set it as the sheet says, push one stick at a time, "
+                      "and say what the aircraft there did. The sheet is then put right."));
     how->setWordWrap(true);
     form->addWidget(how, 0, 0, 1, 2);
     int row = 1;
@@ -53,7 +54,8 @@ LearnForm::LearnForm(QWidget* parent) : QWidget(parent)
         auto*& box = seen_[static_cast<std::size_t>(f)];
         box = new QComboBox;
         fillSeen(box);
-        field(tr("%1 pushed %2").arg(functionName(f), QLatin1String(side_word(f, true))), box, QStringLiteral("seen-") + QLatin1String(function_key(f)));
+        field(tr("%1 pushed %2").arg(functionName(f), QLatin1String(side_word(f, true))), box,
+              QStringLiteral("seen-") + QLatin1String(function_key(f)));
     }
     middle_ = new QComboBox;
     middle_->addItem(tr("not looked"), -1);

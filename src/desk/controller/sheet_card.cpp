@@ -26,14 +26,20 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         y = used.bottom() + 0.6 * u;
     };
     text(QString::fromStdString(f.simulator.name), 7, true, ink);
-    text(QStringLiteral("%1 · %2 · stick mode %3 · %4").arg(f.pilot.isEmpty() ? QObject::tr("Any pilot") : f.pilot, f.controller).arg(f.stick_mode).arg(f.date), 3.1, false, soft);
+    text(QStringLiteral("%1 · %2 · stick mode %3 · %4")
+             .arg(f.pilot.isEmpty() ? QObject::tr("Any pilot") : f.pilot, f.controller)
+             .arg(f.stick_mode)
+             .arg(f.date),
+         3.1, false, soft);
     y += 2 * u;
     const double row = 9.5 * u;
     const double columns[] = {0, 34, 56, 80};
-    const QString heads[] = {QString(), QString::fromStdString(f.simulator.axis_word), QString::fromStdString(f.simulator.invert_word), QObject::tr("Range")};
+    const QString heads[] = {QString(), QString::fromStdString(f.simulator.axis_word),
+                             QString::fromStdString(f.simulator.invert_word), QObject::tr("Range")};
     p.setFont(font(3.1, false));
     p.setPen(soft);
-    for (int i = 1; i < 4; ++i) p.drawText(QRectF(page.left() + columns[i] * u, y, 40 * u, 5 * u), Qt::AlignLeft | Qt::AlignVCenter, heads[i]);
+    for (int i = 1; i < 4; ++i)
+        p.drawText(QRectF(page.left() + columns[i] * u, y, 40 * u, 5 * u), Qt::AlignLeft | Qt::AlignVCenter, heads[i]);
     y += 5 * u;
     for (const SheetRow& r : f.sheet.rows) {
         p.setPen(QPen(line, std::max(1.0, 0.2 * u)));
@@ -51,9 +57,12 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         p.setPen(QPen(ink, std::max(1.0, 0.4 * u)));
         p.setBrush(Qt::NoBrush);
         p.drawRect(box);
-        if (r.invert) p.drawPolyline(QPolygonF{box.topLeft() + QPointF(0.9, 2.4) * u, box.topLeft() + QPointF(2, 3.7) * u, box.topLeft() + QPointF(4, 0.8) * u});
+        if (r.invert)
+            p.drawPolyline(QPolygonF{box.topLeft() + QPointF(0.9, 2.4) * u, box.topLeft() + QPointF(2, 3.7) * u,
+                                     box.topLeft() + QPointF(4, 0.8) * u});
         p.setFont(font(3.6, false));
-        p.drawText(QRectF(box.right() + 1.5 * u, y, 20 * u, row), Qt::AlignLeft | Qt::AlignVCenter, r.invert ? QObject::tr("yes") : QObject::tr("no"));
+        p.drawText(QRectF(box.right() + 1.5 * u, y, 20 * u, row), Qt::AlignLeft | Qt::AlignVCenter,
+                   r.invert ? QObject::tr("yes") : QObject::tr("no"));
         cell(3, QString::fromStdString(r.range), 3.6, false);
         y += row;
     }
@@ -79,10 +88,16 @@ QStringList setupLines(const CardFacts& f)
     if (!f.real_aircraft.isEmpty()) lines << QObject::tr("For %1").arg(f.real_aircraft);
     lines << QObject::tr("Nearest to it here: %1").arg(f.simulated_aircraft);
     lines << QObject::tr("Camera tilt %1°, field of view %2°").arg(s.camera_tilt_deg, 0, 'f', 0).arg(s.fov_deg, 0, 'f', 0);
-    lines << QObject::tr("Propeller power %1 %, propellers %2 % of their size").arg(100 * s.power_share, 0, 'f', 0).arg(100 * s.propeller_ratio, 0, 'f', 0);
+    lines << QObject::tr("Propeller power %1 %, propellers %2 % of their size")
+                 .arg(100 * s.power_share, 0, 'f', 0)
+                 .arg(100 * s.propeller_ratio, 0, 'f', 0);
     lines << QObject::tr("Full stick: roll %1, pitch %2, yaw %3 °/s; at the centre %4, %5, %6")
-                 .arg(rate_dps(s.rates.roll, 1), 0, 'f', 0).arg(rate_dps(s.rates.pitch, 1), 0, 'f', 0).arg(rate_dps(s.rates.yaw, 1), 0, 'f', 0)
-                 .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0).arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0).arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
+                 .arg(rate_dps(s.rates.roll, 1), 0, 'f', 0)
+                 .arg(rate_dps(s.rates.pitch, 1), 0, 'f', 0)
+                 .arg(rate_dps(s.rates.yaw, 1), 0, 'f', 0)
+                 .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0)
+                 .arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0)
+                 .arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
     return lines + f.rates;
 }
 
@@ -109,8 +124,10 @@ CardWindow::CardWindow(CardFacts facts) : QWidget(nullptr, Qt::Tool | Qt::Window
     setMinimumSize(260, 300);
     QStringList spoken;
     for (const SheetRow& r : facts_.sheet.rows)
-        spoken << QStringLiteral("%1 %2 %3, %4").arg(QLatin1String(function_key(r.function)), QString::fromStdString(facts_.simulator.axis_word))
-                      .arg(r.axis).arg(r.invert ? tr("inverted") : tr("not inverted"));
+        spoken << QStringLiteral("%1 %2 %3, %4")
+                      .arg(QLatin1String(function_key(r.function)), QString::fromStdString(facts_.simulator.axis_word))
+                      .arg(r.axis)
+                      .arg(r.invert ? tr("inverted") : tr("not inverted"));
     setAccessibleName(windowTitle());
     setAccessibleDescription(spoken.join(QStringLiteral("; ")));
 }

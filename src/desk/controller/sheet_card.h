@@ -17,11 +17,13 @@ struct CardFacts {
     SettingsSheet sheet;
     QString real_aircraft, simulated_aircraft; ///< names; empty when not chosen
     std::optional<TrainingSetup> setup;        ///< the pilot's, when one was made
-    QStringList rates; ///< what to set there for the practised rates, in its own numbers, a line each with a head; empty where they cannot be set
+    QStringList rates; ///< what to set there for the practised rates, in its own numbers, a line each with a head; empty where
+                       ///< they cannot be set
 };
 
 /// Paints the card: the four lines large enough to be read at arm's length, the notes below.
-void paintCard(QPainter& painter, const QRectF& page, const CardFacts& facts, const QColor& ink, const QColor& soft, const QColor& line);
+void paintCard(QPainter& painter, const QRectF& page, const CardFacts& facts, const QColor& ink, const QColor& soft,
+               const QColor& line);
 /// What the pilot's set-up adds to the card, a line each; empty without one.
 [[nodiscard]] QStringList setupLines(const CardFacts& facts);
 /// One A5 page. False when the file could not be written.

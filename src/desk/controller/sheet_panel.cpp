@@ -5,13 +5,13 @@
 #include "desk/controller/learn_form.h"
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
-#include "desk/words/controller_words.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/sections.h"
-#include "desk/words/rate_words.h"
 #include "desk/parts/record_store.h"
+#include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/controller_words.h"
+#include "desk/words/rate_words.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -73,7 +73,8 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
     notes_ = new QLabel;
     notes_->setObjectName(QStringLiteral("sheetNotes"));
     notes_->setWordWrap(true);
-    explain(notes_, tr("From this simulator's conventions, as set at the right, and from the calibration: whether the throttle has a spring."));
+    explain(notes_, tr("From this simulator's conventions, as set at the right, and from the calibration: whether the throttle "
+                       "has a spring."));
     beside_ = new QPushButton(tr("Hold beside"));
     beside_->setObjectName(QStringLiteral("holdBeside"));
     beside_->setToolTip(tr("A small window with the sheet that stays above the simulator's settings"));
@@ -133,7 +134,8 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
 const SimulatorProfile* SheetPanel::simulator() const
 {
     const int row = list_->currentRow();
-    return row >= 0 && row < static_cast<int>(store_.simulators().size()) ? &store_.simulators()[static_cast<std::size_t>(row)] : nullptr;
+    return row >= 0 && row < static_cast<int>(store_.simulators().size()) ? &store_.simulators()[static_cast<std::size_t>(row)]
+                                                                          : nullptr;
 }
 
 std::optional<Calibration> SheetPanel::calibration() const
@@ -175,15 +177,20 @@ void SheetPanel::showSimulator()
         notes_->clear();
         return;
     }
-    title_->setText(tr("In %1, for %2, set").arg(QString::fromStdString(s->name), QString::fromStdString(station_.device().name)));
-    sheet_->setHorizontalHeaderLabels({tr("Function"), QString::fromStdString(s->axis_word), QString::fromStdString(s->invert_word), tr("Range")});
+    title_->setText(
+        tr("In %1, for %2, set").arg(QString::fromStdString(s->name), QString::fromStdString(station_.device().name)));
+    sheet_->setHorizontalHeaderLabels(
+        {tr("Function"), QString::fromStdString(s->axis_word), QString::fromStdString(s->invert_word), tr("Range")});
     explain(sheet_, {tr("The lines in the order of this simulator's settings."),
-                     tr("Device axis found by the calibration, counted from 0, plus %1, the number that this simulator gives to the first axis.").arg(s->axis_base),
+                     tr("Device axis found by the calibration, counted from 0, plus %1, the number that this simulator gives to "
+                        "the first axis.")
+                         .arg(s->axis_base),
                      tr("Ticked when the controller's counts, as calibrated, rise the other way than this simulator expects."),
                      tr("Upper half where this simulator takes the throttle's middle for no power, full otherwise.")});
     for (int i = 0; i < 4; ++i) {
         const SheetRow& r = found->sheet.rows[static_cast<std::size_t>(i)];
-        const QString words[] = {functionName(r.function), QString::number(r.axis), r.invert ? tr("☑ yes") : tr("☐ no"), QString::fromStdString(r.range)};
+        const QString words[] = {functionName(r.function), QString::number(r.axis), r.invert ? tr("☑ yes") : tr("☐ no"),
+                                 QString::fromStdString(r.range)};
         for (int column = 0; column < 4; ++column) {
             auto* item = new QTableWidgetItem(words[column]);
             sheet_->setItem(i, column, item);
@@ -211,10 +218,12 @@ std::optional<CardFacts> SheetPanel::facts() const
         UnixTime at = 0;
         const auto match = store_.match(station_.pilotId(), &at);
         const bool holds = match && store_.matchStale(station_.pilotId()).empty();
-        rates << (holds && match->simulator == s->id ? tr("Rates, matched on %1 with %2").arg(date(at), real ? QString::fromStdString(real->name) : tr("the real aircraft"))
-                  : holds                            ? tr("Rates, the nearest here to those matched on %1").arg(date(at))
-                  : match                            ? tr("Rates practised; the match of %1 does not hold any more").arg(date(at))
-                                                     : tr("Rates practised, not matched yet"));
+        rates << (holds && match->simulator == s->id
+                      ? tr("Rates, matched on %1 with %2")
+                            .arg(date(at), real ? QString::fromStdString(real->name) : tr("the real aircraft"))
+                  : holds ? tr("Rates, the nearest here to those matched on %1").arg(date(at))
+                  : match ? tr("Rates practised; the match of %1 does not hold any more").arg(date(at))
+                          : tr("Rates practised, not matched yet"));
         MatchOptions options;
         options.ranges = RecordStore::rateRanges(*s);
         QStringList axes;
@@ -222,13 +231,22 @@ std::optional<CardFacts> SheetPanel::facts() const
             const auto here = match_rates(curve_of(own->rates, axis), s->rate_family, options);
             axes << (here ? settingsInWords(here->rounded) : tr("cannot be set"));
         }
-        if (axes[0] == axes[1]) rates << tr("Roll and pitch: %1").arg(axes[0]);
-        else rates << tr("Roll: %1").arg(axes[0]) << tr("Pitch: %1").arg(axes[1]);
+        if (axes[0] == axes[1])
+            rates << tr("Roll and pitch: %1").arg(axes[0]);
+        else
+            rates << tr("Roll: %1").arg(axes[0]) << tr("Pitch: %1").arg(axes[1]);
         rates << tr("Yaw: %1").arg(axes[2]);
     }
-    return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(), QString::fromStdString(station_.device().name),
-                     QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")), station_.stickModeNumber(), *s, std::move(*sheet),
-                     real ? QString::fromStdString(real->name) : QString(), simulated ? QString::fromStdString(simulated->name) : QString(), own, rates};
+    return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(),
+                     QString::fromStdString(station_.device().name),
+                     QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")),
+                     station_.stickModeNumber(),
+                     *s,
+                     std::move(*sheet),
+                     real ? QString::fromStdString(real->name) : QString(),
+                     simulated ? QString::fromStdString(simulated->name) : QString(),
+                     own,
+                     rates};
 }
 
 QStringList SheetPanel::setupOnCard() const
@@ -265,9 +283,12 @@ void SheetPanel::learnFromSeen()
     }
     QStringList words;
     for (const std::string& change : learnt.changed) words << QString::fromStdString(change);
-    words << (learnt.settled ? words.isEmpty() ? tr("All of it fits: the sheet is right.") : tr("The sheet has been put right. Set it again, and push once more to make sure.")
-              : seen.empty() ? tr("Say first what it did.")
-                             : tr("Some functions have not been seen to answer yet: set the sheet as it stands now and push those."));
+    words << (learnt.settled ? words.isEmpty()
+                                   ? tr("All of it fits: the sheet is right.")
+                                   : tr("The sheet has been put right. Set it again, and push once more to make sure.")
+              : seen.empty()
+                  ? tr("Say first what it did.")
+                  : tr("Some functions have not been seen to answer yet: set the sheet as it stands now and push those."));
     if (!learnt.changed.empty() && !store_.keepSimulator(learnt.profile)) return;
     learn_->forget();
     learn_->say(words.join(QLatin1Char(' ')));
@@ -288,10 +309,14 @@ bool SheetPanel::saveAsPdf(const QString& file)
     const auto found = facts();
     if (!found) return false;
     QString place = file;
-    if (place.isEmpty()) place = QFileDialog::getSaveFileName(this, tr("Save the set-up card"), tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name)), tr("PDF (*.pdf)"));
+    if (place.isEmpty())
+        place = QFileDialog::getSaveFileName(this, tr("Save the set-up card"),
+                                             tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name)),
+                                             tr("PDF (*.pdf)"));
     if (place.isEmpty()) return false;
     const bool saved = saveCard(place, *found);
-    saved_->setText(saved ? tr("Saved as %1.").arg(place) : tr("%1 could not be written, expected a place where files may be written.").arg(place));
+    saved_->setText(saved ? tr("Saved as %1.").arg(place)
+                          : tr("%1 could not be written, expected a place where files may be written.").arg(place));
     return saved;
 }
 

@@ -60,19 +60,24 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
     base_->setRange(0, 100);
     base_->setButtonSymbols(QAbstractSpinBox::NoButtons);
     base_->setKeyboardTracking(false);
-    field(tr("First axis is"), base_, QStringLiteral("axisBase"), tr("Some simulators count a device's axes from 0, some from 1."));
+    field(tr("First axis is"), base_, QStringLiteral("axisBase"),
+          tr("Some simulators count a device's axes from 0, some from 1."));
     connect(base_, &QSpinBox::valueChanged, this, &SimulatorEditor::tell);
-    axisWord_ = words(tr("Word for axis"), "axisWord", tr("The word in its settings, so that the sheet says what the eye looks for."));
+    axisWord_ =
+        words(tr("Word for axis"), "axisWord", tr("The word in its settings, so that the sheet says what the eye looks for."));
     invertWord_ = words(tr("Word for invert"), "invertWord", tr("The word beside the box that turns an axis round."));
-    order_ = choice(tr("Order of lines"), QStringLiteral("functionOrder"), tr("The order in which its settings list the four functions; the sheet follows it."));
+    order_ = choice(tr("Order of lines"), QStringLiteral("functionOrder"),
+                    tr("The order in which its settings list the four functions; the sheet follows it."));
     for (const auto& order : allOrders()) order_->addItem(orderWords(order));
     for (Function f : all_functions) {
         auto*& box = rising_[static_cast<std::size_t>(f)];
-        box = choice(tr("Rising %1 is").arg(QLatin1String(function_key(f))), QStringLiteral("rising-") + QLatin1String(function_key(f)),
-                     tr("What it takes for %1 when a device's counts rise and nothing is inverted.").arg(QLatin1String(function_key(f))));
+        box = choice(
+            tr("Rising %1 is").arg(QLatin1String(function_key(f))), QStringLiteral("rising-") + QLatin1String(function_key(f)),
+            tr("What it takes for %1 when a device's counts rise and nothing is inverted.").arg(QLatin1String(function_key(f))));
         for (bool positive : {true, false}) box->addItem(QLatin1String(side_word(f, positive)), positive);
     }
-    throttle_ = choice(tr("Throttle uses"), QStringLiteral("throttleRange"), tr("Whether the stick's middle is half power or no power there."));
+    throttle_ = choice(tr("Throttle uses"), QStringLiteral("throttleRange"),
+                       tr("Whether the stick's middle is half power or no power there."));
     throttle_->addItems({tr("whole way"), tr("upper half only"), tr("either, by a setting")});
 
     heading(tr("Arming"));
@@ -82,20 +87,23 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
     heading(tr("What it calls the modes"));
     for (Mode mode : {Mode::Acro, Mode::Angle, Mode::Horizon, Mode::Hold, Mode::Sport}) {
         const QString key = mode == Mode::Hold ? tr("position-hold") : shown(mode_key(mode));
-        modes_[mode] = words(capitalised(key), qPrintable(QStringLiteral("mode-") + key), tr("Its name for %1 mode; empty when it has none.").arg(key));
+        modes_[mode] = words(capitalised(key), qPrintable(QStringLiteral("mode-") + key),
+                             tr("Its name for %1 mode; empty when it has none.").arg(key));
         modes_[mode]->setPlaceholderText(tr("not there"));
     }
 
     heading(tr("What it calls the stick modes"));
     for (int mode = 1; mode <= 4; ++mode) {
-        stickModes_[mode] = words(tr("Mode %1").arg(mode), qPrintable(QStringLiteral("stickMode-%1").arg(mode)), tr("Its name for stick mode %1; empty when it does not ask for a stick mode.").arg(mode));
+        stickModes_[mode] = words(tr("Mode %1").arg(mode), qPrintable(QStringLiteral("stickMode-%1").arg(mode)),
+                                  tr("Its name for stick mode %1; empty when it does not ask for a stick mode.").arg(mode));
         stickModes_[mode]->setPlaceholderText(tr("not asked"));
     }
 
     heading(tr("Aircraft and camera"));
     tilt_ = setting(tr("Camera tilt, °"), "tilt", 0, 90, 1);
     fov_ = setting(tr("Field of view, °"), "fov", 30, 180, 1);
-    family_ = choice(tr("Rates are set by"), QStringLiteral("rateFamily"), tr("The kind of numbers in which it lets rates be set; what each can be follows below."));
+    family_ = choice(tr("Rates are set by"), QStringLiteral("rateFamily"),
+                     tr("The kind of numbers in which it lets rates be set; what each can be follows below."));
     family_->addItem(tr("nothing: fixed"), QString());
     for (const RateFamily& f : rate_families()) {
         QStringList parameters;
@@ -157,7 +165,8 @@ QComboBox* SimulatorEditor::choice(const QString& label, const QString& name, co
     return box;
 }
 
-SimulatorEditor::OptionalRange SimulatorEditor::setting(const QString& label, const char* name, double low, double high, double step)
+SimulatorEditor::OptionalRange SimulatorEditor::setting(const QString& label, const char* name, double low, double high,
+                                                        double step)
 {
     auto* has = new QCheckBox(label);
     has->setObjectName(QLatin1String("has-") + QLatin1String(name));
@@ -258,7 +267,9 @@ SimulatorProfile SimulatorEditor::asEdited() const
     };
     read(modes_, s.mode_names);
     read(stickModes_, s.stick_mode_names);
-    const auto range = [](const OptionalRange& box) { return box.has->isChecked() ? std::optional(box.range->range()) : std::nullopt; };
+    const auto range = [](const OptionalRange& box) {
+        return box.has->isChecked() ? std::optional(box.range->range()) : std::nullopt;
+    };
     s.tilt_deg = range(tilt_);
     s.fov_deg = range(fov_);
     s.rate_family = family_->currentData().toString().toStdString();

@@ -117,8 +117,11 @@ void StickView::paintEvent(QPaintEvent*)
     p.drawEllipse(knob, 2.5, 2.5);
     p.setPen(t.soft);
     p.setFont(uiFont(9));
-    const auto percent = [](double share) { return QString::number(std::lround(100 * share)).replace(QLatin1Char('-'), QChar(0x2212)); };
-    p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter, QStringLiteral("↕ %1 %    ↔ %2 %").arg(percent(position_.y()), percent(position_.x())));
+    const auto percent = [](double share) {
+        return QString::number(std::lround(100 * share)).replace(QLatin1Char('-'), QChar(0x2212));
+    };
+    p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter,
+               QStringLiteral("↕ %1 %    ↔ %2 %").arg(percent(position_.y()), percent(position_.x())));
     if (hasFocus()) {
         p.setPen(QPen(t.attention, 1));
         p.setBrush(Qt::NoBrush);

@@ -1,17 +1,17 @@
 #include "desk/drills/drills_page.h"
 
-#include "core/drill/free_flight.h"
 #include "core/drill/demonstration.h"
+#include "core/drill/free_flight.h"
 #include "core/setup/camera_tilt.h"
-#include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/criteria_panel.h"
-#include "desk/parts/flight_view.h"
 #include "desk/drills/ladder_editor.h"
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
 #include "desk/parts/buttons.h"
-#include "desk/parts/sections.h"
+#include "desk/parts/criteria_panel.h"
+#include "desk/parts/flight_view.h"
+#include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/record_store.h"
+#include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -29,7 +29,6 @@
 namespace bh::desk {
 namespace {
 
-
 /// "throttle 93 %, 0.20 s behind": one line for each axis that the demonstration moves.
 QString followsInWords(const FlightSnapshot& now)
 {
@@ -37,7 +36,10 @@ QString followsInWords(const FlightSnapshot& now)
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll})
         if (const auto& f = now.follows[static_cast<std::size_t>(axis)])
             lines << (f->correlation < 0.3 ? QObject::tr("%1 does not follow").arg(QLatin1String(stick_axis_key(axis).data()))
-                                           : QObject::tr("%1 %2 %, %3 s behind").arg(QLatin1String(stick_axis_key(axis).data())).arg(100 * f->correlation, 0, 'f', 0).arg(f->lag_s, 0, 'f', 2));
+                                           : QObject::tr("%1 %2 %, %3 s behind")
+                                                 .arg(QLatin1String(stick_axis_key(axis).data()))
+                                                 .arg(100 * f->correlation, 0, 'f', 0)
+                                                 .arg(f->lag_s, 0, 'f', 2));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -64,10 +66,17 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
     eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
-    arm_ = tabButton(tr("Arm (F10)"), "arm", tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
-    watch_ = tabButton(tr("Watch"), "demonstrate", tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
-    shadow_ = tabButton(tr("Shadow"), "shadow", tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
-    keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration", tr("From now on this flight shows how the drill is flown; it can be undone"));
+    arm_ =
+        tabButton(tr("Arm (F10)"), "arm",
+                  tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
+    watch_ =
+        tabButton(tr("Watch"), "demonstrate",
+                  tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
+    shadow_ =
+        tabButton(tr("Shadow"), "shadow",
+                  tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
+    keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration",
+                           tr("From now on this flight shows how the drill is flown; it can be undone"));
     connect(arm_, &QPushButton::clicked, this, &DrillsPage::arm);
     connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
     connect(keepShown_, &QPushButton::clicked, this, [this] {
@@ -81,7 +90,8 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     day_ = new QCheckBox(tr("real day"));
     day_->setObjectName(QStringLiteral("realDay"));
     day_->setFocusPolicy(Qt::TabFocus);
-    day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
+    day_->setToolTip(
+        tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
 
     auto* side = new QWidget;
     auto* sideLayout = new QVBoxLayout(side);
@@ -223,7 +233,9 @@ void DrillsPage::drillChosen()
 void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
-    const bool arms = d && !d->sticks_only && (d->begins_disarmed || std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
+    const bool arms = d && !d->sticks_only &&
+                      (d->begins_disarmed || std::any_of(d->phases.begin(), d->phases.end(),
+                                                         [](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
     start_->setEnabled(d && readyToFly() && !flying() && !ladder_->locked());
     watch_->setEnabled(d && !flying());
     shadow_->setEnabled(d && readyToFly() && !flying());
@@ -233,7 +245,8 @@ void DrillsPage::refreshPanel()
     reset_->setEnabled(loop_ != nullptr);
     panic_->setEnabled(flying() && !demonstration_);
     pause_->setEnabled(flying());
-    mode_->setDisabled(flying() || mode_->count() < 2 || (d && std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.mode.has_value(); })));
+    mode_->setDisabled(flying() || mode_->count() < 2 ||
+                       (d && std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.mode.has_value(); })));
     ladder_->setBusy(flying() && !free());
     day_->setDisabled(flying());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
@@ -247,13 +260,20 @@ void DrillsPage::refreshPanel()
     const bool locked = ladder_->locked();
     const PilotRow* pilot = store_.pilot(station_.pilotId());
     const Station::Controller controller = station_.controllerState();
-    view_->setInvitation(!pilot                             ? tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.")
-                         : controller == Station::Controller::Unplugged    ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
-                         : controller == Station::Controller::Uncalibrated ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
-                         : controller == Station::Controller::Unverified   ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
-                                         : locked                                          ? tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and shadowed now.").arg(QString::fromStdString(d->name))
-                                                           : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
-                                                                .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
+    view_->setInvitation(
+        !pilot ? tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.")
+        : controller == Station::Controller::Unplugged
+            ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
+        : controller == Station::Controller::Uncalibrated
+            ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
+        : controller == Station::Controller::Unverified
+            ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
+        : locked ? tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and "
+                      "shadowed now.")
+                       .arg(QString::fromStdString(d->name))
+                 : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 "
+                      "pause · F9 view · F11 wide")
+                       .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
 }
 
 void DrillsPage::setPace(double pace)
@@ -268,8 +288,10 @@ void DrillsPage::start()
         if (loop_->paused()) pause();
         return;
     }
-    if (const Drill* d = drill(); d && !d->sticks_only) launch(*d, std::nullopt);
-    else shadow();
+    if (const Drill* d = drill(); d && !d->sticks_only)
+        launch(*d, std::nullopt);
+    else
+        shadow();
 }
 
 void DrillsPage::arm()
@@ -308,7 +330,8 @@ void DrillsPage::demonstrate(Shown shown_by)
     launch(replay_of(*d, shown), FlightLoop::StandIn{0, 0, true});
     const PilotRow* pilot = store_.pilot(kept->pilot_id);
     sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
-                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), QDateTime::fromSecsSinceEpoch(kept->at).toString(QStringLiteral("d MMM yyyy")))
+                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"),
+                                QDateTime::fromSecsSinceEpoch(kept->at).toString(QStringLiteral("d MMM yyyy")))
                            .arg(kept->score, 0, 'f', 0));
 }
 
@@ -336,8 +359,10 @@ Result<FlightSetup> DrillsPage::setupFor(const Drill& d, bool demonstration) con
     auto setup = store_.data().setup_for(d, own ? own->rates : RateProfile{});
     if (!setup || !own || demonstration) return setup; // a demonstration is flown as the drill is meant
     const Airframe* real = d.on_real_aircraft ? store_.realAircraft(own->real_aircraft) : nullptr;
-    if (real) setup->airframe = *real;
-    else if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft)) setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
+    if (real)
+        setup->airframe = *real;
+    else if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft))
+        setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
     if (free() || day_->isChecked()) setup->conditions = own->day;
     setup->conditions.seed = store_.attempts(station_.pilotId()).size() + 1; // no two gusts alike
     return setup;
@@ -361,7 +386,8 @@ bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<Flight
     loop_->set_pace(pace_);
     view_->setStickMode(station_.stickMode());
     view_->show(loop_.get());
-    if (const auto own = store_.setup(station_.pilotId())) view_->setCamera(std::max(0.0, own->camera_tilt_deg + d.tilt_change_deg), own->fov_deg);
+    if (const auto own = store_.setup(station_.pilotId()))
+        view_->setCamera(std::max(0.0, own->camera_tilt_deg + d.tilt_change_deg), own->fov_deg);
     view_->setFocus();
     timer_.start();
     return true;
@@ -376,7 +402,8 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     shownAttempt_.clear();
     sections_->choose(0);
     auto setup = setupFor(d, shown);
-    if (!setup) return view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
+    if (!setup)
+        return view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
     if (mode_->currentIndex() >= 0 && !d.sticks_only) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
     demonstration_ = shown;
     flown_with_ = setup->airframe.id == d.aircraft && !store_.setup(station_.pilotId()) ? "" : setup->airframe.name;
@@ -396,11 +423,13 @@ void DrillsPage::flyFreely(const std::string& world, Mode mode)
     demonstration_ = false;
     const Drill d = free_flight(world);
     auto setup = setupFor(d, false);
-    if (!setup) return view_->setInvitation(tr("The world cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
+    if (!setup)
+        return view_->setInvitation(tr("The world cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
     setup->mode = mode;
     if (!takeOff(d, std::move(*setup), std::nullopt)) return;
     heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
-    sentence_->setText(tr("%1. The time counts as practice; nothing is scored. Choose a drill to go back to the ladder.").arg(QString::fromStdString(loop_->setup().airframe.name)));
+    sentence_->setText(tr("%1. The time counts as practice; nothing is scored. Choose a drill to go back to the ladder.")
+                           .arg(QString::fromStdString(loop_->setup().airframe.name)));
     criteria_->setCriteria({});
     refreshPanel();
 }
@@ -421,8 +450,10 @@ void DrillsPage::reset()
     if (again && free()) {
         const auto [world, mode] = *free_; // a copy: it begins afresh
         flyFreely(world, mode);
-    } else if (again) start();
-    else refreshPanel();
+    } else if (again)
+        start();
+    else
+        refreshPanel();
 }
 
 void DrillsPage::panic()
@@ -455,7 +486,8 @@ void DrillsPage::follow()
     const Score& score = flown->score;
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
     QStringList said{QString::fromStdString(score.summary)};
-    for (std::size_t i = 1; i < score.faults.size(); ++i) said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
+    for (std::size_t i = 1; i < score.faults.size(); ++i)
+        said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));
     AttemptRow row = attempt_row(score, now.mode);

@@ -44,10 +44,10 @@ public:
     void setPilotSeed(std::uint64_t seed) { seed_ = seed; }
 
 public Q_SLOTS:
-    void start();  ///< F5
-    void reset();  ///< F6
-    void panic();  ///< F7
-    void pause();  ///< F8
+    void start();   ///< F5
+    void reset();   ///< F6
+    void panic();   ///< F7
+    void pause();   ///< F8
     void nextEye(); ///< F9
     void arm();     ///< F10
     void shadow();
@@ -65,7 +65,8 @@ private:
     void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
     [[nodiscard]] const Drill* flyingDrill() const;
-    bool takeOff(const Drill& drill, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in); ///< false: the view says why
+    bool takeOff(const Drill& drill, FlightSetup setup,
+                 std::optional<FlightLoop::StandIn> stand_in); ///< false: the view says why
     [[nodiscard]] Result<FlightSetup> setupFor(const Drill& drill, bool demonstration) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
     void land(); ///< takes the running flight off the view
@@ -77,7 +78,7 @@ private:
     Station& station_;
     LadderPanel* ladder_;
     Sections* sections_;
-    ScoreCard* card_ = nullptr;     ///< made when it is first looked at
+    ScoreCard* card_ = nullptr; ///< made when it is first looked at
     LadderEditor* editor_ = nullptr;
     QLabel* heading_;
     QLabel* sentence_;
@@ -85,8 +86,8 @@ private:
     FlightView* view_;
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
     QComboBox* mode_;
-    std::string shownModesOf_;                ///< id of the drill
-    std::string shownAttempt_, shownDrill_;   ///< of the result that can be kept as a demonstration
+    std::string shownModesOf_;              ///< id of the drill
+    std::string shownAttempt_, shownDrill_; ///< of the result that can be kept as a demonstration
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;

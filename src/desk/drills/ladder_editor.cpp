@@ -39,7 +39,8 @@ QTableWidgetItem* cell(const QString& text, bool editable)
 
 } // namespace
 
-LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station)
 {
     stagesTitle_ = title();
     stages_ = new QTreeWidget;
@@ -48,7 +49,8 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     stages_->setHeaderHidden(true);
     stages_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     stages_->setToolTip(tr("F2 renames a stage"));
-    connect(stages_, &QTreeWidget::itemChanged, this, [this] { stageRenamed(); }, Qt::QueuedConnection); // the list is filled anew
+    connect(
+        stages_, &QTreeWidget::itemChanged, this, [this] { stageRenamed(); }, Qt::QueuedConnection); // the list is filled anew
     adds_ = new QComboBox;
     adds_->setObjectName(QStringLiteral("addsDrill"));
     adds_->setAccessibleName(tr("Drill to add"));
@@ -67,16 +69,21 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     });
     connect(newStage_, &QPushButton::clicked, this, [this] {
         const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
-        editStages([&](Curriculum& c, std::size_t stage, int) { c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}}); });
+        editStages([&](Curriculum& c, std::size_t stage, int) {
+            c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}});
+        });
     });
     const auto move = [this](int by) {
         editStages([by](Curriculum& c, std::size_t stage, int drill) {
             const auto swap = [by](auto& list, std::size_t at) {
                 const auto to = static_cast<std::ptrdiff_t>(at) + by;
-                if (to >= 0 && to < static_cast<std::ptrdiff_t>(list.size())) std::swap(list[at], list[static_cast<std::size_t>(to)]);
+                if (to >= 0 && to < static_cast<std::ptrdiff_t>(list.size()))
+                    std::swap(list[at], list[static_cast<std::size_t>(to)]);
             };
-            if (drill < 0) swap(c.stages, stage);
-            else swap(c.stages[stage].drills, static_cast<std::size_t>(drill));
+            if (drill < 0)
+                swap(c.stages, stage);
+            else
+                swap(c.stages[stage].drills, static_cast<std::size_t>(drill));
         });
     };
     connect(up_, &QPushButton::clicked, this, [move] { move(-1); });
@@ -98,11 +105,14 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     limits_->setShowGrid(false);
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
-    for (const int column : {Fail, Pass, Merit, Weight, Must}) limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
-    explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."), tr("The value that gets no marks."),
-                      tr("The value that gets 60 marks: passed."), tr("The value that gets 100 marks."), tr("In the mean of the marks."),
+    for (const int column : {Fail, Pass, Merit, Weight, Must})
+        limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
+    explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
+                      tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
+                      tr("The value that gets 100 marks."), tr("In the mean of the marks."),
                       tr("Ticked: the drill is not passed without it.")});
-    connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited, Qt::QueuedConnection); // the table is filled anew
+    connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited,
+            Qt::QueuedConnection); // the table is filled anew
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("editorSays"));
     said_->setWordWrap(true);
@@ -146,7 +156,9 @@ void LadderEditor::setDrill(const std::string& id)
 
 void LadderEditor::say(const QString& words)
 {
-    said_->setText(words.isEmpty() ? tr("Changes are kept at once as a new version, and Ctrl+Z takes them back. What was flown keeps the limits that it was judged by.") : words);
+    said_->setText(words.isEmpty() ? tr("Changes are kept at once as a new version, and Ctrl+Z takes them back. What was flown "
+                                        "keeps the limits that it was judged by.")
+                                   : words);
     said_->setProperty("caution", !words.isEmpty());
     said_->setStyleSheet(said_->styleSheet()); // the property's colour
 }
@@ -166,7 +178,10 @@ void LadderEditor::refreshStages()
     const int stage = parent ? stages_->indexOfTopLevelItem(const_cast<QTreeWidgetItem*>(parent)) : 0;
     const int drill = before && before->parent() ? before->parent()->indexOfChild(const_cast<QTreeWidgetItem*>(before)) : -1;
     const QSignalBlocker quiet(stages_);
-    stagesTitle_->setText(tr("%1, version %2%3").arg(QString::fromStdString(c.name)).arg(c.version).arg(store_.edited("curriculum", c.id) ? tr(", edited here") : QString()));
+    stagesTitle_->setText(tr("%1, version %2%3")
+                              .arg(QString::fromStdString(c.name))
+                              .arg(c.version)
+                              .arg(store_.edited("curriculum", c.id) ? tr(", edited here") : QString()));
     stages_->clear();
     for (const Curriculum::Stage& s : c.stages) {
         auto* item = new QTreeWidgetItem(stages_, {QString::fromStdString(s.name)});
@@ -219,7 +234,10 @@ void LadderEditor::refreshLimits()
 {
     const QSignalBlocker quiet(limits_);
     const Drill* d = store_.drill(drill_id_);
-    limitsTitle_->setText(d ? tr("Limits of \"%1\", version %2%3").arg(QString::fromStdString(d->name)).arg(d->version).arg(store_.edited("drill", d->id) ? tr(", edited here") : QString())
+    limitsTitle_->setText(d ? tr("Limits of \"%1\", version %2%3")
+                                  .arg(QString::fromStdString(d->name))
+                                  .arg(d->version)
+                                  .arg(store_.edited("drill", d->id) ? tr(", edited here") : QString())
                             : tr("Choose a drill to see its limits."));
     limits_->setRowCount(0);
     const auto text = store_.document("drill", drill_id_);
@@ -232,7 +250,8 @@ void LadderEditor::refreshLimits()
         name->setData(Qt::UserRole, criterion);
         name->setData(Qt::UserRole + 1, below);
         limits_->setItem(row, Label, name);
-        for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}}) limits_->setItem(row, column, cell(QString::number(value), true));
+        for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}})
+            limits_->setItem(row, column, cell(QString::number(value), true));
         limits_->setItem(row, Weight, cell(below ? QString() : QString::number(c.weight), !below));
         auto* must = cell({}, false);
         if (!below) must->setCheckState(c.must ? Qt::Checked : Qt::Unchecked);

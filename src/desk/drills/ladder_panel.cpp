@@ -40,14 +40,17 @@ public:
         const auto state = static_cast<DrillState>(index.data(StateRole).toInt());
         const bool locked = index.data(LockedRole).toBool(), held = state == DrillState::Held;
         const QRectF mark(box.left() + 12, box.top() + 10, 12, 12);
-        if (locked && !held) paintMark(*p, mark, StateMark::Blocked, t.steel);
+        if (locked && !held)
+            paintMark(*p, mark, StateMark::Blocked, t.steel);
         else
             paintMark(*p, mark,
                       held                         ? StateMark::Done
                       : state == DrillState::Tried ? StateMark::Partly
                       : state == DrillState::Due   ? StateMark::Due
                                                    : StateMark::None,
-                      held ? t.held : state == DrillState::Untried ? t.steel : t.attention);
+                      held                           ? t.held
+                      : state == DrillState::Untried ? t.steel
+                                                     : t.attention);
         const QRect words = box.adjusted(34, 5, -6, -4);
         const bool next = index.data(NextRole).toBool();
         p->setFont(uiFont(8.5, next));
@@ -57,11 +60,13 @@ public:
         p->drawText(words.adjusted(0, 1, 0, 0), Qt::AlignRight | Qt::AlignTop, stage);
         p->setFont(uiFont(10, true));
         p->setPen(locked && !held ? t.soft : t.ink);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignTop,
-                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width() - stageWidth));
+        p->drawText(
+            words, Qt::AlignLeft | Qt::AlignTop,
+            p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width() - stageWidth));
         p->setFont(uiFont(8.5));
         p->setPen(t.soft);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignBottom, p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));
+        p->drawText(words, Qt::AlignLeft | Qt::AlignBottom,
+                    p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));
         p->restore();
     }
 };
@@ -71,23 +76,26 @@ QString scoresInWords(const DrillStanding& s)
 {
     if (!s.best) return {};
     constexpr double steady_points = 1.5; // from attempt to attempt
-    const QString trend = !s.trend                       ? QString()
-                          : *s.trend > steady_points     ? LadderPanel::tr(", rising")
-                          : *s.trend < -steady_points    ? LadderPanel::tr(", falling")
-                                                         : LadderPanel::tr(", steady");
+    const QString trend = !s.trend                    ? QString()
+                          : *s.trend > steady_points  ? LadderPanel::tr(", rising")
+                          : *s.trend < -steady_points ? LadderPanel::tr(", falling")
+                                                      : LadderPanel::tr(", steady");
     return LadderPanel::tr("best %1, last %2%3").arg(*s.best, 0, 'f', 0).arg(*s.last, 0, 'f', 0).arg(trend);
 }
 
 } // namespace
 
-LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station)
 {
     curriculum_ = new QComboBox;
     curriculum_->setObjectName(QStringLiteral("curriculum"));
     curriculum_->setAccessibleName(tr("The pilot's curriculum"));
     curriculum_->setFocusPolicy(Qt::TabFocus);
-    curriculum_->setToolTip(tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
-    for (const Curriculum& c : store_.curricula()) curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    curriculum_->setToolTip(
+        tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
+    for (const Curriculum& c : store_.curricula())
+        curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
     connect(curriculum_, &QComboBox::activated, this, [this](int row) {
         const PilotRow* pilot = store_.pilot(station_.pilotId());
         if (!pilot) return;
@@ -124,14 +132,16 @@ LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent) 
     };
     connect(open_, &QPushButton::clicked, this, openNow);
     connect(reason_, &QLineEdit::returnPressed, this, openNow);
-    connect(reason_, &QLineEdit::textChanged, this, [this](const QString& text) { open_->setEnabled(!text.simplified().isEmpty()); });
+    connect(reason_, &QLineEdit::textChanged, this,
+            [this](const QString& text) { open_->setEnabled(!text.simplified().isEmpty()); });
     open_->setEnabled(false);
 
     habit_ = new QLabel;
     habit_->setObjectName(QStringLiteral("throttleHabit"));
     habit_->setProperty("quiet", true);
     habit_->setWordWrap(true);
-    explain(habit_, tr("From each crash until the throttle is under 5 %, in every drill flown or scored here; within a second is the habit that is wanted (house)."));
+    explain(habit_, tr("From each crash until the throttle is under 5 %, in every drill flown or scored here; within a second is "
+                       "the habit that is wanted (house)."));
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
@@ -188,7 +198,8 @@ void LadderPanel::refresh()
     const Curriculum& curriculum = store_.curriculum(station_.pilotId());
     for (int row = 0; row < curriculum_->count(); ++row)
         for (const Curriculum& c : store_.curricula())
-            if (c.id == curriculum_->itemData(row).toString().toStdString()) curriculum_->setItemText(row, QString::fromStdString(c.name));
+            if (c.id == curriculum_->itemData(row).toString().toStdString())
+                curriculum_->setItemText(row, QString::fromStdString(c.name));
     curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(curriculum.id)));
     curriculum_->setEnabled(!station_.pilotId().empty() && !busy_);
     const PilotStanding& standing = store_.standing(station_.pilotId());
@@ -204,7 +215,8 @@ void LadderPanel::refresh()
     if (!same) {
         const QSignalBlocker quiet(list_);
         list_->clear();
-        for (const LadderStep& step : steps) (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
+        for (const LadderStep& step : steps)
+            (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
         list_->setFixedHeight(rowHeight * std::min<int>(rowsShown, static_cast<int>(steps.size())) + 4); // a longer one scrolls
     }
     for (std::size_t i = 0; i < steps.size(); ++i) {
@@ -215,7 +227,8 @@ void LadderPanel::refresh()
         item->setText(QString::fromStdString(d ? d->name : step.drill_id));
         item->setData(StateRole, static_cast<int>(s.state));
         const std::string& stage = curriculum.stages[step.stage].name;
-        item->setData(StageRole, item->text().toStdString() == stage ? QString() : QString::fromStdString(stage)); // not the same twice
+        item->setData(StageRole,
+                      item->text().toStdString() == stage ? QString() : QString::fromStdString(stage)); // not the same twice
         item->setData(LockedRole, step.locked);
         item->setData(NextRole, !standing.next_drill.empty() && step.drill_id == standing.next_drill);
         QStringList parts;
@@ -247,7 +260,8 @@ void LadderPanel::refreshOpening()
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
     if (!opening_->isVisibleTo(this)) return;
     opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
-    openingWords_->setText(tr("Locked until the stage \"%1\" is held.").arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
+    openingWords_->setText(
+        tr("Locked until the stage \"%1\" is held.").arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
 }
 
 } // namespace bh::desk

@@ -22,9 +22,9 @@ public:
     LadderPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
     [[nodiscard]] std::string chosen() const; ///< id of a drill, empty when there is none
     void choose(const std::string& id);
-    void chooseNext(); ///< the pilot's next best drill
+    void chooseNext();                 ///< the pilot's next best drill
     [[nodiscard]] bool locked() const; ///< the chosen drill's stage is
-    void setBusy(bool busy); ///< something flies: nothing is changed meanwhile
+    void setBusy(bool busy);           ///< something flies: nothing is changed meanwhile
 
 Q_SIGNALS:
     void drillChosen(); ///< another one, or clicked again

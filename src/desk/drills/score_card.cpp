@@ -1,7 +1,7 @@
 #include "desk/drills/score_card.h"
 
-#include "desk/parts/criteria_panel.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/criteria_panel.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/record_store.h"
 #include "desk/parts/station.h"
@@ -17,7 +17,6 @@
 
 namespace bh::desk {
 namespace {
-
 
 enum Column { Key, What, How, Value, Limits, Columns };
 
@@ -68,11 +67,11 @@ ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QW
     table_->setShowGrid(false);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table_->horizontalHeader()->setSectionResizeMode(What, QHeaderView::Stretch);
-    explain(table_, {tr("Press it; Backspace takes the last one back."), tr("The drill's criteria; what is not judged has no weight, but a \"must\" has to be judged to pass."),
-                     tr("How the key is meant."), tr("As pressed so far; from the sticks where \"Watch outside\" is on."), tr("The drill's own limits.")});
-    connect(table_, &QTableWidget::cellClicked, this, [this](int row) {
-        press(static_cast<std::size_t>(row));
-    });
+    explain(table_, {tr("Press it; Backspace takes the last one back."),
+                     tr("The drill's criteria; what is not judged has no weight, but a \"must\" has to be judged to pass."),
+                     tr("How the key is meant."), tr("As pressed so far; from the sticks where \"Watch outside\" is on."),
+                     tr("The drill's own limits.")});
+    connect(table_, &QTableWidget::cellClicked, this, [this](int row) { press(static_cast<std::size_t>(row)); });
 
     simulator_ = new QComboBox;
     simulator_->setObjectName(QStringLiteral("cardSimulator"));
@@ -136,8 +135,10 @@ void ScoreCard::setDrill(const Drill* drill)
     kept_ = false;
     sticks_ = {};
     // Sticks that follow a demonstration can only be scored here.
-    if (drill && !drill->sticks_only) flight_.emplace(*drill);
-    else flight_.reset();
+    if (drill && !drill->sticks_only)
+        flight_.emplace(*drill);
+    else
+        flight_.reset();
     table_->setRowCount(flight_ ? static_cast<int>(flight_->drill().criteria.size()) : 0);
     for (int row = 0; row < table_->rowCount(); ++row) {
         const Criterion& c = flight_->drill().criteria[static_cast<std::size_t>(row)];
@@ -292,16 +293,22 @@ void ScoreCard::refresh()
         const CriterionScore& c = score.criteria[static_cast<std::size_t>(row)];
         QTableWidgetItem* item = table_->item(row, Value);
         const bool ticking = flight_->ticking(static_cast<std::size_t>(row));
-        item->setText(c.value ? CriteriaPanel::valueText(*c.value, c.criterion.unit) + (ticking ? QStringLiteral(" …") : QString()) : QStringLiteral("–"));
+        item->setText(c.value
+                          ? CriteriaPanel::valueText(*c.value, c.criterion.unit) + (ticking ? QStringLiteral(" …") : QString())
+                          : QStringLiteral("–"));
         item->setForeground(!c.value ? t.soft : c.passed() ? t.held : t.notMet);
     }
-    words_->setText(!flight_           ? tr("Choose a drill that flies; sticks that follow a demonstration are scored in the flight.")
-                    : !pilot           ? tr("Add a pilot in the line-up first; the attempt is kept on the pilot's record.")
+    words_->setText(!flight_ ? tr("Choose a drill that flies; sticks that follow a demonstration are scored in the flight.")
+                    : !pilot ? tr("Add a pilot in the line-up first; the attempt is kept on the pilot's record.")
                     : !said_.isEmpty() ? said_
-                    : over             ? tr("%1: %2 of 100. %3 K keeps it.").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0).arg(QString::fromStdString(score.summary))
+                    : over             ? tr("%1: %2 of 100. %3 K keeps it.")
+                                 .arg(score.passed ? tr("Passed") : tr("Not passed"))
+                                 .arg(score.score, 0, 'f', 0)
+                                 .arg(QString::fromStdString(score.summary))
                     : flight_->waits_for_throttle() ? tr("Crashed: press T when the throttle is at the bottom.")
-                    : running()        ? tr("Press a key when it happens; Backspace takes the last one back. Space ends it.")
-                                       : tr("The pilot flies in the other simulator; you keep the keys. Turn on \"Watch outside\" to have the sticks measured too. Space starts."));
+                    : running() ? tr("Press a key when it happens; Backspace takes the last one back. Space ends it.")
+                                : tr("The pilot flies in the other simulator; you keep the keys. Turn on \"Watch outside\" to "
+                                     "have the sticks measured too. Space starts."));
 }
 
 } // namespace bh::desk

@@ -19,7 +19,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr double moving_for_s = 3;     // a stick that moved this long ago still counts as moving
+constexpr double moving_for_s = 3; // a stick that moved this long ago still counts as moving
 constexpr int slowest_ms = 16;
 constexpr int look_each_ms = 500;
 
@@ -50,8 +50,11 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     seen_ = new QLabel;
     seen_->setObjectName(QStringLiteral("kitSeen"));
     seen_->setWordWrap(true);
-    explain(seen_, tr("Looked at every half second: devices that the system reports as joysticks; an axis that moved by more than 300 counts within 3 s; "
-                      "the median gap between reports, which should be at most %1 ms (house limit); programs that hold a joystick's device file open.").arg(slowest_ms));
+    explain(seen_, tr("Looked at every half second: devices that the system reports as joysticks; an axis that moved by more "
+                      "than 300 counts within 3 s; "
+                      "the median gap between reports, which should be at most %1 ms (house limit); programs that hold a "
+                      "joystick's device file open.")
+                       .arg(slowest_ms));
     find_ = new QPushButton(tr("Something does not work"));
     find_->setObjectName(QStringLiteral("findFault"));
     question_ = new QLabel;
@@ -97,10 +100,14 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     layout->addWidget(summary_);
     layout->addLayout(columns, 1);
 
-    if (auto lists = store_.data().kit()) lists_ = std::move(*lists);
-    else summary_->setText(QString::fromStdString(lists.error().message));
-    if (auto faults = store_.data().faults()) finder_.emplace(std::move(*faults));
-    else question_->setText(QString::fromStdString(faults.error().message));
+    if (auto lists = store_.data().kit())
+        lists_ = std::move(*lists);
+    else
+        summary_->setText(QString::fromStdString(lists.error().message));
+    if (auto faults = store_.data().faults())
+        finder_.emplace(std::move(*faults));
+    else
+        question_->setText(QString::fromStdString(faults.error().message));
     for (const KitList& l : lists_) kind_->addItem(QString::fromStdString(l.name), QString::fromStdString(l.id));
 
     connect(kind_, &QComboBox::currentIndexChanged, this, &KitPage::remakeList);
@@ -110,9 +117,18 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
         finder_->start(facts_);
         showFinder();
     });
-    connect(yes_, &QPushButton::clicked, this, [this] { finder_->answer(true, facts_); showFinder(); });
-    connect(no_, &QPushButton::clicked, this, [this] { finder_->answer(false, facts_); showFinder(); });
-    connect(back_, &QPushButton::clicked, this, [this] { finder_->back(facts_); showFinder(); });
+    connect(yes_, &QPushButton::clicked, this, [this] {
+        finder_->answer(true, facts_);
+        showFinder();
+    });
+    connect(no_, &QPushButton::clicked, this, [this] {
+        finder_->answer(false, facts_);
+        showFinder();
+    });
+    connect(back_, &QPushButton::clicked, this, [this] {
+        finder_->back(facts_);
+        showFinder();
+    });
     connect(&station_, &Station::pilotChosen, this, [this] {
         showTicks();
         Q_EMIT progressChanged();
@@ -121,7 +137,9 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     connect(&station_, &Station::devicesChanged, this, &KitPage::detect);
     connect(&station_, &Station::deviceChosen, this, &KitPage::detect);
     timer_.setInterval(look_each_ms);
-    connect(&timer_, &QTimer::timeout, this, [this] { if (isVisible()) detect(); });
+    connect(&timer_, &QTimer::timeout, this, [this] {
+        if (isVisible()) detect();
+    });
     timer_.start();
     remakeList();
     showFinder();
@@ -203,17 +221,22 @@ void KitPage::showTicks()
     const PilotRow* pilot = store_.pilot(station_.pilotId());
     const auto ticks = pilot ? store_.kitTicks(pilot->id) : std::vector<KitTickRow>{};
     for (std::size_t i = 0; i < lines_.size(); ++i) {
-        const auto tick = std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });
+        const auto tick =
+            std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });
         const bool ticked = tick != ticks.end() && tick->ticked;
         const QSignalBlocker quiet(lines_[i].box);
         lines_[i].box->setChecked(ticked);
         lines_[i].box->setEnabled(pilot != nullptr);
-        lines_[i].when->setText(ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy")) : QString());
+        lines_[i].when->setText(ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy"))
+                                       : QString());
     }
     const auto [done, all] = progress();
     summary_->setText(!pilot        ? tr("Choose or add a pilot in the line-up; the ticks are kept per pilot.")
                       : done == all ? tr("%1's station is complete. Next: Controller.").arg(QString::fromStdString(pilot->name))
-                                    : tr("%1: %2 of %3 ticked. Work from the top; what can be seen ticks itself.").arg(QString::fromStdString(pilot->name)).arg(done).arg(all));
+                                    : tr("%1: %2 of %3 ticked. Work from the top; what can be seen ticks itself.")
+                                          .arg(QString::fromStdString(pilot->name))
+                                          .arg(done)
+                                          .arg(all));
 }
 
 void KitPage::detect()
@@ -242,7 +265,8 @@ void KitPage::detect()
     }
     if (held) facts_[Detected::HeldByAnother] = true; // not seeing one proves nothing: then it is asked
     QStringList words;
-    words << (real ? tr("Seen: %1.").arg(QString::fromStdString(station_.device().name)) : tr("No controller is seen; the simulated one stands in."));
+    words << (real ? tr("Seen: %1.").arg(QString::fromStdString(station_.device().name))
+                   : tr("No controller is seen; the simulated one stands in."));
     if (real) words << (facts_[Detected::AxesMoving] ? tr("Its sticks move.") : tr("Its sticks stand still."));
     if (held) words << tr("%1 holds a controller as well.").arg(held_by_);
     seen_->setText(words.join(QLatin1Char(' ')));
@@ -269,7 +293,8 @@ void KitPage::showFinder()
     QStringList steps;
     if (finding_ && finder_)
         for (const FaultFinder::Step& s : finder_->steps())
-            steps << tr("%1 %2%3").arg(QString::fromStdString(s.question), s.yes ? tr("Yes") : tr("No"), s.by_itself ? tr(" (seen here)") : QString());
+            steps << tr("%1 %2%3").arg(QString::fromStdString(s.question), s.yes ? tr("Yes") : tr("No"),
+                                       s.by_itself ? tr(" (seen here)") : QString());
     steps_->setText(steps.join(QLatin1Char('\n')));
     back_->setEnabled(!steps.isEmpty());
 }

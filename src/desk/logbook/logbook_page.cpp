@@ -1,7 +1,7 @@
 #include "desk/logbook/logbook_page.h"
 
-#include "desk/parts/criteria_panel.h"
 #include "desk/logbook/hours_plot.h"
+#include "desk/parts/criteria_panel.h"
 #include "desk/parts/record_store.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -9,9 +9,9 @@
 #include <QBoxLayout>
 #include <QComboBox>
 #include <QDateTime>
+#include <QFrame>
 #include <QHeaderView>
 #include <QLabel>
-#include <QFrame>
 #include <QPushButton>
 #include <QScrollArea>
 #include <QSortFilterProxyModel>
@@ -38,7 +38,8 @@ void dressTable(QTableView* table)
     table->horizontalHeader()->setStretchLastSection(true);
     table->horizontalHeader()->setHighlightSections(false);
     table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    table->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // the last column takes what is left; the detail beside shows it whole
+    table->setHorizontalScrollBarPolicy(
+        Qt::ScrollBarAlwaysOff); // the last column takes what is left; the detail beside shows it whole
 }
 
 } // namespace
@@ -82,7 +83,8 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
 
 QVariant AttemptModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
-    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole) return section == ScoreColumn || section == Flown ? numbers : words;
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole)
+        return section == ScoreColumn || section == Flown ? numbers : words;
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
     const QString names[] = {tr("When"), tr("Drill"), tr("Mode"), tr("Score"), tr("Result"), tr("Flown"), tr("What decided it")};
     return section < ColumnCount ? names[section] : QVariant();
@@ -95,7 +97,8 @@ void SessionModel::show(std::vector<SessionRow> sessions, const std::vector<Atte
     std::reverse(rows_.begin(), rows_.end());
     flights_.clear();
     for (const SessionRow& s : rows_)
-        flights_.push_back(static_cast<int>(std::count_if(attempts.begin(), attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; })));
+        flights_.push_back(static_cast<int>(
+            std::count_if(attempts.begin(), attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; })));
     endResetModel();
 }
 
@@ -125,7 +128,8 @@ QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int 
     return section < ColumnCount ? names[section] : QVariant();
 }
 
-LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station)
 {
     totals_ = new QLabel;
     totals_->setObjectName(QStringLiteral("totals"));
@@ -242,7 +246,8 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent) 
 
     connect(filter_, &QComboBox::currentIndexChanged, this, [this] {
         proxy_->setFilterRegularExpression(QRegularExpression::anchoredPattern(
-            filter_->currentData().toString().isEmpty() ? QStringLiteral(".*") : QRegularExpression::escape(filter_->currentData().toString())));
+            filter_->currentData().toString().isEmpty() ? QStringLiteral(".*")
+                                                        : QRegularExpression::escape(filter_->currentData().toString())));
     });
     connect(attemptTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &LogbookPage::showCriteria);
     connect(&store_, &RecordStore::changed, this, &LogbookPage::refresh);
@@ -256,10 +261,15 @@ void LogbookPage::showOffer()
     offer_->setVisible(offer.has_value());
     if (!offer) return;
     const PilotRow* pilot = store_.pilot(station_.pilotId());
-    const auto at = [](UnixTime t, const char* format) { return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format)); };
+    const auto at = [](UnixTime t, const char* format) {
+        return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format));
+    };
     offerWords_->setText(tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
-                             .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm")).arg(offer->active_s / 60, 0, 'f', 1)
-                             .arg(offer->idle_s / 60, 0, 'f', 1).arg(QString::fromStdString(offer->device.name), offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));
+                             .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm"))
+                             .arg(offer->active_s / 60, 0, 'f', 1)
+                             .arg(offer->idle_s / 60, 0, 'f', 1)
+                             .arg(QString::fromStdString(offer->device.name),
+                                  offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));
     keep_->setText(pilot ? tr("Keep for %1").arg(QString::fromStdString(pilot->name)) : tr("Choose a pilot to keep it"));
     keep_->setEnabled(pilot != nullptr);
 }
@@ -274,12 +284,19 @@ void LogbookPage::refresh()
     sessions_->show(sessions, attempts);
     const PilotStanding& s = store_.standing(station_.pilotId());
     const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
-    if (!pilot) totals_->setText(tr("Choose or add a pilot in the line-up."));
-    else if (attempts.empty() && sessions.empty()) totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).").arg(QString::fromStdString(pilot->name)));
+    if (!pilot)
+        totals_->setText(tr("Choose or add a pilot in the line-up."));
+    else if (attempts.empty() && sessions.empty())
+        totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
+                             .arg(QString::fromStdString(pilot->name)));
     else
         totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed")
-                             .arg(QString::fromStdString(pilot->name)).arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0)
-                             .arg(sessions.size()).arg(attempts.size()).arg(passed));
+                             .arg(QString::fromStdString(pilot->name))
+                             .arg(s.hours, 0, 'f', 1)
+                             .arg(pilot->target_h, 0, 'f', 0)
+                             .arg(sessions.size())
+                             .arg(attempts.size())
+                             .arg(passed));
     QStringList labels;
     const QDate today = QDate(1970, 1, 1).addDays(store_.today());
     const int weeks = static_cast<int>(s.weekly_hours.size());
@@ -306,7 +323,8 @@ void LogbookPage::showJudged()
     if (!a) return;
     QStringList parts{tr("Judged by version %1 of the drill").arg(a->drill_version)};
     for (const Curriculum& c : store_.curricula())
-        if (c.id == a->curriculum) parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
+        if (c.id == a->curriculum)
+            parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
     if (!a->observed.empty()) parts << tr("by eye, in %1").arg(QString::fromStdString(a->observed));
     if (!a->flown_with.empty()) parts << QString::fromStdString(a->flown_with);
     for (const double cut_s : a->throttle_cuts_s) parts << tr("throttle at the bottom %1 s after a crash").arg(cut_s, 0, 'f', 1);
@@ -322,12 +340,15 @@ void LogbookPage::showCriteria()
     showJudged();
     const QModelIndex row = attemptTable_->currentIndex();
     if (!row.isValid()) {
-        detail_->setText(attempts_->rowCount() == 0 ? tr("A scored flight shows its criteria here.") : tr("Choose an attempt to see its criteria."));
+        detail_->setText(attempts_->rowCount() == 0 ? tr("A scored flight shows its criteria here.")
+                                                    : tr("Choose an attempt to see its criteria."));
         criteria_->setCriteria({});
         return;
     }
     const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
-    detail_->setText(tr("%1, %2\nScore %3. %4").arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
+    detail_->setText(
+        tr("%1, %2\nScore %3. %4")
+            .arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
     criteria_->setCriteria(store_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
 }
 

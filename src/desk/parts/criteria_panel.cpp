@@ -24,8 +24,9 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
     criteria_ = std::move(criteria);
     QStringList spoken;
     for (const CriterionRow& c : criteria_)
-        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label), c.value ? valueText(*c.value, c.unit) : tr("not yet"))
-                      + (c.span ? QStringLiteral(", ") + spanText(c) : QString());
+        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label),
+                                               c.value ? valueText(*c.value, c.unit) : tr("not yet")) +
+                      (c.span ? QStringLiteral(", ") + spanText(c) : QString());
     setAccessibleDescription(spoken.join(QStringLiteral("; ")));
     if (resized) updateGeometry();
     update();
@@ -43,7 +44,8 @@ QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
 
 QString CriteriaPanel::spanText(const CriterionRow& c)
 {
-    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(c.span->from_s, 0, 'f', 1).arg(c.span->to_s, 0, 'f', 1) : QString();
+    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(c.span->from_s, 0, 'f', 1).arg(c.span->to_s, 0, 'f', 1)
+                  : QString();
 }
 
 bool CriteriaPanel::event(QEvent* event)
@@ -54,9 +56,11 @@ bool CriteriaPanel::event(QEvent* event)
     if (row < criteria_.size()) {
         const CriterionRow& c = criteria_[row];
         const QString span = spanText(c);
-        QToolTip::showText(help->globalPos(), tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
-                                                  .arg(QString::fromStdString(c.label), c.must ? tr(" (must)") : QString(), limitText(c, &Limits::fail), limitText(c, &Limits::pass),
-                                                       limitText(c, &Limits::merit), span.isEmpty() ? QString() : QStringLiteral("; ") + span));
+        QToolTip::showText(help->globalPos(),
+                           tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
+                               .arg(QString::fromStdString(c.label), c.must ? tr(" (must)") : QString(),
+                                    limitText(c, &Limits::fail), limitText(c, &Limits::pass), limitText(c, &Limits::merit),
+                                    span.isEmpty() ? QString() : QStringLiteral("; ") + span));
     }
     return true;
 }
@@ -65,7 +69,8 @@ QString CriteriaPanel::valueText(double value, const std::string& unit)
 {
     if (unit == "share") return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
     if (unit == "count") return QString::number(value, 'f', 0);
-    if (unit == "ms" || unit == "deg") return QStringLiteral("%1 %2").arg(value, 0, 'f', 0).arg(unit == "deg" ? QStringLiteral("°") : QStringLiteral("ms"));
+    if (unit == "ms" || unit == "deg")
+        return QStringLiteral("%1 %2").arg(value, 0, 'f', 0).arg(unit == "deg" ? QStringLiteral("°") : QStringLiteral("ms"));
     return QStringLiteral("%1 %2").arg(value, 0, 'f', 1).arg(QString::fromStdString(unit));
 }
 
@@ -79,7 +84,11 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
         const QRect box(0, top, width(), rowHeight);
         const QString value = c.value ? valueText(*c.value, c.unit) : QStringLiteral("–");
-        paintMark(p, QRectF(0, top + 5, 10, 10), !c.value ? StateMark::None : passed ? StateMark::Done : StateMark::Blocked, colour);
+        paintMark(p, QRectF(0, top + 5, 10, 10),
+                  !c.value ? StateMark::None
+                  : passed ? StateMark::Done
+                           : StateMark::Blocked,
+                  colour);
         p.setFont(uiFont(10, true));
         p.setPen(c.value ? t.ink : t.soft);
         const int valueWidth = p.fontMetrics().horizontalAdvance(value);
@@ -90,7 +99,8 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const QRect bar(0, top + 22, width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
-        if (c.value) p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
+        if (c.value)
+            p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
         p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
         p.setFont(uiFont(8));
         p.setPen(t.soft);
@@ -101,7 +111,8 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
             continue;
         }
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueText(c.fail, c.unit));
-        p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop, tr("pass %1").arg(valueText(c.pass, c.unit)));
+        p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop,
+                   tr("pass %1").arg(valueText(c.pass, c.unit)));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueText(c.merit, c.unit));
         top += rowHeight;
     }

@@ -15,7 +15,8 @@ public:
     void setCriteria(std::vector<CriterionRow> criteria);
     [[nodiscard]] const std::vector<CriterionRow>& criteria() const { return criteria_; }
     [[nodiscard]] static QString valueText(double value, const std::string& unit);
-    [[nodiscard]] static QString spanText(const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
+    [[nodiscard]] static QString spanText(
+        const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
 

@@ -92,7 +92,8 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
     scene_ = scene_of(setup.world);
     rails_.clear();
     for (const Phase& phase : drill.phases) rails_.push_back(rail_of(drill, phase, 3));
-    if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); })) add_rail(scene_, gateRail(setup.world), rail_gauge_m);
+    if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); }))
+        add_rail(scene_, gateRail(setup.world), rail_gauge_m);
     for (const DrillPlace& flag : drill.flags) {
         const Vec3 foot = drill.in_world(flag, 0);
         add_flag(scene_, {Pillar::Kind::Flag, foot.x(), foot.y(), 0.04, 2.5});
@@ -133,7 +134,8 @@ void FlightPainter::paint(QPainter& p, QSize size, const FlightSnapshot& now)
 
 Camera FlightPainter::cameraFor(const FlightSnapshot& now, QSize size)
 {
-    if (eye_ == FlightEye::Aircraft) return onboard_camera(now.state, drill_.camera_tilt_deg, drill_.fov_deg, size.width(), size.height());
+    if (eye_ == FlightEye::Aircraft)
+        return onboard_camera(now.state, drill_.camera_tilt_deg, drill_.fov_deg, size.width(), size.height());
     Camera picture;
     picture.width_px = size.width();
     picture.height_px = size.height();
@@ -144,7 +146,10 @@ Camera FlightPainter::cameraFor(const FlightSnapshot& now, QSize size)
     constexpr double behind_start_m = 6;
     picture.fov_deg = 50; // some way between what an eye takes in and what it makes out
     const double heading = radians(drill_.start.heading_deg);
-    return pilot_eye(now.state, Vec3(drill_.start.north_m - behind_start_m * std::cos(heading), drill_.start.east_m - behind_start_m * std::sin(heading), 0), picture);
+    return pilot_eye(now.state,
+                     Vec3(drill_.start.north_m - behind_start_m * std::cos(heading),
+                          drill_.start.east_m - behind_start_m * std::sin(heading), 0),
+                     picture);
 }
 
 void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSnapshot& now)
@@ -158,14 +163,16 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
         add_ring(moving_, place.x(), place.y(), goal.within_m);
     }
     if (now.marks)
-        for (const FlightMark& mark : *now.marks) mark.event == FlightEvent::Crash ? add_crash_mark(moving_, mark.place_m) : add_touch_mark(moving_, mark.place_m);
+        for (const FlightMark& mark : *now.marks)
+            mark.event == FlightEvent::Crash ? add_crash_mark(moving_, mark.place_m) : add_touch_mark(moving_, mark.place_m);
     const Palette palette = paletteNow();
     shapes_.clear();
     project(scene_, camera, shapes_);
     project(moving_, camera, shapes_);
     begin_raster(raster_, camera, palette);
     bh::paint(shapes_, palette, raster_);
-    const QImage image(reinterpret_cast<const uchar*>(raster_.colours.data()), raster_.width_px, raster_.height_px, 4 * raster_.width_px, QImage::Format_RGB32);
+    const QImage image(reinterpret_cast<const uchar*>(raster_.colours.data()), raster_.width_px, raster_.height_px,
+                       4 * raster_.width_px, QImage::Format_RGB32);
     p.drawImage(0, 0, image);
 }
 
@@ -212,7 +219,8 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.restore();
     p.setPen(QPen(t.attention, 2));
     p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
-    plate(p, QRectF(box.right() + 6, box.top(), 148, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8), t.soft);
+    plate(p, QRectF(box.right() + 6, box.top(), 148, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8),
+          t.soft);
 }
 
 void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapshot& now) const
@@ -255,7 +263,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     p.setPen(Qt::NoPen);
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
-    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight, uiFont(11, true), t.ink);
+    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight,
+          uiFont(11, true), t.ink);
 }
 
 void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
@@ -263,7 +272,9 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
     const Theme& t = theme();
     const QPointF left(on_stick(now.sticks, mode_.left_across), on_stick(now.sticks, mode_.left_up));
     const QPointF right(on_stick(now.sticks, mode_.right_across), on_stick(now.sticks, mode_.right_up));
-    const auto names = [](Function up, Function across) { return QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across))); };
+    const auto names = [](Function up, Function across) {
+        return QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across)));
+    };
     if (now.time_s < trail_time_s_) left_trail_.clear(), right_trail_.clear();
     if (now.time_s != trail_time_s_) {
         left_trail_.push_back(left);
@@ -271,7 +282,8 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         if (left_trail_.size() > 45) left_trail_.pop_front(), right_trail_.pop_front();
     }
     trail_time_s_ = now.time_s;
-    const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name, std::optional<QPointF> shown) {
+    const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name,
+                           std::optional<QPointF> shown) {
         const double reach = 42;
         QColor ground = t.card;
         ground.setAlpha(200);
@@ -302,10 +314,13 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
     };
     const double y = size.height() - 78;
     const auto shown = [&](Function across, Function up) {
-        return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up))) : std::nullopt;
+        return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up)))
+                                : std::nullopt;
     };
-    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across), shown(mode_.left_across, mode_.left_up));
-    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across), shown(mode_.right_across, mode_.right_up));
+    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across),
+          shown(mode_.left_across, mode_.left_up));
+    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across),
+          shown(mode_.right_across, mode_.right_up));
 }
 
 void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const
@@ -314,18 +329,29 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     QString words = QString::fromStdString(phase.instruction);
     QColor ink = t.ink;
-    if (now.wants_throttle_cut) words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;
-    else if (now.status == DrillRunner::Status::Finished) words = QStringLiteral("Done. The result is on the left.");
-    else if (now.status == DrillRunner::Status::Disqualified) words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
-    else if (now.motors_out && phase.motors_out_above_m) words = QStringLiteral("The motors are out: throttle to the bottom!"), ink = t.notMet;
-    else if (now.crashed && now.motors_out) {}
-    else if (now.crashed && drill_.crashes_allowed != 0) words = QStringLiteral("Crashed. Throttle to the bottom: it goes back to the start."), ink = t.notMet;
-    else if (now.crashed) words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
-    else if (now.panic) words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
-    else if (now.no_controller) words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
-    else if (now.paused) words = QStringLiteral("Paused. F8 goes on.");
-    else if (now.out_of_bounds) words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
-    else if (now.waiting_for_throttle) words = QStringLiteral("Throttle to the bottom to start the motors.");
+    if (now.wants_throttle_cut)
+        words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;
+    else if (now.status == DrillRunner::Status::Finished)
+        words = QStringLiteral("Done. The result is on the left.");
+    else if (now.status == DrillRunner::Status::Disqualified)
+        words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
+    else if (now.motors_out && phase.motors_out_above_m)
+        words = QStringLiteral("The motors are out: throttle to the bottom!"), ink = t.notMet;
+    else if (now.crashed && now.motors_out) {
+    } else if (now.crashed && drill_.crashes_allowed != 0)
+        words = QStringLiteral("Crashed. Throttle to the bottom: it goes back to the start."), ink = t.notMet;
+    else if (now.crashed)
+        words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
+    else if (now.panic)
+        words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
+    else if (now.no_controller)
+        words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
+    else if (now.paused)
+        words = QStringLiteral("Paused. F8 goes on.");
+    else if (now.out_of_bounds)
+        words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
+    else if (now.waiting_for_throttle)
+        words = QStringLiteral("Throttle to the bottom to start the motors.");
     const QFont font = uiFont(13, true);
     const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
     const QRectF box((size.width() - width) / 2, 12, width, 36);
@@ -336,22 +362,27 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
         p.drawRect(QRectF(box.left(), box.bottom() - 4, box.width() * std::min(1.0, now.phase_progress), 4));
     }
     const double speed = now.state.velocity_mps.head<2>().norm();
-    const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s").arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
-                              .arg(speed, 0, 'f', 1).arg(now.time_s, 0, 'f', 0);
+    const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s")
+                              .arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
+                              .arg(speed, 0, 'f', 1)
+                              .arg(now.time_s, 0, 'f', 0);
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
     plate(p, QRectF(size.width() - 252, foot - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
-    const QString where = eye_ == FlightEye::Aircraft ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
-                          : eye_ == FlightEye::Chase  ? QObject::tr("from behind the aircraft")
-                                                      : QObject::tr("from the pilot's place");
+    const QString where =
+        eye_ == FlightEye::Aircraft
+            ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
+        : eye_ == FlightEye::Chase ? QObject::tr("from behind the aircraft")
+                                   : QObject::tr("from the pilot's place");
     plate(p, QRectF(size.width() - 252, foot - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
     if (!day_.isEmpty()) {
         const QFont small = uiFont(9);
         const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
         const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
         const bool narrow = size.width() < 800;
-        plate(p, QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 72 - high : size.height() - 14 - high, wide, high), day_,
-              Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
+        plate(p,
+              QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 72 - high : size.height() - 14 - high, wide, high),
+              day_, Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
     }
 }
 

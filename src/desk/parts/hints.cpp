@@ -53,7 +53,8 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
 {
     switch (event->type()) {
     case QEvent::ToolTip:
-        if (auto* table = object->isWidgetType() ? qobject_cast<QTableWidget*>(object->parent()) : nullptr; table && table->viewport() == object) {
+        if (auto* table = object->isWidgetType() ? qobject_cast<QTableWidget*>(object->parent()) : nullptr;
+            table && table->viewport() == object) {
             const auto* help = static_cast<QHelpEvent*>(event);
             const QModelIndex at = table->indexAt(help->pos());
             QToolTip::showText(help->globalPos(), hintOfCell(table, at.row(), at.column()), table);
@@ -62,8 +63,10 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
         break;
     case QEvent::FocusIn:
         if (auto* widget = qobject_cast<QWidget*>(object); widget && byKeyboard(static_cast<QFocusEvent*>(event)->reason())) {
-            if (auto* table = qobject_cast<QTableWidget*>(widget)) showHintOfCurrentCell(table);
-            else if (!widget->toolTip().isEmpty()) QToolTip::showText(widget->mapToGlobal(QPoint(0, widget->height())), widget->toolTip(), widget);
+            if (auto* table = qobject_cast<QTableWidget*>(widget))
+                showHintOfCurrentCell(table);
+            else if (!widget->toolTip().isEmpty())
+                QToolTip::showText(widget->mapToGlobal(QPoint(0, widget->height())), widget->toolTip(), widget);
         }
         break;
     case QEvent::KeyRelease:

@@ -15,8 +15,8 @@ constexpr double throttle_per_s = 0.4; // a height has to be found with it
 
 bool isStickKey(int key)
 {
-    return key == Qt::Key_E || key == Qt::Key_D || key == Qt::Key_S || key == Qt::Key_F || key == Qt::Key_I ||
-           key == Qt::Key_K || key == Qt::Key_J || key == Qt::Key_L;
+    return key == Qt::Key_E || key == Qt::Key_D || key == Qt::Key_S || key == Qt::Key_F || key == Qt::Key_I || key == Qt::Key_K ||
+           key == Qt::Key_J || key == Qt::Key_L;
 }
 
 } // namespace
@@ -41,8 +41,10 @@ bool KeyboardSticks::eventFilter(QObject*, QEvent* event)
     full_ = key->modifiers().testFlag(Qt::ShiftModifier);
     if (!isStickKey(key->key()) || (key->modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier))) return false;
     if (key->isAutoRepeat()) return true;
-    if (event->type() == QEvent::KeyPress) held_.insert(key->key());
-    else held_.remove(key->key());
+    if (event->type() == QEvent::KeyPress)
+        held_.insert(key->key());
+    else
+        held_.remove(key->key());
     timer_.start();
     return true;
 }
@@ -50,9 +52,7 @@ bool KeyboardSticks::eventFilter(QObject*, QEvent* event)
 void KeyboardSticks::tick()
 {
     SimulatedController& sticks = input_.simulated_controller();
-    const auto asked = [this](int plus, int minus) {
-        return (held_.contains(plus) ? 1 : 0) - (held_.contains(minus) ? 1 : 0);
-    };
+    const auto asked = [this](int plus, int minus) { return (held_.contains(plus) ? 1 : 0) - (held_.contains(minus) ? 1 : 0); };
     bool moving = !held_.isEmpty();
     const auto follow = [&](Function function, int direction) {
         const double target = direction * (full_ ? 1.0 : 0.5);
@@ -61,8 +61,8 @@ void KeyboardSticks::tick()
         sticks.set(function, next);
         moving = moving || std::abs(next) > 1e-9;
     };
-    sticks.set(Function::Throttle, sticks.value(Function::Throttle) +
-                                       asked(Qt::Key_E, Qt::Key_D) * throttle_per_s * (full_ ? 2 : 1) * tick_s);
+    sticks.set(Function::Throttle,
+               sticks.value(Function::Throttle) + asked(Qt::Key_E, Qt::Key_D) * throttle_per_s * (full_ ? 2 : 1) * tick_s);
     follow(Function::Yaw, asked(Qt::Key_F, Qt::Key_S));
     follow(Function::Pitch, asked(Qt::Key_I, Qt::Key_K));
     follow(Function::Roll, asked(Qt::Key_L, Qt::Key_J));

@@ -5,7 +5,8 @@
 namespace bh::desk {
 
 /// A box for a number with its unit, that tells a value once it has been typed.
-inline QDoubleSpinBox* numberBox(const char* name, const QString& spoken, double low, double high, double step, const QString& unit)
+inline QDoubleSpinBox* numberBox(const char* name, const QString& spoken, double low, double high, double step,
+                                 const QString& unit)
 {
     auto* box = new QDoubleSpinBox;
     box->setObjectName(QLatin1String(name));

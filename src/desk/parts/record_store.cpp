@@ -14,8 +14,8 @@
 #include <QUndoCommand>
 #include <QUndoStack>
 #include <algorithm>
-#include <nlohmann/json.hpp>
 #include <functional>
+#include <nlohmann/json.hpp>
 
 namespace bh::desk {
 
@@ -102,14 +102,16 @@ DrillStanding RecordStore::drillStanding(const std::string& pilot_id, const std:
 std::vector<AttemptRow> RecordStore::attempts(const std::string& id) const
 {
     std::vector<AttemptRow> own;
-    std::copy_if(attempts_.begin(), attempts_.end(), std::back_inserter(own), [&](const AttemptRow& a) { return a.pilot_id == id; });
+    std::copy_if(attempts_.begin(), attempts_.end(), std::back_inserter(own),
+                 [&](const AttemptRow& a) { return a.pilot_id == id; });
     return own;
 }
 
 std::vector<SessionRow> RecordStore::sessions(const std::string& id) const
 {
     std::vector<SessionRow> own;
-    std::copy_if(sessions_.begin(), sessions_.end(), std::back_inserter(own), [&](const SessionRow& s) { return s.pilot_id == id; });
+    std::copy_if(sessions_.begin(), sessions_.end(), std::back_inserter(own),
+                 [&](const SessionRow& s) { return s.pilot_id == id; });
     return own;
 }
 
@@ -135,10 +137,7 @@ std::vector<GripRoundRow> RecordStore::gripRounds(const std::string& pilot_id) c
 
 UnixTime RecordStore::now() const { return record_->now(); }
 
-std::int64_t RecordStore::localDay(UnixTime at)
-{
-    return QDate(1970, 1, 1).daysTo(QDateTime::fromSecsSinceEpoch(at).date());
-}
+std::int64_t RecordStore::localDay(UnixTime at) { return QDate(1970, 1, 1).daysTo(QDateTime::fromSecsSinceEpoch(at).date()); }
 
 QString RecordStore::fileName() const { return QString::fromStdString(record_->file().string()); }
 
@@ -158,7 +157,9 @@ void RecordStore::editPilot(const PilotRow& edited)
     const PilotRow before = *known;
     const auto write = [this](const PilotRow& row, const char* why) { return tried([&] { record_->correct_pilot(row, why); }); };
     if (!write(edited, "edited")) return;
-    undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(before.name)), [=] { write(edited, "edited again"); }, [=] { write(before, "undone"); }));
+    undo_->push(new Edit(
+        tr("edit of %1").arg(QString::fromStdString(before.name)), [=] { write(edited, "edited again"); },
+        [=] { write(before, "undone"); }));
 }
 
 std::string RecordStore::startSession(const std::string& pilot_id, const std::string& controller, const std::string& guid)
@@ -213,7 +214,8 @@ std::string RecordStore::addObserved(AttemptRow attempt)
 std::string RecordStore::addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration)
 {
     std::string id;
-    return tried([&] { id = record_->add_calibration(record_->controller_id(controller, guid), calibration); }) ? id : std::string();
+    return tried([&] { id = record_->add_calibration(record_->controller_id(controller, guid), calibration); }) ? id
+                                                                                                                : std::string();
 }
 
 bool RecordStore::verifyCalibration(const std::string& id)
@@ -233,12 +235,15 @@ bool RecordStore::addGripRound(const GripRoundRow& round)
 
 bool RecordStore::keepSimulator(const SimulatorProfile& simulator)
 {
-    const auto known = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == simulator.id; });
+    const auto known =
+        std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == simulator.id; });
     std::optional<SimulatorProfile> before;
     if (known != simulators_.end()) before = *known;
     const auto write = [this](const SimulatorProfile& s) { return tried([&] { record_->keep_simulator(s); }); };
     if (!write(simulator)) return false;
-    if (before) undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(simulator.name)), [=] { write(simulator); }, [=] { write(*before); }));
+    if (before)
+        undo_->push(new Edit(
+            tr("edit of %1").arg(QString::fromStdString(simulator.name)), [=] { write(simulator); }, [=] { write(*before); }));
     return true;
 }
 
@@ -261,7 +266,9 @@ bool RecordStore::keepAircraft(const Airframe& aircraft)
     if (const Airframe* known = realAircraft(aircraft.id)) before = *known;
     const auto write = [this](const Airframe& a) { return tried([&] { record_->keep_aircraft(a); }); };
     if (!write(aircraft)) return false;
-    if (before) undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(aircraft.name)), [=] { write(aircraft); }, [=] { write(*before); }));
+    if (before)
+        undo_->push(new Edit(
+            tr("edit of %1").arg(QString::fromStdString(aircraft.name)), [=] { write(aircraft); }, [=] { write(*before); }));
     return true;
 }
 
@@ -272,7 +279,8 @@ bool RecordStore::keepSetup(const std::string& pilot_id, const TrainingSetup& se
     const TrainingSetup before = record_->setup(pilot_id).value_or(TrainingSetup{});
     const auto write = [this, pilot_id](const TrainingSetup& s) { return tried([&] { record_->keep_setup(pilot_id, s); }); };
     if (!write(setup)) return false;
-    undo_->push(new Edit(tr("set-up of %1").arg(name), [=] { write(setup); }, [=] { write(before); }));
+    undo_->push(new Edit(
+        tr("set-up of %1").arg(name), [=] { write(setup); }, [=] { write(before); }));
     return true;
 }
 
@@ -280,7 +288,8 @@ std::vector<Sticks> RecordStore::outsideSticks(const SessionRow& session) const
 {
     std::vector<Sticks> sticks;
     const auto known = controllers();
-    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) { return c.id == session.controller_id; });
+    const auto controller =
+        std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) { return c.id == session.controller_id; });
     if (session.recording.empty() || controller == known.end()) return sticks;
     const auto calibration = calibrationOf(controller->name, controller->guid);
     const auto recording = load_stick_recording((fileName() + QStringLiteral(".sticks/")).toStdString() + session.recording);
@@ -288,7 +297,8 @@ std::vector<Sticks> RecordStore::outsideSticks(const SessionRow& session) const
     constexpr double every_s = 0.02, longest_s = 0.5; // a stick that rests for longer tells nothing more
     for (std::size_t i = 0; i + 1 < recording->t_s.size(); ++i) {
         const double held_s = std::min(longest_s, recording->t_s[i + 1] - recording->t_s[i]);
-        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)), to_sticks(calibration->calibration, recording->counts[i]));
+        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)),
+                      to_sticks(calibration->calibration, recording->counts[i]));
     }
     return sticks;
 }
@@ -303,9 +313,12 @@ std::string RecordStore::text(const std::string& kind, const std::string& id) co
 bool RecordStore::keepText(const std::string& kind, const std::string& id, const std::string& now, const QString& what)
 {
     const std::string earlier = text(kind, id);
-    const auto write = [this, kind, id](const std::string& document, const char* why) { return tried([&] { record_->keep_document(kind, {id, document}, why); }); };
+    const auto write = [this, kind, id](const std::string& document, const char* why) {
+        return tried([&] { record_->keep_document(kind, {id, document}, why); });
+    };
     if (!write(now, "edited")) return false;
-    undo_->push(new Edit(what, [=] { write(now, "edited again"); }, [=] { write(earlier, "undone"); }));
+    undo_->push(new Edit(
+        what, [=] { write(now, "edited again"); }, [=] { write(earlier, "undone"); }));
     return true;
 }
 
@@ -324,18 +337,21 @@ std::optional<T> read(const std::string& text, const std::string& what, Parse pa
 
 std::optional<RateProfile> RecordStore::ratesOf(const std::string& aircraft_id) const
 {
-    return read<RateProfile>(text("rates", aircraft_id), "rates of " + aircraft_id, [](const auto& t, const auto& f) { return parse_rates(t, f); });
+    return read<RateProfile>(text("rates", aircraft_id), "rates of " + aircraft_id,
+                             [](const auto& t, const auto& f) { return parse_rates(t, f); });
 }
 
 bool RecordStore::keepRates(const std::string& aircraft_id, const RateProfile& rates)
 {
     const Airframe* aircraft = realAircraft(aircraft_id);
-    return aircraft && keepText("rates", aircraft_id, rates_json(rates).dump(), tr("rates of %1").arg(QString::fromStdString(aircraft->name)));
+    return aircraft && keepText("rates", aircraft_id, rates_json(rates).dump(),
+                                tr("rates of %1").arg(QString::fromStdString(aircraft->name)));
 }
 
 const SimulatorProfile* RecordStore::simulator(const std::string& id) const
 {
-    const auto found = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == id; });
+    const auto found =
+        std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == id; });
     return found == simulators_.end() ? nullptr : &*found;
 }
 
@@ -345,7 +361,9 @@ std::vector<ParameterRange> RecordStore::rateRanges(const SimulatorProfile& simu
     if (const RateFamily* family = rate_family(simulator.rate_family))
         for (const RateParameter& p : family->parameters) {
             const auto limit = simulator.rate_limits.find(std::string(p.key));
-            ranges.push_back(limit == simulator.rate_limits.end() ? ParameterRange{p.low, p.high, p.step} : ParameterRange{limit->second.low, limit->second.high, limit->second.step});
+            ranges.push_back(limit == simulator.rate_limits.end()
+                                 ? ParameterRange{p.low, p.high, p.step}
+                                 : ParameterRange{limit->second.low, limit->second.high, limit->second.step});
         }
     return ranges;
 }
@@ -368,16 +386,23 @@ std::string RecordStore::matchStale(const std::string& pilot_id) const
     return why_stale(*kept, now);
 }
 
-std::optional<KeptPlan> RecordStore::ratePlan(const std::string& pilot_id) const { return read<KeptPlan>(text("plan", pilot_id), "plan", [](const auto& t, const auto& f) { return parse_plan(t, f); }); }
+std::optional<KeptPlan> RecordStore::ratePlan(const std::string& pilot_id) const
+{
+    return read<KeptPlan>(text("plan", pilot_id), "plan", [](const auto& t, const auto& f) { return parse_plan(t, f); });
+}
 
 std::vector<HandlingNote> RecordStore::handling(const std::string& pilot_id) const
 {
-    return read<std::vector<HandlingNote>>(text("handling", pilot_id), "handling", [](const auto& t, const auto& f) { return parse_handling(t, f); }).value_or(std::vector<HandlingNote>{});
+    return read<std::vector<HandlingNote>>(text("handling", pilot_id), "handling",
+                                           [](const auto& t, const auto& f) { return parse_handling(t, f); })
+        .value_or(std::vector<HandlingNote>{});
 }
 
 std::vector<BlindNote> RecordStore::blindTests(const std::string& pilot_id) const
 {
-    return read<std::vector<BlindNote>>(text("blind", pilot_id), "blind", [](const auto& t, const auto& f) { return parse_blind(t, f); }).value_or(std::vector<BlindNote>{});
+    return read<std::vector<BlindNote>>(text("blind", pilot_id), "blind",
+                                        [](const auto& t, const auto& f) { return parse_blind(t, f); })
+        .value_or(std::vector<BlindNote>{});
 }
 
 std::optional<RatesTrial> RecordStore::ratesTrial(const std::string& pilot_id) const
@@ -385,9 +410,18 @@ std::optional<RatesTrial> RecordStore::ratesTrial(const std::string& pilot_id) c
     return read<RatesTrial>(text("trial", pilot_id), "trial", [](const auto& t, const auto& f) { return parse_trial(t, f); });
 }
 
-bool RecordStore::keepMatch(const std::string& pilot_id, const KeptMatch& match) { return pilot(pilot_id) && keepText("match", pilot_id, match_text(match, now()), tr("match of the rates")); }
-bool RecordStore::keepRatePlan(const std::string& pilot_id, const KeptPlan& plan) { return pilot(pilot_id) && keepText("plan", pilot_id, plan_text(plan), tr("change plan")); }
-bool RecordStore::keepRatesTrial(const std::string& pilot_id, const RateProfile& rates) { return pilot(pilot_id) && keepText("trial", pilot_id, trial_text({now(), rates}), tr("rates to try")); }
+bool RecordStore::keepMatch(const std::string& pilot_id, const KeptMatch& match)
+{
+    return pilot(pilot_id) && keepText("match", pilot_id, match_text(match, now()), tr("match of the rates"));
+}
+bool RecordStore::keepRatePlan(const std::string& pilot_id, const KeptPlan& plan)
+{
+    return pilot(pilot_id) && keepText("plan", pilot_id, plan_text(plan), tr("change plan"));
+}
+bool RecordStore::keepRatesTrial(const std::string& pilot_id, const RateProfile& rates)
+{
+    return pilot(pilot_id) && keepText("trial", pilot_id, trial_text({now(), rates}), tr("rates to try"));
+}
 
 bool RecordStore::addHandling(const std::string& pilot_id, HandlingNote note)
 {
@@ -409,7 +443,8 @@ std::optional<AttemptRow> RecordStore::demonstration(const std::string& drill_id
 {
     const auto kept = record_->demonstration(drill_id);
     if (!kept) return std::nullopt;
-    const auto found = std::find_if(attempts_.begin(), attempts_.end(), [&](const AttemptRow& a) { return a.id == kept->attempt_id; });
+    const auto found =
+        std::find_if(attempts_.begin(), attempts_.end(), [&](const AttemptRow& a) { return a.id == kept->attempt_id; });
     return found == attempts_.end() ? std::nullopt : std::optional(*found);
 }
 
@@ -429,17 +464,21 @@ bool RecordStore::openStage(const std::string& pilot_id, const std::string& stag
     if (!pilot(pilot_id) || opening.reason.empty()) return false;
     const auto write = [this, opening](bool now) { return tried([&] { record_->open_stage(opening, now); }); };
     if (!write(open)) return false;
-    undo_->push(new Edit(tr("stage %1").arg(QString::fromStdString(stage)), [=] { write(open); }, [=] { write(!open); }));
+    undo_->push(new Edit(
+        tr("stage %1").arg(QString::fromStdString(stage)), [=] { write(open); }, [=] { write(!open); }));
     return true;
 }
 
 bool RecordStore::keepDemonstration(const std::string& drill_id, const std::string& attempt_id)
 {
     const auto before = record_->demonstration(drill_id);
-    const auto write = [this, drill_id](const std::string& id) { return tried([&] { record_->keep_demonstration(drill_id, id); }); };
+    const auto write = [this, drill_id](const std::string& id) {
+        return tried([&] { record_->keep_demonstration(drill_id, id); });
+    };
     if (!write(attempt_id)) return false;
     const std::string earlier = before ? before->attempt_id : std::string();
-    undo_->push(new Edit(tr("demonstration of %1").arg(QString::fromStdString(drill_id)), [=] { write(attempt_id); }, [=] { write(earlier); }));
+    undo_->push(new Edit(
+        tr("demonstration of %1").arg(QString::fromStdString(drill_id)), [=] { write(attempt_id); }, [=] { write(earlier); }));
     return true;
 }
 
@@ -474,9 +513,13 @@ Result<void> RecordStore::keepDocument(const std::string& kind, const std::strin
                 if (!drill(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
     }
     const std::string before = edited(kind, id) ? *document(kind, id) : std::string();
-    const auto write = [this, kind, id](const std::string& what, const char* why) { return tried([&] { record_->keep_document(kind, {id, what}, why); }); };
+    const auto write = [this, kind, id](const std::string& what, const char* why) {
+        return tried([&] { record_->keep_document(kind, {id, what}, why); });
+    };
     if (!write(*versioned, "edited")) return bad_input("could not be saved");
-    undo_->push(new Edit(tr("edit of %1").arg(QString::fromStdString(id)), [=] { write(*versioned, "edited again"); }, [=] { write(before, "undone"); }));
+    undo_->push(new Edit(
+        tr("edit of %1").arg(QString::fromStdString(id)), [=] { write(*versioned, "edited again"); },
+        [=] { write(before, "undone"); }));
     return {};
 }
 
@@ -485,15 +528,18 @@ void RecordStore::reloadLadder()
 {
     std::vector<DocumentRow> drills = record_->documents("drill"), curricula = record_->documents("curriculum");
     const auto same = [](const std::vector<DocumentRow>& a, const std::vector<DocumentRow>& b) {
-        return std::equal(a.begin(), a.end(), b.begin(), b.end(), [](const DocumentRow& x, const DocumentRow& y) { return x.id == y.id && x.text == y.text; });
+        return std::equal(a.begin(), a.end(), b.begin(), b.end(),
+                          [](const DocumentRow& x, const DocumentRow& y) { return x.id == y.id && x.text == y.text; });
     };
     if (!drills_.empty() && same(drills, documents_[0]) && same(curricula, documents_[1])) return;
     documents_[0] = std::move(drills);
     documents_[1] = std::move(curricula);
     const auto put = [](auto& all, auto&& one) {
         const auto known = std::find_if(all.begin(), all.end(), [&](const auto& other) { return other.id == one.id; });
-        if (known != all.end()) *known = std::move(one);
-        else all.push_back(std::move(one));
+        if (known != all.end())
+            *known = std::move(one);
+        else
+            all.push_back(std::move(one));
     };
     if (auto shipped = data_.drills()) drills_ = std::move(*shipped);
     if (auto shipped = data_.curricula()) curricula_ = std::move(*shipped);
@@ -528,14 +574,17 @@ void RecordStore::reload()
     for (const Drill& d : drills_) drill_facts.push_back(fact(d));
     if (const auto shipped = data_.simulators()) simulators_ = *shipped;
     for (SimulatorProfile& kept : record_->simulators()) {
-        const auto same = std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == kept.id; });
-        if (same != simulators_.end()) *same = std::move(kept);
-        else simulators_.push_back(std::move(kept));
+        const auto same =
+            std::find_if(simulators_.begin(), simulators_.end(), [&](const SimulatorProfile& s) { return s.id == kept.id; });
+        if (same != simulators_.end())
+            *same = std::move(kept);
+        else
+            simulators_.push_back(std::move(kept));
     }
     real_aircraft_ = record_->aircraft();
     std::vector<CalibrationRow> calibrations = record_->calibrations("");
     std::erase_if(calibrations, [](const CalibrationRow& c) { return c.verified_at == 0; }); // it counts only when verified
-    std::string simulated; // needs no calibration
+    std::string simulated;                                                                   // needs no calibration
     for (const ControllerRow& c : record_->controllers())
         if (c.guid == SimulatedController::info().guid) simulated = c.id;
     UnixTime any_calibration = 0;
@@ -551,7 +600,8 @@ void RecordStore::reload()
         for (const SessionRow& s : sessions_) {
             if (s.pilot_id != p.id) continue;
             facts.practice.push_back({localDay(s.started_at), s.active_s, s.matched});
-            if (s.controller_id != simulated) controller = s.controller_id; // sessions are in time order: the last one flown with counts
+            if (s.controller_id != simulated)
+                controller = s.controller_id; // sessions are in time order: the last one flown with counts
         }
         std::vector<Calibration> history;
         if (controller) at = 0;

@@ -36,8 +36,10 @@ public:
     [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<SessionRow> sessions(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
-    [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller, const std::string& guid) const; ///< the latest
-    [[nodiscard]] std::vector<CalibrationRow> calibrationsOf(const std::string& controller, const std::string& guid) const; ///< in time order
+    [[nodiscard]] std::optional<CalibrationRow> calibrationOf(const std::string& controller,
+                                                              const std::string& guid) const; ///< the latest
+    [[nodiscard]] std::vector<CalibrationRow> calibrationsOf(const std::string& controller,
+                                                             const std::string& guid) const; ///< in time order
     [[nodiscard]] std::vector<ControllerRow> controllers() const; ///< every one that was ever used here
     [[nodiscard]] std::vector<KitTickRow> kitTicks(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<GripRoundRow> gripRounds(const std::string& pilot_id) const;
@@ -61,8 +63,12 @@ public:
     [[nodiscard]] std::optional<RateProfile> ratesOf(const std::string& aircraft_id) const;
     /// How the pilot's practised rates were matched with a real aircraft's, and since when; nothing: not yet.
     [[nodiscard]] std::optional<KeptMatch> match(const std::string& pilot_id, UnixTime* at = nullptr) const;
-    [[nodiscard]] std::string matchStale(const std::string& pilot_id) const; ///< why it holds no more; empty: it holds, or there is none
-    [[nodiscard]] bool onMatchedRates(const std::string& pilot_id) const { return match(pilot_id) && matchStale(pilot_id).empty(); }
+    [[nodiscard]] std::string matchStale(
+        const std::string& pilot_id) const; ///< why it holds no more; empty: it holds, or there is none
+    [[nodiscard]] bool onMatchedRates(const std::string& pilot_id) const
+    {
+        return match(pilot_id) && matchStale(pilot_id).empty();
+    }
     [[nodiscard]] std::optional<KeptPlan> ratePlan(const std::string& pilot_id) const;
     [[nodiscard]] std::vector<HandlingNote> handling(const std::string& pilot_id) const; ///< in time order
     [[nodiscard]] std::vector<BlindNote> blindTests(const std::string& pilot_id) const;  ///< in time order
@@ -89,8 +95,8 @@ public:
     bool keepRates(const std::string& aircraft_id, const RateProfile& rates);
     bool keepMatch(const std::string& pilot_id, const KeptMatch& match);
     bool keepRatePlan(const std::string& pilot_id, const KeptPlan& plan);
-    bool addHandling(const std::string& pilot_id, HandlingNote note); ///< dated now
-    bool addBlindTest(const std::string& pilot_id, BlindNote note);   ///< dated now
+    bool addHandling(const std::string& pilot_id, HandlingNote note);           ///< dated now
+    bool addBlindTest(const std::string& pilot_id, BlindNote note);             ///< dated now
     bool keepRatesTrial(const std::string& pilot_id, const RateProfile& rates); ///< from now on
     bool keepDemonstration(const std::string& drill_id, const std::string& attempt_id);
     bool keepAircraft(const Airframe& aircraft); ///< a real one; a new one is added, which is not undone
@@ -102,9 +108,11 @@ public:
     void endSession(const std::string& session_id, double active_s, double idle_s);
     bool addOutsideSession(SessionRow session, const std::string& controller, const std::string& guid);
     /// Adds what the attempt is judged by: the pilot's curriculum with its version.
-    std::string addAttempt(AttemptRow attempt, const FlightLog& log, const FlightLog* demonstration = nullptr); ///< its id, empty when it failed
-    std::string addObserved(AttemptRow attempt); ///< its id, empty when it failed
-    std::string addCalibration(const std::string& controller, const std::string& guid, const Calibration& calibration); ///< empty when it failed
+    std::string addAttempt(AttemptRow attempt, const FlightLog& log,
+                           const FlightLog* demonstration = nullptr); ///< its id, empty when it failed
+    std::string addObserved(AttemptRow attempt);                      ///< its id, empty when it failed
+    std::string addCalibration(const std::string& controller, const std::string& guid,
+                               const Calibration& calibration); ///< empty when it failed
     bool verifyCalibration(const std::string& calibration_id);
     bool tickKit(const std::string& pilot_id, const std::string& item, bool ticked);
     bool addGripRound(const GripRoundRow& round);

@@ -12,7 +12,7 @@ namespace bh::desk {
 namespace {
 
 constexpr int poll_ms = 33;
-constexpr double note_every_s = 20;      // how much of a session a crash of the program can lose
+constexpr double note_every_s = 20;          // how much of a session a crash of the program can lose
 constexpr double session_ends_after_s = 600; // without any movement
 
 } // namespace
@@ -84,7 +84,7 @@ StickMode Station::stickMode() const { return stick_mode(stickModeNumber()); }
 
 Station::Controller Station::controllerState() const
 {
-    return !present_                ? Controller::Unplugged
+    return !present_              ? Controller::Unplugged
            : !input_.calibrated() ? Controller::Uncalibrated
            : !verified_           ? Controller::Unverified
                                   : Controller::Ready;
@@ -144,7 +144,8 @@ void Station::lookOutside()
     const State now = outside_.look(ControllerHub::now_s(), input_.sticks(), here || !present_);
     if (now == before) return;
     if (now == State::Running) {
-        const QString name = QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) + QStringLiteral(".csv.gz");
+        const QString name = QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) +
+                             QStringLiteral(".csv.gz");
         auto recorder = StickRecorder::create((store_.fileName() + QStringLiteral(".sticks/") + name).toStdString());
         if (recorder) {
             recorder_ = std::move(*recorder);
@@ -190,7 +191,8 @@ bool Station::keepOutside()
 void Station::discardOutside()
 {
     if (!offer_) return;
-    if (!offer_->recording.empty()) QFile::remove(store_.fileName() + QStringLiteral(".sticks/") + QString::fromStdString(offer_->recording));
+    if (!offer_->recording.empty())
+        QFile::remove(store_.fileName() + QStringLiteral(".sticks/") + QString::fromStdString(offer_->recording));
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();
@@ -203,13 +205,15 @@ void Station::poll()
         const auto plugged = hub_.devices();
         // The first real controller is taken into use by itself; after a choice by hand nothing changes by itself,
         // except that a controller that comes back is the one it was.
-        const bool gone = device_.instance != SimulatedController::instance &&
-                          std::none_of(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) { return d.instance == device_.instance; });
+        const bool gone =
+            device_.instance != SimulatedController::instance &&
+            std::none_of(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) { return d.instance == device_.instance; });
         present_ = !gone;
         const auto same = std::find_if(plugged.begin(), plugged.end(), [&](const DeviceInfo& d) {
             return gone && d.guid == device_.guid && d.name == device_.name;
         });
-        if (same != plugged.end()) takeDevice(*same); // practice goes on
+        if (same != plugged.end())
+            takeDevice(*same); // practice goes on
         else if (!plugged.empty() && !chosen_by_hand_ && device_.instance == SimulatedController::instance) {
             endPractice();
             takeDevice(plugged.front());

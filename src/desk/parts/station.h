@@ -77,7 +77,7 @@ Q_SIGNALS:
     void pilotChosen();
     void devicesChanged();
     void deviceChosen();
-    void sticksMoved();  ///< at most 30 times a second, only when something moved
+    void sticksMoved();    ///< at most 30 times a second, only when something moved
     void practiceTicked(); ///< once a second while a session runs
 
 private:

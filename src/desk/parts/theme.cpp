@@ -15,38 +15,22 @@ struct Shade {
     const char* night;
 };
 constexpr Shade shades[] = {
-    {&Theme::chrome, "#1D3F63", "#10243A"},
-    {&Theme::onChrome, "#F6F5F1", "#D7DEE5"},
-    {&Theme::chromeSoft, "#9DB3C9", "#7F96AD"},
-    {&Theme::paper, "#F6F5F1", "#151A20"},
-    {&Theme::card, "#FFFFFF", "#1D242C"},
-    {&Theme::line, "#D8D5CC", "#36404B"},
-    {&Theme::ink, "#1B2430", "#DDE2E7"},
-    {&Theme::soft, "#5B6672", "#9AA6B2"},
-    {&Theme::attention, "#C77700", "#E59A2C"},
-    {&Theme::held, "#1E7F6D", "#3FAE97"},
-    {&Theme::notMet, "#A33B2E", "#DB7767"},
-    {&Theme::steel, "#7B8794", "#8B98A5"},
-    {&Theme::roll, "#C77700", "#E59A2C"},
-    {&Theme::pitch, "#1E7F6D", "#3FAE97"},
-    {&Theme::yaw, "#7A3E78", "#B97AB6"},
-    {&Theme::throttle, "#7B8794", "#8B98A5"},
-    {&Theme::sky, "#A9C3D6", "#24364A"},
-    {&Theme::skyLow, "#D5E0E4", "#3C4F60"},
-    {&Theme::saltLight, "#D9D3C3", "#6C6859"},
-    {&Theme::saltDark, "#CFC8B5", "#625E50"},
-    {&Theme::gridFine, "#BDB5A0", "#57533F"},
-    {&Theme::gridCoarse, "#A39A83", "#8A8468"},
-    {&Theme::bank, "#8C9B62", "#4E5A36"},
-    {&Theme::bankShade, "#6F7F4C", "#3C4629"},
-    {&Theme::poplar, "#4F6B3F", "#2F4427"},
-    {&Theme::poplarShade, "#3B5331", "#22331C"},
-    {&Theme::pole, "#4A4438", "#B8B09A"},
-    {&Theme::cloth, "#A33B2E", "#DB7767"},
-    {&Theme::shed, "#8A6F5A", "#54453A"},
-    {&Theme::shedShade, "#6B5443", "#40342B"},
-    {&Theme::frame, "#7A3E78", "#9C6A99"},
-    {&Theme::frameShade, "#5C2F5B", "#754F73"},
+    {&Theme::chrome, "#1D3F63", "#10243A"},     {&Theme::onChrome, "#F6F5F1", "#D7DEE5"},
+    {&Theme::chromeSoft, "#9DB3C9", "#7F96AD"}, {&Theme::paper, "#F6F5F1", "#151A20"},
+    {&Theme::card, "#FFFFFF", "#1D242C"},       {&Theme::line, "#D8D5CC", "#36404B"},
+    {&Theme::ink, "#1B2430", "#DDE2E7"},        {&Theme::soft, "#5B6672", "#9AA6B2"},
+    {&Theme::attention, "#C77700", "#E59A2C"},  {&Theme::held, "#1E7F6D", "#3FAE97"},
+    {&Theme::notMet, "#A33B2E", "#DB7767"},     {&Theme::steel, "#7B8794", "#8B98A5"},
+    {&Theme::roll, "#C77700", "#E59A2C"},       {&Theme::pitch, "#1E7F6D", "#3FAE97"},
+    {&Theme::yaw, "#7A3E78", "#B97AB6"},        {&Theme::throttle, "#7B8794", "#8B98A5"},
+    {&Theme::sky, "#A9C3D6", "#24364A"},        {&Theme::skyLow, "#D5E0E4", "#3C4F60"},
+    {&Theme::saltLight, "#D9D3C3", "#6C6859"},  {&Theme::saltDark, "#CFC8B5", "#625E50"},
+    {&Theme::gridFine, "#BDB5A0", "#57533F"},   {&Theme::gridCoarse, "#A39A83", "#8A8468"},
+    {&Theme::bank, "#8C9B62", "#4E5A36"},       {&Theme::bankShade, "#6F7F4C", "#3C4629"},
+    {&Theme::poplar, "#4F6B3F", "#2F4427"},     {&Theme::poplarShade, "#3B5331", "#22331C"},
+    {&Theme::pole, "#4A4438", "#B8B09A"},       {&Theme::cloth, "#A33B2E", "#DB7767"},
+    {&Theme::shed, "#8A6F5A", "#54453A"},       {&Theme::shedShade, "#6B5443", "#40342B"},
+    {&Theme::frame, "#7A3E78", "#9C6A99"},      {&Theme::frameShade, "#5C2F5B", "#754F73"},
     {&Theme::mark, "#1D3F63", "#BFD3E6"},
 };
 
@@ -80,24 +64,31 @@ QString styleSheet(const Theme& t)
         "QToolTip { background: @card; color: @ink; border: 1px solid @line; padding: 4px; }"
         "QPushButton { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 5px 12px; }"
         "QPushButton:hover { border-color: @chromeSoft; } QPushButton:focus { border: 2px solid @attention; padding: 4px 11px; }"
-        "QPushButton:disabled { color: @steel; } QPushButton:checked { background: @select; border-color: @button; font-weight: bold; }"
+        "QPushButton:disabled { color: @steel; } QPushButton:checked { background: @select; border-color: @button; font-weight: "
+        "bold; }"
         "QPushButton[primary=\"true\"] { background: @button; color: #FFFFFF; border-color: @button; }"
         "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
-        "QLineEdit, QComboBox, QAbstractSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; padding: 3px 6px; }"
+        "QLineEdit, QComboBox, QAbstractSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; "
+        "padding: 3px 6px; }"
         "QLineEdit:focus, QComboBox:focus, QAbstractSpinBox:focus { border: 2px solid @attention; padding: 2px 5px; }"
         "QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { border: none; width: 18px; }"
         "QAbstractSpinBox::up-arrow { image: url(:/resources/icons/up.svg); width: 9px; height: 6px; }"
         "QAbstractSpinBox::down-arrow { image: url(:/resources/icons/down.svg); width: 9px; height: 6px; }"
         "QComboBox::drop-down { border: none; width: 22px; } QComboBox::down-arrow { image: url(:/resources/icons/down.svg); }"
-        "QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @button; selection-color: #FFFFFF; }"
+        "QComboBox QAbstractItemView { background: @card; color: @ink; selection-background-color: @button; selection-color: "
+        "#FFFFFF; }"
         "QTableView, QListView { background: @card; color: @ink; border: 1px solid @line; gridline-color: @line; "
         "selection-background-color: @select; selection-color: @ink; }"
-        "QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @line; padding: 4px 6px; }"
-        "QCheckBox::indicator, QTableView::indicator { width: 14px; height: 14px; border: 1px solid @steel; border-radius: 2px; background: @card; }"
-        "QCheckBox::indicator:checked, QTableView::indicator:checked { background: @button; border-color: @button; image: url(:/resources/icons/check.svg); }"
+        "QHeaderView::section { background: @paper; color: @soft; border: none; border-bottom: 1px solid @line; padding: 4px "
+        "6px; }"
+        "QCheckBox::indicator, QTableView::indicator { width: 14px; height: 14px; border: 1px solid @steel; border-radius: 2px; "
+        "background: @card; }"
+        "QCheckBox::indicator:checked, QTableView::indicator:checked { background: @button; border-color: @button; image: "
+        "url(:/resources/icons/check.svg); }"
         "QCheckBox::indicator:disabled { border-color: @line; } QCheckBox { border: 1px solid transparent; }"
         "QCheckBox:focus { border-color: @attention; }"
-        "QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @line; min-height: 24px; border-radius: 4px; }"
+        "QScrollBar:vertical { background: @paper; width: 10px; } QScrollBar::handle:vertical { background: @line; min-height: "
+        "24px; border-radius: 4px; }"
         "QScrollBar::add-line, QScrollBar::sub-line { height: 0; }"
         "#lineUp { background: @chrome; } #lineUp QLabel { color: @onChrome; }"
         "#lineUp QLineEdit, #lineUp QDoubleSpinBox { background: @field; color: @onChrome; border-color: @field; }"
@@ -108,7 +99,8 @@ QString styleSheet(const Theme& t)
         "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
         "#apron QPushButton:disabled { color: @chromeSoft; }"
         "QLabel:focus, QTableView:focus { border: 1px solid @attention; }"
-        "#instruction { color: @ink; } #quiet, QLabel[quiet=\"true\"] { color: @soft; } #caution, QLabel[caution=\"true\"] { color: @caution; }"
+        "#instruction { color: @ink; } #quiet, QLabel[quiet=\"true\"] { color: @soft; } #caution, QLabel[caution=\"true\"] { "
+        "color: @caution; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };
     put("@caution", t.night ? t.attention : QColor("#8F5500")); // amber as small text needs to be darker on paper

@@ -4,9 +4,9 @@
 #include "core/rates/purpose.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/record_store.h"
 #include "desk/parts/number_box.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 
 #include <QBoxLayout>
@@ -16,17 +16,23 @@ namespace bh::desk {
 
 AdvicePanel::AdvicePanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
 {
-    bands_ = readingTable("rateBands", tr("Usual rates by purpose"), {tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
+    bands_ = readingTable("rateBands", tr("Usual rates by purpose"),
+                          {tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
     bands_->setRowCount(static_cast<int>(rate_bands().size()));
     bands_->setWordWrap(true);
-    explain(bands_, {tr("What the aircraft is flown for."), tr("At full stick, roll and pitch: common practice, no source."), tr("Roll and pitch, and yaw: common practice, no source."), tr("Common practice, no source."), QString()});
+    explain(bands_, {tr("What the aircraft is flown for."), tr("At full stick, roll and pitch: common practice, no source."),
+                     tr("Roll and pitch, and yaw: common practice, no source."), tr("Common practice, no source."), QString()});
     int row = 0;
     for (const RateBand& band : rate_bands()) {
         const auto text = [](std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); };
-        const QString range = band.low_dps > 0 ? tr("%1 to %2").arg(band.low_dps).arg(band.high_dps) : tr("up to %1").arg(band.high_dps);
-        const QStringList cells{text(band.name), range, tr("%1, yaw %2").arg(band.start_dps).arg(band.start_yaw_dps), text(band.why)};
+        const QString range =
+            band.low_dps > 0 ? tr("%1 to %2").arg(band.low_dps).arg(band.high_dps) : tr("up to %1").arg(band.high_dps);
+        const QStringList cells{text(band.name), range, tr("%1, yaw %2").arg(band.start_dps).arg(band.start_yaw_dps),
+                                text(band.why)};
         for (int column = 0; column < cells.size(); ++column) bands_->setItem(row, column, new QTableWidgetItem(cells[column]));
-        auto* begin = namedButton(tr("Practise on"), "", tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
+        auto* begin = namedButton(
+            tr("Practise on"), "",
+            tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
         begin->setObjectName(QStringLiteral("band-%1").arg(text(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
@@ -79,10 +85,14 @@ void AdvicePanel::refresh()
     if (const Airframe* real = store_.realAircraft(context_.aircraft_id)) evidence.airframe = *real;
     QString text;
     for (const RateAdvice& a : rate_advice(evidence))
-        text += QStringLiteral("<p><b>%1</b><br>%2.</p>").arg(QString::fromStdString(a.sentence).toHtmlEscaped(), QString::fromStdString(a.reckoning).toHtmlEscaped());
+        text += QStringLiteral("<p><b>%1</b><br>%2.</p>")
+                    .arg(QString::fromStdString(a.sentence).toHtmlEscaped(), QString::fromStdString(a.reckoning).toHtmlEscaped());
     if (text.isEmpty())
-        text = context_.rocking_share ? tr("<p>Rocking %1 % of the newest flights: nothing speaks against %2 °/s.</p>").arg(100 * *context_.rocking_share, 0, 'f', 0).arg(evidence.max_dps, 0, 'f', 0)
-                                      : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
+        text = context_.rocking_share
+                   ? tr("<p>Rocking %1 % of the newest flights: nothing speaks against %2 °/s.</p>")
+                         .arg(100 * *context_.rocking_share, 0, 'f', 0)
+                         .arg(evidence.max_dps, 0, 'f', 0)
+                   : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
     advice_->setText(text);
     bands_->setDisabled(context_.pilot_id.empty());
 }

@@ -53,7 +53,8 @@ void addHandle(QCustomPlot& plot, double x, double y, const QColor& colour)
 
 } // namespace
 
-CurvePlot::CurvePlot(const QString& axis, QWidget* parent) : QWidget(parent), axis_(axis), plot_(new QCustomPlot), difference_(new QCustomPlot), reading_(new QLabel)
+CurvePlot::CurvePlot(const QString& axis, QWidget* parent)
+    : QWidget(parent), axis_(axis), plot_(new QCustomPlot), difference_(new QCustomPlot), reading_(new QLabel)
 {
     plot_->setObjectName(QStringLiteral("ratePlot") + axis);
     reading_->setObjectName(QStringLiteral("rateReading") + axis);
@@ -61,8 +62,10 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent) : QWidget(parent), ax
     plot_->setMinimumHeight(130);
     plot_->setFocusPolicy(Qt::StrongFocus);
     plot_->installEventFilter(this);
-    explain(plot_, tr("Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. Bars: where the pilot's stick spends its time. The upright line follows the live stick. "
-                      "The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, with Shift in small steps."));
+    explain(plot_, tr("Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. "
+                      "Bars: where the pilot's stick spends its time. The upright line follows the live stick. "
+                      "The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, "
+                      "with Shift in small steps."));
     difference_->setAccessibleName(tr("What the %1 curves differ by").arg(axis));
     difference_->setFixedHeight(90);
     difference_->setFocusPolicy(Qt::TabFocus);
@@ -92,12 +95,15 @@ void CurvePlot::draw()
     startPlot(*plot_);
     const RateCurve& real = curves_.edits_practised ? curves_.real : held();
     const RateCurve& practised = curves_.edits_practised ? held() : curves_.practised;
-    const double top = 1.08 * std::max({rate_dps(real, 1), rate_dps(practised, 1), curves_.match ? rate_dps(*curves_.match, 1) : 0.0, 100.0});
+    const double top =
+        1.08 * std::max({rate_dps(real, 1), rate_dps(practised, 1), curves_.match ? rate_dps(*curves_.match, 1) : 0.0, 100.0});
     if (!curves_.use.empty()) {
         auto* bars = new QCPBars(plot_->xAxis, plot_->yAxis);
-        const double most = *std::max_element(curves_.use.begin(), curves_.use.end()), bins = static_cast<double>(curves_.use.size());
+        const double most = *std::max_element(curves_.use.begin(), curves_.use.end()),
+                     bins = static_cast<double>(curves_.use.size());
         QVector<double> at, size;
-        for (std::size_t i = 0; i < curves_.use.size(); ++i) at << (static_cast<double>(i) + 0.5) / bins, size << 0.3 * top * curves_.use[i] / std::max(most, 1e-12);
+        for (std::size_t i = 0; i < curves_.use.size(); ++i)
+            at << (static_cast<double>(i) + 0.5) / bins, size << 0.3 * top * curves_.use[i] / std::max(most, 1e-12);
         bars->setWidth(0.9 / bins);
         bars->setData(at, size, true);
         QColor light = t.steel;
@@ -105,9 +111,13 @@ void CurvePlot::draw()
         bars->setBrush(light);
         bars->setPen(Qt::NoPen);
     }
-    addCurve(*plot_, [&](double x) { return rate_dps(practised, x); }, QPen(t.steel, 2, Qt::DashLine));
-    addCurve(*plot_, [&](double x) { return rate_dps(real, x); }, QPen(t.ink, 2));
-    if (curves_.match) addCurve(*plot_, [&](double x) { return rate_dps(*curves_.match, x); }, QPen(t.attention, 2));
+    addCurve(
+        *plot_, [&](double x) { return rate_dps(practised, x); }, QPen(t.steel, 2, Qt::DashLine));
+    addCurve(
+        *plot_, [&](double x) { return rate_dps(real, x); }, QPen(t.ink, 2));
+    if (curves_.match)
+        addCurve(
+            *plot_, [&](double x) { return rate_dps(*curves_.match, x); }, QPen(t.attention, 2));
     plot_->xAxis->setRange(0, 1);
     plot_->yAxis->setRange(0, top);
     plot_->xAxis->setTickLabels(false);
@@ -162,7 +172,9 @@ void CurvePlot::drawDifference()
 QString CurvePlot::reading() const
 {
     const auto rate = [&](const RateCurve& c) { return QString::number(rate_dps(c, stick_), 'f', 0); };
-    return tr("at %1 %: real %2, own %3, match %4").arg(100 * stick_, 0, 'f', 0).arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
+    return tr("at %1 %: real %2, own %3, match %4")
+        .arg(100 * stick_, 0, 'f', 0)
+        .arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
 }
 
 void CurvePlot::setStick(double size)

@@ -23,7 +23,7 @@ public:
     struct Curves {
         RateCurve real, practised;
         std::optional<RateCurve> match;
-        bool match_is_real = false;  ///< the match is to become the real aircraft's; otherwise the simulator's
+        bool match_is_real = false;   ///< the match is to become the real aircraft's; otherwise the simulator's
         bool edits_practised = false; ///< which one has the handles
         std::vector<double> use;      ///< of the stick, shares in even bins; empty: not flown yet
     };
@@ -44,7 +44,10 @@ private:
     enum class Handle { None, End, Centre };
     void draw();
     void drawDifference();
-    [[nodiscard]] const RateCurve& held() const { return dragged_ ? *dragged_ : curves_.edits_practised ? curves_.practised : curves_.real; }
+    [[nodiscard]] const RateCurve& held() const
+    {
+        return dragged_ ? *dragged_ : curves_.edits_practised ? curves_.practised : curves_.real;
+    }
     [[nodiscard]] Handle handleAt(const QPoint& place) const;
     void dragTo(const QPoint& place);
     bool key(int key, bool small);

@@ -1,13 +1,13 @@
 #include "desk/rates/feel_panel.h"
 
 #include "core/drill/free_flight.h"
-#include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/flight_view.h"
 #include "desk/parts/buttons.h"
-#include "desk/rates/handling_form.h"
+#include "desk/parts/flight_view.h"
+#include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/record_store.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/rates/handling_form.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -24,7 +24,8 @@ constexpr double told_apart = 0.05; // the usual level
 
 } // namespace
 
-FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station)
 {
     view_ = new FlightView;
     view_->setObjectName(QStringLiteral("feelView"));
@@ -48,10 +49,12 @@ FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys,
     toB_ = tabButton(tr("B (2)"), "feelToB", tr("Curve B, in the air"));
     toX_ = tabButton(tr("X (3)"), "feelToX", tr("The curve to be told, in the air"));
     pause_ = tabButton(tr("Pause (F8)"), "feelPause", tr("Hold the flight still, and go on"));
-    blind_ = tabButton(tr("Blind test"), "feelBlind", tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
+    blind_ = tabButton(tr("Blind test"), "feelBlind",
+                       tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
     isA_ = tabButton(tr("X is A"), "feelIsA", tr("Says so, and goes on to the next"));
     isB_ = tabButton(tr("X is B"), "feelIsB", tr("Says so, and goes on to the next"));
-    rate_ = tabButton(tr("Rate it"), "feelRate", tr("A few questions about the flight with the practised rates; the rating is kept with them"));
+    rate_ = tabButton(tr("Rate it"), "feelRate",
+                      tr("A few questions about the flight with the practised rates; the rating is kept with them"));
     connect(rate_, &QPushButton::clicked, this, &FeelPanel::askHowItWas);
     form_ = new HandlingForm;
     connect(form_, &HandlingForm::rated, this, [this](int rating) {
@@ -74,7 +77,8 @@ FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys,
     connect(isA_, &QPushButton::clicked, this, [this] { say(false); });
     connect(isB_, &QPushButton::clicked, this, [this] { say(true); });
     connect(pause_, &QPushButton::clicked, this, &FeelPanel::pause);
-    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {{Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
+    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {
+        {Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
     for (const auto& [key, button] : shortcuts) {
         auto* shortcut = new QShortcut(key, this);
         const bool digit = key[0].key() < Qt::Key_F1; // may be typed into a box elsewhere on the page
@@ -130,7 +134,9 @@ void FeelPanel::setContext(const RatesContext& context)
 
 RateProfile FeelPanel::rates(const QComboBox* choice) const
 {
-    return choice->currentIndex() == Real ? context_.real : choice->currentIndex() == Practised ? context_.practised : context_.matched();
+    return choice->currentIndex() == Real        ? context_.real
+           : choice->currentIndex() == Practised ? context_.practised
+                                                 : context_.matched();
 }
 
 void FeelPanel::land()
@@ -149,7 +155,9 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     shown_->setCurrentWidget(view_);
     if (station_.pilotId().empty() || station_.controllerState() != Station::Controller::Ready) return refresh();
     Drill flight_of = free_flight("pan");
-    flight_of.phases.front().instruction = (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again.")).toStdString();
+    flight_of.phases.front().instruction =
+        (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again."))
+            .toStdString();
     const auto own = store_.setup(station_.pilotId());
     auto setup = store_.data().setup_for(flight_of, rates);
     if (!setup) return view_->setInvitation(QString::fromStdString(setup.error().message));
@@ -158,7 +166,8 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     auto flight = Flight::create(std::move(*setup));
     if (!flight) return view_->setInvitation(QString::fromStdString(flight.error().message));
     if (station_.beginPractice().empty()) return;
-    loop_ = std::make_unique<FlightLoop>(std::move(*flight), flight_of, [&input = station_.input()](double after_s) { return input.sticks_after(after_s); });
+    loop_ = std::make_unique<FlightLoop>(std::move(*flight), flight_of,
+                                         [&input = station_.input()](double after_s) { return input.sticks_after(after_s); });
     view_->setStickMode(station_.stickMode());
     view_->show(loop_.get());
     if (own) view_->setCamera(own->camera_tilt_deg, own->fov_deg);
@@ -188,8 +197,10 @@ void FeelPanel::useX()
 
 void FeelPanel::beginBlind()
 {
-    if (test_ && !test_->over()) test_.reset(); // left: counts for nothing
-    else test_ = BlindTest{seed_ ? seed_ : QRandomGenerator::global()->generate64(), 8, {}};
+    if (test_ && !test_->over())
+        test_.reset(); // left: counts for nothing
+    else
+        test_ = BlindTest{seed_ ? seed_ : QRandomGenerator::global()->generate64(), 8, {}};
     if (test_) useA();
     refresh();
 }
@@ -199,9 +210,11 @@ void FeelPanel::say(bool x_is_b)
     if (!test_ || test_->over()) return;
     test_->said_b.push_back(x_is_b);
     if (test_->over()) {
-        store_.addBlindTest(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(), test_->right(), test_->trials, test_->p_value()});
+        store_.addBlindTest(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(),
+                                                 test_->right(), test_->trials, test_->p_value()});
         land();
-    } else useX();
+    } else
+        useX();
     refresh();
 }
 
@@ -239,16 +252,35 @@ void FeelPanel::refresh()
     blind_->setText(testing ? tr("Leave the test") : tr("Blind test"));
     blind_->setEnabled(ready && (testing || !same));
     for (QComboBox* box : {a_, b_}) box->setDisabled(testing);
-    view_->setInvitation(!ready ? tr("Choose a pilot and a calibrated controller first.") : tr("Throttle to the bottom, then F5 takes off.\n1 and 2 change the curve in the air."));
-    if (testing) words_->setText(tr("Trial %1 of %2: X is A or B. In the hand now: %3.").arg(test_->said_b.size() + 1).arg(test_->trials).arg(loop_ ? flown_ : tr("nothing")));
-    else if (same) words_->setText(tr("A and B are the same: choose two that differ."));
-    else words_->setText(loop_ ? tr("In the hand now: %1.").arg(flown_) : tr("Fly both curves, or find out blind whether the difference can be felt at all."));
+    view_->setInvitation(!ready ? tr("Choose a pilot and a calibrated controller first.")
+                                : tr("Throttle to the bottom, then F5 takes off.\n1 and 2 change the curve in the air."));
+    if (testing)
+        words_->setText(tr("Trial %1 of %2: X is A or B. In the hand now: %3.")
+                            .arg(test_->said_b.size() + 1)
+                            .arg(test_->trials)
+                            .arg(loop_ ? flown_ : tr("nothing")));
+    else if (same)
+        words_->setText(tr("A and B are the same: choose two that differ."));
+    else
+        words_->setText(loop_ ? tr("In the hand now: %1.").arg(flown_)
+                              : tr("Fly both curves, or find out blind whether the difference can be felt at all."));
     if (test_ && test_->over()) {
-        const QString said = test_->p_value() < told_apart ? tr("the difference can be felt") : tr("no difference could be shown");
-        verdict_->setText(tr("%1 of %2 right: by guessing alone so many come in %3 of 100 tests (p = %4), so %5.").arg(test_->right()).arg(test_->trials).arg(100 * test_->p_value(), 0, 'f', 1).arg(test_->p_value(), 0, 'f', 3).arg(said));
+        const QString said =
+            test_->p_value() < told_apart ? tr("the difference can be felt") : tr("no difference could be shown");
+        verdict_->setText(tr("%1 of %2 right: by guessing alone so many come in %3 of 100 tests (p = %4), so %5.")
+                              .arg(test_->right())
+                              .arg(test_->trials)
+                              .arg(100 * test_->p_value(), 0, 'f', 1)
+                              .arg(test_->p_value(), 0, 'f', 3)
+                              .arg(said));
     } else {
         const auto tests = store_.blindTests(station_.pilotId());
-        verdict_->setText(tests.empty() ? QString() : tr("Last blind test, %1: %2 of %3 right (p = %4).").arg(QString::fromStdString(tests.back().between)).arg(tests.back().right).arg(tests.back().trials).arg(tests.back().p_value, 0, 'f', 3));
+        verdict_->setText(tests.empty() ? QString()
+                                        : tr("Last blind test, %1: %2 of %3 right (p = %4).")
+                                              .arg(QString::fromStdString(tests.back().between))
+                                              .arg(tests.back().right)
+                                              .arg(tests.back().trials)
+                                              .arg(tests.back().p_value, 0, 'f', 3));
     }
     verdict_->setVisible(!verdict_->text().isEmpty());
 }

@@ -1,13 +1,13 @@
 #include "desk/rates/plan_panel.h"
 
-#include "core/rates/handling.h"
 #include "core/curves/rate_families.h"
+#include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/tables.h"
-#include "desk/rates/handling_form.h"
 #include "desk/parts/record_store.h"
+#include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/rates/handling_form.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -38,8 +38,10 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     words_->setWordWrap(true);
     begin_ = namedButton(tr("Begin the plan"), "beginPlan", tr("From the rates as they are now to the match, step by step"));
     begin_->setProperty("primary", true);
-    end_ = namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
-    fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep", tr("A test flight in the built-in flight with the rates of this step"));
+    end_ =
+        namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
+    fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep",
+                       tr("A test flight in the built-in flight with the rates of this step"));
     connect(new QShortcut(QKeySequence(Qt::Key_F5), this), &QShortcut::activated, this, &PlanPanel::testFlight);
     read_ = new QCheckBox(tr("Read, and kept to"));
     read_->setObjectName(QStringLiteral("cautionsRead"));
@@ -51,15 +53,19 @@ PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), sto
     by_->setPlaceholderText(tr("Decided by"));
     by_->setAccessibleName(tr("Who decides"));
     by_->setMaximumWidth(200);
-    cautions_ = new QLabel(tr("New rates on a real aircraft: fly high over open ground, the panic switch at hand, never over water, never over people."));
+    cautions_ = new QLabel(tr("New rates on a real aircraft: fly high over open ground, the panic switch at hand, never over "
+                              "water, never over people."));
     cautions_->setObjectName(QStringLiteral("planCautions"));
     cautions_->setWordWrap(true);
     form_ = new HandlingForm;
     connect(form_, &HandlingForm::rated, this, &PlanPanel::rate);
-    steps_ = readingTable("planSteps", tr("Steps of the plan"), {tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")}, 0);
-    explain(steps_, {tr("One parameter of one axis, or of roll and pitch together."), tr("By how much the rate changes where it changes most; at most 15 % of the rate at full stick (house)."),
-                     tr("1 is as good as one could wish, 10 lost control: handling scale of NASA TN D-5153 (1969), in other words. From 7 the step goes half-way back (house)."), tr("What the parameter was left at."),
-                     tr("Here: in the built-in flight."), tr("When, and by whom.")});
+    steps_ = readingTable("planSteps", tr("Steps of the plan"),
+                          {tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")}, 0);
+    explain(steps_, {tr("One parameter of one axis, or of roll and pitch together."),
+                     tr("By how much the rate changes where it changes most; at most 15 % of the rate at full stick (house)."),
+                     tr("1 is as good as one could wish, 10 lost control: handling scale of NASA TN D-5153 (1969), in other "
+                        "words. From 7 the step goes half-way back (house)."),
+                     tr("What the parameter was left at."), tr("Here: in the built-in flight."), tr("When, and by whom.")});
     connect(begin_, &QPushButton::clicked, this, &PlanPanel::begin);
     connect(end_, &QPushButton::clicked, this, &PlanPanel::end);
     connect(fly_, &QPushButton::clicked, this, &PlanPanel::testFlight);
@@ -112,10 +118,12 @@ void PlanPanel::begin()
     plan.plan.locked = context_.locked;
     // What is practised may be said in other numbers than the simulator's: the same curve in its own, as near as they come.
     for (const RateAxis axis : rate_axes) {
-        if (family_key(curve_of(plan.plan.from, axis)) == context_.family || plan.plan.locked[static_cast<std::size_t>(axis)]) continue;
+        if (family_key(curve_of(plan.plan.from, axis)) == context_.family || plan.plan.locked[static_cast<std::size_t>(axis)])
+            continue;
         MatchOptions options;
         options.ranges = context_.ranges;
-        if (const auto same = match_rates(curve_of(plan.plan.from, axis), context_.family, options)) curve_of(plan.plan.from, axis) = same->rounded;
+        if (const auto same = match_rates(curve_of(plan.plan.from, axis), context_.family, options))
+            curve_of(plan.plan.from, axis) = same->rounded;
     }
     const auto standing = standing_of(plan.plan);
     if (!standing) return words_->setText(QString::fromStdString(standing.error().message));
@@ -152,14 +160,18 @@ bool PlanPanel::keepRates(const KeptPlan& plan, const RateProfile& rates)
     return store_.keepSetup(context_.pilot_id, setup);
 }
 
-bool PlanPanel::mayRate() const { return plan_ && (flownHere_ || outside_->isChecked()) && (!plan_->on_aircraft || read_->isChecked()); }
+bool PlanPanel::mayRate() const
+{
+    return plan_ && (flownHere_ || outside_->isChecked()) && (!plan_->on_aircraft || read_->isChecked());
+}
 
 void PlanPanel::rate(int rating)
 {
     if (!standing_ || !standing_->next || !mayRate()) return;
     KeptPlan plan = *plan_;
     plan.plan.flown.push_back({*standing_->next, rating});
-    plan.decisions.push_back({store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
+    plan.decisions.push_back(
+        {store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
     const auto after = standing_of(plan.plan);
     if (!after) return words_->setText(QString::fromStdString(after.error().message));
     read_->setChecked(false);
@@ -169,7 +181,8 @@ void PlanPanel::rate(int rating)
     store_.undoStack()->beginMacro(tr("step of a change plan"));
     if (store_.keepRatePlan(pilot, plan) && keepRates(plan, after->now) && !after->next) matched(plan);
     store_.undoStack()->endMacro();
-    if (!plan.on_aircraft) store_.addHandling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
+    if (!plan.on_aircraft)
+        store_.addHandling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
 }
 
 /// The plan is through: from now on both sides are matched, unless the side that was to stay has been changed on the way.
@@ -179,7 +192,8 @@ void PlanPanel::matched(const KeptPlan& plan)
     const auto real = store_.ratesOf(plan.aircraft);
     const auto own = store_.setup(context_.pilot_id);
     if (!simulator || !real || !own || !((plan.on_aircraft ? own->rates : *real) == plan.stays)) return;
-    store_.keepMatch(context_.pilot_id, {plan.aircraft, plan.simulator, *real, own->rates, simulator->rate_family, RecordStore::rateRanges(*simulator)});
+    store_.keepMatch(context_.pilot_id, {plan.aircraft, plan.simulator, *real, own->rates, simulator->rate_family,
+                                         RecordStore::rateRanges(*simulator)});
 }
 
 QString PlanPanel::inWords(const RateStep& step) const
@@ -187,7 +201,10 @@ QString PlanPanel::inWords(const RateStep& step) const
     const RateFamily* family = rate_family(family_key(curve_of(plan_->plan.from, step.axes.front())));
     static const QString names[] = {tr("Roll"), tr("Pitch"), tr("Yaw")};
     const QString axes = step.axes.size() == 2 ? tr("Roll and pitch") : names[static_cast<std::size_t>(step.axes.front())];
-    return tr("%1: %2 from %3 to %4").arg(axes, family ? text(family->parameters[step.parameter].name) : QString()).arg(step.from, 0, 'g', 5).arg(step.to, 0, 'g', 5);
+    return tr("%1: %2 from %3 to %4")
+        .arg(axes, family ? text(family->parameters[step.parameter].name) : QString())
+        .arg(step.from, 0, 'g', 5)
+        .arg(step.to, 0, 'g', 5);
 }
 
 void PlanPanel::showSteps()
@@ -201,9 +218,14 @@ void PlanPanel::showSteps()
         upto.flown.resize(i + 1);
         const auto after = standing_of(upto);
         const KeptPlan::Decision d = i < plan_->decisions.size() ? plan_->decisions[i] : KeptPlan::Decision{};
-        const double left = after ? parameters_of(curve_of(after->now, rated.step.axes.front()))[rated.step.parameter] : rated.step.to;
+        const double left =
+            after ? parameters_of(curve_of(after->now, rated.step.axes.front()))[rated.step.parameter] : rated.step.to;
         const QString when = d.at ? QDateTime::fromSecsSinceEpoch(d.at).toString(QStringLiteral("d MMM")) : QString();
-        const QStringList cells{inWords(rated.step), QString::number(rated.step.worst_dps, 'f', 0), QString::number(rated.rating), QString::number(left, 'g', 5), d.outside ? tr("elsewhere") : tr("here"),
+        const QStringList cells{inWords(rated.step),
+                                QString::number(rated.step.worst_dps, 'f', 0),
+                                QString::number(rated.rating),
+                                QString::number(left, 'g', 5),
+                                d.outside ? tr("elsewhere") : tr("here"),
                                 d.by.empty() ? when : tr("%1, %2").arg(when, QString::fromStdString(d.by))};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
@@ -216,7 +238,8 @@ void PlanPanel::showSteps()
     steps_->setRowCount(static_cast<int>(flown + left));
     for (std::size_t i = 0; i < left; ++i) {
         const RateStep& step = standing_->left[i];
-        const QStringList cells{inWords(step), QString::number(step.worst_dps, 'f', 0), i == 0 ? tr("next") : tr("later"), {}, {}, {}};
+        const QStringList cells{
+            inWords(step), QString::number(step.worst_dps, 'f', 0), i == 0 ? tr("next") : tr("later"), {}, {}, {}};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             item->setForeground(theme().soft);
@@ -246,17 +269,29 @@ void PlanPanel::refresh()
     if (open) {
         const SimulatorProfile* simulator = store_.simulator(plan_->simulator);
         const Airframe* aircraft = store_.realAircraft(plan_->aircraft);
-        const std::string name = plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->aircraft) : (simulator ? simulator->name : plan_->simulator);
-        heading_->setText(tr("Step %1 of about %2: %3").arg(plan_->plan.flown.size() + 1).arg(plan_->plan.flown.size() + standing_->left.size()).arg(inWords(*standing_->next)));
-        words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Fly it here, or tick that it was flown elsewhere; then answer.").arg(QString::fromStdString(name)).arg(standing_->next->worst_dps, 0, 'f', 0));
+        const std::string name =
+            plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->aircraft) : (simulator ? simulator->name : plan_->simulator);
+        heading_->setText(tr("Step %1 of about %2: %3")
+                              .arg(plan_->plan.flown.size() + 1)
+                              .arg(plan_->plan.flown.size() + standing_->left.size())
+                              .arg(inWords(*standing_->next)));
+        words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Fly it here, or tick that it was flown "
+                           "elsewhere; then answer.")
+                            .arg(QString::fromStdString(name))
+                            .arg(standing_->next->worst_dps, 0, 'f', 0));
         cautions_->setVisible(plan_->on_aircraft);
         read_->setVisible(plan_->on_aircraft);
         form_->setAllowed(mayRate());
     } else {
-        heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size()) : plan_ ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size()) : tr("No plan yet."));
+        heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size())
+                          : plan_               ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size())
+                                                : tr("No plan yet."));
         words_->setText(!context_.blocked.empty() ? QString::fromStdString(context_.blocked)
-                        : differs                 ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a rating after each.").arg(side)
-                                                  : tr("Nothing to change: %1 are as the match says.").arg(context_.aircraft_changes() ? tr("the aircraft's rates") : side));
+                        : differs ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a "
+                                       "rating after each.")
+                                        .arg(side)
+                                  : tr("Nothing to change: %1 are as the match says.")
+                                        .arg(context_.aircraft_changes() ? tr("the aircraft's rates") : side));
         form_->restart();
     }
     showSteps();

@@ -16,8 +16,8 @@ namespace bh::desk {
 class HandlingForm;
 class RecordStore;
 
-/// From the rates as they are to the match in test flights: one parameter at a time, each step rated by a few questions, a bad one
-/// taken half-way back. What was decided stays on the record.
+/// From the rates as they are to the match in test flights: one parameter at a time, each step rated by a few questions, a bad
+/// one taken half-way back. What was decided stays on the record.
 class PlanPanel : public QWidget {
     Q_OBJECT
 public:
@@ -46,7 +46,7 @@ private:
     RatesContext context_;
     std::optional<KeptPlan> plan_;
     std::optional<PlanStanding> standing_;
-    std::string of_; ///< pilot
+    std::string of_;         ///< pilot
     bool flownHere_ = false; ///< this step, in the built-in flight
     QLabel *heading_, *words_, *cautions_;
     QPushButton *begin_, *end_, *fly_;

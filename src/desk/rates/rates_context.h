@@ -25,11 +25,11 @@ struct RatesContext {
     MatchDirection direction = MatchDirection::SimulatorToReal;
     RateProfile real, practised;
     std::array<std::optional<RateMatch>, 3> matches; ///< of the side that changes, by axis
-    std::array<bool, 3> locked{false, false, true}; ///< axes that are left alone
-    std::string family;                 ///< in which the side that changes is set
-    std::vector<ParameterRange> ranges; ///< of it
-    std::optional<double> rocking_share; ///< of the pilot's newest flights
-    std::string blocked;                ///< why the aircraft may not be changed yet; empty: it may
+    std::array<bool, 3> locked{false, false, true};  ///< axes that are left alone
+    std::string family;                              ///< in which the side that changes is set
+    std::vector<ParameterRange> ranges;              ///< of it
+    std::optional<double> rocking_share;             ///< of the pilot's newest flights
+    std::string blocked;                             ///< why the aircraft may not be changed yet; empty: it may
 
     [[nodiscard]] bool aircraft_changes() const { return direction != MatchDirection::SimulatorToReal; }
     [[nodiscard]] const RateProfile& changing() const { return aircraft_changes() ? real : practised; }

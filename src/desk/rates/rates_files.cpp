@@ -2,19 +2,19 @@
 
 #include "core/curves/rate_families.h"
 #include "core/rates/rates_from_log.h"
-#include "desk/rates/curve_plot.h"
 #include "desk/parts/theme.h"
-#include "files/rates_document.h"
+#include "desk/rates/curve_plot.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
+#include "files/rates_document.h"
 
-#include <nlohmann/json.hpp>
 #include <QObject>
 #include <QPixmap>
 #include <QSaveFile>
 #include <QStringList>
 #include <QSvgGenerator>
+#include <nlohmann/json.hpp>
 #include <qcustomplot.h>
 
 namespace bh::desk {
@@ -45,8 +45,13 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
         const RateFamily* of = rate_family(family_key(flown->curve));
         QStringList parts;
         for (std::size_t k = 0; k < flown->low.size(); ++k)
-            parts << QObject::tr("%1 %2 to %3").arg(QString::fromUtf8(of->parameters[k].name.data())).arg(flown->low[k], 0, 'g', 4).arg(flown->high[k], 0, 'g', 4);
-        said << QObject::tr("%1 %2 (lag %3 ms)").arg(QLatin1String(axis_names[at]), parts.join(QStringLiteral(", "))).arg(1000 * flown->lag_s, 0, 'f', 0);
+            parts << QObject::tr("%1 %2 to %3")
+                         .arg(QString::fromUtf8(of->parameters[k].name.data()))
+                         .arg(flown->low[k], 0, 'g', 4)
+                         .arg(flown->high[k], 0, 'g', 4);
+        said << QObject::tr("%1 %2 (lag %3 ms)")
+                    .arg(QLatin1String(axis_names[at]), parts.join(QStringLiteral(", ")))
+                    .arg(1000 * flown->lag_s, 0, 'f', 0);
     }
     if (!any) return bad_input(path + ": " + why);
     read.said = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));
@@ -85,7 +90,8 @@ bool saveRatesTable(const QString& file, const RatesContext& context)
             const double x = -1 + i / 100.0;
             text += QByteArray::number(x, 'f', 2);
             for (const RateAxis axis : rate_axes)
-                for (const RateProfile* p : {&context.real, &context.practised, static_cast<const RateProfile*>(&match)}) text += ',' + QByteArray::number(rate_dps(curve_of(*p, axis), x), 'f', 3);
+                for (const RateProfile* p : {&context.real, &context.practised, static_cast<const RateProfile*>(&match)})
+                    text += ',' + QByteArray::number(rate_dps(curve_of(*p, axis), x), 'f', 3);
             text += '\n';
         }
     }
@@ -98,7 +104,8 @@ bool saveRatesPicture(const QString& file, const std::array<CurvePlot*, 3>& plot
     const auto paint = [&plots](QPaintDevice& device) {
         QCPPainter p(&device);
         p.setMode(QCPPainter::pmVectorized);
-        for (int axis = 0; axis < 3; ++axis) plots[static_cast<std::size_t>(axis)]->paintOn(p, QRect(axis * width, 0, width, height));
+        for (int axis = 0; axis < 3; ++axis)
+            plots[static_cast<std::size_t>(axis)]->paintOn(p, QRect(axis * width, 0, width, height));
     };
     if (file.endsWith(QStringLiteral(".svg"), Qt::CaseInsensitive)) {
         QSaveFile out(file);

@@ -15,8 +15,8 @@ struct RatesRead {
     QString said;
 };
 
-/// A rates file (.json), measured curves (.csv), or what a flight log in acro (.csv) shows in the numbers of `family`; axes that the
-/// log says nothing about stay as they are `now`.
+/// A rates file (.json), measured curves (.csv), or what a flight log in acro (.csv) shows in the numbers of `family`; axes that
+/// the log says nothing about stay as they are `now`.
 [[nodiscard]] Result<RatesRead> readRatesFile(const QString& file, const RateProfile& now, const std::string& family);
 /// The three curves of each axis as a table (.csv), or the match as a rates file (.json). False when it could not be written.
 [[nodiscard]] bool saveRatesTable(const QString& file, const RatesContext& context);

@@ -1,22 +1,22 @@
 #include "desk/rates/rates_page.h"
 
-#include "core/rates/handling.h"
 #include "core/curves/rate_families.h"
+#include "core/rates/handling.h"
 #include "core/rates/turn_numbers.h"
 #include "desk/parts/hints.h"
+#include "desk/parts/number_box.h"
+#include "desk/parts/record_store.h"
 #include "desk/parts/sections.h"
+#include "desk/parts/station.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
 #include "desk/rates/advice_panel.h"
 #include "desk/rates/curve_plot.h"
 #include "desk/rates/feel_panel.h"
 #include "desk/rates/plan_panel.h"
-#include "desk/words/rate_words.h"
 #include "desk/rates/rates_files.h"
 #include "desk/rates/timing_panel.h"
-#include "desk/parts/record_store.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/words/rate_words.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -50,11 +50,15 @@ QCheckBox* check(const QString& text, const char* name, const QString& tip)
     return box;
 }
 
-QString dayInWords(UnixTime at) { return QLocale(QLocale::English).toString(QDateTime::fromSecsSinceEpoch(at).date(), QStringLiteral("d MMM yyyy")); }
+QString dayInWords(UnixTime at)
+{
+    return QLocale(QLocale::English).toString(QDateTime::fromSecsSinceEpoch(at).date(), QStringLiteral("d MMM yyyy"));
+}
 
 } // namespace
 
-RatesPage::RatesPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent) : QWidget(parent), store_(store), station_(station), keys_(keys)
+RatesPage::RatesPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
+    : QWidget(parent), store_(store), station_(station), keys_(keys)
 {
     connect(&store_, &RecordStore::changed, this, &RatesPage::refresh);
     connect(&station_, &Station::pilotChosen, this, [this] {
@@ -83,7 +87,9 @@ void RatesPage::build()
         box->setMinimumContentsLength(14);
         return box;
     };
-    direction_ = combo("ratesDirection", tr("Which side changes"), tr("Set the simulator like the aircraft; or bring the aircraft to what is practised; or first find and practise here what feels right, and only then change the aircraft"));
+    direction_ = combo("ratesDirection", tr("Which side changes"),
+                       tr("Set the simulator like the aircraft; or bring the aircraft to what is practised; or first find and "
+                          "practise here what feels right, and only then change the aircraft"));
     direction_->addItems({tr("The simulator changes"), tr("The aircraft changes"), tr("Found here, then the aircraft")});
     connect(direction_, &QComboBox::activated, this, [this] { rematch(); });
     edits_ = combo("ratesEdits", tr("Whose rates are edited"), tr("Whose numbers stand below, and whose curve has the handles"));
@@ -126,12 +132,17 @@ void RatesPage::build()
         }
     }
     keepMax_ = check(tr("keep the max"), "keepMax", tr("The rate at full stick exactly, as near as the simulator's steps come"));
-    keepCentre_ = check(tr("keep the centre"), "keepCentre", tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
-    byUse_ = check(tr("by the pilot's stick use"), "byUse", tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it."));
+    keepCentre_ = check(tr("keep the centre"), "keepCentre",
+                        tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
+    byUse_ = check(tr("by the pilot's stick use"), "byUse",
+                   tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three "
+                      "recordings of practice outside. The bars behind the curves show it."));
     const QString lockTips[] = {tr("Roll stays as it is"), tr("Pitch stays as it is"),
-                                tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the eyes: it stays unless it is asked for (common practice)")};
+                                tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the "
+                                   "eyes: it stays unless it is asked for (common practice)")};
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        lock_[axis] = check(tr(axisNames[axis]).toLower(), QByteArray("lock").append(axisNames[axis]).constData(), lockTips[axis]);
+        lock_[axis] =
+            check(tr(axisNames[axis]).toLower(), QByteArray("lock").append(axisNames[axis]).constData(), lockTips[axis]);
         lock_[axis]->setAccessibleName(tr("Leave %1 alone").arg(tr(axisNames[axis]).toLower()));
         lock_[axis]->setChecked(axis == yaw);
         connect(lock_[axis], &QCheckBox::toggled, this, &RatesPage::rematch);
@@ -146,15 +157,21 @@ void RatesPage::build()
             keepEdited(changed);
         });
     }
-    table_ = readingTable("rateTable", tr("The curves in numbers"), {tr("Curve"), tr("Set to"), tr("Max"), tr("Centre"), tr("Half"), tr("Turn, s"), tr("Flip, m"), tr("Off")}, 1);
+    table_ = readingTable(
+        "rateTable", tr("The curves in numbers"),
+        {tr("Curve"), tr("Set to"), tr("Max"), tr("Centre"), tr("Half"), tr("Turn, s"), tr("Flip, m"), tr("Off")}, 1);
     table_->setMinimumHeight(110);
     table_->setMaximumHeight(9 * 21 + 46);
-    explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
-                     tr("A full turn from rest: 360 over the max, and what winding up and the rate lag of the aircraft cost."), tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
+    explain(table_, {tr("Whose curve."), tr("The settings, in that side's own numbers."), tr("°/s at full stick."),
+                     tr("Slope at the centred stick, °/s per unit of stick."), tr("°/s at half stick."),
+                     tr("A full turn from rest: 360 over the max, and what winding up and the rate lag of the aircraft cost."),
+                     tr("Lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
                      tr("°/s: root mean square of the difference from the real aircraft over the stick, weighted as chosen.")});
-    leastHours_ = numberBox("leastHours", tr("Hours on the practised rates before the aircraft changes"), 0, 50, 1, tr(" h first"));
+    leastHours_ =
+        numberBox("leastHours", tr("Hours on the practised rates before the aircraft changes"), 0, 50, 1, tr(" h first"));
     leastHours_->setValue(5);
-    leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be steady, before they go on the aircraft (house)"));
+    leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be "
+                               "steady, before they go on the aircraft (house)"));
     connect(leastHours_, &QDoubleSpinBox::valueChanged, this, &RatesPage::rematch);
     trial_ = new QPushButton(tr("Try these"));
     trial_->setObjectName(QStringLiteral("tryRates"));
@@ -163,12 +180,17 @@ void RatesPage::build()
     apply_ = new QPushButton(tr("Practise on the match"));
     apply_->setObjectName(QStringLiteral("applyMatch"));
     apply_->setProperty("primary", true);
-    apply_->setToolTip(tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
+    apply_->setToolTip(
+        tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
     read_ = new QPushButton(tr("Read from a file"));
     read_->setObjectName(QStringLiteral("readRates"));
-    read_->setToolTip(tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log of the real aircraft in acro (.csv), from which its rates are found"));
+    read_->setToolTip(tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log of "
+                         "the real aircraft in acro (.csv), from which its rates are found"));
     connect(read_, &QPushButton::clicked, this, [this] {
-        if (const QString file = QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)")); !file.isEmpty()) readRates(file);
+        if (const QString file =
+                QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)"));
+            !file.isEmpty())
+            readRates(file);
     });
     csv_ = new QPushButton(tr("Save table"));
     csv_->setToolTip(tr("The curves as a table (.csv), or the match as a rates file (.json)"));
@@ -177,10 +199,15 @@ void RatesPage::build()
     png_->setObjectName(QStringLiteral("saveRatePicture"));
     connect(apply_, &QPushButton::clicked, this, &RatesPage::apply);
     connect(csv_, &QPushButton::clicked, this, [this] {
-        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the rates"), QStringLiteral("rates.csv")); !file.isEmpty() && !saveTable(file)) words_->setText(tr("%1 could not be written.").arg(file));
+        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the rates"), QStringLiteral("rates.csv"));
+            !file.isEmpty() && !saveTable(file))
+            words_->setText(tr("%1 could not be written.").arg(file));
     });
     connect(png_, &QPushButton::clicked, this, [this] {
-        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"), tr("Pictures (*.png *.svg)")); !file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
+        if (const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"),
+                                                              tr("Pictures (*.png *.svg)"));
+            !file.isEmpty() && !savePicture(file))
+            words_->setText(tr("%1 could not be written.").arg(file));
     });
 
     auto* left = new QVBoxLayout;
@@ -303,7 +330,8 @@ std::string RatesPage::whyBlocked() const
 {
     if (context_.direction != MatchDirection::FoundHere) return {};
     const auto trial = store_.ratesTrial(station_.pilotId());
-    if (!trial || !(trial->rates == context_.practised)) return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
+    if (!trial || !(trial->rates == context_.practised))
+        return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
     double active_s = 0;
     for (const SessionRow& s : store_.sessions(station_.pilotId()))
         if (s.started_at >= trial->at) active_s += s.active_s;
@@ -323,7 +351,8 @@ void RatesPage::readStickUse()
 {
     const auto attempts = store_.attempts(station_.pilotId());
     const auto sessions = store_.sessions(station_.pilotId());
-    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (sessions.empty() ? "" : sessions.back().id);
+    const std::string of =
+        station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (sessions.empty() ? "" : sessions.back().id);
     if (of != useOf_) use_ = stickHistory(store_, station_.pilotId());
     useOf_ = of;
 }
@@ -340,16 +369,20 @@ void RatesPage::refresh()
     if (stale_) return;
     filling_ = true;
     const auto own = store_.setup(station_.pilotId());
-    const QString chosen = ofPilot_ && own ? QString::fromStdString(own->real_aircraft) : aircraft_->currentData().toString(), simulator = simulator_->currentData().toString();
+    const QString chosen = ofPilot_ && own ? QString::fromStdString(own->real_aircraft) : aircraft_->currentData().toString(),
+                  simulator = simulator_->currentData().toString();
     aircraft_->clear();
-    for (const Airframe& a : store_.realAircraft()) aircraft_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : store_.realAircraft())
+        aircraft_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
     aircraft_->setCurrentIndex(std::max(aircraft_->count() ? 0 : -1, aircraft_->findData(chosen)));
     simulator_->clear();
     for (const SimulatorProfile& s : store_.simulators())
         if (rate_family(s.rate_family)) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
     const auto matched = ofPilot_ ? store_.match(station_.pilotId()) : std::nullopt;
     const auto plan = ofPilot_ ? store_.ratePlan(station_.pilotId()) : std::nullopt;
-    const QString of_pilot = matched ? QString::fromStdString(matched->simulator) : plan ? QString::fromStdString(plan->simulator) : simulator;
+    const QString of_pilot = matched ? QString::fromStdString(matched->simulator)
+                             : plan  ? QString::fromStdString(plan->simulator)
+                                     : simulator;
     simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(of_pilot)));
     const auto kept = store_.ratesOf(aircraft_->currentData().toString().toStdString());
     context_.real = kept.value_or(RateProfile{});
@@ -385,7 +418,8 @@ void RatesPage::fillForm()
             box->setDecimals(p.step < 1 ? 2 : 0);
             const QSignalBlocker quiet(box); // told only when somebody edits
             box->setSingleStep(p.step < 1 ? 0.05 : 10);
-            box->setAccessibleName((editsPractised() ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2")).arg(QString::fromUtf8(p.name.data()), tr(axisNames[axis])));
+            box->setAccessibleName((editsPractised() ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2"))
+                                       .arg(QString::fromUtf8(p.name.data()), tr(axisNames[axis])));
             box->setValue(values[k]);
         }
     }
@@ -409,7 +443,8 @@ void RatesPage::boxEdited()
     for (std::size_t axis = 0; axis < 3; ++axis) {
         std::vector<double> values = parameters_of(axisOf(changed, axis));
         for (std::size_t k = 0; k < values.size(); ++k)
-            if (std::abs(boxes_[axis][k]->value() - values[k]) > 0.006) values[k] = boxes_[axis][k]->value(); // not what the box has only rounded
+            if (std::abs(boxes_[axis][k]->value() - values[k]) > 0.006)
+                values[k] = boxes_[axis][k]->value(); // not what the box has only rounded
         axisOf(changed, axis) = curve_with(family_key(axisOf(changed, axis)), values);
     }
     keepEdited(changed);
@@ -446,8 +481,11 @@ void RatesPage::rematch()
     const auto trial = store_.ratesTrial(station_.pilotId());
     trial_->setEnabled(store_.pilot(station_.pilotId()) && !(trial && trial->rates == context_.practised));
     const bool ready = simulator && aircraft_->currentIndex() >= 0;
-    // The side that changes is set in its own kind of numbers: the simulator's as its profile says, the aircraft's as they are given.
-    const RateFamily* family = context_.aircraft_changes() ? rate_family(family_key(context_.real.roll)) : simulator ? rate_family(simulator->rate_family) : nullptr;
+    // The side that changes is set in its own kind of numbers: the simulator's as its profile says, the aircraft's as they are
+    // given.
+    const RateFamily* family = context_.aircraft_changes() ? rate_family(family_key(context_.real.roll))
+                               : simulator                 ? rate_family(simulator->rate_family)
+                                                           : nullptr;
     context_.family = family ? family->key : "";
     context_.ranges.clear();
     if (context_.aircraft_changes() && family) {
@@ -456,8 +494,8 @@ void RatesPage::rematch()
             context_.ranges.clear();
             for (const RateParameter& p : family->parameters) context_.ranges.push_back({p.low, p.high, p.step});
         }
-    }
-    else if (simulator) context_.ranges = RecordStore::rateRanges(*simulator);
+    } else if (simulator)
+        context_.ranges = RecordStore::rateRanges(*simulator);
     const RateProfile& target = context_.aircraft_changes() ? context_.practised : context_.real;
     if (ready && family)
         for (std::size_t axis = 0; axis < 3; ++axis) {
@@ -467,30 +505,45 @@ void RatesPage::rematch()
             options.keep_centre = keepCentre_->isChecked();
             if (byUse_->isChecked()) options.weights = use_.shares[axis];
             options.ranges = context_.ranges;
-            if (auto match = match_rates(axisOf(target, axis), context_.family, options)) context_.matches[axis] = std::move(*match);
+            if (auto match = match_rates(axisOf(target, axis), context_.family, options))
+                context_.matches[axis] = std::move(*match);
         }
     const PilotRow* pilot = store_.pilot(station_.pilotId());
     apply_->setText(context_.aircraft_changes() ? tr("Plan the change") : tr("Practise on the match"));
     apply_->setEnabled(ready && pilot && context_.blocked.empty());
-    if (aircraft_->currentIndex() < 0) title_->setText(tr("Add the real aircraft on the Set-up page first; its rates are matched here."));
-    else if (!simulator) title_->setText(tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
+    if (aircraft_->currentIndex() < 0)
+        title_->setText(tr("Add the real aircraft on the Set-up page first; its rates are matched here."));
+    else if (!simulator)
+        title_->setText(tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
     else {
         const CurveDifference now = difference(context_.real.roll, context_.practised.roll);
         const double then = context_.matches[0] ? context_.matches[0]->rounded_difference.rms_dps : now.rms_dps;
-        title_->setText((context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then") : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
-                            .arg(aircraft_->currentText(), simulator_->currentText(), QString::number(now.rms_dps, 'f', 0), QString::number(then, 'f', 1)));
+        title_->setText((context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then")
+                                                     : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
+                            .arg(aircraft_->currentText(), simulator_->currentText(), QString::number(now.rms_dps, 'f', 0),
+                                 QString::number(then, 'f', 1)));
     }
     UnixTime at = 0;
     const auto kept = pilot ? store_.match(pilot->id, &at) : std::nullopt;
     const std::string stale = pilot ? store_.matchStale(pilot->id) : "";
     QString said;
-    if (aircraft_->currentIndex() < 0) said.clear();
-    else if (!context_.blocked.empty()) said = QString::fromStdString(context_.blocked);
-    else if (!store_.ratesOf(context_.aircraft_id)) said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
-    else if (!kept) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
-    else if (!stale.empty()) said = tr("The match of %1 does not hold any more: %2.").arg(dayInWords(at), QString::fromStdString(stale).toLower());
-    else said = tr("Matched on %1; %2 h flown on matched rates so far.").arg(dayInWords(at)).arg(store_.standing(pilot->id).hours_matched, 0, 'f', 1);
-    if (context_.aircraft_changes()) said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
+    if (aircraft_->currentIndex() < 0)
+        said.clear();
+    else if (!context_.blocked.empty())
+        said = QString::fromStdString(context_.blocked);
+    else if (!store_.ratesOf(context_.aircraft_id))
+        said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until "
+                  "then a learner's rates stand in.");
+    else if (!kept)
+        said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
+    else if (!stale.empty())
+        said = tr("The match of %1 does not hold any more: %2.").arg(dayInWords(at), QString::fromStdString(stale).toLower());
+    else
+        said = tr("Matched on %1; %2 h flown on matched rates so far.")
+                   .arg(dayInWords(at))
+                   .arg(store_.standing(pilot->id).hours_matched, 0, 'f', 1);
+    if (context_.aircraft_changes())
+        said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
     words_->setText(said);
     showPlots();
     showTable();
@@ -509,7 +562,9 @@ void RatesPage::showPlots()
 {
     for (std::size_t axis = 0; axis < 3; ++axis) {
         const auto& match = context_.matches[axis];
-        plots_[axis]->setCurves({axisOf(context_.real, axis), axisOf(context_.practised, axis), match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(), editsPractised(), use_.shares[axis]});
+        plots_[axis]->setCurves({axisOf(context_.real, axis), axisOf(context_.practised, axis),
+                                 match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(),
+                                 editsPractised(), use_.shares[axis]});
     }
     moveCursors();
 }
@@ -532,7 +587,9 @@ void RatesPage::showTable()
     table_->setRowCount(9);
     for (std::size_t axis = 0; axis < 3; ++axis) {
         const std::vector<double> weights = byUse_->isChecked() ? use_.shares[axis] : std::vector<double>{};
-        const std::optional<RateCurve> curves[] = {axisOf(context_.real, axis), axisOf(now, axis), context_.matches[axis] ? std::optional(context_.matches[axis]->rounded) : std::nullopt};
+        const std::optional<RateCurve> curves[] = {axisOf(context_.real, axis), axisOf(now, axis),
+                                                   context_.matches[axis] ? std::optional(context_.matches[axis]->rounded)
+                                                                          : std::nullopt};
         const QString names[] = {tr("real"), tr("practised"), tr("match")};
         for (std::size_t k = 0; k < 3; ++k) {
             const int row = static_cast<int>(3 * axis + k);
@@ -540,8 +597,14 @@ void RatesPage::showTable()
             if (curves[k]) {
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
                 cells << settingsInWords(*curves[k]);
-                for (const auto& [value, digits] : {std::pair{n.max_dps, 0}, {n.centre_dps, 0}, {n.half_stick_dps, 0}, {n.full_turn_s, 2}, {n.flip_height_m, 1}}) cells << QString::number(value, 'f', digits);
-                cells << (k == stays ? QString() : QString::number(difference(axisOf(target, axis), *curves[k], weights).rms_dps, 'f', 1));
+                for (const auto& [value, digits] : {std::pair{n.max_dps, 0},
+                                                    {n.centre_dps, 0},
+                                                    {n.half_stick_dps, 0},
+                                                    {n.full_turn_s, 2},
+                                                    {n.flip_height_m, 1}})
+                    cells << QString::number(value, 'f', digits);
+                cells << (k == stays ? QString()
+                                     : QString::number(difference(axisOf(target, axis), *curves[k], weights).rms_dps, 'f', 1));
             } else {
                 cells << (context_.locked[axis] ? tr("left alone") : tr("no match"));
                 while (cells.size() < table_->columnCount()) cells << QString();

@@ -41,19 +41,19 @@ public:
     void showSection(int section);
 
 public Q_SLOTS:
-    void apply();               ///< the pilot practises on the match from now on, or the plan for the aircraft begins; undone like any edit
-    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it. Undone
-    /// like any edit.
+    void apply(); ///< the pilot practises on the match from now on, or the plan for the aircraft begins; undone like any edit
+    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it.
+    /// Undone like any edit.
     void readRates(const QString& file);
     bool saveTable(const QString& file) const; ///< a table of the curves (.csv), or the match as a rates file (.json)
-    bool savePicture(const QString& file); ///< PNG or SVG
+    bool savePicture(const QString& file);     ///< PNG or SVG
 
 protected:
     void showEvent(QShowEvent*) override;
     void hideEvent(QHideEvent*) override;
 
 private:
-    void build(); ///< when it is first looked at
+    void build();   ///< when it is first looked at
     void refresh(); ///< at once when it is looked at, otherwise when it is next
     void rematch();
     void fillForm();
@@ -73,7 +73,7 @@ private:
     RecordStore& store_;
     Station& station_;
     bool filling_ = false, stale_ = true, ofPilot_ = true; ///< another pilot was chosen: the aircraft follows
-    std::string useOf_; ///< pilot and newest attempt that use_ is from
+    std::string useOf_;                                    ///< pilot and newest attempt that use_ is from
     RatesContext context_;
     StickHistory use_;
     QLabel *title_ = nullptr, *words_ = nullptr;
@@ -81,7 +81,7 @@ private:
     QDoubleSpinBox* leastHours_;
     QWidget* leastHoursRow_;
     QCheckBox *keepMax_, *keepCentre_, *byUse_;
-    std::array<QCheckBox*, 3> lock_{}; ///< by axis
+    std::array<QCheckBox*, 3> lock_{};                      ///< by axis
     std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
     std::array<QLabel*, 3> names_{};                        ///< of the parameters
     std::array<CurvePlot*, 3> plots_{};

@@ -19,7 +19,8 @@ StickHistory stickHistory(const RecordStore& store, const std::string& pilot_id)
         const auto log = store.flightLog(a->log_hash);
         if (!log) continue;
         const std::vector<double>* columns[] = {&log->stick_roll, &log->stick_pitch, &log->stick_yaw};
-        for (std::size_t axis = 0; axis < 3; ++axis) sticks[axis].insert(sticks[axis].end(), columns[axis]->begin(), columns[axis]->end());
+        for (std::size_t axis = 0; axis < 3; ++axis)
+            sticks[axis].insert(sticks[axis].end(), columns[axis]->begin(), columns[axis]->end());
         rocked_s += log->duration_s() * rocking_share(*log, {0, log->size()}, std::nullopt);
         flown_s += log->duration_s();
         ++flights;

@@ -3,9 +3,9 @@
 #include "core/curves/rate_families.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/record_store.h"
 #include "desk/parts/number_box.h"
+#include "desk/parts/record_store.h"
+#include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 
 #include <QBoxLayout>
@@ -33,7 +33,8 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
     run_ = namedButton(tr("Start (space)"), "stopwatch", tr("Starts the stopwatch, and stops it; the space bar does the same"));
     run_->setProperty("primary", true);
     run_->setFocusPolicy(Qt::NoFocus);
-    auto* key = new QShortcut(QKeySequence(Qt::Key_Space), this); // the stopwatch's everywhere here, also from a box with a number
+    auto* key =
+        new QShortcut(QKeySequence(Qt::Key_Space), this); // the stopwatch's everywhere here, also from a box with a number
     key->setContext(Qt::WidgetWithChildrenShortcut);
     key->setAutoRepeat(false);
     connect(key, &QShortcut::activated, this, &TimingPanel::startOrStop);
@@ -50,7 +51,9 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
     table_ = readingTable("timings", tr("Timings"), {tr("Stick"), tr("Turns"), tr("Seconds"), tr("°/s"), tr("Error, °/s")}, 4);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
     table_->setMaximumHeight(190);
-    explain(table_, {tr("How far it was held."), tr("Whole turns that were counted."), tr("By the stopwatch."), tr("360 times the turns over the seconds."), tr("Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.")});
+    explain(table_, {tr("How far it was held."), tr("Whole turns that were counted."), tr("By the stopwatch."),
+                     tr("360 times the turns over the seconds."),
+                     tr("Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.")});
     connect(run_, &QPushButton::clicked, this, &TimingPanel::startOrStop);
     connect(add_, &QPushButton::clicked, this, &TimingPanel::addTiming);
     connect(remove_, &QPushButton::clicked, this, &TimingPanel::removeLast);
@@ -59,12 +62,16 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
         timings_.clear();
         refresh();
     });
-    for (QDoubleSpinBox* box : {stick_, turns_, seconds_}) box->installEventFilter(this); // a box keeps its letters from shortcuts
-    for (QDoubleSpinBox* box : {stick_, turns_, seconds_}) connect(box, &QDoubleSpinBox::valueChanged, this, &TimingPanel::refresh);
+    for (QDoubleSpinBox* box : {stick_, turns_, seconds_})
+        box->installEventFilter(this); // a box keeps its letters from shortcuts
+    for (QDoubleSpinBox* box : {stick_, turns_, seconds_})
+        connect(box, &QDoubleSpinBox::valueChanged, this, &TimingPanel::refresh);
     ticks_.setInterval(100);
-    connect(&ticks_, &QTimer::timeout, this, [this] { clock_->setText(tr("%1 s").arg(static_cast<double>(watch_.elapsed()) / 1000, 0, 'f', 1)); });
+    connect(&ticks_, &QTimer::timeout, this,
+            [this] { clock_->setText(tr("%1 s").arg(static_cast<double>(watch_.elapsed()) / 1000, 0, 'f', 1)); });
 
-    auto* how = new QLabel(tr("Hold the stick still at one place and let the aircraft turn, high up and far from people. Start the stopwatch at a mark, count whole turns, stop it at the same mark. "
+    auto* how = new QLabel(tr("Hold the stick still at one place and let the aircraft turn, high up and far from people. Start "
+                              "the stopwatch at a mark, count whole turns, stop it at the same mark. "
                               "Full stick first, then half, then a third if you can."));
     how->setWordWrap(true);
     auto* held = new QHBoxLayout;
@@ -161,21 +168,29 @@ void TimingPanel::refresh()
         const auto rate = timed_rate(t.turns, t.seconds);
         if (!rate) continue;
         sticks.push_back({t.stick, *rate});
-        const QStringList cells{tr("%1 %").arg(100 * t.stick, 0, 'f', 0), QString::number(t.turns, 'f', 0), QString::number(t.seconds, 'f', 2), QString::number(rate->rate_dps, 'f', 0),
+        const QStringList cells{tr("%1 %").arg(100 * t.stick, 0, 'f', 0), QString::number(t.turns, 'f', 0),
+                                QString::number(t.seconds, 'f', 2), QString::number(rate->rate_dps, 'f', 0),
                                 QString::number(rate->standard_error_dps, 'f', 1)};
-        for (int column = 0; column < cells.size(); ++column) table_->setItem(static_cast<int>(i), column, new QTableWidgetItem(cells[column]));
+        for (int column = 0; column < cells.size(); ++column)
+            table_->setItem(static_cast<int>(i), column, new QTableWidgetItem(cells[column]));
     }
     found_.reset();
     const std::string family = family_key(curve_of(context_.real, static_cast<RateAxis>(axis_->currentIndex())));
     if (sticks.size() >= 2) {
         const auto fitted = rates_from_timings(sticks, rate_family(family) ? family : "centre-max");
-        if (fitted) found_ = *fitted;
-        else words_->setText(tr("No curve yet: %1.").arg(QString::fromStdString(fitted.error().message)));
+        if (fitted)
+            found_ = *fitted;
+        else
+            words_->setText(tr("No curve yet: %1.").arg(QString::fromStdString(fitted.error().message)));
     } else if (sticks.size() == 1) {
-        words_->setText(tr("%1 °/s at %2 % stick, give or take %3. Time another position: two give a curve, three its bend as well.").arg(sticks[0].rate.rate_dps, 0, 'f', 0).arg(100 * sticks[0].stick, 0, 'f', 0)
-                            .arg(1.96 * sticks[0].rate.standard_error_dps, 0, 'f', 0));
+        words_->setText(
+            tr("%1 °/s at %2 % stick, give or take %3. Time another position: two give a curve, three its bend as well.")
+                .arg(sticks[0].rate.rate_dps, 0, 'f', 0)
+                .arg(100 * sticks[0].stick, 0, 'f', 0)
+                .arg(1.96 * sticks[0].rate.standard_error_dps, 0, 'f', 0));
     } else {
-        words_->setText(context_.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.") : tr("Nothing timed yet for %1.").arg(context_.aircraft));
+        words_->setText(context_.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.")
+                                                     : tr("Nothing timed yet for %1.").arg(context_.aircraft));
     }
     if (found_) {
         const RateFamily& f = *rate_family(family_key(found_->curve));
@@ -183,7 +198,11 @@ void TimingPanel::refresh()
         for (std::size_t k = 0; k < found_->low.size(); ++k) {
             const QString name = QString::fromUtf8(f.parameters[k].name.data());
             parts << (found_->assumed[k] ? tr("%1 taken as 0, two positions say nothing about it").arg(name)
-                                         : tr("%1 %2 (%3 to %4)").arg(name).arg(parameters_of(found_->curve)[k], 0, 'g', 4).arg(found_->low[k], 0, 'g', 4).arg(found_->high[k], 0, 'g', 4));
+                                         : tr("%1 %2 (%3 to %4)")
+                                               .arg(name)
+                                               .arg(parameters_of(found_->curve)[k], 0, 'g', 4)
+                                               .arg(found_->low[k], 0, 'g', 4)
+                                               .arg(found_->high[k], 0, 'g', 4));
         }
         words_->setText(tr("95 of 100 times between: %1.").arg(parts.join(QStringLiteral(", "))));
     }

@@ -30,7 +30,7 @@ public Q_SLOTS:
     void startOrStop(); ///< the stopwatch, the space bar
     void addTiming();   ///< of what the boxes say
     void removeLast();
-    void takeOver();    ///< as the real aircraft's rates of the axis
+    void takeOver(); ///< as the real aircraft's rates of the axis
 
 protected:
     bool eventFilter(QObject* object, QEvent* event) override;

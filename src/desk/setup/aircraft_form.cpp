@@ -23,7 +23,8 @@ AircraftForm::AircraftForm(QWidget* parent) : QWidget(parent)
     auto* form = new QFormLayout(this);
     form->setContentsMargins(0, 0, 0, 0);
     form->setVerticalSpacing(5);
-    const auto number = [&](const char* name, const QString& words, double low, double high, double step, int decimals, const QString& unit, const QString& source) {
+    const auto number = [&](const char* name, const QString& words, double low, double high, double step, int decimals,
+                            const QString& unit, const QString& source) {
         auto* box = new QDoubleSpinBox;
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(words);
@@ -39,18 +40,27 @@ AircraftForm::AircraftForm(QWidget* parent) : QWidget(parent)
         connect(box, &QDoubleSpinBox::valueChanged, this, &AircraftForm::take);
         return box;
     };
-    mass_ = number("realMass", tr("Mass with battery"), 15, 25000, 10, 0, tr(" g"), tr("Weighed, ready to fly, with battery and camera."));
-    thrust_ = number("realThrust", tr("Thrust / weight"), 1.1, 20, 0.1, 1, tr(" times"), tr("Thrust at full throttle over weight: from the motor's data sheet with this propeller and battery, less a tenth for a worn pack (common practice)."));
+    mass_ = number("realMass", tr("Mass with battery"), 15, 25000, 10, 0, tr(" g"),
+                   tr("Weighed, ready to fly, with battery and camera."));
+    thrust_ = number("realThrust", tr("Thrust / weight"), 1.1, 20, 0.1, 1, tr(" times"),
+                     tr("Thrust at full throttle over weight: from the motor's data sheet with this propeller and battery, less "
+                        "a tenth for a worn pack (common practice)."));
     propeller_ = number("realPropeller", tr("Propeller"), 20, 800, 1, 0, tr(" mm"), tr("Diameter. One inch is 25.4 mm."));
-    wheelbase_ = number("realWheelbase", tr("Wheelbase"), 40, 1500, 5, 0, tr(" mm"), tr("Between the hubs of two motors that stand across from each other."));
-    hover_ = number("realHover", tr("Hover throttle"), 5, 95, 1, 0, tr(" %"), tr("Read off in a hover without wind, fresh battery. The thrust curve between linear and quadratic is fitted to it."));
+    wheelbase_ = number("realWheelbase", tr("Wheelbase"), 40, 1500, 5, 0, tr(" mm"),
+                        tr("Between the hubs of two motors that stand across from each other."));
+    hover_ = number(
+        "realHover", tr("Hover throttle"), 5, 95, 1, 0, tr(" %"),
+        tr("Read off in a hover without wind, fresh battery. The thrust curve between linear and quadratic is fitted to it."));
 }
 
 void AircraftForm::show(const Airframe& aircraft)
 {
     shown_ = aircraft;
-    const std::pair<QDoubleSpinBox*, double> values[] = {{mass_, 1000 * aircraft.mass_kg}, {thrust_, aircraft.thrust_to_weight}, {propeller_, 1000 * aircraft.propeller_m},
-                                                         {wheelbase_, 1000 * aircraft.wheelbase_m}, {hover_, 100 * hover_throttle(aircraft)}};
+    const std::pair<QDoubleSpinBox*, double> values[] = {{mass_, 1000 * aircraft.mass_kg},
+                                                         {thrust_, aircraft.thrust_to_weight},
+                                                         {propeller_, 1000 * aircraft.propeller_m},
+                                                         {wheelbase_, 1000 * aircraft.wheelbase_m},
+                                                         {hover_, 100 * hover_throttle(aircraft)}};
     for (const auto& [box, value] : values) {
         const QSignalBlocker quiet(box);
         box->setValue(value);

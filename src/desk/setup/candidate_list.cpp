@@ -26,19 +26,22 @@ public:
         const QRect box = option.rect;
         const bool chosen = index.data(ChosenRole).toBool();
         p->save();
-        if (option.state & (QStyle::State_Selected | QStyle::State_HasFocus)) p->fillRect(box, option.palette.color(QPalette::AlternateBase));
+        if (option.state & (QStyle::State_Selected | QStyle::State_HasFocus))
+            p->fillRect(box, option.palette.color(QPalette::AlternateBase));
         if (chosen) paintMark(*p, QRectF(box.left() + 10, box.top() + 8, 12, 12), StateMark::Done, t.held);
         const QString distance = index.data(DistanceRole).toString();
         p->setPen(t.ink);
         p->setFont(uiFont(10, true));
         const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, head_px);
-        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter, p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - 60));
+        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter,
+                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - 60));
         p->setPen(t.soft);
         p->setFont(uiFont(9));
         p->drawText(head, Qt::AlignRight | Qt::AlignVCenter, distance);
         int y = box.top() + 3 + head_px;
         for (const QString& reason : index.data(ReasonsRole).toStringList()) {
-            p->drawText(QRect(head.left(), y, head.width(), line_px), Qt::AlignLeft | Qt::AlignVCenter, p->fontMetrics().elidedText(reason, Qt::ElideRight, head.width()));
+            p->drawText(QRect(head.left(), y, head.width(), line_px), Qt::AlignLeft | Qt::AlignVCenter,
+                        p->fontMetrics().elidedText(reason, Qt::ElideRight, head.width()));
             y += line_px;
         }
         p->restore();
@@ -54,7 +57,8 @@ CandidateList::CandidateList(QWidget* parent) : QListWidget(parent)
     setItemDelegate(new CandidateDelegate(this));
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
-    setToolTip(tr("Nearness: the root of the weighted squares of the differences in ln mass, ln thrust-to-weight, ln propeller diameter, hover throttle and "
+    setToolTip(tr("Nearness: the root of the weighted squares of the differences in ln mass, ln thrust-to-weight, ln propeller "
+                  "diameter, hover throttle and "
                   "flip time (weights house). 0 is the same aircraft; from about 0.1 a difference is felt."));
     connect(this, &QListWidget::itemClicked, this, &CandidateList::pick);
     connect(this, &QListWidget::itemActivated, this, &CandidateList::pick);
@@ -66,7 +70,8 @@ void CandidateList::pick(QListWidgetItem* item)
     if (id != chosen_) Q_EMIT picked(id);
 }
 
-void CandidateList::show(const std::vector<Candidate>& ranked, const std::vector<Airframe>& all, const std::string& chosen, bool compared)
+void CandidateList::show(const std::vector<Candidate>& ranked, const std::vector<Airframe>& all, const std::string& chosen,
+                         bool compared)
 {
     const int scrolled = verticalScrollBar()->value(), row = currentRow();
     chosen_ = chosen;
@@ -79,12 +84,17 @@ void CandidateList::show(const std::vector<Candidate>& ranked, const std::vector
         if (compared)
             for (const std::string& reason : c.reasons) reasons << QString::fromStdString(reason);
         if (compared && reasons.isEmpty()) reasons << tr("nothing differs enough to be felt");
-        if (!compared) reasons << tr("%1 g, thrust %2 times its weight").arg(1000 * found->mass_kg, 0, 'f', 0).arg(found->thrust_to_weight, 0, 'f', 1);
+        if (!compared)
+            reasons << tr("%1 g, thrust %2 times its weight")
+                           .arg(1000 * found->mass_kg, 0, 'f', 0)
+                           .arg(found->thrust_to_weight, 0, 'f', 1);
         item->setData(IdRole, QString::fromStdString(c.id));
         item->setData(ReasonsRole, reasons);
         item->setData(ChosenRole, c.id == chosen);
         if (compared) item->setData(DistanceRole, tr("off by %1").arg(c.distance, 0, 'f', 2));
-        item->setData(Qt::AccessibleTextRole, tr("%1%2; %3").arg(item->text(), c.id == chosen ? tr(", chosen") : QString(), reasons.join(QStringLiteral(", "))));
+        item->setData(
+            Qt::AccessibleTextRole,
+            tr("%1%2; %3").arg(item->text(), c.id == chosen ? tr(", chosen") : QString(), reasons.join(QStringLiteral(", "))));
     }
     setCurrentRow(std::clamp(row, 0, std::max(0, count() - 1)));
     verticalScrollBar()->setValue(scrolled);

@@ -3,15 +3,15 @@
 #include "core/flight/atmosphere.h"
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/sections.h"
+#include "desk/parts/number_box.h"
 #include "desk/parts/record_store.h"
+#include "desk/parts/sections.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
-#include "desk/parts/number_box.h"
 #include "desk/setup/tilt_view.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -31,7 +31,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr int figure_px = 22; // a line of the table
+constexpr int figure_px = 22;      // a line of the table
 constexpr int keep_after_ms = 400; // a slider on its way is one edit
 constexpr std::array<const char*, 5> world_ids{"pan", "bank", "loft", "mill", "circuit"};
 
@@ -107,17 +107,22 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
     world_->setObjectName(QStringLiteral("tryWorld"));
     world_->setAccessibleName(tr("World to fly in"));
     for (const char* id : world_ids)
-        if (const auto world = store_.data().world(id)) world_->addItem(QString::fromStdString(world->name), QString::fromLatin1(id));
+        if (const auto world = store_.data().world(id))
+            world_->addItem(QString::fromStdString(world->name), QString::fromLatin1(id));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("tryMode"));
     mode_->setAccessibleName(tr("Flight mode"));
-    for (const auto& [mode, words] : {std::pair{Mode::Acro, tr("acro mode")}, {Mode::Angle, tr("angle mode")}, {Mode::Horizon, tr("horizon mode")},
-                                      {Mode::Hold, tr("position-hold")}, {Mode::Sport, tr("position-hold, sport")}})
+    for (const auto& [mode, words] : {std::pair{Mode::Acro, tr("acro mode")},
+                                      {Mode::Angle, tr("angle mode")},
+                                      {Mode::Horizon, tr("horizon mode")},
+                                      {Mode::Hold, tr("position-hold")},
+                                      {Mode::Sport, tr("position-hold, sport")}})
         mode_->addItem(words, static_cast<int>(mode));
     fly_ = new QPushButton(tr("Fly it as set"));
     fly_->setObjectName(QStringLiteral("flyIt"));
     fly_->setProperty("primary", true);
-    fly_->setToolTip(tr("A free flight in the built-in world with this aircraft, camera, rates and day; the time counts as practice, nothing is scored"));
+    fly_->setToolTip(tr("A free flight in the built-in world with this aircraft, camera, rates and day; the time counts as "
+                        "practice, nothing is scored"));
     auto* foot = new QHBoxLayout;
     foot->addWidget(new QLabel(tr("Free flight in")));
     foot->addWidget(world_);
@@ -204,20 +209,25 @@ QWidget* SetupPage::makeCameraPart()
     using namespace setup_limits;
     tilt_ = new TiltView;
     tiltBox_ = numberBox("cameraTilt", tr("Camera tilt"), tilt_low_deg, tilt_high_deg, 1, tr("°"));
-    explain(tiltBox_, tr("Against the airframe, upwards. Learners 20–30°, tiny indoor craft 15°, 45–55° only for fast flying (common practice)."));
+    explain(tiltBox_, tr("Against the airframe, upwards. Learners 20–30°, tiny indoor craft 15°, 45–55° only for fast flying "
+                         "(common practice)."));
     fov_ = numberBox("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
     rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
-    explain(rollRate_, tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
+    explain(
+        rollRate_,
+        tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
     yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
     explain(yawRate_, tr("Learners about 300°/s (common practice)."));
     for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(96);
     propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
     power_ = slider("power", tr("Propeller power"), power_low, power_high);
     propellerWords_ = new QLabel;
-    explain(propellerWords_, tr("Diameter against the aircraft's own; at the same speed of rotation thrust goes with its fourth power (common text)."));
+    explain(propellerWords_, tr("Diameter against the aircraft's own; at the same speed of rotation thrust goes with its fourth "
+                                "power (common text)."));
     powerWords_ = new QLabel;
-    explain(powerWords_, tr("Share of full power; thrust goes with power to 2/3 (momentum theory). Learners at low tilt: about 80 % (common practice)."));
+    explain(powerWords_, tr("Share of full power; thrust goes with power to 2/3 (momentum theory). Learners at low tilt: about "
+                            "80 % (common practice)."));
     figures_ = new QTableWidget(0, 3);
     figures_->setObjectName(QStringLiteral("figures"));
     figures_->setAccessibleName(tr("What the set-up does"));
@@ -235,13 +245,15 @@ QWidget* SetupPage::makeCameraPart()
     figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     figures_->setFixedHeight(8 * figure_px + 34);
-    explain(figures_, {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
-                       tr("The simulated aircraft with its own propellers at full power."),
-                       tr("With the propellers and the power set above, from the flight's own equations.")});
+    explain(figures_,
+            {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
+             tr("The simulated aircraft with its own propellers at full power."),
+             tr("With the propellers and the power set above, from the flight's own equations.")});
     warnings_ = new QLabel;
     warnings_->setObjectName(QStringLiteral("setupWarnings"));
     warnings_->setWordWrap(true);
-    explain(warnings_, tr("Touchy: more than 0.45 m/s² per 1 % of throttle for a learner, 0.9 otherwise (house). A pilot is a learner until every stage is held."));
+    explain(warnings_, tr("Touchy: more than 0.45 m/s² per 1 % of throttle for a learner, 0.9 otherwise (house). A pilot is a "
+                          "learner until every stage is held."));
 
     auto* settings = new QFormLayout;
     settings->setVerticalSpacing(5);
@@ -353,12 +365,16 @@ void SetupPage::refresh()
 {
     filling_ = true;
     const PilotRow* pilot = store_.pilot(editing_);
-    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_, yawRate_, propeller_, power_, day_, fly_, card_})
+    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_,
+                                                      yawRate_, propeller_, power_, day_, fly_, card_})
         w->setEnabled(pilot);
     const auto at = store_.setupAt(editing_);
     state_->setText(!pilot ? tr("Add a pilot in the line-up first; the set-up is kept on the pilot's record.")
-                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.").arg(QString::fromStdString(pilot->name))
-                           : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), QDateTime::fromSecsSinceEpoch(*at).toString(QStringLiteral("d MMM yyyy"))));
+                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.")
+                                .arg(QString::fromStdString(pilot->name))
+                          : tr("%1's set-up of %2")
+                                .arg(QString::fromStdString(pilot->name),
+                                     QDateTime::fromSecsSinceEpoch(*at).toString(QStringLiteral("d MMM yyyy"))));
 
     real_->clear();
     real_->addItem(tr("not chosen"), QString());
@@ -369,7 +385,8 @@ void SetupPage::refresh()
     if (real) form_->show(*real);
     rankingHead_->setText(real ? tr("Simulated aircraft, the nearest first") : tr("Simulated aircraft"));
     std::vector<Candidate> ranked;
-    if (real) ranked = nearest_aircraft(*real, store_.simulatedAircraft(), rate_dps(setup_.rates.roll, 1));
+    if (real)
+        ranked = nearest_aircraft(*real, store_.simulatedAircraft(), rate_dps(setup_.rates.roll, 1));
     else
         for (const Airframe& a : store_.simulatedAircraft()) ranked.push_back({a.id, 0, {}});
     candidates_->show(ranked, store_.simulatedAircraft(), setup_.simulated_aircraft, real);
@@ -377,14 +394,17 @@ void SetupPage::refresh()
     const double density = standard_air(0, setup_.day.warmer_k).density_kgpm3;
     const Airframe& plain = simulated();
     const Airframe flown = detuned(plain, setup_.propeller_ratio, setup_.power_share);
-    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density), now = tilt_effect(flown, setup_.camera_tilt_deg, density);
+    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density),
+                     now = tilt_effect(flown, setup_.camera_tilt_deg, density);
     tilt_->show(setup_.camera_tilt_deg, setup_.fov_deg, flown, now);
     const double roll = rate_dps(setup_.rates.roll, 1);
-    const std::pair<QDoubleSpinBox*, double> boxes[] = {{tiltBox_, setup_.camera_tilt_deg}, {fov_, setup_.fov_deg}, {rollRate_, roll}, {yawRate_, rate_dps(setup_.rates.yaw, 1)}};
+    const std::pair<QDoubleSpinBox*, double> boxes[] = {
+        {tiltBox_, setup_.camera_tilt_deg}, {fov_, setup_.fov_deg}, {rollRate_, roll}, {yawRate_, rate_dps(setup_.rates.yaw, 1)}};
     for (const auto& [box, value] : boxes) box->setValue(value);
     propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
     power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
-    propellerWords_->setText(tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * plain.propeller_m, 0, 'f', 0));
+    propellerWords_->setText(
+        tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * plain.propeller_m, 0, 'f', 0));
     powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
 
     const struct {
@@ -410,7 +430,8 @@ void SetupPage::refresh()
     }
     QStringList words;
     for (const std::string& w : setup_warnings(setup_, plain, learner(), density)) words << QString::fromStdString(w);
-    warnings_->setText(words.isEmpty() ? tr("Nothing to warn of%1.").arg(learner() ? tr(" for a learner") : QString()) : words.join(QLatin1Char('\n')));
+    warnings_->setText(words.isEmpty() ? tr("Nothing to warn of%1.").arg(learner() ? tr(" for a learner") : QString())
+                                       : words.join(QLatin1Char('\n')));
     warnings_->setProperty("caution", !words.isEmpty());
     warnings_->style()->unpolish(warnings_);
     warnings_->style()->polish(warnings_);

@@ -31,7 +31,7 @@ class SetupPage : public QWidget {
     Q_OBJECT
 public:
     SetupPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
-    void keep(); ///< what was edited, now
+    void keep();    ///< what was edited, now
     void showDay(); ///< the section with the real day's switches
 
 Q_SIGNALS:
@@ -44,9 +44,9 @@ protected:
 private:
     QWidget* makeAircraftPart();
     QWidget* makeCameraPart();
-    void load();   ///< the chosen pilot's set-up from the record
+    void load();    ///< the chosen pilot's set-up from the record
     void refresh(); ///< everything that follows from the set-up
-    void change(); ///< the set-up was edited: show it, keep it soon
+    void change();  ///< the set-up was edited: show it, keep it soon
     void addAircraft();
     [[nodiscard]] const Airframe& simulated() const;
     [[nodiscard]] bool learner() const;

@@ -19,7 +19,8 @@ TiltView::TiltView(QWidget* parent) : QWidget(parent)
     setMinimumSize(320, 140);
     setCursor(Qt::SizeVerCursor);
     setAccessibleName(tr("Camera tilt, seen from the side"));
-    setToolTip(tr("Drag the aircraft's nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level flight with the horizon centred, "
+    setToolTip(tr("Drag the aircraft's nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level "
+                  "flight with the horizon centred, "
                   "from thrust, drag and weight of this aircraft (the flight's own equations)."));
 }
 
@@ -29,7 +30,10 @@ void TiltView::show(double tilt_deg, double fov_deg, const Airframe& flown, cons
     fov_deg_ = fov_deg;
     flown_ = flown;
     effect_ = effect;
-    setAccessibleDescription(tr("%1°: flies level at %2 m/s with %3 % throttle").arg(tilt_deg, 0, 'f', 0).arg(effect.level.speed_mps, 0, 'f', 1).arg(100 * effect.level.throttle, 0, 'f', 0));
+    setAccessibleDescription(tr("%1°: flies level at %2 m/s with %3 % throttle")
+                                 .arg(tilt_deg, 0, 'f', 0)
+                                 .arg(effect.level.speed_mps, 0, 'f', 1)
+                                 .arg(100 * effect.level.throttle, 0, 'f', 0));
     update();
 }
 
@@ -70,7 +74,11 @@ void TiltView::mouseReleaseEvent(QMouseEvent*)
 void TiltView::keyPressEvent(QKeyEvent* event)
 {
     const int key = event->key();
-    const double step = key == Qt::Key_Up || key == Qt::Key_Right ? 1 : key == Qt::Key_Down || key == Qt::Key_Left ? -1 : key == Qt::Key_PageUp ? 5 : key == Qt::Key_PageDown ? -5 : 0;
+    const double step = key == Qt::Key_Up || key == Qt::Key_Right    ? 1
+                        : key == Qt::Key_Down || key == Qt::Key_Left ? -1
+                        : key == Qt::Key_PageUp                      ? 5
+                        : key == Qt::Key_PageDown                    ? -5
+                                                                     : 0;
     if (step == 0) return QWidget::keyPressEvent(event);
     ask(tilt_deg_ + step);
     Q_EMIT settled();
@@ -132,7 +140,8 @@ void TiltView::paintEvent(QPaintEvent*)
     // Forces, to one scale: thrust, weight, drag.
     const double weight_n = flown_.mass_kg * gravity_mps2;
     const double px_per_n = 0.62 * unit / weight_n;
-    const auto arrow = [&](QPointF from, QPointF way, double newton, const QColor& colour, const QString& words, Qt::PenStyle style) {
+    const auto arrow = [&](QPointF from, QPointF way, double newton, const QColor& colour, const QString& words,
+                           Qt::PenStyle style) {
         const double length = std::min(newton * px_per_n, 1.6 * unit);
         const QPointF tip = from + way * length, side(-way.y(), way.x());
         p.setPen(QPen(colour, 2, style));
@@ -148,7 +157,8 @@ void TiltView::paintEvent(QPaintEvent*)
     };
     arrow(at, up, effect_.level.thrust_n, t.held, tr("thrust"), Qt::SolidLine);
     arrow(at, QPointF(0, 1), weight_n, t.steel, tr("weight"), Qt::SolidLine);
-    arrow(at - QPointF(0.3 * unit, 0), QPointF(-1, 0), weight_n * std::tan(lean), t.yaw, tilt_deg_ >= 8 ? tr("drag") : QString(), Qt::DashLine);
+    arrow(at - QPointF(0.3 * unit, 0), QPointF(-1, 0), weight_n * std::tan(lean), t.yaw, tilt_deg_ >= 8 ? tr("drag") : QString(),
+          Qt::DashLine);
 
     p.setPen(t.ink);
     p.setFont(uiFont(13, true));
@@ -156,7 +166,9 @@ void TiltView::paintEvent(QPaintEvent*)
     p.setFont(uiFont(10));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
     p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
-               effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle").arg(effect_.level.speed_mps, 0, 'f', 1).arg(100 * effect_.level.throttle, 0, 'f', 0)
+               effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle")
+                                            .arg(effect_.level.speed_mps, 0, 'f', 1)
+                                            .arg(100 * effect_.level.throttle, 0, 'f', 0)
                                       : tr("full throttle does not carry it"));
 }
 

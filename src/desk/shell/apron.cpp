@@ -16,7 +16,10 @@ namespace {
 QString clockText(double seconds)
 {
     const int s = static_cast<int>(seconds);
-    return QStringLiteral("%1:%2:%3").arg(s / 3600).arg(s / 60 % 60, 2, 10, QLatin1Char('0')).arg(s % 60, 2, 10, QLatin1Char('0'));
+    return QStringLiteral("%1:%2:%3")
+        .arg(s / 3600)
+        .arg(s / 60 % 60, 2, 10, QLatin1Char('0'))
+        .arg(s % 60, 2, 10, QLatin1Char('0'));
 }
 
 } // namespace
@@ -57,14 +60,16 @@ Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QW
     controller_->setObjectName(QStringLiteral("apronController"));
     practice_ = new QLabel;
     practice_->setObjectName(QStringLiteral("apronPractice"));
-    practice_->setToolTip(tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
+    practice_->setToolTip(
+        tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
     record_ = new QLabel;
     record_->setObjectName(QStringLiteral("apronRecord"));
     outside_ = new QPushButton(tr("Watch outside"));
     outside_->setObjectName(QStringLiteral("watchOutside"));
     outside_->setCheckable(true);
     outside_->setFocusPolicy(Qt::TabFocus);
-    outside_->setToolTip(tr("Notices practice in another program: it begins when the sticks are worked there, ends two minutes after they were left alone, "
+    outside_->setToolTip(tr("Notices practice in another program: it begins when the sticks are worked there, ends two minutes "
+                            "after they were left alone, "
                             "and is offered for the logbook"));
     connect(outside_, &QPushButton::toggled, &station_, &Station::watchOutside);
     connect(&station_, &Station::outsideChanged, this, &Apron::refresh);
@@ -116,12 +121,12 @@ void Apron::refresh()
                          : state == State::Unverified   ? tr("%1, not verified").arg(name)
                                                         : name);
     const PracticeClock& c = station_.practice();
-    practice_->setText(station_.practising() ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
+    practice_->setText(station_.practising()     ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
                        : station_.outsideOffer() ? tr("Practice outside has ended: see the Logbook")
                        : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
                            ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
                            : tr("No practice running"));
-    record_->setText(!sentence_.isEmpty() ? sentence_
+    record_->setText(!sentence_.isEmpty()           ? sentence_
                      : store_.lastSaved().isEmpty() ? recordName_
                                                     : tr("%1, saved %2").arg(recordName_, store_.lastSaved()));
     QUndoStack* stack = store_.undoStack();

@@ -60,12 +60,14 @@ public:
             p->drawRect(cell);
             const auto state = static_cast<StageState>(stage.toInt());
             if (state == StageState::Held) p->fillRect(cell.adjusted(2, 2, -1, -1), chosen ? t.held : QColor("#6FC3B1"));
-            if (state == StageState::Partly) p->fillRect(QRect(cell.left() + 2, cell.top() + 2, std::max(2, (cell.width() - 4) / 2), cell.height() - 3), soft);
+            if (state == StageState::Partly)
+                p->fillRect(QRect(cell.left() + 2, cell.top() + 2, std::max(2, (cell.width() - 4) / 2), cell.height() - 3), soft);
             x += step;
         }
         p->setFont(uiFont(9));
         p->setPen(soft);
-        const QString hours = QStringLiteral("%1 of %2 h").arg(index.data(PilotListModel::HoursRole).toDouble(), 0, 'f', 1)
+        const QString hours = QStringLiteral("%1 of %2 h")
+                                  .arg(index.data(PilotListModel::HoursRole).toDouble(), 0, 'f', 1)
                                   .arg(index.data(PilotListModel::TargetRole).toDouble(), 0, 'f', 0);
         p->drawText(inner, Qt::AlignRight | Qt::AlignBottom, hours);
         p->restore();
@@ -74,7 +76,10 @@ public:
 
 } // namespace
 
-PilotListModel::PilotListModel(const RecordStore& store, QObject* parent) : QAbstractListModel(parent), store_(store) { refresh(); }
+PilotListModel::PilotListModel(const RecordStore& store, QObject* parent) : QAbstractListModel(parent), store_(store)
+{
+    refresh();
+}
 
 void PilotListModel::refresh()
 {
@@ -186,8 +191,10 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
     const auto inset = [&](auto* item) {
         auto* row = new QHBoxLayout;
         row->setContentsMargins(12, 0, 12, 0);
-        if constexpr (std::is_base_of_v<QWidget, std::remove_pointer_t<decltype(item)>>) row->addWidget(item);
-        else row->addLayout(item);
+        if constexpr (std::is_base_of_v<QWidget, std::remove_pointer_t<decltype(item)>>)
+            row->addWidget(item);
+        else
+            row->addLayout(item);
         layout->addLayout(row);
     };
     inset(title);
@@ -201,11 +208,13 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
         proxy_->setFilterFixedString(text);
         if (proxy_->rowCount() > 0 && !text.isEmpty()) chooseRow(proxy_->index(0, 0));
     });
-    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this,
-            [this](const QModelIndex& now) { if (now.isValid()) station_.choosePilot(now.data(PilotListModel::IdRole).toString().toStdString()); });
+    connect(list_->selectionModel(), &QItemSelectionModel::currentChanged, this, [this](const QModelIndex& now) {
+        if (now.isValid()) station_.choosePilot(now.data(PilotListModel::IdRole).toString().toStdString());
+    });
     connect(name_, &QLineEdit::editingFinished, this, &LineUp::saveCard);
     connect(target_, &QDoubleSpinBox::valueChanged, this, &LineUp::saveCard);
-    connect(newName_, &QLineEdit::textChanged, this, [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
+    connect(newName_, &QLineEdit::textChanged, this,
+            [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     const auto addNow = [this] {
         const std::string id = store_.addPilot(newName_->text());
         if (id.empty()) return;
@@ -282,8 +291,10 @@ void LineUp::saveCard()
     PilotRow edited = *pilot;
     edited.name = name_->text().simplified().toStdString();
     edited.target_h = target_->value();
-    if (edited.name.empty()) name_->setText(QString::fromStdString(pilot->name));
-    else store_.editPilot(edited);
+    if (edited.name.empty())
+        name_->setText(QString::fromStdString(pilot->name));
+    else
+        store_.editPilot(edited);
 }
 
 } // namespace bh::desk

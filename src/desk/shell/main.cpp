@@ -1,7 +1,7 @@
-#include "desk/shell/main_window.h"
 #include "desk/parts/record_store.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/shell/main_window.h"
 #include "desk/shell/tour.h"
 
 #include <QApplication>
@@ -75,7 +75,8 @@ int complain(const QString& sentence, bool with_window)
 
 int main(int argc, char** argv)
 {
-    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY") && qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
+    if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY") &&
+        qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
@@ -92,7 +93,8 @@ int main(int argc, char** argv)
     parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption});
     parser.process(application);
     desk::applyTheme(application, parser.isSet(nightOption));
-    const bool quiet = parser.isSet(tourOption) || parser.isSet(measureOption) || QApplication::platformName() == QLatin1String("offscreen");
+    const bool quiet =
+        parser.isSet(tourOption) || parser.isSet(measureOption) || QApplication::platformName() == QLatin1String("offscreen");
 
     const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
     if (!data) return complain(QString::fromStdString(data.error().message), !quiet);
@@ -102,17 +104,20 @@ int main(int argc, char** argv)
     std::filesystem::path file;
     QString name = QObject::tr("Record");
     if (parser.isSet(demoOption)) {
-        const auto original = std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
+        const auto original =
+            std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
         file = std::filesystem::path(demoFolder.path().toStdString()) / "record.sqlite";
         std::error_code error;
         std::filesystem::copy_file(original, file, error);
-        if (error) return complain(QObject::tr("The demo record was not found beside the program; `./hangar build` makes it."), !quiet);
+        if (error)
+            return complain(QObject::tr("The demo record was not found beside the program; `./hangar build` makes it."), !quiet);
         options.read_logs_also_from = original.string() + ".logs";
         name = QObject::tr("Demo record");
     } else if (parser.isSet(storeOption)) {
         file = parser.value(storeOption).toStdString();
     } else {
-        file = std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) / "record.sqlite";
+        file = std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
+               "record.sqlite";
     }
     auto offset = std::make_shared<UnixTime>(0); // the demo is looked at on its own day
     options.clock = [offset] { return systemNow() + *offset; };

@@ -2,17 +2,17 @@
 
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/shell/main_window.h"
 #include "desk/parts/record_store.h"
-#include "desk/setup/setup_page.h"
 #include "desk/parts/station.h"
 #include "desk/rates/rates_page.h"
+#include "desk/setup/setup_page.h"
+#include "desk/shell/main_window.h"
 
-#include <QKeyEvent>
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QKeyEvent>
 #include <QPixmap>
 #include <QThread>
 #include <cstdio>
@@ -32,7 +32,10 @@ bool waitFor(const std::function<bool()>& condition, int ms)
     return condition();
 }
 
-void settle() { waitFor([] { return false; }, 150); }
+void settle()
+{
+    waitFor([] { return false; }, 150);
+}
 
 /// Moves the simulated controller as a pilot does in a calibration, until the page is through or at `until`.
 void moveThroughCalibration(Station& station, ControllerPage& page, int until)
@@ -41,8 +44,9 @@ void moveThroughCalibration(Station& station, ControllerPage& page, int until)
     const auto hold = [&](double ms) { waitFor([] { return false; }, static_cast<int>(ms)); };
     page.startCalibration();
     hold(2300);
-    const std::pair<Function, double> moves[] = {{Function::Throttle, 1}, {Function::Throttle, 0}, {Function::Yaw, 1}, {Function::Yaw, -1},
-                                                 {Function::Pitch, 1}, {Function::Pitch, -1}, {Function::Roll, 1}, {Function::Roll, -1}};
+    const std::pair<Function, double> moves[] = {{Function::Throttle, 1}, {Function::Throttle, 0}, {Function::Yaw, 1},
+                                                 {Function::Yaw, -1},     {Function::Pitch, 1},    {Function::Pitch, -1},
+                                                 {Function::Roll, 1},     {Function::Roll, -1}};
     for (int i = 0; i < until; ++i) {
         const double from = sticks.value(moves[i].first);
         for (int step = 1; step <= 10; ++step) {
@@ -97,7 +101,8 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.setupPage()->showDay();
     picture("real-day");
     window.showPage(MainWindow::Drills);
-    if (store.pilots().size() > 1) station.choosePilot(store.pilots()[1].id); // with stages that are locked, and one opened by hand
+    if (store.pilots().size() > 1)
+        station.choosePilot(store.pilots()[1].id); // with stages that are locked, and one opened by hand
     picture("drills");
     drills.chooseDrill("gaps");
     drills.chooseDrill("hover-window");
@@ -108,7 +113,9 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
         QApplication::sendEvent(card, &down);
         waitFor([] { return false; }, ms);
     };
-    for (const auto& [key, ms] : {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}}) press(key, ms);
+    for (const auto& [key, ms] :
+         {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}})
+        press(key, ms);
     picture("by-eye");
     press(Qt::Key_X, 0);
     drills.showSection(2);
@@ -135,9 +142,12 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.showPage(MainWindow::Logbook);
     picture("logbook");
     for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
-        if (const auto own = store.setup(p.id); own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !store.match(p.id)) station.choosePilot(p.id);
+        if (const auto own = store.setup(p.id);
+            own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !store.match(p.id))
+            station.choosePilot(p.id);
     window.showPage(MainWindow::Rates);
-    if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator")); simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
+    if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator"));
+        simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
         simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
         Q_EMIT simulator->activated(simulator->currentIndex());
     }

@@ -1,9 +1,9 @@
 // Properties that must hold for any input, tried with many seeded random ones.
+#include "core/base/random.h"
+#include "core/base/stats.h"
+#include "core/curves/rate_curve.h"
 #include "core/drill/drill_score.h"
 #include "core/progress/practice_clock.h"
-#include "core/curves/rate_curve.h"
-#include "core/base/stats.h"
-#include "core/base/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
@@ -64,10 +64,13 @@ TEST_CASE("measures of any log are finite, and shares are shares", "[core][measu
             if (first == last) CHECK_FALSE(value);
             if (!value) continue;
             CHECK(std::isfinite(*value));
-            const bool signed_one = what == Measure::TouchdownMps || what == Measure::HeightMeanErrorM || what == Measure::TurnedDeg || what == Measure::YawLeadMs ||
-                                    what == Measure::ClearanceM || what == Measure::SparcSticks;
+            const bool signed_one = what == Measure::TouchdownMps || what == Measure::HeightMeanErrorM ||
+                                    what == Measure::TurnedDeg || what == Measure::YawLeadMs || what == Measure::ClearanceM ||
+                                    what == Measure::SparcSticks;
             CHECK((*value >= 0 || signed_one));
-            if (what == Measure::HeightInWindow || what == Measure::SidewaysShare || what == Measure::RockingShare || what == Measure::YawShare) CHECK(*value <= 1);
+            if (what == Measure::HeightInWindow || what == Measure::SidewaysShare || what == Measure::RockingShare ||
+                what == Measure::YawShare)
+                CHECK(*value <= 1);
             if (what == Measure::HeadingErrorDeg) CHECK(*value <= 180);
         }
     }
@@ -77,7 +80,8 @@ TEST_CASE("measures do not care where or in which direction a flight is flown", 
 {
     const DataFolder data(BH_DATA);
     const Drill drill = *data.drill("straight-run");
-    const FlightLog log = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.8, 9)->log; // whole: after a tumble nobody can say how often it turned
+    const FlightLog log = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.8, 9)
+                              ->log; // whole: after a tumble nobody can say how often it turned
     const double turn = 1.1;
     const Quat about_down(Eigen::AngleAxisd(turn, Vec3::UnitZ()));
     FlightLog moved = log;
@@ -112,7 +116,9 @@ TEST_CASE("a mirrored flight has the same measures", "[core][measures]")
     const Drill drill = *data.drill("straight-run");
     const FlightLog log = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.6, 10)->log;
     FlightLog mirrored = log;
-    const auto flip = [](std::vector<double>& column) { for (double& v : column) v = -v; };
+    const auto flip = [](std::vector<double>& column) {
+        for (double& v : column) v = -v;
+    };
     for (auto* column : {&mirrored.east_m, &mirrored.ve_mps, &mirrored.qx, &mirrored.qz, &mirrored.p_dps, &mirrored.r_dps,
                          &mirrored.stick_roll, &mirrored.stick_yaw})
         flip(*column);

@@ -1,7 +1,7 @@
 // What follows a calibration: the verification on clock faces, stick modes, and the drift from one to the next.
+#include "core/base/random.h"
 #include "core/controller/drift.h"
 #include "core/controller/verification.h"
-#include "core/base/random.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -13,7 +13,7 @@ namespace {
 /// A hand that does what is asked, through a controller that may be calibrated wrongly.
 struct Hand {
     int mode = 2;
-    std::array<double, 4> sign{1, 1, 1, 1};          ///< per function; −1: reversed by a wrong calibration
+    std::array<double, 4> sign{1, 1, 1, 1};              ///< per function; −1: reversed by a wrong calibration
     std::array<std::size_t, 4> comes_out_as{0, 1, 2, 3}; ///< which function a push comes out as
     bool sprung_throttle = false;
     double t_s = 0;
@@ -65,7 +65,8 @@ Calibration with_centre(double centre_share, double jitter_share = 0.0008)
 
 } // namespace
 
-TEST_CASE("the stick modes carry each function once, and mode 2 is throttle and yaw left, pitch and roll right", "[core][controller]")
+TEST_CASE("the stick modes carry each function once, and mode 2 is throttle and yaw left, pitch and roll right",
+          "[core][controller]")
 {
     for (int mode = 1; mode <= 4; ++mode) {
         const StickMode m = stick_mode(mode);
@@ -167,7 +168,7 @@ TEST_CASE("the control chart's limits are mean plus and minus 2.66 mean moving r
     CHECK_FALSE(inside.out_of_control);
     CHECK(control_chart({10, 12, 11, 13, 12, 15.7}).out_of_control);
     CHECK(control_chart({10, 12, 11, 13, 12, 7.5}).out_of_control);
-    CHECK_FALSE(control_chart({10, 12, 11, 30}).can_judge); // three older values say nothing
+    CHECK_FALSE(control_chart({10, 12, 11, 30}).can_judge);            // three older values say nothing
     CHECK_FALSE(control_chart({5, 5, 5, 5, 5.1}, 0.2).out_of_control); // smaller than matters
     CHECK(control_chart({5, 5, 5, 5, 5.3}, 0.2).out_of_control);
 }

@@ -1,5 +1,5 @@
-#include "core/controller/calibration.h"
 #include "core/base/random.h"
+#include "core/controller/calibration.h"
 #include "core/standin/stand_in_controller.h"
 #include "files/recording_csv.h"
 #include "reference.h"
@@ -29,8 +29,10 @@ ControllerRecording without(const ControllerRecording& recording, Prompt left_ou
 TEST_CASE("calibration finds the truth behind the reference recordings", "[core][controller]")
 {
     const std::pair<const char*, double FunctionCalibration::*> numbers[] = {
-        {"counts_at_minus_one", &FunctionCalibration::low_counts}, {"counts_at_plus_one", &FunctionCalibration::high_counts},
-        {"rest_sd", &FunctionCalibration::jitter_counts},          {"centre_counts", &FunctionCalibration::centre_counts},
+        {"counts_at_minus_one", &FunctionCalibration::low_counts},
+        {"counts_at_plus_one", &FunctionCalibration::high_counts},
+        {"rest_sd", &FunctionCalibration::jitter_counts},
+        {"centre_counts", &FunctionCalibration::centre_counts},
         {"rest_after_plus_counts", &FunctionCalibration::rest_after_high_counts},
         {"rest_after_minus_counts", &FunctionCalibration::rest_after_low_counts},
         {"hysteresis_counts", &FunctionCalibration::hysteresis_counts}};
@@ -117,7 +119,8 @@ TEST_CASE("calibration follows any wiring of a controller", "[core][controller]"
     SeededRandom random(static_cast<std::uint64_t>(seed));
     StandInController controller;
     std::array<int, 6> order{0, 1, 2, 3, 4, 5};
-    for (std::size_t i = 5; i > 0; --i) std::swap(order[i], order[static_cast<std::size_t>(random.uniform() * static_cast<double>(i + 1))]);
+    for (std::size_t i = 5; i > 0; --i)
+        std::swap(order[i], order[static_cast<std::size_t>(random.uniform() * static_cast<double>(i + 1))]);
     for (std::size_t f = 0; f < 4; ++f) {
         controller.axes[f] = order[f];
         controller.inverted[f] = random.uniform() < 0.5;
@@ -233,7 +236,10 @@ TEST_CASE("the prompt watch ticks what was seen and waits for what was not", "[c
     {
         PromptWatch circles(Prompt::Circles, rest);
         for (double angle = 0; angle < 6.3; angle += 0.05)
-            CHECK_FALSE(hold(circles, {0, 2000, 2000 + static_cast<int>(1900 * std::sin(angle)), 2000 + static_cast<int>(1900 * std::cos(angle))}, 0.02));
+            CHECK_FALSE(
+                hold(circles,
+                     {0, 2000, 2000 + static_cast<int>(1900 * std::sin(angle)), 2000 + static_cast<int>(1900 * std::cos(angle))},
+                     0.02));
         CHECK(circles.progress() == 1);
         CHECK(hold(circles, rest, 0.7));
         PromptWatch line(Prompt::Circles, rest); // one axis to and fro is no circle

@@ -52,7 +52,7 @@ void obeys(const Calibration& c, const SimulatorProfile& s, const SettingsSheet&
                 const double seen = reading_of(s, row, c, to_counts(c, sticks, 8));
                 const bool upper_half = row.range == "upper half";
                 const double at_rest = row.function != Function::Throttle ? 0 : upper_half ? 0 : 0.5;
-                const double expected = pushed != row.function ? at_rest
+                const double expected = pushed != row.function               ? at_rest
                                         : row.function == Function::Throttle ? (side > 0 ? 1 : 0)
                                                                              : side;
                 if (std::abs(seen - expected) > 1e-9) {
@@ -114,7 +114,8 @@ TEST_CASE("a worked example: axis numbers, ticks and range as a person would wor
 TEST_CASE("the notes warn of what has to be lived with", "[core][sheet]")
 {
     const auto mentions = [](const SettingsSheet& sheet, const char* words) {
-        return std::any_of(sheet.notes.begin(), sheet.notes.end(), [&](const std::string& n) { return n.find(words) != std::string::npos; });
+        return std::any_of(sheet.notes.begin(), sheet.notes.end(),
+                           [&](const std::string& n) { return n.find(words) != std::string::npos; });
     };
     SimulatorProfile s;
     s.throttle = SimulatorProfile::Throttle::UpperHalf;
@@ -137,7 +138,8 @@ TEST_CASE("an unknown simulator's convention is found from what it showed", "[co
     SeededRandom random(12);
     const auto all_wirings = wirings();
     for (int round = 0; round < 400; ++round) {
-        const Calibration c = controller(all_wirings[static_cast<std::size_t>(random.uniform() * 120)], static_cast<unsigned>(random.uniform() * 16));
+        const Calibration c = controller(all_wirings[static_cast<std::size_t>(random.uniform() * 120)],
+                                         static_cast<unsigned>(random.uniform() * 16));
         SimulatorProfile truth;
         truth.axis_base = random.uniform() < 0.5 ? 0 : 1;
         for (std::size_t f = 0; f < 4; ++f) truth.rising_is_positive[f] = random.uniform() < 0.5;

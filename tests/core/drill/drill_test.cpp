@@ -71,9 +71,11 @@ TEST_CASE("marks run from fail over pass to merit, either way round", "[core][dr
     Criterion falling;
     falling.fail = 4, falling.pass = 2, falling.merit = 0.5;
     // By hand, from "0 marks at fail, 60 at pass, 100 at merit, straight lines between".
-    const auto [value, marks] = GENERATE(table<double, double>({{0.1, 0}, {0.2, 0}, {0.4, 30}, {0.6, 60}, {0.8, 80}, {1.0, 100}, {2.0, 100}}));
+    const auto [value, marks] =
+        GENERATE(table<double, double>({{0.1, 0}, {0.2, 0}, {0.4, 30}, {0.6, 60}, {0.8, 80}, {1.0, 100}, {2.0, 100}}));
     CHECK(marks_for(rising, value) == Approx(marks).margin(1e-9));
-    const auto [low, good] = GENERATE(table<double, double>({{5, 0}, {4, 0}, {3, 30}, {2, 60}, {1.25, 80}, {0.5, 100}, {0, 100}}));
+    const auto [low, good] =
+        GENERATE(table<double, double>({{5, 0}, {4, 0}, {3, 30}, {2, 60}, {1.25, 80}, {0.5, 100}, {0, 100}}));
     CHECK(marks_for(falling, low) == Approx(good).margin(1e-9));
 }
 
@@ -104,7 +106,8 @@ TEST_CASE("live and from the finished log give the same score, bit for bit", "[c
     const auto rescored = score_log(drill, *again);
     REQUIRE(rescored);
     CHECK(rescored->score == flown->score.score);
-    for (std::size_t i = 0; i < rescored->criteria.size(); ++i) CHECK(rescored->criteria[i].value == flown->score.criteria[i].value);
+    for (std::size_t i = 0; i < rescored->criteria.size(); ++i)
+        CHECK(rescored->criteria[i].value == flown->score.criteria[i].value);
     CHECK(rescored->disqualified == flown->score.disqualified);
 }
 
@@ -161,9 +164,29 @@ TEST_CASE("what goes wrong is said in a sentence", "[core][drill]")
 TEST_CASE("a drill with a mistake is refused with the place of the mistake", "[core][drill]")
 {
     Drill d = smallDrill();
-    SECTION("no phases") { d.phases.clear(); CHECK(checked(d).error().message.find("/phases") == 0); }
-    SECTION("two phases of one name") { d.phases[1].id = "climb"; CHECK(checked(d).error().message.find("/phases/1/id") == 0); }
-    SECTION("limits that do not run one way") { d.criteria[1].merit = 1.5; CHECK(checked(d).error().message.find("/criteria/1") == 0); }
-    SECTION("an unknown phase") { d.criteria[0].phases = {"loop"}; CHECK(checked(d).error().message.find("'loop'") != std::string::npos); }
-    SECTION("no weight") { d.criteria[0].weight = 0; CHECK(checked(d).error().message.find("/criteria/0/weight") == 0); }
+    SECTION("no phases")
+    {
+        d.phases.clear();
+        CHECK(checked(d).error().message.find("/phases") == 0);
+    }
+    SECTION("two phases of one name")
+    {
+        d.phases[1].id = "climb";
+        CHECK(checked(d).error().message.find("/phases/1/id") == 0);
+    }
+    SECTION("limits that do not run one way")
+    {
+        d.criteria[1].merit = 1.5;
+        CHECK(checked(d).error().message.find("/criteria/1") == 0);
+    }
+    SECTION("an unknown phase")
+    {
+        d.criteria[0].phases = {"loop"};
+        CHECK(checked(d).error().message.find("'loop'") != std::string::npos);
+    }
+    SECTION("no weight")
+    {
+        d.criteria[0].weight = 0;
+        CHECK(checked(d).error().message.find("/criteria/0/weight") == 0);
+    }
 }

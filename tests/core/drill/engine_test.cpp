@@ -66,11 +66,41 @@ FlightSetup flight_setup()
 TEST_CASE("what a phase must not leave disqualifies when it is left", "[core][drill]")
 {
     Phase phase = stay("line", 3);
-    SECTION("too high") { phase.bounds.highest_m = 6; FlightLog log = hover(4); log.height_m[150] = 6.2; CHECK(why(drill_of({phase}), log) == "Over 6.0 m during \"line\"."); }
-    SECTION("too low") { phase.bounds.lowest_m = 4; FlightLog log = hover(4); log.height_m[150] = 3.9; CHECK(why(drill_of({phase}), log) == "Under 4.0 m during \"line\"."); }
-    SECTION("too fast") { phase.bounds.fastest_mps = 2; FlightLog log = hover(4); log.ve_mps[150] = 2.5; CHECK(why(drill_of({phase}), log) == "Faster than 2.0 m/s during \"line\"."); }
-    SECTION("off the line") { phase.bounds.corridor_m = 1; FlightLog log = hover(4); log.east_m[150] = -1.5; CHECK(why(drill_of({phase}), log) == "More than 1.0 m off the line during \"line\"."); }
-    SECTION("left after the phase") { phase.bounds.highest_m = 6; FlightLog log = hover(6); log.height_m[400] = 9; CHECK(why(drill_of({phase, stay("rest", 2)}), log).empty()); }
+    SECTION("too high")
+    {
+        phase.bounds.highest_m = 6;
+        FlightLog log = hover(4);
+        log.height_m[150] = 6.2;
+        CHECK(why(drill_of({phase}), log) == "Over 6.0 m during \"line\".");
+    }
+    SECTION("too low")
+    {
+        phase.bounds.lowest_m = 4;
+        FlightLog log = hover(4);
+        log.height_m[150] = 3.9;
+        CHECK(why(drill_of({phase}), log) == "Under 4.0 m during \"line\".");
+    }
+    SECTION("too fast")
+    {
+        phase.bounds.fastest_mps = 2;
+        FlightLog log = hover(4);
+        log.ve_mps[150] = 2.5;
+        CHECK(why(drill_of({phase}), log) == "Faster than 2.0 m/s during \"line\".");
+    }
+    SECTION("off the line")
+    {
+        phase.bounds.corridor_m = 1;
+        FlightLog log = hover(4);
+        log.east_m[150] = -1.5;
+        CHECK(why(drill_of({phase}), log) == "More than 1.0 m off the line during \"line\".");
+    }
+    SECTION("left after the phase")
+    {
+        phase.bounds.highest_m = 6;
+        FlightLog log = hover(6);
+        log.height_m[400] = 9;
+        CHECK(why(drill_of({phase, stay("rest", 2)}), log).empty());
+    }
 }
 
 TEST_CASE("a stick that a phase does not allow may rest, but not be used", "[core][drill]")
@@ -186,7 +216,8 @@ TEST_CASE("planted failures and attitudes happen in the flight, and it can be pu
     CHECK(flight.on_ground());
     for (int i = 0; i < 2000; ++i) flight.step({0.7, 0, 0, 0});
     CHECK(flight.state().height_m() > 1);
-    CHECK(*measure(flight.log(), {0, flight.log().size()}, Measure::ThrottleCutS, {}) == Approx(4.5).margin(0.02)); // from the failure; the crash is part of it
+    CHECK(*measure(flight.log(), {0, flight.log().size()}, Measure::ThrottleCutS, {}) ==
+          Approx(4.5).margin(0.02)); // from the failure; the crash is part of it
 }
 
 TEST_CASE("arming with the throttle up is refused and noted", "[core][flight]")

@@ -50,7 +50,8 @@ TEST_CASE("held push", "[core][habits]")
 
 TEST_CASE("yaw-only turns", "[core][habits]")
 {
-    const double both = of(flown("oval-pair", {}), Measure::YawShare), alone = of(flown("oval-pair", {.yaw_only = true}), Measure::YawShare);
+    const double both = of(flown("oval-pair", {}), Measure::YawShare),
+                 alone = of(flown("oval-pair", {.yaw_only = true}), Measure::YawShare);
     CHECK(both < 0.75);
     CHECK(alone > both + 0.1);
 }
@@ -123,7 +124,8 @@ TEST_CASE("a habit that was planted is told by name when the drill is over, with
 TEST_CASE("a fault's time span is that of the phase it showed itself in", "[core][habits]")
 {
     const FlownDrill f = flown("hover-window", {.rocking = true});
-    const auto rocking = std::find_if(f.score.faults.begin(), f.score.faults.end(), [](const FaultFound& fault) { return fault.fault.label == "Rocking"; });
+    const auto rocking = std::find_if(f.score.faults.begin(), f.score.faults.end(),
+                                      [](const FaultFound& fault) { return fault.fault.label == "Rocking"; });
     REQUIRE(rocking != f.score.faults.end());
     REQUIRE(rocking->span);
     CHECK(rocking->span->to_s == Approx(f.log.t_s.back()).margin(0.1)); // the hold is the last phase, 30 s of it

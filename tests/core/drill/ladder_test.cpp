@@ -33,7 +33,8 @@ double correlation(const std::vector<double>& a, const std::vector<double>& b)
     const double n = static_cast<double>(a.size());
     const double ma = std::accumulate(a.begin(), a.end(), 0.0) / n, mb = std::accumulate(b.begin(), b.end(), 0.0) / n;
     double ab = 0, aa = 0, bb = 0;
-    for (std::size_t i = 0; i < a.size(); ++i) ab += (a[i] - ma) * (b[i] - mb), aa += (a[i] - ma) * (a[i] - ma), bb += (b[i] - mb) * (b[i] - mb);
+    for (std::size_t i = 0; i < a.size(); ++i)
+        ab += (a[i] - ma) * (b[i] - mb), aa += (a[i] - ma) * (a[i] - ma), bb += (b[i] - mb) * (b[i] - mb);
     return aa > 0 && bb > 0 ? ab / std::sqrt(aa * bb) : 0;
 }
 
@@ -53,7 +54,8 @@ const std::vector<Drill>& ladder()
 
 } // namespace
 
-TEST_CASE("every drill is passed with skill 0.95, the same seed flies the same, and it is read again to the same score", "[core][ladder]")
+TEST_CASE("every drill is passed with skill 0.95, the same seed flies the same, and it is read again to the same score",
+          "[core][ladder]")
 {
     CHECK(ladder().size() == 30);
     for (const Drill& drill : ladder()) {
@@ -96,7 +98,8 @@ TEST_CASE("drills with two sides say how far apart they are", "[core][ladder]")
 {
     int with_sides = 0;
     for (const Drill& drill : ladder()) {
-        const auto gap = std::find_if(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return c.measure == Measure::SideGap; });
+        const auto gap = std::find_if(drill.criteria.begin(), drill.criteria.end(),
+                                      [](const Criterion& c) { return c.measure == Measure::SideGap; });
         if (gap == drill.criteria.end()) continue;
         ++with_sides;
         CAPTURE(drill.id);

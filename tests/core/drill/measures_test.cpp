@@ -172,7 +172,8 @@ TEST_CASE("flags, corners, brakes, yaw lead and rocking as measures meet the ref
     // The slalom's one pass of each flag: the mean of the closest passes.
     const Flown slalom = reference("slalom");
     MeasureOptions options;
-    for (const auto& flag : slalom.row["inputs"]["flags_m"]["value"]) options.flags_m.emplace_back(flag[0].get<double>(), flag[1].get<double>());
+    for (const auto& flag : slalom.row["inputs"]["flags_m"]["value"])
+        options.flags_m.emplace_back(flag[0].get<double>(), flag[1].get<double>());
     double sum = 0;
     for (const auto& d : slalom.row["expected"]["min_distances_m"]["value"]) sum += d.get<double>();
     CHECK(measured(slalom, Measure::FlagDistanceM, options) == Approx(sum / 6).margin(0.05));
@@ -200,14 +201,16 @@ TEST_CASE("flags, corners, brakes, yaw lead and rocking as measures meet the ref
     const Flown rocked = reference("overcontrol");
     const auto& planted = rocked.row["expected"]["rock_span_s"]["value"];
     const double share = (planted[1].get<double>() - planted[0].get<double>()) / rocked.log.duration_s();
-    CHECK(measured(rocked, Measure::RockingShare, {}) == Approx(share).margin(1.2 / rocked.log.duration_s())); // each end to 0.6 s
+    CHECK(measured(rocked, Measure::RockingShare, {}) ==
+          Approx(share).margin(1.2 / rocked.log.duration_s())); // each end to 0.6 s
 }
 
 TEST_CASE("gates missed, laps and their spread, by hand", "[core][measures]")
 {
     // Round a square of 20 m at 1 row a metre, through a gate in the middle of each side; the second lap leaves gate 2 out,
     // the third is flown twice as slowly.
-    std::vector<Gate> gates{{10, 0, 0, 4, 4, 0, 0.1}, {20, 10, 90, 4, 4, 0, 0.1}, {10, 20, 180, 4, 4, 0, 0.1}, {0, 10, 270, 4, 4, 0, 0.1}};
+    std::vector<Gate> gates{
+        {10, 0, 0, 4, 4, 0, 0.1}, {20, 10, 90, 4, 4, 0, 0.1}, {10, 20, 180, 4, 4, 0, 0.1}, {0, 10, 270, 4, 4, 0, 0.1}};
     FlightLog log;
     double t = 0;
     for (int lap = 0; lap < 4; ++lap)
@@ -217,10 +220,14 @@ TEST_CASE("gates missed, laps and their spread, by hand", "[core][measures]")
             s.t_s = t += lap == 2 ? 0.2 : 0.1;
             s.height_m = lap == 1 && m >= 40 && m < 60 ? 9 : 2; // over gate 3 of 4 in the second lap
             s.armed = true;
-            if (m < 20) s.north_m = along, s.east_m = 0;
-            else if (m < 40) s.north_m = 20, s.east_m = along;
-            else if (m < 60) s.north_m = 20 - along, s.east_m = 20;
-            else s.north_m = 0, s.east_m = 20 - along;
+            if (m < 20)
+                s.north_m = along, s.east_m = 0;
+            else if (m < 40)
+                s.north_m = 20, s.east_m = along;
+            else if (m < 60)
+                s.north_m = 20 - along, s.east_m = 20;
+            else
+                s.north_m = 0, s.east_m = 20 - along;
             log.append(s);
             if (lap == 3 && m == 12) lap = 4, m = 80; // to the first gate once more
         }
@@ -230,7 +237,8 @@ TEST_CASE("gates missed, laps and their spread, by hand", "[core][measures]")
     const RowSpan all{0, log.size()};
     CHECK(*measure(log, all, Measure::GatesMissed, options) == 1);
     CHECK(*measure(log, all, Measure::GatesHit, options) == 12); // eleven of three laps, and the first one again
-    CHECK(*measure(log, all, Measure::LapS, options) == Approx((8 + 9 + 15) / 3.0).margin(0.2)); // the slow lap begins and ends at a corner
+    CHECK(*measure(log, all, Measure::LapS, options) ==
+          Approx((8 + 9 + 15) / 3.0).margin(0.2)); // the slow lap begins and ends at a corner
     CHECK(*measure(log, all, Measure::LapSpread, options) == Approx(7 / (32 / 3.0)).margin(0.03));
     options.laps = 4;
     CHECK(*measure(log, all, Measure::GatesMissed, options) == 4); // and what was not flown

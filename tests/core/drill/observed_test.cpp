@@ -46,7 +46,8 @@ TEST_CASE("windows left and met again, judgements and slips", "[core][observed]"
 {
     const Drill drill = shipped("lift-settle");
     ObservedFlight flight(drill);
-    const std::size_t window = criterion(drill, Measure::HeightInWindow), drift = criterion(drill, Measure::DriftRmsM), bounces = criterion(drill, Measure::Bounces);
+    const std::size_t window = criterion(drill, Measure::HeightInWindow), drift = criterion(drill, Measure::DriftRmsM),
+                      bounces = criterion(drill, Measure::Bounces);
     flight.start(0);
     flight.press(window, 10);
     CHECK(flight.ticking(window));

@@ -1,8 +1,8 @@
 // Rotors and wind against momentum theory and the Dryden forms; sources stand with the rows of reference/physics.json.
+#include "core/base/stats.h"
 #include "core/flight/atmosphere.h"
 #include "core/flight/rotor_air.h"
 #include "core/flight/wind.h"
-#include "core/base/stats.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -45,17 +45,20 @@ TEST_CASE("rotors take the induced velocities of momentum theory", "[core][fligh
           }) == 5);
     for (const auto& [kind, rows] : std::map<const char*, int>{{"climb_inflow", 2}, {"windmill_inflow", 1}})
         CHECK(eachRow(kind, [](const auto& row) {
-                  CHECK(meets(row["expected"]["induced_velocity"], axial_induced_mps(input(row, "hover_induced_velocity"), input(row, "climb_speed"))));
+                  CHECK(meets(row["expected"]["induced_velocity"],
+                              axial_induced_mps(input(row, "hover_induced_velocity"), input(row, "climb_speed"))));
               }) == rows);
     CHECK(eachRow("vortex_ring", [](const auto& row) {
               CHECK(meets(row["expected"]["induced_over_vh"], axial_induced_mps(6, 6 * input(row, "climb_over_vh")) / 6));
           }) == 6);
     CHECK(eachRow("forward_inflow", [](const auto& row) {
               CHECK(meets(row["expected"]["induced_velocity"],
-                          forward_induced_mps(input(row, "hover_induced_velocity"), input(row, "airspeed"), input(row, "disc_tilt_forward"))));
+                          forward_induced_mps(input(row, "hover_induced_velocity"), input(row, "airspeed"),
+                                              input(row, "disc_tilt_forward"))));
           }) == 3);
     CHECK(eachRow("ground_effect", [](const auto& row) {
-              CHECK(meets(row["expected"]["thrust_ratio"], ground_effect_ratio(input(row, "rotor_radius"), input(row, "rotor_height"))));
+              CHECK(meets(row["expected"]["thrust_ratio"],
+                          ground_effect_ratio(input(row, "rotor_radius"), input(row, "rotor_height"))));
           }) == 6);
     CHECK(ground_effect_ratio(0.06, 0) == ground_effect_ratio(0.06, 0.03)); // capped where the formula ends
 }
@@ -79,7 +82,8 @@ TEST_CASE("a rotor is in its own wake only when it sinks slowly and straight", "
 TEST_CASE("wind and turbulence have the sizes of MIL-F-8785C", "[core][flight][air]")
 {
     CHECK(eachRow("wind_profile", [](const auto& row) {
-              const double wind = wind_at_height_mps(input(row, "wind_at_20ft") * knot_mps, input(row, "height") * foot_m, input(row, "roughness") * foot_m);
+              const double wind = wind_at_height_mps(input(row, "wind_at_20ft") * knot_mps, input(row, "height") * foot_m,
+                                                     input(row, "roughness") * foot_m);
               CHECK(meets(row["expected"]["wind"], wind / knot_mps));
           }) == 2);
     CHECK(wind_at_height_mps(5, 0) == 0);
@@ -88,17 +92,20 @@ TEST_CASE("wind and turbulence have the sizes of MIL-F-8785C", "[core][flight][a
               const Turbulence t = low_height_turbulence(input(row, "height") * foot_m, input(row, "wind_at_20ft") * knot_mps);
               const std::pair<const char*, double> lengths[] = {{"Lu", t.length_u_m}, {"Lv", t.length_v_m}, {"Lw", t.length_w_m}};
               for (const auto& [name, length_m] : lengths) CHECK(meets(row["expected"][name], length_m / foot_m));
-              const std::pair<const char*, double> sigmas[] = {{"sigma_u", t.sigma_u_mps}, {"sigma_v", t.sigma_v_mps}, {"sigma_w", t.sigma_w_mps}};
+              const std::pair<const char*, double> sigmas[] = {
+                  {"sigma_u", t.sigma_u_mps}, {"sigma_v", t.sigma_v_mps}, {"sigma_w", t.sigma_w_mps}};
               for (const auto& [name, sigma_mps] : sigmas) CHECK(meets(row["expected"][name], sigma_mps / knot_mps));
           }) == 4);
     CHECK(eachRow("dryden_spectra", [](const auto& row) {
-              const double omega = input(row, "omega"), sigma = input(row, "sigma"), length = input(row, "length"), speed = input(row, "airspeed");
+              const double omega = input(row, "omega"), sigma = input(row, "sigma"), length = input(row, "length"),
+                           speed = input(row, "airspeed");
               CHECK(meets(row["expected"]["phi_u"], dryden_along(omega, sigma, length, speed)));
               CHECK(meets(row["expected"]["phi_w"], dryden_across(omega, sigma, length, speed)));
           }) == 2);
 }
 
-TEST_CASE("gusts have the Dryden spectra, the correlation that follows, and are the same for the same seed", "[core][flight][air]")
+TEST_CASE("gusts have the Dryden spectra, the correlation that follows, and are the same for the same seed",
+          "[core][flight][air]")
 {
     // Short lengths, so that a record of some minutes holds many of them.
     const Turbulence t{12, 12, 6, 1.5, 1.2, 0.8};
@@ -130,7 +137,8 @@ TEST_CASE("gusts have the Dryden spectra, the correlation that follows, and are 
         for (std::size_t b = 0; b < blocks; ++b) {
             std::complex<double> z = 0;
             for (std::size_t i = 0; i < block; ++i)
-                z += x[b * block + i] * std::polar(1.0, -2 * std::numbers::pi * static_cast<double>(k * i) / static_cast<double>(block));
+                z += x[b * block + i] *
+                     std::polar(1.0, -2 * std::numbers::pi * static_cast<double>(k * i) / static_cast<double>(block));
             sum += std::norm(z);
         }
         return sum / blocks * dt_s / static_cast<double>(block) / std::numbers::pi; // one-sided, per rad/s

@@ -1,8 +1,8 @@
 // Modes with a memory and the conditions of a real day, each on its own, flown in the real flight.
+#include "core/base/stats.h"
 #include "core/flight/atmosphere.h"
 #include "core/flight/flight.h"
 #include "core/flight/rotor_air.h"
-#include "core/base/stats.h"
 
 #include <catch2/catch.hpp>
 
@@ -55,7 +55,7 @@ TEST_CASE("position-hold stops and hovers with centred sticks, and goes as fast 
     CAPTURE(sport);
     const HoldLimits& limits = sport ? sport_hold : normal_hold;
     Flight f = flying(sport ? Mode::Sport : Mode::Hold, 10);
-    fly(f, {0.5, 0, 1, 0}, 8); // forward: north
+    fly(f, {0.5, 0, 1, 0}, 8);                                                   // forward: north
     CHECK(f.state().velocity_mps.x() == Approx(limits.speed_mps).epsilon(0.12)); // drag takes a little
     CHECK(f.state().velocity_mps.y() == Approx(0).margin(0.05));
     CHECK(f.state().height_m() == Approx(10).margin(0.4));
@@ -161,7 +161,8 @@ TEST_CASE("gusts move the aircraft about and leave no trace when they are off", 
         }
     }
     CHECK(mean(along) == Approx(wind_at_height_mps(8, 15)).epsilon(0.1));
-    CHECK(sample_sd(along) == Approx(low_height_turbulence(15, 8).sigma_u_mps).epsilon(0.25)); // four minutes hold some 50 lengths
+    CHECK(sample_sd(along) ==
+          Approx(low_height_turbulence(15, 8).sigma_u_mps).epsilon(0.25)); // four minutes hold some 50 lengths
 }
 
 TEST_CASE("near the ground the same throttle carries more, unsteadily, and less so when moving", "[core][flight][conditions]")
@@ -191,7 +192,8 @@ TEST_CASE("sinking straight into its own wash costs thrust and shakes; going for
     const Airframe airframe;
     Day day(washed, airframe, 0);
     State s = hovering_at(30, airframe);
-    const double vh = hover_induced_mps(airframe.mass_kg * gravity_mps2, standard_air(0).density_kgpm3, disc_area_m2(airframe.propeller_m, airframe.rotors));
+    const double vh = hover_induced_mps(airframe.mass_kg * gravity_mps2, standard_air(0).density_kgpm3,
+                                        disc_area_m2(airframe.propeller_m, airframe.rotors));
     const auto at = [&](double sink, double forward) {
         s.velocity_mps = Vec3(forward, 0, sink);
         return day.step(s, 0.001);
@@ -246,7 +248,7 @@ TEST_CASE("a bent propeller shakes, costs thrust, and twists when the throttle m
     s.thrust_share = 0.6;
     sum.setZero();
     for (int i = 0; i < 100; ++i) sum += day.step(s, 0.001).angular_accel_radps2;
-    CHECK(sum.x() / 100 > 5);  // the front right drops
+    CHECK(sum.x() / 100 > 5); // the front right drops
     CHECK(sum.y() / 100 < -5);
 }
 

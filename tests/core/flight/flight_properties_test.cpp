@@ -16,7 +16,11 @@ rc::Gen<double> between(double low, double high)
 
 rc::Gen<Sticks> anySticks()
 {
-    return rc::gen::apply([](double t, double y, double p, double r) { return Sticks{t, y, p, r}; }, between(0, 1), between(-1, 1), between(-1, 1), between(-1, 1));
+    return rc::gen::apply(
+        [](double t, double y, double p, double r) {
+            return Sticks{t, y, p, r};
+        },
+        between(0, 1), between(-1, 1), between(-1, 1), between(-1, 1));
 }
 
 rc::Gen<Conditions> anyConditions()
@@ -102,7 +106,8 @@ TEST_CASE("flights hold what physics holds, for anything that sticks can do", "[
         std::size_t burst = 0;
         for (int i = 0; i < steps;) {
             Flight copy = other;
-            for (const int end = std::min(steps, i + bursts[burst++ % bursts.size()]); i < end; ++i) copy.step(sticks[static_cast<std::size_t>(i / steps_each)]);
+            for (const int end = std::min(steps, i + bursts[burst++ % bursts.size()]); i < end; ++i)
+                copy.step(sticks[static_cast<std::size_t>(i / steps_each)]);
             other = copy;
         }
         RC_ASSERT(one.state().position_m == other.state().position_m);

@@ -1,6 +1,6 @@
+#include "core/base/random.h"
 #include "core/flight/atmosphere.h"
 #include "core/flight/flight.h"
-#include "core/base/random.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -134,8 +134,10 @@ TEST_CASE("acro keeps the attitude when the sticks are let go, angle mode levels
     CHECK(leaning > 10);
     CHECK(flight.state().velocity_mps.x() > 0.1); // pushed forward, it goes forward
     for (int i = 0; i < 1500; ++i) flight.step({hover, 0, 0, 0});
-    if (mode == Mode::Acro) CHECK(lean_deg(flight.state().attitude) > 0.9 * leaning);
-    else CHECK(lean_deg(flight.state().attitude) < 1);
+    if (mode == Mode::Acro)
+        CHECK(lean_deg(flight.state().attitude) > 0.9 * leaning);
+    else
+        CHECK(lean_deg(flight.state().attitude) < 1);
 }
 
 TEST_CASE("full stick turns at the rate of the curve, to the right for right", "[core][flight]")
@@ -210,7 +212,10 @@ TEST_CASE("motors start only with the throttle at the bottom", "[core][flight]")
 
 TEST_CASE("the same sticks fly the same flight, whatever paces the steps", "[core][flight]")
 {
-    const auto sticksAt = [](int i) { return Sticks{0.37 + 0.05 * std::sin(i * 0.003), 0.2 * std::sin(i * 0.001), 0.1 * std::cos(i * 0.002), 0.1 * std::sin(i * 0.004)}; };
+    const auto sticksAt = [](int i) {
+        return Sticks{0.37 + 0.05 * std::sin(i * 0.003), 0.2 * std::sin(i * 0.001), 0.1 * std::cos(i * 0.002),
+                      0.1 * std::sin(i * 0.004)};
+    };
     Flight a = hovering(20);
     Flight b = hovering(20);
     for (int i = 0; i < 5000; ++i) a.step(sticksAt(i));
@@ -230,7 +235,8 @@ TEST_CASE("no stick sequence makes numbers go wrong", "[core][flight]")
     Flight flight = hovering(30);
     Sticks sticks;
     for (int i = 0; i < 20000; ++i) {
-        if (i % 90 == 0) sticks = {random.uniform(), 2 * random.uniform() - 1, 2 * random.uniform() - 1, 2 * random.uniform() - 1};
+        if (i % 90 == 0)
+            sticks = {random.uniform(), 2 * random.uniform() - 1, 2 * random.uniform() - 1, 2 * random.uniform() - 1};
         flight.step(sticks);
     }
     CHECK(flight.state().position_m.allFinite());

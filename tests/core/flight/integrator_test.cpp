@@ -1,6 +1,6 @@
 // The integrator against an independent one: Boost.Odeint's Dormand-Prince 5(4) with error control, on the same equations.
-#include "core/flight/dynamics.h"
 #include "core/base/random.h"
+#include "core/flight/dynamics.h"
 
 #include <array>
 #include <boost/numeric/odeint.hpp>
@@ -48,15 +48,18 @@ TEST_CASE("ten seconds of wild flying end where an error-controlled integrator e
         Surroundings around;
         around.density_kgpm3 = 1.1;
         around.thrust_ratio = 0.9 + 0.2 * random.uniform();
-        for (int i = 0; i < 3; ++i) around.wind_mps[i] = 4 * random.normal(), around.angular_accel_radps2[i] = 5 * random.normal();
+        for (int i = 0; i < 3; ++i)
+            around.wind_mps[i] = 4 * random.normal(), around.angular_accel_radps2[i] = 5 * random.normal();
         for (int i = 0; i < 100; ++i) own = advanced(own, demand, airframe, around, 0.001);
         const auto flow = [&](const Numbers& n, Numbers& rate, double) {
             const StateRate r = derivative(state(n), demand, airframe, around);
-            for (int i = 0; i < 3; ++i) rate[i] = r.velocity_mps[i], rate[3 + i] = r.acceleration_mps2[i], rate[10 + i] = r.angular_accel_radps2[i];
+            for (int i = 0; i < 3; ++i)
+                rate[i] = r.velocity_mps[i], rate[3 + i] = r.acceleration_mps2[i], rate[10 + i] = r.angular_accel_radps2[i];
             for (int i = 0; i < 4; ++i) rate[6 + i] = r.attitude_rate[i];
             rate[13] = r.thrust_share_rate;
         };
-        odeint::integrate_adaptive(odeint::make_controlled(1e-12, 1e-12, odeint::runge_kutta_dopri5<Numbers>()), flow, other, 0.0, 0.1, 1e-4);
+        odeint::integrate_adaptive(odeint::make_controlled(1e-12, 1e-12, odeint::runge_kutta_dopri5<Numbers>()), flow, other, 0.0,
+                                   0.1, 1e-4);
     }
     State end = state(other);
     end.attitude.normalize(); // the equations keep its length, their solution only nearly so

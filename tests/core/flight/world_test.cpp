@@ -1,6 +1,6 @@
 // Things to touch and to fly through.
-#include "core/flight/flight.h"
 #include "core/base/random.h"
+#include "core/flight/flight.h"
 
 #include <catch2/catch.hpp>
 
@@ -35,7 +35,9 @@ TEST_CASE("a gate is flown through, and its posts, bar and sill are hit, whichev
     World world;
     world.gates = {{10, -5, heading, 3, 2, 1, 0.12}};
     const Quat turned(Eigen::AngleAxisd(radians(heading), Vec3::UnitZ()));
-    const auto at = [&](double along, double right, double height) -> Vec3 { return Vec3(10, -5, 0) + turned * Vec3(along, right, -height); };
+    const auto at = [&](double along, double right, double height) -> Vec3 {
+        return Vec3(10, -5, 0) + turned * Vec3(along, right, -height);
+    };
     const Vec3 through = turned * Vec3(2, 0, 0), fast = turned * Vec3(8, 0, 0);
     CHECK(drift(world, at(-1, 0, 2), through).contact == Contact::None);
     CHECK(drift(world, at(-1, 1.3, 2), through).contact == Contact::None);
@@ -86,7 +88,8 @@ TEST_CASE("nothing flies into anything, wherever it is thrown", "[core][flight][
         flight.step(sticks);
         for (const Block& b : world.blocks) { // its middle is never inside a box
             const Vec3& p = flight.state().position_m;
-            const bool inside = p.x() > b.south_m && p.x() < b.north_m && p.y() > b.west_m && p.y() < b.east_m && -p.z() > b.low_m + 0.02 && -p.z() < b.height_m;
+            const bool inside = p.x() > b.south_m && p.x() < b.north_m && p.y() > b.west_m && p.y() < b.east_m &&
+                                -p.z() > b.low_m + 0.02 && -p.z() < b.height_m;
             REQUIRE_FALSE(inside);
         }
     }
@@ -99,7 +102,9 @@ TEST_CASE("what is wrong with a world is told thing by thing", "[core][flight][w
     world.half_size_m = 50;
     CHECK(problems_of(world).empty());
     world.pillars = {{Pillar::Kind::Post, 60, 0, 0.1, 2}, {Pillar::Kind::Post, 10, 0, 0, 2}};
-    world.blocks = {{Block::Kind::Shed, 5, 2, 0, 1, 3, 0}, {Block::Kind::Roof, -1, 1, -1, 1, 2.2, 0.4}, {Block::Kind::Shed, 18, 22, -2, 2, 4, 0}};
+    world.blocks = {{Block::Kind::Shed, 5, 2, 0, 1, 3, 0},
+                    {Block::Kind::Roof, -1, 1, -1, 1, 2.2, 0.4},
+                    {Block::Kind::Shed, 18, 22, -2, 2, 4, 0}};
     world.gates = {{20, 0, 0, 3, 3, 0, 0.1}, {-20, 0, 0, 0.3, 3, 0, 0.1}};
     const auto problems = problems_of(world);
     const auto said = [&](const char* what) { return std::find(problems.begin(), problems.end(), what) != problems.end(); };

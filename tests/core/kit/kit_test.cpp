@@ -16,7 +16,8 @@ namespace {
 FaultTree small()
 {
     return {"on",
-            {{"on", "Is it on?", std::nullopt, "seen", "switch-on"}, {"seen", "Is it seen?", Detected::DevicePresent, "fine", "cable"}},
+            {{"on", "Is it on?", std::nullopt, "seen", "switch-on"},
+             {"seen", "Is it seen?", Detected::DevicePresent, "fine", "cable"}},
             {{"switch-on", "Switch it on."}, {"cable", "Take another cable."}, {"fine", "It works."}}};
 }
 
@@ -47,11 +48,31 @@ TEST_CASE("the fault finder asks one question at a time and answers what the sta
 TEST_CASE("a tree that runs in circles, ends nowhere or holds what nothing leads to is refused", "[core][kit]")
 {
     FaultTree tree = small();
-    SECTION("circle") { tree.questions[1].no = "on"; CHECK(checked(tree).error().message == "the questions run in a circle at 'on'"); }
-    SECTION("nowhere") { tree.questions[1].no = "cabel"; CHECK(checked(tree).error().message.find("'cabel' is neither a question nor an ending, but 'seen' leads there") == 0); }
-    SECTION("aside") { tree.endings.push_back({"spare", "Never said."}); CHECK(checked(tree).error().message == "nothing leads to 'spare'"); }
-    SECTION("twice") { tree.endings.push_back({"fine", "Again."}); CHECK(checked(tree).error().message == "'fine' stands there twice"); }
-    SECTION("no start") { tree.start = ""; CHECK_FALSE(checked(tree)); }
+    SECTION("circle")
+    {
+        tree.questions[1].no = "on";
+        CHECK(checked(tree).error().message == "the questions run in a circle at 'on'");
+    }
+    SECTION("nowhere")
+    {
+        tree.questions[1].no = "cabel";
+        CHECK(checked(tree).error().message.find("'cabel' is neither a question nor an ending, but 'seen' leads there") == 0);
+    }
+    SECTION("aside")
+    {
+        tree.endings.push_back({"spare", "Never said."});
+        CHECK(checked(tree).error().message == "nothing leads to 'spare'");
+    }
+    SECTION("twice")
+    {
+        tree.endings.push_back({"fine", "Again."});
+        CHECK(checked(tree).error().message == "'fine' stands there twice");
+    }
+    SECTION("no start")
+    {
+        tree.start = "";
+        CHECK_FALSE(checked(tree));
+    }
 }
 
 TEST_CASE("every way through the questions that ship ends with something to do, in few steps", "[core][kit]")
@@ -61,8 +82,10 @@ TEST_CASE("every way through the questions that ship ends with something to do, 
     std::set<std::string> ends;
     std::size_t longest = 0;
     // Every combination of a person's answers, with nothing, everything good and everything bad detected.
-    for (const DetectedFacts& facts : {DetectedFacts{}, DetectedFacts{{Detected::DevicePresent, true}, {Detected::AxesMoving, true}, {Detected::FastEnough, true}},
-                                       DetectedFacts{{Detected::DevicePresent, false}, {Detected::HeldByAnother, true}}})
+    for (const DetectedFacts& facts :
+         {DetectedFacts{},
+          DetectedFacts{{Detected::DevicePresent, true}, {Detected::AxesMoving, true}, {Detected::FastEnough, true}},
+          DetectedFacts{{Detected::DevicePresent, false}, {Detected::HeldByAnother, true}}})
         for (unsigned answers = 0; answers < 1024; ++answers) {
             FaultFinder finder(*tree);
             finder.start(facts);
@@ -103,8 +126,13 @@ TEST_CASE("kit files with a mistake are refused with file and place", "[core][ki
 {
     const auto kit = [](const char* text) { return parse_kit(text, "k.json").error().message; };
     CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[]})") == "k.json: /lists: expected at least one list");
-    CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[]}]})") == "k.json: /lists/0/items: expected at least one item");
-    CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[{"id":"x","text":"X","detect":"magic"}]}]})").find("k.json: /lists/0/items/0/detect: expected device_present") == 0);
-    CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[{"id":"x","text":"X"},{"id":"x","text":"Y"}]}]})").find("stands there twice") != std::string::npos);
-    CHECK(parse_faults(R"({"format":"bluehangar.faults/1","start":"a","questions":[],"endings":[]})", "f.json").error().message == "f.json: 'a' is neither a question nor an ending");
+    CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[]}]})") ==
+          "k.json: /lists/0/items: expected at least one item");
+    CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[{"id":"x","text":"X","detect":"magic"}]}]})")
+              .find("k.json: /lists/0/items/0/detect: expected device_present") == 0);
+    CHECK(
+        kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[{"id":"x","text":"X"},{"id":"x","text":"Y"}]}]})")
+            .find("stands there twice") != std::string::npos);
+    CHECK(parse_faults(R"({"format":"bluehangar.faults/1","start":"a","questions":[],"endings":[]})", "f.json").error().message ==
+          "f.json: 'a' is neither a question nor an ending");
 }

@@ -27,7 +27,8 @@ Known known(const std::string& kind)
         const RowSpan all{0, log->size()};
         RowSpan window = all;
         if (row["inputs"].contains("window_s"))
-            window = rows_between(*log, row["inputs"]["window_s"]["value"][0].get<double>(), row["inputs"]["window_s"]["value"][1].get<double>() + 1e-9);
+            window = rows_between(*log, row["inputs"]["window_s"]["value"][0].get<double>(),
+                                  row["inputs"]["window_s"]["value"][1].get<double>() + 1e-9);
         return {row, std::move(*log), all, window};
     }
     FAIL("no reference flight " << kind);
@@ -107,8 +108,9 @@ TEST_CASE("a roll and a flip are found with how far they turned and what they co
         const Spin& s = spins.front();
         const auto& expected = k.row["expected"];
         CHECK((s.about == Spin::About::Roll ? "body x" : "body y") == expected["axis"]["value"]);
-        CHECK((s.about == Spin::About::Roll ? (s.turned_deg > 0 ? "right" : "left") : (s.turned_deg < 0 ? "nose down first" : "nose up first")) ==
-              expected["direction"]["value"]);
+        CHECK((s.about == Spin::About::Roll
+                   ? (s.turned_deg > 0 ? "right" : "left")
+                   : (s.turned_deg < 0 ? "nose down first" : "nose up first")) == expected["direction"]["value"]);
         CHECK(meets(expected["turned_angle_deg"], std::abs(s.turned_deg)));
         CHECK(meets(expected["peak_rate_dps"], s.peak_dps));
         CHECK(meets(expected["height_change_m"], s.height_change_m));

@@ -1,8 +1,8 @@
 // Smoothness and shadowing: against reference values, the exact integral, and sticks whose lag is known.
+#include "core/base/random.h"
+#include "core/drill/measures.h"
 #include "core/path/shadowing.h"
 #include "core/path/smoothness.h"
-#include "core/drill/measures.h"
-#include "core/base/random.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -33,7 +33,8 @@ FlightLog sines(double late_s, double noise, std::uint64_t seed)
         FlightSample s;
         s.t_s = 0.01 * i;
         const double t = s.t_s - late_s;
-        s.sticks = {0.5 + 0.2 * std::sin(1.1 * t) + 0.2 * noise * random.normal(), 0, 0.5 * std::sin(0.7 * t + 1) + 0.5 * noise * random.normal(),
+        s.sticks = {0.5 + 0.2 * std::sin(1.1 * t) + 0.2 * noise * random.normal(), 0,
+                    0.5 * std::sin(0.7 * t + 1) + 0.5 * noise * random.normal(),
                     0.4 * std::sin(1.9 * t) + 0.4 * noise * random.normal()};
         log.append(s);
     }

@@ -12,7 +12,8 @@ struct Watch {
     double t_s = 1000;
     void fly(double seconds, bool here = false)
     {
-        for (const double end = t_s + seconds; t_s < end; t_s += 0.05) practice.look(t_s, {0.4, 0, 0.5 * std::sin(2 * t_s), 0.3 * std::cos(3 * t_s)}, here);
+        for (const double end = t_s + seconds; t_s < end; t_s += 0.05)
+            practice.look(t_s, {0.4, 0, 0.5 * std::sin(2 * t_s), 0.3 * std::cos(3 * t_s)}, here);
     }
     void leave_alone(double seconds, bool here = false)
     {

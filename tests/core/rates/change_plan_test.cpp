@@ -1,12 +1,12 @@
 // Change plans, handling ratings, blind tests, advice by evidence, and whether a match still holds.
 #include "core/base/random.h"
+#include "core/curves/curve_handles.h"
+#include "core/curves/rate_families.h"
 #include "core/rates/blind_test.h"
 #include "core/rates/change_plan.h"
-#include "core/curves/curve_handles.h"
 #include "core/rates/handling.h"
 #include "core/rates/kept_match.h"
 #include "core/rates/purpose.h"
-#include "core/curves/rate_families.h"
 #include "core/rates/turn_numbers.h"
 
 #include <catch2/catch.hpp>
@@ -97,7 +97,11 @@ TEST_CASE("plans of all families end where they should, in steps on the lattice"
             std::vector<double> ends[2];
             for (auto& values : ends)
                 for (const RateParameter& p : family.parameters) {
-                    const double high = p.unit == "°/s" ? 900 : p.key == "gain" ? 2 : p.key == "super" ? 0.8 : p.unit == "%" ? 80 : p.high;
+                    const double high = p.unit == "°/s"    ? 900
+                                        : p.key == "gain"  ? 2
+                                        : p.key == "super" ? 0.8
+                                        : p.unit == "%"    ? 80
+                                                           : p.high;
                     values.push_back(p.low + std::round(random.uniform() * (high - p.low) / p.step) * p.step);
                 }
             ChangePlan plan = plan_of(curve_with(family.key, ends[0]), curve_with(family.key, ends[1]), true);
@@ -134,7 +138,8 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     std::set<std::size_t> reached{0};
     for (std::size_t i = 0; i < questions.size(); ++i)
         for (const HandlingAnswer& a : questions[i].answers) {
-            if (a.rating) ratings.insert(a.rating);
+            if (a.rating)
+                ratings.insert(a.rating);
             else {
                 REQUIRE(a.next > i); // no way round in circles
                 REQUIRE(a.next < questions.size());
@@ -164,7 +169,8 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     CHECK_FALSE(handling_steady({2, 4, 3})); // two apart
     CHECK_FALSE(handling_steady({4, 5, 5}));
 
-    CHECK(why_not_on_aircraft(4.97, 5, {3, 3, 3}) == "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
+    CHECK(why_not_on_aircraft(4.97, 5, {3, 3, 3}) ==
+          "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
     CHECK(why_not_on_aircraft(5, 5, {3, 6}).find("the handling ratings are not steady") != std::string::npos);
     CHECK(why_not_on_aircraft(5, 5, {6, 3, 3, 4}).empty());
 }
@@ -251,17 +257,42 @@ TEST_CASE("a match holds until one of its sides is changed, and says which", "[c
     real.name = "by another name";
     MatchedThings now{&real, &practised, "centre-max", ranges};
     CHECK(why_stale(match, now).empty());
-    SECTION("real") { real.yaw = GainSuperCurve{1, 0.4, 0}; CHECK(why_stale(match, now) == "Aircraft's rates changed since the match"); }
-    SECTION("practised") { practised.roll = CentreMaxCurve{150, 360, 0.2}; CHECK(why_stale(match, now) == "Practised rates changed since the match"); }
-    SECTION("steps") { now.ranges[1].step = 5; CHECK(why_stale(match, now) == "Simulator's profile changed since the match"); }
-    SECTION("family") { now.family = "gain-super"; CHECK(why_stale(match, now) == "Simulator's profile changed since the match"); }
-    SECTION("no rates") { now.family.clear(); CHECK_FALSE(why_stale(match, now).empty()); }
-    SECTION("gone") { now.real = nullptr; CHECK(why_stale(match, now) == "The aircraft of the match is gone"); }
+    SECTION("real")
+    {
+        real.yaw = GainSuperCurve{1, 0.4, 0};
+        CHECK(why_stale(match, now) == "Aircraft's rates changed since the match");
+    }
+    SECTION("practised")
+    {
+        practised.roll = CentreMaxCurve{150, 360, 0.2};
+        CHECK(why_stale(match, now) == "Practised rates changed since the match");
+    }
+    SECTION("steps")
+    {
+        now.ranges[1].step = 5;
+        CHECK(why_stale(match, now) == "Simulator's profile changed since the match");
+    }
+    SECTION("family")
+    {
+        now.family = "gain-super";
+        CHECK(why_stale(match, now) == "Simulator's profile changed since the match");
+    }
+    SECTION("no rates")
+    {
+        now.family.clear();
+        CHECK_FALSE(why_stale(match, now).empty());
+    }
+    SECTION("gone")
+    {
+        now.real = nullptr;
+        CHECK(why_stale(match, now) == "The aircraft of the match is gone");
+    }
 }
 
 TEST_CASE("a curve's end and centre are moved apart from each other, in every family", "[core][rates]")
 {
-    const std::vector<RateCurve> curves{CentreMaxCurve{150, 500, 0.3}, LinearExpoCurve{500, 0.6}, GainSuperCurve{0.9, 0.6, 0.1}, GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{300, 60, 40}};
+    const std::vector<RateCurve> curves{CentreMaxCurve{150, 500, 0.3}, LinearExpoCurve{500, 0.6}, GainSuperCurve{0.9, 0.6, 0.1},
+                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{300, 60, 40}};
     for (const RateCurve& curve : curves) {
         INFO(family_key(curve));
         const double centre = centre_slope_dps(curve), end = rate_dps(curve, 1);
@@ -271,7 +302,9 @@ TEST_CASE("a curve's end and centre are moved apart from each other, in every fa
         CHECK(centre_slope_dps(steeper) == Approx(centre + 25));
         CHECK(rate_dps(steeper, 1) == Approx(end));
         CHECK(std::string(family_key(faster)) == family_key(curve));
-        for (const RateCurve& moved : {faster, steeper, with_end(curve, -50), with_end(curve, 1e6), with_centre(curve, -50), with_centre(curve, 1e6)}) CHECK(checked(moved));
+        for (const RateCurve& moved :
+             {faster, steeper, with_end(curve, -50), with_end(curve, 1e6), with_centre(curve, -50), with_centre(curve, 1e6)})
+            CHECK(checked(moved));
     }
     const TableCurve table{{0.5, 1}, {200, 600}};
     CHECK(std::get<TableCurve>(with_end(table, 800)) == table);

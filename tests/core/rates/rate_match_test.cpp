@@ -1,11 +1,11 @@
 // Matching one curve with another family: against optima found by search over the whole range and every step, and against
 // many starts of another solver on cases that no table has.
+#include "core/base/random.h"
 #include "core/curves/rate_families.h"
+#include "core/flight/flight.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/stopwatch.h"
-#include "core/base/random.h"
 #include "core/rates/turn_numbers.h"
-#include "core/flight/flight.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -45,8 +45,10 @@ MatchOptions reference_options(const std::string& family, const nlohmann::json& 
 {
     MatchOptions options;
     if (weights != "uniform") options.weights = document["histograms"][weights]["bins"].get<std::vector<double>>();
-    if (family == "centre-max") options.ranges = {{10, 2000, 10}, {10, 2000, 10}, {0, 1, 0.01}};
-    else options.ranges = {{0.01, 2.55, 0.01}, {0, 0.99, 0.01}, {0, 1, 0.01}};
+    if (family == "centre-max")
+        options.ranges = {{10, 2000, 10}, {10, 2000, 10}, {0, 1, 0.01}};
+    else
+        options.ranges = {{0.01, 2.55, 0.01}, {0, 0.99, 0.01}, {0, 1, 0.01}};
     return options;
 }
 
@@ -106,14 +108,17 @@ TEST_CASE("between all pairs of families, random targets are matched as well as 
                             for (const double side : {1.0, -1.0}) {
                                 auto there = p;
                                 there[k] = std::clamp(p[k] + side * step[k], to.parameters[k].low, to.parameters[k].high);
-                                if (const double cost = difference(target, curve_with(to.key, there), options.weights).rms_dps; cost < now) p = there, now = cost, moved = true;
+                                if (const double cost = difference(target, curve_with(to.key, there), options.weights).rms_dps;
+                                    cost < now)
+                                    p = there, now = cost, moved = true;
                             }
                         if (!moved)
                             for (double& s : step) s /= 2;
                     }
                     best = std::min(best, now);
                 }
-                CAPTURE(std::string(from.key), std::string(to.key), n, parameters_of(target), parameters_of(match->curve), match->difference.rms_dps, best);
+                CAPTURE(std::string(from.key), std::string(to.key), n, parameters_of(target), parameters_of(match->curve),
+                        match->difference.rms_dps, best);
                 CHECK(match->difference.rms_dps <= 1.02 * best + 0.05);
                 CHECK(match->rounded_difference.rms_dps <= match->difference.rms_dps + 3); // the families' steps are fine
             }
@@ -148,7 +153,8 @@ TEST_CASE("ranges and steps of a simulator are kept to, and what cannot be is re
     }
     CHECK(match_rates(GainSuperCurve{}, "table").error().message.find("found 'table'") != std::string::npos);
     options.ranges[1].step = 0;
-    CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message == "max_dps: expected a range from low to high with a step over 0");
+    CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message ==
+          "max_dps: expected a range from low to high with a step over 0");
     options.ranges.pop_back();
     CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message == "expected 3 ranges for centre-max");
     options = {};
@@ -163,11 +169,13 @@ TEST_CASE("the stopwatch meets the reference values", "[core][rates]")
     for (const auto& row : referenceRows("stopwatch.json")) {
         CAPTURE(row["id"].get<std::string>());
         if (row["kind"] == "rolls_needed") {
-            CHECK(*turns_needed(input(row, "expected_rate"), input(row, "relative_error_wanted"), input(row, "timing_sigma")) == row["expected"]["rolls"]["value"].get<int>());
+            CHECK(*turns_needed(input(row, "expected_rate"), input(row, "relative_error_wanted"), input(row, "timing_sigma")) ==
+                  row["expected"]["rolls"]["value"].get<int>());
             continue;
         }
-        const auto timed = row["kind"] == "single" ? timed_rate(input(row, "rolls"), input(row, "total_time"), input(row, "timing_sigma"))
-                                                   : timed_rate(input(row, "rolls"), row["inputs"]["times"]["value"].get<std::vector<double>>());
+        const auto timed = row["kind"] == "single"
+                               ? timed_rate(input(row, "rolls"), input(row, "total_time"), input(row, "timing_sigma"))
+                               : timed_rate(input(row, "rolls"), row["inputs"]["times"]["value"].get<std::vector<double>>());
         REQUIRE(timed);
         CHECK(meets(row["expected"]["rate"], timed->rate_dps));
         CHECK(meets(row["expected"]["standard_error"], timed->standard_error_dps));

@@ -1,7 +1,7 @@
 // What an aircraft's rates are set to, found from its flight: against the curves that the built-in flight was given.
+#include "core/base/random.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
-#include "core/base/random.h"
 #include "core/standin/stand_in_pilot.h"
 
 #include <catch2/catch.hpp>
@@ -43,7 +43,9 @@ TEST_CASE("the curve and the lag of a flight are found, in every family, on ever
     rates.pitch = CentreMaxCurve{180, 620, 0.45};
     rates.yaw = LinearExpoCurve{420, 0.3};
     const FlightLog log = lively_flight(rates, 3, 40);
-    const auto roll = rates_from_log(log, StickAxis::Roll, "gain-super"), pitch = rates_from_log(log, StickAxis::Pitch, "centre-max"), yaw = rates_from_log(log, StickAxis::Yaw, "linear-expo");
+    const auto roll = rates_from_log(log, StickAxis::Roll, "gain-super"),
+               pitch = rates_from_log(log, StickAxis::Pitch, "centre-max"),
+               yaw = rates_from_log(log, StickAxis::Yaw, "linear-expo");
     REQUIRE(roll);
     REQUIRE(pitch);
     REQUIRE(yaw);
@@ -52,7 +54,8 @@ TEST_CASE("the curve and the lag of a flight are found, in every family, on ever
         CHECK(difference(found->curve, truth).rms_dps < 2);
         CHECK(found->lag_s == Approx(Airframe{}.rate_lag_s).margin(0.003));
     }
-    CHECK(difference(rates_from_log(log, StickAxis::Roll, "centre-max")->curve, rates.roll).rms_dps < 12); // another family, as near as it comes
+    CHECK(difference(rates_from_log(log, StickAxis::Roll, "centre-max")->curve, rates.roll).rms_dps <
+          12); // another family, as near as it comes
 }
 
 TEST_CASE("the true parameters lie in their 95 % intervals in at least 93 of 100 flights", "[core][rates]")
@@ -88,11 +91,14 @@ TEST_CASE("outliers in a log are resisted", "[core][rates]")
 TEST_CASE("too little to go by is refused in a sentence", "[core][rates]")
 {
     FlightLog log = lively_flight({}, 1, 10);
-    CHECK(rates_from_log(log, StickAxis::Throttle, "centre-max").error().message == "expected roll, pitch or yaw: the throttle has no rate");
+    CHECK(rates_from_log(log, StickAxis::Throttle, "centre-max").error().message ==
+          "expected roll, pitch or yaw: the throttle has no rate");
     CHECK(rates_from_log(log, StickAxis::Roll, "cubic").error().message.find("found 'cubic'") != std::string::npos);
     FlightLog still = log;
     std::fill(still.stick_roll.begin(), still.stick_roll.end(), 0.0);
-    CHECK(rates_from_log(still, StickAxis::Roll, "centre-max").error().message == "the roll stick hardly moves: nothing can be told from it");
+    CHECK(rates_from_log(still, StickAxis::Roll, "centre-max").error().message ==
+          "the roll stick hardly moves: nothing can be told from it");
     std::fill(log.mode.begin(), log.mode.end(), Mode::Angle);
-    CHECK(rates_from_log(log, StickAxis::Roll, "centre-max").error().message == "only 0 rows of acro off the ground, expected 300");
+    CHECK(rates_from_log(log, StickAxis::Roll, "centre-max").error().message ==
+          "only 0 rows of acro off the ground, expected 300");
 }

@@ -17,7 +17,8 @@ std::optional<RateCurve> curveOf(const nlohmann::json& row)
     if (family == "linear-expo") return LinearExpoCurve{input(row, "max_dps"), input(row, "expo")};
     if (family == "gain-super") return GainSuperCurve{input(row, "gain"), input(row, "super"), input(row, "expo")};
     if (family == "gain-curve") return GainCurveCurve{input(row, "gain"), input(row, "super"), input(row, "curve")};
-    if (family == "percent-plus") return PercentPlusCurve{input(row, "rate_dps"), input(row, "plus_percent"), input(row, "expo_percent")};
+    if (family == "percent-plus")
+        return PercentPlusCurve{input(row, "rate_dps"), input(row, "plus_percent"), input(row, "expo_percent")};
     return std::nullopt;
 }
 
@@ -54,9 +55,10 @@ TEST_CASE("rate curves meet the reference points", "[core][rates]")
 
 TEST_CASE("a rate curve is odd, monotone and clamped", "[core][rates]")
 {
-    const RateCurve curve = GENERATE(RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}},
-                                     RateCurve{GainSuperCurve{1.3, 0.95, 0.4}}, RateCurve{GainSuperCurve{4, 1, 0}}, RateCurve{GainCurveCurve{0.8, 0.7, 1}},
-                                     RateCurve{PercentPlusCurve{400, 150, 100}}, RateCurve{TableCurve{{0.2, 0.5, 1}, {20, 20, 500}}});
+    const RateCurve curve = GENERATE(
+        RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}},
+        RateCurve{GainSuperCurve{1.3, 0.95, 0.4}}, RateCurve{GainSuperCurve{4, 1, 0}}, RateCurve{GainCurveCurve{0.8, 0.7, 1}},
+        RateCurve{PercentPlusCurve{400, 150, 100}}, RateCurve{TableCurve{{0.2, 0.5, 1}, {20, 20, 500}}});
     double last = -1e9;
     for (int i = -100; i <= 100; ++i) {
         const double stick = i / 100.0;
@@ -118,7 +120,8 @@ TEST_CASE("two or three timed stick positions give the family's curve, with inte
         const double seconds = 360 * turns / rate_dps(truth, stick);
         return TimedStick{stick, *timed_rate(turns, seconds + 0.1 * random.normal(), 0.1)};
     };
-    const std::vector<RateCurve> truths{CentreMaxCurve{190, 650, 0.4}, LinearExpoCurve{500, 0.4}, GainSuperCurve{0.9, 0.6, 0.1}, GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{400, 60, 40}};
+    const std::vector<RateCurve> truths{CentreMaxCurve{190, 650, 0.4}, LinearExpoCurve{500, 0.4}, GainSuperCurve{0.9, 0.6, 0.1},
+                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{400, 60, 40}};
     for (const RateCurve& truth : truths) {
         INFO(family_key(truth));
         const auto values = parameters_of(truth);
@@ -144,9 +147,12 @@ TEST_CASE("two or three timed stick positions give the family's curve, with inte
     CHECK(rate_dps(two->curve, 1) == Approx(500).epsilon(1e-4));
     CHECK(two->low[1] == Approx(500 - 1.96 * 5).epsilon(1e-3)); // full stick is the max alone
 
-    CHECK(rates_from_timings({{1, {500, 5}}}, "centre-max").error().message == "expected timings at two stick positions or more, found 1");
-    CHECK(rates_from_timings({{0.5, {200, 2}}, {0.5, {210, 2}}}, "centre-max").error().message.find("apart") != std::string::npos);
-    CHECK(rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "table").error().message.find("found 'table'") != std::string::npos);
+    CHECK(rates_from_timings({{1, {500, 5}}}, "centre-max").error().message ==
+          "expected timings at two stick positions or more, found 1");
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {0.5, {210, 2}}}, "centre-max").error().message.find("apart") !=
+          std::string::npos);
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "table").error().message.find("found 'table'") !=
+          std::string::npos);
     CHECK_FALSE(rates_from_timings({{0.5, {200, 0}}, {1, {500, 5}}}, "centre-max"));
     CHECK_FALSE(rates_from_timings({{1.5, {200, 2}}, {1, {500, 5}}}, "centre-max"));
 }

@@ -110,7 +110,8 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     const std::vector<Airframe> all = *DataFolder(BH_DATA).airframes();
     const Airframe& strong = *std::find_if(all.begin(), all.end(), [](const Airframe& a) { return a.id == "five-freestyle"; });
     const auto said = [](const std::vector<std::string>& warnings, const std::string& words) {
-        return std::any_of(warnings.begin(), warnings.end(), [&](const std::string& w) { return w.find(words) != std::string::npos; });
+        return std::any_of(warnings.begin(), warnings.end(),
+                           [&](const std::string& w) { return w.find(words) != std::string::npos; });
     };
     TrainingSetup setup;
     setup.camera_tilt_deg = 15;

@@ -46,7 +46,8 @@ TEST_CASE("scores rise with skill", "[core][standin]")
     const std::string id = GENERATE("lift-settle", "hover-window", "straight-run");
     const auto mean_score = [&](double skill) {
         double sum = 0;
-        for (std::uint64_t seed = 1; seed <= 12; ++seed) sum += flown(id, skill, seed, DataFolder(BH_DATA).drill(id)->modes.front()).score.score;
+        for (std::uint64_t seed = 1; seed <= 12; ++seed)
+            sum += flown(id, skill, seed, DataFolder(BH_DATA).drill(id)->modes.front()).score.score;
         return sum / 12;
     };
     const double low = mean_score(0.15), middle = mean_score(0.45), high = mean_score(0.85);

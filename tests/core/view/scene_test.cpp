@@ -1,7 +1,7 @@
+#include "core/base/random.h"
 #include "core/view/cameras.h"
 #include "core/view/guide_rail.h"
 #include "core/view/raster.h"
-#include "core/base/random.h"
 
 #include <catch2/catch.hpp>
 
@@ -134,7 +134,9 @@ TEST_CASE("where surfaces pass through each other, each pixel shows the nearer o
     for (int round = 0; round < 20; ++round) {
         Scene scene;
         for (int i = 0; i < 8; ++i) {
-            const auto corner = [&]() -> Vec3 { return {2 + 6 * random.uniform(), 8 * random.uniform() - 4, 6 * random.uniform() - 3}; };
+            const auto corner = [&]() -> Vec3 {
+                return {2 + 6 * random.uniform(), 8 * random.uniform() - 4, 6 * random.uniform() - 3};
+            };
             scene.surfaces.push_back({{corner(), corner(), corner()}, static_cast<Paint>(4 + i)});
         }
         const Raster picture = painted(scene, camera);
@@ -149,8 +151,10 @@ TEST_CASE("where surfaces pass through each other, each pixel shows the nearer o
                     const double depth = met_by(ray, scene.surfaces[static_cast<std::size_t>(i)].corners_m, edge);
                     closest_edge = std::min(closest_edge, edge);
                     if (depth <= 0) continue;
-                    if (depth < nearest) second = nearest, nearest = depth, expected = 4 + i;
-                    else second = std::min(second, depth);
+                    if (depth < nearest)
+                        second = nearest, nearest = depth, expected = 4 + i;
+                    else
+                        second = std::min(second, depth);
                 }
                 if (expected < 0 || closest_edge < 0.02 || second - nearest < 1e-3) continue; // too close to call
                 ++judged;
@@ -195,7 +199,8 @@ TEST_CASE("the ties of a guide rail lean as a coordinated turn does, and lie lev
     // tan(bank) = v²/(g·r), from the balance of forces in a level turn (any textbook of flight mechanics).
     constexpr double radius_m = 20, speed_mps = 9;
     std::vector<Vec3> circle;
-    for (int i = 0; i < 24; ++i) circle.emplace_back(radius_m * std::cos(radians(15.0 * i)), radius_m * std::sin(radians(15.0 * i)), -4);
+    for (int i = 0; i < 24; ++i)
+        circle.emplace_back(radius_m * std::cos(radians(15.0 * i)), radius_m * std::sin(radians(15.0 * i)), -4);
     const auto ties = guide_rail(circle, true, speed_mps, 3);
     REQUIRE(ties.size() == 43); // 125.66 m in steps of 3 m, the first place again at the end
     const double bank_deg = degrees(std::atan(speed_mps * speed_mps / (gravity_mps2 * radius_m)));
@@ -227,7 +232,8 @@ TEST_CASE("from the pilot's place the aircraft stays in the middle and shrinks w
         REQUIRE_FALSE(shapes.empty());
         float left = 1e9f, right = -1e9f;
         for (const Shape& s : shapes)
-            for (std::size_t i = 0; i < s.count; ++i) left = std::min(left, s.points[i].x), right = std::max(right, s.points[i].x);
+            for (std::size_t i = 0; i < s.count; ++i)
+                left = std::min(left, s.points[i].x), right = std::max(right, s.points[i].x);
         CHECK((left + right) / 2 == Approx(640).margin(1));
         return right - left;
     };
@@ -252,7 +258,8 @@ TEST_CASE("the chasing eye stays behind the aircraft, and where it was while tha
     CHECK(std::abs(heading_deg(at.attitude)) < 1);
 }
 
-TEST_CASE("the horizon line goes through the horizon, banks against the aircraft, and is gone when it is out of sight", "[core][scene]")
+TEST_CASE("the horizon line goes through the horizon, banks against the aircraft, and is gone when it is out of sight",
+          "[core][scene]")
 {
     std::array<ScreenPoint, 2> ends;
     REQUIRE(horizon(level(3), 100, ends));

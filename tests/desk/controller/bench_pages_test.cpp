@@ -1,8 +1,8 @@
 // The controller's other sections: verification gone wrong, stick modes, history, settings sheets and how one is learnt.
 #include "core/controller/stick_mode.h"
 #include "desk/controller/check_list.h"
-#include "desk/controller/grip_panel.h"
 #include "desk/controller/controller_page.h"
+#include "desk/controller/grip_panel.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk_fixture.h"
 #include "files/simulator_document.h"
@@ -79,8 +79,12 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
         double to, back;
     };
     int check = 1;
-    for (const Step& s : {Step{Function::Throttle, 1, 1}, {Function::Throttle, 0, 0}, {Function::Yaw, 1, 0}, {Function::Yaw, -1, 0},
-                          {Function::Pitch, 1, 0}, {Function::Pitch, -1, 0}}) {
+    for (const Step& s : {Step{Function::Throttle, 1, 1},
+                          {Function::Throttle, 0, 0},
+                          {Function::Yaw, 1, 0},
+                          {Function::Yaw, -1, 0},
+                          {Function::Pitch, 1, 0},
+                          {Function::Pitch, -1, 0}}) {
         QTest::qWait(120);
         p.sticks().set(s.function, s.to);
         const QString next = QString("Check %1 of 8").arg(++check);
@@ -171,7 +175,8 @@ TEST_CASE("a controller that is due or has drifted is told on the Board, with a 
     Desk desk(file.c_str());
     const QString reason = drifted ? "pitch centre" : "Controller calibrated 65 days ago";
     bool told = false;
-    for (const QLabel* label : desk.window->findChildren<QLabel*>()) told = told || (label->isVisible() && label->text().contains(reason));
+    for (const QLabel* label : desk.window->findChildren<QLabel*>())
+        told = told || (label->isVisible() && label->text().contains(reason));
     CHECK(told);
     QTest::mouseClick(desk.find<QPushButton>("go-Nell Harker"), Qt::LeftButton);
     CHECK(desk.waitFor([&] { return desk.window->controllerPage()->isVisible(); }));
@@ -286,7 +291,8 @@ TEST_CASE("the wheel scrolls the simulator's form and changes nothing in it", "[
     auto* arming = p.desk.find<QComboBox>("arming");
     const int before = arming->currentIndex();
     QTest::qWait(50);
-    QWheelEvent wheel(QPointF(5, 5), arming->mapToGlobal(QPointF(5, 5)), QPoint(), QPoint(0, -120), Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase, false);
+    QWheelEvent wheel(QPointF(5, 5), arming->mapToGlobal(QPointF(5, 5)), QPoint(), QPoint(0, -120), Qt::NoButton, Qt::NoModifier,
+                      Qt::NoScrollPhase, false);
     QApplication::sendEvent(arming, &wheel);
     CHECK(arming->currentIndex() == before);
     CHECK(p.desk.find<QScrollArea>("simulatorEditor")->verticalScrollBar()->value() > 0);

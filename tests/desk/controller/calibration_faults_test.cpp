@@ -51,7 +51,10 @@ struct BenchDesk {
         }
     }
     [[nodiscard]] QString message() const { return desk.text("controllerMessage"); }
-    bool until(const QString& start) const { return desk.waitFor([&] { return message().startsWith(start); }, 4000); }
+    bool until(const QString& start) const
+    {
+        return desk.waitFor([&] { return message().startsWith(start); }, 4000);
+    }
     /// Does what the checklist asks for, to the end.
     void goThrough()
     {

@@ -24,7 +24,8 @@ TEST_CASE("the reference controllers are calibrated through the page as through 
             Desk desk;
             VirtualJoystick joystick(static_cast<int>(recording->axes_counts.size()));
             const auto put = [&](std::size_t i) {
-                for (std::size_t axis = 0; axis < recording->axes_counts.size(); ++axis) joystick.set(static_cast<int>(axis), recording->axes_counts[axis][i]);
+                for (std::size_t axis = 0; axis < recording->axes_counts.size(); ++axis)
+                    joystick.set(static_cast<int>(axis), recording->axes_counts[axis][i]);
             };
             put(0);
             REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
@@ -42,8 +43,10 @@ TEST_CASE("the reference controllers are calibrated through the page as through 
             desk.waitFor([&] { return !desk.text("controllerMessage").contains("of 10"); }); // the last sticks come to rest
             INFO(desk.text("controllerMessage").toStdString() << ", held up for " << late_ms << " ms in run " << run);
             kept = desk.store->calibrationOf(desk.station->device().name, desk.station->device().guid);
-            if (kept) CHECK(desk.window->controllerPage()->verifying());
-            else if (late_ms < held_up_ms) FAIL_CHECK("not calibrated, and nothing held it up");
+            if (kept)
+                CHECK(desk.window->controllerPage()->verifying());
+            else if (late_ms < held_up_ms)
+                FAIL_CHECK("not calibrated, and nothing held it up");
         }
         REQUIRE(kept);
         for (Function f : all_functions) {

@@ -72,8 +72,12 @@ TEST_CASE("keys move the sticks half way, with Shift all the way, and release br
         Function function;
         double sign;
     };
-    for (const Push& push : {Push{Qt::Key_F, Function::Yaw, 1}, {Qt::Key_S, Function::Yaw, -1}, {Qt::Key_I, Function::Pitch, 1},
-                             {Qt::Key_K, Function::Pitch, -1}, {Qt::Key_L, Function::Roll, 1}, {Qt::Key_J, Function::Roll, -1}}) {
+    for (const Push& push : {Push{Qt::Key_F, Function::Yaw, 1},
+                             {Qt::Key_S, Function::Yaw, -1},
+                             {Qt::Key_I, Function::Pitch, 1},
+                             {Qt::Key_K, Function::Pitch, -1},
+                             {Qt::Key_L, Function::Roll, 1},
+                             {Qt::Key_J, Function::Roll, -1}}) {
         CAPTURE(push.key);
         QTest::keyPress(right, push.key);
         CHECK(s.desk.waitFor([&] { return s.sticks().value(push.function) == Approx(0.5 * push.sign); }));
@@ -175,8 +179,10 @@ TEST_CASE("a drill is flown with the keyboard alone", "[desk]")
     QSet<int> held;
     const auto key = [&](Qt::Key k, bool down) {
         if (held.contains(k) == down) return;
-        if (down) held.insert(k), QTest::keyPress(view, k);
-        else held.remove(k), QTest::keyRelease(view, k);
+        if (down)
+            held.insert(k), QTest::keyPress(view, k);
+        else
+            held.remove(k), QTest::keyRelease(view, k);
     };
     double highest_m = 0;
     REQUIRE(s.desk.waitFor(

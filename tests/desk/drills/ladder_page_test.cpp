@@ -1,9 +1,9 @@
 // The whole ladder on the Drills page: locked stages, scores by eye, edited limits and stages, demonstrations, shadowing,
 // and stick logs of the stand-in pilot replayed through a controller.
 #include "core/standin/stand_in_pilot.h"
-#include "desk/parts/criteria_panel.h"
 #include "desk/drills/drills_page.h"
 #include "desk/drills/score_card.h"
+#include "desk/parts/criteria_panel.h"
 #include "flying.h"
 
 #include <QComboBox>
@@ -29,18 +29,22 @@ void click(const Flying& f, const char* button) { QTest::mouseClick(f.desk.find<
 template <class Over>
 void replay(Flying& f, const FlightLog& log, double late_s, Over over)
 {
-    const bool ended = f.desk.waitFor([&] {
-        if (!f.drills->loop()) return true;
-        const double at_s = f.now().time_s - late_s;
-        const auto after = std::upper_bound(log.t_s.begin(), log.t_s.end(), at_s);
-        f.hold(log.sample(after == log.t_s.begin() ? 0 : static_cast<std::size_t>(after - log.t_s.begin()) - 1).sticks);
-        return over();
-    }, 60000);
+    const bool ended = f.desk.waitFor(
+        [&] {
+            if (!f.drills->loop()) return true;
+            const double at_s = f.now().time_s - late_s;
+            const auto after = std::upper_bound(log.t_s.begin(), log.t_s.end(), at_s);
+            f.hold(log.sample(after == log.t_s.begin() ? 0 : static_cast<std::size_t>(after - log.t_s.begin()) - 1).sticks);
+            return over();
+        },
+        60000);
     if (f.drills->loop()) {
         const FlightSnapshot now = f.now();
-        INFO("at " << now.time_s << " s, phase " << now.phase << ", paused " << now.paused << ", no controller " << now.no_controller << ", waiting "
-                   << now.waiting_for_throttle << ", throttle " << now.sticks.throttle << ", height " << now.state.height_m() << ", status " << static_cast<int>(now.status) << ", wants cut " << now.wants_throttle_cut << ": " << f.desk.text("resultHeading").toStdString()
-                   << " / " << f.desk.text("resultSentence").toStdString());
+        INFO("at " << now.time_s << " s, phase " << now.phase << ", paused " << now.paused << ", no controller "
+                   << now.no_controller << ", waiting " << now.waiting_for_throttle << ", throttle " << now.sticks.throttle
+                   << ", height " << now.state.height_m() << ", status " << static_cast<int>(now.status) << ", wants cut "
+                   << now.wants_throttle_cut << ": " << f.desk.text("resultHeading").toStdString() << " / "
+                   << f.desk.text("resultSentence").toStdString());
         REQUIRE(ended);
     }
     REQUIRE(ended);
@@ -110,7 +114,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     key(Qt::Key_Return);
     CHECK(f.desk.text("cardInstruction").startsWith("Through the openings"));
     for (int i = 0; i < 6; ++i) key(Qt::Key_1); // six openings
-    key(Qt::Key_Backspace);                       // one too many
+    key(Qt::Key_Backspace);                     // one too many
     key(Qt::Key_C);
     CHECK(f.desk.text("cardWords").startsWith("Crashed: press T"));
     QTest::qWait(300);
@@ -150,7 +154,7 @@ TEST_CASE("limits are changed in the window: a new version, undone, and a mistak
     REQUIRE(f.desk.waitFor([&] { return drill().criteria[1].pass == 0.7; }));
     CHECK(drill().version == before.version + 1);
     CHECK(f.drills->findChild<CriteriaPanel*>("criteria")->criteria().at(1).pass == 0.7); // at once beside the ladder
-    limits->item(1, 2)->setText("7"); // pass beyond merit
+    limits->item(1, 2)->setText("7");                                                     // pass beyond merit
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("editorSays").startsWith("Not changed"); }));
     CHECK(f.desk.text("editorSays").contains("/criteria/1: expected fail, pass and merit"));
     CHECK(limits->item(1, 2)->text() == "0.7");
@@ -237,7 +241,10 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     f.drills->setPace(8);
     REQUIRE(f.desk.waitFor([&] { return f.now().time_s > 5; }));
     const FlightSnapshot shown = f.now();
-    const auto row = static_cast<std::size_t>(std::upper_bound(kept->t_s.begin(), kept->t_s.end(), kept->t_s.front() + shown.time_s) - kept->t_s.begin()) - 1;
+    const auto row =
+        static_cast<std::size_t>(std::upper_bound(kept->t_s.begin(), kept->t_s.end(), kept->t_s.front() + shown.time_s) -
+                                 kept->t_s.begin()) -
+        1;
     CHECK(shown.state.height_m() == Approx(kept->height_m[row]).margin(0.5));
     CHECK(shown.sticks.throttle == Approx(kept->throttle[row]).margin(0.3));
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading") == "The demonstration is over"; }, 30000));
@@ -257,7 +264,8 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     REQUIRE(criteria.size() == 2);
     CHECK(*criteria[0].value > 0.9);
     CHECK(*criteria[1].value == Approx(250).margin(60));
-    CHECK(f.desk.text("resultSentence").contains(QRegularExpression("throttle (9\\d|100) %, 0\\.(2|3)\\d s behind"))); // axis by axis
+    CHECK(f.desk.text("resultSentence")
+              .contains(QRegularExpression("throttle (9\\d|100) %, 0\\.(2|3)\\d s behind"))); // axis by axis
     f.desk.store->undoStack()->undo();
     CHECK_FALSE(f.desk.store->demonstration("lift-settle"));
 }
@@ -269,7 +277,9 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     REQUIRE(f.desk.find<QPushButton>("arm")->isVisible());
     f.sticks().set(Function::Throttle, 0);
     f.press(Qt::Key_F5);
-    const auto phase = [&](std::size_t wanted) { return f.desk.waitFor([&] { return f.drills->loop() && f.now().phase == wanted; }, 20000); };
+    const auto phase = [&](std::size_t wanted) {
+        return f.desk.waitFor([&] { return f.drills->loop() && f.now().phase == wanted; }, 20000);
+    };
     REQUIRE(f.desk.waitFor([&] { return f.now().time_s > 0.3; }));
     CHECK_FALSE(f.now().armed); // the motors wait for the pilot
     f.sticks().set(Function::Throttle, 0.3);
@@ -300,7 +310,9 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     CHECK(*criteria[0].value < 1);
     CHECK(criteria[0].span);
     CHECK(*criteria[1].value == 1); // the refusal
-    CHECK(f.desk.text("resultSentence").contains(QRegularExpression("Seen: armed with the throttle up once from 0 s to \\d+ s: throttle to the bottom before the switch")));
+    CHECK(f.desk.text("resultSentence")
+              .contains(QRegularExpression(
+                  "Seen: armed with the throttle up once from 0 s to \\d+ s: throttle to the bottom before the switch")));
     CHECK(QString::fromStdString(attempts[0].summary).contains("Seen: armed with the throttle up once"));
     CHECK(*criteria[2].value == 1);
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);

@@ -83,7 +83,8 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     };
     step({1, 0, 0, 0}, false);
     step({0, 0, 0, 0}, false);
-    for (const Sticks& push : {Sticks{0, 1, 0, 0}, {0, -1, 0, 0}, {0, 0, 1, 0}, {0, 0, -1, 0}, {0, 0, 0, 1}, {0, 0, 0, -1}}) step(push, true);
+    for (const Sticks& push : {Sticks{0, 1, 0, 0}, {0, -1, 0, 0}, {0, 0, 1, 0}, {0, 0, -1, 0}, {0, 0, 0, 1}, {0, 0, 0, -1}})
+        step(push, true);
     for (double angle = 0; angle < 6.3; angle += 0.3) hands.put({0, 0, std::cos(angle), std::sin(angle)}, 20);
     hands.put({}, 200);
     REQUIRE(desk.waitFor([&] { return desk.station->input().calibrated(); }));
@@ -122,27 +123,29 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     REQUIRE(drills->loop());
     StandInPilot pilot(drills->loop()->drill(), drills->loop()->setup(), 0.95, 12);
     double last_s = -1;
-    REQUIRE(desk.waitFor([&] {
-        const FlightSnapshot now = drills->loop()->snapshot();
-        // The pilot decides once every 10 ms of flight, from what the view shows.
-        while (now.armed && (last_s < 0 || now.time_s - last_s >= 0.01)) {
-            last_s = last_s < 0 ? now.time_s : last_s + 0.01;
-            FlightSample seen;
-            seen.t_s = last_s;
-            seen.north_m = now.state.position_m.x();
-            seen.east_m = now.state.position_m.y();
-            seen.height_m = now.state.height_m();
-            seen.vn_mps = now.state.velocity_mps.x();
-            seen.ve_mps = now.state.velocity_mps.y();
-            seen.climb_mps = -now.state.velocity_mps.z();
-            const Quat q = now.state.attitude;
-            seen.qw = q.w(), seen.qx = q.x(), seen.qy = q.y(), seen.qz = q.z();
-            seen.mode = now.mode;
-            seen.armed = true;
-            joystick.set(to_counts(truth(), pilot.fly(seen, now.phase), 6));
-        }
-        return desk.text("resultHeading").contains("of 100");
-    }, 90000));
+    REQUIRE(desk.waitFor(
+        [&] {
+            const FlightSnapshot now = drills->loop()->snapshot();
+            // The pilot decides once every 10 ms of flight, from what the view shows.
+            while (now.armed && (last_s < 0 || now.time_s - last_s >= 0.01)) {
+                last_s = last_s < 0 ? now.time_s : last_s + 0.01;
+                FlightSample seen;
+                seen.t_s = last_s;
+                seen.north_m = now.state.position_m.x();
+                seen.east_m = now.state.position_m.y();
+                seen.height_m = now.state.height_m();
+                seen.vn_mps = now.state.velocity_mps.x();
+                seen.ve_mps = now.state.velocity_mps.y();
+                seen.climb_mps = -now.state.velocity_mps.z();
+                const Quat q = now.state.attitude;
+                seen.qw = q.w(), seen.qx = q.x(), seen.qy = q.y(), seen.qz = q.z();
+                seen.mode = now.mode;
+                seen.armed = true;
+                joystick.set(to_counts(truth(), pilot.fly(seen, now.phase), 6));
+            }
+            return desk.text("resultHeading").contains("of 100");
+        },
+        90000));
     CHECK(desk.text("resultHeading").startsWith("Passed"));
     CHECK(desk.text("resultSentence").startsWith("Passed"));
     const auto attempts = desk.store->attempts(desk.station->pilotId());

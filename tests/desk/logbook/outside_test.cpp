@@ -2,8 +2,8 @@
 #include "desk_fixture.h"
 #include "virtual_joystick.h"
 
-#include <QTableView>
 #include <QElapsedTimer>
+#include <QTableView>
 #include <catch2/catch.hpp>
 #include <cmath>
 
@@ -39,7 +39,8 @@ struct Outside {
     [[nodiscard]] int recordings() const
     {
         const std::filesystem::path folder = desk.file.string() + ".sticks";
-        return std::filesystem::exists(folder) ? static_cast<int>(std::distance(std::filesystem::directory_iterator(folder), {})) : 0;
+        return std::filesystem::exists(folder) ? static_cast<int>(std::distance(std::filesystem::directory_iterator(folder), {}))
+                                               : 0;
     }
 };
 

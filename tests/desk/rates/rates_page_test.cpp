@@ -1,27 +1,27 @@
 // The Rates page: the real aircraft's rates typed, matched in a simulator's own steps, and practised on.
-#include "desk/rates/rates_page.h"
 #include "core/standin/stand_in_pilot.h"
-#include "desk_fixture.h"
-#include "device/stick_recorder.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/rates/feel_panel.h"
+#include "desk/rates/rates_page.h"
 #include "desk/rates/timing_panel.h"
+#include "desk_fixture.h"
+#include "device/stick_recorder.h"
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDir>
 #include <QDoubleSpinBox>
 #include <QElapsedTimer>
-#include <QDir>
 #include <QFile>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QTableWidget>
-#include <qcustomplot.h>
 #include <QUndoStack>
 #include <catch2/catch.hpp>
 #include <fstream>
+#include <qcustomplot.h>
 
 using namespace bh;
 using namespace bh::desk;
@@ -83,7 +83,7 @@ TEST_CASE("the real aircraft's rates are matched on the simulator's own steps, a
     QTest::mouseClick(r.desk.find<QPushButton>("applyMatch"), Qt::LeftButton);
     CHECK(parameters_of(r.own()->rates.roll) == p);
     CHECK(r.table()->item(1, 7)->text() == r.table()->item(2, 7)->text()); // practised is the match
-    REQUIRE(r.desk.store->match(r.pilot())); // dated, and it holds
+    REQUIRE(r.desk.store->match(r.pilot()));                               // dated, and it holds
     CHECK(r.desk.store->matchStale(r.pilot()).empty());
     CHECK(r.desk.text("ratesWords").startsWith("Matched on 12 Jun 2031"));
     r.desk.store->undoStack()->undo();
@@ -119,7 +119,8 @@ TEST_CASE("an aircraft whose rates nobody knows says so; the stick is followed; 
     r.choose("ratesAircraft", "Curlew, with the survey camera");
     CHECK_FALSE(r.desk.text("ratesWords").contains("not known yet"));
     r.desk.station->input().simulated_controller().set(Function::Roll, 0.5);
-    CHECK(r.desk.waitFor([&] { return r.desk.text("rateReadingRoll").startsWith("at 50 %: real 116,"); })); // half of centre-max 150, 350, 0.2
+    CHECK(r.desk.waitFor(
+        [&] { return r.desk.text("rateReadingRoll").startsWith("at 50 %: real 116,"); })); // half of centre-max 150, 350, 0.2
     const QString file = r.desk.folder.filePath("rates.csv");
     REQUIRE(r.page->saveTable(file));
     QFile csv(file);
@@ -145,7 +146,8 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
     const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
     const RateProfile before = real();
     r.choose("ratesSimulator", "Mudlark");
-    const QString json = r.desk.folder.filePath("match.json"), csv = r.desk.folder.filePath("flight.csv"), bad = r.desk.folder.filePath("bad.json");
+    const QString json = r.desk.folder.filePath("match.json"), csv = r.desk.folder.filePath("flight.csv"),
+                  bad = r.desk.folder.filePath("bad.json");
     REQUIRE(r.page->saveTable(json));
     r.page->readRates(json);
     CHECK(parameters_of(real().roll) == parameters_of(r.page->matches()[0]->rounded)); // it is its own nearest
@@ -154,7 +156,8 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
 
     // Measured curves.
     const QString curves = r.desk.folder.filePath("curves.csv");
-    std::ofstream(curves.toStdString()) << rates_csv({"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{150, 400, 0.2}}, 201);
+    std::ofstream(curves.toStdString()) << rates_csv(
+        {"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{150, 400, 0.2}}, 201);
     r.page->readRates(curves);
     CHECK(std::string(family_key(real().roll)) == "table");
     CHECK(rate_dps(real().roll, 0.5) == Approx(rate_dps(CentreMaxCurve{200, 600, 0.4}, 0.5)).margin(0.5));
@@ -165,7 +168,8 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
 
     // A flight of an aircraft whose rates are known here: 200, 600, 0.4.
     const Drill drill = *r.desk.store->drill("slalom");
-    FlightSetup setup = *r.desk.store->data().setup_for(drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
+    FlightSetup setup = *r.desk.store->data().setup_for(
+        drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
     const auto flown = fly_drill(drill, setup, 0.7, 5);
     std::ofstream(csv.toStdString()) << flight_csv(flown->log);
     r.choose("ratesFamily", "centre, max, expo");
@@ -197,7 +201,9 @@ TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, 
     r.choose("ratesEdits", "practised rates");
     plot->replot();
     const RateProfile before = r.own()->rates, aircraft = real();
-    const auto at = [&](double x, double y) { return QPoint(static_cast<int>(plot->xAxis->coordToPixel(x)), static_cast<int>(plot->yAxis->coordToPixel(y))); };
+    const auto at = [&](double x, double y) {
+        return QPoint(static_cast<int>(plot->xAxis->coordToPixel(x)), static_cast<int>(plot->yAxis->coordToPixel(y)));
+    };
     const double practised_end = rate_dps(before.roll, 1), wanted = practised_end - 120;
     QTest::mousePress(plot, Qt::LeftButton, {}, at(1, practised_end));
     QTest::mouseMove(plot, at(1, wanted));
@@ -209,7 +215,9 @@ TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, 
     CHECK(r.own()->rates == before);
 }
 
-TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-way back, the rest on the record, and then matched", "[desk]")
+TEST_CASE(
+    "a plan for the aircraft: cautions read, a step rated, a bad one half-way back, the rest on the record, and then matched",
+    "[desk]")
 {
     Rates r("Nell Harker");
     r.choose("ratesDirection", "The aircraft changes");
@@ -240,18 +248,20 @@ TEST_CASE("a plan for the aircraft: cautions read, a step rated, a bad one half-
     const RateStep& step = plan->plan.flown[0].step;
     const auto value = [&] { return parameters_of(r.desk.store->ratesOf("real-school-avocet")->roll)[step.parameter]; };
     CHECK(value() == Approx((step.from + step.to) / 2).margin(0.006)); // half-way back, to the parameter's step
-    CHECK_FALSE(r.desk.find<QCheckBox>("cautionsRead")->isChecked()); // for every step anew
+    CHECK_FALSE(r.desk.find<QCheckBox>("cautionsRead")->isChecked());  // for every step anew
     r.desk.store->undoStack()->undo();
     CHECK(*r.desk.store->ratesOf("real-school-avocet") == before);
     CHECK(r.desk.store->ratePlan(r.pilot())->plan.flown.empty());
-    r.choose("ratesAircraft", "Curlew, with the survey camera"); // another one is looked at meanwhile: the plan stays with its own
+    r.choose("ratesAircraft",
+             "Curlew, with the survey camera"); // another one is looked at meanwhile: the plan stays with its own
     int tries = 0;
     for (; tries < 40 && r.desk.find<QCheckBox>("cautionsRead")->isVisible(); ++tries) {
         r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
         r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
         r.answer({0, 0, 0, 1});
     }
-    CAPTURE(tries, r.desk.text("handlingQuestion").toStdString(), r.desk.text("planHeading").toStdString(), r.desk.text("planWords").toStdString());
+    CAPTURE(tries, r.desk.text("handlingQuestion").toStdString(), r.desk.text("planHeading").toStdString(),
+            r.desk.text("planWords").toStdString());
     CHECK(r.desk.text("planHeading").startsWith("The plan is through"));
     CHECK(r.desk.store->ratesOf("real-school-avocet")->roll == target.roll);
     CHECK(r.desk.store->matchStale(r.pilot()).empty());
@@ -297,7 +307,9 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
 {
     Rates r;
     const auto known = r.desk.store->controllers();
-    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) { return r.desk.store->calibrationOf(c.name, c.guid).has_value() && c.name == "Station 1 controller"; });
+    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) {
+        return r.desk.store->calibrationOf(c.name, c.guid).has_value() && c.name == "Station 1 controller";
+    });
     REQUIRE(controller != known.end());
     const Calibration calibration = r.desk.store->calibrationOf(controller->name, controller->guid)->calibration;
     const auto folder = r.desk.store->fileName() + ".sticks";
@@ -315,7 +327,8 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
     const std::size_t rows = (*recorder)->rows();
     REQUIRE((*recorder)->finish());
     SessionRow session;
-    session.pilot_id = r.pilot(), session.started_at = r.desk.store->now() - 600, session.ended_at = r.desk.store->now() - 10, session.active_s = 500;
+    session.pilot_id = r.pilot(), session.started_at = r.desk.store->now() - 600, session.ended_at = r.desk.store->now() - 10,
+    session.active_s = 500;
     session.recording = "outside.csv.gz";
     REQUIRE(r.desk.store->addOutsideSession(session, controller->name, controller->guid));
     const auto sticks = r.desk.store->outsideSticks(r.desk.store->sessions(r.pilot()).back());
@@ -370,7 +383,8 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
     REQUIRE(simulators);
     simulators->setCurrentItem(simulators->findItems("Mudlark", Qt::MatchExactly).front());
     const auto card = [&] { return sheets->setupOnCard().join('\n'); };
-    CHECK(card().contains("Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre 140, max 450, expo 0.4\nYaw: centre 140, max 300, expo 0.2"));
+    CHECK(card().contains("Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre 140, max 450, expo "
+                          "0.4\nYaw: centre 140, max 300, expo 0.2"));
     const double hours = r.desk.store->standing(r.pilot()).hours_matched;
     CHECK(hours > 5);
     const auto fly = [&] {
@@ -406,7 +420,7 @@ TEST_CASE("rates nobody knows are timed with the space bar at three places of th
     const double least_s = static_cast<double>(between.elapsed()) / 1000;
     QTest::keyClick(panel, Qt::Key_Space);
     const double timed_s = r.desk.find<QDoubleSpinBox>("timedSeconds")->value();
-    CHECK(timed_s >= least_s - 0.006); // to a hundredth
+    CHECK(timed_s >= least_s - 0.006);                                         // to a hundredth
     QTest::keyClick(r.desk.find<QDoubleSpinBox>("timedTurns"), Qt::Key_Space); // also while a number is typed
     CHECK(r.desk.find<QPushButton>("stopwatch")->text().startsWith("Stop"));
     QTest::keyClick(r.desk.find<QDoubleSpinBox>("timedTurns"), Qt::Key_Space);

@@ -43,7 +43,10 @@ struct Setting {
         QTest::keyClicks(spin, QString::number(value));
         QTest::keyClick(spin, Qt::Key_Return);
     }
-    [[nodiscard]] QString figure(int row, int column) const { return desk.find<QTableWidget>("figures")->item(row, column)->text(); }
+    [[nodiscard]] QString figure(int row, int column) const
+    {
+        return desk.find<QTableWidget>("figures")->item(row, column)->text();
+    }
     void addReal(const char* name)
     {
         auto* field = desk.find<QLineEdit>("newAircraft");
@@ -99,7 +102,8 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     auto* view = s.desk.find<TiltView>("tiltView");
     CHECK(s.figure(0, 2) == "16.4 m/s"); // 25°, the plain aircraft, as in the core's own test
     const int edits = s.desk.store->undoStack()->count();
-    const QPoint nose(static_cast<int>(0.46 * view->width()) + 80, static_cast<int>(0.5 * view->height()) + 37); // 25° below level
+    const QPoint nose(static_cast<int>(0.46 * view->width()) + 80,
+                      static_cast<int>(0.5 * view->height()) + 37); // 25° below level
     QTest::mousePress(view, Qt::LeftButton, {}, nose);
     for (const int down : {10, 20, 30}) QTest::mouseMove(view, nose + QPoint(0, down));
     QTest::mouseRelease(view, Qt::LeftButton, {}, nose + QPoint(0, 30));
@@ -169,7 +173,8 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     s.type("cameraTilt", 35);
     s.desk.find<QSlider>("power")->setValue(80);
     QTest::mouseClick(s.desk.find<QPushButton>("sectionDay"), Qt::LeftButton);
-    for (const char* box : {"dayWind", "dayWash"}) QTest::mouseClick(s.desk.find<QCheckBox>(box), Qt::LeftButton, {}, QPoint(8, 10));
+    for (const char* box : {"dayWind", "dayWash"})
+        QTest::mouseClick(s.desk.find<QCheckBox>(box), Qt::LeftButton, {}, QPoint(8, 10));
     s.desk.find<QDoubleSpinBox>("windSpeed")->setValue(6);
     auto* from = s.desk.find<QComboBox>("windFrom");
     from->setCurrentIndex(0);

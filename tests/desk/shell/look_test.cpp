@@ -1,10 +1,10 @@
 // What can be checked of the look without comparing pixels: contrast, room, keyboard, names for screen readers, and that
 // the flight view shows what it is given.
 #include "desk/controller/controller_page.h"
-#include "desk/parts/flight_painter.h"
-#include "desk/setup/setup_page.h"
-#include "desk/parts/theme.h"
 #include "desk/drills/drills_page.h"
+#include "desk/parts/flight_painter.h"
+#include "desk/parts/theme.h"
+#include "desk/setup/setup_page.h"
 #include "desk_fixture.h"
 
 #include <QAbstractButton>
@@ -82,9 +82,13 @@ void inEveryView(Desk& desk, const std::function<void()>& look)
 {
     for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
-        const int sections = page == MainWindow::Controller ? 4 : page == MainWindow::Setup ? 2 : page == MainWindow::Drills ? 3 : 1;
+        const int sections = page == MainWindow::Controller ? 4
+                             : page == MainWindow::Setup    ? 2
+                             : page == MainWindow::Drills   ? 3
+                                                            : 1;
         for (int section = 0; section < sections; ++section) {
-            if (page == MainWindow::Controller) desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
+            if (page == MainWindow::Controller)
+                desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
             if (page == MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
             if (page == MainWindow::Drills) desk.window->drillsPage()->showSection(section);
             QTest::qWait(50);
@@ -105,8 +109,8 @@ TEST_CASE("text can be read against its ground by day and by night", "[desk][loo
         const Theme& t = theme();
         CAPTURE(night);
         for (const QColor& ground : {t.paper, t.card}) {
-            CHECK(contrast(t.ink, ground) >= 7);     // AAA
-            CHECK(contrast(t.soft, ground) >= 4.5);  // AA, text
+            CHECK(contrast(t.ink, ground) >= 7);                                                           // AAA
+            CHECK(contrast(t.soft, ground) >= 4.5);                                                        // AA, text
             for (const QColor& mark : {t.held, t.notMet, t.attention}) CHECK(contrast(mark, ground) >= 3); // AA, marks
         }
         CHECK(contrast(t.held, t.card) >= 4.5); // as words these two stand on cards only
@@ -202,7 +206,8 @@ TEST_CASE("every number on the Kit and Controller pages says where it comes from
         }
         for (QTableWidget* table : page->findChildren<QTableWidget*>()) {
             if (!table->isVisible()) continue;
-            for (int column = 0; column < table->columnCount(); ++column) CHECK_FALSE(table->horizontalHeaderItem(column)->toolTip().isEmpty());
+            for (int column = 0; column < table->columnCount(); ++column)
+                CHECK_FALSE(table->horizontalHeaderItem(column)->toolTip().isEmpty());
             QToolTip::hideText();
             table->setFocus(Qt::TabFocusReason);
             CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(0)->toolTip(); }));

@@ -12,8 +12,8 @@
 #include <catch2/catch.hpp>
 
 #include "desk/board/board_page.h"
-#include "desk/shell/line_up.h"
 #include "desk/logbook/logbook_page.h"
+#include "desk/shell/line_up.h"
 
 using namespace bh;
 using namespace bh::desk;
