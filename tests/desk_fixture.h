@@ -1,6 +1,6 @@
 #pragma once
 
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/shell/main_window.h"
 
@@ -16,7 +16,7 @@
 struct Desk {
     QTemporaryDir folder;
     std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
-    std::unique_ptr<bh::desk::RecordStore> store;
+    std::unique_ptr<bh::School> school;
     std::unique_ptr<bh::desk::Station> station;
     std::unique_ptr<bh::desk::MainWindow> window;
 
@@ -36,9 +36,9 @@ struct Desk {
             record = bh::Record::open(file, options);
             REQUIRE(record);
         }
-        store = std::make_unique<bh::desk::RecordStore>(std::move(*record), bh::DataFolder(BH_DATA));
-        station = std::make_unique<bh::desk::Station>(*store);
-        window = std::make_unique<bh::desk::MainWindow>(*store, *station, "Record");
+        school = std::make_unique<bh::School>(std::move(*record), bh::DataFolder(BH_DATA));
+        station = std::make_unique<bh::desk::Station>(*school);
+        window = std::make_unique<bh::desk::MainWindow>(*school, *station, "Record");
         window->show();
         REQUIRE(QTest::qWaitForWindowExposed(window.get()));
         window->activateWindow();
@@ -48,7 +48,7 @@ struct Desk {
     {
         window.reset();
         station.reset();
-        store.reset();
+        school.reset();
     }
     ~Desk() { close(); }
 

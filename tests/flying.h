@@ -12,8 +12,8 @@ struct Flying {
     bh::desk::DrillsPage* drills = desk.window->drillsPage();
     Flying()
     {
-        desk.store->addPilot("Oren Pell");
-        desk.station->choosePilot(desk.store->pilots()[0].id);
+        desk.school->add_pilot("Oren Pell");
+        desk.station->choosePilot(desk.school->pilots()[0].id);
         QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     }
     bh::SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
@@ -50,9 +50,9 @@ struct Flying {
     /// Follows a curriculum, and has the drill chosen.
     void follow(const char* curriculum, const char* drill)
     {
-        bh::PilotRow pilot = desk.store->pilots()[0];
+        bh::PilotRow pilot = desk.school->pilots()[0];
         pilot.curriculum = curriculum;
-        desk.store->editPilot(pilot);
+        desk.school->edit_pilot(pilot);
         drills->chooseDrill(drill);
     }
 };

@@ -108,7 +108,7 @@ Result<int> show_drill(const DataFolder& data, const std::string& id)
         std::printf("  %-8s %s (within %.0f s)\n", phase.id.c_str(), phase.instruction.c_str(), phase.time_limit_s);
     std::printf("\nCriteria                        fail     pass    merit  unit\n");
     for (const Criterion& c : drill->criteria)
-        std::printf("  %-24s %8g %8g %8g  %s%s%s\n", c.label.c_str(), c.fail, c.pass, c.merit, c.unit.c_str(),
+        std::printf("  %-24s %8g %8g %8g  %s%s%s\n", c.label.c_str(), c.fail, c.pass, c.merit, unit_key(c.unit()).data(),
                     c.must ? ", must" : "", c.common_practice ? ", common practice" : "");
     return 0;
 }

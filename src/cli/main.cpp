@@ -83,7 +83,7 @@ int main(int argc, char** argv)
     curve->callback([&] { chosen = [&] { return cli::rate_curve(profile, points); }; });
     auto* match = rates->add_subcommand("match", "The nearest curves of another family");
     match->add_option("--target", matching.target, "Rates JSON")->required();
-    match->add_option("--family", matching.family, "centre-max, gain-super, gain-curve, percent-plus or linear-expo")->required();
+    match->add_option("--family", matching.family, "centre-max, gain-edge, gain-curve, percent-end or linear-expo")->required();
     match->add_option("--axis", matching.axis, "Only this one");
     match->add_option("--weights", matching.weights, "How the stick is used: CSV stick_low,stick_high,weight");
     match->add_option("--step-dps", matching.step_dps, "Step of settings in deg/s");
@@ -93,7 +93,7 @@ int main(int argc, char** argv)
     match->callback([&] { chosen = [&] { return cli::match_profile(matching); }; });
     auto* flown = rates->add_subcommand("from-log", "What an aircraft's rates are set to, from a flight in acro");
     flown->add_option("flight", file, "Flight log CSV")->required();
-    flown->add_option("--family", matching.family, "centre-max, gain-super, gain-curve, percent-plus or linear-expo")->required();
+    flown->add_option("--family", matching.family, "centre-max, gain-edge, gain-curve, percent-end or linear-expo")->required();
     flown->callback([&] { chosen = [&] { return cli::rates_of_flight(file, matching.family); }; });
     auto* watch = rates->add_subcommand("stopwatch", "The rate of turns counted and timed");
     watch->add_option("--turns", turns, "Whole turns at a held stick")->required();

@@ -1,7 +1,8 @@
 #include "cli/commands.h"
 
-#include "record/demo_record.h"
 #include "record/record.h"
+#include "school/demo_record.h"
+#include "school/school.h"
 
 #include <cstdio>
 #include <filesystem>
@@ -23,9 +24,12 @@ Result<int> make_demo(const DataFolder& data, const std::string& out)
 {
     const auto made = make_demo_record(data, out);
     if (!made) return tl::unexpected(made.error());
-    const auto record = Record::open(out);
+    auto record = Record::open(out);
     if (!record) return tl::unexpected(record.error());
-    std::printf("%s: %zu pilots, %zu attempts\n", out.c_str(), (*record)->pilots().size(), (*record)->attempts().size());
+    const School school(std::move(*record), data);
+    std::size_t attempts = 0;
+    for (const PilotRow& pilot : school.pilots()) attempts += school.attempts(pilot.id).size();
+    std::printf("%s: %zu pilots, %zu attempts\n", out.c_str(), school.pilots().size(), attempts);
     return 0;
 }
 

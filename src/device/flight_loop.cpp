@@ -16,10 +16,13 @@ constexpr double throttle_down_for_s = 0.3; // before the motors start
 } // namespace
 
 FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::optional<StandIn> stand_in)
-    : setup_(flight.setup()), drill_(std::move(drill)), sticks_(std::move(sticks)), flight_(std::move(flight)), runner_(drill_),
-      replays_(stand_in && stand_in->replays && drill_.demonstration)
+    : setup_(flight.setup()), sticks_(std::move(sticks)),
+      driven_(std::move(flight), drill,
+              stand_in && !(stand_in->replays && drill.demonstration) ? std::optional<StandInPilot>(std::in_place, drill, setup_, stand_in->skill, stand_in->seed)
+                                                                      : std::nullopt),
+      replays_(stand_in && stand_in->replays && drill.demonstration)
 {
-    if (stand_in && !replays_) pilot_.emplace(drill_, setup_, stand_in->skill, stand_in->seed);
+    under_way_ = driven_.flight().armed(); // begun in the air
     publish();
     thread_ = std::thread([this] { run(); });
 }
@@ -39,22 +42,13 @@ void FlightLoop::run()
         const double passed_s = std::chrono::duration<double>(now - last).count();
         last = now;
         const double pace = pace_;
-        if (!pilot_ && !replays_) take_sticks();
-        const auto newest = [this] { // while no physics runs
-            if (!waiting_sticks_.empty()) current_ = waiting_sticks_.back().sticks;
-            waiting_sticks_.clear();
-        };
-        if (!flight_.armed() && runner_.status() == DrillRunner::Status::Waiting && !under_way_) {
-            // Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
-            newest();
-            throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
-            if (pilot_ || replays_ || throttle_down_s_ >= throttle_down_for_s) {
-                under_way_ = true;
-                if (!drill_.begins_disarmed) flight_.arm();
-            }
+        const bool by_hand = !driven_.flies_itself() && !replays_;
+        if (by_hand) take_sticks();
+        if (!under_way_) {
+            wait_for_throttle(passed_s, by_hand);
             due_s = 0;
-        } else if (!paused_ && !runner_.over()) {
-            flight_.set_panic(panic_);
+        } else if (!paused_ && !driven_.over()) {
+            driven_.set_panic(panic_);
             due_s += pace > 0 ? passed_s * pace : 0.05;
             if (due_s > most_behind_s) {
                 skipped_s_ += due_s - most_behind_s;
@@ -62,18 +56,35 @@ void FlightLoop::run()
             }
             // The physics runs a moment behind the clock: a step that stands for a moment gets the sticks of that moment.
             const double clock_s = std::chrono::duration<double>(now.time_since_epoch()).count();
-            for (; due_s >= Flight::step_s && !runner_.over() && !stop_; due_s -= Flight::step_s) {
+            for (; due_s >= Flight::step_s && !driven_.over() && !stop_; due_s -= Flight::step_s) {
                 const double step_at_s = pace > 0 ? clock_s - (due_s - Flight::step_s) / pace : clock_s;
                 for (; !waiting_sticks_.empty() && waiting_sticks_.front().t_s <= step_at_s; waiting_sticks_.pop_front())
                     current_ = waiting_sticks_.front().sticks;
                 step_once();
             }
         } else {
-            newest();
+            take_newest();
         }
         publish();
-        if (pace > 0 || runner_.over() || paused_) std::this_thread::sleep_for(wake_interval);
+        if (pace > 0 || driven_.over() || paused_) std::this_thread::sleep_for(wake_interval);
     }
+}
+
+/// While no physics runs.
+void FlightLoop::take_newest()
+{
+    if (!waiting_sticks_.empty()) current_ = waiting_sticks_.back().sticks;
+    waiting_sticks_.clear();
+}
+
+/// Before the start time stands still; the motors start once the throttle has been at the bottom for a moment.
+void FlightLoop::wait_for_throttle(double passed_s, bool by_hand)
+{
+    take_newest();
+    throttle_down_s_ = current_.throttle < 0.05 ? throttle_down_s_ + passed_s : 0;
+    if (by_hand && throttle_down_s_ < throttle_down_for_s) return;
+    under_way_ = true;
+    driven_.begin();
 }
 
 double FlightLoop::now_s() { return std::chrono::duration<double>(Clock::now().time_since_epoch()).count(); }
@@ -94,24 +105,12 @@ void FlightLoop::take_sticks()
 
 void FlightLoop::step_once()
 {
-    if (arm_pressed_.exchange(false) && !drill_.sticks_only) {
-        if (flight_.armed())
-            flight_.disarm();
-        else
-            flight_.arm();
-    }
-    if (!flight_.step(current_)) return;
+    if (arm_pressed_.exchange(false)) driven_.press_arm();
+    if (!driven_.step(current_)) return;
+    if (driven_.flies_itself()) panic_ = driven_.flight().panic();
     note_marks();
-    runner_.follow(flight_.log());
-    intervene(runner_, flight_);
-    if (pilot_) {
-        current_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(),
-                               flight_.crashed() || flight_.motors_out());
-        if (pilot_->presses_arm()) press_arm();
-        if (pilot_->presses_panic()) panic_ = true;
-    }
-    if (!runner_.over()) return;
-    FlownDrill flown{flight_.log(), score(runner_, flight_.log())};
+    if (!driven_.over()) return;
+    FlownDrill flown = driven_.result();
     score_so_far_ = std::make_shared<const Score>(flown.score);
     const std::scoped_lock lock(mutex_);
     result_ = std::move(flown);
@@ -119,7 +118,7 @@ void FlightLoop::step_once()
 
 void FlightLoop::note_marks()
 {
-    const FlightLog& log = flight_.log();
+    const FlightLog& log = driven_.flight().log();
     for (; events_seen_ < log.events.size(); ++events_seen_) {
         const auto& [row, event] = log.events[events_seen_];
         if (event != FlightEvent::Touch && event != FlightEvent::Crash) continue;
@@ -132,43 +131,45 @@ void FlightLoop::note_marks()
 
 void FlightLoop::publish()
 {
-    if (!runner_.over() && flight_.time_s() - scored_at_s_ >= score_interval_s &&
-        runner_.status() == DrillRunner::Status::Running) {
-        score_so_far_ = std::make_shared<const Score>(score(runner_, flight_.log()));
-        if (drill_.demonstration && !replays_)
-            follows_ = follow_sticks(*drill_.demonstration, flight_.log(), {0, flight_.log().size()});
-        scored_at_s_ = flight_.time_s();
+    const Flight& flight = driven_.flight();
+    const DrillRunner& runner = driven_.runner();
+    if (!runner.over() && flight.time_s() - scored_at_s_ >= score_interval_s &&
+        runner.status() == DrillRunner::Status::Running) {
+        score_so_far_ = std::make_shared<const Score>(score(runner, flight.log()));
+        if (drill().demonstration && !replays_)
+            follows_ = follow_sticks(*drill().demonstration, flight.log(), {0, flight.log().size()});
+        scored_at_s_ = flight.time_s();
     }
     const std::scoped_lock lock(mutex_);
-    if (const auto rates = std::exchange(new_rates_, std::nullopt)) flight_.set_rates(*rates);
-    snapshot_.state = flight_.state();
-    snapshot_.sticks = current_;
-    snapshot_.time_s = flight_.time_s();
-    snapshot_.armed = flight_.armed();
-    snapshot_.crashed = flight_.crashed();
-    snapshot_.panic = flight_.panic();
+    if (const auto rates = std::exchange(new_rates_, std::nullopt)) driven_.set_rates(*rates);
+    snapshot_.state = flight.state();
+    snapshot_.sticks = driven_.flies_itself() ? driven_.sticks() : current_;
+    snapshot_.time_s = flight.time_s();
+    snapshot_.armed = flight.armed();
+    snapshot_.crashed = flight.crashed();
+    snapshot_.panic = flight.panic();
     snapshot_.paused = paused_;
     snapshot_.no_controller = no_controller_;
-    snapshot_.waiting_for_throttle = runner_.status() == DrillRunner::Status::Waiting && !flight_.armed() && !under_way_;
-    snapshot_.mode = flight_.setup().mode;
-    snapshot_.motors_out = flight_.motors_out();
-    snapshot_.wants_throttle_cut = runner_.wants_throttle_cut();
-    if (drill_.demonstration) show_demonstration();
-    snapshot_.status = runner_.status();
-    snapshot_.phase = runner_.phase();
-    snapshot_.phase_time_s = runner_.phase_time_s();
-    snapshot_.phase_progress = runner_.phase_progress();
+    snapshot_.waiting_for_throttle = !under_way_;
+    snapshot_.mode = flight.setup().mode;
+    snapshot_.motors_out = flight.motors_out();
+    snapshot_.wants_throttle_cut = runner.wants_throttle_cut();
+    if (drill().demonstration) show_demonstration();
+    snapshot_.status = runner.status();
+    snapshot_.phase = runner.phase();
+    snapshot_.phase_time_s = runner.phase_time_s();
+    snapshot_.phase_progress = runner.phase_progress();
     snapshot_.score_so_far = score_so_far_;
     snapshot_.marks = marks_;
-    snapshot_.out_of_bounds = flight_.out_of_bounds();
+    snapshot_.out_of_bounds = flight.out_of_bounds();
     snapshot_.skipped_s = skipped_s_;
 }
 
 /// What is seen is the demonstration's flight, not the one that stands on the ground under the sticks.
 void FlightLoop::show_demonstration()
 {
-    const FlightLog& shown = *drill_.demonstration;
-    const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), shown.t_s.front() + flight_.time_s());
+    const FlightLog& shown = *drill().demonstration;
+    const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), shown.t_s.front() + driven_.flight().time_s());
     const FlightSample at =
         shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1);
     snapshot_.state.position_m = Vec3(at.north_m, at.east_m, -at.height_m);

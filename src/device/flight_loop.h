@@ -3,7 +3,7 @@
 #include "core/drill/drill_score.h"
 #include "core/flight/flight.h"
 #include "core/path/shadowing.h"
-#include "core/standin/stand_in_pilot.h"
+#include "core/standin/driven_flight.h"
 
 #include <atomic>
 #include <deque>
@@ -81,26 +81,25 @@ public:
     [[nodiscard]] FlightSnapshot snapshot() const;
     /// The flight and its score, once, after the drill has ended.
     [[nodiscard]] std::optional<FlownDrill> take_result();
-    [[nodiscard]] const Drill& drill() const { return drill_; }
+    [[nodiscard]] const Drill& drill() const { return driven_.runner().drill(); }
     [[nodiscard]] const FlightSetup& setup() const { return setup_; }
 
 private:
     void run();
     void step_once();
+    void take_newest();
+    void wait_for_throttle(double passed_s, bool by_hand);
     void take_sticks();
     void publish();
     void note_marks();
     void show_demonstration();
 
     FlightSetup setup_;
-    Drill drill_;
     SticksSince sticks_;
     std::deque<TimedSticks> waiting_sticks_; ///< whose time has not come yet
     double sticks_taken_s_ = 0;
-    Flight flight_;
-    DrillRunner runner_;
-    std::optional<StandInPilot> pilot_;
-    Sticks current_;
+    DrivenFlight driven_;
+    Sticks current_; ///< of the hand
     bool no_controller_ = false;
     const bool replays_ = false;
     bool under_way_ = false; ///< past the wait for the throttle

@@ -1,5 +1,7 @@
 #include "device/stick_input.h"
 
+#include "core/controller/simulated.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -18,7 +20,7 @@ std::vector<int> SimulatedController::counts() const
     return to_counts(factory_calibration(), {values_[0], values_[1], values_[2], values_[3]}, 4);
 }
 
-DeviceInfo SimulatedController::info() { return {instance, "Simulated controller", "simulated", 4}; }
+DeviceInfo SimulatedController::info() { return {instance, simulated_controller_name, simulated_controller_guid, 4}; }
 
 Calibration SimulatedController::factory_calibration()
 {

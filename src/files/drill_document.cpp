@@ -20,66 +20,81 @@ DrillPlace place_at(const JsonIn& in)
     return place;
 }
 
+void read_way(const JsonIn& in, Goal& goal)
+{
+    for (const JsonIn& place : in.at("way_m").items()) goal.way.push_back(place_at(place));
+    goal.within_m = in.number("within_m");
+    goal.closed = in.truth("closed", false);
+    if (in.has("laps")) goal.laps = in.at("laps").whole();
+}
+
+void read_spin(const JsonIn& in, Goal& goal)
+{
+    const std::string spin = in.text("spin");
+    static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
+    const auto found = std::find(spins.begin(), spins.end(), spin);
+    if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
+    goal.spin_about_roll = found - spins.begin() < 2;
+    goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
+    goal.for_s = in.number("for_s", 0);
+}
+
+/// The key that says what kind of goal it is, and how the rest is read. Where the key's number is a time it is how long.
+struct GoalReading {
+    const char* key;
+    Goal::Kind kind;
+    void (*read)(const JsonIn& in, Goal& goal);
+};
+void read_keeping(const JsonIn& in, Goal& goal) { goal.for_s = in.number("for_s", 0); }
+template <const auto& key>
+void read_time(const JsonIn& in, Goal& goal)
+{
+    goal.for_s = in.number(key);
+}
+constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s", disarmed_s[] = "disarmed_s",
+               throttle_cut_s[] = "throttle_cut_s";
+constexpr std::array<GoalReading, 12> goal_readings{{
+    {"reach_within_m", Goal::Kind::ReachHeight,
+     [](const JsonIn& in, Goal& goal) {
+         goal.within_m = in.number("reach_within_m");
+         read_keeping(in, goal);
+     }},
+    {stay_s, Goal::Kind::Stay, read_time<stay_s>},
+    {"run_m", Goal::Kind::Run, [](const JsonIn& in, Goal& goal) { goal.distance_m = in.number("run_m"); }},
+    {landed_s, Goal::Kind::Land, read_time<landed_s>},
+    {"go_m", Goal::Kind::Go,
+     [](const JsonIn& in, Goal& goal) {
+         goal.place = place_at(in.at("go_m"));
+         goal.within_m = in.number("within_m");
+         read_keeping(in, goal);
+     }},
+    {"turn_deg", Goal::Kind::Turn,
+     [](const JsonIn& in, Goal& goal) {
+         goal.turn_deg = in.number("turn_deg");
+         goal.within_deg = in.number("within_deg", goal.within_deg);
+         read_keeping(in, goal);
+     }},
+    {"way_m", Goal::Kind::Way, read_way},
+    {"spin", Goal::Kind::Spin, read_spin},
+    {recovered_s, Goal::Kind::Recover, read_time<recovered_s>},
+    {armed_s, Goal::Kind::Arm, read_time<armed_s>},
+    {disarmed_s, Goal::Kind::Disarm, read_time<disarmed_s>},
+    {throttle_cut_s, Goal::Kind::CutThrottle, read_time<throttle_cut_s>},
+}};
+
 Goal goal_at(const JsonIn& in)
 {
-    Goal goal;
-    if (in.has("reach_within_m")) {
-        goal.kind = Goal::Kind::ReachHeight;
-        goal.within_m = in.number("reach_within_m");
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("stay_s")) {
-        goal.kind = Goal::Kind::Stay;
-        goal.for_s = in.number("stay_s");
-    } else if (in.has("run_m")) {
-        goal.kind = Goal::Kind::Run;
-        goal.distance_m = in.number("run_m");
-    } else if (in.has("landed_s")) {
-        goal.kind = Goal::Kind::Land;
-        goal.for_s = in.number("landed_s");
-    } else if (in.has("go_m")) {
-        goal.kind = Goal::Kind::Go;
-        goal.place = place_at(in.at("go_m"));
-        goal.within_m = in.number("within_m");
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("turn_deg")) {
-        goal.kind = Goal::Kind::Turn;
-        goal.turn_deg = in.number("turn_deg");
-        goal.within_deg = in.number("within_deg", goal.within_deg);
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("way_m")) {
-        goal.kind = Goal::Kind::Way;
-        for (const JsonIn& place : in.at("way_m").items()) goal.way.push_back(place_at(place));
-        goal.within_m = in.number("within_m");
-        goal.closed = in.truth("closed", false);
-        if (in.has("laps")) goal.laps = in.at("laps").whole();
-    } else if (in.has("spin")) {
-        goal.kind = Goal::Kind::Spin;
-        const std::string spin = in.text("spin");
-        static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
-        const auto found = std::find(spins.begin(), spins.end(), spin);
-        if (found == spins.end())
-            in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
-        goal.spin_about_roll = found - spins.begin() < 2;
-        goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
-        goal.for_s = in.number("for_s", 0);
-    } else if (in.has("recovered_s")) {
-        goal.kind = Goal::Kind::Recover;
-        goal.for_s = in.number("recovered_s");
-    } else if (in.has("armed_s")) {
-        goal.kind = Goal::Kind::Arm;
-        goal.for_s = in.number("armed_s");
-    } else if (in.has("disarmed_s")) {
-        goal.kind = Goal::Kind::Disarm;
-        goal.for_s = in.number("disarmed_s");
-    } else if (in.has("throttle_cut_s")) {
-        goal.kind = Goal::Kind::CutThrottle;
-        goal.for_s = in.number("throttle_cut_s");
-    } else {
-        in.fault("expected one of reach_within_m, stay_s, run_m, landed_s, go_m, turn_deg, way_m, spin, recovered_s, armed_s, "
-                 "disarmed_s, throttle_cut_s");
+    const auto reading = std::find_if(goal_readings.begin(), goal_readings.end(), [&](const GoalReading& r) { return in.has(r.key); });
+    if (reading == goal_readings.end()) {
+        std::string keys;
+        for (const GoalReading& r : goal_readings) keys += (keys.empty() ? "" : ", ") + std::string(r.key);
+        in.fault("expected one of " + keys);
     }
-    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s",
-             "disarmed_s", "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
+    Goal goal;
+    goal.kind = reading->kind;
+    reading->read(in, goal);
+    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s", "disarmed_s",
+             "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
     return goal;
 }
 
@@ -149,25 +164,25 @@ Phase mirrored(Phase phase)
 void add_phases(const JsonIn& list, std::vector<Phase>& phases)
 {
     for (const JsonIn& in : list.items()) {
-        const auto copies = [&](const char* key, const std::string& ending, bool mirror, const std::string& side) {
+        const auto copies = [&](const char* key, const std::string& ending, bool mirror, std::optional<Side> side) {
             std::vector<Phase> inner;
             add_phases(in.at(key), inner);
             for (Phase& phase : inner) {
                 if (mirror) phase = mirrored(std::move(phase));
                 phase.id += ending;
-                if (!side.empty()) phase.side = side;
+                if (side) phase.side = side;
                 phases.push_back(std::move(phase));
             }
         };
         if (in.has("sides")) {
             in.only({"sides"});
-            copies("sides", "-right", false, "right");
-            copies("sides", "-left", true, "left");
+            copies("sides", "-right", false, Side::Right);
+            copies("sides", "-left", true, Side::Left);
         } else if (in.has("times")) {
             in.only({"times", "phases"});
             const int times = in.at("times").whole();
             if (times < 1 || times > 100) in.at("times").fault("expected 1 to 100");
-            for (int i = 1; i <= times; ++i) copies("phases", "-" + std::to_string(i), false, "");
+            for (int i = 1; i <= times; ++i) copies("phases", "-" + std::to_string(i), false, std::nullopt);
         } else {
             phases.push_back(phase_at(in));
         }
@@ -176,16 +191,15 @@ void add_phases(const JsonIn& list, std::vector<Phase>& phases)
 
 /// What criteria and faults have in common. A phase may be named without the endings of its copies: then it is about all of
 /// them (of one side, when told).
-void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, const std::string& side, Measuring& m)
+void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::optional<Side> side, Measuring& m)
 {
     const auto measure = measure_from_key(in.text("measure"));
     if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
     m.measure = *measure;
     m.label = in.text("label");
-    m.unit = in.text("unit");
-    static constexpr std::array units{"share", "m", "m/s", "s", "ms", "Hz", "deg", "count", "a minute"};
-    if (std::find(units.begin(), units.end(), m.unit) == units.end())
-        in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + m.unit + "'");
+    const auto unit = unit_from_key(in.text("unit"));
+    if (!unit) in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + in.text("unit") + "'");
+    if (unit != m.unit()) in.at("unit").slip("it is measured in '" + std::string(unit_key(m.unit())) + "'");
     m.advice = in.text("advice", "");
     if (in.has("height_m")) m.options.height_m = in.number("height_m");
     m.options.window_m = in.number("window_m", m.options.window_m);
@@ -202,18 +216,18 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, const st
         const std::string id = named.text();
         const std::size_t before = m.phases.size();
         for (const Phase& phase : phases)
-            if ((phase.id == id || phase.id.starts_with(id + "-")) && (side.empty() || phase.side == side))
+            if ((phase.id == id || phase.id.starts_with(id + "-")) && (!side || phase.side == side))
                 m.phases.push_back(phase.id);
         if (m.phases.size() == before) m.phases.push_back(id); // told by checked()
     }
 }
 
-Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, const std::string& side)
+Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, std::optional<Side> side)
 {
     Criterion c;
     read_measuring(in, phases, side, c);
     c.side = side;
-    if (!side.empty()) c.label += ", " + side;
+    if (side) c.label += ", " + std::string(side_key(*side));
     c.must = in.truth("must", false);
     c.if_any = in.truth("if_any", false);
     c.common_practice = in.truth("common_practice", false);
@@ -234,17 +248,77 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, const
 /// With "sides" true there is one criterion for each side.
 void add_criterion(const JsonIn& in, Drill& drill)
 {
-    if (!in.truth("sides", false)) return drill.criteria.push_back(criterion_at(in, drill.phases, ""));
-    for (const char* side : {"right", "left"}) drill.criteria.push_back(criterion_at(in, drill.phases, side));
+    if (!in.truth("sides", false)) return drill.criteria.push_back(criterion_at(in, drill.phases, std::nullopt));
+    for (const Side side : {Side::Right, Side::Left}) drill.criteria.push_back(criterion_at(in, drill.phases, side));
 }
 
 Fault fault_at(const JsonIn& in, const std::vector<Phase>& phases)
 {
     Fault fault;
-    read_measuring(in, phases, "", fault);
+    read_measuring(in, phases, std::nullopt, fault);
     fault.more_than = in.number("more_than");
     in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "over", "axis", "more_than"});
     return fault;
+}
+
+FlightStart start_at(const JsonIn& in)
+{
+    in.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
+    FlightStart start;
+    for (auto [key, number] : {std::pair{"north_m", &start.north_m}, {"east_m", &start.east_m}, {"height_m", &start.height_m},
+                               {"heading_deg", &start.heading_deg}, {"pitch_deg", &start.pitch_deg}, {"bank_deg", &start.bank_deg}})
+        *number = in.number(key, 0);
+    return start;
+}
+
+void read_setup(const JsonIn& in, Drill& d)
+{
+    d.world = in.text("world", d.world);
+    d.aircraft = in.text("aircraft", d.aircraft);
+    d.modes.clear();
+    for (const JsonIn& mode : in.at("modes").items()) d.modes.push_back(mode_at(mode));
+    if (in.has("start")) d.start = start_at(in.at("start"));
+    d.camera_tilt_deg = in.number("camera_tilt_deg", d.camera_tilt_deg);
+    d.fov_deg = in.number("fov_deg", d.fov_deg);
+    if (in.has("day")) d.day = conditions_at(in.at("day"));
+    d.crash_disarms = in.truth("crash_disarms", true);
+    d.begins_disarmed = in.truth("begins_disarmed", false);
+    d.sticks_only = in.truth("sticks_only", false);
+    d.on_real_aircraft = in.truth("on_real_aircraft", false);
+    d.tilt_change_deg = in.number("tilt_change_deg", 0);
+    in.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed", "sticks_only",
+             "on_real_aircraft", "tilt_change_deg"});
+}
+
+void read_disqualify(const JsonIn& in, Drill& d)
+{
+    in.only({"crash", "crashes_over", "panic"});
+    if (!in.truth("crash", true)) d.crashes_allowed.reset();
+    if (in.has("crashes_over")) d.crashes_allowed = in.at("crashes_over").whole();
+    d.panic_disqualifies = in.truth("panic", true);
+}
+
+Drill drill_at(const JsonIn& in)
+{
+    Drill d;
+    d.id = in.text("id");
+    d.name = in.text("name");
+    d.version = in.at("version").whole();
+    d.purpose = in.text("purpose", "");
+    read_setup(in.at("setup"), d);
+    if (in.has("flags_m"))
+        for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
+    if (in.has("gates"))
+        for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
+    add_phases(in.at("phases"), d.phases);
+    for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
+    if (in.has("faults"))
+        for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
+    if (in.has("disqualify")) read_disqualify(in.at("disqualify"), d);
+    d.least_minutes = in.number("least_minutes", 0);
+    in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults", "disqualify",
+             "least_minutes"});
+    return d;
 }
 
 } // namespace
@@ -253,64 +327,7 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file) { retu
 
 Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips)
 {
-    auto drill = read_document<Drill>(
-        text, file, "drill",
-        [&](const JsonIn& in) -> Result<Drill> {
-            Drill d;
-            d.id = in.text("id");
-            d.name = in.text("name");
-            d.version = in.at("version").whole();
-            d.purpose = in.text("purpose", "");
-            const JsonIn setup = in.at("setup");
-            d.world = setup.text("world", d.world);
-            d.aircraft = setup.text("aircraft", d.aircraft);
-            d.modes.clear();
-            for (const JsonIn& mode : setup.at("modes").items()) d.modes.push_back(mode_at(mode));
-            if (setup.has("start")) {
-                const JsonIn start = setup.at("start");
-                start.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
-                d.start.north_m = start.number("north_m", 0);
-                d.start.east_m = start.number("east_m", 0);
-                d.start.height_m = start.number("height_m", 0);
-                d.start.heading_deg = start.number("heading_deg", 0);
-                d.start.pitch_deg = start.number("pitch_deg", 0);
-                d.start.bank_deg = start.number("bank_deg", 0);
-            }
-            d.camera_tilt_deg = setup.number("camera_tilt_deg", d.camera_tilt_deg);
-            d.fov_deg = setup.number("fov_deg", d.fov_deg);
-            if (setup.has("day")) {
-                auto day = parse_conditions(setup.at("day").value().dump(), file + ": /setup/day");
-                if (!day) return tl::unexpected(day.error());
-                d.day = *day;
-            }
-            d.crash_disarms = setup.truth("crash_disarms", true);
-            d.begins_disarmed = setup.truth("begins_disarmed", false);
-            d.sticks_only = setup.truth("sticks_only", false);
-            d.on_real_aircraft = setup.truth("on_real_aircraft", false);
-            d.tilt_change_deg = setup.number("tilt_change_deg", 0);
-            setup.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms",
-                        "begins_disarmed", "sticks_only", "on_real_aircraft", "tilt_change_deg"});
-            if (in.has("flags_m"))
-                for (const JsonIn& flag : in.at("flags_m").items()) d.flags.push_back(place_at(flag));
-            if (in.has("gates"))
-                for (const JsonIn& gate : in.at("gates").items()) d.gates.push_back(gate_at(gate));
-            add_phases(in.at("phases"), d.phases);
-            for (const JsonIn& criterion : in.at("criteria").items()) add_criterion(criterion, d);
-            if (in.has("faults"))
-                for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
-            if (in.has("disqualify")) {
-                const JsonIn against = in.at("disqualify");
-                against.only({"crash", "crashes_over", "panic"});
-                if (!against.truth("crash", true)) d.crashes_allowed.reset();
-                if (against.has("crashes_over")) d.crashes_allowed = against.at("crashes_over").whole();
-                d.panic_disqualifies = against.truth("panic", true);
-            }
-            d.least_minutes = in.number("least_minutes", 0);
-            in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults",
-                     "disqualify", "least_minutes"});
-            return d;
-        },
-        slips);
+    auto drill = read_document<Drill>(text, file, "drill", [](const JsonIn& in) -> Result<Drill> { return drill_at(in); }, slips);
     return drill ? with_file(checked(std::move(*drill)), file) : drill;
 }
 

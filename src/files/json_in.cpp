@@ -48,9 +48,13 @@ void JsonIn::only(std::initializer_list<std::string_view> keys) const
         if (std::find(keys.begin(), keys.end(), key) != keys.end()) continue;
         std::string known;
         for (const std::string_view k : keys) known += (known.empty() ? "" : ", ") + std::string(k);
-        slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": there is no '" + key + "' here, expected one of " +
-                          known);
+        slip("there is no '" + key + "' here, expected one of " + known);
     }
+}
+
+void JsonIn::slip(const std::string& what) const
+{
+    if (slips_) slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": " + what);
 }
 
 double JsonIn::number() const

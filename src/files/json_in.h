@@ -30,6 +30,8 @@ public:
     /// Tells of every key that is none of these. It is no fault: what a newer version wrote is kept, but who checks a file
     /// by hand wants to know of a slip of the pen.
     void only(std::initializer_list<std::string_view> keys) const;
+    /// Tells of something that is no fault but surely not meant.
+    void slip(const std::string& what) const;
     [[nodiscard]] double number() const; ///< fault when it is no finite number
     [[nodiscard]] int whole() const;
     [[nodiscard]] std::string text() const;

@@ -2,6 +2,8 @@
 
 #include "files/json_in.h"
 
+#include <algorithm>
+
 namespace bh {
 namespace {
 
@@ -48,13 +50,13 @@ Result<std::string> with_limits(const std::string& text, std::size_t criterion, 
     return document.dump(1);
 }
 
-Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id)
+Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id, int newest)
 {
     const auto good = parse_document(text, id, kind);
     if (!good) return tl::unexpected(good.error());
     if (good->value("id", "") != id) return bad_input(id + ": /id: expected '" + id + "'");
     Json document = Json::parse(text);
-    document["version"] = good->value("version", 0) + 1;
+    document["version"] = std::max(good->value("version", 0), newest) + 1;
     return document.dump(1);
 }
 

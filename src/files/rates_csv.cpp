@@ -34,13 +34,13 @@ Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file
     const std::pair<const char*, RateCurve*> axes[] = {
         {"roll_dps", &profile.roll}, {"pitch_dps", &profile.pitch}, {"yaw_dps", &profile.yaw}};
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        TableCurve curve;
+        std::vector<double> stick, rates_dps;
         for (std::size_t i = upper.size(); i-- > 0;) {
             if ((upper.size() - 1 - i) % every != 0) continue; // the end is always one of them
-            curve.stick.insert(curve.stick.begin(), std::min(1.0, upper[i][0]));
-            curve.rates_dps.insert(curve.rates_dps.begin(), upper[i][axis + 1]);
+            stick.insert(stick.begin(), std::min(1.0, upper[i][0]));
+            rates_dps.insert(rates_dps.begin(), upper[i][axis + 1]);
         }
-        auto good = checked(RateCurve(std::move(curve)));
+        auto good = checked(TableCurve(std::move(stick), std::move(rates_dps)));
         if (!good) return bad_input(std::string(file) + ": column " + axes[axis].first + ": " + good.error().message);
         *axes[axis].second = std::move(*good);
     }

@@ -22,7 +22,7 @@ Json score_json(const Score& score)
     for (const CriterionScore& c : score.criteria) {
         Json one{{"measure", measure_key(c.criterion.measure)},
                  {"label", c.criterion.label},
-                 {"unit", c.criterion.unit},
+                 {"unit", unit_key(c.criterion.unit())},
                  {"must", c.criterion.must},
                  {"weight", c.criterion.weight},
                  {"fail", c.criterion.fail},
@@ -38,14 +38,15 @@ Json score_json(const Score& score)
     }
     json["faults"] = Json::array();
     for (const FaultFound& f : score.faults) {
-        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", f.fault.unit},
+        Json one{{"measure", measure_key(f.fault.measure)}, {"label", f.fault.label}, {"unit", unit_key(f.fault.unit())},
                  {"more_than", f.fault.more_than},          {"value", f.value},       {"advice", f.fault.advice}};
         if (f.span) one["from_s"] = f.span->from_s, one["to_s"] = f.span->to_s;
         json["faults"].push_back(std::move(one));
     }
     json["throttle_cuts_s"] = score.throttle_cuts_s;
-    json["disqualified"] = score.disqualified;
-    json["summary"] = score.summary;
+    json["disqualified"] = Json::array();
+    for (const Broken& broken : score.disqualified) json["disqualified"].push_back(in_words(broken));
+    json["summary"] = summary_of(score);
     return json;
 }
 

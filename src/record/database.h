@@ -42,7 +42,11 @@ private:
 /// Rolls back unless committed.
 class Transaction {
 public:
-    explicit Transaction(const Database& database) : database_(database) { database_.run("BEGIN IMMEDIATE"); }
+    enum class Kind { Write, Read }; ///< reading: nothing changes under it while it lasts
+    explicit Transaction(const Database& database, Kind kind = Kind::Write) : database_(database)
+    {
+        database_.run(kind == Kind::Write ? QStringLiteral("BEGIN IMMEDIATE") : QStringLiteral("BEGIN"));
+    }
     ~Transaction();
     Transaction(const Transaction&) = delete;
     Transaction& operator=(const Transaction&) = delete;

@@ -1,5 +1,9 @@
 #include "record/projection.h"
 
+#include "record/bodies.h"
+#include "record/older_words.h"
+#include "record/record.h"
+
 #include <QCryptographicHash>
 #include <QSqlRecord>
 #include <array>
@@ -44,6 +48,14 @@ void apply_pilot(const Database& db, const Entry& e, const Json& b, int version)
     if (version >= 4) db.run("UPDATE pilots SET stick_mode = ? WHERE id = ?", b.value("stick_mode", 2), e.subject);
 }
 
+/// Documents with a table of their own; one that is nothing takes the earlier one back.
+void apply_document(const Database& db, const Entry& e, const Json& b, const QString& table, const QString& key)
+{
+    db.run(QStringLiteral("DELETE FROM %1 WHERE %2 = ?").arg(table, key), e.subject);
+    if (!b.at("document").is_null())
+        db.run(QStringLiteral("INSERT INTO %1 VALUES (?,?,?,?)").arg(table), e.subject, e.at, b.at("document").dump(), e.seq);
+}
+
 void apply_first_hour(const Database& db, const Entry& e, const Json& b)
 {
     if (e.kind == "verification")
@@ -58,11 +70,7 @@ void apply_first_hour(const Database& db, const Entry& e, const Json& b)
         db.run("INSERT INTO grip_rounds VALUES (?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(), e.at,
                b.at("grip").get<std::string>(), b.at("throughput_bps").get<double>(), b.at("mean_time_s").get<double>(),
                b.at("taps").get<int>(), e.seq);
-    if (e.kind == "simulator")
-        db.run("INSERT INTO simulators VALUES (?,?,?,?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, document = "
-               "excluded.document,"
-               " entry = excluded.entry",
-               e.subject, e.at, b.at("document").dump(), e.seq);
+    if (e.kind == "simulator") apply_document(db, e, b, QStringLiteral("simulators"), QStringLiteral("id"));
 }
 
 void apply_session(const Database& db, const Entry& e, const Json& b, int version)
@@ -77,58 +85,40 @@ void apply_session(const Database& db, const Entry& e, const Json& b, int versio
     if (version >= 8) db.run("UPDATE sessions SET matched = ? WHERE id = ?", b.value("matched", false), e.subject);
 }
 
-void apply_set_up(const Database& db, const Entry& e, const Json& b)
+QVariant number_or_null(const std::optional<double>& value) { return value ? bound(*value) : QVariant(); }
+
+void apply_criterion(const Database& db, const std::string& attempt_id, int position, const CriterionRow& c)
 {
-    if (e.kind == "aircraft")
-        db.run("INSERT INTO aircraft VALUES (?,?,?,?) ON CONFLICT (id) DO UPDATE SET at = excluded.at, document = "
-               "excluded.document, entry = excluded.entry",
-               e.subject, e.at, b.at("document").dump(), e.seq);
-    if (e.kind == "setup")
-        db.run("INSERT INTO setups VALUES (?,?,?,?) ON CONFLICT (pilot_id) DO UPDATE SET at = excluded.at, document = "
-               "excluded.document, entry = excluded.entry",
-               e.subject, e.at, b.at("document").dump(), e.seq);
+    const auto limit = [&](double Limits::*which) { return c.below ? bound((*c.below).*which) : QVariant(); };
+    db.run("INSERT INTO criteria (attempt_id, position, label, unit, value, fail, pass, merit, marks, must, below_fail, "
+           "below_pass, below_merit,"
+           " from_s, to_s, measure, side, weight, if_any) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+           attempt_id, position, c.label, std::string(unit_key(c.unit)), number_or_null(c.value), c.fail, c.pass, c.merit,
+           c.marks, c.must, limit(&Limits::fail), limit(&Limits::pass), limit(&Limits::merit),
+           c.span ? bound(c.span->from_s) : QVariant(), c.span ? bound(c.span->to_s) : QVariant(),
+           std::string(c.measure ? measure_key(*c.measure) : ""), std::string(c.side ? side_key(*c.side) : ""), c.weight,
+           c.if_any);
 }
 
-void apply_criterion_details(const Database& db, const Entry& e, const Json& c, int position)
+void apply_attempt(const Database& db, const Entry& e, int version)
 {
-    if (c.contains("below"))
-        db.run("UPDATE criteria SET below_fail = ?, below_pass = ?, below_merit = ? WHERE attempt_id = ? AND position = ?",
-               c["below"].at(0).get<double>(), c["below"].at(1).get<double>(), c["below"].at(2).get<double>(), e.subject,
-               position);
-    if (c.contains("span_s"))
-        db.run("UPDATE criteria SET from_s = ?, to_s = ? WHERE attempt_id = ? AND position = ?", c["span_s"].at(0).get<double>(),
-               c["span_s"].at(1).get<double>(), e.subject, position);
-}
-
-void apply_attempt(const Database& db, const Entry& e, const Json& b, int version)
-{
+    if (version < 9) return; // the tables of an older record are remade when it is brought up to date
+    const auto attempt = attempt_in(e);
+    if (!attempt) throw StoreFailure(attempt.error().message);
+    const AttemptRow& a = *attempt;
+    const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
     db.run("INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
-           "log_hash, entry) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?)",
-           e.subject, b.at("pilot_id").get<std::string>(), b.at("session_id").get<std::string>(),
-           b.at("drill_id").get<std::string>(), b.at("drill_version").get<int>(), b.at("at").get<std::int64_t>(),
-           b.at("mode").get<std::string>(), b.at("score").get<double>(), b.at("passed").get<bool>(),
-           b.at("flown_s").get<double>(), b.at("summary").get<std::string>(), b.at("log_hash").get<std::string>(), e.seq);
-    if (version >= 6 && b.contains("flown_with"))
-        db.run("UPDATE attempts SET flown_with = ? WHERE id = ?", b["flown_with"].get<std::string>(), e.subject);
+           "log_hash, entry,"
+           " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, details, in_words)"
+           " VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+           a.id, a.pilot_id, a.session_id, a.drill_id, a.drill_version, a.at, std::string(mode_key(a.mode)), a.score, a.passed,
+           a.flown_s, words.summary, a.log_hash, e.seq, words.flown_with, a.curriculum, a.curriculum_version,
+           a.in_words ? words.simulator : std::string(a.observed ? "1" : ""), a.demonstration, number_or_null(a.left_minus_right),
+           a.simulator, details_json(a), a.in_words.has_value());
     int position = 0;
-    for (const Json& c : b.at("criteria")) {
-        db.run("INSERT INTO criteria (attempt_id, position, label, unit, value, fail, pass, merit, marks, must) VALUES "
-               "(?,?,?,?,?,?,?,?,?,?)",
-               e.subject, position, c.at("label").get<std::string>(), c.at("unit").get<std::string>(),
-               c.at("value").is_null() ? QVariant() : bound(c["value"].get<double>()), c.at("fail").get<double>(),
-               c.at("pass").get<double>(), c.at("merit").get<double>(), c.at("marks").get<double>(), c.at("must").get<bool>());
-        if (version >= 7) apply_criterion_details(db, e, c, position);
-        ++position;
-    }
-    if (version < 7) return;
-    const Json side = b.value("left_minus_right", Json(nullptr));
-    db.run("UPDATE attempts SET curriculum = ?, curriculum_version = ?, observed = ?, demonstration = ?, left_minus_right = ? "
-           "WHERE id = ?",
-           b.value("curriculum", std::string()), b.value("curriculum_version", 0), b.value("observed", std::string()),
-           b.value("demonstration", std::string()), side.is_null() ? QVariant() : bound(side.get<double>()), e.subject);
+    for (const CriterionRow& c : a.criteria) apply_criterion(db, a.id, position++, c);
     position = 0;
-    for (const Json& cut : b.value("throttle_cuts_s", Json::array()))
-        db.run("INSERT INTO throttle_cuts VALUES (?,?,?)", e.subject, position++, cut.get<double>());
+    for (const double cut_s : a.throttle_cuts_s) db.run("INSERT INTO throttle_cuts VALUES (?,?,?)", a.id, position++, cut_s);
 }
 
 /// Stages opened by hand, edited documents, demonstrations: an entry without its text or attempt takes the earlier one back.
@@ -156,13 +146,6 @@ void apply_ladder(const Database& db, const Entry& e, const Json& b)
 
 } // namespace
 
-std::string entry_hash(const Entry& e)
-{
-    const Json fields = Json::array({e.previous_hash, e.seq, e.at, e.who, e.kind, e.subject, e.supersedes, e.why, e.body});
-    const std::string text = fields.dump(-1, ' ', false, Json::error_handler_t::replace);
-    return QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256).toHex().toStdString();
-}
-
 Entry entry_from(const QSqlQuery& row)
 {
     const auto text = [&row](int column) { return row.value(column).toString().toStdString(); };
@@ -179,8 +162,8 @@ Entry entry_from(const QSqlQuery& row)
 }
 
 void apply_entry(const Database& db, const Entry& e, int version)
-{
-    const Json b = Json::parse(e.body);
+try {
+    const Json b = Json::parse(in_todays_words(e.kind, e.body));
     if (version >= 2) {
         if (e.kind == "pilot") apply_pilot(db, e, b, version);
         if (e.kind == "controller")
@@ -190,13 +173,14 @@ void apply_entry(const Database& db, const Entry& e, int version)
             db.run("INSERT INTO calibrations VALUES (?,?,?,?,?)", e.subject, b.at("controller_id").get<std::string>(), e.at,
                    b.at("document").dump(), e.seq);
     }
-    if (version >= 3) {
-        if (e.kind == "session") apply_session(db, e, b, version);
-        if (e.kind == "attempt") apply_attempt(db, e, b, version);
-    }
+    if (version >= 3 && e.kind == "session") apply_session(db, e, b, version);
+    if (e.kind == "attempt") apply_attempt(db, e, version);
     if (version >= 4) apply_first_hour(db, e, b);
-    if (version >= 6) apply_set_up(db, e, b);
+    if (version >= 6 && e.kind == "aircraft") apply_document(db, e, b, QStringLiteral("aircraft"), QStringLiteral("id"));
+    if (version >= 6 && e.kind == "setup") apply_document(db, e, b, QStringLiteral("setups"), QStringLiteral("pilot_id"));
     if (version >= 7) apply_ladder(db, e, b);
+} catch (const Json::exception& why) {
+    throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") cannot be understood: " + why.what());
 }
 
 void remake_tables(const Database& db, int version)

@@ -86,6 +86,17 @@ const std::vector<Statements>& steps()
          " entry INTEGER NOT NULL REFERENCES entries(seq))"},
         // 8: hours on rates that match the real aircraft's
         {"ALTER TABLE sessions ADD COLUMN matched INTEGER NOT NULL DEFAULT 0"},
+        // 9: what was judged in codes: measures, sides and weights of criteria; faults, disqualifications, aircraft, rates and
+        // day of
+        // an attempt as JSON; own words for rates (read so from older entries, see older_words.h)
+        {"ALTER TABLE criteria ADD COLUMN measure TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE criteria ADD COLUMN side TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE criteria ADD COLUMN weight REAL NOT NULL DEFAULT 1",
+         "ALTER TABLE criteria ADD COLUMN if_any INTEGER NOT NULL DEFAULT 0",
+         "ALTER TABLE attempts ADD COLUMN simulator TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE attempts ADD COLUMN details TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE attempts ADD COLUMN in_words INTEGER NOT NULL DEFAULT 0",
+         "CREATE INDEX entries_by_kind ON entries (kind, subject, seq)"},
     };
     return all;
 }

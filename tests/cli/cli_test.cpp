@@ -281,7 +281,7 @@ TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]"
 {
     const std::string target = writeScratch(
         "t.json",
-        R"({"format":"bluehangar.rates/1","name":"x","family":"gain-super","roll":{"gain":1,"super":0.7},"pitch":{"gain":1,"super":0.7},"yaw":{"gain":0.9,"super":0.5}})");
+        R"({"format":"bluehangar.rates/1","name":"x","family":"gain-edge","roll":{"gain":1,"edge":0.7},"pitch":{"gain":1,"edge":0.7},"yaw":{"gain":0.9,"edge":0.5}})");
     const Answer a = run("rates match --target " + target + " --family centre-max --step-dps 10 --step-unit 0.01 --axis roll");
     REQUIRE(a.exit == 0);
     CHECK(a.err.empty()); // no word of the library's
@@ -290,7 +290,7 @@ TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]"
     CHECK(json["axes"]["roll"]["rms_dps"].get<double>() <= 1.4404711); // limit of rate_fits.json, cf001
     CHECK(std::fmod(json["axes"]["roll"]["params"]["max_dps"].get<double>(), 10) == 0);
     const std::string weights = writeScratch("w.csv", "stick_low,stick_high,weight\n0,0.5,3\n0.5,1,1\n");
-    CHECK(run("rates match --target " + target + " --family percent-plus --weights " + weights).exit == 0);
+    CHECK(run("rates match --target " + target + " --family percent-end --weights " + weights).exit == 0);
     CHECK(has(badInput("rates match --target " + target + " --family best"), "--family: expected centre-max"));
     CHECK(has(badInput("rates match --target " + target + " --family centre-max --axis rudder"),
               "--axis: expected roll, pitch or yaw"));
@@ -302,7 +302,7 @@ TEST_CASE("rates match finds the nearest curve, on the steps asked for", "[cli]"
               "line 2"));
     CHECK(has(badInput("rates match --target " +
                        writeScratch("y.json",
-                                    R"({"format":"bluehangar.rates/1","family":"gain-super","roll":{"gain":1,"super":0.7}})") +
+                                    R"({"format":"bluehangar.rates/1","family":"gain-edge","roll":{"gain":1,"edge":0.7}})") +
                        " --family centre-max"),
               "expected a 'pitch' here"));
 }

@@ -232,7 +232,7 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
 TEST_CASE("an aircraft's own limits and steps of its rates come back from its document, and bad ones are told", "[files][rates]")
 {
     auto json = nlohmann::json::parse(
-        R"({"format":"bluehangar.rates/1","name":"A","family":"gain-super","roll":{"gain":1,"super":0.5},"pitch":{"gain":1,"super":0.5},"yaw":{"gain":1,"super":0.5},
+        R"({"format":"bluehangar.rates/1","name":"A","family":"gain-edge","roll":{"gain":1,"edge":0.5},"pitch":{"gain":1,"edge":0.5},"yaw":{"gain":1,"edge":0.5},
         "limits":{"gain":[0.1,2.5,0.05]}})");
     const auto rates = parse_rates(json.dump(), "r.json");
     REQUIRE(rates);
@@ -253,7 +253,7 @@ TEST_CASE("an aircraft's own limits and steps of its rates come back from its do
 
 TEST_CASE("measured curves are read from a table: the same rates, and bad ones told with their place", "[files][rates]")
 {
-    const RateProfile truth{"", CentreMaxCurve{200, 700, 0.5}, GainSuperCurve{1.1, 0.6, 0.2}, LinearExpoCurve{400, 0.3}};
+    const RateProfile truth{"", CentreMaxCurve{200, 700, 0.5}, GainEdgeCurve{1.1, 0.6, 0.2}, LinearExpoCurve{400, 0.3}};
     const auto read = parse_rates_csv(rates_csv(truth, 2001), "field/curves.csv");
     REQUIRE(read);
     CHECK(read->name == "curves");
@@ -262,7 +262,7 @@ TEST_CASE("measured curves are read from a table: the same rates, and bad ones t
         CHECK(rate_dps(read->pitch, x) == Approx(rate_dps(truth.pitch, x)).margin(0.5));
         CHECK(rate_dps(read->yaw, x) == Approx(rate_dps(truth.yaw, x)).margin(0.5));
     }
-    CHECK(std::get<TableCurve>(read->roll).stick.size() <= 50);
+    CHECK(std::get<TableCurve>(read->roll).stick().size() <= 50);
     const auto refused = [](const std::string& text) { return parse_rates_csv(text, "c.csv").error().message; };
     CHECK(refused("stick,roll_dps,pitch_dps\n0.5,1,1\n1,2,2\n") ==
           "c.csv: line 1, column yaw_dps: expected once among stick, roll_dps, pitch_dps, yaw_dps");

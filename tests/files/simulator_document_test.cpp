@@ -99,7 +99,7 @@ TEST_CASE("a simulator file with a mistake is refused with file, place and expec
     SECTION("family")
     {
         s["rates"] = {{"family", "magic"}};
-        CHECK(message(s).find("s.json: /rates/family: expected one of centre-max, gain-super,") == 0);
+        CHECK(message(s).find("s.json: /rates/family: expected one of centre-max, gain-edge,") == 0);
     }
     SECTION("parameter")
     {

@@ -3,7 +3,7 @@
 #include "core/drill/drill_score.h"
 #include "files/data_folder.h"
 #include "files/score_document.h"
-#include "record/log_folder.h"
+#include "record/attachments.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
@@ -13,7 +13,7 @@
 
 using namespace bh;
 
-TEST_CASE("twenty minutes of flight at 250 rows a second take less than 12 MB and score the same when read again", "[store]")
+TEST_CASE("twenty minutes of flight at 250 rows a second take less than 12 MB and score the same when read again", "[record]")
 {
     const DataFolder data(BH_DATA);
     const Drill drill = *data.drill("hover-window");
@@ -49,7 +49,7 @@ TEST_CASE("twenty minutes of flight at 250 rows a second take less than 12 MB an
 
     const auto folder = std::filesystem::temp_directory_path() / "bluehangar-log-size";
     std::filesystem::remove_all(folder);
-    const LogFolder logs(folder);
+    const Attachments logs(folder / "record.sqlite");
     const std::string hash = logs.keep(log);
     std::uintmax_t bytes = 0;
     for (const auto& entry : std::filesystem::recursive_directory_iterator(folder))
@@ -57,7 +57,7 @@ TEST_CASE("twenty minutes of flight at 250 rows a second take less than 12 MB an
     CAPTURE(bytes);
     CHECK(bytes > 1'000'000);
     CHECK(bytes < 12'000'000);
-    const auto again = logs.load(hash);
+    const auto again = logs.flight_log(hash);
     REQUIRE(again);
     CHECK(again->t_s == log.t_s);
     CHECK(again->qw == log.qw);

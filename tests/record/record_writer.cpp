@@ -1,39 +1,49 @@
-// Writes attempts into a record until it is killed, and says each one on stdout after it is safe. For kill_test.cpp.
-#include "record/record.h"
+// Keeps flights on a record until it is killed, and says each one on stdout once it is safe. For kill_test.cpp.
+#include "school/school.h"
 
 #include <QCoreApplication>
+#include <QTimer>
 #include <cstdio>
 
 int main(int argc, char** argv)
 {
     using namespace bh;
-    const QCoreApplication application(argc, argv);
-    auto opened = Record::open(argv[1]);
-    if (!opened) {
-        std::fprintf(stderr, "%s\n", opened.error().message.c_str());
+    QCoreApplication application(argc, argv);
+    const auto data = DataFolder::find(argv[0], argc > 2 ? argv[2] : std::getenv("BLUEHANGAR_DATA"));
+    auto record = Record::open(argc > 1 ? argv[1] : "");
+    if (!record || !data) {
+        std::fprintf(stderr, "%s\n", (record ? data.error() : record.error()).message.c_str());
         return 2;
     }
-    Record& record = **opened;
-    record.close_left_open_sessions();
-    const std::string pilot = record.pilots().empty() ? record.add_pilot({"", "Nell Harker"}) : record.pilots().front().id;
-    const std::string session = record.start_session(pilot, "");
-    for (int n = 0;; ++n) {
+    School school(std::move(*record), *data);
+    const std::string pilot = school.pilots().empty() ? school.add_pilot({"", "Nell Harker"}) : school.pilots().front().id;
+    const std::string session = school.start_session(pilot, "Station 1 controller", "sq-01");
+    int n = 0;
+    const auto keep_one = [&] {
         FlightLog log;
         for (int i = 0; i < 400; ++i) {
             FlightSample s;
             s.t_s = i * 0.01;
-            s.height_m = n + i * 0.001 + static_cast<double>(record.now() % 1000);
+            s.height_m = n + i * 0.001 + static_cast<double>(school.now() % 1000);
             log.append(as_logged(s));
         }
         AttemptRow attempt;
         attempt.pilot_id = pilot;
         attempt.session_id = session;
         attempt.drill_id = "hover-window";
-        attempt.mode = "acro";
-        attempt.score = n % 100;
-        attempt.criteria.push_back({"Height within ±2.5 m", "share", 0.5, 0.2, 0.5, 0.95, 60, true});
-        std::printf("%s\n", record.add_attempt(attempt, log).c_str());
+        attempt.score = n++ % 100;
+        attempt.criteria.push_back({.measure = Measure::HeightInWindow, .label = "Height within ±2.5 m", .unit = Unit::Share, .value = 0.5, .fail = 0.2, .pass = 0.5,
+                                    .merit = 0.95, .marks = 60, .must = true});
+        school.keep_flight(std::move(attempt), std::make_shared<const FlightLog>(std::move(log)));
+    };
+    QObject::connect(&school, &School::flight_kept, [&](const std::string& id) {
+        std::printf("%s\n", id.c_str());
         std::fflush(stdout);
-        record.note_session_time(session, n, 1);
-    }
+        school.note_session(session, n, 1);
+        keep_one();
+    });
+    QTimer::singleShot(0, [&] {
+        for (int waiting = 0; waiting < 3; ++waiting) keep_one(); // some are always on their way
+    });
+    return QCoreApplication::exec();
 }

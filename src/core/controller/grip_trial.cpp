@@ -11,6 +11,19 @@
 
 namespace bh {
 
+std::string_view grip_key(Grip grip)
+{
+    constexpr std::array<std::string_view, all_grips.size()> keys{"thumb", "pinch", "hybrid"};
+    return keys[static_cast<std::size_t>(grip)];
+}
+
+std::optional<Grip> grip_from_key(std::string_view key)
+{
+    for (const Grip grip : all_grips)
+        if (grip_key(grip) == key) return grip;
+    return std::nullopt;
+}
+
 Pointing pointing(double distance, double sd_along, double mean_time_s)
 {
     Pointing p;

@@ -2,12 +2,20 @@
 
 #include "core/base/result.h"
 
+#include <array>
 #include <cstdint>
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 namespace bh {
+
+/// How the stick is held: the thumb on top, between finger and thumb, or that with the thumb on top.
+enum class Grip : std::uint8_t { Thumb, Pinch, Hybrid };
+inline constexpr std::array<Grip, 3> all_grips{Grip::Thumb, Grip::Pinch, Grip::Hybrid};
+[[nodiscard]] std::string_view grip_key(Grip grip); ///< "thumb", "pinch", "hybrid"
+[[nodiscard]] std::optional<Grip> grip_from_key(std::string_view key);
 
 /// One tap of a tapping task: from where the cursor stood, to the target, where it was when the target was confirmed.
 /// Places in any one unit of length.

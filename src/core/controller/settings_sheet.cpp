@@ -40,7 +40,7 @@ std::string words(const SimulatorProfile::Range& range, std::string_view unit)
     return out.str();
 }
 
-/// "gain 0.1 to 2.5 in steps of 0.05; super …", in the family's order; empty when there is nothing to say.
+/// "gain 0.1 to 2.5 in steps of 0.05; edge …", in the family's order; empty when there is nothing to say.
 std::string rate_words(const SimulatorProfile& simulator)
 {
     const RateFamily* family = rate_family(simulator.rate_family);
@@ -179,6 +179,19 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
     learnt.settled =
         throttle.has_value() && std::all_of(rising.begin(), rising.end(), [](const auto& r) { return r.has_value(); });
     return learnt;
+}
+
+std::vector<ParameterRange> ranges_in(const SimulatorProfile& simulator)
+{
+    std::vector<ParameterRange> ranges;
+    const RateFamily* family = rate_family(simulator.rate_family);
+    if (!family) return ranges;
+    for (const RateParameter& p : family->parameters) {
+        const auto limit = simulator.rate_limits.find(std::string(p.key));
+        const bool own = limit != simulator.rate_limits.end();
+        ranges.push_back(own ? ParameterRange{limit->second.low, limit->second.high, limit->second.step} : ParameterRange{p.low, p.high, p.step});
+    }
+    return ranges;
 }
 
 } // namespace bh

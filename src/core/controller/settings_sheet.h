@@ -2,6 +2,7 @@
 
 #include "core/base/result.h"
 #include "core/controller/calibration.h"
+#include "core/curves/rate_curve.h"
 #include "core/flight/modes.h"
 
 #include <array>
@@ -96,5 +97,8 @@ struct Learnt {
 /// Finds a simulator's convention from what it showed. `shown` is the sheet whose settings were in force.
 [[nodiscard]] Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, const SettingsSheet& shown,
                            const std::vector<Observation>& seen);
+
+/// How a simulator lets its family's parameters be set: its own limits and steps, the family's where it has none.
+[[nodiscard]] std::vector<ParameterRange> ranges_in(const SimulatorProfile& simulator);
 
 } // namespace bh

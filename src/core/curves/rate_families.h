@@ -1,28 +1,30 @@
 #pragma once
 
+#include "core/curves/rate_curve.h"
+
 #include <span>
+#include <string>
 #include <string_view>
 
 namespace bh {
 
-/// One setting of a rate family: its key, which carries its unit, and the widest range in which it means anything.
-struct RateParameter {
-    std::string_view key;
-    std::string_view name; ///< as shown
-    std::string_view unit; ///< "°/s", "%" or nothing
-    double low, high, step;
-};
-
-/// A way in which programs let rates be set. The formulas are common to open flight-control firmware, from memory.
+/// A way in which programs let rates be set.
 struct RateFamily {
     std::string_view key; ///< neutral
     std::span<const RateParameter> parameters;
+    std::size_t sizing = 1; ///< the curve's size goes with the first so many parameters
 };
 
-/// All families in which rates can be set: centre-max, gain-super, gain-curve, percent-plus, linear-expo.
+/// All families in which rates can be set: centre-max, gain-edge, gain-curve, percent-end, linear-expo.
 [[nodiscard]] std::span<const RateFamily> rate_families();
 
-/// The family of a key, nullptr when there is none.
+/// The family of a key, nullptr when there is none; a table cannot be set.
 [[nodiscard]] const RateFamily* rate_family(std::string_view key);
+
+/// "centre-max, gain-edge, gain-curve, percent-end or linear-expo", for messages.
+[[nodiscard]] std::string rate_family_names();
+
+/// How far a family's parameters go, in its order.
+[[nodiscard]] std::vector<ParameterRange> ranges_of(const RateFamily& family);
 
 } // namespace bh

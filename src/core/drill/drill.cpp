@@ -8,15 +8,15 @@
 
 namespace bh {
 
-std::string value_in_words(double value, const std::string& unit)
+std::string value_in_words(double value, Unit unit)
 {
     char text[48];
-    if (unit == "share")
+    if (unit == Unit::Share)
         std::snprintf(text, sizeof text, "%.0f %%", 100 * value);
-    else if (unit == "count")
+    else if (unit == Unit::Count)
         std::snprintf(text, sizeof text, "%.0f", value);
     else
-        std::snprintf(text, sizeof text, "%.1f %s", value, unit.c_str());
+        std::snprintf(text, sizeof text, "%.1f %s", value, unit_key(unit).data());
     return text;
 }
 
@@ -70,7 +70,7 @@ Result<Drill> checked(Drill drill)
     }
     if (drill.criteria.empty()) return wrong("/criteria", "expected at least one criterion");
     const bool has_sides =
-        std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return !c.side.empty(); });
+        std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return c.side.has_value(); });
     // Fills in the phases of one that is about all of them; what is wrong with it, nothing when all is well.
     const auto measuring_slip = [&](Measuring& m) -> std::optional<std::pair<std::string, std::string>> {
         if (m.phases.empty())

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/base/side.h"
 #include "core/drill/measures.h"
 #include "core/flight/flight.h"
 
@@ -64,7 +65,7 @@ struct Phase {
     double speed_mps = 0; ///< the speed meant for a run
     double time_limit_s = 60;
     std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
-    std::string side{};                 ///< "left" or "right" where the drill has both
+    std::optional<Side> side{}; ///< where the drill has both
     PhaseBounds bounds{};
     std::vector<StickAxis> sticks{};            ///< those that may be used; empty = all
     std::optional<Mode> mode{};                 ///< that the flight is switched to when the phase begins
@@ -89,15 +90,15 @@ struct Measuring {
     enum class Over : std::uint8_t { Whole, Worst, Mean, Best };
     Over over = Over::Whole;
     MeasureOptions options; ///< its line is filled in from the flight
+    [[nodiscard]] Unit unit() const { return facts_of(measure).unit; }
     std::string label;      ///< for people: "Height within ±1 m"
-    std::string unit;       ///< "share", "m", "m/s", "Hz", "deg", "count"
     std::string advice;     ///< one sentence: what to change when it fails, or is found
 };
 
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
 /// or less is better follows from the order of the limits.
 struct Criterion : Measuring {
-    std::string side; ///< counts to this side's marks, for the gap between them
+    std::optional<Side> side; ///< counts to this side's marks, for the gap between them
     bool must = false;
     bool if_any = false;          ///< left out where there was nothing to measure, as a throttle cut without a crash
     bool common_practice = false; ///< the limit is common practice of the trade, not ours

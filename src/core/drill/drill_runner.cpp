@@ -1,6 +1,5 @@
 #include "core/drill/drill_runner.h"
 
-#include "core/drill/value_words.h"
 #include "core/path/contacts.h"
 #include "core/path/recovered.h"
 
@@ -19,81 +18,83 @@ void DrillRunner::follow(const FlightLog& log)
 void DrillRunner::end_of_log()
 {
     wants_throttle_cut_ = false;
-    if (status_ == Status::Waiting) disqualify("The motors were never armed.");
-    if (status_ == Status::Running)
-        disqualify("The flight ended during \"" + drill_.phases[phase_].id + "\", before the drill was done.");
+    if (status_ == Status::Waiting) disqualify({.rule = Broken::Rule::NeverArmed});
+    if (status_ == Status::Running) disqualify({.rule = Broken::Rule::EndedEarly, .phase = drill_.phases[phase_].id});
 }
 
-void DrillRunner::disqualify(std::string why)
+void DrillRunner::disqualify(Broken broken)
 {
-    disqualified_.push_back(std::move(why));
+    disqualified_.push_back(std::move(broken));
     status_ = Status::Disqualified;
 }
 
-std::string DrillRunner::event_against(FlightEvent event)
+std::optional<Broken> DrillRunner::event_against(FlightEvent event)
 {
+    using Rule = Broken::Rule;
     const Phase& phase = drill_.phases[phase_];
+    const auto broken = [&](Rule rule, double limit = 0) { return Broken{.rule = rule, .phase = phase.id, .limit = limit}; };
     if (event == FlightEvent::Reset) crashed_ = false;
     if (event == FlightEvent::Crash) {
         crashed_ = true;
         crashed_at_s_ = now_s_;
         ++crashes_;
-        if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed)
-            return *drill_.crashes_allowed == 0 ? "Crashed during \"" + phase.id + "\"."
-                                                : "Crashed during \"" + phase.id + "\", once more than the drill allows.";
+        if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed) return broken(Rule::Crashed, *drill_.crashes_allowed);
     }
-    if (event == FlightEvent::Panic && drill_.panic_disqualifies && !phase.panic)
-        return "The panic switch was used during \"" + phase.id + "\": well caught, but not a pass.";
-    if (event == FlightEvent::OutOfBounds) return "Flew out of the field during \"" + phase.id + "\".";
+    if (event == FlightEvent::Panic && drill_.panic_disqualifies && !phase.panic) return broken(Rule::Panic);
+    if (event == FlightEvent::OutOfBounds) return broken(Rule::LeftField);
     if (event == FlightEvent::Touch && phase.touches_allowed && ++touches_ > *phase.touches_allowed)
-        return "Touched something during \"" + phase.id + "\", which allows " + std::to_string(*phase.touches_allowed) +
-               " touches.";
-    return {};
+        return broken(Rule::Touched, *phase.touches_allowed);
+    return std::nullopt;
 }
 
-std::string DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+std::optional<Broken> DrillRunner::bound_broken(const FlightLog& log, std::size_t i) const
 {
+    using Rule = Broken::Rule;
     const Phase& phase = drill_.phases[phase_];
-    const auto during = [&] { return " during \"" + phase.id + "\""; }; // only said when something is wrong
-    constexpr double switching_s = 1;                                   // a hand needs a moment to change the mode
-    const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
-                                       : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
-    if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
-        return "Flown in " + std::string(mode_key(log.mode[i])) + " mode" + during() + ", which is for " +
-               std::string(mode_key(phase.mode.value_or(drill_.modes.front()))) + ".";
-
     const PhaseBounds& bounds = phase.bounds;
-    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m)
-        return "Over " + value_in_words(*bounds.highest_m, "m") + during() + ".";
-    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m)
-        return "Under " + value_in_words(*bounds.lowest_m, "m") + during() + ".";
-    if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
-        return "Faster than " + value_in_words(*bounds.fastest_mps, "m/s") + during() + ".";
-    if (bounds.corridor_m) {
-        const double heading = radians(drill_.start.heading_deg);
-        const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) +
-                           (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
-        if (std::abs(off) > *bounds.corridor_m)
-            return "More than " + value_in_words(*bounds.corridor_m, "m") + " off the line" + during() + ".";
-    }
+    const auto broken = [&](Rule rule, double limit) { return Broken{.rule = rule, .phase = phase.id, .limit = limit}; };
+    if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return broken(Rule::TooHigh, *bounds.highest_m);
+    if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return broken(Rule::TooLow, *bounds.lowest_m);
+    if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps) return broken(Rule::TooFast, *bounds.fastest_mps);
+    if (!bounds.corridor_m) return std::nullopt;
+    const double heading = radians(drill_.start.heading_deg);
+    const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
+    return std::abs(off) > *bounds.corridor_m ? std::optional(broken(Rule::OffLine, *bounds.corridor_m)) : std::nullopt;
+}
 
-    if (phase.sticks.empty()) return {};
-    constexpr double rests_within = 0.15, stray_s = 0.3; // house: a hand that rests on a stick moves it a little
+/// A stick that the phase does not allow, off its rest.
+std::optional<StickAxis> DrillRunner::stray_stick(const FlightLog& log, std::size_t i) const
+{
+    constexpr double rests_within = 0.15; // house: a hand that rests on a stick moves it a little
+    const std::vector<StickAxis>& allowed = drill_.phases[phase_].sticks;
     const std::size_t from = spans_.back().rows.first;
     std::optional<StickAxis> stray;
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll}) {
-        if (std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end()) continue;
+        if (std::find(allowed.begin(), allowed.end(), axis) != allowed.end()) continue;
         const auto& column = stick_column(log, axis);
         const bool holds_height = log.mode[i] == Mode::Hold || log.mode[i] == Mode::Sport; // then the middle is rest
         const double rest = axis != StickAxis::Throttle ? 0 : holds_height ? 0.5 : column[from];
         if (std::abs(column[i] - rest) > rests_within) stray = axis;
     }
-    if (!stray)
-        stray_since_s_ = -1;
-    else if (stray_since_s_ < 0)
-        stray_since_s_ = now_s_;
-    if (!stray || now_s_ - stray_since_s_ < stray_s) return {};
-    return "Used the " + std::string(stick_axis_key(*stray)) + " stick" + during() + ", which does not allow it.";
+    return stray;
+}
+
+std::optional<Broken> DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+{
+    const Phase& phase = drill_.phases[phase_];
+    constexpr double switching_s = 1; // a hand needs a moment to change the mode
+    const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
+                                       : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
+    if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
+        return Broken{.rule = Broken::Rule::WrongMode, .phase = phase.id, .flown = log.mode[i], .meant = phase.mode.value_or(drill_.modes.front())};
+    if (const auto bound = bound_broken(log, i)) return bound;
+    if (phase.sticks.empty()) return std::nullopt;
+    constexpr double stray_s = 0.3; // house
+    const std::optional<StickAxis> stray = stray_stick(log, i);
+    if (!stray) stray_since_s_ = -1;
+    else if (stray_since_s_ < 0) stray_since_s_ = now_s_;
+    if (!stray || now_s_ - stray_since_s_ < stray_s) return std::nullopt;
+    return Broken{.rule = Broken::Rule::Stick, .phase = phase.id, .stick = *stray};
 }
 
 /// The habit that everything hangs on: throttle to the bottom.
@@ -126,12 +127,12 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
     spans_.back().rows.last = i + 1;
 
     for (; events_seen_ < log.events.size() && log.events[events_seen_].row <= i; ++events_seen_) {
-        std::string why = event_against(log.events[events_seen_].event);
-        if (why.empty()) continue;
+        auto broken = event_against(log.events[events_seen_].event);
+        if (!broken) continue;
         wants_throttle_cut_ = crashed_ && log.throttle[i] >= 0.05;
-        return disqualify(std::move(why));
+        return disqualify(std::move(*broken));
     }
-    if (std::string why = rule_broken(log, i); !why.empty()) return disqualify(std::move(why));
+    if (auto broken = rule_broken(log, i)) return disqualify(std::move(*broken));
     if (phase.motors_out_above_m && log.height_m[i] >= *phase.motors_out_above_m) motors_fail_ = true;
     if (crashed_) after_crash(log, i);
     if (goal_met(log, i)) {
@@ -150,7 +151,7 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
         way_passed_ = 0;
         spans_.push_back({phase_, {i, i + 1}});
     } else if (phase_time_s() > phase.time_limit_s) {
-        disqualify("\"" + phase.id + "\" was not done within " + value_in_words(phase.time_limit_s, "s") + ".");
+        disqualify({.rule = Broken::Rule::TimedOut, .phase = phase.id, .limit = phase.time_limit_s});
     }
 }
 

@@ -4,6 +4,35 @@
 
 namespace bh {
 
+/// A rule that a drill was ended by, with what is to be said of it. The sentence is made when it is shown.
+struct Broken {
+    enum class Rule : std::uint8_t {
+        NeverArmed,
+        EndedEarly, ///< the log ends before the drill is done
+        BrokenOff,  ///< by whoever looked on
+        Crashed,    ///< `limit`: crashes that the drill allows
+        Panic,
+        LeftField,
+        Touched,   ///< `limit`: touches that the phase allows
+        WrongMode, ///< `flown` where `meant` was asked for
+        TooHigh,   ///< `limit` in m, as in the next
+        TooLow,
+        TooFast, ///< `limit` in m/s
+        OffLine, ///< `limit` in m to either side
+        Stick,   ///< `stick` was used, which the phase does not allow
+        TimedOut ///< `limit` in s
+    };
+    Rule rule = Rule::EndedEarly;
+    std::string phase{}; ///< id; empty where it is about no phase
+    double limit = 0;
+    Mode flown = Mode::Acro, meant = Mode::Acro;
+    StickAxis stick = StickAxis::Throttle;
+    bool operator==(const Broken&) const = default;
+};
+[[nodiscard]] std::string_view rule_key(Broken::Rule rule); ///< "crashed", "timed_out", …
+[[nodiscard]] std::optional<Broken::Rule> rule_from_key(std::string_view key);
+[[nodiscard]] std::string in_words(const Broken& broken); ///< a sentence
+
 struct PhaseSpan {
     std::size_t phase = 0; ///< index into Drill::phases
     RowSpan rows;
@@ -43,16 +72,18 @@ public:
     /// 0…1, how much of the phase's goal is done, for a progress mark.
     [[nodiscard]] double phase_progress() const { return progress_; }
     [[nodiscard]] const std::vector<PhaseSpan>& spans() const { return spans_; }
-    [[nodiscard]] const std::vector<std::string>& disqualified() const { return disqualified_; }
+    [[nodiscard]] const std::vector<Broken>& disqualified() const { return disqualified_; }
 
 private:
     void row(const FlightLog& log, std::size_t i);
     [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
     void after_crash(const FlightLog& log, std::size_t i);
-    /// What must not happen in this row: the sentence, empty when it does not.
-    [[nodiscard]] std::string event_against(FlightEvent event);
-    [[nodiscard]] std::string rule_broken(const FlightLog& log, std::size_t i);
-    void disqualify(std::string why);
+    /// What must not happen in this row, where it does.
+    [[nodiscard]] std::optional<Broken> event_against(FlightEvent event);
+    [[nodiscard]] std::optional<Broken> rule_broken(const FlightLog& log, std::size_t i);
+    [[nodiscard]] std::optional<Broken> bound_broken(const FlightLog& log, std::size_t i) const;
+    [[nodiscard]] std::optional<StickAxis> stray_stick(const FlightLog& log, std::size_t i) const;
+    void disqualify(Broken broken);
 
     Drill drill_;
     Status status_ = Status::Waiting;
@@ -60,7 +91,7 @@ private:
     std::size_t rows_seen_ = 0;
     std::size_t events_seen_ = 0;
     std::vector<PhaseSpan> spans_;
-    std::vector<std::string> disqualified_;
+    std::vector<Broken> disqualified_;
     double phase_start_s_ = 0;
     double now_s_ = 0;
     double met_since_s_ = -1;

@@ -16,16 +16,17 @@ std::string lower_first(std::string text)
     return text;
 }
 
-std::string summary_of(const Score& score)
+/// Why it was passed or not.
+std::string verdict_in_words(const Score& score)
 {
-    if (!score.disqualified.empty()) return score.disqualified.front();
+    if (!score.disqualified.empty()) return in_words(score.disqualified.front());
     const CriterionScore* worst = nullptr;
     for (const CriterionScore& c : score.criteria)
         if (c.criterion.must && !c.passed() && (c.value || !c.criterion.if_any) && (!worst || c.marks < worst->marks)) worst = &c;
     if (worst) {
         const Criterion& c = worst->criterion;
         if (!worst->value) return c.label + " could not be measured: the flight did not get that far.";
-        return c.label + ": " + value_in_words(*worst->value, c.unit) + " where " + value_in_words(c.pass, c.unit) + " passes; " +
+        return c.label + ": " + value_in_words(*worst->value, c.unit()) + " where " + value_in_words(c.pass, c.unit()) + " passes; " +
                lower_first(c.advice);
     }
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
@@ -178,8 +179,8 @@ std::optional<double> left_minus_right(const Score& score)
 {
     double marks[2] = {0, 0}, weights[2] = {0, 0};
     for (const CriterionScore& c : score.criteria) {
-        if (c.criterion.side.empty() || !c.value) continue;
-        const int side = c.criterion.side == "left" ? 0 : 1;
+        if (!c.criterion.side || !c.value) continue;
+        const int side = c.criterion.side == Side::Left ? 0 : 1;
         marks[side] += c.criterion.weight * c.marks;
         weights[side] += c.criterion.weight;
     }
@@ -193,8 +194,8 @@ std::string FaultFound::in_words() const
 {
     char text[64];
     std::string words = fault.label;
-    if (fault.unit != "count")
-        words += ", " + value_in_words(value, fault.unit);
+    if (fault.unit() != Unit::Count)
+        words += ", " + value_in_words(value, fault.unit());
     else if (fault.measure == Measure::SideGap)
         std::snprintf(text, sizeof text, " by %.0f points", value), words += text;
     else
@@ -215,7 +216,7 @@ double marks_for(const Criterion& c, double value) noexcept
     return c.below ? std::min(above, marks(*c.below)) : above;
 }
 
-Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified, bool finished,
+Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified, bool finished,
                bool unmeasured_counts)
 {
     Score result;
@@ -242,7 +243,6 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
     }
     if (weights > 0) result.score /= weights;
     result.passed = finished && result.disqualified.empty() && musts_passed;
-    result.summary = summary_of(result);
     return result;
 }
 
@@ -266,14 +266,20 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     if (!runner.spans().empty())
         result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
     result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});
-    if (!result.throttle_cuts_s.empty() && !result.disqualified.empty()) {
-        const double cut_s = result.throttle_cuts_s.back();
-        result.summary += cut_s < DrillRunner::cut_within_s ? " Throttle at the bottom after " + value_in_words(cut_s, "s") + "."
-                                                            : " The throttle was not taken to the bottom.";
-    }
     if (runner.over()) result.faults = faults_in(drill, taker, result.left_minus_right);
-    if (!result.faults.empty()) result.summary += " Seen: " + lower_first(result.faults.front().in_words());
     return result;
+}
+
+std::string summary_of(const Score& score)
+{
+    std::string summary = verdict_in_words(score);
+    if (!score.throttle_cuts_s.empty() && !score.disqualified.empty()) {
+        const double cut_s = score.throttle_cuts_s.back();
+        summary += cut_s < DrillRunner::cut_within_s ? " Throttle at the bottom after " + value_in_words(cut_s, Unit::Seconds) + "."
+                                                     : " The throttle was not taken to the bottom.";
+    }
+    if (!score.faults.empty()) summary += " Seen: " + lower_first(score.faults.front().in_words());
+    return summary;
 }
 
 Result<Score> score_log(const Drill& drill, const FlightLog& log)

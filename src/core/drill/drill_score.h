@@ -31,12 +31,11 @@ struct Score {
     double score = 0; ///< weighted mean of the marks, 0…100
     bool passed = false;
     std::vector<CriterionScore> criteria;
-    std::vector<std::string> disqualified;
+    std::vector<Broken> disqualified;
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
     std::vector<double> throttle_cuts_s;    ///< for each crash, until the throttle was at the bottom (or the log ended)
     std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
-    std::string summary;              ///< one sentence: passed, or what failed and what to do about it
 };
 
 /// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
@@ -46,11 +45,14 @@ struct Score {
 /// flown.
 [[nodiscard]] Score score(const DrillRunner& runner, const FlightLog& log);
 
-/// Adds up the criteria's values to marks, the score and the sentence; the runner and its log are not needed for that.
+/// Adds up the criteria's values to marks and the score; the runner and its log are not needed for that.
 /// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
 /// be judged before the drill is passed.
-[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<std::string> disqualified,
-                             bool finished, bool unmeasured_counts);
+[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified, bool finished, bool unmeasured_counts);
+
+/// What is to be said of it: passed, or what failed and what to do about it; what the throttle did after a crash, and the gravest
+/// fault that showed itself.
+[[nodiscard]] std::string summary_of(const Score& score);
 
 /// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
 [[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);

@@ -21,54 +21,37 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, measure_count> measure_keys{"height_in_window",
-                                                                   "height_mean_error_m",
-                                                                   "height_rms_m",
-                                                                   "height_span_m",
-                                                                   "height_lost_m",
-                                                                   "overshoot_m",
-                                                                   "drift_rms_m",
-                                                                   "closure_m",
-                                                                   "leg_straightness_m",
-                                                                   "heading_error_deg",
-                                                                   "speed_mps",
-                                                                   "touches",
-                                                                   "crashes",
-                                                                   "throttle_cut_s",
-                                                                   "touchdown_mps",
-                                                                   "bounces",
-                                                                   "reversal_rate_hz",
-                                                                   "held_pushes",
-                                                                   "sideways_share",
-                                                                   "turned_deg",
-                                                                   "turn_error_deg",
-                                                                   "corner_error_deg",
-                                                                   "flag_distance_m",
-                                                                   "gates_hit",
-                                                                   "gates_missed",
-                                                                   "balloon_m",
-                                                                   "stop_s",
-                                                                   "stop_m",
-                                                                   "roll_exit_deg",
-                                                                   "past_place_m",
-                                                                   "line_offset_m",
-                                                                   "recovery_s",
-                                                                   "rocking_share",
-                                                                   "yaw_lead_ms",
-                                                                   "yaw_share",
-                                                                   "lap_s",
-                                                                   "lap_spread",
-                                                                   "throttle_inverted",
-                                                                   "clearance_m",
-                                                                   "done_s",
-                                                                   "arm_refusals",
-                                                                   "disarmed_at_end",
-                                                                   "touches_per_min",
-                                                                   "panic_s",
-                                                                   "sparc_sticks",
-                                                                   "stick_match",
-                                                                   "stick_lag_ms",
-                                                                   "side_gap"};
+/// What a measure is worked out from: the rows, and what they are held against.
+struct Flown {
+    const FlightLog& log;
+    RowSpan span;
+    const MeasureOptions& options;
+    double height_m;
+    Line line;
+
+    [[nodiscard]] Quat attitude(std::size_t i) const { return {log.qw[i], log.qx[i], log.qy[i], log.qz[i]}; }
+    [[nodiscard]] double off_place_m(std::size_t i) const { return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m); }
+    /// Along the line from its place, and to its right.
+    [[nodiscard]] double along_m(std::size_t i) const
+    {
+        return (log.north_m[i] - line.north_m) * std::cos(radians(line.heading_deg)) +
+               (log.east_m[i] - line.east_m) * std::sin(radians(line.heading_deg));
+    }
+    [[nodiscard]] double across_m(std::size_t i) const
+    {
+        return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) +
+               (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
+    }
+    [[nodiscard]] double seconds() const { return log.t_s[span.last - 1] - log.t_s[span.first]; }
+    [[nodiscard]] int count(FlightEvent event) const
+    {
+        return static_cast<int>(std::count_if(log.events.begin(), log.events.end(), [&](const FlightLog::Event& e) {
+            return e.event == event && e.row >= span.first && e.row < span.last;
+        }));
+    }
+};
+
+using Value = std::optional<double>;
 
 template <class PerRow>
 double mean_over(RowSpan span, PerRow per_row)
@@ -78,67 +61,256 @@ double mean_over(RowSpan span, PerRow per_row)
     return sum / static_cast<double>(span.size());
 }
 
-double highest(const std::vector<double>& column, RowSpan span)
+template <class PerRow>
+double rms_over(RowSpan span, PerRow per_row)
 {
-    return *std::max_element(column.begin() + static_cast<std::ptrdiff_t>(span.first),
-                             column.begin() + static_cast<std::ptrdiff_t>(span.last));
-}
-double lowest(const std::vector<double>& column, RowSpan span)
-{
-    return *std::min_element(column.begin() + static_cast<std::ptrdiff_t>(span.first),
-                             column.begin() + static_cast<std::ptrdiff_t>(span.last));
-}
-
-int count_events(const FlightLog& log, RowSpan span, FlightEvent event)
-{
-    return static_cast<int>(std::count_if(log.events.begin(), log.events.end(), [&](const FlightLog::Event& e) {
-        return e.event == event && e.row >= span.first && e.row < span.last;
+    return std::sqrt(mean_over(span, [&](std::size_t i) {
+        const double value = per_row(i);
+        return value * value;
     }));
 }
 
-double off_line(const FlightLog& log, std::size_t i, const Line& line)
+auto rows_of(const std::vector<double>& column, RowSpan span)
 {
-    return -(log.north_m[i] - line.north_m) * std::sin(radians(line.heading_deg)) +
-           (log.east_m[i] - line.east_m) * std::cos(radians(line.heading_deg));
+    return std::pair(column.begin() + static_cast<std::ptrdiff_t>(span.first), column.begin() + static_cast<std::ptrdiff_t>(span.last));
 }
+double highest(const std::vector<double>& column, RowSpan span)
+{
+    const auto [from, to] = rows_of(column, span);
+    return *std::max_element(from, to);
+}
+double lowest(const std::vector<double>& column, RowSpan span)
+{
+    const auto [from, to] = rows_of(column, span);
+    return *std::min_element(from, to);
+}
+
+Value height_in_window(const Flown& f)
+{
+    return mean_over(f.span, [&](std::size_t i) { return std::abs(f.log.height_m[i] - f.height_m) <= f.options.window_m; });
+}
+Value height_mean_error_m(const Flown& f)
+{
+    return mean_over(f.span, [&](std::size_t i) { return f.log.height_m[i] - f.height_m; });
+}
+Value height_rms_m(const Flown& f)
+{
+    return rms_over(f.span, [&](std::size_t i) { return f.log.height_m[i] - f.height_m; });
+}
+Value height_span_m(const Flown& f) { return highest(f.log.height_m, f.span) - lowest(f.log.height_m, f.span); }
+Value height_lost_m(const Flown& f) { return f.log.height_m[f.span.first] - lowest(f.log.height_m, f.span); }
+Value overshoot_m(const Flown& f) { return std::max(0.0, highest(f.log.height_m, f.span) - f.height_m); }
+Value drift_rms_m(const Flown& f)
+{
+    return rms_over(f.span, [&](std::size_t i) { return f.off_place_m(i); });
+}
+Value closure_m(const Flown& f) { return f.off_place_m(f.span.last - 1); }
+Value leg_straightness_m(const Flown& f)
+{
+    return rms_over(f.span, [&](std::size_t i) { return f.across_m(i); });
+}
+Value heading_error_deg(const Flown& f)
+{
+    return rms_over(f.span, [&](std::size_t i) { return wrapped_deg(heading_deg(f.attitude(i)) - f.line.heading_deg); });
+}
+Value speed_mps(const Flown& f)
+{
+    return mean_over(f.span, [&](std::size_t i) { return std::hypot(f.log.vn_mps[i], f.log.ve_mps[i]); });
+}
+Value touches(const Flown& f) { return f.count(FlightEvent::Touch); }
+Value crashes(const Flown& f) { return f.count(FlightEvent::Crash); }
+Value throttle_cut_s(const Flown& f)
+{
+    const auto cuts = throttle_cuts_s(f.log, f.span);
+    return cuts.empty() ? std::nullopt : Value(*std::max_element(cuts.begin(), cuts.end()));
+}
+Value touchdown_mps(const Flown& f)
+{
+    const auto contacts = ground_contacts(f.log, f.span);
+    return contacts.empty() ? std::nullopt : Value(sink_before_mps(f.log, contacts.front()));
+}
+Value bounces(const Flown& f)
+{
+    const auto contacts = ground_contacts(f.log, f.span);
+    return contacts.empty() ? std::nullopt : Value(static_cast<double>(contacts.size() - 1));
+}
+Value reversal_rate_hz(const Flown& f)
+{
+    if (!(f.seconds() > 0)) return std::nullopt;
+    const StickAxis axis = f.options.axis.value_or(StickAxis::Throttle);
+    const double travel = axis == StickAxis::Throttle ? 1 : 2;
+    return static_cast<double>(turning_points(stick_column(f.log, axis), f.span, 0.06 * travel).size()) / f.seconds();
+}
+Value held_push_count(const Flown& f) { return held_pushes(f.log, f.span); }
+Value sideways_share(const Flown& f)
+{
+    return mean_over(f.span, [&](std::size_t i) { return std::abs(f.log.stick_roll[i]) > 0.1; });
+}
+Value turned(const Flown& f) { return turned_deg(f.log, f.span); }
+Value turn_error_deg(const Flown& f) { return std::abs(turned_deg(f.log, f.span) - f.options.turn_deg); }
+template <Measure what>
+Value of_turns(const Flown& f)
+{
+    return measure_of_turns(find_turns(f.log, f.span), what);
+}
+Value flag_distance(const Flown& f) { return flag_distance_m(f.log, f.span, f.options.flags_m); }
+Value gates_hit(const Flown& f) { return static_cast<double>(gates_through(f.log, f.span, f.options.gates).size()); }
+Value gates_left_out(const Flown& f) { return gates_missed(f.log, f.span, f.options.gates, f.options.laps); }
+Value lap_s(const Flown& f)
+{
+    const auto laps = lap_times_s(f.log, f.span, f.options.gates);
+    if (laps.empty()) return std::nullopt;
+    return std::accumulate(laps.begin(), laps.end(), 0.0) / static_cast<double>(laps.size());
+}
+Value lap_spread(const Flown& f)
+{
+    const auto laps = lap_times_s(f.log, f.span, f.options.gates);
+    if (laps.empty()) return std::nullopt;
+    const auto [quickest, slowest] = std::minmax_element(laps.begin(), laps.end());
+    return (*slowest - *quickest) / *lap_s(f);
+}
+template <double Brake::*what>
+Value of_brake(const Flown& f)
+{
+    const auto brake = brake_in(f.log, f.span);
+    return brake ? Value((*brake).*what) : std::nullopt;
+}
+Value roll_exit_deg(const Flown& f)
+{
+    Value worst;
+    for (const Spin& spin : find_spins(f.log, f.span)) worst = std::max(worst.value_or(0), exit_error_deg(f.log, spin));
+    return worst;
+}
+Value past_place_m(const Flown& f)
+{
+    double past = 0;
+    for (std::size_t i = f.span.first; i < f.span.last; ++i) past = std::max(past, f.along_m(i));
+    return past;
+}
+Value line_offset_m(const Flown& f) { return std::abs(f.across_m(f.span.last - 1)); }
+Value recovery(const Flown& f) { return recovery_s(f.log, f.span); }
+Value rocking(const Flown& f) { return rocking_share(f.log, f.span, f.options.axis); }
+Value throttle_inverted(const Flown& f)
+{
+    double sum = 0, rows = 0;
+    for (std::size_t i = f.span.first; i < f.span.last; ++i)
+        if (lean_deg(f.attitude(i)) > 120) sum += f.log.throttle[i], ++rows;
+    return rows > 0 ? Value(sum / rows) : std::nullopt;
+}
+Value clearance_m(const Flown& f)
+{
+    for (std::size_t i = f.span.first + 1; i < f.span.last; ++i)
+        if (f.along_m(i - 1) < f.options.along_m && f.along_m(i) >= f.options.along_m) return f.log.height_m[i] - f.height_m;
+    return std::nullopt;
+}
+Value done_s(const Flown& f) { return f.seconds(); }
+Value arm_refusals(const Flown& f) { return f.count(FlightEvent::ArmRefused); }
+Value disarmed_at_end(const Flown& f) { return f.log.armed[f.span.last - 1] ? 0 : 1; }
+Value touches_per_min(const Flown& f)
+{
+    return f.seconds() > 0 ? Value(60 * f.count(FlightEvent::Touch) / f.seconds()) : std::nullopt;
+}
+Value panic_s(const Flown& f)
+{
+    for (const FlightLog::Event& e : f.log.events)
+        if (e.event == FlightEvent::Panic && e.row >= f.span.first && e.row < f.span.last) return f.log.t_s[e.row] - f.log.t_s[f.span.first];
+    return std::nullopt;
+}
+Value sparc_sticks(const Flown& f) { return sparc(stick_speed(f.log, f.span), rows_per_second(f.log, f.span)); }
+Value stick_match(const Flown& f)
+{
+    Value least;
+    if (f.options.demonstration)
+        for (const auto& follow : follow_sticks(*f.options.demonstration, f.log, f.span))
+            if (follow) least = std::min(least.value_or(1), follow->correlation);
+    return least;
+}
+Value stick_lag_ms(const Flown& f)
+{
+    constexpr double follows_at_all = 0.3; // below, no lag can be told
+    Value latest;
+    if (f.options.demonstration)
+        for (const auto& follow : follow_sticks(*f.options.demonstration, f.log, f.span))
+            if (follow && follow->correlation >= follows_at_all) latest = std::max(latest.value_or(-1e300), 1000 * follow->lag_s);
+    return latest;
+}
+Value of_the_whole_score(const Flown&) { return std::nullopt; } // see score()
+
+struct Row {
+    MeasureFacts facts;
+    Value (*take)(const Flown&);
+};
+
+constexpr bool position = true, no_position = false, sticks = true, more_than_sticks = false;
+
+using enum Measure;
+constexpr std::array<Row, measure_count> table{{
+    {{HeightInWindow, "height_in_window", Unit::Share, Better::More, position, more_than_sticks, ByEye::Share}, height_in_window},
+    {{HeightMeanErrorM, "height_mean_error_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_mean_error_m},
+    {{HeightRmsM, "height_rms_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_rms_m},
+    {{HeightSpanM, "height_span_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_span_m},
+    {{HeightLostM, "height_lost_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_lost_m},
+    {{OvershootM, "overshoot_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, overshoot_m},
+    {{DriftRmsM, "drift_rms_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, drift_rms_m},
+    {{ClosureM, "closure_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, closure_m},
+    {{LegStraightnessM, "leg_straightness_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, leg_straightness_m},
+    {{HeadingErrorDeg, "heading_error_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged}, heading_error_deg},
+    {{SpeedMps, "speed_mps", Unit::MetresPerSecond, Better::Either, position, more_than_sticks, ByEye::Judged}, speed_mps},
+    {{Touches, "touches", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, touches},
+    {{Crashes, "crashes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, crashes},
+    {{ThrottleCutS, "throttle_cut_s", Unit::Seconds, Better::Less, no_position, more_than_sticks, ByEye::Watch}, throttle_cut_s},
+    {{TouchdownMps, "touchdown_mps", Unit::MetresPerSecond, Better::Less, position, more_than_sticks, ByEye::Judged}, touchdown_mps},
+    {{Bounces, "bounces", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally}, bounces},
+    {{ReversalRateHz, "reversal_rate_hz", Unit::Hertz, Better::Less, no_position, sticks, ByEye::Sticks}, reversal_rate_hz},
+    {{HeldPushes, "held_pushes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, held_push_count},
+    {{SidewaysShare, "sideways_share", Unit::Share, Better::Less, no_position, sticks, ByEye::Sticks}, sideways_share},
+    {{TurnedDeg, "turned_deg", Unit::Degrees, Better::Either, no_position, more_than_sticks, ByEye::Judged}, turned},
+    {{TurnErrorDeg, "turn_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, turn_error_deg},
+    {{CornerErrorDeg, "corner_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, of_turns<CornerErrorDeg>},
+    {{FlagDistanceM, "flag_distance_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, flag_distance},
+    {{GatesHit, "gates_hit", Unit::Count, Better::More, position, more_than_sticks, ByEye::Tally}, gates_hit},
+    {{GatesMissed, "gates_missed", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally}, gates_left_out},
+    {{BalloonM, "balloon_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, of_brake<&Brake::height_gain_m>},
+    {{StopS, "stop_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, of_brake<&Brake::stop_s>},
+    {{StopM, "stop_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, of_brake<&Brake::stop_m>},
+    {{RollExitDeg, "roll_exit_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged}, roll_exit_deg},
+    {{PastPlaceM, "past_place_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, past_place_m},
+    {{LineOffsetM, "line_offset_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, line_offset_m},
+    {{RecoveryS, "recovery_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, recovery},
+    {{RockingShare, "rocking_share", Unit::Share, Better::Less, no_position, more_than_sticks, ByEye::Share}, rocking},
+    {{YawLeadMs, "yaw_lead_ms", Unit::Milliseconds, Better::Either, no_position, more_than_sticks, ByEye::Sticks}, of_turns<YawLeadMs>},
+    {{YawShare, "yaw_share", Unit::Share, Better::Either, no_position, more_than_sticks, ByEye::Sticks}, of_turns<YawShare>},
+    {{LapS, "lap_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, lap_s},
+    {{LapSpread, "lap_spread", Unit::Share, Better::Less, position, more_than_sticks, ByEye::Judged}, lap_spread},
+    {{ThrottleInverted, "throttle_inverted", Unit::Share, Better::Less, no_position, more_than_sticks, ByEye::Judged}, throttle_inverted},
+    {{ClearanceM, "clearance_m", Unit::Metres, Better::Either, position, more_than_sticks, ByEye::Judged}, clearance_m},
+    {{DoneS, "done_s", Unit::Seconds, Better::Either, no_position, more_than_sticks, ByEye::Watch}, done_s},
+    {{ArmRefusals, "arm_refusals", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, arm_refusals},
+    {{DisarmedAtEnd, "disarmed_at_end", Unit::Count, Better::More, no_position, more_than_sticks, ByEye::Judged}, disarmed_at_end},
+    {{TouchesPerMin, "touches_per_min", Unit::PerMinute, Better::Less, no_position, more_than_sticks, ByEye::Tally}, touches_per_min},
+    {{PanicS, "panic_s", Unit::Seconds, Better::Less, no_position, more_than_sticks, ByEye::Watch}, panic_s},
+    {{SparcSticks, "sparc_sticks", Unit::Count, Better::More, no_position, sticks, ByEye::Sticks}, sparc_sticks},
+    {{StickMatch, "stick_match", Unit::Share, Better::More, no_position, more_than_sticks, ByEye::Sticks}, stick_match},
+    {{StickLagMs, "stick_lag_ms", Unit::Milliseconds, Better::Less, no_position, more_than_sticks, ByEye::Sticks}, stick_lag_ms},
+    {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},
+}};
+constexpr bool in_order()
+{
+    for (std::size_t i = 0; i < table.size(); ++i)
+        if (static_cast<std::size_t>(table[i].facts.measure) != i || table[i].facts.key.empty() || !table[i].take) return false;
+    return true;
+}
+static_assert(in_order(), "a row for each measure, in the order of the enum");
 
 } // namespace
 
-std::string_view measure_key(Measure measure) { return measure_keys[static_cast<std::size_t>(measure)]; }
+const MeasureFacts& facts_of(Measure measure) { return table[static_cast<std::size_t>(measure)].facts; }
 
 std::optional<Measure> measure_from_key(std::string_view key)
 {
-    const auto found = std::find(measure_keys.begin(), measure_keys.end(), key);
-    if (found == measure_keys.end()) return std::nullopt;
-    return static_cast<Measure>(found - measure_keys.begin());
-}
-
-bool needs_position(Measure measure)
-{
-    switch (measure) {
-    case Measure::Touches:
-    case Measure::Crashes:
-    case Measure::ThrottleCutS:
-    case Measure::ReversalRateHz:
-    case Measure::HeldPushes:
-    case Measure::SidewaysShare:
-    case Measure::RockingShare:
-    case Measure::TurnedDeg:
-    case Measure::TurnErrorDeg:
-    case Measure::CornerErrorDeg:
-    case Measure::YawLeadMs:
-    case Measure::YawShare:
-    case Measure::ThrottleInverted:
-    case Measure::ArmRefusals:
-    case Measure::DisarmedAtEnd:
-    case Measure::TouchesPerMin:
-    case Measure::PanicS:
-    case Measure::SparcSticks:
-    case Measure::StickMatch:
-    case Measure::StickLagMs:
-    case Measure::DoneS: return false;
-    default: return true;
-    }
+    for (const Row& row : table)
+        if (row.facts.key == key) return row.facts.measure;
+    return std::nullopt;
 }
 
 bool is_of_turns(Measure measure)
@@ -168,144 +340,10 @@ std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, 
     span.last = std::min(span.last, log.size());
     if (span.size() == 0 || (needs_position(what) && !log.has_position)) return std::nullopt;
     const std::size_t first = span.first;
-    const double height = options.height_m.value_or(log.height_m.empty() ? 0 : log.height_m[first]);
-    const Line line = options.line.value_or(
-        Line{log.north_m[first], log.east_m[first], heading_deg({log.qw[first], log.qx[first], log.qy[first], log.qz[first]})});
-    const auto off_place = [&](std::size_t i) { return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m); };
-
-    switch (what) {
-    case Measure::HeightInWindow:
-        return mean_over(span, [&](std::size_t i) { return std::abs(log.height_m[i] - height) <= options.window_m; });
-    case Measure::HeightMeanErrorM: return mean_over(span, [&](std::size_t i) { return log.height_m[i] - height; });
-    case Measure::HeightRmsM:
-        return std::sqrt(mean_over(span, [&](std::size_t i) { return (log.height_m[i] - height) * (log.height_m[i] - height); }));
-    case Measure::HeightSpanM: return highest(log.height_m, span) - lowest(log.height_m, span);
-    case Measure::HeightLostM: return log.height_m[first] - lowest(log.height_m, span);
-    case Measure::OvershootM: return std::max(0.0, highest(log.height_m, span) - height);
-    case Measure::DriftRmsM: return std::sqrt(mean_over(span, [&](std::size_t i) { return off_place(i) * off_place(i); }));
-    case Measure::ClosureM: return off_place(span.last - 1);
-    case Measure::LegStraightnessM: {
-        const double across_n = -std::sin(radians(line.heading_deg));
-        const double across_e = std::cos(radians(line.heading_deg));
-        return std::sqrt(mean_over(span, [&](std::size_t i) {
-            const double off = (log.north_m[i] - line.north_m) * across_n + (log.east_m[i] - line.east_m) * across_e;
-            return off * off;
-        }));
-    }
-    case Measure::HeadingErrorDeg:
-        return std::sqrt(mean_over(span, [&](std::size_t i) {
-            const double error = wrapped_deg(heading_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) - line.heading_deg);
-            return error * error;
-        }));
-    case Measure::SpeedMps: return mean_over(span, [&](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); });
-    case Measure::Touches: return count_events(log, span, FlightEvent::Touch);
-    case Measure::Crashes: return count_events(log, span, FlightEvent::Crash);
-    case Measure::ThrottleCutS: {
-        const auto cuts = throttle_cuts_s(log, span);
-        return cuts.empty() ? std::nullopt : std::optional(*std::max_element(cuts.begin(), cuts.end()));
-    }
-    case Measure::ArmRefusals: return count_events(log, span, FlightEvent::ArmRefused);
-    case Measure::DisarmedAtEnd: return log.armed[span.last - 1] ? 0 : 1;
-    case Measure::TouchesPerMin: {
-        const double minutes = (log.t_s[span.last - 1] - log.t_s[first]) / 60;
-        return minutes > 0 ? std::optional(count_events(log, span, FlightEvent::Touch) / minutes) : std::nullopt;
-    }
-    case Measure::PanicS:
-        for (const FlightLog::Event& e : log.events)
-            if (e.event == FlightEvent::Panic && e.row >= first && e.row < span.last) return log.t_s[e.row] - log.t_s[first];
-        return std::nullopt;
-    case Measure::SparcSticks: return sparc(stick_speed(log, span), rows_per_second(log, span));
-    case Measure::StickMatch:
-    case Measure::StickLagMs: {
-        if (!options.demonstration) return std::nullopt;
-        std::optional<double> value;
-        for (const auto& follow : follow_sticks(*options.demonstration, log, span)) {
-            if (!follow) continue;
-            constexpr double follows_at_all = 0.3; // below, no lag can be told
-            if (what == Measure::StickLagMs && follow->correlation < follows_at_all) continue;
-            if (what == Measure::StickMatch)
-                value = std::min(value.value_or(1), follow->correlation);
-            else
-                value = std::max(value.value_or(-1e300), 1000 * follow->lag_s);
-        }
-        return value;
-    }
-    case Measure::TouchdownMps: {
-        const auto contacts = ground_contacts(log, span);
-        if (contacts.empty()) return std::nullopt;
-        return sink_before_mps(log, contacts.front());
-    }
-    case Measure::Bounces: {
-        const auto contacts = ground_contacts(log, span);
-        if (contacts.empty()) return std::nullopt;
-        return static_cast<double>(contacts.size() - 1);
-    }
-    case Measure::ReversalRateHz: {
-        const double seconds = log.t_s[span.last - 1] - log.t_s[first];
-        if (!(seconds > 0)) return std::nullopt;
-        const StickAxis axis = options.axis.value_or(StickAxis::Throttle);
-        const double travel = axis == StickAxis::Throttle ? 1 : 2;
-        return static_cast<double>(turning_points(stick_column(log, axis), span, 0.06 * travel).size()) / seconds;
-    }
-    case Measure::HeldPushes: return held_pushes(log, span);
-    case Measure::SidewaysShare: return mean_over(span, [&](std::size_t i) { return std::abs(log.stick_roll[i]) > 0.1; });
-    case Measure::TurnedDeg: return turned_deg(log, span);
-    case Measure::TurnErrorDeg: return std::abs(turned_deg(log, span) - options.turn_deg);
-    case Measure::FlagDistanceM: return flag_distance_m(log, span, options.flags_m);
-    case Measure::GatesHit: return static_cast<double>(gates_through(log, span, options.gates).size());
-    case Measure::GatesMissed: return gates_missed(log, span, options.gates, options.laps);
-    case Measure::LapS:
-    case Measure::LapSpread: {
-        const auto laps = lap_times_s(log, span, options.gates);
-        if (laps.empty()) return std::nullopt;
-        const double mean = std::accumulate(laps.begin(), laps.end(), 0.0) / static_cast<double>(laps.size());
-        const auto [quickest, slowest] = std::minmax_element(laps.begin(), laps.end());
-        return what == Measure::LapS ? mean : (*slowest - *quickest) / mean;
-    }
-    case Measure::BalloonM:
-    case Measure::StopS:
-    case Measure::StopM: {
-        const auto brake = brake_in(log, span);
-        if (!brake) return std::nullopt;
-        return what == Measure::BalloonM ? brake->height_gain_m : what == Measure::StopS ? brake->stop_s : brake->stop_m;
-    }
-    case Measure::RollExitDeg: {
-        std::optional<double> worst;
-        for (const Spin& spin : find_spins(log, span)) worst = std::max(worst.value_or(0), exit_error_deg(log, spin));
-        return worst;
-    }
-    case Measure::PastPlaceM: {
-        const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
-        double past = 0;
-        for (std::size_t i = first; i < span.last; ++i)
-            past = std::max(past, (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s);
-        return past;
-    }
-    case Measure::LineOffsetM: return std::abs(off_line(log, span.last - 1, line));
-    case Measure::RecoveryS: return recovery_s(log, span);
-    case Measure::RockingShare: return rocking_share(log, span, options.axis);
-    case Measure::CornerErrorDeg:
-    case Measure::YawLeadMs:
-    case Measure::YawShare: return measure_of_turns(find_turns(log, span), what);
-    case Measure::ThrottleInverted: {
-        double sum = 0, rows = 0;
-        for (std::size_t i = span.first; i < span.last; ++i)
-            if (lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) > 120) sum += log.throttle[i], ++rows;
-        return rows > 0 ? std::optional(sum / rows) : std::nullopt;
-    }
-    case Measure::ClearanceM: {
-        const double c = std::cos(radians(line.heading_deg)), s = std::sin(radians(line.heading_deg));
-        const auto along = [&](std::size_t i) {
-            return (log.north_m[i] - line.north_m) * c + (log.east_m[i] - line.east_m) * s - options.along_m;
-        };
-        for (std::size_t i = span.first + 1; i < span.last; ++i)
-            if (along(i - 1) < 0 && along(i) >= 0) return log.height_m[i] - height;
-        return std::nullopt;
-    }
-    case Measure::DoneS: return log.t_s[span.last - 1] - log.t_s[first];
-    case Measure::SideGap: return std::nullopt; // of a whole score, see score()
-    }
-    return std::nullopt;
+    const Quat nose{log.qw[first], log.qx[first], log.qy[first], log.qz[first]};
+    return table[static_cast<std::size_t>(what)].take(
+        {log, span, options, options.height_m.value_or(log.height_m.empty() ? 0 : log.height_m[first]),
+         options.line.value_or(Line{log.north_m[first], log.east_m[first], heading_deg(nose)})});
 }
 
 } // namespace bh

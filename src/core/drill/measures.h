@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/units.h"
 #include "core/flight/world.h"
 #include "core/path/turns.h"
 
@@ -61,11 +62,37 @@ enum class Measure : std::uint8_t {
     StickLagMs,  ///< how late they do: the axis that is latest
     SideGap      ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
-inline constexpr std::size_t measure_count = 48;
+inline constexpr std::size_t measure_count = static_cast<std::size_t>(Measure::SideGap) + 1;
 
-[[nodiscard]] std::string_view measure_key(Measure measure);
+/// Whether more of it is better, or less, or it depends on the drill.
+enum class Better : std::uint8_t { More, Less, Either };
+
+/// How a measure is taken by somebody who looks on, with keys.
+enum class ByEye : std::uint8_t {
+    Tally,  ///< counted
+    Watch,  ///< timed with the stopwatch
+    Share,  ///< share of the time: told when it begins and when it ends
+    Judged, ///< against the limits: as good as merit, as pass, or not passed
+    Sticks, ///< only from the sticks, where they are recorded
+    Sides   ///< follows from the others
+};
+
+/// All there is to say of a measure besides how it is worked out. The table stands in measures.cpp with the working out beside
+/// each row; a measure without a row does not compile.
+struct MeasureFacts {
+    Measure measure;
+    std::string_view key; ///< as in drill files
+    Unit unit;
+    Better better;
+    bool needs_position; ///< otherwise sticks, attitude and events are enough
+    bool from_sticks;    ///< the sticks alone are enough
+    ByEye by_eye;
+};
+[[nodiscard]] const MeasureFacts& facts_of(Measure measure);
+
+[[nodiscard]] inline std::string_view measure_key(Measure measure) { return facts_of(measure).key; }
 [[nodiscard]] std::optional<Measure> measure_from_key(std::string_view key);
-[[nodiscard]] bool needs_position(Measure measure);
+[[nodiscard]] inline bool needs_position(Measure measure) { return facts_of(measure).needs_position; }
 
 struct Line {
     double north_m = 0;

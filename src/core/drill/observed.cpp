@@ -4,47 +4,6 @@
 
 namespace bh {
 
-ByEye by_eye(Measure measure)
-{
-    switch (measure) {
-    case Measure::Touches:
-    case Measure::Crashes:
-    case Measure::Bounces:
-    case Measure::GatesHit:
-    case Measure::GatesMissed:
-    case Measure::HeldPushes:
-    case Measure::ArmRefusals:
-    case Measure::TouchesPerMin: return ByEye::Tally;
-    case Measure::ThrottleCutS:
-    case Measure::StopS:
-    case Measure::RecoveryS:
-    case Measure::PanicS:
-    case Measure::LapS:
-    case Measure::DoneS: return ByEye::Watch;
-    case Measure::HeightInWindow:
-    case Measure::RockingShare: return ByEye::Share;
-    case Measure::ReversalRateHz:
-    case Measure::SidewaysShare:
-    case Measure::SparcSticks:
-    case Measure::StickMatch:
-    case Measure::StickLagMs:
-    case Measure::YawShare:
-    case Measure::YawLeadMs: return ByEye::Sticks;
-    case Measure::SideGap: return ByEye::Sides;
-    default: return ByEye::Judged;
-    }
-}
-
-namespace {
-
-/// From the sticks alone, without the attitude that turns and rocking need.
-bool from_sticks(Measure measure)
-{
-    return measure == Measure::ReversalRateHz || measure == Measure::SidewaysShare || measure == Measure::SparcSticks;
-}
-
-} // namespace
-
 ObservedFlight::ObservedFlight(Drill drill) : drill_(std::move(drill)), seen_(drill_.criteria.size()) {}
 
 void ObservedFlight::start(double now_s)
@@ -72,7 +31,7 @@ bool ObservedFlight::press(std::size_t c, double now_s)
 {
     if (c >= seen_.size() || !started_s_) return false;
     Seen& seen = seen_[c];
-    switch (by_eye(drill_.criteria[c].measure)) {
+    switch (facts_of(drill_.criteria[c].measure).by_eye) {
     case ByEye::Tally: ++seen.count; break;
     case ByEye::Judged: seen.judgement = (seen.judgement + 1) % 3; break;
     case ByEye::Watch:
@@ -96,7 +55,7 @@ bool ObservedFlight::take_back(std::size_t c)
 {
     if (c >= seen_.size() || !seen_[c].judged) return false;
     Seen& seen = seen_[c];
-    if (by_eye(drill_.criteria[c].measure) == ByEye::Tally && seen.count > 1)
+    if (facts_of(drill_.criteria[c].measure).by_eye == ByEye::Tally && seen.count > 1)
         --seen.count;
     else
         seen = Seen{};
@@ -125,7 +84,7 @@ std::optional<double> ObservedFlight::value(std::size_t c, double now_s) const
     const Criterion& criterion = drill_.criteria[c];
     const Seen& seen = seen_[c];
     const double flown_s = time_s(now_s);
-    switch (by_eye(criterion.measure)) {
+    switch (facts_of(criterion.measure).by_eye) {
     case ByEye::Tally: {
         if (!started_s_) return std::nullopt;
         const double count = criterion.measure == Measure::Crashes ? crashes_ + seen.count : seen.count; // none seen is none
@@ -157,13 +116,15 @@ Score ObservedFlight::score(double now_s, const FlightLog* sticks) const
     std::vector<CriterionScore> criteria;
     for (std::size_t c = 0; c < drill_.criteria.size(); ++c) {
         CriterionScore scored{drill_.criteria[c], value(c, now_s), 0, std::nullopt};
-        if (sticks && from_sticks(scored.criterion.measure))
+        if (sticks && facts_of(scored.criterion.measure).from_sticks)
             scored.value = measure(*sticks, {0, sticks->size()}, scored.criterion.measure, scored.criterion.options);
         criteria.push_back(std::move(scored));
     }
-    std::vector<std::string> against;
-    if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed) against.emplace_back("Crashed.");
-    if (over() && !finished_) against.emplace_back("Broken off during \"" + drill_.phases[phase_].id + "\".");
+    std::vector<Broken> against;
+    if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed) 
+        against.push_back({.rule = Broken::Rule::Crashed, .limit = static_cast<double>(*drill_.crashes_allowed)});
+    if (over() && !finished_) 
+        against.push_back({.rule = Broken::Rule::BrokenOff, .phase = drill_.phases[phase_].id});
     Score score = totalled(drill_, std::move(criteria), std::move(against), over() && finished_, false);
     score.flown_s = time_s(now_s);
     score.throttle_cuts_s = cuts_s_;

@@ -4,17 +4,6 @@
 
 namespace bh {
 
-/// How a measure is taken by somebody who looks on, with keys.
-enum class ByEye : std::uint8_t {
-    Tally,  ///< counted
-    Watch,  ///< timed with the stopwatch
-    Share,  ///< share of the time: told when it begins and when it ends
-    Judged, ///< against the limits: as good as merit, as pass, or not passed
-    Sticks, ///< only from the sticks, where they are recorded
-    Sides   ///< follows from the others
-};
-[[nodiscard]] ByEye by_eye(Measure measure);
-
 /// A flight in another simulator, as it was seen: the stopwatch, the tallies and what was judged, criterion by criterion of
 /// the drill. Times are the watcher's, in seconds; values in, values out.
 class ObservedFlight {

@@ -13,9 +13,7 @@ constexpr std::size_t most_steps = 400; // of a plan that never ends
 std::vector<ParameterRange> ranges_of(const ChangePlan& plan, const RateFamily& family)
 {
     if (plan.ranges.size() == family.parameters.size()) return plan.ranges;
-    std::vector<ParameterRange> ranges;
-    for (const RateParameter& p : family.parameters) ranges.push_back({p.low, p.high, p.step});
-    return ranges;
+    return bh::ranges_of(family);
 }
 
 double on_steps(double value, const ParameterRange& range)
@@ -68,7 +66,7 @@ RateProfile with_parameter(RateProfile profile, const RateStep& step, double val
     for (const RateAxis axis : step.axes) {
         auto values = parameters_of(curve_of(profile, axis));
         if (step.parameter < values.size()) values[step.parameter] = value;
-        curve_of(profile, axis) = curve_with(family_key(curve_of(profile, axis)), values);
+        curve_of(profile, axis) = *curve_with(family_key(curve_of(profile, axis)), values);
     }
     return profile;
 }

@@ -48,21 +48,30 @@ bool handling_steady(const std::vector<int>& ratings)
     return *most <= good_enough && *most - *least <= apart;
 }
 
-std::string why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings)
+std::optional<NotOnAircraft> why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings)
+{
+    if (hours < least_hours) return NotOnAircraft{NotOnAircraft::Why::Hours, hours, least_hours, ratings.size()};
+    if (!handling_steady(ratings)) return NotOnAircraft{NotOnAircraft::Why::Ratings, hours, least_hours, ratings.size()};
+    return std::nullopt;
+}
+
+std::string in_words(const NotOnAircraft& why)
 {
     char text[200];
-    if (hours < least_hours) { // 4.97 are not 5 yet, and must not read so
+    switch (why.why) {
+    case NotOnAircraft::Why::NotTried: return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
+    case NotOnAircraft::Why::Hours: // 4.97 are not 5 yet, and must not read so
+        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.",
+                      std::floor(10 * why.hours) / 10, why.least_hours, why.ratings);
+        return text;
+    case NotOnAircraft::Why::Ratings:
         std::snprintf(text, sizeof text,
-                      "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.",
-                      std::floor(10 * hours) / 10, least_hours, ratings.size());
+                      "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of "
+                      "each other; there are %zu).",
+                      why.ratings);
         return text;
     }
-    if (handling_steady(ratings)) return {};
-    std::snprintf(text, sizeof text,
-                  "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and "
-                  "within one of each other; there are %zu).",
-                  ratings.size());
-    return text;
+    return {};
 }
 
 } // namespace bh

@@ -2,6 +2,7 @@
 
 #include <array>
 #include <cstdint>
+#include <optional>
 #include <span>
 #include <string>
 #include <string_view>
@@ -32,8 +33,19 @@ struct HandlingQuestion {
 /// other (house).
 [[nodiscard]] bool handling_steady(const std::vector<int>& ratings);
 
-/// Why rates that were found in the simulator may not go on the aircraft yet: too few hours on them, or ratings that have not
-/// settled; a sentence, empty when they may.
-[[nodiscard]] std::string why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings);
+/// Why rates that were found in the simulator may not go on the aircraft yet.
+struct NotOnAircraft {
+    enum class Why : std::uint8_t {
+        NotTried, ///< nobody has said from when on they are tried
+        Hours,    ///< too few on them
+        Ratings   ///< have not settled
+    };
+    Why why = Why::NotTried;
+    double hours = 0, least_hours = 0; ///< flown on them, and wanted
+    std::size_t ratings = 0;
+};
+/// From the hours flown on rates that are tried, and their ratings in time order; nothing when they may go on the aircraft.
+[[nodiscard]] std::optional<NotOnAircraft> why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings);
+[[nodiscard]] std::string in_words(const NotOnAircraft& why); ///< a sentence
 
 } // namespace bh

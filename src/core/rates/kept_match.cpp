@@ -1,22 +1,27 @@
 #include "core/rates/kept_match.h"
 
-#include <algorithm>
-
 namespace bh {
 
-std::string why_stale(const KeptMatch& match, const MatchedThings& now)
+std::optional<Stale> why_stale(const KeptMatch& match, const MatchedThings& now)
 {
-    if (!now.real) return "The aircraft of the match is gone";
-    if (!(*now.real == match.real)) return "Aircraft's rates changed since the match";
-    if (!now.practised || !(*now.practised == match.practised)) return "Practised rates changed since the match";
-    if (now.family.empty()) return "Simulator of the match lets no rates be set";
-    const auto same = [](const ParameterRange& a, const ParameterRange& b) {
-        return a.low == b.low && a.high == b.high && a.step == b.step;
-    };
-    if (now.family != match.family ||
-        !std::equal(now.ranges.begin(), now.ranges.end(), match.ranges.begin(), match.ranges.end(), same))
-        return "Simulator's profile changed since the match";
-    return {};
+    if (!now.real) return Stale::AircraftGone;
+    if (!(*now.real == match.real)) return Stale::AircraftRates;
+    if (!now.practised || !(*now.practised == match.practised)) return Stale::PractisedRates;
+    if (now.family.empty()) return Stale::NoRatesToSet;
+    if (now.family != match.family || now.ranges != match.ranges) return Stale::Profile;
+    return std::nullopt;
+}
+
+const char* in_words(Stale why)
+{
+    switch (why) {
+    case Stale::AircraftGone: return "The aircraft of the match is gone";
+    case Stale::AircraftRates: return "Aircraft's rates changed since the match";
+    case Stale::PractisedRates: return "Practised rates changed since the match";
+    case Stale::NoRatesToSet: return "Simulator of the match lets no rates be set";
+    case Stale::Profile: return "Simulator's profile changed since the match";
+    }
+    return "";
 }
 
 } // namespace bh

@@ -2,6 +2,7 @@
 
 #include "core/rates/rate_match.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -23,7 +24,9 @@ struct MatchedThings {
     std::vector<ParameterRange> ranges;
 };
 
-/// Why a match holds no more, in a few words; empty while it holds.
-[[nodiscard]] std::string why_stale(const KeptMatch& match, const MatchedThings& now);
+enum class Stale { AircraftGone, AircraftRates, PractisedRates, NoRatesToSet, Profile };
+/// Why a match holds no more; nothing while it holds.
+[[nodiscard]] std::optional<Stale> why_stale(const KeptMatch& match, const MatchedThings& now);
+[[nodiscard]] const char* in_words(Stale why); ///< "Practised rates changed since the match"
 
 } // namespace bh

@@ -33,7 +33,7 @@ std::vector<double> point_weights(const std::vector<double>& bins)
 class Problem {
 public:
     Problem(const RateCurve& target, std::string_view family, const MatchOptions& options, std::vector<ParameterRange> ranges)
-        : family_(family), ranges_(std::move(ranges)), keep_max_(options.keep_max), keep_centre_(options.keep_centre),
+        : family_(family), sizing_(rate_family(family)->sizing), ranges_(std::move(ranges)), keep_max_(options.keep_max), keep_centre_(options.keep_centre),
           weights_(point_weights(options.weights))
     {
         for (std::size_t i = 0; i < points; ++i) target_dps_.push_back(rate_dps(target, stick_at(i)));
@@ -44,7 +44,7 @@ public:
 
     [[nodiscard]] std::size_t size() const { return ranges_.size(); }
     [[nodiscard]] const ParameterRange& range(std::size_t i) const { return ranges_[i]; }
-    [[nodiscard]] RateCurve curve(const Parameters& p) const { return curve_with(family_, p); }
+    [[nodiscard]] RateCurve curve(const Parameters& p) const { return *curve_with(family_, p); }
 
     /// Residuals; their squares add up to the mean square, and to the wishes on top of it.
     void residuals(const Parameters& p, Eigen::VectorXd& r) const
@@ -126,11 +126,9 @@ public:
     }
 
 private:
-    [[nodiscard]] bool sizes(std::size_t k) const ///< the curve grows with it
-    {
-        return family_ == "centre-max" ? k < 2 : k == 0;
-    }
+    [[nodiscard]] bool sizes(std::size_t k) const { return k < sizing_; } ///< the curve grows with it
     std::string family_;
+    std::size_t sizing_;
     std::vector<ParameterRange> ranges_;
     Box box_;
     bool keep_max_, keep_centre_;
@@ -213,11 +211,9 @@ Result<std::vector<ParameterRange>> ranges_for(std::string_view family, const Ma
     const RateFamily* known = rate_family(family);
     if (!known)
         return failure(Error::Code::OutOfRange,
-                       "expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(family) +
-                           "'");
+                       "expected " + rate_family_names() + ", found '" + std::string(family) + "'");
     std::vector<ParameterRange> ranges = options.ranges;
-    if (ranges.empty())
-        for (const RateParameter& p : known->parameters) ranges.push_back({p.low, p.high, p.step});
+    if (ranges.empty()) ranges = ranges_of(*known);
     if (ranges.size() != known->parameters.size())
         return failure(Error::Code::OutOfRange,
                        "expected " + std::to_string(known->parameters.size()) + " ranges for " + std::string(family));
@@ -235,28 +231,6 @@ Result<std::vector<ParameterRange>> ranges_for(std::string_view family, const Ma
 }
 
 } // namespace
-
-std::vector<double> parameters_of(const RateCurve& curve)
-{
-    struct {
-        Parameters operator()(const CentreMaxCurve& c) const { return {c.centre_dps, c.max_dps, c.expo}; }
-        Parameters operator()(const LinearExpoCurve& c) const { return {c.max_dps, c.expo}; }
-        Parameters operator()(const GainSuperCurve& c) const { return {c.gain, c.super, c.expo}; }
-        Parameters operator()(const GainCurveCurve& c) const { return {c.gain, c.super, c.curve}; }
-        Parameters operator()(const PercentPlusCurve& c) const { return {c.rate_dps, c.plus_percent, c.expo_percent}; }
-        Parameters operator()(const TableCurve&) const { return {}; }
-    } of;
-    return std::visit(of, curve);
-}
-
-RateCurve curve_with(std::string_view family, const std::vector<double>& p)
-{
-    if (family == "centre-max") return CentreMaxCurve{p[0], p[1], p[2]};
-    if (family == "linear-expo") return LinearExpoCurve{p[0], p[1]};
-    if (family == "gain-super") return GainSuperCurve{p[0], p[1], p[2]};
-    if (family == "gain-curve") return GainCurveCurve{p[0], p[1], p[2]};
-    return PercentPlusCurve{p[0], p[1], p[2]};
-}
 
 CurveDifference difference(const RateCurve& a, const RateCurve& b, const std::vector<double>& weights)
 {

@@ -37,9 +37,4 @@ struct RateMatch {
 /// continuous, then on the lattice of steps. OutOfRange for an unknown family, "table", ranges or weights that cannot be.
 [[nodiscard]] Result<RateMatch> match_rates(const RateCurve& target, std::string_view family, const MatchOptions& options = {});
 
-/// The parameters of a curve in its family's order; nothing for a table.
-[[nodiscard]] std::vector<double> parameters_of(const RateCurve& curve);
-/// The curve of a family with these parameters, unchecked; as many as the family has.
-[[nodiscard]] RateCurve curve_with(std::string_view family, const std::vector<double>& parameters);
-
 } // namespace bh

@@ -60,7 +60,7 @@ public:
     /// and does not pull the lag and the curve to one side.
     void residuals(const std::vector<double>& p, Eigen::VectorXd& r) const
     {
-        const RateCurve curve = curve_with(family_, p);
+        const RateCurve curve = *curve_with(family_, std::span(p).first(p.size() - 1)); // the lag comes last
         const double lag_s = p.back();
         r.resize(static_cast<Eigen::Index>(steps_.size()));
         double told = 0, dt_s = -1, keeps = 0;
@@ -157,8 +157,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
 {
     const RateFamily* family = rate_family(family_key);
     if (!family)
-        return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" +
-                         std::string(family_key) + "'");
+        return bad_input("expected " + rate_family_names() + ", found '" + std::string(family_key) + "'");
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
     std::vector<Step> steps = usable_steps(log, axis);
     if (steps.size() < fewest_rows)
@@ -183,7 +182,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
 
     FlownRates flown;
     flown.rows = fit.rows();
-    flown.curve = curve_with(family_key, best);
+    flown.curve = *curve_with(family_key, std::span(best).first(best.size() - 1));
     flown.lag_s = best.back();
     const std::vector<double> errors = fit.standard_errors(best);
     flown.rms_dps = fit.spread_dps(best);

@@ -50,8 +50,7 @@ Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, st
 {
     const RateFamily* family = rate_family(key);
     if (!family)
-        return bad_input("expected centre-max, gain-super, gain-curve, percent-plus or linear-expo, found '" + std::string(key) +
-                         "'");
+        return bad_input("expected " + rate_family_names() + ", found '" + std::string(key) + "'");
     if (timings.size() < 2)
         return bad_input("expected timings at two stick positions or more, found " + std::to_string(timings.size()));
     for (std::size_t i = 0; i < timings.size(); ++i) {
@@ -71,7 +70,7 @@ Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, st
         if (k < timings.size()) free.push_back(k);
     }
     const Residuals residuals = [&](const std::vector<double>& p, Eigen::VectorXd& r) {
-        const RateCurve curve = curve_with(key, p);
+        const RateCurve curve = *curve_with(key, p);
         r.resize(static_cast<Eigen::Index>(timings.size()));
         for (std::size_t i = 0; i < timings.size(); ++i)
             r[static_cast<Eigen::Index>(i)] =
@@ -91,7 +90,7 @@ Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, st
             for (std::size_t k = timings.size(); k < count; ++k) p[k] = 0;
             if (const double cost = bounded_fit(residuals, box, p, free, 60); cost < best_cost) best_cost = cost, best = p;
         }
-    TimedRates found{curve_with(key, best), best, best, std::vector<bool>(count, false)};
+    TimedRates found{*curve_with(key, best), best, best, std::vector<bool>(count, false)};
     for (std::size_t k = timings.size(); k < count; ++k) found.assumed[k] = true;
     Eigen::VectorXd r;
     Eigen::MatrixXd j;

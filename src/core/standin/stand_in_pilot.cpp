@@ -157,7 +157,7 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
 {
     const Phase& phase = drill_.phases[std::min(index, drill_.phases.size() - 1)];
     constexpr double weaker = 0.4;
-    clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == "left" ? weaker : 0));
+    clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == Side::Left ? weaker : 0));
     switch_after_s_ = now.t_s + 0.4 + 0.8 * clumsiness_ * random_.uniform();
     switched_ = false;
     fumbled_ =
@@ -418,28 +418,6 @@ Sticks StandInPilot::moved_hands()
     out.throttle = std::clamp(out.throttle + 0.5 * wander(tremor_throttle_, shake, 0.08), 0.0, 1.0);
     if (asked_.throttle <= 0 && hands_.throttle < 0.06) out.throttle = 0; // the stop holds the hand still
     return out;
-}
-
-Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
-                             const StandInFaults& faults)
-{
-    Result<Flight> made = Flight::create(setup);
-    if (!made) return tl::unexpected(made.error());
-    if (drill.sticks_only && !drill.demonstration) return bad_input("drill " + drill.id + " needs a demonstration to follow");
-    Flight& flight = *made;
-    StandInPilot pilot(drill, setup, skill, seed, faults);
-    DrillRunner runner(drill);
-    if (!drill.begins_disarmed) flight.arm();
-    Sticks sticks;
-    while (!runner.over()) {
-        if (!flight.step(sticks)) continue;
-        runner.follow(flight.log());
-        intervene(runner, flight);
-        sticks = pilot.fly(flight.log().sample(flight.log().size() - 1), runner.phase(), flight.crashed() || flight.motors_out());
-        if (pilot.presses_arm()) flight.armed() ? flight.disarm() : static_cast<void>(flight.arm());
-        if (pilot.presses_panic()) flight.set_panic(true);
-    }
-    return FlownDrill{flight.log(), score(runner, flight.log())};
 }
 
 } // namespace bh

@@ -1,6 +1,6 @@
 #include "desk/board/board_page.h"
 
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -99,15 +99,15 @@ QString daysAgo(const std::optional<std::int64_t>& day, std::int64_t today)
 
 } // namespace
 
-BoardModel::BoardModel(const RecordStore& store, QObject* parent) : QAbstractTableModel(parent), store_(store) { refresh(); }
+BoardModel::BoardModel(const School& school, QObject* parent) : QAbstractTableModel(parent), school_(school) { refresh(); }
 
 void BoardModel::refresh()
 {
     beginResetModel();
     ids_.clear();
-    for (const PilotRow& p : store_.pilots()) ids_.push_back(p.id);
+    for (const PilotRow& p : school_.pilots()) ids_.push_back(p.id);
     std::stable_sort(ids_.begin(), ids_.end(), [this](const std::string& a, const std::string& b) {
-        return store_.standing(a).needs_attention > store_.standing(b).needs_attention;
+        return school_.standing(a).needs_attention > school_.standing(b).needs_attention;
     });
     endResetModel();
 }
@@ -119,9 +119,9 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const std::string& id = ids_[static_cast<std::size_t>(index.row())];
-    const PilotRow* pilot = store_.pilot(id);
+    const PilotRow* pilot = school_.pilot(id);
     if (!pilot) return {};
-    const PilotStanding& s = store_.standing(id);
+    const PilotStanding& s = school_.standing(id);
     if (role == IdRole) return QString::fromStdString(id);
     if (role == Qt::TextAlignmentRole)
         return static_cast<int>(
@@ -144,7 +144,7 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
     case Hours: return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
     case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(s.hours_matched, 0, 'f', 1) : QString();
     case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
-    case LastFlight: return daysAgo(s.last_practice_day, store_.today());
+    case LastFlight: return daysAgo(s.last_practice_day, school_.today());
     case Reason: return QString::fromStdString(s.attention);
     default: return {};
     }
@@ -170,7 +170,7 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
     return section < ColumnCount ? names[section] : QVariant();
 }
 
-BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("boardSummary"));
@@ -180,7 +180,7 @@ BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QW
     today_ = new QVBoxLayout(todayBox_);
     today_->setContentsMargins(0, 0, 0, 0);
     today_->setSpacing(6);
-    model_ = new BoardModel(store_, this);
+    model_ = new BoardModel(school_, this);
     table_ = new QTableView;
     table_->setObjectName(QStringLiteral("board"));
     table_->setAccessibleName(tr("All pilots"));
@@ -214,9 +214,13 @@ BoardPage::BoardPage(RecordStore& store, Station& station, QWidget* parent) : QW
     connect(table_, &QTableView::activated, this, [this](const QModelIndex& index) {
         const std::string id = index.data(BoardModel::IdRole).toString().toStdString();
         station_.choosePilot(id);
-        Q_EMIT goTo(store_.standing(id).go);
+        Q_EMIT goTo(school_.standing(id).go);
     });
-    connect(&store_, &RecordStore::changed, this, &BoardPage::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage, Kind::Setup, Kind::Match, Kind::Rates,
+                         Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum})) refresh();
+    });
+    connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
     refresh();
 }
 
@@ -231,8 +235,8 @@ void BoardPage::refresh()
     int lines = 0;
     int need = 0;
     double week_h = 0;
-    for (const PilotRow& pilot : store_.pilots()) {
-        const PilotStanding& s = store_.standing(pilot.id);
+    for (const PilotRow& pilot : school_.pilots()) {
+        const PilotStanding& s = school_.standing(pilot.id);
         week_h += s.hours_last_7_days;
         if (!s.needs_attention) continue;
         ++need;
@@ -267,17 +271,17 @@ void BoardPage::refresh()
         more->setObjectName(QStringLiteral("quiet"));
         today_->addWidget(more);
     }
-    if (store_.pilots().empty())
+    if (school_.pilots().empty())
         summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) "
-                             "and fly the first drill (Alt+4)."));
+                             "and fly the first drill (Alt+5)."));
     else
         summary_->setText(tr("%1 of %2 pilots need a look today. %3 h practised in the last 7 days.")
                               .arg(need == 0 ? tr("None") : QString::number(need))
-                              .arg(store_.pilots().size())
+                              .arg(school_.pilots().size())
                               .arg(week_h, 0, 'f', 1));
     todayBox_->setVisible(lines > 0);
-    schoolTitle_->setVisible(!store_.pilots().empty());
-    table_->setVisible(!store_.pilots().empty());
+    schoolTitle_->setVisible(!school_.pilots().empty());
+    table_->setVisible(!school_.pilots().empty());
 }
 
 } // namespace bh::desk

@@ -10,9 +10,12 @@ class QLabel;
 class QTableView;
 class QVBoxLayout;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The school as a table: one row per pilot.
@@ -21,7 +24,7 @@ class BoardModel : public QAbstractTableModel {
 public:
     enum Role { IdRole = Qt::UserRole + 1, StagesRole, WeeksRole };
     enum Column { Pilot, Stages, Hours, Matched, Week, Weeks, LastFlight, Reason, ColumnCount };
-    explicit BoardModel(const RecordStore& store, QObject* parent = nullptr);
+    explicit BoardModel(const School& school, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -29,7 +32,7 @@ public:
     void refresh();
 
 private:
-    const RecordStore& store_;
+    const School& school_;
     std::vector<std::string> ids_;
 };
 
@@ -37,14 +40,14 @@ private:
 class BoardPage : public QWidget {
     Q_OBJECT
 public:
-    BoardPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    BoardPage(School& school, Station& station, QWidget* parent = nullptr);
 
 Q_SIGNALS:
     void goTo(bh::PilotStanding::Go place);
 
 private:
     void refresh();
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QLabel* summary_;
     QLabel* schoolTitle_;

@@ -8,7 +8,7 @@
 #include "desk/controller/stick_view.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -70,8 +70,8 @@ QTableWidgetItem* cell(const QString& text, Qt::Alignment alignment = Qt::AlignR
 
 } // namespace
 
-ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     devices_ = new QComboBox;
     devices_->setObjectName(QStringLiteral("deviceChoice"));
@@ -163,11 +163,11 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     auto* bench = new QWidget;
     top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
     top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
-                                  [this] { return history_ = new HistoryPanel(store_, station_); }));
+                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
     top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
-                                  [this] { return sheets_ = new SheetPanel(store_, station_); }));
+                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
     top->addWidget(
-        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(store_, station_); }));
+        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
     connect(sections_, &Sections::chosen, this, [this](int section) {
         if (section == History) history_->refresh();
         if (section == Sheets) sheets_->refresh();
@@ -200,13 +200,15 @@ ControllerPage::ControllerPage(RecordStore& store, Station& station, KeyboardSti
     connect(verify_, &QPushButton::clicked, this, &ControllerPage::startVerification);
     connect(new QShortcut(QKeySequence(Qt::Key_F10), this), &QShortcut::activated, this, &ControllerPage::startVerification);
     connect(modes_, &QComboBox::activated, this, [this](int row) {
-        const PilotRow* pilot = store_.pilot(station_.pilotId());
+        const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
         PilotRow edited = *pilot;
         edited.stick_mode = modes_->itemData(row).toInt();
-        store_.editPilot(edited);
+        school_.edit_pilot(edited);
     });
-    connect(&store_, &RecordStore::changed, this, &ControllerPage::refreshMode);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot}, station_.pilotId())) refreshMode();
+    });
     connect(&station_, &Station::pilotChosen, this, &ControllerPage::refreshMode);
     connect(devices_, &QComboBox::activated, this, [this](int row) { station_.chooseDevice(devices_->itemData(row).toInt()); });
     connect(&station_, &Station::devicesChanged, this, &ControllerPage::refreshDevices);
@@ -381,7 +383,7 @@ void ControllerPage::lookAtCheck()
     verification_->look(ControllerHub::now_s(), station_.input().sticks());
     if (verification_->state() == Verification::State::Passed) {
         cancel();
-        if (!station_.input().simulated() || store_.calibrationOf(station_.device().name, station_.device().guid)) {
+        if (!station_.input().simulated() || school_.calibration(station_.device().name, station_.device().guid)) {
             if (!station_.verifyCalibration())
                 say(tr("The check could not be written to the record; the foot of the window says why."));
         } else {
@@ -477,7 +479,7 @@ void ControllerPage::refreshResult()
     modes_->setEnabled(!station_.pilotId().empty());
     list_->setProgress(-1, 0);
     const DeviceInfo device = station_.device();
-    const auto row = store_.calibrationOf(device.name, device.guid);
+    const auto row = school_.calibration(device.name, device.guid);
     std::optional<Calibration> shown = failed_;
     if (!shown && row) shown = row->calibration;
     if (!shown && station_.input().simulated()) shown = SimulatedController::factory_calibration();

@@ -12,10 +12,13 @@ class QLabel;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class KeyboardSticks;
-class RecordStore;
 class Station;
 class StickView;
 class CheckList;
@@ -29,7 +32,7 @@ class SheetPanel;
 class ControllerPage : public QWidget {
     Q_OBJECT
 public:
-    ControllerPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    ControllerPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     enum Section { Bench, History, Sheets, Grip };
     void showSection(Section section);
     [[nodiscard]] bool calibrating() const { return watch_.has_value(); }
@@ -59,7 +62,7 @@ private:
     [[nodiscard]] bool busy() const { return calibrating() || verifying(); }
     void say(const QString& sentence);
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QComboBox* devices_;
     QPushButton* start_;

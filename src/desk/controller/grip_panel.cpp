@@ -2,7 +2,7 @@
 
 #include "core/base/stats.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -17,7 +17,6 @@
 namespace bh::desk {
 namespace {
 
-const char* const grips[] = {"thumb", "pinch", "hybrid"};
 const char* const grip_words[] = {"Thumb on top", "Pinch, finger and thumb", "Hybrid, thumb on top of a pinch"};
 constexpr double target_radius = 0.09; // shares of the stick's travel
 
@@ -65,7 +64,7 @@ void TappingView::paintEvent(QPaintEvent*)
     p.drawEllipse(at(cursor_.x(), cursor_.y()), 6, 6);
 }
 
-GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("gripWords"));
@@ -135,8 +134,8 @@ GripPanel::GripPanel(RecordStore& store, Station& station, QWidget* parent) : QW
     connect(&timer_, &QTimer::timeout, this, &GripPanel::look);
     connect(start_, &QPushButton::clicked, this, &GripPanel::startRound);
     connect(stop_, &QPushButton::clicked, this, &GripPanel::stopRound);
-    connect(&store_, &RecordStore::changed, this, [this] {
-        if (isVisible()) refresh();
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (isVisible() && changes.any({Kind::GripRound, Kind::Pilot}, station_.pilotId())) refresh();
     });
     connect(&station_, &Station::pilotChosen, this, [this] {
         stopRound();
@@ -177,7 +176,7 @@ void GripPanel::look()
     const GripRoundRow row{"",
                            station_.pilotId(),
                            0,
-                           grips[grip_->currentIndex()],
+                           all_grips[static_cast<std::size_t>(grip_->currentIndex())],
                            result ? result->throughput_bps : 0,
                            result ? result->mean_time_s : 0,
                            result ? result->taps : 0};
@@ -185,7 +184,7 @@ void GripPanel::look()
     run_.reset();
     timer_.stop();
     if (result && std::isfinite(row.throughput_bps))
-        store_.addGripRound(row);
+        school_.add_grip_round(row);
     else
         words_->setText(
             tr("This round cannot be used: %1.")
@@ -195,7 +194,7 @@ void GripPanel::look()
 
 void GripPanel::refresh()
 {
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
     const bool ready = pilot && station_.controllerState() == Station::Controller::Ready;
     start_->setEnabled(ready && !run_);
     stop_->setVisible(run_.has_value());
@@ -209,9 +208,9 @@ void GripPanel::refresh()
             : tr("Which grip suits %1? Choose one, start a round, tap eleven targets.").arg(QString::fromStdString(pilot->name)));
     std::array<std::vector<double>, 3> throughput, times;
     if (pilot)
-        for (const GripRoundRow& r : store_.gripRounds(pilot->id))
+        for (const GripRoundRow& r : school_.grip_rounds(pilot->id))
             for (std::size_t g = 0; g < 3; ++g)
-                if (r.grip == grips[g]) throughput[g].push_back(r.throughput_bps), times[g].push_back(r.mean_time_s);
+                if (r.grip == all_grips[g]) throughput[g].push_back(r.throughput_bps), times[g].push_back(r.mean_time_s);
     QStringList verdicts;
     for (std::size_t g = 0; g < 3; ++g) {
         const auto cell = [&](int column, const QString& text, bool right) {
@@ -220,7 +219,7 @@ void GripPanel::refresh()
             table_->setItem(static_cast<int>(g), column, item);
         };
         const bool any = !throughput[g].empty();
-        cell(0, QString::fromLatin1(grips[g]), false);
+        cell(0, QLatin1String(grip_key(all_grips[g]).data()), false);
         cell(1, QString::number(throughput[g].size()), true);
         cell(2, any ? tr("%1 bit/s").arg(mean(throughput[g]), 0, 'f', 2) : QStringLiteral("–"), true);
         cell(3, any ? tr("%1 s").arg(mean(times[g]), 0, 'f', 2) : QStringLiteral("–"), true);
@@ -229,7 +228,7 @@ void GripPanel::refresh()
             if (pairs == 0) continue;
             const std::vector<double> a(throughput[g].end() - static_cast<long>(pairs), throughput[g].end());
             const std::vector<double> b(throughput[other].end() - static_cast<long>(pairs), throughput[other].end());
-            if (const auto c = compare_grips(grips[g], a, grips[other], b)) verdicts << QString::fromStdString(c->words);
+            if (const auto c = compare_grips(std::string(grip_key(all_grips[g])), a, std::string(grip_key(all_grips[other])), b)) verdicts << QString::fromStdString(c->words);
         }
     }
     for (QString& v : verdicts) v[0] = v[0].toUpper();

@@ -11,9 +11,12 @@ class QLabel;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The ring of targets and the cursor that the stick drives.
@@ -35,7 +38,7 @@ private:
 class GripPanel : public QWidget {
     Q_OBJECT
 public:
-    GripPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    GripPanel(School& school, Station& station, QWidget* parent = nullptr);
     void refresh();
     static constexpr double circle_share = 0.6; ///< radius of the targets' circle, share of the stick's travel
     static constexpr int targets = 11;
@@ -49,7 +52,7 @@ protected:
 
 private:
     void look();
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QLabel* words_;
     QComboBox* grip_;

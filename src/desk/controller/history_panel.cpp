@@ -3,7 +3,7 @@
 #include "core/controller/drift.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/plot_look.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -16,8 +16,8 @@
 
 namespace bh::desk {
 
-HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+HistoryPanel::HistoryPanel(School& school, Station& station, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("driftWords"));
@@ -67,12 +67,16 @@ HistoryPanel::HistoryPanel(RecordStore& store, Station& station, QWidget* parent
     layout->addStretch();
     for (QComboBox* box : {controller_, function_, measure_})
         connect(box, &QComboBox::currentIndexChanged, this, &HistoryPanel::draw);
-    connect(&store_, &RecordStore::changed, this, [this] {
-        if (isVisible()) refresh();
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Controller, Kind::Calibration, Kind::Verification})) refreshIfSeen();
     });
-    connect(&station_, &Station::deviceChosen, this, [this] {
-        if (isVisible()) refresh();
-    });
+    connect(&themeNews(), &ThemeNews::changed, this, &HistoryPanel::refreshIfSeen);
+    connect(&station_, &Station::deviceChosen, this, &HistoryPanel::refreshIfSeen);
+}
+
+void HistoryPanel::refreshIfSeen()
+{
+    if (isVisible()) refresh();
 }
 
 /// The one in use first, then every other one that the record knows.
@@ -84,7 +88,7 @@ void HistoryPanel::fillControllers()
     controller_->clear();
     controller_->addItem(QString::fromStdString(here.name),
                          QStringList{QString::fromStdString(here.name), QString::fromStdString(here.guid)});
-    for (const ControllerRow& c : store_.controllers())
+    for (const ControllerRow& c : school_.controllers())
         if (c.name != here.name || c.guid != here.guid)
             controller_->addItem(QString::fromStdString(c.name),
                                  QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
@@ -98,7 +102,7 @@ void HistoryPanel::fillControllers()
 std::vector<CalibrationRow> HistoryPanel::historyAt(int controller) const
 {
     const QStringList chosen = controller_->itemData(controller).toStringList();
-    return store_.calibrationsOf(chosen.value(0).toStdString(), chosen.value(1).toStdString());
+    return school_.calibrations(chosen.value(0).toStdString(), chosen.value(1).toStdString());
 }
 
 void HistoryPanel::refresh()
@@ -119,7 +123,7 @@ void HistoryPanel::draw()
     if (rows.empty())
         words_->setText(tr("%1 has not been calibrated yet: its history begins with the first calibration.").arg(name));
     else {
-        const auto age = store_.today() - RecordStore::localDay(rows.back().at);
+        const auto age = school_.today() - local_day(rows.back().at);
         words_->setText(tr("%1: %2, the newest %3 old%4. %5")
                             .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()),
                                  age == 1 ? tr("1 day") : tr("%1 days").arg(age))

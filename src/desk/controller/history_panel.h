@@ -9,23 +9,27 @@ class QComboBox;
 class QCustomPlot;
 class QLabel;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The calibrations of the controller in use over time, one figure at a time, with the limits of its control chart.
 class HistoryPanel : public QWidget {
     Q_OBJECT
 public:
-    HistoryPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    HistoryPanel(School& school, Station& station, QWidget* parent = nullptr);
     void refresh();
 
 private:
+    void refreshIfSeen();
     void fillControllers();
     void draw();
     [[nodiscard]] std::vector<CalibrationRow> historyAt(int controller) const; ///< of a row of the choice
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QComboBox* controller_;
     QComboBox* function_;

@@ -6,12 +6,15 @@
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
 #include "desk/words/rate_words.h"
+#include "desk/words/time_words.h"
+#include "school/ids.h"
+#include "school/rate_rules.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -36,7 +39,7 @@ QLabel* head(const QString& text)
 
 } // namespace
 
-SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("simulators"));
@@ -121,11 +124,13 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
         showSimulator();
     });
     connect(newName_, &QLineEdit::returnPressed, this, &SheetPanel::addSimulator);
-    connect(editor_, &SimulatorEditor::edited, this, [this](const SimulatorProfile& edited) { store_.keepSimulator(edited); });
+    connect(editor_, &SimulatorEditor::edited, this, [this](const SimulatorProfile& edited) { school_.keep_simulator(edited); });
     connect(learn_, &LearnForm::learnAsked, this, &SheetPanel::learnFromSeen);
     connect(beside_, &QPushButton::clicked, this, &SheetPanel::holdBeside);
     connect(pdf_, &QPushButton::clicked, this, [this] { saveAsPdf(QString()); });
-    connect(&store_, &RecordStore::changed, this, &SheetPanel::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Calibration, Kind::Verification, Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft}, station_.pilotId())) refresh();
+    });
     connect(&station_, &Station::deviceChosen, this, &SheetPanel::refresh);
     connect(&station_, &Station::pilotChosen, this, &SheetPanel::refresh); // the card names the pilot and the stick mode
     refresh();
@@ -134,13 +139,13 @@ SheetPanel::SheetPanel(RecordStore& store, Station& station, QWidget* parent) : 
 const SimulatorProfile* SheetPanel::simulator() const
 {
     const int row = list_->currentRow();
-    return row >= 0 && row < static_cast<int>(store_.simulators().size()) ? &store_.simulators()[static_cast<std::size_t>(row)]
+    return row >= 0 && row < static_cast<int>(school_.simulators().size()) ? &school_.simulators()[static_cast<std::size_t>(row)]
                                                                           : nullptr;
 }
 
 std::optional<Calibration> SheetPanel::calibration() const
 {
-    if (const auto row = store_.calibrationOf(station_.device().name, station_.device().guid)) return row->calibration;
+    if (const CalibrationRow* row = school_.calibration(station_.device().name, station_.device().guid)) return row->calibration;
     if (station_.input().simulated()) return SimulatedController::factory_calibration();
     return std::nullopt;
 }
@@ -150,7 +155,7 @@ void SheetPanel::refresh()
     filling_ = true;
     const int row = std::max(0, list_->currentRow());
     list_->clear();
-    for (const SimulatorProfile& s : store_.simulators()) list_->addItem(QString::fromStdString(s.name));
+    for (const SimulatorProfile& s : school_.simulators()) list_->addItem(QString::fromStdString(s.name));
     list_->setCurrentRow(std::min(row, list_->count() - 1));
     filling_ = false;
     showSimulator();
@@ -158,8 +163,8 @@ void SheetPanel::refresh()
 
 void SheetPanel::chooseSimulator(const std::string& id)
 {
-    for (std::size_t i = 0; i < store_.simulators().size(); ++i)
-        if (store_.simulators()[i].id == id) list_->setCurrentRow(static_cast<int>(i));
+    for (std::size_t i = 0; i < school_.simulators().size(); ++i)
+        if (school_.simulators()[i].id == id) list_->setCurrentRow(static_cast<int>(i));
 }
 
 void SheetPanel::showSimulator()
@@ -201,6 +206,32 @@ void SheetPanel::showSimulator()
     notes_->setText(notes.join(QLatin1Char('\n')));
 }
 
+namespace {
+
+/// What to set for the practised rates in a simulator, in its own numbers, with where they come from; empty where they cannot be set.
+QStringList ratesOnCard(const School& school, const std::string& pilot_id, const SimulatorProfile& simulator)
+{
+    const auto on_card = rates_on_card(school, pilot_id, simulator);
+    if (!on_card) return {};
+    const QString date = dayInWords(on_card->matched_at);
+    QStringList lines;
+    switch (on_card->from) {
+    case RatesOnCard::From::Match:
+        lines << SheetPanel::tr("Rates, matched on %1 with %2").arg(date, on_card->aircraft.empty() ? SheetPanel::tr("the real aircraft") : QString::fromStdString(on_card->aircraft));
+        break;
+    case RatesOnCard::From::MatchElsewhere: lines << SheetPanel::tr("Rates, the nearest here to those matched on %1").arg(date); break;
+    case RatesOnCard::From::StaleMatch: lines << SheetPanel::tr("Rates practised; the match of %1 does not hold any more").arg(date); break;
+    case RatesOnCard::From::Practice: lines << SheetPanel::tr("Rates practised, not matched yet"); break;
+    }
+    QStringList axes;
+    for (const auto& curve : on_card->set_here) axes << (curve ? settingsInWords(*curve) : SheetPanel::tr("cannot be set"));
+    if (axes[0] == axes[1]) lines << SheetPanel::tr("Roll and pitch: %1").arg(axes[0]);
+    else lines << SheetPanel::tr("Roll: %1").arg(axes[0]) << SheetPanel::tr("Pitch: %1").arg(axes[1]);
+    return lines << SheetPanel::tr("Yaw: %1").arg(axes[2]);
+}
+
+} // namespace
+
 std::optional<CardFacts> SheetPanel::facts() const
 {
     const SimulatorProfile* s = simulator();
@@ -208,45 +239,20 @@ std::optional<CardFacts> SheetPanel::facts() const
     if (!s || !c) return std::nullopt;
     auto sheet = settings_sheet(*c, *s, station_.stickModeNumber());
     if (!sheet) return std::nullopt;
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
-    const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
-    const Airframe* real = own ? store_.realAircraft(own->real_aircraft) : nullptr;
-    const Airframe* simulated = own ? store_.simulatedAircraft(own->simulated_aircraft) : nullptr;
-    const auto date = [](UnixTime at) { return QDateTime::fromSecsSinceEpoch(at).toString(QStringLiteral("d MMM yyyy")); };
-    QStringList rates;
-    if (own && rate_family(s->rate_family)) {
-        UnixTime at = 0;
-        const auto match = store_.match(station_.pilotId(), &at);
-        const bool holds = match && store_.matchStale(station_.pilotId()).empty();
-        rates << (holds && match->simulator == s->id
-                      ? tr("Rates, matched on %1 with %2")
-                            .arg(date(at), real ? QString::fromStdString(real->name) : tr("the real aircraft"))
-                  : holds ? tr("Rates, the nearest here to those matched on %1").arg(date(at))
-                  : match ? tr("Rates practised; the match of %1 does not hold any more").arg(date(at))
-                          : tr("Rates practised, not matched yet"));
-        MatchOptions options;
-        options.ranges = RecordStore::rateRanges(*s);
-        QStringList axes;
-        for (const RateAxis axis : rate_axes) {
-            const auto here = match_rates(curve_of(own->rates, axis), s->rate_family, options);
-            axes << (here ? settingsInWords(here->rounded) : tr("cannot be set"));
-        }
-        if (axes[0] == axes[1])
-            rates << tr("Roll and pitch: %1").arg(axes[0]);
-        else
-            rates << tr("Roll: %1").arg(axes[0]) << tr("Pitch: %1").arg(axes[1]);
-        rates << tr("Yaw: %1").arg(axes[2]);
-    }
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const std::optional<TrainingSetup> own = school_.setup(station_.pilotId());
+    const Airframe* real = own ? school_.real_aircraft(own->real_aircraft) : nullptr;
+    const Airframe* simulated = own ? school_.simulated_aircraft(own->simulated_aircraft) : nullptr;
     return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(),
                      QString::fromStdString(station_.device().name),
-                     QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("d MMM yyyy")),
+                     dayInWords(school_.now()),
                      station_.stickModeNumber(),
                      *s,
                      std::move(*sheet),
                      real ? QString::fromStdString(real->name) : QString(),
                      simulated ? QString::fromStdString(simulated->name) : QString(),
                      own,
-                     rates};
+                     own ? ratesOnCard(school_, station_.pilotId(), *s) : QStringList()};
 }
 
 QStringList SheetPanel::setupOnCard() const
@@ -259,11 +265,11 @@ void SheetPanel::addSimulator()
 {
     SimulatorProfile added;
     added.name = newName_->text().simplified().toStdString();
-    for (char c : added.name) added.id += std::isalnum(static_cast<unsigned char>(c)) ? static_cast<char>(std::tolower(c)) : '-';
     if (added.name.empty()) return;
-    for (const SimulatorProfile& s : store_.simulators())
-        if (s.id == added.id) return chooseSimulator(added.id); // known already
-    if (!store_.keepSimulator(added)) return;
+    for (const SimulatorProfile& s : school_.simulators())
+        if (s.name == added.name) return chooseSimulator(s.id); // known already
+    added.id = id_from_name("", added.name, [this](const std::string& id) { return school_.simulator(id) != nullptr; });
+    if (!school_.keep_simulator(added)) return;
     newName_->clear();
     chooseSimulator(added.id);
     sides_->choose(1);
@@ -289,7 +295,7 @@ void SheetPanel::learnFromSeen()
               : seen.empty()
                   ? tr("Say first what it did.")
                   : tr("Some functions have not been seen to answer yet: set the sheet as it stands now and push those."));
-    if (!learnt.changed.empty() && !store_.keepSimulator(learnt.profile)) return;
+    if (!learnt.changed.empty() && !school_.keep_simulator(learnt.profile)) return;
     learn_->forget();
     learn_->say(words.join(QLatin1Char(' ')));
 }

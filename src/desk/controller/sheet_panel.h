@@ -12,11 +12,14 @@ class QListWidget;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class CardWindow;
 class LearnForm;
-class RecordStore;
 class Sections;
 class SimulatorEditor;
 class Station;
@@ -27,7 +30,7 @@ struct CardFacts;
 class SheetPanel : public QWidget {
     Q_OBJECT
 public:
-    SheetPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    SheetPanel(School& school, Station& station, QWidget* parent = nullptr);
     void refresh();
     void chooseSimulator(const std::string& id);
     [[nodiscard]] QStringList setupOnCard() const; ///< what the pilot's set-up adds to the card
@@ -44,7 +47,7 @@ private:
     [[nodiscard]] std::optional<CardFacts> facts() const;
     [[nodiscard]] std::optional<Calibration> calibration() const;
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QListWidget* list_;
     QLineEdit* newName_;

@@ -2,23 +2,23 @@
 
 #include "core/drill/demonstration.h"
 #include "core/drill/free_flight.h"
-#include "core/setup/camera_tilt.h"
 #include "desk/drills/ladder_editor.h"
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/criteria_panel.h"
+#include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/time_words.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
 #include <QComboBox>
-#include <QDateTime>
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
@@ -29,6 +29,7 @@
 namespace bh::desk {
 namespace {
 
+constexpr double stand_in_skill = 0.97; // of a demonstration
 /// "throttle 93 %, 0.20 s behind": one line for each axis that the demonstration moves.
 QString followsInWords(const FlightSnapshot& now)
 {
@@ -45,140 +46,32 @@ QString followsInWords(const FlightSnapshot& now)
 
 } // namespace
 
-DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
-    ladder_ = new LadderPanel(store_, station_);
-    heading_ = new QLabel;
-    heading_->setObjectName(QStringLiteral("resultHeading"));
-    heading_->setFont(uiFont(13, true));
-    heading_->setWordWrap(true);
-    sentence_ = new QLabel;
-    sentence_->setObjectName(QStringLiteral("resultSentence"));
-    sentence_->setWordWrap(true);
-    criteria_ = new CriteriaPanel;
+    ladder_ = new LadderPanel(school_, station_);
     view_ = new FlightView;
     keys.watch(view_);
-
-    start_ = tabButton(tr("Start (F5)"), "start", tr("Start the drill for the chosen pilot"));
-    start_->setProperty("primary", true);
-    reset_ = tabButton(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
-    panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
-    pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
-    eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
-    arm_ =
-        tabButton(tr("Arm (F10)"), "arm",
-                  tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
-    watch_ =
-        tabButton(tr("Watch"), "demonstrate",
-                  tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
-    shadow_ =
-        tabButton(tr("Shadow"), "shadow",
-                  tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
-    keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration",
-                           tr("From now on this flight shows how the drill is flown; it can be undone"));
-    connect(arm_, &QPushButton::clicked, this, &DrillsPage::arm);
-    connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
-    connect(keepShown_, &QPushButton::clicked, this, [this] {
-        if (store_.keepDemonstration(shownDrill_, shownAttempt_)) shownAttempt_.clear();
-        refreshPanel();
-    });
-    mode_ = new QComboBox;
-    mode_->setObjectName(QStringLiteral("flightMode"));
-    mode_->setAccessibleName(tr("Flight mode"));
-    mode_->setFocusPolicy(Qt::TabFocus);
-    day_ = new QCheckBox(tr("real day"));
-    day_->setObjectName(QStringLiteral("realDay"));
-    day_->setFocusPolicy(Qt::TabFocus);
-    day_->setToolTip(
-        tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
-
-    auto* side = new QWidget;
-    auto* sideLayout = new QVBoxLayout(side);
-    sideLayout->setContentsMargins(0, 0, 0, 0);
-    sideLayout->setSpacing(8);
-    sideLayout->addWidget(ladder_);
-    sideLayout->addWidget(heading_);
-    sideLayout->addWidget(sentence_);
-    sideLayout->addWidget(keepShown_, 0, Qt::AlignLeft);
-    auto* how = new QHBoxLayout;
-    how->addWidget(mode_, 1);
-    how->addWidget(day_);
-    sideLayout->addLayout(how);
-    auto* scroll = new QScrollArea;
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setWidgetResizable(true);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* inner = new QWidget;
-    auto* innerLayout = new QVBoxLayout(inner);
-    innerLayout->setContentsMargins(0, 0, 6, 0);
-    innerLayout->addWidget(criteria_);
-    innerLayout->addStretch();
-    scroll->setWidget(inner);
-    sideLayout->addWidget(scroll, 1);
-    side->setFixedWidth(250);
-
-    auto* flight = new QWidget;
-    auto* flightLayout = new QVBoxLayout(flight);
-    flightLayout->setContentsMargins(0, 0, 0, 0);
-    flightLayout->setSpacing(8);
-    auto* keysRow = new QHBoxLayout;
-    keysRow->setSpacing(6);
-    for (QPushButton* b : {start_, reset_, panic_, pause_, eye_, arm_}) keysRow->addWidget(b);
-    keysRow->addStretch();
-    flightLayout->addLayout(keysRow);
-    flightLayout->addWidget(view_, 1);
-
-    sections_ = new Sections;
-    auto* top = new QHBoxLayout;
-    top->setSpacing(6);
-    for (QPushButton* b : {watch_, shadow_}) top->addWidget(b);
-    top->addStretch();
-    top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));
-    top->addWidget(sections_->add(tr("By eye"), QStringLiteral("sectionByEye"), [this] {
-        card_ = new ScoreCard(store_, station_);
-        card_->setDrill(drill());
-        return card_;
-    }));
-    top->addWidget(sections_->add(tr("Change"), QStringLiteral("sectionChange"), [this] {
-        editor_ = new LadderEditor(store_, station_);
-        editor_->setDrill(ladder_->chosen());
-        return editor_;
-    }));
-    connect(sections_, &Sections::chosen, this, [this](int section) {
-        if (section != 0 && flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
-        if (section == 1) card_->setFocus();
-    });
+    makeButtons();
+    QWidget* side = makeSide();
     auto* right = new QVBoxLayout;
     right->setSpacing(8);
-    right->addLayout(top);
+    right->addLayout(makeSections());
     right->addWidget(sections_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(12);
     layout->addWidget(side);
     layout->addLayout(right, 1);
-
-    const auto key = [this](Qt::Key k, void (DrillsPage::*action)()) {
-        connect(new QShortcut(QKeySequence(k), this), &QShortcut::activated, this, action);
-    };
-    key(Qt::Key_F5, &DrillsPage::start);
-    key(Qt::Key_F6, &DrillsPage::reset);
-    key(Qt::Key_F7, &DrillsPage::panic);
-    key(Qt::Key_F8, &DrillsPage::pause);
-    key(Qt::Key_F9, &DrillsPage::nextEye);
-    key(Qt::Key_F10, &DrillsPage::arm);
-    connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
-    connect(start_, &QPushButton::clicked, this, &DrillsPage::start);
-    connect(reset_, &QPushButton::clicked, this, &DrillsPage::reset);
-    connect(panic_, &QPushButton::clicked, this, &DrillsPage::panic);
-    connect(pause_, &QPushButton::clicked, this, &DrillsPage::pause);
-    connect(eye_, &QPushButton::clicked, this, &DrillsPage::nextEye);
-    connect(watch_, &QPushButton::clicked, this, [this] { demonstrate(); });
-    connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
+    bindKeys();
     timer_.setInterval(50);
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
-    connect(&store_, &RecordStore::changed, this, &DrillsPage::refreshPanel);
+    connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Stage, Kind::Setup, Kind::Demonstration, Kind::Drill, Kind::Curriculum}, station_.pilotId()))
+            refreshPanel();
+    });
+    connect(&school_, &School::flight_kept, this, &DrillsPage::refreshPanel);
     connect(&station_, &Station::pilotChosen, this, [this] {
         land();
         free_.reset();
@@ -192,6 +85,127 @@ DrillsPage::DrillsPage(RecordStore& store, Station& station, KeyboardSticks& key
     drillChosen();
 }
 
+void DrillsPage::makeButtons()
+{
+    start_ = tabButton(tr("Start (F5)"), "start", tr("Start the drill for the chosen pilot"));
+    start_->setProperty("primary", true);
+    reset_ = tabButton(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
+    panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
+    pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
+    eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
+    arm_ = tabButton(tr("Arm (F10)"), "arm",
+                     tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
+    watch_ = tabButton(tr("Watch"), "demonstrate",
+                       tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
+    shadow_ = tabButton(tr("Shadow"), "shadow",
+                        tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
+    keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration",
+                           tr("From now on this flight shows how the drill is flown; it can be undone"));
+    connect(watch_, &QPushButton::clicked, this, [this] { demonstrate(); });
+    connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
+    connect(keepShown_, &QPushButton::clicked, this, [this] {
+        if (school_.keep_demonstration(shownDrill_, shownAttempt_)) shownAttempt_.clear();
+        refreshPanel();
+    });
+    mode_ = new QComboBox;
+    mode_->setObjectName(QStringLiteral("flightMode"));
+    mode_->setAccessibleName(tr("Flight mode"));
+    mode_->setFocusPolicy(Qt::TabFocus);
+    day_ = new QCheckBox(tr("real day"));
+    day_->setObjectName(QStringLiteral("realDay"));
+    day_->setFocusPolicy(Qt::TabFocus);
+    day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
+}
+
+/// The ladder, what is flown, and its criteria.
+QWidget* DrillsPage::makeSide()
+{
+    heading_ = new QLabel;
+    heading_->setObjectName(QStringLiteral("resultHeading"));
+    heading_->setFont(uiFont(13, true));
+    heading_->setWordWrap(true);
+    sentence_ = new QLabel;
+    sentence_->setObjectName(QStringLiteral("resultSentence"));
+    sentence_->setWordWrap(true);
+    criteria_ = new CriteriaPanel;
+    auto* side = new QWidget;
+    auto* layout = new QVBoxLayout(side);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addWidget(ladder_);
+    layout->addWidget(heading_);
+    layout->addWidget(sentence_);
+    layout->addWidget(keepShown_, 0, Qt::AlignLeft);
+    auto* how = new QHBoxLayout;
+    how->addWidget(mode_, 1);
+    how->addWidget(day_);
+    layout->addLayout(how);
+    auto* scroll = new QScrollArea;
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inner = new QWidget;
+    auto* innerLayout = new QVBoxLayout(inner);
+    innerLayout->setContentsMargins(0, 0, 6, 0);
+    innerLayout->addWidget(criteria_);
+    innerLayout->addStretch();
+    scroll->setWidget(inner);
+    layout->addWidget(scroll, 1);
+    side->setFixedWidth(250);
+    return side;
+}
+
+/// Flying, scoring by eye, changing limits and stages; returns the row of their buttons.
+QHBoxLayout* DrillsPage::makeSections()
+{
+    auto* flight = new QWidget;
+    auto* flightLayout = new QVBoxLayout(flight);
+    flightLayout->setContentsMargins(0, 0, 0, 0);
+    flightLayout->setSpacing(8);
+    auto* keysRow = new QHBoxLayout;
+    keysRow->setSpacing(6);
+    for (QPushButton* b : {start_, reset_, panic_, pause_, eye_, arm_}) keysRow->addWidget(b);
+    keysRow->addStretch();
+    flightLayout->addLayout(keysRow);
+    flightLayout->addWidget(view_, 1);
+    sections_ = new Sections;
+    auto* top = new QHBoxLayout;
+    top->setSpacing(6);
+    for (QPushButton* b : {watch_, shadow_}) top->addWidget(b);
+    top->addStretch();
+    top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));
+    top->addWidget(sections_->add(tr("By eye"), QStringLiteral("sectionByEye"), [this] {
+        card_ = new ScoreCard(school_, station_);
+        card_->setDrill(drill());
+        return card_;
+    }));
+    top->addWidget(sections_->add(tr("Change"), QStringLiteral("sectionChange"), [this] {
+        editor_ = new LadderEditor(school_, station_);
+        editor_->setDrill(ladder_->chosen());
+        return editor_;
+    }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section != 0 && flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
+        if (section == 1) card_->setFocus();
+    });
+    return top;
+}
+
+void DrillsPage::bindKeys()
+{
+    const struct {
+        Qt::Key key;
+        QPushButton* button;
+        void (DrillsPage::*action)();
+    } keys[] = {{Qt::Key_F5, start_, &DrillsPage::start}, {Qt::Key_F6, reset_, &DrillsPage::reset}, {Qt::Key_F7, panic_, &DrillsPage::panic},
+                {Qt::Key_F8, pause_, &DrillsPage::pause}, {Qt::Key_F9, eye_, &DrillsPage::nextEye}, {Qt::Key_F10, arm_, &DrillsPage::arm}};
+    for (const auto& [key, button, action] : keys) {
+        connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this, action);
+        connect(button, &QPushButton::clicked, this, action);
+    }
+    connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
+}
+
 DrillsPage::~DrillsPage() { land(); }
 
 void DrillsPage::hideEvent(QHideEvent*)
@@ -199,7 +213,7 @@ void DrillsPage::hideEvent(QHideEvent*)
     if (flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
 }
 
-const Drill* DrillsPage::drill() const { return store_.drill(ladder_->chosen()); }
+const Drill* DrillsPage::drill() const { return school_.drill(ladder_->chosen()); }
 
 bool DrillsPage::readyToFly() const
 {
@@ -233,47 +247,47 @@ void DrillsPage::drillChosen()
 void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
-    const bool arms = d && !d->sticks_only &&
-                      (d->begins_disarmed || std::any_of(d->phases.begin(), d->phases.end(),
-                                                         [](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
+    const auto of_phases = [&](auto what) { return d && std::any_of(d->phases.begin(), d->phases.end(), what); };
+    const bool arms = d && !d->sticks_only && (d->begins_disarmed || of_phases([](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
     start_->setEnabled(d && readyToFly() && !flying() && !ladder_->locked());
     watch_->setEnabled(d && !flying());
     shadow_->setEnabled(d && readyToFly() && !flying());
     arm_->setVisible(arms && !free());
     arm_->setEnabled(flying() && !demonstration_);
-    keepShown_->setVisible(!shownAttempt_.empty());
+    keepShown_->setVisible(!shownAttempt_.empty() && school_.attempt(shownAttempt_)); // once it is safe on the record
     reset_->setEnabled(loop_ != nullptr);
     panic_->setEnabled(flying() && !demonstration_);
     pause_->setEnabled(flying());
-    mode_->setDisabled(flying() || mode_->count() < 2 ||
-                       (d && std::any_of(d->phases.begin(), d->phases.end(), [](const Phase& p) { return p.mode.has_value(); })));
+    mode_->setDisabled(flying() || mode_->count() < 2 || of_phases([](const Phase& p) { return p.mode.has_value(); }));
     ladder_->setBusy(flying() && !free());
     day_->setDisabled(flying());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
     if (loop_ || !d) return;
-
     heading_->setText(QString::fromStdString(d->name));
     sentence_->setText(QString::fromStdString(d->purpose));
     Score limits;
     for (const Criterion& c : d->criteria) limits.criteria.push_back({c, std::nullopt, 0});
-    criteria_->setCriteria(attempt_row(limits, d->modes.front()).criteria);
-    const bool locked = ladder_->locked();
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
-    const Station::Controller controller = station_.controllerState();
-    view_->setInvitation(
-        !pilot ? tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.")
-        : controller == Station::Controller::Unplugged
-            ? tr("The controller is unplugged. Plug it in, or choose another on the Controller page.")
-        : controller == Station::Controller::Uncalibrated
-            ? tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.")
-        : controller == Station::Controller::Unverified
-            ? tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.")
-        : locked ? tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and "
-                      "shadowed now.")
-                       .arg(QString::fromStdString(d->name))
-                 : tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 "
-                      "pause · F9 view · F11 wide")
-                       .arg(QString::fromStdString(pilot->name), QString::fromStdString(d->name)));
+    criteria_->setCriteria(criterion_rows(limits));
+    view_->setInvitation(invitation(*d));
+}
+
+/// What to do before the drill can be flown, or how it is started.
+QString DrillsPage::invitation(const Drill& d) const
+{
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    if (!pilot) return tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.");
+    switch (station_.controllerState()) {
+    case Station::Controller::Unplugged: return tr("The controller is unplugged. Plug it in, or choose another on the Controller page.");
+    case Station::Controller::Uncalibrated: return tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.");
+    case Station::Controller::Unverified:
+        return tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.");
+    case Station::Controller::Ready: break;
+    }
+    const QString name = QString::fromStdString(d.name);
+    if (ladder_->locked())
+        return tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and shadowed now.").arg(name);
+    return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
+        .arg(QString::fromStdString(pilot->name), name);
 }
 
 void DrillsPage::setPace(double pace)
@@ -302,10 +316,13 @@ void DrillsPage::arm()
 /// The flight that shows how the chosen drill is flown: the one that was kept, otherwise one that the stand-in pilot flies now.
 std::shared_ptr<const FlightLog> DrillsPage::demonstrationOf(const Drill& d) const
 {
-    if (const auto kept = store_.demonstration(d.id))
-        if (auto log = store_.flightLog(kept->log_hash)) return std::make_shared<const FlightLog>(std::move(*log));
-    const auto setup = setupFor(d, true);
-    const auto flown = setup ? fly_drill(d, *setup, 0.97, seed_) : Result<FlownDrill>(tl::unexpected(setup.error()));
+    if (const AttemptRow* kept = school_.demonstration(d.id))
+        if (auto log = school_.flight_log(kept->log_hash)) return std::make_shared<const FlightLog>(std::move(*log));
+    TakeOff shown;
+    shown.purpose = TakeOff::Purpose::Demonstration;
+    shown.pilot_id = station_.pilotId();
+    const auto flight = prepared(school_, d, shown);
+    const auto flown = flight ? fly_drill(d, flight->setup, stand_in_skill, seed_) : Result<FlownDrill>(tl::unexpected(flight.error()));
     return flown ? std::make_shared<const FlightLog>(std::move(flown->log)) : nullptr;
 }
 
@@ -314,8 +331,8 @@ const Drill* DrillsPage::flyingDrill() const
 {
     const Drill* d = drill();
     if (d && !d->sticks_only) return d;
-    for (const LadderStep& step : store_.standing(station_.pilotId()).ladder)
-        if (const Drill* other = store_.drill(step.drill_id); other && !other->sticks_only && !step.locked) d = other;
+    for (const LadderStep& step : school_.standing(station_.pilotId()).ladder)
+        if (const Drill* other = school_.drill(step.drill_id); other && !other->sticks_only && !step.locked) d = other;
     return d && !d->sticks_only ? d : nullptr;
 }
 
@@ -323,22 +340,21 @@ void DrillsPage::demonstrate(Shown shown_by)
 {
     const Drill* d = flyingDrill();
     if (flying() || !d) return;
-    const auto kept = shown_by == Shown::ByWhatIsKept ? store_.demonstration(d->id) : std::nullopt;
-    if (!kept) return launch(*d, FlightLoop::StandIn{0.97, seed_});
+    const AttemptRow* kept = shown_by == Shown::ByWhatIsKept ? school_.demonstration(d->id) : nullptr;
+    if (!kept) return launch(*d, FlightLoop::StandIn{stand_in_skill, seed_});
     const auto shown = demonstrationOf(*d);
     if (!shown) return;
     launch(replay_of(*d, shown), FlightLoop::StandIn{0, 0, true});
-    const PilotRow* pilot = store_.pilot(kept->pilot_id);
+    const PilotRow* pilot = school_.pilot(kept->pilot_id);
     sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
-                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"),
-                                QDateTime::fromSecsSinceEpoch(kept->at).toString(QStringLiteral("d MMM yyyy")))
+                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at))
                            .arg(kept->score, 0, 'f', 0));
 }
 
 void DrillsPage::shadow()
 {
     const Drill* d = flyingDrill();
-    const Drill* sticks = store_.drill("shadow");
+    const Drill* sticks = school_.drill("shadow");
     if (flying() || !d || !sticks || !readyToFly()) return;
     const auto shown = demonstrationOf(*d);
     if (!shown) return;
@@ -346,49 +362,29 @@ void DrillsPage::shadow()
     follow.world = d->world, follow.aircraft = d->aircraft, follow.start = d->start, follow.flags = d->flags;
     follow.phases.front().instruction = QStringLiteral("Copy the sticks: %1.").arg(QString::fromStdString(d->name)).toStdString();
     launch(follow, std::nullopt);
-    flown_with_ = "shadowing " + d->name;
+    if (loop_) attempt_.shadowed = d->id;
 }
 
 void DrillsPage::showSection(int section) { sections_->choose(section); }
 
 void DrillsPage::nextEye() { view_->nextEye(); }
 
-Result<FlightSetup> DrillsPage::setupFor(const Drill& d, bool demonstration) const
+/// Prepares, starts and shows; false where the view says why not.
+bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in)
 {
-    const std::optional<TrainingSetup> own = store_.setup(station_.pilotId());
-    auto setup = store_.data().setup_for(d, own ? own->rates : RateProfile{});
-    if (!setup || !own || demonstration) return setup; // a demonstration is flown as the drill is meant
-    const Airframe* real = d.on_real_aircraft ? store_.realAircraft(own->real_aircraft) : nullptr;
-    if (real)
-        setup->airframe = *real;
-    else if (const Airframe* simulated = store_.simulatedAircraft(own->simulated_aircraft))
-        setup->airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
-    if (free() || day_->isChecked()) setup->conditions = own->day;
-    setup->conditions.seed = store_.attempts(station_.pilotId()).size() + 1; // no two gusts alike
-    return setup;
-}
-
-bool DrillsPage::takeOff(const Drill& d, FlightSetup setup, std::optional<FlightLoop::StandIn> stand_in)
-{
-    if (!stand_in) setup.steps_per_row = 4; // 250 rows a second of what a hand does
-    auto flight = Flight::create(std::move(setup));
-    if (!flight) {
-        view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(flight.error().message)));
+    const auto flight = prepared(school_, d, wanted);
+    auto started = flight ? startFlight(station_, *view_, *flight, d, stand_in) : Result<StartedFlight>(tl::unexpected(flight.error()));
+    if (!started) {
+        view_->setInvitation(tr("It cannot be flown: %1.").arg(QString::fromStdString(started.error().message)));
         return false;
     }
-    result_shown_ = false;
-    if (!stand_in) {
-        session_id_ = station_.beginPractice();
-        if (session_id_.empty()) return false;
-    }
-    const auto sticks = [&input = station_.input()](double after_s) { return input.sticks_after(after_s); };
-    loop_ = std::make_unique<FlightLoop>(std::move(*flight), d, sticks, stand_in);
+    loop_ = std::move(started->loop);
     loop_->set_pace(pace_);
-    view_->setStickMode(station_.stickMode());
-    view_->show(loop_.get());
-    if (const auto own = store_.setup(station_.pilotId()))
-        view_->setCamera(std::max(0.0, own->camera_tilt_deg + d.tilt_change_deg), own->fov_deg);
-    view_->setFocus();
+    result_shown_ = false;
+    attempt_ = {};
+    attempt_.pilot_id = station_.pilotId();
+    attempt_.session_id = started->session_id;
+    attempt_.flight = flight->flown_with;
     timer_.start();
     return true;
 }
@@ -401,14 +397,13 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     free_.reset();
     shownAttempt_.clear();
     sections_->choose(0);
-    auto setup = setupFor(d, shown);
-    if (!setup)
-        return view_->setInvitation(tr("The drill cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
-    if (mode_->currentIndex() >= 0 && !d.sticks_only) setup->mode = static_cast<Mode>(mode_->currentData().toInt());
+    TakeOff wanted;
+    wanted.purpose = shown ? TakeOff::Purpose::Demonstration : TakeOff::Purpose::Drill;
+    wanted.pilot_id = station_.pilotId();
+    wanted.real_day = day_->isChecked();
+    if (mode_->currentIndex() >= 0) wanted.mode = static_cast<Mode>(mode_->currentData().toInt());
     demonstration_ = shown;
-    flown_with_ = setup->airframe.id == d.aircraft && !store_.setup(station_.pilotId()) ? "" : setup->airframe.name;
-    if (const std::string day = in_words(setup->conditions); !day.empty()) flown_with_ += (flown_with_.empty() ? "" : "; ") + day;
-    if (!takeOff(d, std::move(*setup), stand_in)) return;
+    if (!takeOff(d, wanted, stand_in)) return;
     heading_->setText(shown ? tr("Demonstration") : tr("Live"));
     sentence_->setText(shown ? tr("The stand-in pilot flies. Nothing is kept.") : QString::fromStdString(d.purpose));
     refreshPanel();
@@ -421,12 +416,11 @@ void DrillsPage::flyFreely(const std::string& world, Mode mode)
     if (!readyToFly()) return refreshPanel();
     free_ = {world, mode};
     demonstration_ = false;
-    const Drill d = free_flight(world);
-    auto setup = setupFor(d, false);
-    if (!setup)
-        return view_->setInvitation(tr("The world cannot be flown: %1.").arg(QString::fromStdString(setup.error().message)));
-    setup->mode = mode;
-    if (!takeOff(d, std::move(*setup), std::nullopt)) return;
+    TakeOff wanted;
+    wanted.purpose = TakeOff::Purpose::Free;
+    wanted.pilot_id = station_.pilotId();
+    wanted.mode = mode;
+    if (!takeOff(free_flight(world), wanted, std::nullopt)) return;
     heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
     sentence_->setText(tr("%1. The time counts as practice; nothing is scored. Choose a drill to go back to the ladder.")
                            .arg(QString::fromStdString(loop_->setup().airframe.name)));
@@ -471,7 +465,7 @@ void DrillsPage::follow()
     if (!loop_) return;
     const FlightSnapshot now = loop_->snapshot();
     station_.setArmed(now.armed && !demonstration_ && !now.paused);
-    if (now.score_so_far && !free()) criteria_->setCriteria(attempt_row(*now.score_so_far, now.mode).criteria);
+    if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
     const QString follows = followsInWords(now);
     auto flown = loop_->take_result();
     if (!flown && !follows.isEmpty()) sentence_->setText(follows);
@@ -483,25 +477,32 @@ void DrillsPage::follow()
         heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
         return refreshPanel();
     }
-    const Score& score = flown->score;
+    showResult(flown->score, follows);
+    if (!demonstration_) keepFlight(std::move(*flown), now.mode);
+    refreshPanel();
+}
+
+void DrillsPage::showResult(const Score& score, const QString& follows)
+{
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
-    QStringList said{QString::fromStdString(score.summary)};
-    for (std::size_t i = 1; i < score.faults.size(); ++i)
-        said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
+    QStringList said{QString::fromStdString(summary_of(score))};
+    for (std::size_t i = 1; i < score.faults.size(); ++i) said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));
-    AttemptRow row = attempt_row(score, now.mode);
-    criteria_->setCriteria(row.criteria);
-    if (!demonstration_) {
-        row.pilot_id = station_.pilotId();
-        row.session_id = session_id_;
-        row.flown_with = flown_with_;
-        const Drill& flew = loop_->drill();
-        shownAttempt_ = store_.addAttempt(std::move(row), flown->log, flew.demonstration.get());
-        shownDrill_ = flew.id;
-        if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
-    }
-    refreshPanel();
+    criteria_->setCriteria(criterion_rows(score));
+}
+
+void DrillsPage::keepFlight(FlownDrill flown, Mode mode)
+{
+    const Drill& flew = loop_->drill();
+    AttemptRow row = attempt_row(flown.score, mode);
+    row.pilot_id = attempt_.pilot_id;
+    row.session_id = attempt_.session_id;
+    row.shadowed = attempt_.shadowed;
+    if (!flew.sticks_only) row.flight = attempt_.flight;
+    shownDrill_ = flew.id;
+    shownAttempt_ = school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), flew.demonstration);
+    if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
 }
 
 } // namespace bh::desk

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "device/flight_loop.h"
+#include "school/take_off.h"
 
 #include <QTimer>
 #include <QWidget>
@@ -10,8 +11,13 @@
 
 class QCheckBox;
 class QComboBox;
+class QHBoxLayout;
 class QLabel;
 class QPushButton;
+
+namespace bh {
+class School;
+}
 
 namespace bh::desk {
 
@@ -20,7 +26,6 @@ class FlightView;
 class KeyboardSticks;
 class LadderEditor;
 class LadderPanel;
-class RecordStore;
 class ScoreCard;
 class Sections;
 class Station;
@@ -29,7 +34,7 @@ class Station;
 class DrillsPage : public QWidget {
     Q_OBJECT
 public:
-    DrillsPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    DrillsPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     ~DrillsPage() override;
     void chooseDrill(const std::string& id);
     /// A flight without a drill in a world, with the pilot's set-up: it counts as practice, nothing is scored.
@@ -65,16 +70,21 @@ private:
     void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
     [[nodiscard]] const Drill* flyingDrill() const;
-    bool takeOff(const Drill& drill, FlightSetup setup,
-                 std::optional<FlightLoop::StandIn> stand_in); ///< false: the view says why
-    [[nodiscard]] Result<FlightSetup> setupFor(const Drill& drill, bool demonstration) const;
+    bool takeOff(const Drill& drill, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in);
+    void showResult(const Score& score, const QString& follows);
+    void keepFlight(FlownDrill flown, Mode mode);
+    void makeButtons();
+    [[nodiscard]] QWidget* makeSide();
+    [[nodiscard]] QHBoxLayout* makeSections();
+    void bindKeys();
+    [[nodiscard]] QString invitation(const Drill& drill) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
     void land(); ///< takes the running flight off the view
     [[nodiscard]] bool flying() const;
     [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
     [[nodiscard]] const Drill* drill() const;
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     LadderPanel* ladder_;
     Sections* sections_;
@@ -91,7 +101,7 @@ private:
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;
-    std::string session_id_, flown_with_;
+    AttemptRow attempt_; ///< what is known of the flight under way
     bool demonstration_ = false;
     bool result_shown_ = false;
     double pace_ = 1;

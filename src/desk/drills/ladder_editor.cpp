@@ -2,7 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "files/curriculum_document.h"
@@ -39,8 +39,8 @@ QTableWidgetItem* cell(const QString& text, bool editable)
 
 } // namespace
 
-LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     stagesTitle_ = title();
     stages_ = new QTreeWidget;
@@ -54,7 +54,7 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     adds_ = new QComboBox;
     adds_->setObjectName(QStringLiteral("addsDrill"));
     adds_->setAccessibleName(tr("Drill to add"));
-    for (const Drill& d : store_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    for (const Drill& d : school_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
     add_ = namedButton(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
     newStage_ = namedButton(tr("New stage"), "newStage", tr("A stage after the chosen one, with the drill on the left"));
     up_ = namedButton(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
@@ -143,7 +143,9 @@ LadderEditor::LadderEditor(RecordStore& store, Station& station, QWidget* parent
     layout->setContentsMargins(0, 0, 0, 0);
     layout->addLayout(columns, 1);
     layout->addWidget(said_);
-    connect(&store_, &RecordStore::changed, this, &LadderEditor::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Drill, Kind::Curriculum}, station_.pilotId())) refresh();
+    });
     connect(&station_, &Station::pilotChosen, this, &LadderEditor::refresh);
     refresh();
 }
@@ -172,7 +174,7 @@ void LadderEditor::refresh()
 
 void LadderEditor::refreshStages()
 {
-    const Curriculum& c = store_.curriculum(station_.pilotId());
+    const Curriculum& c = school_.curriculum(station_.pilotId());
     const QTreeWidgetItem* before = stages_->currentItem();
     const QTreeWidgetItem* parent = before && before->parent() ? before->parent() : before;
     const int stage = parent ? stages_->indexOfTopLevelItem(const_cast<QTreeWidgetItem*>(parent)) : 0;
@@ -181,14 +183,14 @@ void LadderEditor::refreshStages()
     stagesTitle_->setText(tr("%1, version %2%3")
                               .arg(QString::fromStdString(c.name))
                               .arg(c.version)
-                              .arg(store_.edited("curriculum", c.id) ? tr(", edited here") : QString()));
+                              .arg(school_.edited(Kind::Curriculum, c.id) ? tr(", edited here") : QString()));
     stages_->clear();
     for (const Curriculum::Stage& s : c.stages) {
         auto* item = new QTreeWidgetItem(stages_, {QString::fromStdString(s.name)});
         item->setFlags(item->flags() | Qt::ItemIsEditable);
         item->setFont(0, uiFont(10, true));
         for (const std::string& id : s.drills) {
-            const Drill* d = store_.drill(id);
+            const Drill* d = school_.drill(id);
             new QTreeWidgetItem(item, {QString::fromStdString(d ? d->name : id)});
         }
     }
@@ -220,11 +222,11 @@ void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t,
     const QTreeWidgetItem* top = item->parent() ? item->parent() : item;
     const auto stage = static_cast<std::size_t>(stages_->indexOfTopLevelItem(const_cast<QTreeWidgetItem*>(top)));
     const int drill = item->parent() ? item->parent()->indexOfChild(const_cast<QTreeWidgetItem*>(item)) : -1;
-    Curriculum changed = store_.curriculum(station_.pilotId());
+    Curriculum changed = school_.curriculum(station_.pilotId());
     const std::string before = curriculum_text(changed);
     edit(changed, stage, drill);
     if (curriculum_text(changed) == before) return;
-    const auto kept = store_.keepDocument("curriculum", changed.id, curriculum_text(changed));
+    const auto kept = school_.keep_document(Kind::Curriculum, changed.id, curriculum_text(changed));
     if (kept) return;
     refreshStages();
     say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));
@@ -233,14 +235,14 @@ void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t,
 void LadderEditor::refreshLimits()
 {
     const QSignalBlocker quiet(limits_);
-    const Drill* d = store_.drill(drill_id_);
+    const Drill* d = school_.drill(drill_id_);
     limitsTitle_->setText(d ? tr("Limits of \"%1\", version %2%3")
                                   .arg(QString::fromStdString(d->name))
                                   .arg(d->version)
-                                  .arg(store_.edited("drill", d->id) ? tr(", edited here") : QString())
+                                  .arg(school_.edited(Kind::Drill, d->id) ? tr(", edited here") : QString())
                             : tr("Choose a drill to see its limits."));
     limits_->setRowCount(0);
-    const auto text = store_.document("drill", drill_id_);
+    const auto text = school_.document(Kind::Drill, drill_id_);
     const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
     const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
         const int row = limits_->rowCount();
@@ -271,7 +273,7 @@ void LadderEditor::limitsEdited(int row, int column)
     if (column < Fail || row >= limits_->rowCount()) return;
     const auto criterion = static_cast<std::size_t>(limits_->item(row, Label)->data(Qt::UserRole).toInt());
     const bool below = limits_->item(row, Label)->data(Qt::UserRole + 1).toBool();
-    const auto text = store_.document("drill", drill_id_);
+    const auto text = school_.document(Kind::Drill, drill_id_);
     const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
     if (!known || criterion >= known->size()) return;
     CriterionLimits c = (*known)[criterion];
@@ -288,7 +290,7 @@ void LadderEditor::limitsEdited(int row, int column)
     if (column == Weight) c.weight = value;
     if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked;
     const auto changed = with_limits(*text, criterion, c);
-    const auto kept = changed ? store_.keepDocument("drill", drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
+    const auto kept = changed ? school_.keep_document(Kind::Drill, drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
     if (kept) return;
     refreshLimits();
     say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));

@@ -12,9 +12,12 @@ class QPushButton;
 class QTableWidget;
 class QTreeWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// Changes the stages of the chosen pilot's curriculum and the limits of the chosen drill. Every change is kept at once as a
@@ -22,7 +25,7 @@ class Station;
 class LadderEditor : public QWidget {
     Q_OBJECT
 public:
-    LadderEditor(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    LadderEditor(School& school, Station& station, QWidget* parent = nullptr);
     void setDrill(const std::string& id);
 
 private:
@@ -35,7 +38,7 @@ private:
     void select(std::size_t stage, int drill);
     void say(const QString& words);
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     std::string drill_id_;
     QLabel *stagesTitle_, *limitsTitle_, *said_;

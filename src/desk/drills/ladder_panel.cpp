@@ -1,7 +1,7 @@
 #include "desk/drills/ladder_panel.h"
 
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -85,8 +85,8 @@ QString scoresInWords(const DrillStanding& s)
 
 } // namespace
 
-LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     curriculum_ = new QComboBox;
     curriculum_->setObjectName(QStringLiteral("curriculum"));
@@ -94,14 +94,14 @@ LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent)
     curriculum_->setFocusPolicy(Qt::TabFocus);
     curriculum_->setToolTip(
         tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
-    for (const Curriculum& c : store_.curricula())
+    for (const Curriculum& c : school_.curricula())
         curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
     connect(curriculum_, &QComboBox::activated, this, [this](int row) {
-        const PilotRow* pilot = store_.pilot(station_.pilotId());
+        const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
         PilotRow edited = *pilot;
         edited.curriculum = curriculum_->itemData(row).toString().toStdString();
-        store_.editPilot(edited);
+        school_.edit_pilot(edited);
     });
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("ladder"));
@@ -128,7 +128,7 @@ LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent)
     openingLayout->addWidget(open_, 1, 1);
     const auto openNow = [this] {
         const std::string stage = opening_->property("stage").toString().toStdString();
-        if (store_.openStage(station_.pilotId(), stage, true, reason_->text())) reason_->clear();
+        if (school_.open_stage(station_.pilotId(), stage, true, reason_->text().toStdString())) reason_->clear();
     };
     connect(open_, &QPushButton::clicked, this, openNow);
     connect(reason_, &QLineEdit::returnPressed, this, openNow);
@@ -156,7 +156,10 @@ LadderPanel::LadderPanel(RecordStore& store, Station& station, QWidget* parent)
         Q_EMIT drillChosen();
     });
     connect(list_, &QListWidget::itemClicked, this, &LadderPanel::drillChosen);
-    connect(&store_, &RecordStore::changed, this, &LadderPanel::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Stage, Kind::Drill, Kind::Curriculum}, station_.pilotId())) refresh();
+    });
+    connect(&themeNews(), &ThemeNews::changed, this, &LadderPanel::refresh);
     refresh();
 }
 
@@ -182,7 +185,7 @@ void LadderPanel::choose(const std::string& id)
 void LadderPanel::chooseNext()
 {
     refresh();
-    choose(store_.standing(station_.pilotId()).next_drill);
+    choose(school_.standing(station_.pilotId()).next_drill);
     if (list_->currentRow() < 0) list_->setCurrentRow(0);
 }
 
@@ -195,14 +198,14 @@ void LadderPanel::setBusy(bool busy)
 
 void LadderPanel::refresh()
 {
-    const Curriculum& curriculum = store_.curriculum(station_.pilotId());
+    const Curriculum& curriculum = school_.curriculum(station_.pilotId());
     for (int row = 0; row < curriculum_->count(); ++row)
-        for (const Curriculum& c : store_.curricula())
+        for (const Curriculum& c : school_.curricula())
             if (c.id == curriculum_->itemData(row).toString().toStdString())
                 curriculum_->setItemText(row, QString::fromStdString(c.name));
     curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(curriculum.id)));
     curriculum_->setEnabled(!station_.pilotId().empty() && !busy_);
-    const PilotStanding& standing = store_.standing(station_.pilotId());
+    const PilotStanding& standing = school_.standing(station_.pilotId());
     std::vector<LadderStep> steps = standing.ladder;
     if (steps.empty()) // nobody is chosen: the ladder as it is for everybody
         for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage)
@@ -222,7 +225,7 @@ void LadderPanel::refresh()
     for (std::size_t i = 0; i < steps.size(); ++i) {
         QListWidgetItem* item = list_->item(static_cast<int>(i));
         const LadderStep& step = steps[i];
-        const Drill* d = store_.drill(step.drill_id);
+        const Drill* d = school_.drill(step.drill_id);
         const DrillStanding& s = step.standing;
         item->setText(QString::fromStdString(d ? d->name : step.drill_id));
         item->setData(StateRole, static_cast<int>(s.state));
@@ -252,10 +255,10 @@ void LadderPanel::refresh()
 
 void LadderPanel::refreshOpening()
 {
-    const Curriculum& curriculum = store_.curriculum(station_.pilotId());
+    const Curriculum& curriculum = school_.curriculum(station_.pilotId());
     const QListWidgetItem* item = list_->currentItem();
     std::size_t stage = 0;
-    for (const LadderStep& step : store_.standing(station_.pilotId()).ladder)
+    for (const LadderStep& step : school_.standing(station_.pilotId()).ladder)
         if (item && step.drill_id == chosen()) stage = step.stage;
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
     if (!opening_->isVisibleTo(this)) return;

@@ -9,9 +9,12 @@ class QLineEdit;
 class QListWidget;
 class QPushButton;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The chosen pilot's way through the drills: each with its stage, whether it is locked, open, due again or held, best and
@@ -19,7 +22,7 @@ class Station;
 class LadderPanel : public QWidget {
     Q_OBJECT
 public:
-    LadderPanel(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    LadderPanel(School& school, Station& station, QWidget* parent = nullptr);
     [[nodiscard]] std::string chosen() const; ///< id of a drill, empty when there is none
     void choose(const std::string& id);
     void chooseNext();                 ///< the pilot's next best drill
@@ -33,7 +36,7 @@ private:
     void refresh();
     void refreshOpening();
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     QComboBox* curriculum_;
     QListWidget* list_;

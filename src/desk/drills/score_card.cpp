@@ -3,9 +3,10 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/unit_words.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -35,7 +36,7 @@ QString howInWords(ByEye how)
 
 } // namespace
 
-ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     setObjectName(QStringLiteral("scoreCard"));
     setAccessibleName(tr("Score card for a drill flown in another simulator"));
@@ -77,8 +78,8 @@ ScoreCard::ScoreCard(RecordStore& store, Station& station, QWidget* parent) : QW
     simulator_->setObjectName(QStringLiteral("cardSimulator"));
     simulator_->setAccessibleName(tr("Simulator it is flown in"));
     simulator_->setToolTip(tr("Where it is flown; the attempt says so"));
-    for (const SimulatorProfile& s : store_.simulators()) simulator_->addItem(QString::fromStdString(s.name));
-    simulator_->addItem(tr("another simulator"));
+    for (const SimulatorProfile& s : school_.simulators()) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+    simulator_->addItem(tr("another simulator"), QString());
     start_ = tabButton(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
     start_->setProperty("primary", true);
     crash_ = tabButton(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
@@ -142,7 +143,7 @@ void ScoreCard::setDrill(const Drill* drill)
     table_->setRowCount(flight_ ? static_cast<int>(flight_->drill().criteria.size()) : 0);
     for (int row = 0; row < table_->rowCount(); ++row) {
         const Criterion& c = flight_->drill().criteria[static_cast<std::size_t>(row)];
-        const ByEye how = by_eye(c.measure);
+        const ByEye how = facts_of(c.measure).by_eye;
         const bool has_key = how != ByEye::Sticks && how != ByEye::Sides && row < 9;
         const auto put = [&](int column, const QString& text, bool bold = false) {
             auto* item = new QTableWidgetItem(text);
@@ -153,7 +154,7 @@ void ScoreCard::setDrill(const Drill* drill)
         put(What, QString::fromStdString(c.label) + (c.must ? tr(" (must)") : QString()), c.must);
         put(How, howInWords(how));
         put(Value, {}, true);
-        const auto words = [&](double v) { return CriteriaPanel::valueText(v, c.unit); };
+        const auto words = [&](double v) { return valueInWords(v, c.unit()); };
         put(Limits, QStringLiteral("%1 / %2 / %3").arg(words(c.fail), words(c.pass), words(c.merit)));
     }
     refresh();
@@ -239,8 +240,9 @@ void ScoreCard::keep()
     AttemptRow row = attempt_row(score, flight_->drill().modes.front());
     row.pilot_id = station_.pilotId();
     row.session_id = session;
-    row.observed = simulator_->currentText().toStdString();
-    kept_ = !store_.addObserved(std::move(row)).empty();
+    row.observed = true;
+    row.simulator = simulator_->currentData().toString().toStdString();
+    kept_ = !school_.add_attempt(std::move(row), nullptr).empty();
     if (kept_) said_ = tr("Kept as observed in %1. Space scores another one.").arg(simulator_->currentText());
     refresh();
 }
@@ -294,7 +296,7 @@ void ScoreCard::refresh()
         QTableWidgetItem* item = table_->item(row, Value);
         const bool ticking = flight_->ticking(static_cast<std::size_t>(row));
         item->setText(c.value
-                          ? CriteriaPanel::valueText(*c.value, c.criterion.unit) + (ticking ? QStringLiteral(" …") : QString())
+                          ? valueInWords(*c.value, c.criterion.unit()) + (ticking ? QStringLiteral(" …") : QString())
                           : QStringLiteral("–"));
         item->setForeground(!c.value ? t.soft : c.passed() ? t.held : t.notMet);
     }
@@ -304,7 +306,7 @@ void ScoreCard::refresh()
                     : over             ? tr("%1: %2 of 100. %3 K keeps it.")
                                  .arg(score.passed ? tr("Passed") : tr("Not passed"))
                                  .arg(score.score, 0, 'f', 0)
-                                 .arg(QString::fromStdString(score.summary))
+                                 .arg(QString::fromStdString(summary_of(score)))
                     : flight_->waits_for_throttle() ? tr("Crashed: press T when the throttle is at the bottom.")
                     : running() ? tr("Press a key when it happens; Backspace takes the last one back. Space ends it.")
                                 : tr("The pilot flies in the other simulator; you keep the keys. Turn on \"Watch outside\" to "

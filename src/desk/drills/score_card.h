@@ -13,9 +13,12 @@ class QLabel;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// Scores a drill that is flown in another simulator, by eye and with keys alone: a stopwatch, tallies, windows left and met
@@ -23,7 +26,7 @@ class Station;
 class ScoreCard : public QWidget {
     Q_OBJECT
 public:
-    ScoreCard(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    ScoreCard(School& school, Station& station, QWidget* parent = nullptr);
     void setDrill(const Drill* drill); ///< null: none is chosen. Not while one is being scored.
     [[nodiscard]] bool running() const { return flight_ && flight_->running(); }
     [[nodiscard]] const std::optional<ObservedFlight>& flight() const { return flight_; }
@@ -45,7 +48,7 @@ private:
     void refresh();
     [[nodiscard]] const FlightLog* sticks() const { return sticks_.size() > 1 ? &sticks_ : nullptr; }
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     std::optional<ObservedFlight> flight_;
     FlightLog sticks_; ///< while the watch for practice outside is on

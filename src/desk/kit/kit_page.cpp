@@ -1,7 +1,7 @@
 #include "desk/kit/kit_page.h"
 
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "device/other_programs.h"
@@ -25,7 +25,7 @@ constexpr int look_each_ms = 500;
 
 } // namespace
 
-KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("kitSummary"));
@@ -100,11 +100,11 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
     layout->addWidget(summary_);
     layout->addLayout(columns, 1);
 
-    if (auto lists = store_.data().kit())
+    if (auto lists = school_.data().kit())
         lists_ = std::move(*lists);
     else
         summary_->setText(QString::fromStdString(lists.error().message));
-    if (auto faults = store_.data().faults())
+    if (auto faults = school_.data().faults())
         finder_.emplace(std::move(*faults));
     else
         question_->setText(QString::fromStdString(faults.error().message));
@@ -133,7 +133,9 @@ KitPage::KitPage(RecordStore& store, Station& station, QWidget* parent) : QWidge
         showTicks();
         Q_EMIT progressChanged();
     });
-    connect(&store_, &RecordStore::changed, this, &KitPage::showTicks);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::KitTick}, station_.pilotId())) showTicks();
+    });
     connect(&station_, &Station::devicesChanged, this, &KitPage::detect);
     connect(&station_, &Station::deviceChosen, this, &KitPage::detect);
     timer_.setInterval(look_each_ms);
@@ -200,7 +202,7 @@ void KitPage::remakeList()
 
 void KitPage::tick(const KitItem& item, bool ticked)
 {
-    if (!station_.pilotId().empty()) store_.tickKit(station_.pilotId(), key(item), ticked);
+    if (!station_.pilotId().empty()) school_.tick_kit(station_.pilotId(), key(item), ticked);
     Q_EMIT progressChanged();
 }
 
@@ -209,7 +211,7 @@ std::pair<int, int> KitPage::progress() const
     const KitList* l = list();
     if (!l || station_.pilotId().empty()) return {0, 0};
     int done = 0;
-    for (const KitTickRow& row : store_.kitTicks(station_.pilotId()))
+    for (const KitTickRow& row : school_.kit_ticks(station_.pilotId()))
         for (const KitItem& item : l->items) done += row.ticked && row.item == key(item);
     return {done, static_cast<int>(l->items.size())};
 }
@@ -218,8 +220,8 @@ void KitPage::showTicks()
 {
     const KitList* l = list();
     if (!l || lines_.size() != l->items.size()) return;
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
-    const auto ticks = pilot ? store_.kitTicks(pilot->id) : std::vector<KitTickRow>{};
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const auto ticks = pilot ? school_.kit_ticks(pilot->id) : std::vector<KitTickRow>{};
     for (std::size_t i = 0; i < lines_.size(); ++i) {
         const auto tick =
             std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });

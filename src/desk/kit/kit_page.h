@@ -14,16 +14,19 @@ class QLabel;
 class QPushButton;
 class QVBoxLayout;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The checklist for the chosen pilot's kind of station, and a fault finder that asks one question at a time.
 class KitPage : public QWidget {
     Q_OBJECT
 public:
-    KitPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    KitPage(School& school, Station& station, QWidget* parent = nullptr);
     /// Items ticked of the list in use for the chosen pilot, and how many there are.
     [[nodiscard]] std::pair<int, int> progress() const;
 
@@ -42,7 +45,7 @@ private:
     [[nodiscard]] const KitList* list() const;
     [[nodiscard]] std::string key(const KitItem& item) const;
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     std::vector<KitList> lists_;
     std::optional<FaultFinder> finder_;

@@ -2,9 +2,10 @@
 
 #include "desk/logbook/hours_plot.h"
 #include "desk/parts/criteria_panel.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/attempt_words.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -44,7 +45,7 @@ void dressTable(QTableView* table)
 
 } // namespace
 
-AttemptModel::AttemptModel(const RecordStore& store, QObject* parent) : QAbstractTableModel(parent), store_(store) {}
+AttemptModel::AttemptModel(const School& school, QObject* parent) : QAbstractTableModel(parent), school_(school) {}
 
 void AttemptModel::show(std::vector<AttemptRow> attempts)
 {
@@ -61,22 +62,22 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
-    const Drill* drill = store_.drill(a.drill_id);
+    const Drill* drill = school_.drill(a.drill_id);
     if (role == AttemptIdRole) return QString::fromStdString(a.id);
     if (role == DrillIdRole) return QString::fromStdString(a.drill_id);
     if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
-    if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(a.summary);
+    if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(school_.summary(a));
     if (role == Qt::ForegroundRole && index.column() == Result) return a.passed ? theme().held : theme().notMet;
     const bool sort = role == SortRole;
     if (role != Qt::DisplayRole && !sort) return {};
     switch (index.column()) {
     case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(whenText(a.at));
     case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
-    case FlightMode: return a.observed.empty() ? QString::fromStdString(a.mode) : tr("by eye");
+    case FlightMode: return a.observed ? tr("by eye") : QLatin1String(mode_key(a.mode).data());
     case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
     case Result: return a.passed ? tr("● passed") : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
-    case Summary: return QString::fromStdString(a.summary);
+    case Summary: return QString::fromStdString(school_.summary(a));
     default: return {};
     }
 }
@@ -128,8 +129,8 @@ QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int 
     return section < ColumnCount ? names[section] : QVariant();
 }
 
-LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     totals_ = new QLabel;
     totals_->setObjectName(QStringLiteral("totals"));
@@ -139,9 +140,9 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent)
     filter_->setObjectName(QStringLiteral("drillFilter"));
     filter_->setAccessibleName(tr("Show attempts at"));
     filter_->addItem(tr("All drills"), QString());
-    for (const Drill& d : store_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    for (const Drill& d : school_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
 
-    attempts_ = new AttemptModel(store_, this);
+    attempts_ = new AttemptModel(school_, this);
     proxy_ = new QSortFilterProxyModel(this);
     proxy_->setSourceModel(attempts_);
     proxy_->setSortRole(AttemptModel::SortRole);
@@ -179,7 +180,7 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent)
     shows_->setObjectName(QStringLiteral("keepAsDemonstration"));
     shows_->setToolTip(tr("From now on this flight shows how the drill is flown; it can be undone"));
     connect(shows_, &QPushButton::clicked, this, [this] {
-        if (const auto a = chosenAttempt()) store_.keepDemonstration(a->drill_id, a->id);
+        if (const AttemptRow* a = chosenAttempt()) school_.keep_demonstration(a->drill_id, a->id);
     });
     auto* detailBox = new QWidget;
     auto* detailLayout = new QVBoxLayout(detailBox);
@@ -250,7 +251,10 @@ LogbookPage::LogbookPage(RecordStore& store, Station& station, QWidget* parent)
                                                         : QRegularExpression::escape(filter_->currentData().toString())));
     });
     connect(attemptTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &LogbookPage::showCriteria);
-    connect(&store_, &RecordStore::changed, this, &LogbookPage::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Demonstration, Kind::Drill, Kind::Curriculum, Kind::Simulator}, station_.pilotId())) refresh();
+    });
+    connect(&themeNews(), &ThemeNews::changed, this, &LogbookPage::refresh);
     connect(&station_, &Station::pilotChosen, this, &LogbookPage::refresh);
     refresh();
 }
@@ -260,7 +264,7 @@ void LogbookPage::showOffer()
     const auto& offer = station_.outsideOffer();
     offer_->setVisible(offer.has_value());
     if (!offer) return;
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
     const auto at = [](UnixTime t, const char* format) {
         return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format));
     };
@@ -277,12 +281,12 @@ void LogbookPage::showOffer()
 void LogbookPage::refresh()
 {
     showOffer();
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
-    const auto attempts = store_.attempts(station_.pilotId());
-    const auto sessions = store_.sessions(station_.pilotId());
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const auto attempts = school_.attempts(station_.pilotId());
+    const auto sessions = school_.sessions(station_.pilotId());
     attempts_->show(attempts);
     sessions_->show(sessions, attempts);
-    const PilotStanding& s = store_.standing(station_.pilotId());
+    const PilotStanding& s = school_.standing(station_.pilotId());
     const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
     if (!pilot)
         totals_->setText(tr("Choose or add a pilot in the line-up."));
@@ -298,7 +302,7 @@ void LogbookPage::refresh()
                              .arg(attempts.size())
                              .arg(passed));
     QStringList labels;
-    const QDate today = QDate(1970, 1, 1).addDays(store_.today());
+    const QDate today = QDate(1970, 1, 1).addDays(school_.today());
     const int weeks = static_cast<int>(s.weekly_hours.size());
     for (int i = 0; i < weeks; ++i) labels << today.addDays(-7 * (weeks - 1 - i)).toString(QStringLiteral("d MMM"));
     plot_->setWeeks(s.weekly_hours, labels);
@@ -306,30 +310,30 @@ void LogbookPage::refresh()
     showCriteria();
 }
 
-std::optional<AttemptRow> LogbookPage::chosenAttempt() const
+const AttemptRow* LogbookPage::chosenAttempt() const
 {
     const std::string id = attemptTable_->currentIndex().data(AttemptModel::AttemptIdRole).toString().toStdString();
-    for (const AttemptRow& a : store_.attempts(station_.pilotId()))
-        if (a.id == id) return a;
-    return std::nullopt;
+    for (const AttemptRow& a : school_.attempts(station_.pilotId()))
+        if (a.id == id) return &a;
+    return nullptr;
 }
 
 /// By which limits it was judged, where it was flown, and what the throttle did after a crash.
 void LogbookPage::showJudged()
 {
-    const auto a = chosenAttempt();
-    judged_->setVisible(a.has_value());
-    shows_->setVisible(a && a->observed.empty() && a->demonstration.empty());
+    const AttemptRow* a = chosenAttempt();
+    judged_->setVisible(a);
+    shows_->setVisible(a && !a->observed && a->demonstration.empty());
     if (!a) return;
     QStringList parts{tr("Judged by version %1 of the drill").arg(a->drill_version)};
-    for (const Curriculum& c : store_.curricula())
+    for (const Curriculum& c : school_.curricula())
         if (c.id == a->curriculum)
             parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
-    if (!a->observed.empty()) parts << tr("by eye, in %1").arg(QString::fromStdString(a->observed));
-    if (!a->flown_with.empty()) parts << QString::fromStdString(a->flown_with);
+    if (a->observed) parts << tr("by eye, in %1").arg(simulatorInWords(school_, *a));
+    if (const QString with = flownWithInWords(school_, *a); !with.isEmpty()) parts << with;
     for (const double cut_s : a->throttle_cuts_s) parts << tr("throttle at the bottom %1 s after a crash").arg(cut_s, 0, 'f', 1);
     judged_->setText(parts.join(QStringLiteral("; ")) + QLatin1Char('.'));
-    const auto shown = store_.demonstration(a->drill_id);
+    const AttemptRow* shown = school_.demonstration(a->drill_id);
     const bool this_one = shown && shown->id == a->id;
     shows_->setEnabled(!this_one);
     shows_->setText(this_one ? tr("This is the demonstration") : tr("Keep as demonstration"));
@@ -349,7 +353,7 @@ void LogbookPage::showCriteria()
     detail_->setText(
         tr("%1, %2\nScore %3. %4")
             .arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
-    criteria_->setCriteria(store_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
+    criteria_->setCriteria(school_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
 }
 
 } // namespace bh::desk

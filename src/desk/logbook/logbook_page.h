@@ -13,11 +13,14 @@ class QLabel;
 class QSortFilterProxyModel;
 class QTableView;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class CriteriaPanel;
 class HoursPlot;
-class RecordStore;
 class Station;
 
 /// Attempts of one pilot, newest first.
@@ -26,7 +29,7 @@ class AttemptModel : public QAbstractTableModel {
 public:
     enum Column { When, DrillName, FlightMode, ScoreColumn, Result, Flown, Summary, ColumnCount };
     enum Role { SortRole = Qt::UserRole + 1, AttemptIdRole, DrillIdRole };
-    explicit AttemptModel(const RecordStore& store, QObject* parent = nullptr);
+    explicit AttemptModel(const School& school, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -34,7 +37,7 @@ public:
     void show(std::vector<AttemptRow> attempts);
 
 private:
-    const RecordStore& store_;
+    const School& school_;
     std::vector<AttemptRow> rows_;
 };
 
@@ -59,15 +62,15 @@ private:
 class LogbookPage : public QWidget {
     Q_OBJECT
 public:
-    LogbookPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    LogbookPage(School& school, Station& station, QWidget* parent = nullptr);
 
 private:
     void refresh();
     void showCriteria();
     void showJudged();
-    [[nodiscard]] std::optional<AttemptRow> chosenAttempt() const;
+    [[nodiscard]] const AttemptRow* chosenAttempt() const;
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     void showOffer();
     QLabel* totals_;

@@ -1,6 +1,7 @@
 #include "desk/parts/criteria_panel.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/unit_words.h"
 
 #include <QHelpEvent>
 #include <QPainter>
@@ -25,7 +26,7 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
     QStringList spoken;
     for (const CriterionRow& c : criteria_)
         spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label),
-                                               c.value ? valueText(*c.value, c.unit) : tr("not yet")) +
+                                               c.value ? valueInWords(*c.value, c.unit) : tr("not yet")) +
                       (c.span ? QStringLiteral(", ") + spanText(c) : QString());
     setAccessibleDescription(spoken.join(QStringLiteral("; ")));
     if (resized) updateGeometry();
@@ -38,8 +39,8 @@ QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.
 QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
 {
     const Limits above{c.fail, c.pass, c.merit};
-    const QString upper = valueText(above.*limit, c.unit);
-    return c.below ? tr("%1 to %2").arg(valueText(*c.below.*limit, c.unit).section(QLatin1Char(' '), 0, 0), upper) : upper;
+    const QString upper = valueInWords(above.*limit, c.unit);
+    return c.below ? tr("%1 to %2").arg(valueInWords(*c.below.*limit, c.unit).section(QLatin1Char(' '), 0, 0), upper) : upper;
 }
 
 QString CriteriaPanel::spanText(const CriterionRow& c)
@@ -65,15 +66,6 @@ bool CriteriaPanel::event(QEvent* event)
     return true;
 }
 
-QString CriteriaPanel::valueText(double value, const std::string& unit)
-{
-    if (unit == "share") return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
-    if (unit == "count") return QString::number(value, 'f', 0);
-    if (unit == "ms" || unit == "deg")
-        return QStringLiteral("%1 %2").arg(value, 0, 'f', 0).arg(unit == "deg" ? QStringLiteral("°") : QStringLiteral("ms"));
-    return QStringLiteral("%1 %2").arg(value, 0, 'f', 1).arg(QString::fromStdString(unit));
-}
-
 void CriteriaPanel::paintEvent(QPaintEvent*)
 {
     const Theme& t = theme();
@@ -83,7 +75,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
         const QRect box(0, top, width(), rowHeight);
-        const QString value = c.value ? valueText(*c.value, c.unit) : QStringLiteral("–");
+        const QString value = c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–");
         paintMark(p, QRectF(0, top + 5, 10, 10),
                   !c.value ? StateMark::None
                   : passed ? StateMark::Done
@@ -110,10 +102,10 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
             top += rowHeight;
             continue;
         }
-        p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueText(c.fail, c.unit));
+        p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueInWords(c.fail, c.unit));
         p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop,
-                   tr("pass %1").arg(valueText(c.pass, c.unit)));
-        p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueText(c.merit, c.unit));
+                   tr("pass %1").arg(valueInWords(c.pass, c.unit)));
+        p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueInWords(c.merit, c.unit));
         top += rowHeight;
     }
 }

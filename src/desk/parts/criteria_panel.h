@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/record.h"
+#include "record/rows.h"
 
 #include <QWidget>
 #include <vector>
@@ -14,7 +14,6 @@ public:
     explicit CriteriaPanel(QWidget* parent = nullptr);
     void setCriteria(std::vector<CriterionRow> criteria);
     [[nodiscard]] const std::vector<CriterionRow>& criteria() const { return criteria_; }
-    [[nodiscard]] static QString valueText(double value, const std::string& unit);
     [[nodiscard]] static QString spanText(
         const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
     [[nodiscard]] QSize sizeHint() const override;

@@ -16,6 +16,7 @@ public:
     /// The button is called `name`; `words` stand on it. The part is made when it is first chosen, the first one at once.
     QPushButton* add(const QString& words, const QString& name, std::function<QWidget*()> make);
     void choose(int section);
+    [[nodiscard]] const std::vector<QPushButton*>& buttons() const { return buttons_; }
 
 Q_SIGNALS:
     void chosen(int section);

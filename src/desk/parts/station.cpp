@@ -1,6 +1,6 @@
 #include "desk/parts/station.h"
 
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 
 #include <QDateTime>
 #include <QFile>
@@ -12,12 +12,11 @@ namespace bh::desk {
 namespace {
 
 constexpr int poll_ms = 33;
-constexpr double note_every_s = 20;          // how much of a session a crash of the program can lose
-constexpr double session_ends_after_s = 600; // without any movement
+constexpr double tend_every_s = 60;
 
 } // namespace
 
-Station::Station(RecordStore& store) : store_(store)
+Station::Station(School& school) : school_(school)
 {
     timer_.setInterval(poll_ms);
     connect(&timer_, &QTimer::timeout, this, &Station::poll);
@@ -68,7 +67,7 @@ void Station::takeDevice(const DeviceInfo& device)
 
 void Station::loadCalibration()
 {
-    const auto row = store_.calibrationOf(device_.name, device_.guid);
+    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
     calibration_id_ = row ? row->id : std::string();
     verified_ = row ? row->verified_at > 0 : input_.simulated(); // what the simulated controller comes with is known to be right
     if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
@@ -76,7 +75,7 @@ void Station::loadCalibration()
 
 int Station::stickModeNumber() const
 {
-    const PilotRow* pilot = store_.pilot(pilot_id_);
+    const PilotRow* pilot = school_.pilot(pilot_id_);
     return pilot ? pilot->stick_mode : 2;
 }
 
@@ -92,7 +91,7 @@ Station::Controller Station::controllerState() const
 
 bool Station::keepCalibration(const Calibration& calibration)
 {
-    if (!calibration.usable() || store_.addCalibration(device_.name, device_.guid, calibration).empty()) return false;
+    if (!calibration.usable() || school_.add_calibration(device_.name, device_.guid, calibration).empty()) return false;
     loadCalibration();
     Q_EMIT deviceChosen();
     return true;
@@ -100,27 +99,18 @@ bool Station::keepCalibration(const Calibration& calibration)
 
 bool Station::verifyCalibration()
 {
-    if (calibration_id_.empty() || !store_.verifyCalibration(calibration_id_)) return false;
+    if (calibration_id_.empty() || !school_.verify_calibration(calibration_id_)) return false;
     verified_ = true;
     Q_EMIT deviceChosen();
     return true;
 }
 
-std::string Station::beginPractice()
-{
-    if (pilot_id_.empty()) return {};
-    if (session_id_.empty()) {
-        session_id_ = store_.startSession(pilot_id_, device_.name, device_.guid);
-        clock_ = {};
-        last_active_s_ = noted_at_s_ = ControllerHub::now_s();
-    }
-    return session_id_;
-}
+std::string Station::beginPractice() { return practice_.begin(pilot_id_, device_.name, device_.guid, ControllerHub::now_s()); }
 
 void Station::endPractice()
 {
-    if (session_id_.empty()) return;
-    store_.endSession(std::exchange(session_id_, {}), clock_.active_s(), clock_.idle_s());
+    if (!practice_.running()) return;
+    practice_.end();
     Q_EMIT practiceTicked();
 }
 
@@ -144,9 +134,9 @@ void Station::lookOutside()
     const State now = outside_.look(ControllerHub::now_s(), input_.sticks(), here || !present_);
     if (now == before) return;
     if (now == State::Running) {
-        const QString name = QDateTime::fromSecsSinceEpoch(store_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) +
+        const QString name = QDateTime::fromSecsSinceEpoch(school_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) +
                              QStringLiteral(".csv.gz");
-        auto recorder = StickRecorder::create((store_.fileName() + QStringLiteral(".sticks/") + name).toStdString());
+        auto recorder = StickRecorder::create(school_.stick_recording(name.toStdString()));
         if (recorder) {
             recorder_ = std::move(*recorder);
             hub_.set_listener([keep = recorder_](const DeviceSample& sample) { keep->add(sample); });
@@ -161,7 +151,7 @@ void Station::endOutside()
     hub_.set_listener(nullptr);
     OutsideOffer offer;
     const double age_s = ControllerHub::now_s() - outside_.ended_s();
-    offer.ended_at = store_.now() - static_cast<UnixTime>(std::lround(age_s));
+    offer.ended_at = school_.now() - static_cast<UnixTime>(std::lround(age_s));
     offer.started_at = offer.ended_at - static_cast<UnixTime>(std::lround(outside_.ended_s() - outside_.started_s()));
     offer.active_s = std::min(outside_.active_s(), outside_.ended_s() - outside_.started_s());
     offer.idle_s = outside_.idle_s();
@@ -181,7 +171,7 @@ bool Station::keepOutside()
     session.active_s = offer_->active_s;
     session.idle_s = offer_->idle_s;
     session.recording = offer_->recording;
-    if (!store_.addOutsideSession(session, offer_->device.name, offer_->device.guid)) return false;
+    if (!school_.add_outside_session(session, offer_->device.name, offer_->device.guid)) return false;
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();
@@ -192,7 +182,7 @@ void Station::discardOutside()
 {
     if (!offer_) return;
     if (!offer_->recording.empty())
-        QFile::remove(store_.fileName() + QStringLiteral(".sticks/") + QString::fromStdString(offer_->recording));
+        QFile::remove(QString::fromStdString(school_.stick_recording(offer_->recording).string()));
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();
@@ -226,25 +216,18 @@ void Station::poll()
         Q_EMIT sticksMoved();
     }
     if (watching_) lookOutside();
-    if (session_id_.empty()) {
-        if (watching_ && outside_.state() == OutsidePractice::State::Running && ControllerHub::now_s() - ticked_at_s_ > 1) {
-            ticked_at_s_ = ControllerHub::now_s();
-            Q_EMIT practiceTicked();
-        }
-        return;
-    }
     const double now = ControllerHub::now_s();
-    clock_.update(now, input_.sticks(), armed_);
-    if (clock_.running()) last_active_s_ = now;
-    if (now - noted_at_s_ > note_every_s) {
-        noted_at_s_ = now;
-        store_.noteSession(session_id_, clock_.active_s(), clock_.idle_s());
+    if (now - tended_at_s_ > tend_every_s) {
+        tended_at_s_ = now;
+        school_.close_abandoned_sessions(); // of windows that are gone
     }
-    if (now - ticked_at_s_ > 1) {
+    const bool outside_runs = watching_ && outside_.state() == OutsidePractice::State::Running;
+    if (!practice_.running() && !outside_runs) return;
+    const bool goes_on = practice_.update(now, input_.sticks(), armed_);
+    if (!goes_on || now - ticked_at_s_ > 1) {
         ticked_at_s_ = now;
         Q_EMIT practiceTicked();
     }
-    if (now - last_active_s_ > session_ends_after_s) endPractice();
 }
 
 } // namespace bh::desk

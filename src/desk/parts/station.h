@@ -2,10 +2,9 @@
 
 #include "core/controller/stick_mode.h"
 #include "core/progress/outside_practice.h"
-#include "core/progress/practice_clock.h"
 #include "device/stick_input.h"
 #include "device/stick_recorder.h"
-#include "record/record.h"
+#include "school/practice.h"
 
 #include <QObject>
 #include <QTimer>
@@ -15,13 +14,12 @@
 
 namespace bh::desk {
 
-class RecordStore;
 
 /// The place where one pilot sits: the chosen pilot, the controller in use, and the practice session that runs.
 class Station : public QObject {
     Q_OBJECT
 public:
-    explicit Station(RecordStore& store);
+    explicit Station(School& school);
     ~Station() override;
 
     [[nodiscard]] const std::string& pilotId() const { return pilot_id_; }
@@ -52,8 +50,8 @@ public:
     std::string beginPractice();
     void endPractice();
     void setArmed(bool armed) { armed_ = armed; }
-    [[nodiscard]] const PracticeClock& practice() const { return clock_; }
-    [[nodiscard]] bool practising() const { return !session_id_.empty(); }
+    [[nodiscard]] const PracticeClock& practice() const { return practice_.clock(); }
+    [[nodiscard]] bool practising() const { return practice_.running(); }
 
     /// Practice in another program: while it is watched, it begins and ends by itself, the sticks are recorded beside the
     /// record, and what was practised is offered for the logbook.
@@ -86,7 +84,7 @@ private:
     void loadCalibration();
     void lookOutside();
     void endOutside();
-    RecordStore& store_;
+    School& school_;
     ControllerHub hub_;
     StickInput input_{hub_};
     DeviceInfo device_ = SimulatedController::info();
@@ -95,17 +93,15 @@ private:
     bool verified_ = true;
     bool chosen_by_hand_ = false;
     std::string pilot_id_;
-    std::string session_id_;
-    PracticeClock clock_;
+    Practice practice_{school_};
     bool armed_ = false;
     bool watching_ = false;
     OutsidePractice outside_;
     std::shared_ptr<StickRecorder> recorder_;
     std::optional<OutsideOffer> offer_;
     std::function<bool()> used_here_;
-    double noted_at_s_ = 0;
+    double tended_at_s_ = 0;
     double ticked_at_s_ = 0;
-    double last_active_s_ = 0;
     std::uint64_t seen_changes_ = 0;
     std::vector<int> seen_counts_;
     QTimer timer_;

@@ -144,6 +144,13 @@ void applyTheme(QApplication& application, bool night)
     palette.setColor(QPalette::HighlightedText, t.onChrome);
     application.setPalette(palette);
     application.setStyleSheet(styleSheet(t));
+    Q_EMIT themeNews().changed();
+}
+
+ThemeNews& themeNews()
+{
+    static ThemeNews news;
+    return news;
 }
 
 QFont uiFont(double points, bool bold)

@@ -2,6 +2,7 @@
 
 #include <QColor>
 #include <QFont>
+#include <QObject>
 
 class QApplication;
 class QPainter;
@@ -24,6 +25,14 @@ struct Theme {
 [[nodiscard]] const Theme& theme();
 /// Applies fonts (once), palette and style sheet for day or night to the whole application.
 void applyTheme(QApplication& application, bool night);
+
+/// Tells those who keep colours of the theme that they are others now.
+class ThemeNews : public QObject {
+    Q_OBJECT
+Q_SIGNALS:
+    void changed();
+};
+[[nodiscard]] ThemeNews& themeNews();
 
 /// Noto Sans; its figures are tabular.
 [[nodiscard]] QFont uiFont(double points, bool bold = false);

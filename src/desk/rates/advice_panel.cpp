@@ -5,7 +5,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 
@@ -14,7 +14,7 @@
 
 namespace bh::desk {
 
-AdvicePanel::AdvicePanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
+AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
 {
     bands_ = readingTable("rateBands", tr("Usual rates by purpose"),
                           {tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
@@ -82,7 +82,7 @@ void AdvicePanel::refresh()
     evidence.max_dps = rate_dps(context_.practised.roll, 1);
     evidence.rocking_share = context_.rocking_share;
     if (flipHeight_->value() > 0) evidence.flip_height_m = flipHeight_->value();
-    if (const Airframe* real = store_.realAircraft(context_.aircraft_id)) evidence.airframe = *real;
+    if (const Airframe* real = school_.real_aircraft(context_.question.aircraft_id)) evidence.airframe = *real;
     QString text;
     for (const RateAdvice& a : rate_advice(evidence))
         text += QStringLiteral("<p><b>%1</b><br>%2.</p>")
@@ -94,19 +94,19 @@ void AdvicePanel::refresh()
                          .arg(evidence.max_dps, 0, 'f', 0)
                    : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
     advice_->setText(text);
-    bands_->setDisabled(context_.pilot_id.empty());
+    bands_->setDisabled(context_.question.pilot_id.empty());
 }
 
 void AdvicePanel::beginWith(int row)
 {
     const RateBand& band = rate_bands()[static_cast<std::size_t>(row)];
-    TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
+    TrainingSetup setup = school_.setup(context_.question.pilot_id).value_or(TrainingSetup{});
     for (const RateAxis axis : rate_axes) {
         RateCurve& curve = curve_of(setup.rates, axis);
         curve = with_end(curve, axis == RateAxis::Yaw ? band.start_yaw_dps : band.start_dps);
     }
     setup.rates.name = std::string(band.name);
-    store_.keepSetup(context_.pilot_id, setup);
+    school_.keep_setup(context_.question.pilot_id, setup);
 }
 
 } // namespace bh::desk

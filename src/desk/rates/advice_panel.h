@@ -8,22 +8,25 @@ class QDoubleSpinBox;
 class QLabel;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 
 /// What rates are usual for what, as a place to begin, and what the pilot's own flights and plans say about them.
 class AdvicePanel : public QWidget {
     Q_OBJECT
 public:
-    explicit AdvicePanel(RecordStore& store, QWidget* parent = nullptr);
+    explicit AdvicePanel(School& school, QWidget* parent = nullptr);
     void setContext(const RatesContext& context);
 
 private:
     void refresh();
     void beginWith(int band);
 
-    RecordStore& store_;
+    School& school_;
     RatesContext context_;
     QTableWidget* bands_;
     QDoubleSpinBox* flipHeight_;

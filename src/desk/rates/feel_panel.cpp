@@ -2,9 +2,10 @@
 
 #include "core/drill/free_flight.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
@@ -24,8 +25,8 @@ constexpr double told_apart = 0.05; // the usual level
 
 } // namespace
 
-FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent)
-    : QWidget(parent), store_(store), station_(station)
+FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station)
 {
     view_ = new FlightView;
     view_->setObjectName(QStringLiteral("feelView"));
@@ -58,7 +59,7 @@ FeelPanel::FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys,
     connect(rate_, &QPushButton::clicked, this, &FeelPanel::askHowItWas);
     form_ = new HandlingForm;
     connect(form_, &HandlingForm::rated, this, [this](int rating) {
-        store_.addHandling(station_.pilotId(), {0, rating, "", context_.practised});
+        school_.add_handling(station_.pilotId(), {0, rating, "", context_.practised});
         shown_->setCurrentWidget(view_);
         refresh();
     });
@@ -124,7 +125,7 @@ FeelPanel::~FeelPanel() { land(); }
 
 void FeelPanel::setContext(const RatesContext& context)
 {
-    if (context.pilot_id != context_.pilot_id) {
+    if (context.question.pilot_id != context_.question.pilot_id) {
         land();
         test_.reset();
     }
@@ -156,22 +157,18 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     if (station_.pilotId().empty() || station_.controllerState() != Station::Controller::Ready) return refresh();
     Drill flight_of = free_flight("pan");
     flight_of.phases.front().instruction =
-        (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again."))
-            .toStdString();
-    const auto own = store_.setup(station_.pilotId());
-    auto setup = store_.data().setup_for(flight_of, rates);
-    if (!setup) return view_->setInvitation(QString::fromStdString(setup.error().message));
-    if (const Airframe* real = store_.realAircraft(context_.aircraft_id)) setup->airframe = *real;
-    setup->mode = Mode::Acro; // rates are about nothing else
-    auto flight = Flight::create(std::move(*setup));
+        (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again.")).toStdString();
+    TakeOff take_off;
+    take_off.purpose = TakeOff::Purpose::Test;
+    take_off.pilot_id = station_.pilotId();
+    take_off.mode = Mode::Acro; // rates are about nothing else
+    take_off.rates = rates;
+    take_off.real_aircraft = context_.question.aircraft_id;
+    const auto flight = prepared(school_, flight_of, take_off);
     if (!flight) return view_->setInvitation(QString::fromStdString(flight.error().message));
-    if (station_.beginPractice().empty()) return;
-    loop_ = std::make_unique<FlightLoop>(std::move(*flight), flight_of,
-                                         [&input = station_.input()](double after_s) { return input.sticks_after(after_s); });
-    view_->setStickMode(station_.stickMode());
-    view_->show(loop_.get());
-    if (own) view_->setCamera(own->camera_tilt_deg, own->fov_deg);
-    view_->setFocus();
+    auto started = startFlight(station_, *view_, *flight, flight_of);
+    if (!started) return view_->setInvitation(QString::fromStdString(started.error().message));
+    loop_ = std::move(started->loop);
     flown_ = what;
     timer_.start();
     refresh();
@@ -210,7 +207,7 @@ void FeelPanel::say(bool x_is_b)
     if (!test_ || test_->over()) return;
     test_->said_b.push_back(x_is_b);
     if (test_->over()) {
-        store_.addBlindTest(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(),
+        school_.add_blind_test(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(),
                                                  test_->right(), test_->trials, test_->p_value()});
         land();
     } else
@@ -274,7 +271,7 @@ void FeelPanel::refresh()
                               .arg(test_->p_value(), 0, 'f', 3)
                               .arg(said));
     } else {
-        const auto tests = store_.blindTests(station_.pilotId());
+        const auto tests = school_.file(station_.pilotId()).blind_tests;
         verdict_->setText(tests.empty() ? QString()
                                         : tr("Last blind test, %1: %2 of %3 right (p = %4).")
                                               .arg(QString::fromStdString(tests.back().between))

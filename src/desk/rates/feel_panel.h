@@ -13,12 +13,15 @@ class QLabel;
 class QPushButton;
 class QStackedWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class FlightView;
 class HandlingForm;
 class KeyboardSticks;
-class RecordStore;
 class Station;
 
 /// Flies the built-in flight with one curve or the other, changed in the air, or blind: X is one of the two, and the pilot says
@@ -26,7 +29,7 @@ class Station;
 class FeelPanel : public QWidget {
     Q_OBJECT
 public:
-    FeelPanel(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     ~FeelPanel() override;
     void setContext(const RatesContext& context);
     /// A test flight with rates of their own, as those of a step of a change plan.
@@ -52,7 +55,7 @@ private:
     void follow();
     [[nodiscard]] RateProfile rates(const QComboBox* choice) const;
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     RatesContext context_;
     std::unique_ptr<FlightLoop> loop_;

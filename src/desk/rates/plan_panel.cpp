@@ -4,7 +4,7 @@
 #include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
@@ -27,7 +27,7 @@ QString text(std::string_view t) { return QString::fromUtf8(t.data(), static_cas
 
 } // namespace
 
-PlanPanel::PlanPanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
+PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
 {
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("planHeading"));
@@ -107,35 +107,18 @@ void PlanPanel::setContext(const RatesContext& context)
 
 void PlanPanel::begin()
 {
-    KeptPlan plan;
-    plan.on_aircraft = context_.aircraft_changes();
-    plan.aircraft = context_.aircraft_id;
-    plan.simulator = context_.simulator_id;
-    plan.stays = plan.on_aircraft ? context_.practised : context_.real;
-    plan.plan.from = context_.changing();
-    plan.plan.to = context_.matched();
-    plan.plan.ranges = context_.ranges;
-    plan.plan.locked = context_.locked;
-    // What is practised may be said in other numbers than the simulator's: the same curve in its own, as near as they come.
-    for (const RateAxis axis : rate_axes) {
-        if (family_key(curve_of(plan.plan.from, axis)) == context_.family || plan.plan.locked[static_cast<std::size_t>(axis)])
-            continue;
-        MatchOptions options;
-        options.ranges = context_.ranges;
-        if (const auto same = match_rates(curve_of(plan.plan.from, axis), context_.family, options))
-            curve_of(plan.plan.from, axis) = same->rounded;
-    }
-    const auto standing = standing_of(plan.plan);
-    if (!standing) return words_->setText(QString::fromStdString(standing.error().message));
+    const auto plan = plan_to_match(context_);
+    if (!plan) return words_->setText(QString::fromStdString(plan.error().message));
     flownHere_ = false;
-    if (store_.keepRatePlan(context_.pilot_id, plan)) refresh();
+    if (school_.keep_plan(context_.question.pilot_id, *plan)) refresh();
 }
 
 void PlanPanel::end()
 {
     if (!plan_) return;
-    plan_->ended = true;
-    store_.keepRatePlan(context_.pilot_id, *plan_);
+    KeptPlan plan = *plan_;
+    plan.ended = true;
+    school_.keep_plan(context_.question.pilot_id, plan);
     refresh();
 }
 
@@ -152,14 +135,6 @@ void PlanPanel::stepFlown()
     form_->setAllowed(mayRate());
 }
 
-bool PlanPanel::keepRates(const KeptPlan& plan, const RateProfile& rates)
-{
-    if (plan.on_aircraft) return store_.keepRates(plan.aircraft, rates);
-    TrainingSetup setup = store_.setup(context_.pilot_id).value_or(TrainingSetup{});
-    setup.rates = rates;
-    return store_.keepSetup(context_.pilot_id, setup);
-}
-
 bool PlanPanel::mayRate() const
 {
     return plan_ && (flownHere_ || outside_->isChecked()) && (!plan_->on_aircraft || read_->isChecked());
@@ -171,29 +146,17 @@ void PlanPanel::rate(int rating)
     KeptPlan plan = *plan_;
     plan.plan.flown.push_back({*standing_->next, rating});
     plan.decisions.push_back(
-        {store_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
+        {school_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
     const auto after = standing_of(plan.plan);
     if (!after) return words_->setText(QString::fromStdString(after.error().message));
     read_->setChecked(false);
     outside_->setChecked(false);
     flownHere_ = false;
-    const std::string pilot = context_.pilot_id; // writing reads everything anew
-    store_.undoStack()->beginMacro(tr("step of a change plan"));
-    if (store_.keepRatePlan(pilot, plan) && keepRates(plan, after->now) && !after->next) matched(plan);
-    store_.undoStack()->endMacro();
-    if (!plan.on_aircraft)
-        store_.addHandling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
-}
-
-/// The plan is through: from now on both sides are matched, unless the side that was to stay has been changed on the way.
-void PlanPanel::matched(const KeptPlan& plan)
-{
-    const SimulatorProfile* simulator = store_.simulator(plan.simulator);
-    const auto real = store_.ratesOf(plan.aircraft);
-    const auto own = store_.setup(context_.pilot_id);
-    if (!simulator || !real || !own || !((plan.on_aircraft ? own->rates : *real) == plan.stays)) return;
-    store_.keepMatch(context_.pilot_id, {plan.aircraft, plan.simulator, *real, own->rates, simulator->rate_family,
-                                         RecordStore::rateRanges(*simulator)});
+    const std::string pilot = context_.question.pilot_id;
+    // Through: from now on both sides are matched.
+    const auto match = after->next ? std::nullopt : match_of_plan(school_, pilot, plan, after->now);
+    school_.keep_plan_step(pilot, plan, after->now, match);
+    if (!plan.on_aircraft) school_.add_handling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
 }
 
 QString PlanPanel::inWords(const RateStep& step) const
@@ -254,21 +217,21 @@ void PlanPanel::showSteps()
 
 void PlanPanel::refresh()
 {
-    plan_ = context_.pilot_id.empty() ? std::nullopt : store_.ratePlan(context_.pilot_id);
+    plan_ = school_.file(context_.question.pilot_id).plan;
     standing_.reset();
     if (plan_)
         if (auto standing = standing_of(plan_->plan)) standing_ = std::move(*standing);
     const bool open = plan_ && standing_ && standing_->next && !plan_->ended;
-    if (context_.pilot_id != of_) of_ = context_.pilot_id, flownHere_ = false;
+    if (context_.question.pilot_id != of_) of_ = context_.question.pilot_id, flownHere_ = false;
     step_->setVisible(open);
     end_->setVisible(open);
     begin_->setVisible(!open);
     const bool differs = !(context_.changing() == context_.matched());
-    begin_->setEnabled(!context_.pilot_id.empty() && !context_.aircraft_id.empty() && differs && context_.blocked.empty());
+    begin_->setEnabled(!context_.question.pilot_id.empty() && !context_.question.aircraft_id.empty() && differs && !context_.blocked);
     const QString side = context_.aircraft_changes() ? context_.aircraft : tr("the practised rates");
     if (open) {
-        const SimulatorProfile* simulator = store_.simulator(plan_->simulator);
-        const Airframe* aircraft = store_.realAircraft(plan_->aircraft);
+        const SimulatorProfile* simulator = school_.simulator(plan_->simulator);
+        const Airframe* aircraft = school_.real_aircraft(plan_->aircraft);
         const std::string name =
             plan_->on_aircraft ? (aircraft ? aircraft->name : plan_->aircraft) : (simulator ? simulator->name : plan_->simulator);
         heading_->setText(tr("Step %1 of about %2: %3")
@@ -286,7 +249,7 @@ void PlanPanel::refresh()
         heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size())
                           : plan_               ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size())
                                                 : tr("No plan yet."));
-        words_->setText(!context_.blocked.empty() ? QString::fromStdString(context_.blocked)
+        words_->setText(context_.blocked ? QString::fromStdString(in_words(*context_.blocked))
                         : differs ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a "
                                        "rating after each.")
                                         .arg(side)

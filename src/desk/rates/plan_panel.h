@@ -11,17 +11,20 @@ class QLineEdit;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class HandlingForm;
-class RecordStore;
 
 /// From the rates as they are to the match in test flights: one parameter at a time, each step rated by a few questions, a bad
 /// one taken half-way back. What was decided stays on the record.
 class PlanPanel : public QWidget {
     Q_OBJECT
 public:
-    explicit PlanPanel(RecordStore& store, QWidget* parent = nullptr);
+    explicit PlanPanel(School& school, QWidget* parent = nullptr);
     void setContext(const RatesContext& context);
 
 public Q_SLOTS:
@@ -37,12 +40,10 @@ Q_SIGNALS:
 private:
     void refresh();
     void showSteps();
-    [[nodiscard]] bool keepRates(const KeptPlan& plan, const RateProfile& rates);
-    void matched(const KeptPlan& plan);
     [[nodiscard]] bool mayRate() const; ///< the step was flown, and on an aircraft with the cautions read
     [[nodiscard]] QString inWords(const RateStep& step) const;
 
-    RecordStore& store_;
+    School& school_;
     RatesContext context_;
     std::optional<KeptPlan> plan_;
     std::optional<PlanStanding> standing_;

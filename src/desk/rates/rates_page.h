@@ -1,12 +1,10 @@
 #pragma once
 
 #include "desk/rates/rates_context.h"
-#include "desk/rates/stick_history.h"
 
 #include <QWidget>
 #include <array>
 #include <optional>
-#include <vector>
 
 class QCheckBox;
 class QComboBox;
@@ -22,7 +20,7 @@ class CurvePlot;
 class FeelPanel;
 class KeyboardSticks;
 class PlanPanel;
-class RecordStore;
+class RateForm;
 class Sections;
 class Station;
 class TimingPanel;
@@ -33,7 +31,7 @@ class TimingPanel;
 class RatesPage : public QWidget {
     Q_OBJECT
 public:
-    RatesPage(RecordStore& store, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
+    RatesPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     /// The match as it stands, by axis (roll, pitch, yaw); nothing where it is locked or cannot be made.
     [[nodiscard]] const std::array<std::optional<RateMatch>, 3>& matches() const { return context_.matches; }
     [[nodiscard]] const RatesContext& context() const { return context_; }
@@ -42,8 +40,8 @@ public:
 
 public Q_SLOTS:
     void apply(); ///< the pilot practises on the match from now on, or the plan for the aircraft begins; undone like any edit
-    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it.
-    /// Undone like any edit.
+    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it. Undone
+    /// like any edit.
     void readRates(const QString& file);
     bool saveTable(const QString& file) const; ///< a table of the curves (.csv), or the match as a rates file (.json)
     bool savePicture(const QString& file);     ///< PNG or SVG
@@ -53,46 +51,48 @@ protected:
     void hideEvent(QHideEvent*) override;
 
 private:
-    void build();   ///< when it is first looked at
+    void build(); ///< when it is first looked at
+    [[nodiscard]] QWidget* buildSide();
+    void buildOptions();
+    void buildButtons();
+    void buildSections();
+    [[nodiscard]] QWidget* buildMatch();
     void refresh(); ///< at once when it is looked at, otherwise when it is next
+    void fillSides();
+    void showForm();
     void rematch();
-    void fillForm();
-    void boxEdited();
+    [[nodiscard]] MatchQuestion question() const;
     void keepEdited(const RateProfile& changed);
     void tellPanels();
+    void tellTitle();
+    [[nodiscard]] QString howItStands() const;
     [[nodiscard]] bool editsPractised() const;
-    [[nodiscard]] std::string whyBlocked() const;
-    QWidget* buildMatch();
-    void familyChosen();
     void showPlots();
-    void showTable();
     void moveCursors();
-    [[nodiscard]] RateProfile practised() const;
     void readStickUse();
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
+    KeyboardSticks& keys_;
     bool filling_ = false, stale_ = true, ofPilot_ = true; ///< another pilot was chosen: the aircraft follows
-    std::string useOf_;                                    ///< pilot and newest attempt that use_ is from
+    std::string useOf_; ///< pilot, newest attempt and session that use_ is from
     RatesContext context_;
     StickHistory use_;
     QLabel *title_ = nullptr, *words_ = nullptr;
-    QComboBox *aircraft_, *simulator_, *family_, *direction_, *edits_;
-    QDoubleSpinBox* leastHours_;
-    QWidget* leastHoursRow_;
-    QCheckBox *keepMax_, *keepCentre_, *byUse_;
-    std::array<QCheckBox*, 3> lock_{};                      ///< by axis
-    std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
-    std::array<QLabel*, 3> names_{};                        ///< of the parameters
+    QComboBox *aircraft_ = nullptr, *simulator_ = nullptr, *direction_ = nullptr, *edits_ = nullptr;
+    RateForm* form_ = nullptr;
+    QDoubleSpinBox* leastHours_ = nullptr;
+    QWidget* leastHoursRow_ = nullptr;
+    QCheckBox *keepMax_ = nullptr, *keepCentre_ = nullptr, *byUse_ = nullptr;
+    std::array<QCheckBox*, 3> lock_{}; ///< by axis
     std::array<CurvePlot*, 3> plots_{};
-    QTableWidget* table_;
-    QPushButton *read_, *apply_, *trial_, *csv_, *png_;
-    Sections* sections_;
+    QTableWidget* table_ = nullptr;
+    QPushButton *read_ = nullptr, *apply_ = nullptr, *trial_ = nullptr, *csv_ = nullptr, *png_ = nullptr;
+    Sections* sections_ = nullptr;
     AdvicePanel* advice_ = nullptr;
     PlanPanel* plan_ = nullptr;
     TimingPanel* timing_ = nullptr;
     FeelPanel* feel_ = nullptr;
-    KeyboardSticks& keys_;
 };
 
 } // namespace bh::desk

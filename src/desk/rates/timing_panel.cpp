@@ -4,7 +4,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 
@@ -17,7 +17,7 @@
 
 namespace bh::desk {
 
-TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent), store_(store)
+TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
 {
     setFocusPolicy(Qt::StrongFocus);
     axis_ = new QComboBox;
@@ -103,7 +103,7 @@ TimingPanel::TimingPanel(RecordStore& store, QWidget* parent) : QWidget(parent),
 
 void TimingPanel::setContext(const RatesContext& context)
 {
-    if (context.aircraft_id != context_.aircraft_id) timings_.clear();
+    if (context.question.aircraft_id != context_.question.aircraft_id) timings_.clear();
     context_ = context;
     refresh();
 }
@@ -151,9 +151,9 @@ void TimingPanel::removeLast()
 void TimingPanel::takeOver()
 {
     if (!found_) return;
-    RateProfile rates = store_.ratesOf(context_.aircraft_id).value_or(context_.real);
+    RateProfile rates = context_.real;
     curve_of(rates, static_cast<RateAxis>(axis_->currentIndex())) = found_->curve;
-    if (store_.keepRates(context_.aircraft_id, rates)) timings_.clear();
+    if (school_.keep_rates(context_.question.aircraft_id, rates)) timings_.clear();
     refresh();
 }
 
@@ -189,7 +189,7 @@ void TimingPanel::refresh()
                 .arg(100 * sticks[0].stick, 0, 'f', 0)
                 .arg(1.96 * sticks[0].rate.standard_error_dps, 0, 'f', 0));
     } else {
-        words_->setText(context_.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.")
+        words_->setText(context_.question.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.")
                                                      : tr("Nothing timed yet for %1.").arg(context_.aircraft));
     }
     if (found_) {
@@ -206,7 +206,7 @@ void TimingPanel::refresh()
         }
         words_->setText(tr("95 of 100 times between: %1.").arg(parts.join(QStringLiteral(", "))));
     }
-    take_->setEnabled(found_ && !context_.aircraft_id.empty());
+    take_->setEnabled(found_ && !context_.question.aircraft_id.empty());
 }
 
 } // namespace bh::desk

@@ -14,15 +14,18 @@ class QLabel;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 
 /// Unknown rates by stopwatch: turns counted at a held stick, at two or three positions, and the curve that goes through them.
 class TimingPanel : public QWidget {
     Q_OBJECT
 public:
-    explicit TimingPanel(RecordStore& store, QWidget* parent = nullptr);
+    explicit TimingPanel(School& school, QWidget* parent = nullptr);
     void setContext(const RatesContext& context);
     [[nodiscard]] const std::optional<TimedRates>& found() const { return found_; }
 
@@ -38,7 +41,7 @@ protected:
 private:
     void refresh();
 
-    RecordStore& store_;
+    School& school_;
     RatesContext context_;
     struct Timing {
         double stick, turns, seconds;

@@ -4,10 +4,13 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/time_words.h"
+#include "school/ids.h"
+#include "school/setup_rules.h"
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
@@ -53,15 +56,6 @@ QSlider* slider(const char* name, const QString& spoken, double low, double high
     return s;
 }
 
-/// The centre-max curve with another rate at full stick, its centre in proportion.
-void setFullStick(RateCurve& curve, double dps)
-{
-    auto* c = std::get_if<CentreMaxCurve>(&curve);
-    if (!c || c->max_dps <= 0) return;
-    c->centre_dps *= dps / c->max_dps;
-    c->max_dps = dps;
-}
-
 QTableWidgetItem* cell(const QString& text, bool right)
 {
     auto* item = new QTableWidgetItem(text);
@@ -71,7 +65,7 @@ QTableWidgetItem* cell(const QString& text, bool right)
 
 } // namespace
 
-SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QWidget(parent), store_(store), station_(station)
+SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     using namespace setup_limits;
     state_ = new QLabel;
@@ -107,7 +101,7 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
     world_->setObjectName(QStringLiteral("tryWorld"));
     world_->setAccessibleName(tr("World to fly in"));
     for (const char* id : world_ids)
-        if (const auto world = store_.data().world(id))
+        if (const auto world = school_.data().world(id))
             world_->addItem(QString::fromStdString(world->name), QString::fromLatin1(id));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("tryMode"));
@@ -152,8 +146,10 @@ SetupPage::SetupPage(RecordStore& store, Station& station, QWidget* parent) : QW
         keep();
         Q_EMIT cardAsked();
     });
-    connect(&store_, &RecordStore::changed, this, [this] {
-        if (!edited_) load();
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Setup, Kind::Aircraft, Kind::Attempt, Kind::Stage, Kind::Curriculum}, station_.pilotId())) {
+            if (!edited_) load();
+        }
     });
     connect(&station_, &Station::pilotChosen, this, [this] {
         keep();
@@ -195,7 +191,7 @@ QWidget* SetupPage::makeAircraftPart()
     });
     connect(form_, &AircraftForm::edited, this, [this](const Airframe& edited) {
         keep();
-        store_.keepAircraft(edited);
+        school_.keep_aircraft(edited);
     });
     connect(candidates_, &CandidateList::picked, this, [this](const std::string& id) {
         setup_.simulated_aircraft = id;
@@ -294,11 +290,8 @@ QWidget* SetupPage::makeCameraPart()
     };
     follow(tiltBox_, [this](double v) { setup_.camera_tilt_deg = v; });
     follow(fov_, [this](double v) { setup_.fov_deg = v; });
-    follow(rollRate_, [this](double v) {
-        setFullStick(setup_.rates.roll, v);
-        setFullStick(setup_.rates.pitch, v);
-    });
-    follow(yawRate_, [this](double v) { setFullStick(setup_.rates.yaw, v); });
+    follow(rollRate_, [this](double v) { setup_ = with_full_stick(setup_, RateAxes::RollAndPitch, v); });
+    follow(yawRate_, [this](double v) { setup_ = with_full_stick(setup_, RateAxes::Yaw, v); });
     connect(propeller_, &QSlider::valueChanged, this, [this](int percent) {
         setup_.propeller_ratio = percent / 100.0;
         change();
@@ -313,20 +306,14 @@ QWidget* SetupPage::makeCameraPart()
 const Airframe& SetupPage::simulated() const
 {
     static const Airframe plain;
-    const Airframe* chosen = store_.simulatedAircraft(setup_.simulated_aircraft);
+    const Airframe* chosen = school_.simulated_aircraft(setup_.simulated_aircraft);
     return chosen ? *chosen : plain;
-}
-
-bool SetupPage::learner() const
-{
-    const PilotStanding& s = store_.standing(station_.pilotId());
-    return !std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; }) || s.stages.empty();
 }
 
 void SetupPage::load()
 {
     editing_ = station_.pilotId();
-    setup_ = store_.setup(editing_).value_or(TrainingSetup{});
+    setup_ = school_.setup(editing_).value_or(TrainingSetup{});
     edited_ = false;
     refresh();
 }
@@ -344,7 +331,7 @@ void SetupPage::keep()
     soon_.stop();
     if (!edited_ || editing_.empty()) return;
     edited_ = false;
-    store_.keepSetup(editing_, setup_);
+    school_.keep_setup(editing_, setup_);
 }
 
 void SetupPage::addAircraft()
@@ -352,61 +339,86 @@ void SetupPage::addAircraft()
     Airframe added;
     added.name = newName_->text().simplified().toStdString();
     if (added.name.empty() || editing_.empty()) return;
-    added.id = "real-";
-    for (char c : added.name) added.id += std::isalnum(static_cast<unsigned char>(c)) ? static_cast<char>(std::tolower(c)) : '-';
-    if (!store_.realAircraft(added.id) && !store_.keepAircraft(added)) return;
+    added.id = id_from_name("real-", added.name, [this](const std::string& id) { return school_.real_aircraft(id) != nullptr; });
+    if (!school_.keep_aircraft(added)) return;
     newName_->clear();
     setup_.real_aircraft = added.id;
     change();
     keep();
 }
 
+/// Full stick of a measured table is what was measured.
+void SetupPage::showWhatCanBeSet()
+{
+    const QString measured = tr("These rates are measured points, which are not set; the Rates page says them in other numbers.");
+    for (const auto& [box, axes] : {std::pair{rollRate_, RateAxes::RollAndPitch}, {yawRate_, RateAxes::Yaw}}) {
+        const bool can = full_stick_can_be_set(setup_, axes);
+        box->setEnabled(can && school_.pilot(editing_));
+        if (can) explain(box, axes == RateAxes::Yaw ? tr("Learners about 300°/s (common practice).")
+                                                    : tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
+        else explain(box, measured);
+    }
+}
+
 void SetupPage::refresh()
 {
     filling_ = true;
-    const PilotRow* pilot = store_.pilot(editing_);
-    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_,
-                                                      yawRate_, propeller_, power_, day_, fly_, card_})
+    const PilotRow* pilot = school_.pilot(editing_);
+    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_, yawRate_, propeller_, power_,
+                                                      day_, fly_, card_})
         w->setEnabled(pilot);
-    const auto at = store_.setupAt(editing_);
+    const UnixTime at = school_.file(editing_).setup_at;
     state_->setText(!pilot ? tr("Add a pilot in the line-up first; the set-up is kept on the pilot's record.")
-                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.")
-                                .arg(QString::fromStdString(pilot->name))
-                          : tr("%1's set-up of %2")
-                                .arg(QString::fromStdString(pilot->name),
-                                     QDateTime::fromSecsSinceEpoch(*at).toString(QStringLiteral("d MMM yyyy"))));
+                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.").arg(QString::fromStdString(pilot->name))
+                           : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), dayInWords(at)));
+    showAircraft();
+    showSettings();
+    showFigures();
+    showWarnings();
+    day_->show(setup_.day);
+    filling_ = false;
+}
 
+void SetupPage::showAircraft()
+{
     real_->clear();
     real_->addItem(tr("not chosen"), QString());
-    for (const Airframe& a : store_.realAircraft()) real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : school_.real_aircraft()) real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
     real_->setCurrentIndex(std::max(0, real_->findData(QString::fromStdString(setup_.real_aircraft))));
-    const Airframe* real = store_.realAircraft(setup_.real_aircraft);
+    const Airframe* real = school_.real_aircraft(setup_.real_aircraft);
     form_->setVisible(real);
     if (real) form_->show(*real);
     rankingHead_->setText(real ? tr("Simulated aircraft, the nearest first") : tr("Simulated aircraft"));
     std::vector<Candidate> ranked;
-    if (real)
-        ranked = nearest_aircraft(*real, store_.simulatedAircraft(), rate_dps(setup_.rates.roll, 1));
+    if (real) ranked = nearest_aircraft(*real, school_.simulated_aircraft(), rate_dps(setup_.rates.roll, 1));
     else
-        for (const Airframe& a : store_.simulatedAircraft()) ranked.push_back({a.id, 0, {}});
-    candidates_->show(ranked, store_.simulatedAircraft(), setup_.simulated_aircraft, real);
+        for (const Airframe& a : school_.simulated_aircraft()) ranked.push_back({a.id, 0, {}});
+    candidates_->show(ranked, school_.simulated_aircraft(), setup_.simulated_aircraft, real);
+}
 
+void SetupPage::showSettings()
+{
+    const std::pair<QDoubleSpinBox*, double> boxes[] = {{tiltBox_, setup_.camera_tilt_deg},
+                                                        {fov_, setup_.fov_deg},
+                                                        {rollRate_, rate_dps(setup_.rates.roll, 1)},
+                                                        {yawRate_, rate_dps(setup_.rates.yaw, 1)}};
+    for (const auto& [box, value] : boxes) box->setValue(value);
+    showWhatCanBeSet();
+    propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
+    power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
+    propellerWords_->setText(tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * simulated().propeller_m, 0, 'f', 0));
+    powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
+}
+
+/// Before and after: the aircraft as it comes, and as it is set.
+void SetupPage::showFigures()
+{
     const double density = standard_air(0, setup_.day.warmer_k).density_kgpm3;
     const Airframe& plain = simulated();
     const Airframe flown = detuned(plain, setup_.propeller_ratio, setup_.power_share);
-    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density),
-                     now = tilt_effect(flown, setup_.camera_tilt_deg, density);
-    tilt_->show(setup_.camera_tilt_deg, setup_.fov_deg, flown, now);
+    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density), now = tilt_effect(flown, setup_.camera_tilt_deg, density);
     const double roll = rate_dps(setup_.rates.roll, 1);
-    const std::pair<QDoubleSpinBox*, double> boxes[] = {
-        {tiltBox_, setup_.camera_tilt_deg}, {fov_, setup_.fov_deg}, {rollRate_, roll}, {yawRate_, rate_dps(setup_.rates.yaw, 1)}};
-    for (const auto& [box, value] : boxes) box->setValue(value);
-    propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
-    power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
-    propellerWords_->setText(
-        tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * plain.propeller_m, 0, 'f', 0));
-    powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
-
+    tilt_->show(setup_.camera_tilt_deg, setup_.fov_deg, flown, now);
     const struct {
         QString what, unit;
         double before, now;
@@ -428,15 +440,18 @@ void SetupPage::refresh()
         figures_->setItem(i, 1, cell(QStringLiteral("%1 %2").arg(r.before, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
         figures_->setItem(i++, 2, cell(QStringLiteral("%1 %2").arg(r.now, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
     }
+}
+
+void SetupPage::showWarnings()
+{
     QStringList words;
-    for (const std::string& w : setup_warnings(setup_, plain, learner(), density)) words << QString::fromStdString(w);
-    warnings_->setText(words.isEmpty() ? tr("Nothing to warn of%1.").arg(learner() ? tr(" for a learner") : QString())
-                                       : words.join(QLatin1Char('\n')));
+    for (const std::string& w : warnings_of(school_, editing_, setup_)) words << QString::fromStdString(w);
+    warnings_->setText(!words.isEmpty()                  ? words.join(QLatin1Char('\n'))
+                       : is_learner(school_, editing_) ? tr("Nothing to warn of for a learner.")
+                                                       : tr("Nothing to warn of."));
     warnings_->setProperty("caution", !words.isEmpty());
     warnings_->style()->unpolish(warnings_);
     warnings_->style()->polish(warnings_);
-    day_->show(setup_.day);
-    filling_ = false;
 }
 
 } // namespace bh::desk

@@ -15,12 +15,15 @@ class QPushButton;
 class QSlider;
 class QTableWidget;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class AircraftForm;
 class CandidateList;
 class DayPanel;
-class RecordStore;
 class Sections;
 class Station;
 class TiltView;
@@ -30,7 +33,7 @@ class TiltView;
 class SetupPage : public QWidget {
     Q_OBJECT
 public:
-    SetupPage(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    SetupPage(School& school, Station& station, QWidget* parent = nullptr);
     void keep();    ///< what was edited, now
     void showDay(); ///< the section with the real day's switches
 
@@ -49,9 +52,13 @@ private:
     void change();  ///< the set-up was edited: show it, keep it soon
     void addAircraft();
     [[nodiscard]] const Airframe& simulated() const;
-    [[nodiscard]] bool learner() const;
+    void showAircraft();
+    void showSettings();
+    void showWhatCanBeSet();
+    void showFigures();
+    void showWarnings();
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     TrainingSetup setup_;
     bool edited_ = false; ///< not kept yet

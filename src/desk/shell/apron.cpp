@@ -1,14 +1,14 @@
 #include "desk/shell/apron.h"
 
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/attempt_words.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
-#include <QUndoStack>
 
 namespace bh::desk {
 namespace {
@@ -51,8 +51,8 @@ void StickMiniature::paintEvent(QPaintEvent*)
     stick(32, on_stick(s, mode.right_across), on_stick(s, mode.right_up));
 }
 
-Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QWidget* parent)
-    : QFrame(parent), store_(store), station_(station), recordName_(recordName)
+Apron::Apron(School& school, Station& station, const QString& recordName, QWidget* parent)
+    : QFrame(parent), school_(school), station_(station), recordName_(recordName)
 {
     setObjectName(QStringLiteral("apron"));
     setFixedHeight(38);
@@ -92,13 +92,14 @@ Apron::Apron(RecordStore& store, Station& station, const QString& recordName, QW
     layout->addWidget(undo_);
     layout->addWidget(night);
     connect(night, &QPushButton::clicked, this, &Apron::nightToggled);
-    connect(undo_, &QPushButton::clicked, store_.undoStack(), &QUndoStack::undo);
-    connect(store_.undoStack(), &QUndoStack::indexChanged, this, &Apron::refresh);
-    connect(&store_, &RecordStore::changed, this, [this] {
+    connect(undo_, &QPushButton::clicked, &school_, &School::undo);
+    connect(&school_, &School::edits_changed, this, &Apron::refresh);
+    connect(&school_, &School::flights_waiting_changed, this, &Apron::refresh);
+    connect(&school_, &School::changed, this, [this] {
         sentence_.clear();
         refresh();
     });
-    connect(&store_, &RecordStore::failed, this, &Apron::say);
+    connect(&school_, &School::failed, this, &Apron::say);
     connect(&station_, &Station::deviceChosen, this, &Apron::refresh);
     connect(&station_, &Station::devicesChanged, this, &Apron::refresh);
     connect(&station_, &Station::practiceTicked, this, &Apron::refresh);
@@ -126,13 +127,20 @@ void Apron::refresh()
                        : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
                            ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
                            : tr("No practice running"));
-    record_->setText(!sentence_.isEmpty()           ? sentence_
-                     : store_.lastSaved().isEmpty() ? recordName_
-                                                    : tr("%1, saved %2").arg(recordName_, store_.lastSaved()));
-    QUndoStack* stack = store_.undoStack();
-    undo_->setEnabled(stack->canUndo());
+    record_->setText(recordInWords());
+    const Edit* last = school_.undoable();
+    undo_->setEnabled(last);
     undo_->setText(tr("Undo"));
-    undo_->setToolTip(stack->canUndo() ? tr("Undo the %1, Ctrl+Z").arg(stack->undoText()) : tr("Nothing to undo"));
+    undo_->setToolTip(last ? tr("Undo the %1, Ctrl+Z").arg(editInWords(school_, *last)) : tr("Nothing to undo"));
+}
+
+/// What failed, what is on its way to the disk, or when something was saved last.
+QString Apron::recordInWords() const
+{
+    if (!sentence_.isEmpty()) return sentence_;
+    if (const int waiting = school_.flights_waiting(); waiting > 0) return waiting == 1 ? tr("Keeping the flight …") : tr("Keeping %1 flights …").arg(waiting);
+    if (school_.saved_at() == 0) return recordName_;
+    return tr("%1, saved %2").arg(recordName_, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));
 }
 
 } // namespace bh::desk

@@ -5,9 +5,12 @@
 class QLabel;
 class QPushButton;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// Both sticks, small.
@@ -27,7 +30,7 @@ private:
 class Apron : public QFrame {
     Q_OBJECT
 public:
-    Apron(RecordStore& store, Station& station, const QString& recordName, QWidget* parent = nullptr);
+    Apron(School& school, Station& station, const QString& recordName, QWidget* parent = nullptr);
     void say(const QString& sentence); ///< shown until the next one
 
 Q_SIGNALS:
@@ -35,7 +38,8 @@ Q_SIGNALS:
 
 private:
     void refresh();
-    RecordStore& store_;
+    [[nodiscard]] QString recordInWords() const;
+    School& school_;
     Station& station_;
     QString recordName_;
     QString sentence_;

@@ -1,6 +1,6 @@
 #include "desk/shell/line_up.h"
 
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 
@@ -76,7 +76,7 @@ public:
 
 } // namespace
 
-PilotListModel::PilotListModel(const RecordStore& store, QObject* parent) : QAbstractListModel(parent), store_(store)
+PilotListModel::PilotListModel(const School& school, QObject* parent) : QAbstractListModel(parent), school_(school)
 {
     refresh();
 }
@@ -84,7 +84,7 @@ PilotListModel::PilotListModel(const RecordStore& store, QObject* parent) : QAbs
 void PilotListModel::refresh()
 {
     std::vector<std::string> ids;
-    for (const PilotRow& p : store_.pilots()) ids.push_back(p.id);
+    for (const PilotRow& p : school_.pilots()) ids.push_back(p.id);
     if (ids == ids_) {
         if (!ids_.empty()) Q_EMIT dataChanged(index(0), index(static_cast<int>(ids_.size()) - 1));
         return;
@@ -100,9 +100,9 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const std::string& id = ids_[static_cast<std::size_t>(index.row())];
-    const PilotRow* pilot = store_.pilot(id);
+    const PilotRow* pilot = school_.pilot(id);
     if (!pilot) return {};
-    const PilotStanding& standing = store_.standing(id);
+    const PilotStanding& standing = school_.standing(id);
     switch (role) {
     case Qt::DisplayRole:
     case Qt::AccessibleTextRole: return QString::fromStdString(pilot->name);
@@ -121,11 +121,11 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
     }
 }
 
-LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(parent), store_(store), station_(station)
+LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(parent), school_(school), station_(station)
 {
     setObjectName(QStringLiteral("lineUp"));
     setFixedWidth(244);
-    model_ = new PilotListModel(store_, this);
+    model_ = new PilotListModel(school_, this);
     proxy_ = new QSortFilterProxyModel(this);
     proxy_->setSourceModel(model_);
     proxy_->setFilterCaseSensitivity(Qt::CaseInsensitive);
@@ -216,7 +216,7 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
     connect(newName_, &QLineEdit::textChanged, this,
             [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     const auto addNow = [this] {
-        const std::string id = store_.addPilot(newName_->text());
+        const std::string id = school_.add_pilot({"", newName_->text().toStdString()});
         if (id.empty()) return;
         newName_->clear();
         filter_->clear();
@@ -225,11 +225,15 @@ LineUp::LineUp(RecordStore& store, Station& station, QWidget* parent) : QFrame(p
     };
     connect(add_, &QPushButton::clicked, this, addNow);
     connect(newName_, &QLineEdit::returnPressed, this, addNow);
-    connect(&store_, &RecordStore::changed, this, &LineUp::refresh);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage, Kind::Setup, Kind::Match, Kind::Rates,
+                         Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum})) refresh();
+    });
+    connect(&themeNews(), &ThemeNews::changed, this, &LineUp::refresh);
     connect(&station_, &Station::pilotChosen, this, &LineUp::refresh);
     refresh();
     if (station_.pilotId().empty() && proxy_->rowCount() > 0) chooseRow(proxy_->index(0, 0));
-    if (store_.pilots().empty()) newName_->setFocus(); // the first thing to do
+    if (school_.pilots().empty()) newName_->setFocus(); // the first thing to do
 }
 
 bool LineUp::eventFilter(QObject* watched, QEvent* event)
@@ -267,14 +271,14 @@ void LineUp::refresh()
     for (int row = 0; row < proxy_->rowCount(); ++row)
         if (proxy_->index(row, 0).data(PilotListModel::IdRole).toString() == wanted && list_->currentIndex().row() != row)
             chooseRow(proxy_->index(row, 0));
-    empty_->setVisible(store_.pilots().empty());
+    empty_->setVisible(school_.pilots().empty());
     showCard();
     list_->viewport()->update();
 }
 
 void LineUp::showCard()
 {
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
     card_->setVisible(pilot != nullptr);
     if (!pilot) return;
     const QSignalBlocker quietTarget(target_);
@@ -286,7 +290,7 @@ void LineUp::showCard()
 
 void LineUp::saveCard()
 {
-    const PilotRow* pilot = store_.pilot(station_.pilotId());
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return;
     PilotRow edited = *pilot;
     edited.name = name_->text().simplified().toStdString();
@@ -294,7 +298,7 @@ void LineUp::saveCard()
     if (edited.name.empty())
         name_->setText(QString::fromStdString(pilot->name));
     else
-        store_.editPilot(edited);
+        school_.edit_pilot(edited);
 }
 
 } // namespace bh::desk

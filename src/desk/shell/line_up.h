@@ -11,9 +11,12 @@ class QListView;
 class QPushButton;
 class QSortFilterProxyModel;
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
-class RecordStore;
 class Station;
 
 /// The pilots as rows of the line-up.
@@ -21,13 +24,13 @@ class PilotListModel : public QAbstractListModel {
     Q_OBJECT
 public:
     enum Role { IdRole = Qt::UserRole + 1, StagesRole, HoursRole, TargetRole, AttentionRole, ReasonRole };
-    explicit PilotListModel(const RecordStore& store, QObject* parent = nullptr);
+    explicit PilotListModel(const School& school, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     void refresh();
 
 private:
-    const RecordStore& store_;
+    const School& school_;
     std::vector<std::string> ids_;
 };
 
@@ -35,7 +38,7 @@ private:
 class LineUp : public QFrame {
     Q_OBJECT
 public:
-    LineUp(RecordStore& store, Station& station, QWidget* parent = nullptr);
+    LineUp(School& school, Station& station, QWidget* parent = nullptr);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -47,7 +50,7 @@ private:
     void moveBy(int rows);
     void saveCard();
 
-    RecordStore& store_;
+    School& school_;
     Station& station_;
     PilotListModel* model_;
     QSortFilterProxyModel* proxy_;

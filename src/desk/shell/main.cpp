@@ -1,4 +1,4 @@
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/main_window.h"
@@ -127,11 +127,11 @@ int main(int argc, char** argv)
         *offset = std::stoll(demo_now) - systemNow();
         name += QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch((*record)->now()).toString(QStringLiteral("d MMM yyyy")));
     }
-    desk::RecordStore store(std::move(*record), *data);
-    desk::Station station(store);
-    desk::MainWindow window(store, station, name);
+    School school(std::move(*record), *data);
+    desk::Station station(school);
+    desk::MainWindow window(school, station, name);
     window.show();
-    if (parser.isSet(tourOption)) return desk::walkTour(window, store, station, parser.value(tourOption));
+    if (parser.isSet(tourOption)) return desk::walkTour(window, school, station, parser.value(tourOption));
     QApplication::processEvents();
     if (parser.isSet(measureOption)) measureIdle(processAge_s());
     return QApplication::exec();

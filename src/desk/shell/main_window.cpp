@@ -7,7 +7,7 @@
 #include "desk/logbook/logbook_page.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/rates_page.h"
@@ -20,27 +20,26 @@
 #include <QBoxLayout>
 #include <QShortcut>
 #include <QStackedWidget>
-#include <QUndoStack>
 #include <algorithm>
 
 namespace bh::desk {
 
-MainWindow::MainWindow(RecordStore& store, Station& station, const QString& recordName) : store_(store), station_(station)
+MainWindow::MainWindow(School& school, Station& station, const QString& recordName) : school_(school), station_(station)
 {
     setWindowTitle(tr("Blue Hangar"));
     setMinimumSize(1000, 640);
     resize(1280, 800);
-    lineUp_ = new LineUp(store_, station_);
+    lineUp_ = new LineUp(school_, station_);
     taxiway_ = new Taxiway;
     auto* keys = new KeyboardSticks(station_.input(), this);
-    board_ = new BoardPage(store_, station_);
-    kit_ = new KitPage(store_, station_);
-    controller_ = new ControllerPage(store_, station_, *keys);
-    setup_ = new SetupPage(store_, station_);
-    drills_ = new DrillsPage(store_, station_, *keys);
-    logbook_ = new LogbookPage(store_, station_);
-    rates_ = new RatesPage(store_, station_, *keys);
-    apron_ = new Apron(store_, station_, recordName);
+    board_ = new BoardPage(school_, station_);
+    kit_ = new KitPage(school_, station_);
+    controller_ = new ControllerPage(school_, station_, *keys);
+    setup_ = new SetupPage(school_, station_);
+    drills_ = new DrillsPage(school_, station_, *keys);
+    logbook_ = new LogbookPage(school_, station_);
+    rates_ = new RatesPage(school_, station_, *keys);
+    apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
     const std::pair<const char*, QWidget*> pages[] = {{"Board", board_},  {"Kit", kit_},       {"Controller", controller_},
@@ -84,10 +83,10 @@ MainWindow::MainWindow(RecordStore& store, Station& station, const QString& reco
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
-    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::undo);
-    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, store_.undoStack(), &QUndoStack::redo);
+    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
+    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
     connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
-    connect(&store_, &RecordStore::changed, this, &MainWindow::refreshMarks);
+    connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
     new Hints(this);
@@ -107,57 +106,41 @@ void MainWindow::showPage(Page page)
 void MainWindow::toggleNight()
 {
     applyTheme(*qApp, !theme().night);
-    Q_EMIT store_.changed(); // colours that pages keep are asked for again
     update();
 }
 
 void MainWindow::refreshMarks()
 {
-    int need = 0;
-    for (const PilotRow& p : store_.pilots()) need += store_.standing(p.id).needs_attention;
-    marks_[Board]->setMark(need > 0 ? StateMark::Due : StateMark::Done,
-                           need > 0 ? tr("%1 pilots need a look").arg(need) : tr("Nobody needs a look"));
+    const std::string& pilot = station_.pilotId();
+    const auto put = [this](Page page, Done done, const QString& why) {
+        marks_[page]->setMark(done == Done::Nothing ? StateMark::None : done == Done::Due ? StateMark::Due : StateMark::Done, why);
+    };
+    const BoardMark board = board_mark(school_);
+    put(Board, board.state, board.need_a_look > 0 ? tr("%1 pilots need a look").arg(board.need_a_look) : tr("Nobody needs a look"));
     const auto [ticked, items] = kit_->progress();
-    marks_[Kit]->setMark(items == 0        ? StateMark::None
-                         : ticked == items ? StateMark::Done
-                                           : StateMark::Due,
-                         items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
+    put(Kit, items == 0 ? Done::Nothing : ticked == items ? Done::Done : Done::Due, items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
     const bool ready = station_.controllerState() == Station::Controller::Ready;
-    marks_[Controller]->setMark(ready ? StateMark::Done : StateMark::Due,
-                                ready ? tr("The controller in use is calibrated and verified")
-                                      : tr("The controller in use is not ready"));
-    const bool set_up = store_.setupAt(station_.pilotId()).has_value();
-    marks_[Setup]->setMark(station_.pilotId().empty() ? StateMark::None
-                           : set_up                   ? StateMark::Done
-                                                      : StateMark::Due,
-                           set_up ? tr("The aircraft is set up") : tr("No real aircraft, camera and power chosen yet"));
-    const PilotStanding& s = store_.standing(station_.pilotId());
-    const bool all_held =
-        !s.stages.empty() && std::all_of(s.stages.begin(), s.stages.end(), [](StageState x) { return x == StageState::Held; });
-    const bool pilot = !station_.pilotId().empty();
-    marks_[Drills]->setMark(!pilot     ? StateMark::None
-                            : all_held ? StateMark::Done
-                                       : StateMark::Due,
-                            !pilot     ? tr("No pilot chosen")
-                            : all_held ? tr("Every stage is held")
-                                       : tr("Next: %1").arg(QString::fromStdString(s.next_reason)));
-    const auto own = store_.setup(station_.pilotId());
-    const std::string stale = store_.matchStale(station_.pilotId());
-    const auto real = own ? store_.ratesOf(own->real_aircraft) : std::nullopt;
-    constexpr double near_dps = 15; // house: less is not felt
-    const bool near = real && difference(real->roll, own->rates.roll).rms_dps <= near_dps &&
-                      difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
-    marks_[Rates]->setMark(!pilot || !own          ? StateMark::None
-                           : near && stale.empty() ? StateMark::Done
-                                                   : StateMark::Due,
-                           !pilot || !own   ? tr("No aircraft chosen on the Set-up page")
-                           : !real          ? tr("The real aircraft's rates are not known yet")
-                           : !stale.empty() ? QString::fromStdString(stale)
-                           : near           ? tr("Practised on the real aircraft's rates")
-                                            : tr("Practice rates differ from the real aircraft's"));
-    const bool recent = s.last_practice_day && store_.today() - *s.last_practice_day <= 7;
-    marks_[Logbook]->setMark(recent ? StateMark::Done : StateMark::None,
-                             recent ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
+    put(Controller, ready ? Done::Done : Done::Due, ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
+    const Done setup = setup_mark(school_, pilot);
+    put(Setup, setup, setup == Done::Done ? tr("The aircraft is set up") : tr("No real aircraft, camera and power chosen yet"));
+    const Done drills = drills_mark(school_, pilot);
+    put(Drills, drills, drills == Done::Nothing ? tr("No pilot chosen") : drills == Done::Done ? tr("Every stage is held") : tr("Next: %1").arg(QString::fromStdString(school_.standing(pilot).next_reason)));
+    const RatesMark rates = rates_mark(school_, pilot);
+    put(Rates, rates.state, ratesInWords(rates));
+    const Done logbook = logbook_mark(school_, pilot);
+    put(Logbook, logbook, logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
+}
+
+QString MainWindow::ratesInWords(const RatesMark& mark)
+{
+    switch (mark.why) {
+    case RatesMark::Why::NoSetup: return tr("No aircraft chosen on the Set-up page");
+    case RatesMark::Why::RealUnknown: return tr("The real aircraft's rates are not known yet");
+    case RatesMark::Why::Stale: return QString::fromLatin1(in_words(*mark.stale));
+    case RatesMark::Why::Near: return tr("Practised on the real aircraft's rates");
+    case RatesMark::Why::Apart: return tr("Practice rates differ from the real aircraft's");
+    }
+    return {};
 }
 
 } // namespace bh::desk

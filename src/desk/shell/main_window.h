@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/progress/standing.h"
+#include "school/marks.h"
 
 #include <QMainWindow>
 
@@ -18,7 +18,6 @@ class KitPage;
 class LineUp;
 class LogbookPage;
 class RatesPage;
-class RecordStore;
 class Station;
 class Taxiway;
 class TaxiwayButton;
@@ -28,7 +27,7 @@ class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
     enum Page { Board, Kit, Controller, Setup, Drills, Logbook, Rates, PageCount };
-    MainWindow(RecordStore& store, Station& station, const QString& recordName);
+    MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
@@ -41,7 +40,8 @@ public Q_SLOTS:
 
 private:
     void refreshMarks();
-    RecordStore& store_;
+    [[nodiscard]] static QString ratesInWords(const RatesMark& mark);
+    School& school_;
     Station& station_;
     LineUp* lineUp_;
     Taxiway* taxiway_;

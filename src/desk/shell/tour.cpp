@@ -2,7 +2,7 @@
 
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/rates/rates_page.h"
 #include "desk/setup/setup_page.h"
@@ -61,7 +61,7 @@ void moveThroughCalibration(Station& station, ControllerPage& page, int until)
 
 } // namespace
 
-int walkTour(MainWindow& window, RecordStore& store, Station& station, const QString& folder)
+int walkTour(MainWindow& window, School& school, Station& station, const QString& folder)
 {
     QDir().mkpath(folder);
     int failures = 0;
@@ -75,7 +75,7 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     };
     window.resize(1280, 800);
     DrillsPage& drills = *window.drillsPage();
-    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
+    if (!school.pilots().empty()) station.choosePilot(school.pilots()[0].id);
     window.showPage(MainWindow::Board);
     picture("board");
     window.showPage(MainWindow::Kit);
@@ -101,8 +101,8 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.setupPage()->showDay();
     picture("real-day");
     window.showPage(MainWindow::Drills);
-    if (store.pilots().size() > 1)
-        station.choosePilot(store.pilots()[1].id); // with stages that are locked, and one opened by hand
+    if (school.pilots().size() > 1)
+        station.choosePilot(school.pilots()[1].id); // with stages that are locked, and one opened by hand
     picture("drills");
     drills.chooseDrill("gaps");
     drills.chooseDrill("hover-window");
@@ -141,9 +141,9 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     drills.reset();
     window.showPage(MainWindow::Logbook);
     picture("logbook");
-    for (const PilotRow& p : store.pilots()) // whose real aircraft's rates are known, and are not what is practised on
-        if (const auto own = store.setup(p.id);
-            own && store.ratesOf(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !store.match(p.id))
+    for (const PilotRow& p : school.pilots()) // whose real aircraft's rates are known, and are not what is practised on
+        if (const auto own = school.setup(p.id);
+            own && school.rates_of(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !school.match(p.id))
             station.choosePilot(p.id);
     window.showPage(MainWindow::Rates);
     if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator"));
@@ -155,7 +155,7 @@ int walkTour(MainWindow& window, RecordStore& store, Station& station, const QSt
     window.ratesPage()->showSection(2);
     picture("rate-plan");
     window.ratesPage()->showSection(0);
-    if (!store.pilots().empty()) station.choosePilot(store.pilots()[0].id);
+    if (!school.pilots().empty()) station.choosePilot(school.pilots()[0].id);
     window.toggleNight();
     window.showPage(MainWindow::Board);
     picture("board-night");

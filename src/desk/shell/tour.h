@@ -2,14 +2,17 @@
 
 #include <QString>
 
+namespace bh {
+class School;
+}
+
 namespace bh::desk {
 
 class MainWindow;
-class RecordStore;
 class Station;
 
 /// Walks through the main views and saves a PNG of each, 1280x800. Returns 0, or 1 with a line on stderr when a picture
 /// could not be written.
-int walkTour(MainWindow& window, RecordStore& store, Station& station, const QString& folder);
+int walkTour(MainWindow& window, School& school, Station& station, const QString& folder);
 
 } // namespace bh::desk

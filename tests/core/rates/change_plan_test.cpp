@@ -99,12 +99,12 @@ TEST_CASE("plans of all families end where they should, in steps on the lattice"
                 for (const RateParameter& p : family.parameters) {
                     const double high = p.unit == "°/s"    ? 900
                                         : p.key == "gain"  ? 2
-                                        : p.key == "super" ? 0.8
+                                        : p.key == "edge" ? 0.8
                                         : p.unit == "%"    ? 80
                                                            : p.high;
                     values.push_back(p.low + std::round(random.uniform() * (high - p.low) / p.step) * p.step);
                 }
-            ChangePlan plan = plan_of(curve_with(family.key, ends[0]), curve_with(family.key, ends[1]), true);
+            ChangePlan plan = plan_of(*curve_with(family.key, ends[0]), *curve_with(family.key, ends[1]), true);
             INFO(family.key);
             const auto steps = flown_to_the_end(plan, 4, 300);
             RateProfile now = plan.from;
@@ -122,9 +122,9 @@ TEST_CASE("plans of all families end where they should, in steps on the lattice"
 
 TEST_CASE("a plan between two families is refused in a sentence", "[core][rates]")
 {
-    const auto refused = standing_of(plan_of(CentreMaxCurve{}, GainSuperCurve{}));
+    const auto refused = standing_of(plan_of(CentreMaxCurve{}, GainEdgeCurve{}));
     REQUIRE_FALSE(refused);
-    CHECK(refused.error().message == "rates: expected both in one family that can be set, found centre-max and gain-super");
+    CHECK(refused.error().message == "rates: expected both in one family that can be set, found centre-max and gain-edge");
     ChangePlan none = plan_of(CentreMaxCurve{}, CentreMaxCurve{});
     none.most_share = 0;
     CHECK_FALSE(standing_of(none));
@@ -169,10 +169,14 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     CHECK_FALSE(handling_steady({2, 4, 3})); // two apart
     CHECK_FALSE(handling_steady({4, 5, 5}));
 
-    CHECK(why_not_on_aircraft(4.97, 5, {3, 3, 3}) ==
-          "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
-    CHECK(why_not_on_aircraft(5, 5, {3, 6}).find("the handling ratings are not steady") != std::string::npos);
-    CHECK(why_not_on_aircraft(5, 5, {6, 3, 3, 4}).empty());
+    const auto hours = why_not_on_aircraft(4.97, 5, {3, 3, 3});
+    REQUIRE(hours);
+    CHECK(in_words(*hours) == "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
+    const auto ratings = why_not_on_aircraft(5, 5, {3, 6});
+    REQUIRE(ratings);
+    CHECK(ratings->why == NotOnAircraft::Why::Ratings);
+    CHECK(in_words(*ratings).find("the handling ratings are not steady") != std::string::npos);
+    CHECK_FALSE(why_not_on_aircraft(5, 5, {6, 3, 3, 4}));
 }
 
 TEST_CASE("a blind test's p-value is the binomial tail", "[core][rates]")
@@ -252,47 +256,47 @@ TEST_CASE("the bands of purposes are those of the trade", "[core][rates]")
 TEST_CASE("a match holds until one of its sides is changed, and says which", "[core][rates]")
 {
     const std::vector<ParameterRange> ranges{{0, 1000, 10}, {0, 2000, 10}, {0, 1, 0.01}};
-    KeptMatch match{"real-a", "sim-b", all_axes(GainSuperCurve{}), all_axes(CentreMaxCurve{150, 350, 0.2}), "centre-max", ranges};
+    KeptMatch match{"real-a", "sim-b", all_axes(GainEdgeCurve{}), all_axes(CentreMaxCurve{150, 350, 0.2}), "centre-max", ranges};
     RateProfile real = match.real, practised = match.practised;
     real.name = "by another name";
     MatchedThings now{&real, &practised, "centre-max", ranges};
-    CHECK(why_stale(match, now).empty());
+    CHECK_FALSE(why_stale(match, now));
     SECTION("real")
     {
-        real.yaw = GainSuperCurve{1, 0.4, 0};
-        CHECK(why_stale(match, now) == "Aircraft's rates changed since the match");
+        real.yaw = GainEdgeCurve{1, 0.4, 0};
+        CHECK(why_stale(match, now) == Stale::AircraftRates);
     }
     SECTION("practised")
     {
         practised.roll = CentreMaxCurve{150, 360, 0.2};
-        CHECK(why_stale(match, now) == "Practised rates changed since the match");
+        CHECK(why_stale(match, now) == Stale::PractisedRates);
     }
     SECTION("steps")
     {
         now.ranges[1].step = 5;
-        CHECK(why_stale(match, now) == "Simulator's profile changed since the match");
+        CHECK(why_stale(match, now) == Stale::Profile);
     }
     SECTION("family")
     {
-        now.family = "gain-super";
-        CHECK(why_stale(match, now) == "Simulator's profile changed since the match");
+        now.family = "gain-edge";
+        CHECK(why_stale(match, now) == Stale::Profile);
     }
     SECTION("no rates")
     {
         now.family.clear();
-        CHECK_FALSE(why_stale(match, now).empty());
+        CHECK(why_stale(match, now) == Stale::NoRatesToSet);
     }
     SECTION("gone")
     {
         now.real = nullptr;
-        CHECK(why_stale(match, now) == "The aircraft of the match is gone");
+        CHECK(why_stale(match, now) == Stale::AircraftGone);
     }
 }
 
 TEST_CASE("a curve's end and centre are moved apart from each other, in every family", "[core][rates]")
 {
-    const std::vector<RateCurve> curves{CentreMaxCurve{150, 500, 0.3}, LinearExpoCurve{500, 0.6}, GainSuperCurve{0.9, 0.6, 0.1},
-                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{300, 60, 40}};
+    const std::vector<RateCurve> curves{CentreMaxCurve{150, 500, 0.3}, LinearExpoCurve{500, 0.6}, GainEdgeCurve{0.9, 0.6, 0.1},
+                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentEndCurve{300, 60, 40}};
     for (const RateCurve& curve : curves) {
         INFO(family_key(curve));
         const double centre = centre_slope_dps(curve), end = rate_dps(curve, 1);

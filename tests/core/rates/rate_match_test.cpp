@@ -24,20 +24,20 @@ RateCurve curve_of(const nlohmann::json& j, const nlohmann::json& document)
 {
     if (j.contains("table")) {
         const auto& table = document["tables"][j["table"].get<std::string>()];
-        TableCurve straight; // the reference joins the knots by straight lines: so many points leave the cubic no room
+        std::vector<double> at, dps; // the reference joins the knots by straight lines: so many points leave the cubic no room
         const auto stick = table["stick"].get<std::vector<double>>(), rate = table["rate_dps"].get<std::vector<double>>();
         for (std::size_t i = 0; i + 1 < stick.size(); ++i)
             for (int k = 1; k <= 20; ++k) {
                 const double share = k / 20.0;
-                straight.stick.push_back(stick[i] + share * (stick[i + 1] - stick[i]));
-                straight.rates_dps.push_back(rate[i] + share * (rate[i + 1] - rate[i]));
+                at.push_back(stick[i] + share * (stick[i + 1] - stick[i]));
+                dps.push_back(rate[i] + share * (rate[i + 1] - rate[i]));
             }
-        return straight;
+        return TableCurve(at, dps);
     }
     const std::string family = j["family"];
     std::vector<double> p;
     for (const RateParameter& of : rate_family(family)->parameters) p.push_back(j.at(std::string(of.key))["value"].get<double>());
-    return curve_with(family, p);
+    return *curve_with(family, p);
 }
 
 /// The bounds and steps of the reference.
@@ -60,9 +60,9 @@ RateCurve random_curve(std::string_view family, SeededRandom& random)
         return CentreMaxCurve{centre, between(centre, 1100), between(0, 1)};
     }
     if (family == "linear-expo") return LinearExpoCurve{between(100, 1000), between(0, 0.95)};
-    if (family == "gain-super") return GainSuperCurve{between(0.3, 1.8), between(0, 0.85), between(0, 0.8)};
+    if (family == "gain-edge") return GainEdgeCurve{between(0.3, 1.8), between(0, 0.85), between(0, 0.8)};
     if (family == "gain-curve") return GainCurveCurve{between(0.3, 1.8), between(0, 0.85), between(0, 0.8)};
-    return PercentPlusCurve{between(100, 700), between(0, 150), between(0, 90)};
+    return PercentEndCurve{between(100, 700), between(0, 150), between(0, 90)};
 }
 
 } // namespace
@@ -101,14 +101,14 @@ TEST_CASE("between all pairs of families, random targets are matched as well as 
                 for (int start = 0; start < 12; ++start) {
                     std::vector<double> p = parameters_of(random_curve(to.key, random)), step;
                     for (const RateParameter& of : to.parameters) step.push_back(0.1 * (std::min(of.high, 1200.0) - of.low));
-                    double now = difference(target, curve_with(to.key, p), options.weights).rms_dps;
+                    double now = difference(target, *curve_with(to.key, p), options.weights).rms_dps;
                     for (int round = 0; round < 60; ++round) {
                         bool moved = false;
                         for (std::size_t k = 0; k < p.size(); ++k)
                             for (const double side : {1.0, -1.0}) {
                                 auto there = p;
                                 there[k] = std::clamp(p[k] + side * step[k], to.parameters[k].low, to.parameters[k].high);
-                                if (const double cost = difference(target, curve_with(to.key, there), options.weights).rms_dps;
+                                if (const double cost = difference(target, *curve_with(to.key, there), options.weights).rms_dps;
                                     cost < now)
                                     p = there, now = cost, moved = true;
                             }
@@ -126,7 +126,7 @@ TEST_CASE("between all pairs of families, random targets are matched as well as 
 
 TEST_CASE("what is to be kept is kept, within the step", "[core][rates]")
 {
-    const RateCurve target = GainSuperCurve{1.2, 0.7, 0.1};
+    const RateCurve target = GainEdgeCurve{1.2, 0.7, 0.1};
     MatchOptions options;
     options.keep_max = true;
     const auto max = match_rates(target, "linear-expo", options);
@@ -144,24 +144,24 @@ TEST_CASE("ranges and steps of a simulator are kept to, and what cannot be is re
 {
     MatchOptions options;
     options.ranges = {{100, 300, 25}, {200, 600, 50}, {0, 0.5, 0.1}};
-    const auto match = match_rates(GainSuperCurve{1, 0.7, 0}, "centre-max", options);
+    const auto match = match_rates(GainEdgeCurve{1, 0.7, 0}, "centre-max", options);
     const auto p = parameters_of(match->rounded);
     for (std::size_t i = 0; i < p.size(); ++i) {
         const double steps = (p[i] - options.ranges[i].low) / options.ranges[i].step;
         CHECK(steps == Approx(std::round(steps)).margin(1e-9));
         CHECK(p[i] <= options.ranges[i].high + 1e-9);
     }
-    CHECK(match_rates(GainSuperCurve{}, "table").error().message.find("found 'table'") != std::string::npos);
+    CHECK(match_rates(GainEdgeCurve{}, "table").error().message.find("found 'table'") != std::string::npos);
     options.ranges[1].step = 0;
-    CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message ==
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message ==
           "max_dps: expected a range from low to high with a step over 0");
     options.ranges.pop_back();
-    CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message == "expected 3 ranges for centre-max");
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message == "expected 3 ranges for centre-max");
     options = {};
     options.weights = {0, 0};
-    CHECK(match_rates(GainSuperCurve{}, "centre-max", options).error().message == "weights: expected at least one over 0");
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message == "weights: expected at least one over 0");
     options.weights = {1, -1};
-    CHECK_FALSE(match_rates(GainSuperCurve{}, "centre-max", options));
+    CHECK_FALSE(match_rates(GainEdgeCurve{}, "centre-max", options));
 }
 
 TEST_CASE("the stopwatch meets the reference values", "[core][rates]")

@@ -39,11 +39,11 @@ FlightLog lively_flight(const RateProfile& rates, std::uint64_t seed, double sec
 TEST_CASE("the curve and the lag of a flight are found, in every family, on every axis", "[core][rates]")
 {
     RateProfile rates;
-    rates.roll = GainSuperCurve{1.1, 0.65, 0.15};
+    rates.roll = GainEdgeCurve{1.1, 0.65, 0.15};
     rates.pitch = CentreMaxCurve{180, 620, 0.45};
     rates.yaw = LinearExpoCurve{420, 0.3};
     const FlightLog log = lively_flight(rates, 3, 40);
-    const auto roll = rates_from_log(log, StickAxis::Roll, "gain-super"),
+    const auto roll = rates_from_log(log, StickAxis::Roll, "gain-edge"),
                pitch = rates_from_log(log, StickAxis::Pitch, "centre-max"),
                yaw = rates_from_log(log, StickAxis::Yaw, "linear-expo");
     REQUIRE(roll);

@@ -15,10 +15,10 @@ std::optional<RateCurve> curveOf(const nlohmann::json& row)
     const std::string family = row.at("inputs").value("family", ""); // rows that compare two curves have none
     if (family == "centre-max") return CentreMaxCurve{input(row, "centre_dps"), input(row, "max_dps"), input(row, "expo")};
     if (family == "linear-expo") return LinearExpoCurve{input(row, "max_dps"), input(row, "expo")};
-    if (family == "gain-super") return GainSuperCurve{input(row, "gain"), input(row, "super"), input(row, "expo")};
-    if (family == "gain-curve") return GainCurveCurve{input(row, "gain"), input(row, "super"), input(row, "curve")};
-    if (family == "percent-plus")
-        return PercentPlusCurve{input(row, "rate_dps"), input(row, "plus_percent"), input(row, "expo_percent")};
+    if (family == "gain-edge") return GainEdgeCurve{input(row, "gain"), input(row, "edge"), input(row, "expo")};
+    if (family == "gain-curve") return GainCurveCurve{input(row, "gain"), input(row, "edge"), input(row, "curve")};
+    if (family == "percent-end")
+        return PercentEndCurve{input(row, "rate_dps"), input(row, "end_percent"), input(row, "expo_percent")};
     return std::nullopt;
 }
 
@@ -57,8 +57,8 @@ TEST_CASE("a rate curve is odd, monotone and clamped", "[core][rates]")
 {
     const RateCurve curve = GENERATE(
         RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{10, 2400, 1}}, RateCurve{LinearExpoCurve{2200, 0.7}},
-        RateCurve{GainSuperCurve{1.3, 0.95, 0.4}}, RateCurve{GainSuperCurve{4, 1, 0}}, RateCurve{GainCurveCurve{0.8, 0.7, 1}},
-        RateCurve{PercentPlusCurve{400, 150, 100}}, RateCurve{TableCurve{{0.2, 0.5, 1}, {20, 20, 500}}});
+        RateCurve{GainEdgeCurve{1.3, 0.95, 0.4}}, RateCurve{GainEdgeCurve{4, 1, 0}}, RateCurve{GainCurveCurve{0.8, 0.7, 1}},
+        RateCurve{PercentEndCurve{400, 150, 100}}, RateCurve{TableCurve{{0.2, 0.5, 1}, {20, 20, 500}}});
     double last = -1e9;
     for (int i = -100; i <= 100; ++i) {
         const double stick = i / 100.0;
@@ -85,8 +85,8 @@ TEST_CASE("parameters out of range are refused by name", "[core][rates]")
     REQUIRE_FALSE(bad_expo);
     CHECK(bad_expo.error().code == Error::Code::OutOfRange);
     CHECK(bad_expo.error().message.find("expo") != std::string::npos);
-    CHECK(checked(RateCurve{GainSuperCurve{1, 1.5, 0}}).error().message == "super must lie in 0 to 1");
-    CHECK(checked(RateCurve{PercentPlusCurve{300, 0, 120}}).error().message == "expo_percent must lie in 0 to 100");
+    CHECK(checked(RateCurve{GainEdgeCurve{1, 1.5, 0}}).error().message == "edge must lie in 0 to 1");
+    CHECK(checked(RateCurve{PercentEndCurve{300, 0, 120}}).error().message == "expo_percent must lie in 0 to 100");
     CHECK(checked(RateCurve{TableCurve{{0.5, 0.5, 1}, {1, 2, 3}}}).error().message == "stick must rise from above 0 to 1");
     CHECK(checked(RateCurve{TableCurve{{0.5, 1}, {200, 100}}}).error().message.find("rates must never fall") == 0);
     CHECK(checked(RateCurve{TableCurve{{0.5, 0.9}, {100, 200}}}).error().message == "stick must reach 1");
@@ -104,7 +104,8 @@ TEST_CASE("a measured table goes through its points without overshoot", "[core][
     const TableCurve points{{0.25, 0.5, 0.75, 1}, {30, 100, 110, 600}};
     const RateCurve curve = points;
     REQUIRE(checked(curve));
-    for (std::size_t i = 0; i < points.stick.size(); ++i) CHECK(rate_dps(curve, points.stick[i]) == Approx(points.rates_dps[i]));
+    for (std::size_t i = 0; i < points.stick().size(); ++i)
+        CHECK(rate_dps(curve, points.stick()[i]) == Approx(points.rates_dps()[i]));
     for (double x = 0.5; x <= 0.75; x += 0.01) {
         CHECK(rate_dps(curve, x) >= 100 - 1e-9);
         CHECK(rate_dps(curve, x) <= 110 + 1e-9);
@@ -120,8 +121,8 @@ TEST_CASE("two or three timed stick positions give the family's curve, with inte
         const double seconds = 360 * turns / rate_dps(truth, stick);
         return TimedStick{stick, *timed_rate(turns, seconds + 0.1 * random.normal(), 0.1)};
     };
-    const std::vector<RateCurve> truths{CentreMaxCurve{190, 650, 0.4}, LinearExpoCurve{500, 0.4}, GainSuperCurve{0.9, 0.6, 0.1},
-                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentPlusCurve{400, 60, 40}};
+    const std::vector<RateCurve> truths{CentreMaxCurve{190, 650, 0.4}, LinearExpoCurve{500, 0.4}, GainEdgeCurve{0.9, 0.6, 0.1},
+                                        GainCurveCurve{0.8, 0.65, 0.3}, PercentEndCurve{400, 60, 40}};
     for (const RateCurve& truth : truths) {
         INFO(family_key(truth));
         const auto values = parameters_of(truth);

@@ -33,8 +33,8 @@ struct Page {
     explicit Page(const char* record = nullptr) : desk(record)
     {
         if (!record) {
-            desk.store->addPilot("Nell Harker");
-            desk.station->choosePilot(desk.store->pilots()[0].id);
+            desk.school->add_pilot("Nell Harker");
+            desk.station->choosePilot(desk.school->pilots()[0].id);
         }
         QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
     }
@@ -104,21 +104,21 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
     QTest::keyClick(&*p.desk.window, Qt::Key_3, Qt::AltModifier);
     QTest::mouseClick(p.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
     CHECK(p.message().startsWith("Calibrated, but not verified"));
-    CHECK(p.desk.store->calibrationOf("Simulated controller", "simulated")->verified_at == 0);
+    CHECK(p.desk.school->calibration("Simulated controller", "simulated")->verified_at == 0);
 }
 
 TEST_CASE("the stick mode is the pilot's, moves the functions on the faces, and can be undone", "[desk]")
 {
     Page p;
     p.choose("stickMode", 0); // mode 1
-    CHECK(p.desk.store->pilots()[0].stick_mode == 1);
+    CHECK(p.desk.school->pilots()[0].stick_mode == 1);
     CHECK(p.desk.station->stickMode().left_up == Function::Pitch);
     CHECK(p.desk.find<QWidget>("leftStick")->accessibleName() == "Stick: Pitch and Yaw");
     CHECK(p.desk.find<QWidget>("rightStick")->accessibleName() == "Stick: Throttle and Roll");
     QTest::keyClick(&*p.desk.window, Qt::Key_F10);
     CHECK(p.message().contains("left stick to 12"));
     QTest::mouseClick(p.desk.find<QPushButton>("cancelCalibration"), Qt::LeftButton);
-    p.desk.store->undoStack()->undo();
+    p.desk.school->undoStack()->undo();
     CHECK(p.desk.find<QComboBox>("stickMode")->currentIndex() == 1);
     CHECK(p.desk.find<QWidget>("leftStick")->accessibleName() == "Stick: Throttle and Yaw");
 }
@@ -206,7 +206,7 @@ TEST_CASE("the sheet follows the simulator, its edits and the controller's calib
     // What was edited is on the record, and stands in for what shipped.
     p.desk.close();
     p.desk.open();
-    const auto& all = p.desk.store->simulators();
+    const auto& all = p.desk.school->simulators();
     const auto kept = std::find_if(all.begin(), all.end(), [](const SimulatorProfile& s) { return s.id == "saltwind"; });
     REQUIRE(kept != all.end());
     CHECK(kept->axis_base == 0);
@@ -227,7 +227,7 @@ TEST_CASE("every convention of a simulator can be edited, shows on the sheet, is
         QTest::keyClick(edit, Qt::Key_Return);
     };
     const auto simulator = [&] {
-        for (const SimulatorProfile& s : p.desk.store->simulators())
+        for (const SimulatorProfile& s : p.desk.school->simulators())
             if (s.id == "saltwind") return s;
         return SimulatorProfile{};
     };
@@ -237,10 +237,10 @@ TEST_CASE("every convention of a simulator can be edited, shows on the sheet, is
     p.choose("functionOrder", order->findText("yaw, pitch, throttle, roll"));
     CHECK(p.cell(0, 0) == "Yaw");
     CHECK(p.cell(3, 0) == "Roll");
-    p.desk.store->undoStack()->undo();
+    p.desk.school->undoStack()->undo();
     CHECK(p.cell(0, 0) == "Roll");
     CHECK(order->currentText() == "roll, pitch, throttle, yaw");
-    p.desk.store->undoStack()->redo();
+    p.desk.school->undoStack()->redo();
     CHECK(p.cell(0, 0) == "Yaw");
 
     type("axisWord", "Lever");
@@ -272,9 +272,9 @@ TEST_CASE("every convention of a simulator can be edited, shows on the sheet, is
     CHECK(p.desk.text("sheetNotes").contains("Camera tilt: 10 to 40° in steps of 2.5."));
 
     p.choose("rateFamily", 4); // percent, plus, expo
-    CHECK(simulator().rate_family == "percent-plus");
-    p.desk.find<QWidget>("limit-plus_percent")->findChild<QDoubleSpinBox*>("high")->setValue(80);
-    CHECK(simulator().rate_limits.at("plus_percent").high == 80);
+    CHECK(simulator().rate_family == "percent-end");
+    p.desk.find<QWidget>("limit-end_percent")->findChild<QDoubleSpinBox*>("high")->setValue(80);
+    CHECK(simulator().rate_limits.at("end_percent").high == 80);
     CHECK(p.desk.text("sheetNotes").contains("plus 0 to 80 % in steps of 1"));
 
     const SimulatorProfile edited = simulator();
@@ -296,7 +296,7 @@ TEST_CASE("the wheel scrolls the simulator's form and changes nothing in it", "[
     QApplication::sendEvent(arming, &wheel);
     CHECK(arming->currentIndex() == before);
     CHECK(p.desk.find<QScrollArea>("simulatorEditor")->verticalScrollBar()->value() > 0);
-    CHECK(p.desk.store->undoStack()->count() == 0);
+    CHECK(p.desk.school->undoStack()->count() == 0);
 }
 
 TEST_CASE("an unknown simulator is learnt from what it showed", "[desk][sheet]")
@@ -382,7 +382,7 @@ TEST_CASE("a grip trial is tapped through with the stick and kept on the pilot",
         const QString next = i + 1 == targets.size() ? QString("Which grip") : QString("Target %1 of 11").arg(i + 1);
         REQUIRE(p.desk.waitFor([&] { return p.desk.text("gripWords").startsWith(next); }));
     }
-    const auto rounds = p.desk.store->gripRounds(p.desk.station->pilotId());
+    const auto rounds = p.desk.school->grip_rounds(p.desk.station->pilotId());
     REQUIRE(rounds.size() == 1);
     CHECK(rounds[0].grip == "pinch");
     CHECK(rounds[0].taps == 11);
@@ -393,14 +393,14 @@ TEST_CASE("a grip trial is tapped through with the stick and kept on the pilot",
     CHECK(p.desk.text("gripVerdict").contains("Nothing to compare"));
 
     // Rounds of two grips: the verdict is honest about how little they say, and then about what they say.
-    for (int i = 0; i < 5; ++i) p.desk.store->addGripRound({"", p.desk.station->pilotId(), 0, "thumb", 2.0 + 0.01 * i, 1.1, 11});
+    for (int i = 0; i < 5; ++i) p.desk.school->add_grip_round({"", p.desk.station->pilotId(), 0, "thumb", 2.0 + 0.01 * i, 1.1, 11});
     CHECK(p.desk.text("gripVerdict").contains("Too little to tell"));
-    for (int i = 0; i < 4; ++i) p.desk.store->addGripRound({"", p.desk.station->pilotId(), 0, "pinch", 3.0 + 0.01 * i, 0.9, 11});
+    for (int i = 0; i < 4; ++i) p.desk.school->add_grip_round({"", p.desk.station->pilotId(), 0, "pinch", 3.0 + 0.01 * i, 0.9, 11});
     CHECK(p.desk.text("gripVerdict").startsWith("Pinch does better than thumb"));
     // Stopped half-way nothing is kept.
     QTest::mouseClick(p.desk.find<QPushButton>("startRound"), Qt::LeftButton);
     QTest::mouseClick(p.desk.find<QPushButton>("stopRound"), Qt::LeftButton);
-    CHECK(p.desk.store->gripRounds(p.desk.station->pilotId()).size() == 10);
+    CHECK(p.desk.school->grip_rounds(p.desk.station->pilotId()).size() == 10);
 }
 
 TEST_CASE("the Kit and Controller pages are worked with keys alone", "[desk][keys]")

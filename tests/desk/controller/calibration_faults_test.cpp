@@ -95,7 +95,7 @@ TEST_CASE("a controller with two functions on one axis is not calibrated, and th
     CHECK(b.message().startsWith("Not calibrated"));
     CHECK(b.message().contains("axis 2"));
     CHECK_FALSE(b.desk.station->input().calibrated());
-    CHECK_FALSE(b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid));
+    CHECK_FALSE(b.desk.school->calibration(b.desk.station->device().name, b.desk.station->device().guid));
     QTest::keyClick(&*b.desk.window, Qt::Key_5, Qt::AltModifier);
     CHECK_FALSE(b.desk.find<QPushButton>("start")->isEnabled());
 }
@@ -151,7 +151,7 @@ TEST_CASE("a device that reports 30 times a second, and one with 8 bits, are cal
     {
         b.each_ms = 33;
         b.goThrough();
-        const auto kept = b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid);
+        const auto kept = b.desk.school->calibration(b.desk.station->device().name, b.desk.station->device().guid);
         REQUIRE(kept);
         CHECK(kept->calibration.interval_ms == Approx(33).margin(6));
         for (const FunctionCalibration& f : kept->calibration.functions) {
@@ -165,7 +165,7 @@ TEST_CASE("a device that reports 30 times a second, and one with 8 bits, are cal
         b.step_counts = 257;
         b.wire({0, 1, 2, 3});
         b.goThrough();
-        const auto kept = b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid);
+        const auto kept = b.desk.school->calibration(b.desk.station->device().name, b.desk.station->device().guid);
         REQUIRE(kept);
         CHECK(kept->calibration.step_counts == 257);
         CHECK(kept->calibration.of(Function::Roll).effective_bits == Approx(7.9).margin(0.1)); // log2(60000 / 257)
@@ -181,7 +181,7 @@ TEST_CASE("pulling the plug half-way changes nothing and says so", "[desk]")
     b.joystick->unplug();
     REQUIRE(b.desk.waitFor([&] { return b.message().contains("unplugged"); }));
     CHECK_FALSE(b.desk.window->controllerPage()->calibrating());
-    CHECK_FALSE(b.desk.store->calibrationOf(b.desk.station->device().name, b.desk.station->device().guid));
+    CHECK_FALSE(b.desk.school->calibration(b.desk.station->device().name, b.desk.station->device().guid));
     CHECK(b.desk.find<QComboBox>("deviceChoice")->currentText().contains("unplugged"));
     // Another controller is chosen by hand and works at once.
     auto* choice = b.desk.find<QComboBox>("deviceChoice");

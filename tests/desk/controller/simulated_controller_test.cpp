@@ -34,8 +34,8 @@ struct Sim {
     Desk desk;
     Sim()
     {
-        desk.store->addPilot("Tomas Brede");
-        desk.station->choosePilot(desk.store->pilots()[0].id);
+        desk.school->add_pilot("Tomas Brede");
+        desk.station->choosePilot(desk.school->pilots()[0].id);
         QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
     }
     SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
@@ -155,7 +155,7 @@ TEST_CASE("the simulated controller is calibrated with the mouse alone", "[desk]
     QTest::mouseRelease(right, Qt::LeftButton);
     QTest::mouseRelease(left, Qt::LeftButton);
     until("Check 1 of 8");
-    const auto kept = s.desk.store->calibrationOf("Simulated controller", "simulated");
+    const auto kept = s.desk.school->calibration("Simulated controller", "simulated");
     REQUIRE(kept);
     CHECK(kept->calibration.usable());
     auto* table = s.desk.find<QTableWidget>("axisTable");
@@ -201,7 +201,7 @@ TEST_CASE("a drill is flown with the keyboard alone", "[desk]")
     key(Qt::Key_E, false);
     key(Qt::Key_D, false);
     CHECK(highest_m > 3);
-    const auto attempts = s.desk.store->attempts(s.desk.station->pilotId());
+    const auto attempts = s.desk.school->attempts(s.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     CHECK(attempts[0].drill_id == "lift-settle");
     CHECK(attempts[0].flown_s > 3); // how well depends on how promptly the keys come

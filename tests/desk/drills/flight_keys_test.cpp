@@ -24,9 +24,9 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     REQUIRE(row >= 0);
     choice->setCurrentIndex(row);
     Q_EMIT choice->activated(row);
-    CHECK(f.desk.store->pilots()[0].curriculum == "manual-first");
+    CHECK(f.desk.school->pilots()[0].curriculum == "manual-first");
     CHECK(ladder->count() == 16);
-    CHECK(f.desk.store->standing(f.desk.station->pilotId()).stages.size() == 13);
+    CHECK(f.desk.school->standing(f.desk.station->pilotId()).stages.size() == 13);
     REQUIRE(ladder->currentItem());
     CHECK(ladder->item(0)->text() == "Safe hands");
     // A drill with a way of its own is demonstrated.
@@ -38,7 +38,7 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").contains("of 100"); }, 60000));
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
     f.press(Qt::Key_F6);
-    f.desk.store->undoStack()->undo();
+    f.desk.school->undoStack()->undo();
     CHECK(choice->currentText() == "First steps");
     CHECK(ladder->count() == 3);
 }
@@ -61,7 +61,7 @@ TEST_CASE("F8 holds the flight and goes on, F6 goes back to the start without ke
     REQUIRE(f.drills->loop());
     CHECK(f.now().time_s < 0.1);
     CHECK(f.now().waiting_for_throttle); // flown again, and the throttle is not at the bottom yet
-    CHECK(f.desk.store->attempts(f.desk.station->pilotId()).empty());
+    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).empty());
 }
 
 TEST_CASE("the motors do not start with the throttle up", "[desk]")
@@ -83,12 +83,12 @@ TEST_CASE("F7 stops and hovers; the drill is over, not passed, and says why", "[
     f.press(Qt::Key_F7);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").startsWith("Not passed"); }));
     CHECK(f.desk.text("resultSentence").contains("panic switch"));
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     CHECK_FALSE(attempts[0].passed);
     // The panel shows every criterion of the drill against its limits.
     const auto& shown = f.desk.window->findChild<CriteriaPanel*>()->criteria();
-    const Drill* drill = f.desk.store->drill("lift-settle");
+    const Drill* drill = f.desk.school->drill("lift-settle");
     REQUIRE(shown.size() == drill->criteria.size());
     for (std::size_t i = 0; i < shown.size(); ++i) {
         CHECK(shown[i].label == drill->criteria[i].label);
@@ -105,7 +105,7 @@ TEST_CASE("a crash is kept as flown, with what failed and what to do", "[desk]")
     f.sticks().set(Function::Throttle, 0);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").startsWith("Not passed"); }, 15000));
     CHECK(f.desk.text("resultSentence").startsWith("Crashed during"));
-    CHECK(f.desk.store->attempts(f.desk.station->pilotId()).size() == 1);
+    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).size() == 1);
     f.press(Qt::Key_4); // a plain figure does nothing
     QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(f.desk.text("totals").contains("1 scored flights, 0 passed"));
@@ -131,7 +131,7 @@ TEST_CASE("leaving the page holds the flight; a demonstration is watched and not
     REQUIRE(drills->loop());
     drills->setPace(0);
     CHECK(other.waitFor([&] { return other.text("resultHeading").startsWith("Passed"); }, 30000));
-    CHECK(other.store->attempts("").empty());
+    CHECK(other.school->attempts("").empty());
 }
 
 TEST_CASE("unplugged in mid-air the flight is held, and goes on when the controller is back", "[desk]")

@@ -66,35 +66,35 @@ TEST_CASE("a locked stage says so and is opened by hand with a reason, which is 
     click(f, "openStage");
     CHECK(f.desk.find<QPushButton>("start")->isEnabled());
     CHECK_FALSE(f.desk.find<QWidget>("opening")->isVisible());
-    const auto opened = f.desk.store->openedStages(f.desk.station->pilotId());
+    const auto opened = f.desk.school->opened_stages(f.desk.station->pilotId());
     REQUIRE(opened.size() == 1);
     CHECK(opened[0].stage == "Yaw");
     CHECK(opened[0].reason == "Has flown gliders for years");
-    f.desk.store->undoStack()->undo();
-    CHECK(f.desk.store->openedStages(f.desk.station->pilotId()).empty());
+    f.desk.school->undoStack()->undo();
+    CHECK(f.desk.school->opened_stages(f.desk.station->pilotId()).empty());
     CHECK_FALSE(f.desk.find<QPushButton>("start")->isEnabled());
-    f.desk.store->undoStack()->redo();
+    f.desk.school->undoStack()->redo();
     f.desk.close();
     f.desk.open();
-    CHECK(f.desk.store->openedStages(f.desk.store->pilots()[0].id).size() == 1);
+    CHECK(f.desk.school->opened_stages(f.desk.school->pilots()[0].id).size() == 1);
 }
 
 TEST_CASE("another curriculum keeps the credit", "[desk]")
 {
     Flying f;
     f.follow("manual-first", "arm-safe");
-    f.desk.store->startSession(f.desk.station->pilotId(), "Simulated controller", "simulated");
+    f.desk.school->start_session(f.desk.station->pilotId(), "Simulated controller", "simulated");
     AttemptRow a;
     a.pilot_id = f.desk.station->pilotId();
-    a.session_id = f.desk.store->sessions(a.pilot_id)[0].id;
+    a.session_id = f.desk.school->sessions(a.pilot_id)[0].id;
     a.drill_id = "arm-safe";
     a.passed = true;
     a.score = 90;
-    REQUIRE_FALSE(f.desk.store->addObserved(a).empty());
+    REQUIRE_FALSE(f.desk.school->add_attempt(a, nullptr).empty());
     CHECK(detail(f, 0).contains("passed 1 time of 3 · best 90, last 90"));
     f.follow("steady-first", "arm-safe");
     CHECK(detail(f, 0).contains("passed 1 time of 3 · best 90, last 90"));
-    const auto kept = f.desk.store->attempts(a.pilot_id);
+    const auto kept = f.desk.school->attempts(a.pilot_id);
     CHECK(kept[0].curriculum == "manual-first"); // it was judged on
     CHECK(kept[0].curriculum_version == 2);
 }
@@ -108,7 +108,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     const auto key = [&](Qt::Key k) { QTest::keyClick(card, k); };
     CHECK(card->hasFocus());
     key(Qt::Key_K); // nothing to keep yet
-    CHECK(f.desk.store->attempts(f.desk.station->pilotId()).empty());
+    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).empty());
     key(Qt::Key_Space);
     CHECK(card->running());
     key(Qt::Key_Return);
@@ -125,7 +125,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     key(Qt::Key_K);
     CHECK(f.desk.text("cardWords").startsWith("Kept as observed in"));
     key(Qt::Key_K); // once
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     CHECK(attempts[0].drill_id == "gaps");
     CHECK(attempts[0].passed);
@@ -134,7 +134,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(attempts[0].throttle_cuts_s[0] >= 0.3);
     CHECK(attempts[0].throttle_cuts_s[0] < 1.5);
-    CHECK(*f.desk.store->criteria(attempts[0].id)[0].value == 5);
+    CHECK(*f.desk.school->criteria(attempts[0].id)[0].value == 5);
     CHECK(f.desk.text("throttleHabit").contains("of 1 crashes"));
     QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(f.desk.find<QTableView>("attempts")->model()->index(0, 2).data().toString() == "by eye");
@@ -148,8 +148,8 @@ TEST_CASE("limits are changed in the window: a new version, undone, and a mistak
     f.follow("manual-first", "hover-window");
     click(f, "sectionChange");
     auto* limits = f.desk.find<QTableWidget>("limits");
-    const Drill before = *f.desk.store->drill("hover-window");
-    const auto drill = [&]() -> const Drill& { return *f.desk.store->drill("hover-window"); };
+    const Drill before = *f.desk.school->drill("hover-window");
+    const auto drill = [&]() -> const Drill& { return *f.desk.school->drill("hover-window"); };
     limits->item(1, 2)->setText("0.7");
     REQUIRE(f.desk.waitFor([&] { return drill().criteria[1].pass == 0.7; }));
     CHECK(drill().version == before.version + 1);
@@ -161,14 +161,14 @@ TEST_CASE("limits are changed in the window: a new version, undone, and a mistak
     limits->item(1, 2)->setText("most");
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("editorSays").contains("expected a number"); }));
     CHECK(drill().version == before.version + 1);
-    f.desk.store->undoStack()->undo();
+    f.desk.school->undoStack()->undo();
     CHECK(drill().criteria[1].pass == before.criteria[1].pass);
     CHECK(drill().version == before.version);
-    CHECK_FALSE(f.desk.store->edited("drill", "hover-window"));
-    f.desk.store->undoStack()->redo();
+    CHECK_FALSE(f.desk.school->edited("drill", "hover-window"));
+    f.desk.school->undoStack()->redo();
     f.desk.close();
     f.desk.open();
-    CHECK(f.desk.store->drill("hover-window")->criteria[1].pass == 0.7);
+    CHECK(f.desk.school->drill("hover-window")->criteria[1].pass == 0.7);
 }
 
 TEST_CASE("stages are renamed, moved, filled and emptied; what was flown keeps the version it was judged by", "[desk]")
@@ -177,7 +177,7 @@ TEST_CASE("stages are renamed, moved, filled and emptied; what was flown keeps t
     f.follow("one-axis", "arm-safe");
     click(f, "sectionChange");
     auto* tree = f.desk.find<QTreeWidget>("stages");
-    const auto curriculum = [&]() -> const Curriculum& { return f.desk.store->curriculum(f.desk.station->pilotId()); };
+    const auto curriculum = [&]() -> const Curriculum& { return f.desk.school->curriculum(f.desk.station->pilotId()); };
     const int version = curriculum().version;
     tree->topLevelItem(1)->setText(0, "Up and down");
     tree->setCurrentItem(tree->topLevelItem(1));
@@ -198,7 +198,7 @@ TEST_CASE("stages are renamed, moved, filled and emptied; what was flown keeps t
     tree->setCurrentItem(tree->topLevelItem(0));
     click(f, "newStage");
     CHECK(curriculum().stages[1].name == "Slalom");
-    for (int i = 0; i < 5; ++i) f.desk.store->undoStack()->undo();
+    for (int i = 0; i < 5; ++i) f.desk.school->undoStack()->undo();
     CHECK(curriculum().version == version);
     CHECK(curriculum().stages[1].name == "Throttle");
 }
@@ -207,15 +207,15 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
 {
     Flying f;
     f.follow("steady-first", "lift-settle");
-    REQUIRE(f.desk.store->openStage(f.desk.station->pilotId(), "Lift", true, "For this test"));
+    REQUIRE(f.desk.school->open_stage(f.desk.station->pilotId(), "Lift", true, "For this test"));
     f.drills->chooseDrill("lift-settle");
     f.plugIn();
     // The stand-in's stick log of the same flight, flown again through the controller.
-    const Drill drill = *f.desk.store->drill("lift-settle");
+    const Drill drill = *f.desk.school->drill("lift-settle");
     auto* mode = f.desk.find<QComboBox>("flightMode");
     mode->setCurrentIndex(mode->findText("hold mode"));
     REQUIRE(mode->currentText() == "hold mode");
-    FlightSetup setup = *f.desk.store->data().setup_for(drill, RateProfile{});
+    FlightSetup setup = *f.desk.school->data().setup_for(drill, RateProfile{});
     setup.mode = Mode::Hold;
     const auto flown = fly_drill(drill, setup, 0.95, 5);
     REQUIRE(flown->score.passed);
@@ -223,14 +223,14 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     replay(f, flown->log, 0, [&] { return f.desk.text("resultHeading").contains("of 100"); });
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
     CHECK(f.desk.text("resultSentence").startsWith("Passed"));
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     CHECK(attempts[0].score == Approx(flown->score.score).margin(8)); // the same sticks, some milliseconds off
     REQUIRE(f.desk.find<QPushButton>("keepDemonstration")->isVisible());
     click(f, "keepDemonstration");
-    REQUIRE(f.desk.store->demonstration("lift-settle"));
-    CHECK(f.desk.store->demonstration("lift-settle")->id == attempts[0].id);
-    const auto kept = f.desk.store->flightLog(attempts[0].log_hash);
+    REQUIRE(f.desk.school->demonstration("lift-settle"));
+    CHECK(f.desk.school->demonstration("lift-settle")->id == attempts[0].id);
+    const auto kept = f.desk.school->flight_log(attempts[0].log_hash);
     REQUIRE(kept);
 
     // It plays by itself, with its own sticks and instructions, and keeps nothing.
@@ -248,7 +248,7 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     CHECK(shown.state.height_m() == Approx(kept->height_m[row]).margin(0.5));
     CHECK(shown.sticks.throttle == Approx(kept->throttle[row]).margin(0.3));
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading") == "The demonstration is over"; }, 30000));
-    CHECK(f.desk.store->attempts(f.desk.station->pilotId()).size() == 1);
+    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).size() == 1);
     f.drills->setPace(1);
 
     // Shadowed by a hand that is a quarter of a second late: likeness and lag are scored, live and at the end.
@@ -256,18 +256,18 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     REQUIRE(f.drills->loop());
     replay(f, *kept, 0.25, [&] { return f.desk.text("resultHeading").contains("of 100"); });
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
-    const auto all = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto all = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(all.size() == 2);
     CHECK(all[1].drill_id == "shadow");
     CHECK(all[1].demonstration == attempts[0].log_hash);
-    const auto criteria = f.desk.store->criteria(all[1].id);
+    const auto criteria = f.desk.school->criteria(all[1].id);
     REQUIRE(criteria.size() == 2);
     CHECK(*criteria[0].value > 0.9);
     CHECK(*criteria[1].value == Approx(250).margin(60));
     CHECK(f.desk.text("resultSentence")
               .contains(QRegularExpression("throttle (9\\d|100) %, 0\\.(2|3)\\d s behind"))); // axis by axis
-    f.desk.store->undoStack()->undo();
-    CHECK_FALSE(f.desk.store->demonstration("lift-settle"));
+    f.desk.school->undoStack()->undo();
+    CHECK_FALSE(f.desk.school->demonstration("lift-settle"));
 }
 
 TEST_CASE("arming, the planted failure and the throttle cut are flown with the keys", "[desk][realtime]")
@@ -303,9 +303,9 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     f.press(Qt::Key_F10);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").contains("of 100"); }, 10000));
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
-    const auto criteria = f.desk.store->criteria(attempts[0].id);
+    const auto criteria = f.desk.school->criteria(attempts[0].id);
     CHECK(*criteria[0].value >= 0.35);
     CHECK(*criteria[0].value < 1);
     CHECK(criteria[0].span);
@@ -332,7 +332,7 @@ TEST_CASE("after a crash in any drill the view asks for the throttle, and the ti
     f.sticks().set(Function::Throttle, 0);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").startsWith("Not passed"); }));
     CHECK(f.desk.text("resultSentence").contains("Throttle at the bottom after"));
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(attempts[0].throttle_cuts_s[0] >= 0.45);
@@ -360,9 +360,9 @@ TEST_CASE("by eye, the sticks are measured where practice outside is watched", "
     QTest::keyClick(card, Qt::Key_Space);
     QTest::keyClick(card, Qt::Key_K);
     f.desk.station->watchOutside(false);
-    const auto attempts = f.desk.store->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
-    const auto reversals = f.desk.store->criteria(attempts[0].id)[2];
+    const auto reversals = f.desk.school->criteria(attempts[0].id)[2];
     REQUIRE(reversals.value);
     CHECK(*reversals.value == Approx(4).margin(1.2)); // two turning points in each of two swings a second
 }

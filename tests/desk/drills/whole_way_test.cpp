@@ -57,7 +57,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     Desk desk;
     QTest::keyClicks(desk.find<QLineEdit>("newPilotName"), "Petra Lowmoor");
     QTest::mouseClick(desk.find<QPushButton>("addPilot"), Qt::LeftButton);
-    REQUIRE(desk.store->pilots().size() == 1);
+    REQUIRE(desk.school->pilots().size() == 1);
 
     // Plugged in: taken into use by itself, and not flown uncalibrated.
     VirtualJoystick joystick;
@@ -108,7 +108,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     check("right stick to 9", {0, 0, 0, -1}, true);
     REQUIRE(desk.waitFor([&] { return desk.station->controllerState() == Station::Controller::Ready; }));
     CHECK(desk.text("controllerMessage").startsWith("Calibrated on"));
-    const auto kept = desk.store->calibrationOf(desk.station->device().name, desk.station->device().guid);
+    const auto kept = desk.school->calibration(desk.station->device().name, desk.station->device().guid);
     REQUIRE(kept);
     for (std::size_t f = 0; f < 4; ++f) {
         CHECK(kept->calibration.functions[f].axis == truth().functions[f].axis);
@@ -148,7 +148,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
         90000));
     CHECK(desk.text("resultHeading").startsWith("Passed"));
     CHECK(desk.text("resultSentence").startsWith("Passed"));
-    const auto attempts = desk.store->attempts(desk.station->pilotId());
+    const auto attempts = desk.school->attempts(desk.station->pilotId());
     REQUIRE(attempts.size() == 1);
 
     // Restart: everything is there.
@@ -158,7 +158,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     REQUIRE(desk.find<QTableView>("attempts")->model()->rowCount() == 1);
     CHECK(desk.find<QTableView>("attempts")->model()->index(0, 1).data().toString() == "Lift and settle");
     CHECK(desk.text("totals").contains("1 sessions, 1 scored flights, 1 passed"));
-    const auto sessions = desk.store->sessions(desk.station->pilotId());
+    const auto sessions = desk.school->sessions(desk.station->pilotId());
     REQUIRE(sessions.size() == 1);
     CHECK(sessions[0].ended_at > 0);
     CHECK(sessions[0].active_s >= attempts[0].flown_s - 1);

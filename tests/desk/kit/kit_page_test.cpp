@@ -17,13 +17,13 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     CHECK(desk.text("kitSummary").contains("Choose or add a pilot"));
     CHECK_FALSE(desk.find<QCheckBox>("kit-cable")->isEnabled());
-    desk.store->addPilot("Wilf Dunnock");
-    desk.store->addPilot("Sami Roake");
-    desk.station->choosePilot(desk.store->pilots()[1].id); // Wilf
+    desk.school->add_pilot("Wilf Dunnock");
+    desk.school->add_pilot("Sami Roake");
+    desk.station->choosePilot(desk.school->pilots()[1].id); // Wilf
     QTest::mouseClick(desk.find<QCheckBox>("kit-cable"), Qt::LeftButton, {}, QPoint(8, 8));
     QTest::mouseClick(desk.find<QCheckBox>("kit-battery"), Qt::LeftButton, {}, QPoint(8, 8));
     CHECK(desk.text("kitSummary").startsWith("Wilf Dunnock: 2 of 9 ticked"));
-    desk.station->choosePilot(desk.store->pilots()[0].id);
+    desk.station->choosePilot(desk.school->pilots()[0].id);
     CHECK(desk.text("kitSummary").startsWith("Sami Roake: 0 of 9 ticked"));
     CHECK_FALSE(desk.find<QCheckBox>("kit-cable")->isChecked());
     desk.find<QComboBox>("kitKind")->setCurrentIndex(1); // goggles
@@ -31,7 +31,7 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
     CHECK(desk.waitFor([&] { return desk.find<QCheckBox>("kit-goggle-pack")->isVisible(); }));
     desk.close();
     desk.open();
-    desk.station->choosePilot(desk.store->pilots()[1].id);
+    desk.station->choosePilot(desk.school->pilots()[1].id);
     CHECK(desk.find<QCheckBox>("kit-cable")->isChecked());
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     auto* cable = desk.find<QCheckBox>("kit-cable");
@@ -43,8 +43,8 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
 TEST_CASE("what can be seen ticks itself", "[desk][kit]")
 {
     Desk desk;
-    desk.store->addPilot("Wilf Dunnock");
-    desk.station->choosePilot(desk.store->pilots()[0].id);
+    desk.school->add_pilot("Wilf Dunnock");
+    desk.station->choosePilot(desk.school->pilots()[0].id);
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     CHECK(desk.text("kitSeen").contains("No controller is seen"));
     CHECK_FALSE(desk.find<QCheckBox>("kit-joystick")->isChecked());
@@ -62,8 +62,8 @@ TEST_CASE("what can be seen ticks itself", "[desk][kit]")
 TEST_CASE("the fault finder leads from a question to what to do, and answers what it sees", "[desk][kit]")
 {
     Desk desk;
-    desk.store->addPilot("Wilf Dunnock");
-    desk.station->choosePilot(desk.store->pilots()[0].id);
+    desk.school->add_pilot("Wilf Dunnock");
+    desk.station->choosePilot(desk.school->pilots()[0].id);
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     auto* yes = desk.find<QPushButton>("faultYes");
     auto* no = desk.find<QPushButton>("faultNo");

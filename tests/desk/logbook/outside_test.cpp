@@ -18,8 +18,8 @@ struct Outside {
     bool here = false; // the focus is in the other program
     Outside()
     {
-        desk.store->addPilot("Tomas Brede");
-        desk.station->choosePilot(desk.store->pilots()[0].id);
+        desk.school->add_pilot("Tomas Brede");
+        desk.station->choosePilot(desk.school->pilots()[0].id);
         desk.station->setUsedHere([this] { return here; });
         REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
         Calibration c = SimulatedController::factory_calibration();
@@ -51,7 +51,7 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     Outside o;
     o.fly(500);
     CHECK_FALSE(o.desk.station->watchingOutside());
-    CHECK(o.desk.store->sessions(o.desk.station->pilotId()).empty());
+    CHECK(o.desk.school->sessions(o.desk.station->pilotId()).empty());
     QTest::mouseClick(o.desk.find<QPushButton>("watchOutside"), Qt::LeftButton);
     CHECK(o.desk.station->watchingOutside());
     CHECK_FALSE(o.desk.find<QPushButton>("keepOutside")->isVisible());
@@ -68,7 +68,7 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     auto* keep = o.desk.find<QPushButton>("keepOutside");
     CHECK(keep->text() == "Keep for Tomas Brede");
     QTest::mouseClick(keep, Qt::LeftButton);
-    const auto sessions = o.desk.store->sessions(o.desk.station->pilotId());
+    const auto sessions = o.desk.school->sessions(o.desk.station->pilotId());
     REQUIRE(sessions.size() == 1);
     CHECK(sessions[0].active_s > 5);
     CHECK(sessions[0].active_s < 4 + static_cast<double>(clock.elapsed()) / 1000); // as long as it took, however busy the machine
@@ -89,5 +89,5 @@ TEST_CASE("an offer that is discarded leaves nothing behind", "[desk][outside]")
     QTest::mouseClick(o.desk.find<QPushButton>("discardOutside"), Qt::LeftButton);
     CHECK_FALSE(o.desk.station->outsideOffer());
     CHECK(o.recordings() == 0);
-    CHECK(o.desk.store->sessions(o.desk.station->pilotId()).empty());
+    CHECK(o.desk.school->sessions(o.desk.station->pilotId()).empty());
 }

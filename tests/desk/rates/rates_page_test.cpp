@@ -33,7 +33,7 @@ struct Rates {
     RatesPage* page = desk.window->ratesPage();
     explicit Rates(const char* pilot = "Tomas Brede")
     {
-        for (const PilotRow& p : desk.store->pilots())
+        for (const PilotRow& p : desk.school->pilots())
             if (p.name == pilot) desk.station->choosePilot(p.id);
         QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
         QTest::qWait(50); // built when it is first looked at
@@ -54,7 +54,7 @@ struct Rates {
     {
         for (const int a : answers) click(QStringLiteral("answer%1").arg(a).toLatin1().constData());
     }
-    [[nodiscard]] std::optional<TrainingSetup> own() const { return desk.store->setup(desk.station->pilotId()); }
+    [[nodiscard]] std::optional<TrainingSetup> own() const { return desk.school->setup(desk.station->pilotId()); }
 };
 
 } // namespace
@@ -83,27 +83,27 @@ TEST_CASE("the real aircraft's rates are matched on the simulator's own steps, a
     QTest::mouseClick(r.desk.find<QPushButton>("applyMatch"), Qt::LeftButton);
     CHECK(parameters_of(r.own()->rates.roll) == p);
     CHECK(r.table()->item(1, 7)->text() == r.table()->item(2, 7)->text()); // practised is the match
-    REQUIRE(r.desk.store->match(r.pilot()));                               // dated, and it holds
-    CHECK(r.desk.store->matchStale(r.pilot()).empty());
+    REQUIRE(r.desk.school->match(r.pilot()));                               // dated, and it holds
+    CHECK(r.desk.school->match_stale(r.pilot()).empty());
     CHECK(r.desk.text("ratesWords").startsWith("Matched on 12 Jun 2031"));
-    r.desk.store->undoStack()->undo();
-    CHECK_FALSE(r.desk.store->match(r.pilot()));
+    r.desk.school->undoStack()->undo();
+    CHECK_FALSE(r.desk.school->match(r.pilot()));
     CHECK(parameters_of(r.own()->rates.roll) == parameters_of(before.roll));
 }
 
 TEST_CASE("the aircraft's rates are typed, kept, turned into other numbers, and undone", "[desk]")
 {
     Rates r;
-    const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
+    const auto real = [&] { return *r.desk.school->rates_of("real-school-avocet"); };
     const RateProfile before = real();
-    CHECK(std::string(family_key(before.roll)) == "gain-super");
+    CHECK(std::string(family_key(before.roll)) == "gain-edge");
     r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(1.2);
     CHECK(parameters_of(real().roll)[0] == Approx(1.2));
     r.choose("ratesFamily", "centre, max, expo");
     CHECK(std::string(family_key(real().roll)) == "centre-max");
-    CHECK(difference(real().roll, GainSuperCurve{1.2, 0.6, 0.1}).rms_dps < 6); // the same turn, as near as it comes
-    r.desk.store->undoStack()->undo();
-    r.desk.store->undoStack()->undo();
+    CHECK(difference(real().roll, GainEdgeCurve{1.2, 0.6, 0.1}).rms_dps < 6); // the same turn, as near as it comes
+    r.desk.school->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
     CHECK(parameters_of(real().roll) == parameters_of(before.roll));
     CHECK(r.desk.find<QDoubleSpinBox>("real-roll-0")->value() == Approx(parameters_of(before.roll)[0]));
 }
@@ -111,9 +111,9 @@ TEST_CASE("the aircraft's rates are typed, kept, turned into other numbers, and 
 TEST_CASE("an aircraft whose rates nobody knows says so; the stick is followed; the curves are saved", "[desk]")
 {
     Rates r;
-    Airframe newcomer = *r.desk.store->realAircraft("real-dunlin");
+    Airframe newcomer = *r.desk.school->real_aircraft("real-dunlin");
     newcomer.id = "real-newcomer", newcomer.name = "Newcomer";
-    REQUIRE(r.desk.store->keepAircraft(newcomer));
+    REQUIRE(r.desk.school->keep_aircraft(newcomer));
     r.choose("ratesAircraft", "Newcomer");
     CHECK(r.desk.text("ratesWords").contains("not known yet"));
     r.choose("ratesAircraft", "Curlew, with the survey camera");
@@ -143,7 +143,7 @@ TEST_CASE("an aircraft whose rates nobody knows says so; the stick is followed; 
 TEST_CASE("rates are read from a file and found from a flight log; a match is saved as a file; bad ones are told", "[desk]")
 {
     Rates r;
-    const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
+    const auto real = [&] { return *r.desk.school->rates_of("real-school-avocet"); };
     const RateProfile before = real();
     r.choose("ratesSimulator", "Mudlark");
     const QString json = r.desk.folder.filePath("match.json"), csv = r.desk.folder.filePath("flight.csv"),
@@ -151,7 +151,7 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
     REQUIRE(r.page->saveTable(json));
     r.page->readRates(json);
     CHECK(parameters_of(real().roll) == parameters_of(r.page->matches()[0]->rounded)); // it is its own nearest
-    r.desk.store->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
     CHECK(parameters_of(real().roll) == parameters_of(before.roll));
 
     // Measured curves.
@@ -164,11 +164,11 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
     REQUIRE(r.page->matches()[0]);
     CHECK(r.page->matches()[0]->rounded_difference.rms_dps < 8);
     CHECK(r.table()->item(0, 1)->text() == "measured points");
-    r.desk.store->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
 
     // A flight of an aircraft whose rates are known here: 200, 600, 0.4.
-    const Drill drill = *r.desk.store->drill("slalom");
-    FlightSetup setup = *r.desk.store->data().setup_for(
+    const Drill drill = *r.desk.school->drill("slalom");
+    FlightSetup setup = *r.desk.school->data().setup_for(
         drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
     const auto flown = fly_drill(drill, setup, 0.7, 5);
     std::ofstream(csv.toStdString()) << flight_csv(flown->log);
@@ -186,7 +186,7 @@ TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, 
 {
     Rates r;
     r.choose("ratesFamily", "centre, max, expo");
-    const auto real = [&] { return *r.desk.store->ratesOf("real-school-avocet"); };
+    const auto real = [&] { return *r.desk.school->rates_of("real-school-avocet"); };
     auto* plot = r.desk.find<QCustomPlot>("ratePlotRoll");
     const double end = rate_dps(real().roll, 1), centre = centre_slope_dps(real().roll);
     QTest::keyClick(plot, Qt::Key_Up);
@@ -194,8 +194,8 @@ TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, 
     QTest::keyClick(plot, Qt::Key_Left, Qt::ShiftModifier);
     CHECK(centre_slope_dps(real().roll) == Approx(centre - 1));
     CHECK(rate_dps(real().roll, 1) == Approx(end + 10)); // the other handle stays
-    r.desk.store->undoStack()->undo();
-    r.desk.store->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
     CHECK(rate_dps(real().roll, 1) == Approx(end));
 
     r.choose("ratesEdits", "practised rates");
@@ -211,7 +211,7 @@ TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, 
     QTest::mouseRelease(plot, Qt::LeftButton, {}, at(1, wanted));
     CHECK(rate_dps(r.own()->rates.roll, 1) == Approx(wanted).margin(6)); // to a pixel
     CHECK(real() == aircraft);
-    r.desk.store->undoStack()->undo();
+    r.desk.school->undoStack()->undo();
     CHECK(r.own()->rates == before);
 }
 
@@ -225,33 +225,33 @@ TEST_CASE(
     r.desk.find<QDoubleSpinBox>("real-roll-1")->setValue(560);
     r.desk.find<QDoubleSpinBox>("real-pitch-1")->setValue(560);
     CHECK(r.desk.find<QPushButton>("applyMatch")->text() == "Plan the change");
-    CHECK(r.desk.store->matchStale(r.pilot()) == "Practised rates changed since the match");
+    CHECK(r.desk.school->match_stale(r.pilot()) == "Practised rates changed since the match");
     const RateProfile target = r.page->context().matched();
-    CHECK(std::string(family_key(target.roll)) == "gain-super"); // in the aircraft's own numbers
+    CHECK(std::string(family_key(target.roll)) == "gain-edge"); // in the aircraft's own numbers
     r.click("applyMatch");
-    REQUIRE(r.desk.store->ratePlan(r.pilot()));
+    REQUIRE(r.desk.school->file(r.pilot()).plan);
     CHECK(r.desk.text("planHeading").startsWith("Step 1 of about"));
     CHECK(r.desk.text("planCautions").contains("never over people"));
     CHECK_FALSE(r.desk.find<QPushButton>("answer0")->isEnabled()); // not before the cautions are read
     QTest::keyClicks(r.desk.find<QLineEdit>("decidedBy"), "M. Sorrel");
-    const RateProfile before = *r.desk.store->ratesOf("real-school-avocet");
+    const RateProfile before = *r.desk.school->rates_of("real-school-avocet");
     r.desk.find<QCheckBox>("cautionsRead")->setChecked(true);
     CHECK_FALSE(r.desk.find<QPushButton>("answer0")->isEnabled()); // nor before it was flown
     r.desk.find<QCheckBox>("flownOutside")->setChecked(true);
     r.answer({0, 1, 0}); // in control, but not well enough: 7
-    auto plan = r.desk.store->ratePlan(r.pilot());
+    auto plan = r.desk.school->file(r.pilot()).plan;
     REQUIRE(plan->plan.flown.size() == 1);
     CHECK(plan->plan.flown[0].rating == 7);
     CHECK(plan->decisions[0].by == "M. Sorrel");
     CHECK(plan->decisions[0].outside);
     CHECK(plan->decisions[0].cautions_read);
     const RateStep& step = plan->plan.flown[0].step;
-    const auto value = [&] { return parameters_of(r.desk.store->ratesOf("real-school-avocet")->roll)[step.parameter]; };
+    const auto value = [&] { return parameters_of(r.desk.school->rates_of("real-school-avocet")->roll)[step.parameter]; };
     CHECK(value() == Approx((step.from + step.to) / 2).margin(0.006)); // half-way back, to the parameter's step
     CHECK_FALSE(r.desk.find<QCheckBox>("cautionsRead")->isChecked());  // for every step anew
-    r.desk.store->undoStack()->undo();
-    CHECK(*r.desk.store->ratesOf("real-school-avocet") == before);
-    CHECK(r.desk.store->ratePlan(r.pilot())->plan.flown.empty());
+    r.desk.school->undoStack()->undo();
+    CHECK(*r.desk.school->rates_of("real-school-avocet") == before);
+    CHECK(r.desk.school->file(r.pilot()).plan->plan.flown.empty());
     r.choose("ratesAircraft",
              "Curlew, with the survey camera"); // another one is looked at meanwhile: the plan stays with its own
     int tries = 0;
@@ -263,10 +263,10 @@ TEST_CASE(
     CAPTURE(tries, r.desk.text("handlingQuestion").toStdString(), r.desk.text("planHeading").toStdString(),
             r.desk.text("planWords").toStdString());
     CHECK(r.desk.text("planHeading").startsWith("The plan is through"));
-    CHECK(r.desk.store->ratesOf("real-school-avocet")->roll == target.roll);
-    CHECK(r.desk.store->matchStale(r.pilot()).empty());
-    CHECK(r.desk.store->match(r.pilot())->real.roll == target.roll);
-    CHECK(r.desk.store->match(r.pilot())->aircraft == "real-school-avocet");
+    CHECK(r.desk.school->rates_of("real-school-avocet")->roll == target.roll);
+    CHECK(r.desk.school->match_stale(r.pilot()).empty());
+    CHECK(r.desk.school->match(r.pilot())->real.roll == target.roll);
+    CHECK(r.desk.school->match(r.pilot())->aircraft == "real-school-avocet");
 }
 
 TEST_CASE("a step of a plan is test-flown with one key, on the rates that it asks for", "[desk]")
@@ -279,7 +279,7 @@ TEST_CASE("a step of a plan is test-flown with one key, on the rates that it ask
     REQUIRE(r.page->feel());
     REQUIRE(r.page->feel()->loop());
     const RateProfile& flown = r.page->feel()->loop()->setup().rates;
-    const auto standing = standing_of(r.desk.store->ratePlan(r.pilot())->plan);
+    const auto standing = standing_of(r.desk.school->file(r.pilot()).plan->plan);
     CHECK(flown == with_parameter(standing->now, *standing->next, standing->next->to));
     CHECK_FALSE(flown == r.own()->rates);
     CHECK(r.desk.text("feelWords").contains("from 500 to 450"));
@@ -300,19 +300,19 @@ TEST_CASE("a plan that ends after the side that was to stay has changed makes no
         r.answer({0, 0, 0, 1});
     }
     CHECK(r.desk.text("planHeading").startsWith("The plan is through"));
-    CHECK_FALSE(r.desk.store->match(r.pilot()));
+    CHECK_FALSE(r.desk.school->match(r.pilot()));
 }
 
 TEST_CASE("recordings of practice outside count for how the sticks are used", "[desk]")
 {
     Rates r;
-    const auto known = r.desk.store->controllers();
+    const auto known = r.desk.school->controllers();
     const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) {
-        return r.desk.store->calibrationOf(c.name, c.guid).has_value() && c.name == "Station 1 controller";
+        return r.desk.school->calibration(c.name, c.guid).has_value() && c.name == "Station 1 controller";
     });
     REQUIRE(controller != known.end());
-    const Calibration calibration = r.desk.store->calibrationOf(controller->name, controller->guid)->calibration;
-    const auto folder = r.desk.store->fileName() + ".sticks";
+    const Calibration calibration = r.desk.school->calibration(controller->name, controller->guid)->calibration;
+    const auto folder = r.desk.school->file_name() + ".sticks";
     QDir().mkpath(folder);
     auto recorder = StickRecorder::create((folder + "/outside.csv.gz").toStdString());
     REQUIRE(recorder);
@@ -327,11 +327,11 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
     const std::size_t rows = (*recorder)->rows();
     REQUIRE((*recorder)->finish());
     SessionRow session;
-    session.pilot_id = r.pilot(), session.started_at = r.desk.store->now() - 600, session.ended_at = r.desk.store->now() - 10,
+    session.pilot_id = r.pilot(), session.started_at = r.desk.school->now() - 600, session.ended_at = r.desk.school->now() - 10,
     session.active_s = 500;
     session.recording = "outside.csv.gz";
-    REQUIRE(r.desk.store->addOutsideSession(session, controller->name, controller->guid));
-    const auto sticks = r.desk.store->outsideSticks(r.desk.store->sessions(r.pilot()).back());
+    REQUIRE(r.desk.school->add_outside_session(session, controller->name, controller->guid));
+    const auto sticks = r.desk.school->outside_sticks(r.desk.school->sessions(r.pilot()).back());
     REQUIRE(rows > 400);
     REQUIRE(sticks.size() > 750); // some 20 s, 50 times a second, less what the clock rounds
     double mean = 0;
@@ -348,8 +348,8 @@ TEST_CASE("what is found here goes on the aircraft only after enough hours and s
     CHECK(r.desk.text("ratesWords").startsWith("First find what feels right"));
     r.click("tryRates");
     CHECK(r.desk.text("ratesWords").startsWith("Not on the aircraft yet: 0.0 of 5 hours"));
-    const std::string session = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
-    r.desk.store->endSession(session, 5.2 * 3600, 0);
+    const std::string session = r.desk.school->start_session(r.pilot(), "Simulated controller", "simulated");
+    r.desk.school->end_session(session, 5.2 * 3600, 0);
     CHECK(r.desk.text("ratesWords").contains("ratings are not steady"));
     r.click("sectionFeel");
     for (int i = 0; i < 3; ++i) {
@@ -357,7 +357,7 @@ TEST_CASE("what is found here goes on the aircraft only after enough hours and s
         r.click("feelRate");
         r.answer({0, 0, 0, 1}); // 2
     }
-    CHECK(r.desk.store->handling(r.pilot()).size() == 3);
+    CHECK(r.desk.school->file(r.pilot()).handling.size() == 3);
     CHECK(r.page->context().blocked.empty());
     CHECK(r.desk.find<QPushButton>("applyMatch")->isEnabled());
     r.desk.find<QDoubleSpinBox>("leastHours")->setValue(8);
@@ -385,24 +385,24 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
     const auto card = [&] { return sheets->setupOnCard().join('\n'); };
     CHECK(card().contains("Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre 140, max 450, expo "
                           "0.4\nYaw: centre 140, max 300, expo 0.2"));
-    const double hours = r.desk.store->standing(r.pilot()).hours_matched;
+    const double hours = r.desk.school->standing(r.pilot()).hours_matched;
     CHECK(hours > 5);
     const auto fly = [&] {
-        const std::string session = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
-        r.desk.store->endSession(session, 3600, 0);
+        const std::string session = r.desk.school->start_session(r.pilot(), "Simulated controller", "simulated");
+        r.desk.school->end_session(session, 3600, 0);
     };
     fly();
-    CHECK(r.desk.store->standing(r.pilot()).hours_matched == Approx(hours + 1));
-    CHECK_FALSE(r.desk.store->standing(r.pilot()).needs_attention);
+    CHECK(r.desk.school->standing(r.pilot()).hours_matched == Approx(hours + 1));
+    CHECK_FALSE(r.desk.school->standing(r.pilot()).needs_attention);
     r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(1.1);
-    CHECK(r.desk.store->standing(r.pilot()).attention == "Aircraft's rates changed since the match");
-    CHECK(r.desk.store->standing(r.pilot()).go == PilotStanding::Go::Rates);
+    CHECK(r.desk.school->standing(r.pilot()).attention == "Aircraft's rates changed since the match");
+    CHECK(r.desk.school->standing(r.pilot()).go == PilotStanding::Go::Rates);
     CHECK(r.desk.text("ratesWords").contains("does not hold any more: aircraft's rates changed since the match"));
     CHECK(card().contains("Rates practised; the match of 16 May 2031 does not hold any more"));
     fly();
-    CHECK(r.desk.store->standing(r.pilot()).hours_matched == Approx(hours + 1)); // not on matched rates
-    r.desk.store->undoStack()->undo();
-    CHECK(r.desk.store->matchStale(r.pilot()).empty());
+    CHECK(r.desk.school->standing(r.pilot()).hours_matched == Approx(hours + 1)); // not on matched rates
+    r.desk.school->undoStack()->undo();
+    CHECK(r.desk.school->match_stale(r.pilot()).empty());
 }
 
 TEST_CASE("rates nobody knows are timed with the space bar at three places of the stick, and taken over", "[desk]")
@@ -437,20 +437,20 @@ TEST_CASE("rates nobody knows are timed with the space bar at three places of th
     CHECK(r.desk.text("timingWords").startsWith("95 of 100 times between: centre"));
     CHECK(difference(panel->found()->curve, truth).worst_dps < 8);
     r.click("takeTimed");
-    CHECK(difference(r.desk.store->ratesOf("real-school-avocet")->roll, truth).worst_dps < 8);
-    r.desk.store->undoStack()->undo();
-    CHECK(difference(r.desk.store->ratesOf("real-school-avocet")->roll, truth).worst_dps > 50);
+    CHECK(difference(r.desk.school->rates_of("real-school-avocet")->roll, truth).worst_dps < 8);
+    r.desk.school->undoStack()->undo();
+    CHECK(difference(r.desk.school->rates_of("real-school-avocet")->roll, truth).worst_dps > 50);
 }
 
 TEST_CASE("advice begins with common practice, and is reckoned from planned flips", "[desk]")
 {
     Rates r;
-    const Drill drill = *r.desk.store->drill("hover-window");
-    const auto rocking = fly_drill(drill, *r.desk.store->data().setup_for(drill, RateProfile{}), 0.9, 21, {.rocking = true});
+    const Drill drill = *r.desk.school->drill("hover-window");
+    const auto rocking = fly_drill(drill, *r.desk.school->data().setup_for(drill, RateProfile{}), 0.9, 21, {.rocking = true});
     AttemptRow row = attempt_row(rocking->score, Mode::Acro);
     row.pilot_id = r.pilot();
-    row.session_id = r.desk.store->startSession(r.pilot(), "Simulated controller", "simulated");
-    REQUIRE_FALSE(r.desk.store->addAttempt(row, rocking->log).empty());
+    row.session_id = r.desk.school->start_session(r.pilot(), "Simulated controller", "simulated");
+    REQUIRE_FALSE(r.desk.school->add_attempt(row, rocking->log).empty());
     r.click("sectionAdvice");
     CHECK(r.desk.text("rateAdvice").contains("Slower"));
     CHECK(r.desk.text("rateAdvice").contains("of the newest flights, over 15 %"));
@@ -505,7 +505,7 @@ TEST_CASE("both curves are felt in one flight, and a blind test says whether the
     CHECK(r.desk.text("feelVerdict").startsWith("7 of 8 right"));
     CHECK(r.desk.text("feelVerdict").contains("p = 0.035"));
     CHECK(r.desk.text("feelVerdict").contains("can be felt"));
-    REQUIRE(r.desk.store->blindTests(r.pilot()).size() == 1);
-    CHECK(r.desk.store->blindTests(r.pilot())[0].right == 7);
+    REQUIRE(r.desk.school->file(r.pilot()).blind_tests.size() == 1);
+    CHECK(r.desk.school->file(r.pilot()).blind_tests[0].right == 7);
     CHECK_FALSE(feel->loop());
 }

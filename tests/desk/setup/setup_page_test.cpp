@@ -28,13 +28,13 @@ struct Setting {
     explicit Setting(bool pilot = true)
     {
         if (pilot) {
-            desk.store->addPilot("Nell Harker");
-            desk.station->choosePilot(desk.store->pilots()[0].id);
+            desk.school->add_pilot("Nell Harker");
+            desk.station->choosePilot(desk.school->pilots()[0].id);
         }
         QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
         REQUIRE(desk.window->setupPage()->isVisible());
     }
-    [[nodiscard]] TrainingSetup kept() const { return desk.store->setup(desk.station->pilotId()).value_or(TrainingSetup{}); }
+    [[nodiscard]] TrainingSetup kept() const { return desk.school->setup(desk.station->pilotId()).value_or(TrainingSetup{}); }
     void type(const char* box, double value)
     {
         auto* spin = desk.find<QDoubleSpinBox>(box);
@@ -78,19 +78,19 @@ TEST_CASE("a real aircraft is described, the simulated ones are ranked beside it
     CHECK(list->item(1)->data(Qt::AccessibleTextRole).toString().contains("against 1050 g"));
     s.pick(0);
     REQUIRE(s.desk.waitFor([&] { return s.kept().simulated_aircraft == "five-camera"; }));
-    REQUIRE(s.desk.store->realAircraft("real-curlew"));
-    const Airframe real = *s.desk.store->realAircraft("real-curlew");
+    REQUIRE(s.desk.school->real_aircraft("real-curlew"));
+    const Airframe real = *s.desk.school->real_aircraft("real-curlew");
     CHECK(real.mass_kg == Approx(1.05));
     CHECK(hover_throttle(real) == Approx(0.38).margin(0.005)); // the thrust curve was fitted to it
     // One edit of the aircraft taken back.
-    const int undone = s.desk.store->undoStack()->count();
+    const int undone = s.desk.school->undoStack()->count();
     CHECK(undone >= 4);
-    s.desk.store->undoStack()->undo();
+    s.desk.school->undoStack()->undo();
     CHECK(s.kept().simulated_aircraft == "five-inch");
 
     s.desk.close();
     s.desk.open();
-    s.desk.station->choosePilot(s.desk.store->pilots()[0].id);
+    s.desk.station->choosePilot(s.desk.school->pilots()[0].id);
     QTest::keyClick(&*s.desk.window, Qt::Key_4, Qt::AltModifier);
     CHECK(s.desk.find<QComboBox>("realAircraft")->currentText() == "Curlew");
     CHECK(s.desk.find<QDoubleSpinBox>("realMass")->value() == 1050);
@@ -101,7 +101,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     Setting s;
     auto* view = s.desk.find<TiltView>("tiltView");
     CHECK(s.figure(0, 2) == "16.4 m/s"); // 25°, the plain aircraft, as in the core's own test
-    const int edits = s.desk.store->undoStack()->count();
+    const int edits = s.desk.school->undoStack()->count();
     const QPoint nose(static_cast<int>(0.46 * view->width()) + 80,
                       static_cast<int>(0.5 * view->height()) + 37); // 25° below level
     QTest::mousePress(view, Qt::LeftButton, {}, nose);
@@ -113,7 +113,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     CHECK(s.desk.find<QTableWidget>("figures")->item(0, 2)->text().toDouble() == 0); // "… m/s"
     CHECK(s.figure(0, 2).split(' ')[0].toDouble() > 20);
     REQUIRE(s.desk.waitFor([&] { return s.kept().camera_tilt_deg == dragged; }));
-    CHECK(s.desk.store->undoStack()->count() == edits + 1);
+    CHECK(s.desk.school->undoStack()->count() == edits + 1);
     QTest::keyClick(view, Qt::Key_Down);
     CHECK(view->tilt_deg() == dragged - 1);
     QTest::keyClick(view, Qt::Key_PageUp);
@@ -225,7 +225,7 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     REQUIRE(drills->loop());
     CHECK_FALSE(drills->loop()->snapshot().crashed);
     CHECK(drills->loop()->setup().world.id == "bank");
-    CHECK(s.desk.store->attempts(s.desk.station->pilotId()).empty());
+    CHECK(s.desk.school->attempts(s.desk.station->pilotId()).empty());
 
     // Back to the ladder, and a drill in that wind.
     auto* ladder = s.desk.find<QListWidget>("ladder");
@@ -241,8 +241,8 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     sticks.set(Function::Throttle, 0.6);
     REQUIRE(s.desk.waitFor([&] { return drills->loop()->snapshot().state.height_m() > 4; }));
     sticks.set(Function::Throttle, 0);
-    REQUIRE(s.desk.waitFor([&] { return !s.desk.store->attempts(s.desk.station->pilotId()).empty(); }, 8000));
-    const QString with = QString::fromStdString(s.desk.store->attempts(s.desk.station->pilotId())[0].flown_with);
+    REQUIRE(s.desk.waitFor([&] { return !s.desk.school->attempts(s.desk.station->pilotId()).empty(); }, 8000));
+    const QString with = QString::fromStdString(s.desk.school->attempts(s.desk.station->pilotId())[0].flown_with);
     CHECK(with.contains("5-inch, plain"));
     CHECK(with.contains("wind 6 m/s"));
 }

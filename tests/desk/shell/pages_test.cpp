@@ -1,4 +1,4 @@
-#include "desk/parts/record_store.h"
+#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk_fixture.h"
 
@@ -32,25 +32,25 @@ TEST_CASE("a pilot is added, renamed and given another target, and all of it can
     auto* name = desk.find<QLineEdit>("newPilotName");
     QTest::keyClicks(name, "Nel Harker");
     QTest::keyClick(name, Qt::Key_Return);
-    REQUIRE(desk.store->pilots().size() == 1);
-    CHECK(desk.station->pilotId() == desk.store->pilots()[0].id);
+    REQUIRE(desk.school->pilots().size() == 1);
+    CHECK(desk.station->pilotId() == desk.school->pilots()[0].id);
 
     auto* edit = desk.find<QLineEdit>("pilotName");
     edit->setFocus();
     edit->selectAll();
     QTest::keyClicks(edit, "Nell Harker");
     QTest::keyClick(edit, Qt::Key_Return);
-    CHECK(desk.store->pilots()[0].name == "Nell Harker");
+    CHECK(desk.school->pilots()[0].name == "Nell Harker");
     desk.find<QDoubleSpinBox>("pilotTarget")->setValue(50);
-    CHECK(desk.store->pilots()[0].target_h == 50);
+    CHECK(desk.school->pilots()[0].target_h == 50);
 
     QTest::keyClick(&*desk.window, Qt::Key_Z, Qt::ControlModifier);
-    CHECK(desk.store->pilots()[0].target_h == 20);
+    CHECK(desk.school->pilots()[0].target_h == 20);
     QTest::mouseClick(desk.find<QPushButton>("undo"), Qt::LeftButton);
-    CHECK(desk.store->pilots()[0].name == "Nel Harker");
+    CHECK(desk.school->pilots()[0].name == "Nel Harker");
     CHECK_FALSE(desk.find<QPushButton>("undo")->isEnabled());
-    desk.store->undoStack()->redo();
-    CHECK(desk.store->pilots()[0].name == "Nell Harker");
+    desk.school->undoStack()->redo();
+    CHECK(desk.school->pilots()[0].name == "Nell Harker");
 }
 
 TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilot", "[desk]")
@@ -60,12 +60,12 @@ TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilo
     CHECK(desk.text("boardSummary").contains("of 9 pilots need a look today"));
     auto* filter = desk.find<QLineEdit>("pilotFilter");
     QTest::keyClicks(filter, "pell");
-    CHECK(desk.store->pilot(desk.station->pilotId())->name == "Oren Pell");
+    CHECK(desk.school->pilot(desk.station->pilotId())->name == "Oren Pell");
     QTest::keyClick(filter, Qt::Key_Escape);
     QTest::keyClick(filter, Qt::Key_Down);
-    CHECK(desk.store->pilot(desk.station->pilotId())->name == "Petra Lowmoor");
+    CHECK(desk.school->pilot(desk.station->pilotId())->name == "Petra Lowmoor");
     QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
-    const auto attempts = desk.store->attempts(desk.station->pilotId());
+    const auto attempts = desk.school->attempts(desk.station->pilotId());
     CHECK(desk.find<QTableView>("attempts")->model()->rowCount() == static_cast<int>(attempts.size()));
     CHECK(desk.text("totals").contains(QString("%1 scored flights").arg(attempts.size())));
 }
@@ -76,23 +76,23 @@ TEST_CASE("a reason on the board leads to the page where it is dealt with", "[de
     auto* go = desk.find<QPushButton>("go-Maud Tansley");
     QTest::mouseClick(go, Qt::LeftButton);
     desk.waitFor([&] { return desk.find<QPushButton>("start")->isVisible(); });
-    CHECK(desk.store->pilot(desk.station->pilotId())->name == "Maud Tansley");
+    CHECK(desk.school->pilot(desk.station->pilotId())->name == "Maud Tansley");
     CHECK(desk.find<QPushButton>("start")->isVisible());
 }
 
 TEST_CASE("the tables' models keep Qt's rules", "[desk]")
 {
     Desk desk(BH_DEMO);
-    PilotListModel pilots(*desk.store);
-    BoardModel board(*desk.store);
-    AttemptModel attempts(*desk.store);
+    PilotListModel pilots(*desk.school);
+    BoardModel board(*desk.school);
+    AttemptModel attempts(*desk.school);
     SessionModel sessions;
     for (QAbstractItemModel* model : {static_cast<QAbstractItemModel*>(&pilots), static_cast<QAbstractItemModel*>(&board),
                                       static_cast<QAbstractItemModel*>(&attempts), static_cast<QAbstractItemModel*>(&sessions)})
         QAbstractItemModelTester(model, QAbstractItemModelTester::FailureReportingMode::Fatal);
-    const std::string id = desk.store->pilots()[0].id;
-    attempts.show(desk.store->attempts(id));
-    sessions.show(desk.store->sessions(id), desk.store->attempts(id));
+    const std::string id = desk.school->pilots()[0].id;
+    attempts.show(desk.school->attempts(id));
+    sessions.show(desk.school->sessions(id), desk.school->attempts(id));
     CHECK(attempts.rowCount() > 0);
     CHECK(sessions.rowCount() > 0);
 }

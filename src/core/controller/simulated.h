@@ -1,0 +1,9 @@
+#pragma once
+
+namespace bh {
+
+/// The controller that is moved on the screen and by keys goes by these; it needs no calibration.
+inline constexpr const char* simulated_controller_name = "Simulated controller";
+inline constexpr const char* simulated_controller_guid = "simulated";
+
+} // namespace bh

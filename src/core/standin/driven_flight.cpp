@@ -1,0 +1,46 @@
+#include "core/standin/driven_flight.h"
+
+namespace bh {
+
+DrivenFlight::DrivenFlight(Flight flight, Drill drill, std::optional<StandInPilot> pilot)
+    : flight_(std::move(flight)), runner_(std::move(drill)), pilot_(std::move(pilot))
+{
+}
+
+void DrivenFlight::begin()
+{
+    if (!runner_.drill().begins_disarmed) flight_.arm();
+}
+
+void DrivenFlight::press_arm()
+{
+    if (runner_.drill().sticks_only) return;
+    if (flight_.armed()) flight_.disarm();
+    else flight_.arm();
+}
+
+bool DrivenFlight::step(const Sticks& by_hand)
+{
+    if (!pilot_) sticks_ = by_hand;
+    if (!flight_.step(sticks_)) return false;
+    runner_.follow(flight_.log());
+    intervene(runner_, flight_);
+    if (!pilot_) return true;
+    sticks_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
+    if (pilot_->presses_arm()) press_arm();
+    if (pilot_->presses_panic()) flight_.set_panic(true);
+    return true;
+}
+
+Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
+{
+    Result<Flight> flight = Flight::create(setup);
+    if (!flight) return tl::unexpected(flight.error());
+    if (drill.sticks_only && !drill.demonstration) return bad_input("drill " + drill.id + " needs a demonstration to follow");
+    DrivenFlight driven(std::move(*flight), drill, StandInPilot(drill, setup, skill, seed, faults));
+    driven.begin();
+    while (!driven.over()) driven.step({});
+    return driven.result();
+}
+
+} // namespace bh

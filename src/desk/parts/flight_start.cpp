@@ -1,0 +1,27 @@
+#include "desk/parts/flight_start.h"
+
+#include "desk/parts/flight_view.h"
+#include "desk/parts/station.h"
+
+namespace bh::desk {
+
+Result<StartedFlight> startFlight(Station& station, FlightView& view, const PreparedFlight& prepared, const Drill& drill,
+                                  std::optional<FlightLoop::StandIn> stand_in)
+{
+    auto flight = Flight::create(prepared.setup);
+    if (!flight) return tl::unexpected(flight.error());
+    StartedFlight started;
+    if (!stand_in) {
+        started.session_id = station.beginPractice();
+        if (started.session_id.empty()) return bad_input("the practice session could not be begun");
+    }
+    const auto sticks = [&input = station.input()](double after_s) { return input.sticks_after(after_s); };
+    started.loop = std::make_unique<FlightLoop>(std::move(*flight), drill, sticks, stand_in);
+    view.setStickMode(station.stickMode());
+    view.show(started.loop.get());
+    view.setCamera(prepared.camera_tilt_deg, prepared.fov_deg);
+    view.setFocus();
+    return started;
+}
+
+} // namespace bh::desk

@@ -1,0 +1,79 @@
+#include "desk/rates/rate_table.h"
+
+#include "core/rates/turn_numbers.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
+#include "desk/words/axis_words.h"
+#include "desk/words/rate_words.h"
+
+#include <QTableWidget>
+
+namespace bh::desk {
+namespace {
+
+enum Column { Curve, Turn, Flip, Half, Full, Centre, Off, Settings, Columns };
+constexpr int row_px = 21;
+
+QString tr(const char* text) { return QObject::tr(text); }
+
+} // namespace
+
+QTableWidget* makeRateTable()
+{
+    auto* table = readingTable("rateTable", tr("The curves in numbers"),
+                               {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"), tr("Off by"), tr("In its own numbers")},
+                               Settings);
+    for (int column = 0; column < Columns; ++column) // as the figures below
+        table->horizontalHeaderItem(column)->setTextAlignment((column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    table->setMinimumHeight(110);
+    table->setMaximumHeight(9 * row_px + 46);
+    explain(table, {tr("Whose curve."),
+                    tr("Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
+                    tr("Metres lost in a full turn without power: ½·g·t² (common practice, a rough guide)."), tr("°/s at half stick."),
+                    tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."),
+                    tr("°/s: root mean square of the difference over the stick from the side that stays, weighted as chosen."),
+                    tr("The settings, in that side's own numbers.")});
+    return table;
+}
+
+void fillRateTable(QTableWidget& table, const RatesContext& context, const Airframe& airframe)
+{
+    const std::size_t stays = context.aircraft_changes() ? 1 : 0; // the row that the others are off from
+    table.setRowCount(9);
+    for (const RateAxis axis : rate_axes) {
+        const auto i = static_cast<std::size_t>(axis);
+        const auto& match = context.matches[i];
+        const std::optional<RateCurve> curves[] = {curve_of(context.real, axis), curve_of(context.practised, axis),
+                                                   match ? std::optional(match->rounded) : std::nullopt};
+        const QString names[] = {tr("real"), tr("practised"), tr("match")};
+        for (std::size_t k = 0; k < 3; ++k) {
+            const int row = static_cast<int>(3 * i + k);
+            QStringList cells(Columns);
+            cells[Curve] = QStringLiteral("%1, %2").arg(axisName(i), names[k]);
+            if (curves[k]) {
+                const TurnNumbers n = turn_numbers(*curves[k], airframe);
+                cells[Turn] = QStringLiteral("%1 s").arg(n.full_turn_s, 0, 'f', 2);
+                cells[Flip] = QStringLiteral("%1 m").arg(n.flip_height_m, 0, 'f', 1);
+                cells[Half] = QStringLiteral("%1 °/s").arg(n.half_stick_dps, 0, 'f', 0);
+                cells[Full] = QStringLiteral("%1 °/s").arg(n.max_dps, 0, 'f', 0);
+                cells[Centre] = QStringLiteral("%1 °/s").arg(n.centre_dps, 0, 'f', 0);
+                if (k != stays)
+                    cells[Off] = QStringLiteral("%1 °/s").arg(difference(curve_of(context.target(), axis), *curves[k], context.question.weights[i]).rms_dps, 0, 'f', 1);
+                cells[Settings] = settingsInWords(*curves[k]);
+            } else {
+                cells[Settings] = context.question.locked[i] ? tr("left alone") : tr("no match");
+            }
+            for (int column = 0; column < Columns; ++column) {
+                auto* item = new QTableWidgetItem(cells[column]);
+                item->setFont(uiFont(9.5, k == 2));
+                if (column == Settings) item->setToolTip(cells[column]);
+                if (column > Curve && column < Settings) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+                table.setItem(row, column, item);
+            }
+            table.setRowHeight(row, row_px);
+        }
+    }
+}
+
+} // namespace bh::desk

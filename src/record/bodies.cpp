@@ -1,0 +1,371 @@
+#include "record/bodies.h"
+
+#include "files/calibration_document.h"
+#include "files/flown_document.h"
+#include "files/json_in.h"
+#include "files/json_parts.h"
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::json;
+
+/// Reads an entry's body, with the entry named in whatever is wrong with it.
+template <class T, class Read>
+Result<T> read_body(const Entry& entry, Read read)
+{
+    const std::string name = "entry " + std::to_string(entry.seq) + " (" + entry.kind + ")";
+    const Json body = Json::parse(entry.body, nullptr, false);
+    if (body.is_discarded() || !body.is_object()) return bad_input(name + ": expected an object of JSON");
+    try {
+        return read(JsonIn(body, name));
+    } catch (const JsonFault& fault) {
+        return bad_input(fault.message);
+    }
+}
+
+UnixTime time_at(const JsonIn& in) { return static_cast<UnixTime>(in.number()); }
+
+std::optional<double> number_or_none(const JsonIn& in, const char* key)
+{
+    if (!in.has(key) || in.at(key).value().is_null()) return std::nullopt;
+    return in.number(key);
+}
+
+std::optional<TimeSpan> span_at(const JsonIn& in)
+{
+    if (!in.has("span_s")) return std::nullopt;
+    const auto times = in.at("span_s").items();
+    if (times.size() != 2) in.at("span_s").fault("expected two times");
+    return TimeSpan{times[0].number(), times[1].number()};
+}
+
+Json criterion_json(const CriterionRow& c)
+{
+    Json json{
+        {"label", c.label}, {"unit", unit_key(c.unit)}, {"weight", c.weight}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
+        {"fail", c.fail},   {"pass", c.pass},           {"merit", c.merit},   {"marks", c.marks},
+        {"must", c.must}};
+    if (c.measure) json["measure"] = measure_key(*c.measure);
+    if (c.side) json["side"] = side_key(*c.side);
+    if (c.if_any) json["if_any"] = true;
+    if (c.below) json["below"] = {c.below->fail, c.below->pass, c.below->merit};
+    if (c.span) json["span_s"] = {c.span->from_s, c.span->to_s};
+    return json;
+}
+
+CriterionRow criterion_at(const JsonIn& in)
+{
+    CriterionRow c;
+    if (in.has("measure")) c.measure = measure_from_key(in.text("measure")); // one that a newer version knows stays unknown
+    c.label = in.text("label");
+    c.unit = unit_from_key(in.text("unit")).value_or(Unit::Count);
+    if (in.has("side")) c.side = side_from_key(in.text("side"));
+    c.weight = in.number("weight", 1);
+    c.value = number_or_none(in, "value");
+    c.fail = in.number("fail");
+    c.pass = in.number("pass");
+    c.merit = in.number("merit");
+    c.marks = in.number("marks");
+    c.must = in.truth("must", false);
+    c.if_any = in.truth("if_any", false);
+    if (in.has("below")) {
+        const auto below = in.at("below").items();
+        if (below.size() != 3) in.at("below").fault("expected three limits");
+        c.below = Limits{below[0].number(), below[1].number(), below[2].number()};
+    }
+    c.span = span_at(in);
+    return c;
+}
+
+Json fault_json(const FaultRow& f)
+{
+    Json json{{"measure", measure_key(f.measure)}, {"label", f.label}, {"more_than", f.more_than}, {"value", f.value}};
+    if (f.span) json["span_s"] = {f.span->from_s, f.span->to_s};
+    return json;
+}
+
+Json broken_json(const Broken& b)
+{
+    Json json{{"rule", rule_key(b.rule)}};
+    if (!b.phase.empty()) json["phase"] = b.phase;
+    if (b.limit != 0) json["limit"] = b.limit;
+    if (b.rule == Broken::Rule::WrongMode) json["flown"] = mode_key(b.flown), json["meant"] = mode_key(b.meant);
+    if (b.rule == Broken::Rule::Stick) json["stick"] = stick_axis_key(b.stick);
+    return json;
+}
+
+Broken broken_at(const JsonIn& in)
+{
+    Broken b;
+    b.rule = rule_from_key(in.text("rule")).value_or(Broken::Rule::EndedEarly);
+    b.phase = in.text("phase", "");
+    b.limit = in.number("limit", 0);
+    if (in.has("flown")) b.flown = mode_at(in.at("flown"));
+    if (in.has("meant")) b.meant = mode_at(in.at("meant"));
+    if (in.has("stick")) b.stick = stick_axis_from_key(in.text("stick")).value_or(StickAxis::Throttle);
+    return b;
+}
+
+/// What of an attempt says how it was flown and judged, in codes.
+void put_details(Json& json, const AttemptRow& a)
+{
+    if (a.flight) json["flight"] = flown_with_json(*a.flight);
+    for (const Broken& b : a.disqualified) json["disqualified"].push_back(broken_json(b));
+    for (const FaultRow& f : a.faults) json["faults"].push_back(fault_json(f));
+    if (!a.shadowed.empty()) json["shadowed"] = a.shadowed;
+}
+
+void take_details(const JsonIn& in, AttemptRow& a)
+{
+    if (in.has("flight")) a.flight = flown_with_at(in.at("flight"));
+    if (in.has("disqualified"))
+        for (const JsonIn& b : in.at("disqualified").items()) a.disqualified.push_back(broken_at(b));
+    if (in.has("faults"))
+        for (const JsonIn& f : in.at("faults").items())
+            if (const auto measure = measure_from_key(f.text("measure")))
+                a.faults.push_back({*measure, f.text("label"), f.number("more_than"), f.number("value"), span_at(f)});
+    a.shadowed = in.text("shadowed", "");
+}
+
+} // namespace
+
+std::string body_of(const PilotRow& p)
+{
+    return Json{{"name", p.name},
+                {"curriculum", p.curriculum},
+                {"target_h", p.target_h},
+                {"archived", p.archived},
+                {"stick_mode", p.stick_mode}}
+        .dump();
+}
+
+Result<PilotRow> pilot_in(const Entry& entry)
+{
+    return read_body<PilotRow>(entry, [&](const JsonIn& in) -> Result<PilotRow> {
+        return PilotRow{entry.subject,
+                        in.text("name"),
+                        in.text("curriculum"),
+                        in.number("target_h"),
+                        in.truth("archived", false),
+                        in.has("stick_mode") ? in.at("stick_mode").whole() : 2};
+    });
+}
+
+std::string body_of(const ControllerRow& c) { return Json{{"name", c.name}, {"guid", c.guid}}.dump(); }
+
+Result<ControllerRow> controller_in(const Entry& entry)
+{
+    return read_body<ControllerRow>(entry, [&](const JsonIn& in) -> Result<ControllerRow> {
+        return ControllerRow{entry.subject, in.text("name"), in.text("guid")};
+    });
+}
+
+std::string body_of(const CalibrationRow& c)
+{
+    return Json{{"controller_id", c.controller_id}, {"document", Json(calibration_json(c.calibration))}}.dump();
+}
+
+Result<CalibrationRow> calibration_in(const Entry& entry)
+{
+    return read_body<CalibrationRow>(entry, [&](const JsonIn& in) -> Result<CalibrationRow> {
+        auto calibration = parse_calibration(in.at("document").value().dump(), "calibration " + entry.subject);
+        if (!calibration) return tl::unexpected(calibration.error());
+        return CalibrationRow{entry.subject, in.text("controller_id"), entry.at, std::move(*calibration), 0};
+    });
+}
+
+std::string verification_body(const std::string& calibration_id) { return Json{{"calibration_id", calibration_id}}.dump(); }
+
+Result<std::string> verified_calibration_in(const Entry& entry)
+{
+    return read_body<std::string>(entry, [](const JsonIn& in) -> Result<std::string> { return in.text("calibration_id"); });
+}
+
+std::string kit_tick_body(const std::string& pilot_id, const std::string& item, bool ticked)
+{
+    return Json{{"pilot_id", pilot_id}, {"item", item}, {"ticked", ticked}}.dump();
+}
+
+Result<KitTick> kit_tick_in(const Entry& entry)
+{
+    return read_body<KitTick>(entry, [&](const JsonIn& in) -> Result<KitTick> {
+        return KitTick{in.text("pilot_id"), {in.text("item"), entry.at, in.at("ticked").truth()}};
+    });
+}
+
+std::string body_of(const GripRoundRow& r)
+{
+    return Json{{"pilot_id", r.pilot_id},
+                {"grip", grip_key(r.grip)},
+                {"throughput_bps", r.throughput_bps},
+                {"mean_time_s", r.mean_time_s},
+                {"taps", r.taps}}
+        .dump();
+}
+
+Result<GripRoundRow> grip_round_in(const Entry& entry)
+{
+    return read_body<GripRoundRow>(entry, [&](const JsonIn& in) -> Result<GripRoundRow> {
+        const auto grip = grip_from_key(in.text("grip"));
+        if (!grip) in.at("grip").fault("expected thumb, pinch or hybrid, found '" + in.text("grip") + "'");
+        return GripRoundRow{
+            entry.subject,        in.text("pilot_id"), entry.at, *grip, in.number("throughput_bps"), in.number("mean_time_s"),
+            in.at("taps").whole()};
+    });
+}
+
+std::string body_of(const SessionRow& s)
+{
+    Json json{{"pilot_id", s.pilot_id},
+              {"controller_id", s.controller_id},
+              {"started_at", s.started_at},
+              {"active_s", s.active_s},
+              {"idle_s", s.idle_s}};
+    if (s.ended_at > 0) json["ended_at"] = s.ended_at;
+    if (!s.recording.empty()) json["recording"] = s.recording;
+    if (s.matched) json["matched"] = true;
+    return json.dump();
+}
+
+Result<SessionRow> session_in(const Entry& entry)
+{
+    return read_body<SessionRow>(entry, [&](const JsonIn& in) -> Result<SessionRow> {
+        return SessionRow{entry.subject,
+                          in.text("pilot_id"),
+                          in.text("controller_id"),
+                          time_at(in.at("started_at")),
+                          in.has("ended_at") ? time_at(in.at("ended_at")) : 0,
+                          in.number("active_s"),
+                          in.number("idle_s"),
+                          in.text("recording", ""),
+                          in.truth("matched", false)};
+    });
+}
+
+std::string body_of(const AttemptRow& a)
+{
+    Json json{{"pilot_id", a.pilot_id},
+              {"session_id", a.session_id},
+              {"drill_id", a.drill_id},
+              {"drill_version", a.drill_version},
+              {"at", a.at},
+              {"mode", mode_key(a.mode)},
+              {"score", a.score},
+              {"passed", a.passed},
+              {"flown_s", a.flown_s},
+              {"log_hash", a.log_hash}};
+    if (!a.curriculum.empty()) json["curriculum"] = a.curriculum, json["curriculum_version"] = a.curriculum_version;
+    if (a.observed) json["observed"] = true;
+    if (!a.simulator.empty()) json["simulator"] = a.simulator;
+    if (!a.demonstration.empty()) json["demonstration"] = a.demonstration;
+    if (a.left_minus_right) json["left_minus_right"] = *a.left_minus_right;
+    if (!a.throttle_cuts_s.empty()) json["throttle_cuts_s"] = a.throttle_cuts_s;
+    put_details(json, a);
+    json["criteria"] = Json::array();
+    for (const CriterionRow& c : a.criteria) json["criteria"].push_back(criterion_json(c));
+    return json.dump();
+}
+
+Result<AttemptRow> attempt_in(const Entry& entry)
+{
+    return read_body<AttemptRow>(entry, [&](const JsonIn& in) -> Result<AttemptRow> {
+        AttemptRow a;
+        a.id = entry.subject;
+        a.pilot_id = in.text("pilot_id");
+        a.session_id = in.text("session_id");
+        a.drill_id = in.text("drill_id");
+        a.drill_version = in.at("drill_version").whole();
+        a.at = time_at(in.at("at"));
+        a.mode = mode_at(in.at("mode"));
+        a.score = in.number("score");
+        a.passed = in.truth("passed", false);
+        a.flown_s = in.number("flown_s");
+        a.log_hash = in.text("log_hash");
+        a.curriculum = in.text("curriculum", "");
+        if (in.has("curriculum_version")) a.curriculum_version = in.at("curriculum_version").whole();
+        a.simulator = in.text("simulator", "");
+        a.demonstration = in.text("demonstration", "");
+        a.left_minus_right = number_or_none(in, "left_minus_right");
+        if (in.has("throttle_cuts_s"))
+            for (const JsonIn& cut : in.at("throttle_cuts_s").items()) a.throttle_cuts_s.push_back(cut.number());
+        if (in.has("summary")) { // written before the record kept codes
+            a.in_words = {in.text("summary"), in.text("flown_with", ""), in.text("observed", "")};
+            a.observed = in.has("observed");
+        } else {
+            a.observed = in.truth("observed", false);
+        }
+        take_details(in, a);
+        for (const JsonIn& c : in.at("criteria").items()) a.criteria.push_back(criterion_at(c));
+        return a;
+    });
+}
+
+std::string details_json(const AttemptRow& attempt)
+{
+    Json json = Json::object();
+    put_details(json, attempt);
+    return json.empty() ? "" : json.dump();
+}
+
+void read_details(const std::string& json, AttemptRow& attempt)
+{
+    if (json.empty()) return;
+    Entry entry;
+    entry.body = json;
+    const auto read = read_body<int>(entry, [&](const JsonIn& in) -> Result<int> {
+        take_details(in, attempt);
+        return 0;
+    });
+    static_cast<void>(read); // what cannot be understood stays out
+}
+
+std::string body_of(const StageOpeningRow& o, bool open)
+{
+    return Json{{"pilot_id", o.pilot_id}, {"curriculum", o.curriculum}, {"stage", o.stage}, {"open", open}}.dump();
+}
+
+Result<StageOpening> stage_in(const Entry& entry)
+{
+    return read_body<StageOpening>(entry, [&](const JsonIn& in) -> Result<StageOpening> {
+        return StageOpening{{in.text("pilot_id"), in.text("curriculum"), in.text("stage"), entry.why, entry.at},
+                            in.at("open").truth()};
+    });
+}
+
+std::string demonstration_body(const std::string& drill_id, const std::string& attempt_id)
+{
+    return Json{{"drill_id", drill_id}, {"attempt_id", attempt_id}}.dump();
+}
+
+Result<std::string> demonstrating_attempt_in(const Entry& entry)
+{
+    return read_body<std::string>(entry, [](const JsonIn& in) -> Result<std::string> { return in.text("attempt_id"); });
+}
+
+std::string document_body(const std::string& document)
+{
+    return Json{{"document", document.empty() ? Json(nullptr) : Json::parse(document)}}.dump();
+}
+
+Result<std::string> document_in(const Entry& entry)
+{
+    return read_body<std::string>(entry, [](const JsonIn& in) -> Result<std::string> {
+        const JsonIn document = in.at("document");
+        return document.value().is_null() ? std::string() : document.value().dump();
+    });
+}
+
+std::string text_body(const std::string& kind, const std::string& id, const std::string& text)
+{
+    return Json{{"kind", kind}, {"id", id}, {"document", text.empty() ? Json(nullptr) : Json(text)}}.dump();
+}
+
+Result<Text> text_in(const Entry& entry)
+{
+    return read_body<Text>(entry, [](const JsonIn& in) -> Result<Text> {
+        return Text{in.text("kind"), in.text("id"), in.at("document").value().is_null() ? "" : in.text("document")};
+    });
+}
+
+} // namespace bh

@@ -1,0 +1,55 @@
+#pragma once
+
+#include "core/base/result.h"
+#include "record/rows.h"
+
+#include <string>
+
+/// Rows as the bodies of their entries, and back. What an entry says that cannot be understood is an error; it may have been
+/// written by hand.
+namespace bh {
+
+[[nodiscard]] std::string body_of(const PilotRow& pilot);
+[[nodiscard]] std::string body_of(const ControllerRow& controller);
+[[nodiscard]] std::string body_of(const CalibrationRow& calibration);
+[[nodiscard]] std::string body_of(const GripRoundRow& round);
+[[nodiscard]] std::string body_of(const SessionRow& session);
+[[nodiscard]] std::string body_of(const AttemptRow& attempt);
+[[nodiscard]] std::string body_of(const StageOpeningRow& opening, bool open);
+[[nodiscard]] std::string kit_tick_body(const std::string& pilot_id, const std::string& item, bool ticked);
+[[nodiscard]] std::string verification_body(const std::string& calibration_id);
+[[nodiscard]] std::string demonstration_body(const std::string& drill_id, const std::string& attempt_id);
+/// Of the kinds "setup", "simulator" and "aircraft"; an empty document takes back what stood.
+[[nodiscard]] std::string document_body(const std::string& document);
+/// Of the kind "document": drills, curricula, rates, matches, plans, …, each with its text; an empty one takes it back.
+[[nodiscard]] std::string text_body(const std::string& kind, const std::string& id, const std::string& text);
+
+[[nodiscard]] Result<PilotRow> pilot_in(const Entry& entry);
+[[nodiscard]] Result<ControllerRow> controller_in(const Entry& entry);
+[[nodiscard]] Result<CalibrationRow> calibration_in(const Entry& entry);
+struct KitTick {
+    std::string pilot_id;
+    KitTickRow tick;
+};
+[[nodiscard]] Result<KitTick> kit_tick_in(const Entry& entry);
+[[nodiscard]] Result<GripRoundRow> grip_round_in(const Entry& entry);
+[[nodiscard]] Result<SessionRow> session_in(const Entry& entry);
+[[nodiscard]] Result<AttemptRow> attempt_in(const Entry& entry);
+struct StageOpening {
+    StageOpeningRow opening;
+    bool open = false;
+};
+[[nodiscard]] Result<StageOpening> stage_in(const Entry& entry);
+[[nodiscard]] Result<std::string> verified_calibration_in(const Entry& entry);  ///< its id
+[[nodiscard]] Result<std::string> demonstrating_attempt_in(const Entry& entry); ///< its id; empty: none any more
+[[nodiscard]] Result<std::string> document_in(const Entry& entry);              ///< of document_body(); empty: none any more
+struct Text {
+    std::string kind, id, text;
+};
+[[nodiscard]] Result<Text> text_in(const Entry& entry);
+
+/// The parts of an attempt that tables keep as JSON.
+[[nodiscard]] std::string details_json(const AttemptRow& attempt);
+void read_details(const std::string& json, AttemptRow& attempt);
+
+} // namespace bh

@@ -1,0 +1,33 @@
+#pragma once
+
+#include <cstdint>
+#include <string>
+
+namespace bh {
+
+/// Times on the record are whole seconds since 1970-01-01 UTC.
+using UnixTime = std::int64_t;
+
+/// An entry as it stands in the chain.
+struct Entry {
+    std::int64_t seq = 0;
+    UnixTime at = 0;
+    std::string who;
+    std::string kind;            ///< "pilot", "session", "attempt", "document", …
+    std::string subject;         ///< id of what it is about
+    std::int64_t supersedes = 0; ///< the entry before of the same kind and subject; 0: none
+    std::string why;
+    std::string body; ///< JSON
+    std::string previous_hash;
+    std::string hash;
+};
+
+/// What is to be written.
+struct Draft {
+    std::string kind, subject, body, why;
+};
+
+/// SHA-256 in hex over the entry's fields and the previous hash, written as one JSON list.
+[[nodiscard]] std::string entry_hash(const Entry& entry);
+
+} // namespace bh

@@ -1,0 +1,76 @@
+#include "record/rows.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+/// Advice is the drill's; it is looked up by what it is about.
+template <class All>
+std::string advice_in(const All& all, std::optional<Measure> measure, const std::string& label)
+{
+    for (const auto& one : all)
+        if (one.measure == measure && one.label == label) return one.advice;
+    return {};
+}
+
+} // namespace
+
+std::vector<CriterionRow> criterion_rows(const Score& score)
+{
+    std::vector<CriterionRow> rows;
+    for (const CriterionScore& c : score.criteria)
+        rows.push_back({c.criterion.measure, c.criterion.label, c.criterion.unit(), c.criterion.side, c.criterion.weight, c.value,
+                        c.criterion.fail, c.criterion.pass, c.criterion.merit, c.marks, c.criterion.must, c.criterion.if_any,
+                        c.criterion.below, c.span});
+    return rows;
+}
+
+AttemptRow attempt_row(const Score& score, Mode mode)
+{
+    AttemptRow row;
+    row.drill_id = score.drill_id;
+    row.drill_version = score.drill_version;
+    row.mode = mode;
+    row.score = score.score;
+    row.passed = score.passed;
+    row.flown_s = score.flown_s;
+    row.criteria = criterion_rows(score);
+    for (const FaultFound& f : score.faults)
+        row.faults.push_back({f.fault.measure, f.fault.label, f.fault.more_than, f.value, f.span});
+    row.disqualified = score.disqualified;
+    row.left_minus_right = score.left_minus_right;
+    row.throttle_cuts_s = score.throttle_cuts_s;
+    return row;
+}
+
+std::string summary_of(const AttemptRow& attempt, const std::vector<CriterionRow>& criteria, const Drill* drill)
+{
+    if (attempt.in_words) return attempt.in_words->summary;
+    Score score;
+    score.passed = attempt.passed;
+    score.disqualified = attempt.disqualified;
+    score.throttle_cuts_s = attempt.throttle_cuts_s;
+    for (const CriterionRow& row : criteria) {
+        CriterionScore& c = score.criteria.emplace_back();
+        c.criterion.measure = row.measure.value_or(Measure::DoneS);
+        c.criterion.label = row.label;
+        c.criterion.pass = row.pass;
+        c.criterion.must = row.must;
+        c.criterion.if_any = row.if_any;
+        if (drill) c.criterion.advice = advice_in(drill->criteria, row.measure, row.label);
+        c.value = row.value;
+        c.marks = row.marks;
+    }
+    for (const FaultRow& row : attempt.faults) {
+        FaultFound& f = score.faults.emplace_back();
+        f.fault.measure = row.measure;
+        f.fault.label = row.label;
+        if (drill) f.fault.advice = advice_in(drill->faults, row.measure, row.label);
+        f.value = row.value;
+        f.span = row.span;
+    }
+    return summary_of(score);
+}
+
+} // namespace bh

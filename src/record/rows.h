@@ -1,0 +1,151 @@
+#pragma once
+
+#include "core/base/side.h"
+#include "core/base/units.h"
+#include "core/controller/calibration.h"
+#include "core/controller/grip_trial.h"
+#include "core/drill/drill_score.h"
+#include "core/setup/flown_with.h"
+#include "record/entry.h"
+
+#include <optional>
+#include <string>
+#include <vector>
+
+/// What the record holds, as plain values.
+namespace bh {
+
+struct PilotRow {
+    std::string id;
+    std::string name;
+    std::string curriculum = "first-steps";
+    double target_h = 20;
+    bool archived = false;
+    int stick_mode = 2; ///< 1…4
+    bool operator==(const PilotRow&) const = default;
+};
+
+struct ControllerRow {
+    std::string id;
+    std::string name; ///< as the device calls itself
+    std::string guid; ///< of the device model
+};
+
+struct CalibrationRow {
+    std::string id;
+    std::string controller_id;
+    UnixTime at = 0;
+    Calibration calibration;
+    UnixTime verified_at = 0; ///< 0: not verified, and then not to be flown with
+};
+
+/// The latest tick of one item of a kit checklist, "LIST/ITEM".
+struct KitTickRow {
+    std::string item;
+    UnixTime at = 0;
+    bool ticked = false;
+};
+
+/// One round of the tapping task with one grip.
+struct GripRoundRow {
+    std::string id;
+    std::string pilot_id;
+    UnixTime at = 0;
+    Grip grip = Grip::Thumb;
+    double throughput_bps = 0;
+    double mean_time_s = 0;
+    int taps = 0;
+};
+
+struct SessionRow {
+    std::string id;
+    std::string pilot_id;
+    std::string controller_id; ///< empty for the simulated controller
+    UnixTime started_at = 0;
+    UnixTime ended_at = 0; ///< 0 while it runs
+    double active_s = 0;
+    double idle_s = 0;
+    std::string recording; ///< practice in another program: the file with the sticks beside the record; empty when flown here
+    bool matched = false;  ///< on rates that were matched with the real aircraft's when it began
+};
+
+/// A criterion as an attempt was judged by it. Of entries written before the record kept codes, the measure is not known.
+struct CriterionRow {
+    std::optional<Measure> measure{};
+    std::string label{};
+    Unit unit = Unit::Count;
+    std::optional<Side> side{};
+    double weight = 1;
+    std::optional<double> value{};
+    double fail = 0, pass = 0, merit = 0;
+    double marks = 0;
+    bool must = false;
+    bool if_any = false;
+    std::optional<Limits> below{};  ///< of a band
+    std::optional<TimeSpan> span{}; ///< of the flight log that the value was taken from
+};
+
+struct FaultRow {
+    Measure measure = Measure::RockingShare;
+    std::string label;
+    double more_than = 0;
+    double value = 0;
+    std::optional<TimeSpan> span{};
+};
+
+struct AttemptRow {
+    std::string id;
+    std::string pilot_id;
+    std::string session_id;
+    std::string drill_id;
+    int drill_version = 1;
+    UnixTime at = 0;
+    Mode mode = Mode::Acro;
+    double score = 0;
+    bool passed = false;
+    double flown_s = 0;
+    std::string log_hash;     ///< names the flight log beside the record; empty where there is none
+    std::string curriculum{}; ///< id of the pilot's at the time
+    int curriculum_version = 0;
+    bool observed = false;                    ///< flown elsewhere under somebody's eyes
+    std::string simulator{};                  ///< id of where it was flown; empty: here, or somewhere that is not known here
+    std::optional<double> left_minus_right{}; ///< marks of the sides
+    std::vector<double> throttle_cuts_s{};    ///< for each crash
+    std::string demonstration{};              ///< hash of the flight log that was shadowed
+    std::string shadowed{};                   ///< id of the drill that it shows
+    std::optional<FlownWith> flight{};        ///< nothing: flown elsewhere, or written before the record kept it
+    std::vector<Broken> disqualified{};
+    std::vector<FaultRow> faults{};
+    std::vector<CriterionRow> criteria{}; ///< in lists of attempts left out
+    /// Of entries written before the record kept codes: sentences and names as they were shown then.
+    struct InWords {
+        std::string summary, flown_with, simulator;
+    };
+    std::optional<InWords> in_words{};
+};
+
+/// A stage that a coordinator opened for a pilot by hand.
+struct StageOpeningRow {
+    std::string pilot_id;
+    std::string curriculum; ///< id
+    std::string stage;      ///< name
+    std::string reason;
+    UnixTime at = 0;
+};
+
+/// The flight that shows how a drill is flown.
+struct DemonstrationRow {
+    std::string attempt_id;
+    UnixTime at = 0;
+};
+
+/// An attempt as it stands in the record, from a score.
+[[nodiscard]] AttemptRow attempt_row(const Score& score, Mode mode);
+
+/// The criteria alone, as in attempt_row().
+[[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);
+
+/// What an attempt says about itself, made from its codes; the drill, where it is still there, knows the advice.
+[[nodiscard]] std::string summary_of(const AttemptRow& attempt, const std::vector<CriterionRow>& criteria, const Drill* drill);
+
+} // namespace bh

@@ -1,0 +1,25 @@
+#pragma once
+
+#include "school/kinds.h"
+
+#include <string>
+#include <vector>
+
+namespace bh {
+
+/// One change of one text: what stood, what shall stand, and why. An empty text stands for nothing. Refused when something else
+/// stands by now.
+struct Command {
+    Kind kind = Kind::Pilot;
+    std::string subject;
+    std::string before, after;
+    std::string why = "edited";
+};
+
+/// What takes it back.
+[[nodiscard]] inline Command reversed(const Command& c) { return {c.kind, c.subject, c.after, c.before, "undone"}; }
+
+/// Changes of one gesture, made and undone together.
+using Edit = std::vector<Command>;
+
+} // namespace bh

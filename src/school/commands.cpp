@@ -1,0 +1,382 @@
+// What changes the school: edits with their undo, and what happened.
+#include "files/airframe_document.h"
+#include "files/curriculum_document.h"
+#include "files/drill_document.h"
+#include "files/ladder_edit.h"
+#include "files/rates_document.h"
+#include "files/setup_document.h"
+#include "files/simulator_document.h"
+#include "record/bodies.h"
+#include "school/school.h"
+
+#include <QCoreApplication>
+#include <QEvent>
+#include <algorithm>
+#include <map>
+#include <nlohmann/json.hpp>
+
+namespace bh {
+namespace {
+
+/// Without line breaks and double blanks, as a name or a reason is kept.
+std::string tidy(const std::string& text) { return QString::fromStdString(text).simplified().toStdString(); }
+
+constexpr auto too_late = Error::Code::OutOfRange;
+constexpr UnixTime abandoned_after_s = 120; // a running session notes its time every 20 s
+
+} // namespace
+
+// -- edits --------------------------------------------------------------------------------------------------------------------
+
+Command School::command(Kind kind, const std::string& subject, std::string after, std::string why) const
+{
+    return {kind, subject, values_.text(kind, subject), std::move(after), std::move(why)};
+}
+
+Result<std::int64_t> School::apply(const Edit& edit)
+{
+    std::vector<Draft> drafts;
+    for (const Command& c : edit) {
+        if (values_.text(c.kind, c.subject) != c.before)
+            return failure(too_late, "something else stands there by now");
+        drafts.push_back(draft_of(c));
+    }
+    if (drafts.empty()) return values_.seq;
+    try {
+        follow_chain(record_->append(drafts));
+    } catch (const StoreFailure& why) {
+        return failure(Error::Code::BadInput, why.what());
+    }
+    return values_.seq;
+}
+
+bool School::make(Edit edit)
+{
+    std::erase_if(edit, [](const Command& c) { return c.before == c.after; });
+    if (edit.empty()) return true;
+    if (const auto applied = apply(edit); !applied) {
+        tell(applied.error());
+        return false;
+    }
+    edits_.resize(done_);
+    edits_.push_back(std::move(edit));
+    done_ = edits_.size();
+    Q_EMIT edits_changed();
+    return true;
+}
+
+/// Undo and redo go through the same door as the edit itself; where that fails the stack still says what is so.
+bool School::replay(std::size_t which, bool forth)
+{
+    Edit replayed;
+    for (const Command& c : edits_[which]) replayed.push_back(forth ? c : reversed(c));
+    if (!forth) std::reverse(replayed.begin(), replayed.end());
+    if (forth)
+        for (Command& c : replayed) c.why = "edited again";
+    const auto applied = apply(replayed);
+    if (applied) {
+        done_ = forth ? which + 1 : which;
+    } else {
+        tell(applied.error());
+        if (applied.error().code == too_late) { // whatever stands there now, this edit can never be taken back or made again
+            edits_.erase(edits_.begin() + static_cast<std::ptrdiff_t>(which));
+            done_ = which;
+        }
+    }
+    Q_EMIT edits_changed();
+    return applied.has_value();
+}
+
+bool School::undo() { return undoable() && replay(done_ - 1, false); }
+bool School::redo() { return redoable() && replay(done_, true); }
+
+std::string School::add_pilot(PilotRow pilot)
+{
+    pilot.name = tidy(pilot.name);
+    if (pilot.name.empty()) return {};
+    if (pilot.id.empty()) pilot.id = record_->new_id();
+    return add({{"pilot", pilot.id, body_of(pilot), ""}}) ? pilot.id : "";
+}
+
+bool School::edit_pilot(const PilotRow& edited)
+{
+    return pilot(edited.id) && !edited.name.empty() && make({command(Kind::Pilot, edited.id, body_of(edited))});
+}
+
+bool School::keep_simulator(const SimulatorProfile& simulator)
+{
+    const bool known = this->simulator(simulator.id); // one that ships comes back when it is undone
+    const Command keeps = command(Kind::Simulator, simulator.id, simulator_json(simulator).dump());
+    return known ? make({keeps}) : add({draft_of(keeps)});
+}
+
+bool School::keep_aircraft(const Airframe& aircraft)
+{
+    const Command keeps = command(Kind::Aircraft, aircraft.id, airframe_json(aircraft).dump());
+    return real_aircraft(aircraft.id) ? make({keeps}) : add({draft_of(keeps)});
+}
+
+bool School::keep_text(Kind kind, const std::string& subject, std::string text)
+{
+    if (facts_of(kind).of_pilot && !pilot(subject)) return false;
+    return make({command(kind, subject, std::move(text))});
+}
+
+bool School::keep_setup(const std::string& pilot_id, const TrainingSetup& setup) { return keep_text(Kind::Setup, pilot_id, training_setup_json(setup).dump()); }
+
+bool School::open_stage(const std::string& pilot_id, const std::string& stage, bool open, const std::string& reason)
+{
+    if (!pilot(pilot_id) || tidy(reason).empty()) return false;
+    return keep_text(Kind::Stage, stage_subject(pilot_id, curriculum(pilot_id).id, stage), open ? tidy(reason) : "");
+}
+
+Result<void> School::keep_document(Kind kind, const std::string& id, const std::string& text)
+{
+    const std::string name(facts_of(kind).document);
+    const auto newest = values_.newest_version.find({kind, id});
+    const auto versioned = next_version(text, name, id, newest == values_.newest_version.end() ? 0 : newest->second);
+    if (!versioned) return tl::unexpected(versioned.error());
+    if (kind == Kind::Drill) {
+        if (const auto good = parse_drill(*versioned, id); !good) return tl::unexpected(good.error());
+    } else if (const auto good = parse_curriculum(*versioned, id); !good) {
+        return tl::unexpected(good.error());
+    } else {
+        for (const Curriculum::Stage& stage : good->stages)
+            for (const std::string& wanted : stage.drills)
+                if (!drill(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
+    }
+    if (!keep_text(kind, id, *versioned)) return bad_input("could not be saved");
+    return {};
+}
+
+bool School::keep_rates(const std::string& aircraft_id, const RateProfile& rates)
+{
+    return real_aircraft(aircraft_id) && keep_text(Kind::Rates, aircraft_id, rates_json(rates).dump());
+}
+
+bool School::keep_match(const std::string& pilot_id, const KeptMatch& match) { return keep_text(Kind::Match, pilot_id, match_text(match, now())); }
+bool School::keep_plan(const std::string& pilot_id, const KeptPlan& plan) { return keep_text(Kind::Plan, pilot_id, plan_text(plan)); }
+bool School::keep_trial(const std::string& pilot_id, const RateProfile& rates) { return keep_text(Kind::Trial, pilot_id, trial_text({now(), rates})); }
+bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id) { return keep_text(Kind::Demonstration, drill_id, attempt_id); }
+
+bool School::keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates, const std::optional<KeptMatch>& match)
+{
+    if (!pilot(pilot_id)) return false;
+    Edit edit{command(Kind::Plan, pilot_id, plan_text(plan))};
+    if (plan.on_aircraft) {
+        edit.push_back(command(Kind::Rates, plan.aircraft, rates_json(rates).dump()));
+    } else {
+        TrainingSetup setup = this->setup(pilot_id).value_or(TrainingSetup{});
+        setup.rates = rates;
+        edit.push_back(command(Kind::Setup, pilot_id, training_setup_json(setup).dump()));
+    }
+    if (match) edit.push_back(command(Kind::Match, pilot_id, match_text(*match, now())));
+    return make(std::move(edit));
+}
+
+bool School::practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match)
+{
+    if (!pilot(pilot_id)) return false;
+    Edit edit{command(Kind::Setup, pilot_id, training_setup_json(setup).dump())};
+    if (match) edit.push_back(command(Kind::Match, pilot_id, match_text(*match, now())));
+    return make(std::move(edit));
+}
+
+// -- what happened ------------------------------------------------------------------------------------------------------------
+
+bool School::add(std::vector<Draft> drafts)
+{
+    try {
+        follow_chain(record_->append(drafts));
+    } catch (const StoreFailure& why) {
+        tell({Error::Code::BadInput, why.what()});
+        return false;
+    }
+    return true;
+}
+
+bool School::add_handling(const std::string& pilot_id, HandlingNote note)
+{
+    auto notes = file(pilot_id).handling;
+    note.at = now();
+    notes.push_back(std::move(note));
+    return pilot(pilot_id) && add({draft_of(command(Kind::Handling, pilot_id, handling_text(notes), "rated"))});
+}
+
+bool School::add_blind_test(const std::string& pilot_id, BlindNote note)
+{
+    auto notes = file(pilot_id).blind_tests;
+    note.at = now();
+    notes.push_back(std::move(note));
+    return pilot(pilot_id) && add({draft_of(command(Kind::Blind, pilot_id, blind_text(notes), "flown"))});
+}
+
+std::string School::controller_id(const std::string& name, const std::string& guid)
+{
+    if (const ControllerRow* known = controller(name, guid)) return known->id;
+    const ControllerRow added{record_->new_id(), name, guid};
+    return add({{"controller", added.id, body_of(added), ""}}) ? added.id : "";
+}
+
+std::string School::add_session(SessionRow session)
+{
+    session.id = record_->new_id();
+    return add({{"session", session.id, body_of(session), ""}}) ? session.id : "";
+}
+
+std::string School::start_session(const std::string& pilot_id, const std::string& controller_name, const std::string& guid)
+{
+    SessionRow session;
+    session.pilot_id = pilot_id;
+    session.controller_id = controller_id(controller_name, guid);
+    session.started_at = now();
+    session.matched = on_matched_rates(pilot_id);
+    if (session.controller_id.empty()) return {};
+    const std::string id = add_session(std::move(session));
+    if (!id.empty()) running_here_.insert(id);
+    return id;
+}
+
+bool School::add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid)
+{
+    session.controller_id = controller_id(controller_name, guid);
+    session.matched = on_matched_rates(session.pilot_id);
+    return !session.controller_id.empty() && !add_session(std::move(session)).empty();
+}
+
+bool School::note_session(const std::string& session_id, double active_s, double idle_s)
+{
+    try {
+        record_->note_session_time(session_id, active_s, idle_s); // no news for anybody
+    } catch (const StoreFailure& why) {
+        tell({Error::Code::BadInput, why.what()});
+        return false;
+    }
+    return true;
+}
+
+bool School::end_session(const std::string& session_id, double active_s, double idle_s)
+{
+    running_here_.erase(session_id);
+    for (const auto& [_, file] : values_.pilots)
+        for (const SessionRow& known : file.sessions) {
+            if (known.id != session_id) continue;
+            SessionRow session = known;
+            session.ended_at = now();
+            session.active_s = active_s;
+            session.idle_s = idle_s;
+            return add({{"session", session_id, body_of(session), "ended"}});
+        }
+    return false;
+}
+
+int School::close_abandoned_sessions()
+{
+    std::vector<Draft> drafts;
+    std::map<std::string, NotedTime> noted;
+    for (const auto& [_, file] : values_.pilots)
+        for (SessionRow session : file.sessions) {
+            if (session.ended_at > 0 || running_here_.contains(session.id)) continue;
+            if (noted.empty()) noted = record_->noted_session_times();
+            session.ended_at = session.started_at;
+            if (const auto time = noted.find(session.id); time != noted.end()) {
+                session.active_s = time->second.active_s;
+                session.idle_s = time->second.idle_s;
+                session.ended_at = time->second.at;
+            }
+            double flown_s = 0;
+            for (const AttemptRow& a : file.attempts)
+                if (a.session_id == session.id) flown_s += a.flown_s, session.ended_at = std::max(session.ended_at, a.at);
+            session.active_s = std::max(session.active_s, flown_s);
+            if (now() - session.ended_at < abandoned_after_s) continue; // it may run in another window
+            drafts.push_back({"session", session.id, body_of(session), "closed after the program ended unexpectedly"});
+        }
+    return drafts.empty() || !add(drafts) ? 0 : static_cast<int>(drafts.size());
+}
+
+AttemptRow School::judged(AttemptRow attempt) const
+{
+    if (attempt.curriculum.empty()) {
+        attempt.curriculum = curriculum(attempt.pilot_id).id;
+        attempt.curriculum_version = curriculum(attempt.pilot_id).version;
+    }
+    attempt.id = record_->new_id();
+    attempt.at = now();
+    return attempt;
+}
+
+std::string School::keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log, std::shared_ptr<const FlightLog> demonstration)
+{
+    const std::uint64_t ticket = next_ticket_++;
+    Waiting waiting{judged(std::move(attempt)), demonstration != nullptr};
+    const std::string id = waiting.attempt.id;
+    waiting_.emplace(ticket, std::move(waiting));
+    std::vector<std::shared_ptr<const FlightLog>> logs{std::move(log)};
+    if (demonstration) logs.push_back(std::move(demonstration));
+    keeper_->keep(ticket, std::move(logs));
+    Q_EMIT flights_waiting_changed();
+    return id;
+}
+
+void School::logs_kept(const FlightKeeper::Kept& kept)
+{
+    const auto found = waiting_.find(kept.ticket);
+    if (found == waiting_.end()) return;
+    Waiting waiting = std::move(found->second);
+    waiting_.erase(found);
+    const std::string id = waiting.attempt.id;
+    bool safe = false;
+    if (!kept.failure.empty()) {
+        Q_EMIT failed(tr("The flight could not be kept: %1").arg(QString::fromStdString(kept.failure)));
+    } else {
+        waiting.attempt.log_hash = kept.hashes.front();
+        if (waiting.demonstration) waiting.attempt.demonstration = kept.hashes.back();
+        safe = add({{"attempt", id, body_of(waiting.attempt), ""}});
+    }
+    Q_EMIT flights_waiting_changed();
+    if (safe) Q_EMIT flight_kept(id);
+    else Q_EMIT flight_not_kept(id);
+}
+
+void School::finish_keeping()
+{
+    if (waiting_.empty()) return;
+    // The keeper goes, and has written everything by then; what it had to say waits in this thread's queue.
+    keeper_.reset();
+    QCoreApplication::sendPostedEvents(this, QEvent::MetaCall);
+    start_keeper();
+}
+
+std::string School::add_attempt(AttemptRow attempt, const FlightLog* log, const FlightLog* demonstration)
+{
+    attempt = judged(std::move(attempt));
+    try {
+        if (log) attempt.log_hash = record_->attachments().keep(*log);
+        if (demonstration) attempt.demonstration = record_->attachments().keep(*demonstration);
+    } catch (const StoreFailure& why) {
+        tell({Error::Code::BadInput, why.what()});
+        return {};
+    }
+    return add({{"attempt", attempt.id, body_of(attempt), ""}}) ? attempt.id : "";
+}
+
+std::string School::add_calibration(const std::string& controller_name, const std::string& guid, const Calibration& calibration)
+{
+    const CalibrationRow row{record_->new_id(), controller_id(controller_name, guid), 0, calibration, 0};
+    return !row.controller_id.empty() && add({{"calibration", row.id, body_of(row), ""}}) ? row.id : "";
+}
+
+bool School::verify_calibration(const std::string& calibration_id) { return add({{"verification", record_->new_id(), verification_body(calibration_id), ""}}); }
+
+bool School::tick_kit(const std::string& pilot_id, const std::string& item, bool ticked)
+{
+    return add({{"kit", pilot_id + "/" + item, kit_tick_body(pilot_id, item, ticked), ""}});
+}
+
+bool School::add_grip_round(GripRoundRow round)
+{
+    round.id = record_->new_id();
+    return add({{"grip_round", round.id, body_of(round), ""}});
+}
+
+} // namespace bh

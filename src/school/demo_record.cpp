@@ -1,0 +1,369 @@
+#include "school/demo_record.h"
+
+#include "core/base/random.h"
+#include "core/standin/stand_in_controller.h"
+#include "core/standin/stand_in_pilot.h"
+#include "files/airframe_document.h"
+#include "files/data_folder.h"
+#include "files/file_text.h"
+#include "files/json_in.h"
+#include "files/match_documents.h"
+#include "files/rates_document.h"
+#include "files/setup_document.h"
+#include "school/school.h"
+#include "school/take_off.h"
+
+#include <QDateTime>
+#include <algorithm>
+#include <cstdio>
+#include <map>
+
+namespace bh {
+namespace {
+
+constexpr UnixTime day_s = 86400;
+
+struct DemoPilot {
+    std::string name;
+    std::uint64_t seed;
+    double target_h;
+    std::size_t controller;
+    double from_skill, to_skill;
+    int sessions_a_week;
+    double minutes;
+    int first_day, last_day; ///< days before "now", negative
+    std::string curriculum;
+    StandInFaults faults;    ///< habits of this pilot
+    std::string opens_stage; ///< opened by hand half-way, with the reason
+    std::string opens_why;
+};
+
+struct Roster {
+    UnixTime now = 0;
+    int weeks = 8;
+    std::vector<StandInController> controllers;
+    std::vector<ControllerRow> controller_names;
+    std::vector<DemoPilot> pilots;
+    std::vector<Airframe> aircraft;
+    std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
+    std::vector<std::pair<std::string, RateProfile>> rates;    ///< of the real aircraft, by id
+    /// Of a pilot: how rates were matched, planned, tried and rated.
+    struct OfPilot {
+        Kind kind = Kind::Match;
+        std::string pilot, text;
+        UnixTime at = 0, until = 0; ///< a match held so long
+    };
+    std::vector<OfPilot> documents;
+};
+
+/// A whole document within the roster.
+template <class T>
+T inner(const JsonIn& in, Result<T> (*parse)(std::string_view, const std::string&))
+{
+    auto document = parse(in.value().dump(), "roster.json");
+    if (!document) in.fault(document.error().message);
+    return std::move(*document);
+}
+
+void read_controller(const JsonIn& in, Roster& roster)
+{
+    StandInController controller;
+    const auto axes = in.at("axes").items();
+    const auto inverted = in.at("inverted").items();
+    if (axes.size() != 4 || inverted.size() != 4) in.fault("expected four axes and four inversions");
+    for (std::size_t f = 0; f < 4; ++f) {
+        controller.axes[f] = axes[f].whole();
+        controller.inverted[f] = inverted[f].truth();
+    }
+    controller.high_counts = in.at("range_counts").whole();
+    controller.jitter_share = in.number("jitter_share");
+    controller.hysteresis_share = in.number("hysteresis_share");
+    controller.centre_offset_share = in.number("centre_offset_share");
+    controller.throttle_sprung = in.truth("throttle_sprung", false);
+    roster.controllers.push_back(controller);
+    roster.controller_names.push_back({"", in.text("name"), in.text("guid")});
+}
+
+DemoPilot pilot_at(const JsonIn& in, const Roster& roster)
+{
+    DemoPilot pilot{in.text("name"),
+                    static_cast<std::uint64_t>(in.at("seed").whole()),
+                    in.number("target_h"),
+                    static_cast<std::size_t>(in.at("controller").whole()),
+                    in.number("from_skill"),
+                    in.number("to_skill"),
+                    in.at("sessions_a_week").whole(),
+                    in.number("minutes"),
+                    static_cast<int>(in.number("first_day", -7.0 * roster.weeks)),
+                    static_cast<int>(in.number("last_day", 0)),
+                    in.text("curriculum"),
+                    {},
+                    in.text("opens_stage", ""),
+                    in.text("opens_why", "")};
+    if (in.has("habits")) {
+        std::vector<std::string> habits;
+        for (const JsonIn& habit : in.at("habits").items()) habits.push_back(habit.text());
+        const auto faults = stand_in_faults(habits);
+        if (!faults) in.at("habits").fault(faults.error().message);
+        pilot.faults = *faults;
+    }
+    if (pilot.controller >= roster.controllers.size()) in.at("controller").fault("there is no such controller");
+    return pilot;
+}
+
+Roster::OfPilot document_at(const JsonIn& in, const Roster& roster)
+{
+    Roster::OfPilot document{Kind::Match, in.text("pilot"), in.at("document").value().dump(), 0,
+                             static_cast<UnixTime>(in.number("until", static_cast<double>(roster.now)))};
+    const auto check = [&](Kind kind, const auto& parsed) {
+        document.kind = kind;
+        if (!parsed) in.at("document").fault(parsed.error().message);
+    };
+    const std::string kind = in.text("kind"), file = "roster.json";
+    if (kind == "match") check(Kind::Match, parse_match(document.text, file, &document.at));
+    else if (kind == "plan") check(Kind::Plan, parse_plan(document.text, file));
+    else if (kind == "trial") check(Kind::Trial, parse_trial(document.text, file));
+    else if (kind == "handling") check(Kind::Handling, parse_handling(document.text, file));
+    else if (kind == "blind") check(Kind::Blind, parse_blind(document.text, file));
+    else in.at("kind").fault("expected match, plan, trial, handling or blind, found '" + kind + "'");
+    return document;
+}
+
+Roster read_roster(const JsonIn& in)
+{
+    Roster roster;
+    const QDateTime now = QDateTime::fromString(QString::fromStdString(in.text("now")), Qt::ISODate);
+    if (!now.isValid()) in.at("now").fault("expected a moment such as 2031-06-12T15:20:00Z");
+    roster.now = now.toSecsSinceEpoch();
+    roster.weeks = in.at("weeks").whole();
+    for (const JsonIn& c : in.at("controllers").items()) read_controller(c, roster);
+    for (const JsonIn& p : in.at("pilots").items()) roster.pilots.push_back(pilot_at(p, roster));
+    for (const JsonIn& a : in.at("aircraft").items()) roster.aircraft.push_back(inner(a, parse_airframe));
+    for (const JsonIn& s : in.at("setups").items()) roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
+    for (const JsonIn& r : in.at("rates").items()) roster.rates.emplace_back(r.text("aircraft"), inner(r.at("document"), parse_rates));
+    for (const JsonIn& d : in.at("documents").items()) roster.documents.push_back(document_at(d, roster));
+    return roster;
+}
+
+/// One planned session of one pilot.
+struct Slot {
+    UnixTime at;
+    std::size_t pilot;
+};
+
+std::vector<Slot> plan_slots(const Roster& roster, std::vector<SeededRandom>& random)
+{
+    std::vector<Slot> planned;
+    const UnixTime midnight = roster.now / day_s * day_s;
+    for (std::size_t p = 0; p < roster.pilots.size(); ++p) {
+        const DemoPilot& pilot = roster.pilots[p];
+        for (int day = pilot.first_day; day <= pilot.last_day; ++day) {
+            if (day == 0 && random[p].uniform() < 0.6) continue; // today is not over yet
+            if (random[p].uniform() < pilot.sessions_a_week / 7.0 || day == pilot.first_day)
+                planned.push_back({midnight + day * day_s + 8 * 3600 + static_cast<UnixTime>(random[p].uniform() * 6 * 3600), p});
+        }
+    }
+    std::sort(planned.begin(), planned.end(), [](const Slot& a, const Slot& b) { return a.at < b.at; });
+    return planned;
+}
+
+/// The drill that this pilot would fly now: mostly the next best one, sometimes another that is open.
+std::string choose_drill(const PilotStanding& standing, SeededRandom& random)
+{
+    if (!standing.next_drill.empty() && random.uniform() < 0.8) return standing.next_drill;
+    std::vector<std::string> open;
+    for (const LadderStep& step : standing.ladder)
+        if (!step.locked) open.push_back(step.drill_id);
+    return open[static_cast<std::size_t>(random.uniform() * static_cast<double>(open.size()))];
+}
+
+/// Writes the record day by day, with the clock where the demo's people are.
+class DemoMaker {
+public:
+    DemoMaker(const Roster& roster, School& school, const std::vector<KitItem>& kit, const std::string& kit_list, UnixTime& clock)
+        : roster_(roster), school_(school), kit_(kit), kit_list_(kit_list), clock_(clock), ids_(roster.pilots.size())
+    {
+        for (const DemoPilot& pilot : roster.pilots) luck_.emplace_back(pilot.seed);
+    }
+
+    Result<void> write()
+    {
+        const UnixTime start = clock_;
+        clock_ = start - 9 * day_s;
+        for (std::size_t c = 0; c < roster_.controllers.size(); ++c) calibrate_now(c, 100 + c);
+        clock_ = start;
+        next_calibration_ = start;
+        for (const Slot& slot : plan_slots(roster_, luck_))
+            if (const auto flown = session(slot); !flown) return flown;
+        what_came_last();
+        school_.record().set_note("demo_now", std::to_string(roster_.now));
+        return {};
+    }
+
+private:
+    void calibrate_now(std::size_t c, std::uint64_t seed, double wandered_share = 0)
+    {
+        StandInController controller = roster_.controllers[c];
+        controller.centre_offset_share += wandered_share;
+        const auto calibration = calibrate(stand_in_recording(controller, seed));
+        const ControllerRow& row = roster_.controller_names[c];
+        if (calibration && calibration->usable()) school_.verify_calibration(school_.add_calibration(row.name, row.guid, *calibration));
+    }
+
+    /// The first two controllers are calibrated every nine days, and the second one's centre has begun to wander; the gamepad
+    /// has been forgotten since before the start.
+    void calibrate_in_turn()
+    {
+        if (clock_ <= next_calibration_) return;
+        next_calibration_ = clock_ + 9 * day_s;
+        const bool last = next_calibration_ > roster_.now;
+        for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 100 * calibration_round_ + c, c == 1 && last ? 0.012 : 0);
+        ++calibration_round_;
+    }
+
+    /// The match that a pilot practised on at the time.
+    [[nodiscard]] std::optional<KeptMatch> match_of(const DemoPilot& pilot) const
+    {
+        for (const Roster::OfPilot& d : roster_.documents)
+            if (d.kind == Kind::Match && d.pilot == pilot.name && d.at <= clock_ && clock_ < d.until) {
+                auto match = parse_match(d.text, "roster.json");
+                if (match) return std::move(*match);
+            }
+        return std::nullopt;
+    }
+
+    void arrive(const DemoPilot& pilot, std::string& id)
+    {
+        if (!id.empty()) return;
+        id = school_.add_pilot({"", pilot.name, pilot.curriculum, pilot.target_h, false, 2});
+        for (const KitItem& item : kit_) // the newest pilot's station is not quite ready yet
+            if (pilot.first_day < -10 || item.id != "seat") school_.tick_kit(id, kit_list_ + "/" + item.id, true);
+    }
+
+    Result<void> session(const Slot& slot)
+    {
+        const DemoPilot& pilot = roster_.pilots[slot.pilot];
+        SeededRandom& luck = luck_[slot.pilot];
+        std::string& id = ids_[slot.pilot];
+        clock_ = slot.at;
+        calibrate_in_turn();
+        arrive(pilot, id);
+        const auto match = match_of(pilot);
+        const ControllerRow& controller = roster_.controller_names[pilot.controller];
+        const std::string session =
+            school_.add_session({"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value()});
+        const double practised = std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
+        const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
+        const int flights = 2 + static_cast<int>(3 * luck.uniform());
+        if (!pilot.opens_stage.empty() && school_.opened_stages(id).empty() && practised > 0.5)
+            school_.open_stage(id, pilot.opens_stage, true, pilot.opens_why);
+        double flown_s = 0;
+        for (int flight = 0; flight < flights; ++flight) {
+            const auto flew_s = fly(pilot, id, session, match, skill, luck);
+            if (!flew_s) return tl::unexpected(flew_s.error());
+            flown_s += *flew_s;
+        }
+        const double active_s = std::max(flown_s, 60 * pilot.minutes * (0.8 + 0.4 * luck.uniform()));
+        clock_ = std::max(clock_, slot.at + static_cast<UnixTime>(1.2 * active_s));
+        school_.end_session(session, active_s, static_cast<double>(clock_ - slot.at) - active_s);
+        return {};
+    }
+
+    /// One drill; how long it took.
+    Result<double> fly(const DemoPilot& pilot, const std::string& id, const std::string& session, const std::optional<KeptMatch>& match, double skill,
+                       SeededRandom& luck)
+    {
+        const Drill& drill = *school_.drill(choose_drill(school_.standing(id), luck));
+        TakeOff take_off;
+        take_off.purpose = TakeOff::Purpose::Demonstration;
+        take_off.rates = match ? match->practised : RateProfile{};
+        const auto flight = prepared(school_, drill, take_off);
+        if (!flight) return tl::unexpected(flight.error());
+        const auto flown = fly_drill(drill, flight->setup, skill, luck.bits(), pilot.faults);
+        if (!flown) return tl::unexpected(flown.error());
+        clock_ += static_cast<UnixTime>(flown->log.duration_s() + 60 + 120 * luck.uniform());
+        AttemptRow row = attempt_row(flown->score, flight->setup.mode);
+        row.pilot_id = id;
+        row.session_id = session;
+        row.flight = flight->flown_with;
+        const std::string attempt = school_.add_attempt(std::move(row), &flown->log);
+        if (flown->score.passed && flown->score.score > best_[drill.id]) {
+            best_[drill.id] = flown->score.score;
+            school_.keep_demonstration(drill.id, attempt);
+        }
+        return flown->log.duration_s();
+    }
+
+    /// The school's own aircraft came in the last week: what was flown before was flown as the drills are meant.
+    void what_came_last()
+    {
+        clock_ = std::max(clock_, roster_.now - 2 * day_s);
+        for (const Airframe& a : roster_.aircraft) school_.keep_aircraft(a);
+        for (const auto& [aircraft, rates] : roster_.rates) school_.keep_rates(aircraft, rates);
+        const auto id_of = [&](const std::string& name) {
+            for (std::size_t p = 0; p < roster_.pilots.size(); ++p)
+                if (roster_.pilots[p].name == name) return ids_[p];
+            return std::string();
+        };
+        for (const auto& [name, setup] : roster_.setups) school_.keep_setup(id_of(name), setup);
+        for (const Roster::OfPilot& d : roster_.documents)
+            if (const std::string id = id_of(d.pilot); !id.empty()) static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
+    }
+
+    const Roster& roster_;
+    School& school_;
+    const std::vector<KitItem>& kit_;
+    const std::string& kit_list_;
+    UnixTime& clock_;
+    std::vector<SeededRandom> luck_; ///< of each pilot
+    std::vector<std::string> ids_;   ///< of the pilots, once they have come
+    UnixTime next_calibration_ = 0;
+    std::uint64_t calibration_round_ = 2;
+    std::map<std::string, double> best_; ///< score of the flight that demonstrates a drill
+};
+
+Result<Roster> load_roster(const DataFolder& data)
+{
+    const auto text = read_text((data.root() / "demo" / "roster.json").string());
+    if (!text) return tl::unexpected(text.error());
+    const auto document = parse_document(*text, "roster.json", "roster");
+    if (!document) return tl::unexpected(document.error());
+    try {
+        return read_roster(JsonIn(*document, "roster.json"));
+    } catch (const JsonFault& fault) {
+        return bad_input(fault.message);
+    }
+}
+
+} // namespace
+
+Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
+{
+    if (std::filesystem::exists(file)) return bad_input(file.string() + ": is there already, the demo record is not written over it");
+    const auto roster = load_roster(data);
+    if (!roster) return tl::unexpected(roster.error());
+    const auto kit = data.kit();
+    if (!kit) return tl::unexpected(kit.error());
+    UnixTime clock = roster->now - roster->weeks * 7 * day_s - day_s;
+    SeededRandom ids(2031);
+    RecordOptions options;
+    options.clock = [&clock] { return clock; };
+    options.new_id = [&ids] {
+        char id[40];
+        std::snprintf(id, sizeof id, "%016llx%08llx", static_cast<unsigned long long>(ids.bits()), static_cast<unsigned long long>(ids.bits() >> 32));
+        return std::string(id);
+    };
+    auto record = Record::open(file, options);
+    if (!record) return tl::unexpected(record.error());
+    School school(std::move(*record), data);
+    for (const DemoPilot& p : roster->pilots)
+        if (std::none_of(school.curricula().begin(), school.curricula().end(), [&](const Curriculum& c) { return c.id == p.curriculum; }))
+            return bad_input("roster.json: " + p.name + " follows a curriculum '" + p.curriculum + "' that is not there");
+    std::string failure_said;
+    QObject::connect(&school, &School::failed, &school, [&](const QString& sentence) { failure_said = sentence.toStdString(); });
+    const auto written = DemoMaker(*roster, school, kit->front().items, kit->front().id, clock).write();
+    if (written && !failure_said.empty()) return bad_input(file.string() + ": " + failure_said);
+    return written;
+}
+
+} // namespace bh

@@ -1,0 +1,50 @@
+#include "school/kinds.h"
+
+#include <array>
+
+namespace bh {
+namespace {
+
+constexpr std::array<KindFacts, 21> kinds{{
+    {Kind::Pilot, "pilot", "", true},
+    {Kind::Controller, "controller", "", false},
+    {Kind::Calibration, "calibration", "", false},
+    {Kind::Verification, "verification", "", false},
+    {Kind::KitTick, "kit", "", false},
+    {Kind::GripRound, "grip_round", "", false},
+    {Kind::Session, "session", "", false},
+    {Kind::Attempt, "attempt", "", false},
+    {Kind::Simulator, "simulator", "", false},
+    {Kind::Aircraft, "aircraft", "", false},
+    {Kind::Setup, "setup", "", true},
+    {Kind::Stage, "stage", "", false},
+    {Kind::Demonstration, "demonstration", "", false},
+    {Kind::Drill, "document", "drill", false},
+    {Kind::Curriculum, "document", "curriculum", false},
+    {Kind::Rates, "document", "rates", false},
+    {Kind::Match, "document", "match", true},
+    {Kind::Plan, "document", "plan", true},
+    {Kind::Trial, "document", "trial", true},
+    {Kind::Handling, "document", "handling", true},
+    {Kind::Blind, "document", "blind", true},
+}};
+constexpr bool in_order()
+{
+    for (std::size_t i = 0; i < kinds.size(); ++i)
+        if (static_cast<std::size_t>(kinds[i].kind) != i) return false;
+    return true;
+}
+static_assert(in_order() && kinds.size() == static_cast<std::size_t>(Kind::Blind) + 1, "a row for each kind, in order");
+
+} // namespace
+
+const KindFacts& facts_of(Kind kind) { return kinds[static_cast<std::size_t>(kind)]; }
+
+std::optional<Kind> kind_of(const Entry& entry)
+{
+    for (const KindFacts& k : kinds)
+        if (k.entry == entry.kind && (k.document.empty() || entry.subject.starts_with(std::string(k.document) + "/"))) return k.kind;
+    return std::nullopt;
+}
+
+} // namespace bh

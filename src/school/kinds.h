@@ -1,0 +1,47 @@
+#pragma once
+
+#include "record/entry.h"
+
+#include <optional>
+#include <string>
+#include <string_view>
+
+namespace bh {
+
+/// What an entry is about.
+enum class Kind : std::uint8_t {
+    Pilot,
+    Controller,
+    Calibration,
+    Verification, ///< of a calibration, on the sticks
+    KitTick,
+    GripRound,
+    Session,
+    Attempt,
+    // Edits, which are undone: each is a text that stands for a subject, and can be nothing.
+    Simulator,
+    Aircraft,
+    Setup,         ///< of a pilot
+    Stage,         ///< opened by hand, "PILOT/CURRICULUM/STAGE": the reason
+    Demonstration, ///< of a drill: the attempt that shows it
+    Drill,
+    Curriculum,
+    Rates, ///< of a real aircraft
+    Match, ///< of a pilot, as the next
+    Plan,
+    Trial,
+    Handling,
+    Blind
+};
+
+/// How a kind stands in the chain: the entry's kind, and for texts of the kind "document" the name of the text.
+struct KindFacts {
+    Kind kind;
+    std::string_view entry, document;
+    bool of_pilot; ///< its subject is a pilot's id
+};
+[[nodiscard]] const KindFacts& facts_of(Kind kind);
+/// Nothing for a kind of a newer version.
+[[nodiscard]] std::optional<Kind> kind_of(const Entry& entry);
+
+} // namespace bh

@@ -1,0 +1,309 @@
+#include "school/school.h"
+
+#include "core/controller/drift.h"
+#include "core/controller/simulated.h"
+#include "files/curriculum_document.h"
+#include "files/drill_document.h"
+#include "files/stick_recording.h"
+
+#include <QMetaObject>
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+template <class T>
+const T* with_id(const std::vector<T>& all, const std::string& id)
+{
+    const auto found = std::find_if(all.begin(), all.end(), [&](const T& one) { return one.id == id; });
+    return found == all.end() ? nullptr : &*found;
+}
+
+template <class T>
+void put(std::vector<T>& all, T one)
+{
+    const auto known = std::find_if(all.begin(), all.end(), [&](const T& other) { return other.id == one.id; });
+    if (known != all.end()) *known = std::move(one);
+    else all.push_back(std::move(one));
+}
+
+bool by_name(const PilotRow& a, const PilotRow& b)
+{
+    return QString::fromStdString(a.name).compare(QString::fromStdString(b.name), Qt::CaseInsensitive) < 0;
+}
+
+} // namespace
+
+School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::move(record)), data_(std::move(data))
+{
+    qRegisterMetaType<Changes>();
+    if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
+    if (auto simulators = data_.simulators()) shipped_simulators_ = std::move(*simulators);
+    Record::Snapshot all = record_->snapshot();
+    for (AttemptRow& attempt : all.attempts) follow(values_, std::move(attempt));
+    Changes everything;
+    for (const Entry& entry : all.entries)
+        if (auto change = follow(values_, entry)) everything.add(std::move(*change));
+    values_.seq = all.seq;
+    refresh_lists(everything);
+    refresh_ladder();
+    refresh_simulators();
+    close_abandoned_sessions();
+    start_keeper();
+}
+
+void School::start_keeper()
+{
+    // The keeper's thread hands its answers over to this one.
+    keeper_ = std::make_unique<FlightKeeper>(record_->attachments(), [this](FlightKeeper::Kept kept) {
+        QMetaObject::invokeMethod(this, [this, kept = std::move(kept)] { logs_kept(kept); }, Qt::QueuedConnection);
+    });
+}
+
+School::~School()
+{
+    finish_keeping();
+}
+
+// -- following ----------------------------------------------------------------------------------------------------------------
+
+void School::follow_chain(const std::vector<Entry>& written)
+{
+    // Another station may have written before: then everything since is taken in.
+    const bool alone = !written.empty() && written.front().seq == values_.seq + 1;
+    Changes changes;
+    for (const Entry& entry : alone ? written : record_->entries_after(values_.seq))
+        if (auto change = follow(values_, entry)) changes.add(std::move(*change));
+    refresh_lists(changes);
+    saved_at_ = now();
+    Q_EMIT changed(changes);
+}
+
+void School::refresh_lists(const Changes& changes)
+{
+    if (changes.any({Kind::Pilot})) {
+        pilots_.clear();
+        for (const auto& [id, file] : values_.pilots)
+            if (!file.row.id.empty() && !file.row.archived) pilots_.push_back(file.row);
+        std::stable_sort(pilots_.begin(), pilots_.end(), by_name);
+    }
+    if (changes.any({Kind::Drill, Kind::Curriculum})) refresh_ladder();
+    if (changes.any({Kind::Simulator})) refresh_simulators();
+    if (changes.any({Kind::Aircraft})) {
+        real_aircraft_.clear();
+        for (const auto& [id, aircraft] : values_.aircraft) real_aircraft_.push_back(aircraft);
+    }
+    const bool of_everybody = changes.any({Kind::Calibration, Kind::Verification, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum});
+    if (of_everybody) standings_.clear();
+    for (const Change& change : changes.all()) standings_.erase(change.pilot);
+}
+
+/// Drills and curricula that ship, and those edited here, which stand in for one of the same id.
+void School::refresh_ladder()
+{
+    if (auto shipped = data_.drills()) drills_ = std::move(*shipped);
+    if (auto shipped = data_.curricula()) curricula_ = std::move(*shipped);
+    for (const auto& [subject, text] : values_.texts) {
+        const auto& [kind, id] = subject;
+        if (kind == Kind::Drill)
+            if (auto drill = parse_drill(text, id)) put(drills_, std::move(*drill));
+        if (kind == Kind::Curriculum)
+            if (auto curriculum = parse_curriculum(text, id)) put(curricula_, std::move(*curriculum));
+    }
+    drill_facts_.clear();
+    for (const Drill& d : drills_) drill_facts_.push_back({d.id, d.name, d.least_minutes});
+}
+
+void School::refresh_simulators()
+{
+    simulators_ = shipped_simulators_;
+    for (const auto& [id, kept] : values_.simulators) put(simulators_, kept);
+}
+
+// -- what there is ------------------------------------------------------------------------------------------------------------
+
+const PilotRow* School::pilot(const std::string& id) const { return with_id(pilots_, id); }
+
+const PilotFile& School::file(const std::string& pilot_id) const
+{
+    static const PilotFile nobody;
+    const auto found = values_.pilots.find(pilot_id);
+    return found == values_.pilots.end() ? nobody : found->second;
+}
+
+const AttemptRow* School::attempt(const std::string& id) const
+{
+    for (const auto& [_, file] : values_.pilots)
+        if (const AttemptRow* found = with_id(file.attempts, id)) return found;
+    return nullptr;
+}
+
+std::vector<CriterionRow> School::criteria(const std::string& attempt_id) const { return record_->criteria(attempt_id); }
+
+std::string School::summary(const AttemptRow& attempt) const
+{
+    return summary_of(attempt, attempt.in_words ? std::vector<CriterionRow>{} : criteria(attempt.id), drill(attempt.drill_id));
+}
+
+Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }
+
+std::filesystem::path School::stick_recording(const std::string& name) const { return record_->attachments().stick_recording(name); }
+
+std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
+{
+    std::vector<Sticks> sticks;
+    const ControllerRow* controller = with_id(values_.controllers, session.controller_id);
+    if (session.recording.empty() || !controller) return sticks;
+    const CalibrationRow* known = calibration(controller->name, controller->guid);
+    const auto recording = load_stick_recording(stick_recording(session.recording));
+    if (!known || !recording) return sticks;
+    constexpr double every_s = 0.02, longest_s = 0.5; // a stick that rests for longer tells nothing more
+    for (std::size_t i = 0; i + 1 < recording->t_s.size(); ++i) {
+        const double held_s = std::min(longest_s, recording->t_s[i + 1] - recording->t_s[i]);
+        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)), to_sticks(known->calibration, recording->counts[i]));
+    }
+    return sticks;
+}
+
+const Drill* School::drill(const std::string& id) const { return with_id(drills_, id); }
+
+const Curriculum& School::curriculum(const std::string& pilot_id) const
+{
+    static const Curriculum none;
+    for (const std::string& wanted : {file(pilot_id).row.id.empty() ? std::string() : file(pilot_id).row.curriculum, std::string("first-steps")})
+        if (const Curriculum* found = with_id(curricula_, wanted)) return *found;
+    return none;
+}
+
+Result<std::string> School::document(Kind kind, const std::string& id) const
+{
+    if (std::string text = values_.text(kind, id); !text.empty()) return text;
+    return data_.text(kind == Kind::Drill ? "drills" : "curricula", id);
+}
+
+bool School::edited(Kind kind, const std::string& id) const { return !values_.text(kind, id).empty(); }
+
+const AttemptRow* School::demonstration(const std::string& drill_id) const
+{
+    const auto kept = values_.demonstrations.find(drill_id);
+    return kept == values_.demonstrations.end() ? nullptr : attempt(kept->second.attempt_id);
+}
+
+std::vector<StageOpeningRow> School::opened_stages(const std::string& pilot_id) const
+{
+    std::vector<StageOpeningRow> own = file(pilot_id).opened_stages;
+    const std::string& id = curriculum(pilot_id).id;
+    std::erase_if(own, [&](const StageOpeningRow& o) { return o.curriculum != id; });
+    return own;
+}
+
+/// When the controller that a pilot flew with last was calibrated, and how it was before; of any when nothing was flown.
+std::optional<UnixTime> School::calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const
+{
+    const ControllerRow* simulated = controller(simulated_controller_name, simulated_controller_guid);
+    std::optional<std::string> last_flown_with;
+    for (const SessionRow& s : pilot.sessions)
+        if (!simulated || s.controller_id != simulated->id) last_flown_with = s.controller_id;
+    std::optional<UnixTime> at;
+    for (const CalibrationRow& c : values_.calibrations) {
+        if (c.verified_at == 0) continue; // it counts only when verified
+        if (last_flown_with && c.controller_id != *last_flown_with) continue;
+        if (last_flown_with) history.push_back(c.calibration);
+        at = std::max(at.value_or(0), c.at);
+    }
+    return at;
+}
+
+const PilotStanding& School::standing(const std::string& pilot_id) const
+{
+    static const PilotStanding nobody;
+    const PilotFile& of = file(pilot_id);
+    if (of.row.id.empty()) return nobody;
+    Standing& known = standings_[pilot_id];
+    if (known.day == today()) return known.standing;
+    PilotFacts facts;
+    facts.target_h = of.row.target_h;
+    facts.attempts = of.facts;
+    for (const SessionRow& s : of.sessions) facts.practice.push_back({local_day(s.started_at), s.active_s, s.matched});
+    std::vector<Calibration> history;
+    if (const auto at = calibrated_at(of, history)) facts.calibrated_day = local_day(*at);
+    facts.controller_drift = drift_of(history).words;
+    if (const auto stale = match_stale(pilot_id)) facts.stale_match = in_words(*stale);
+    for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
+    known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_)};
+    return known.standing;
+}
+
+DrillStanding School::drill_standing(const std::string& pilot_id, const std::string& drill_id) const
+{
+    const DrillFact* fact = with_id(drill_facts_, drill_id);
+    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0}, today());
+}
+
+const ControllerRow* School::controller(const std::string& name, const std::string& guid) const
+{
+    const auto& all = values_.controllers;
+    const auto found = std::find_if(all.begin(), all.end(), [&](const ControllerRow& c) { return c.name == name && c.guid == guid; });
+    return found == all.end() ? nullptr : &*found;
+}
+
+std::vector<CalibrationRow> School::calibrations(const std::string& name, const std::string& guid) const
+{
+    std::vector<CalibrationRow> own;
+    if (const ControllerRow* of = controller(name, guid))
+        for (const CalibrationRow& c : values_.calibrations)
+            if (c.controller_id == of->id) own.push_back(c);
+    return own;
+}
+
+const CalibrationRow* School::calibration(const std::string& name, const std::string& guid) const
+{
+    const ControllerRow* of = controller(name, guid);
+    const CalibrationRow* latest = nullptr;
+    for (const CalibrationRow& c : values_.calibrations)
+        if (of && c.controller_id == of->id) latest = &c;
+    return latest;
+}
+
+std::vector<KitTickRow> School::kit_ticks(const std::string& pilot_id) const
+{
+    std::vector<KitTickRow> ticks;
+    for (const auto& [item, tick] : file(pilot_id).kit_ticks) ticks.push_back(tick);
+    return ticks;
+}
+
+const SimulatorProfile* School::simulator(const std::string& id) const { return with_id(simulators_, id); }
+const Airframe* School::simulated_aircraft(const std::string& id) const { return with_id(simulated_aircraft_, id); }
+const Airframe* School::real_aircraft(const std::string& id) const { return with_id(real_aircraft_, id); }
+
+const Airframe* School::aircraft(const std::string& id) const
+{
+    const Airframe* real = real_aircraft(id);
+    return real ? real : simulated_aircraft(id);
+}
+
+const RateProfile* School::rates_of(const std::string& aircraft_id) const
+{
+    const auto found = values_.rates.find(aircraft_id);
+    return found == values_.rates.end() ? nullptr : &found->second;
+}
+
+std::optional<Stale> School::match_stale(const std::string& pilot_id) const
+{
+    const PilotFile& of = file(pilot_id);
+    if (!of.match) return std::nullopt;
+    MatchedThings now;
+    if (real_aircraft(of.match->aircraft)) now.real = rates_of(of.match->aircraft);
+    if (of.setup) now.practised = &of.setup->rates;
+    if (const SimulatorProfile* s = simulator(of.match->simulator)) now.family = s->rate_family, now.ranges = ranges_in(*s);
+    return why_stale(*of.match, now);
+}
+
+QString School::file_name() const { return QString::fromStdString(record_->file().string()); }
+
+void School::tell(const Error& error)
+{
+    Q_EMIT failed(tr("Could not be saved, nothing was changed: %1").arg(QString::fromStdString(error.message)));
+}
+
+} // namespace bh

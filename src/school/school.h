@@ -1,0 +1,195 @@
+#pragma once
+
+#include "files/data_folder.h"
+#include "school/changes.h"
+#include "school/command.h"
+#include "school/flight_keeper.h"
+#include "school/values.h"
+
+#include <QObject>
+#include <QString>
+#include <memory>
+#include <optional>
+#include <set>
+#include <string>
+#include <unordered_map>
+#include <vector>
+
+namespace bh {
+
+/// The school as the record tells it: values that follow the chain of entries, commands that change it, and what is asked about
+/// it. Says with `changed` what changed; a failing disk, or a command that comes too late, is told with `failed`, and then nothing
+/// was written. Knows no widgets.
+class School : public QObject {
+    Q_OBJECT
+public:
+    School(std::unique_ptr<Record> record, DataFolder data);
+    ~School() override; ///< waits until flights that were handed over are kept
+
+    // -- what there is --------------------------------------------------------------------------------------------------------
+    [[nodiscard]] const DataFolder& data() const { return data_; }
+    [[nodiscard]] const Values& values() const { return values_; }
+    [[nodiscard]] const std::vector<PilotRow>& pilots() const { return pilots_; } ///< by name, without archived ones
+    [[nodiscard]] const PilotRow* pilot(const std::string& id) const;
+    [[nodiscard]] const PilotFile& file(const std::string& pilot_id) const; ///< an empty one for nobody
+    [[nodiscard]] const std::vector<AttemptRow>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
+    [[nodiscard]] const std::vector<SessionRow>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
+    [[nodiscard]] const AttemptRow* attempt(const std::string& id) const;
+    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
+    [[nodiscard]] std::string summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
+    [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
+    /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
+    /// empty where nothing was recorded or can be read.
+    [[nodiscard]] std::vector<Sticks> outside_sticks(const SessionRow& session) const;
+    [[nodiscard]] std::filesystem::path stick_recording(const std::string& name) const; ///< where it lies, or is to lie
+
+    [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; } ///< those that ship, and those edited here
+    [[nodiscard]] const Drill* drill(const std::string& id) const;
+    [[nodiscard]] const std::vector<Curriculum>& curricula() const { return curricula_; }
+    /// The pilot's way through the drills; first steps for nobody and for one whose curriculum is not there any more.
+    [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
+    /// A drill or curriculum as JSON, as it is here now.
+    [[nodiscard]] Result<std::string> document(Kind kind, const std::string& id) const;
+    [[nodiscard]] bool edited(Kind kind, const std::string& id) const; ///< it is not the one that ships
+    [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const; ///< null: none was kept
+    [[nodiscard]] std::vector<StageOpeningRow> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
+    [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
+    [[nodiscard]] DrillStanding drill_standing(const std::string& pilot_id, const std::string& drill_id) const;
+
+    [[nodiscard]] const std::vector<ControllerRow>& controllers() const { return values_.controllers; }
+    [[nodiscard]] const ControllerRow* controller(const std::string& name, const std::string& guid) const;
+    [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& name, const std::string& guid) const; ///< in time order
+    [[nodiscard]] const CalibrationRow* calibration(const std::string& name, const std::string& guid) const;        ///< the latest
+    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const; ///< by item
+    [[nodiscard]] const std::vector<GripRoundRow>& grip_rounds(const std::string& pilot_id) const { return file(pilot_id).grip_rounds; }
+
+    /// Those that ship, and those kept on the record, which stand in for one of the same id.
+    [[nodiscard]] const std::vector<SimulatorProfile>& simulators() const { return simulators_; }
+    [[nodiscard]] const SimulatorProfile* simulator(const std::string& id) const;
+    [[nodiscard]] const std::vector<Airframe>& simulated_aircraft() const { return simulated_aircraft_; } ///< those that ship
+    [[nodiscard]] const Airframe* simulated_aircraft(const std::string& id) const;
+    [[nodiscard]] const std::vector<Airframe>& real_aircraft() const { return real_aircraft_; } ///< the school's own, by id
+    [[nodiscard]] const Airframe* real_aircraft(const std::string& id) const;
+    [[nodiscard]] const Airframe* aircraft(const std::string& id) const; ///< either
+    [[nodiscard]] const std::optional<TrainingSetup>& setup(const std::string& pilot_id) const { return file(pilot_id).setup; }
+    /// What a real aircraft's rates are set to; null when nobody has said so yet.
+    [[nodiscard]] const RateProfile* rates_of(const std::string& aircraft_id) const;
+    /// How the pilot's practised rates were matched with a real aircraft's; nothing: not yet.
+    [[nodiscard]] const std::optional<KeptMatch>& match(const std::string& pilot_id) const { return file(pilot_id).match; }
+    [[nodiscard]] std::optional<Stale> match_stale(const std::string& pilot_id) const; ///< why it holds no more; nothing: it holds, or there is none
+    [[nodiscard]] bool on_matched_rates(const std::string& pilot_id) const { return match(pilot_id) && !match_stale(pilot_id); }
+
+    [[nodiscard]] UnixTime now() const { return record_->now(); }
+    [[nodiscard]] std::int64_t today() const { return local_day(now()); }
+    [[nodiscard]] QString file_name() const;
+    [[nodiscard]] UnixTime saved_at() const { return saved_at_; } ///< 0: nothing was written yet
+
+    // -- edits, which can be undone -------------------------------------------------------------------------------------------
+    /// The one door: writes them all or none, each checked against what stands now.
+    Result<std::int64_t> apply(const Edit& edit);
+    /// Applies an edit that can be undone. Commands that change nothing are left out.
+    bool make(Edit edit);
+    bool undo(); ///< false, and told, where it could not be done; one that can never be done any more is forgotten
+    bool redo();
+    [[nodiscard]] const Edit* undoable() const { return done_ > 0 ? &edits_[done_ - 1] : nullptr; }
+    [[nodiscard]] const Edit* redoable() const { return done_ < edits_.size() ? &edits_[done_] : nullptr; }
+    /// The command that lets a text stand for a subject instead of what stands there now.
+    [[nodiscard]] Command command(Kind kind, const std::string& subject, std::string after, std::string why = "edited") const;
+
+    std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
+    bool edit_pilot(const PilotRow& edited);
+    bool keep_simulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
+    bool keep_aircraft(const Airframe& aircraft);           ///< a real one; a new one is added, which is not undone
+    bool keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
+    bool open_stage(const std::string& pilot_id, const std::string& stage, bool open, const std::string& reason);
+    /// Checks and keeps an edited drill or curriculum with a version that none had before; an error says what is wrong with it.
+    Result<void> keep_document(Kind kind, const std::string& id, const std::string& text);
+    bool keep_rates(const std::string& aircraft_id, const RateProfile& rates);
+    bool keep_match(const std::string& pilot_id, const KeptMatch& match);
+    bool keep_plan(const std::string& pilot_id, const KeptPlan& plan);
+    bool keep_trial(const std::string& pilot_id, const RateProfile& rates); ///< from now on
+    bool keep_demonstration(const std::string& drill_id, const std::string& attempt_id);
+    /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one; undone
+    /// together.
+    bool keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates, const std::optional<KeptMatch>& match);
+    /// The set-up with these rates, and the match that they are; undone together.
+    bool practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match);
+
+    // -- what happened, which is added and never undone -----------------------------------------------------------------------
+    bool add_handling(const std::string& pilot_id, HandlingNote note); ///< dated now
+    bool add_blind_test(const std::string& pilot_id, BlindNote note);  ///< dated now
+    /// The controller of that model and name, added when it is new; its id, empty when it failed.
+    std::string controller_id(const std::string& name, const std::string& guid);
+    std::string start_session(const std::string& pilot_id, const std::string& controller_name, const std::string& guid);
+    bool note_session(const std::string& session_id, double active_s, double idle_s);
+    bool end_session(const std::string& session_id, double active_s, double idle_s);
+    /// A session that is over already, as practice in another program is.
+    bool add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid);
+    std::string add_session(SessionRow session); ///< as it is; its id, empty when it failed
+    /// Ends sessions of which nothing was heard for two minutes, as those of a program that crashed: with the time last noted and
+    /// at least their attempts' time. Those that run here, or in another window that notes their time, go on. Returns how many.
+    int close_abandoned_sessions();
+    /// Keeps a flight: its log is written in another thread, then the attempt's entry, and then `flight_kept` tells that it is safe.
+    /// Adds what it is judged by: the pilot's curriculum with its version. Returns the attempt's id.
+    std::string keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log, std::shared_ptr<const FlightLog> demonstration = nullptr);
+    [[nodiscard]] int flights_waiting() const { return static_cast<int>(waiting_.size()); }
+    void finish_keeping(); ///< waits for them
+    /// The same, at once; its id, empty when it failed. Without a log it was flown elsewhere and scored by eye.
+    std::string add_attempt(AttemptRow attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
+    std::string add_calibration(const std::string& controller_name, const std::string& guid, const Calibration& calibration); ///< empty when it failed
+    bool verify_calibration(const std::string& calibration_id);
+    bool tick_kit(const std::string& pilot_id, const std::string& item, bool ticked);
+    bool add_grip_round(GripRoundRow round);
+
+    [[nodiscard]] Record& record() { return *record_; }
+
+Q_SIGNALS:
+    void changed(const bh::Changes& changes);
+    void edits_changed(); ///< what can be undone and made again
+    void failed(const QString& sentence);
+    void flights_waiting_changed();                      ///< on their way to the disk
+    void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
+    void flight_not_kept(const std::string& attempt_id); ///< `failed` said why
+
+private:
+    struct Waiting {
+        AttemptRow attempt;
+        bool demonstration = false;
+    };
+    void follow_chain(const std::vector<Entry>& written);
+    void refresh_lists(const Changes& changes);
+    void refresh_ladder();
+    void refresh_simulators();
+    [[nodiscard]] std::optional<UnixTime> calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const;
+    void start_keeper();
+    void logs_kept(const FlightKeeper::Kept& kept);
+    [[nodiscard]] AttemptRow judged(AttemptRow attempt) const;
+    bool add(std::vector<Draft> drafts); ///< what happened
+    bool replay(std::size_t edit, bool forth);
+    bool keep_text(Kind kind, const std::string& subject, std::string text);
+    void tell(const Error& error);
+
+    std::unique_ptr<Record> record_;
+    DataFolder data_;
+    Values values_;
+    std::vector<PilotRow> pilots_;
+    std::vector<Drill> drills_;
+    std::vector<DrillFact> drill_facts_;
+    std::vector<Curriculum> curricula_;
+    std::vector<SimulatorProfile> shipped_simulators_, simulators_;
+    std::vector<Airframe> simulated_aircraft_, real_aircraft_;
+    std::vector<Edit> edits_;
+    std::size_t done_ = 0; ///< so many of the edits stand
+    std::set<std::string> running_here_; ///< sessions
+    UnixTime saved_at_ = 0;
+    struct Standing {
+        std::int64_t day = -1;
+        PilotStanding standing;
+    };
+    mutable std::unordered_map<std::string, Standing> standings_;
+    std::unordered_map<std::uint64_t, Waiting> waiting_;
+    std::uint64_t next_ticket_ = 1;
+    std::unique_ptr<FlightKeeper> keeper_;
+};
+
+} // namespace bh

@@ -1,0 +1,250 @@
+#include "school/values.h"
+
+#include "files/airframe_document.h"
+#include "files/rates_document.h"
+#include "files/setup_document.h"
+#include "files/simulator_document.h"
+#include "record/bodies.h"
+
+#include <QDateTime>
+#include <nlohmann/json.hpp>
+
+namespace bh {
+namespace {
+
+AttemptFact fact(const AttemptRow& a) { return {a.drill_id, local_day(a.at), a.score, a.passed, a.flown_s, a.left_minus_right, a.throttle_cuts_s}; }
+
+/// Behind everything that was not later.
+template <class Row, class Time>
+auto in_time_order(std::vector<Row>& rows, Time time, UnixTime at)
+{
+    return std::upper_bound(rows.begin(), rows.end(), at, [time](UnixTime t, const Row& row) { return t < row.*time; });
+}
+
+void put_session(PilotFile& file, SessionRow session)
+{
+    const auto known = std::find_if(file.sessions.rbegin(), file.sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
+    if (known != file.sessions.rend()) *known = std::move(session);
+    else file.sessions.insert(in_time_order(file.sessions, &SessionRow::started_at, session.started_at), std::move(session));
+}
+
+/// A text that stands for a subject, or stands no more.
+void put_text(Values& values, Kind kind, const std::string& subject, const std::string& text)
+{
+    if (text.empty()) values.texts.erase({kind, subject});
+    else values.texts[{kind, subject}] = text;
+}
+
+template <class T, class Parse>
+std::optional<T> parsed(const std::string& text, Parse parse)
+{
+    if (text.empty()) return std::nullopt;
+    auto value = parse(text, "the record");
+    return value ? std::optional<T>(std::move(*value)) : std::nullopt;
+}
+
+template <class T>
+void put(std::map<std::string, T>& all, const std::string& id, std::optional<T> value)
+{
+    if (value) all[id] = std::move(*value);
+    else all.erase(id);
+}
+
+int version_in(const std::string& text)
+{
+    const auto json = nlohmann::json::parse(text, nullptr, false);
+    return json.is_object() && json.contains("version") && json["version"].is_number_integer() ? json["version"].get<int>() : 0;
+}
+
+/// Setups, simulators and aircraft, which have entries of their own kind.
+std::optional<Change> follow_document(Values& values, const Entry& entry, Kind kind)
+{
+    const auto document = document_in(entry);
+    if (!document) return std::nullopt;
+    const std::string& id = entry.subject;
+    std::string text = *document; // as the writer of today writes it, so that it can be compared
+    if (kind == Kind::Simulator) {
+        put(values.simulators, id, parsed<SimulatorProfile>(text, parse_simulator));
+        if (values.simulators.contains(id)) text = simulator_json(values.simulators[id]).dump();
+    } else if (kind == Kind::Aircraft) {
+        put(values.aircraft, id, parsed<Airframe>(text, parse_airframe));
+        if (values.aircraft.contains(id)) text = airframe_json(values.aircraft[id]).dump();
+    } else {
+        PilotFile& file = values.pilots[id];
+        file.setup = parsed<TrainingSetup>(text, parse_training_setup);
+        file.setup_at = file.setup ? entry.at : 0;
+        if (file.setup) text = training_setup_json(*file.setup).dump();
+    }
+    put_text(values, kind, id, text);
+    return Change{kind, id, facts_of(kind).of_pilot ? id : ""};
+}
+
+/// Texts: drills and curricula as edited, rates, and what is kept of a pilot's.
+std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
+{
+    const auto document = text_in(entry);
+    if (!document) return std::nullopt;
+    const auto& [_, id, text] = *document;
+    put_text(values, kind, id, text);
+    if (kind == Kind::Rates) put(values.rates, id, parsed<RateProfile>(text, parse_rates));
+    if (kind == Kind::Drill || kind == Kind::Curriculum) {
+        int& newest = values.newest_version[{kind, id}];
+        newest = std::max(newest, version_in(text));
+    }
+    if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
+    PilotFile& file = values.pilots[id];
+    if (kind == Kind::Match) {
+        file.match_at = 0;
+        file.match = parsed<KeptMatch>(text, [&](const auto& t, const auto& f) { return parse_match(t, f, &file.match_at); });
+    }
+    if (kind == Kind::Plan) file.plan = parsed<KeptPlan>(text, parse_plan);
+    if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
+    if (kind == Kind::Handling) file.handling = parsed<std::vector<HandlingNote>>(text, parse_handling).value_or(std::vector<HandlingNote>{});
+    if (kind == Kind::Blind) file.blind_tests = parsed<std::vector<BlindNote>>(text, parse_blind).value_or(std::vector<BlindNote>{});
+    return Change{kind, id, id};
+}
+
+std::optional<Change> follow_stage(Values& values, const Entry& entry)
+{
+    const auto stage = stage_in(entry);
+    if (!stage) return std::nullopt;
+    const StageOpeningRow& o = stage->opening;
+    auto& open = values.pilots[o.pilot_id].opened_stages;
+    std::erase_if(open, [&](const StageOpeningRow& s) { return s.curriculum == o.curriculum && s.stage == o.stage; });
+    if (stage->open) open.push_back(o);
+    put_text(values, Kind::Stage, entry.subject, stage->open ? o.reason : "");
+    return Change{Kind::Stage, entry.subject, o.pilot_id};
+}
+
+std::optional<Change> follow_controller(Values& values, const Entry& entry, Kind kind)
+{
+    if (kind == Kind::Controller) {
+        auto controller = controller_in(entry);
+        if (!controller) return std::nullopt;
+        values.controllers.push_back(std::move(*controller));
+    } else if (kind == Kind::Calibration) {
+        auto calibration = calibration_in(entry);
+        if (!calibration) return std::nullopt;
+        values.calibrations.insert(in_time_order(values.calibrations, &CalibrationRow::at, calibration->at), std::move(*calibration));
+    } else {
+        const auto verified = verified_calibration_in(entry);
+        if (!verified) return std::nullopt;
+        for (CalibrationRow& c : values.calibrations)
+            if (c.id == *verified) c.verified_at = entry.at;
+    }
+    return Change{kind, entry.subject, ""};
+}
+
+} // namespace
+
+std::int64_t local_day(UnixTime at) { return QDate(1970, 1, 1).daysTo(QDateTime::fromSecsSinceEpoch(at).date()); }
+
+std::string Values::text(Kind kind, const std::string& subject) const
+{
+    const auto found = texts.find({kind, subject});
+    return found == texts.end() ? "" : found->second;
+}
+
+std::string stage_subject(const std::string& pilot_id, const std::string& curriculum, const std::string& stage)
+{
+    return pilot_id + "/" + curriculum + "/" + stage;
+}
+
+void follow(Values& values, AttemptRow attempt)
+{
+    PilotFile& file = values.pilots[attempt.pilot_id];
+    attempt.criteria.clear();
+    const auto place = in_time_order(file.attempts, &AttemptRow::at, attempt.at);
+    file.facts.insert(file.facts.begin() + (place - file.attempts.begin()), fact(attempt));
+    file.attempts.insert(place, std::move(attempt));
+}
+
+std::optional<Change> follow(Values& values, const Entry& entry)
+{
+    values.seq = std::max(values.seq, entry.seq);
+    const auto kind = kind_of(entry);
+    if (!kind) return std::nullopt;
+    switch (*kind) {
+    case Kind::Pilot: {
+        auto pilot = pilot_in(entry);
+        if (!pilot) return std::nullopt;
+        put_text(values, Kind::Pilot, entry.subject, body_of(*pilot));
+        values.pilots[entry.subject].row = std::move(*pilot);
+        return Change{Kind::Pilot, entry.subject, entry.subject};
+    }
+    case Kind::Controller:
+    case Kind::Calibration:
+    case Kind::Verification: return follow_controller(values, entry, *kind);
+    case Kind::KitTick: {
+        const auto kit = kit_tick_in(entry);
+        if (!kit) return std::nullopt;
+        values.pilots[kit->pilot_id].kit_ticks[kit->tick.item] = kit->tick;
+        return Change{Kind::KitTick, kit->tick.item, kit->pilot_id};
+    }
+    case Kind::GripRound: {
+        auto round = grip_round_in(entry);
+        if (!round) return std::nullopt;
+        const std::string pilot = round->pilot_id;
+        values.pilots[pilot].grip_rounds.push_back(std::move(*round));
+        return Change{Kind::GripRound, entry.subject, pilot};
+    }
+    case Kind::Session: {
+        auto session = session_in(entry);
+        if (!session) return std::nullopt;
+        const std::string pilot = session->pilot_id;
+        put_session(values.pilots[pilot], std::move(*session));
+        return Change{Kind::Session, entry.subject, pilot};
+    }
+    case Kind::Attempt: {
+        auto attempt = attempt_in(entry);
+        if (!attempt) return std::nullopt;
+        const std::string pilot = attempt->pilot_id;
+        follow(values, std::move(*attempt));
+        return Change{Kind::Attempt, entry.subject, pilot};
+    }
+    case Kind::Simulator:
+    case Kind::Aircraft:
+    case Kind::Setup: return follow_document(values, entry, *kind);
+    case Kind::Stage: return follow_stage(values, entry);
+    case Kind::Demonstration: {
+        const auto attempt = demonstrating_attempt_in(entry);
+        if (!attempt) return std::nullopt;
+        put(values.demonstrations, entry.subject, attempt->empty() ? std::nullopt : std::optional(DemonstrationRow{*attempt, entry.at}));
+        put_text(values, Kind::Demonstration, entry.subject, *attempt);
+        return Change{Kind::Demonstration, entry.subject, ""};
+    }
+    case Kind::Drill:
+    case Kind::Curriculum:
+    case Kind::Rates:
+    case Kind::Match:
+    case Kind::Plan:
+    case Kind::Trial:
+    case Kind::Handling:
+    case Kind::Blind: return follow_text(values, entry, *kind);
+    }
+    return std::nullopt;
+}
+
+Draft draft_of(const Command& c)
+{
+    const KindFacts& facts = facts_of(c.kind);
+    if (!facts.document.empty()) {
+        const std::string name(facts.document);
+        return {std::string(facts.entry), name + "/" + c.subject, text_body(name, c.subject, c.after), c.why};
+    }
+    const std::string kind(facts.entry);
+    switch (c.kind) {
+    case Kind::Simulator:
+    case Kind::Aircraft:
+    case Kind::Setup: return {kind, c.subject, document_body(c.after), c.why};
+    case Kind::Demonstration: return {kind, c.subject, demonstration_body(c.subject, c.after), c.why};
+    case Kind::Stage: {
+        const auto first = c.subject.find('/'), second = c.subject.find('/', first + 1);
+        const StageOpeningRow opening{c.subject.substr(0, first), c.subject.substr(first + 1, second - first - 1), c.subject.substr(second + 1), "", 0};
+        return {kind, c.subject, body_of(opening, !c.after.empty()), c.after.empty() ? c.before : c.after};
+    }
+    default: return {kind, c.subject, c.after, c.why};
+    }
+}
+
+} // namespace bh

@@ -1,0 +1,69 @@
+#pragma once
+
+#include "core/controller/settings_sheet.h"
+#include "core/progress/standing.h"
+#include "core/setup/training_setup.h"
+#include "files/match_documents.h"
+#include "record/record.h"
+#include "school/changes.h"
+#include "school/command.h"
+
+#include <map>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace bh {
+
+/// What the record says of one pilot.
+struct PilotFile {
+    PilotRow row; ///< without an id: nobody has added this pilot
+    std::vector<AttemptRow> attempts; ///< in time order, criteria left out
+    std::vector<AttemptFact> facts;   ///< of the same attempts
+    std::vector<SessionRow> sessions; ///< in time order
+    std::map<std::string, KitTickRow> kit_ticks; ///< by item
+    std::vector<GripRoundRow> grip_rounds;       ///< in time order
+    std::vector<StageOpeningRow> opened_stages;  ///< those that stand open, in time order
+    std::optional<TrainingSetup> setup;
+    UnixTime setup_at = 0;
+    std::optional<KeptMatch> match;
+    UnixTime match_at = 0;
+    std::optional<KeptPlan> plan;
+    std::optional<RatesTrial> trial;
+    std::vector<HandlingNote> handling;  ///< in time order
+    std::vector<BlindNote> blind_tests;  ///< in time order
+};
+
+/// What all entries up to one say, as plain values: nothing but follow() changes them.
+struct Values {
+    std::int64_t seq = 0; ///< of the newest entry that they follow
+    std::map<std::string, PilotFile> pilots;
+    std::vector<ControllerRow> controllers;   ///< in the order of their first use
+    std::vector<CalibrationRow> calibrations; ///< in time order
+    std::map<std::string, SimulatorProfile> simulators; ///< kept on the record
+    std::map<std::string, Airframe> aircraft;           ///< the school's real ones
+    std::map<std::string, RateProfile> rates;           ///< of real aircraft
+    std::map<std::string, DemonstrationRow> demonstrations; ///< by drill
+    /// What stands for each subject of the kinds that are edited, as it was written.
+    std::map<std::pair<Kind, std::string>, std::string> texts;
+    /// The highest version that a drill or a curriculum ever had here: never given back.
+    std::map<std::pair<Kind, std::string>, int> newest_version;
+
+    [[nodiscard]] std::string text(Kind kind, const std::string& subject) const; ///< empty: nothing stands
+};
+
+/// Takes one entry in. What it changed; nothing for a kind of a newer version, or one that cannot be understood.
+std::optional<Change> follow(Values& values, const Entry& entry);
+/// Takes an attempt in that came as a row (see Record::Snapshot).
+void follow(Values& values, AttemptRow attempt);
+
+/// The entry that a command asks for.
+[[nodiscard]] Draft draft_of(const Command& command);
+
+/// Whole days since 1970-01-01 at the station's own midnight.
+[[nodiscard]] std::int64_t local_day(UnixTime at);
+
+/// The subject of a stage.
+[[nodiscard]] std::string stage_subject(const std::string& pilot_id, const std::string& curriculum, const std::string& stage);
+
+} // namespace bh
