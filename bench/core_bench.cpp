@@ -112,7 +112,8 @@ struct TiledFlight {
         drill.crashes_allowed.reset();
         drill.panic_disqualifies = false;
         for (Criterion& c : drill.criteria)
-            c.phases = c.side.empty() ? std::vector<std::string>{"right", "left"} : std::vector{c.side};
+            c.phases = c.side ? std::vector<std::string>{*c.side == Side::Right ? "right" : "left"}
+                              : std::vector<std::string>{"right", "left"};
     }
 };
 

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/shell/main_window.h"
+#include "school/school.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -61,6 +61,12 @@ struct Desk {
         return widget;
     }
     [[nodiscard]] QString text(const QString& name) const { return find<QLabel>(name)->text(); }
+    /// The chosen pilot's, once every flight that was handed over is on the record.
+    [[nodiscard]] const std::vector<bh::AttemptRow>& keptAttempts() const
+    {
+        school->finish_keeping();
+        return school->attempts(station->pilotId());
+    }
     template <class Condition>
     bool waitFor(Condition condition, int ms = 5000) const
     {

@@ -12,7 +12,7 @@ struct Flying {
     bh::desk::DrillsPage* drills = desk.window->drillsPage();
     Flying()
     {
-        desk.school->add_pilot("Oren Pell");
+        desk.school->add_pilot({"", "Oren Pell"});
         desk.station->choosePilot(desk.school->pilots()[0].id);
         QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     }

@@ -51,6 +51,7 @@ forbid(core "#include <(Q|fstream|iostream|filesystem|chrono|ctime|thread|SDL|sq
 forbid(core "#include \"(files|record|school|device|desk|cli)/" "includes point only downwards")
 forbid(files "#include (<Q|\"(record|school|device|desk|cli)/)" "files sits on the core and knows no Qt")
 forbid(record "#include \"(school|device|desk|cli)/" "includes point only downwards")
+forbid(school "#include (\"(device|desk|cli)/|<Q(Widget|Application|Gui|Window|Painter|Undo))" "the school knows no window")
 forbid(device "#include (<Q|\"(files|record|school|desk|cli)/)" "device sits on the core and knows no Qt")
 forbid(cli "#include \"(device|desk)/" "the command line has no window and no controller")
 

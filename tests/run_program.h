@@ -16,12 +16,20 @@ struct Answer {
     std::string err;
 };
 
-/// A folder of this test process, gone with the machine's temporary files.
+/// A folder of this test process, which goes with it.
 inline std::filesystem::path scratchFolder()
 {
-    static const auto path = std::filesystem::temp_directory_path() / ("bh-programs-" + std::to_string(getpid()));
-    std::filesystem::create_directories(path);
-    return path;
+    struct Scratch {
+        std::filesystem::path path = std::filesystem::temp_directory_path() / ("bh-programs-" + std::to_string(getpid()));
+        ~Scratch()
+        {
+            std::error_code ignored;
+            std::filesystem::remove_all(path, ignored);
+        }
+    };
+    static const Scratch scratch;
+    std::filesystem::create_directories(scratch.path);
+    return scratch.path;
 }
 
 inline std::string slurp(const std::filesystem::path& path)

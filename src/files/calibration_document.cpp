@@ -2,10 +2,28 @@
 
 #include "files/json_in.h"
 
+#include <algorithm>
+
 namespace bh {
 namespace {
 
 using Json = nlohmann::ordered_json;
+
+/// {"yaw->throttle": 0.01, …}
+void read_cross_talk(const JsonIn& in, Calibration& calibration)
+{
+    for (const auto& [pair, share] : in.value().items()) {
+        const auto arrow = pair.find("->");
+        const auto named = [&](std::string_view key) {
+            return std::find_if(all_functions.begin(), all_functions.end(), [&](Function f) { return key == function_key(f); });
+        };
+        const auto first = named(std::string_view(pair).substr(0, arrow));
+        const auto second = arrow == std::string::npos ? all_functions.end() : named(std::string_view(pair).substr(arrow + 2));
+        if (first == all_functions.end() || second == all_functions.end())
+            in.fault("expected two functions such as yaw->throttle, found '" + pair + "'");
+        calibration.cross_talk.push_back({*first, *second, in.number(pair.c_str())});
+    }
+}
 
 } // namespace
 
@@ -79,6 +97,9 @@ Result<Calibration> parse_calibration(std::string_view text, const std::string& 
             out.asymmetry = f.number("asymmetry", 1);
             out.effective_bits = f.number("effective_bits", 0);
         }
+        if (in.has("cross_talk")) read_cross_talk(in.at("cross_talk"), calibration);
+        if (in.has("unused_axes"))
+            for (const JsonIn& axis : in.at("unused_axes").items()) calibration.unused_axes.push_back(axis.whole());
         calibration.step_counts = in.has("step_counts") ? in.at("step_counts").whole() : 0;
         calibration.interval_ms = in.number("interval_ms", 0);
         calibration.interval_p95_ms = in.number("interval_p95_ms", calibration.interval_ms);

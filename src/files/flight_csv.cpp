@@ -24,23 +24,17 @@ bool has_column(const std::vector<std::string>& names, std::string_view name)
     return std::find(names.begin(), names.end(), name) != names.end();
 }
 
-} // namespace
-
-Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
+/// Where each column goes; the log's columns are made ready.
+Result<std::vector<Column>> columns_of(const std::vector<std::string>& names, std::string_view file, FlightLog& log,
+                                       std::size_t rows_expected)
 {
-    CsvCursor cursor(text);
-    const auto names = csv_header(cursor, text);
-    if (!names) return bad_input(std::string(file) + ": " + names.error().message);
     for (const char* needed : {"t_s", "throttle", "stick_roll", "stick_pitch", "stick_yaw"})
-        if (!has_column(*names, needed))
+        if (!has_column(names, needed))
             return bad_input(csv_place(file, 1, "", std::string("there is no column ") + needed + ", a flight log needs it"));
-
-    FlightLog log;
-    log.has_position = has_column(*names, "north_m") && has_column(*names, "east_m") && has_column(*names, "height_m");
+    log.has_position = has_column(names, "north_m") && has_column(names, "east_m") && has_column(names, "height_m");
     std::vector<Column> columns;
-    const std::size_t rows_expected = text.size() / 100 + 16;
-    for (const std::string& name : *names) {
-        if (std::count(names->begin(), names->end(), name) > 1)
+    for (const std::string& name : names) {
+        if (std::count(names.begin(), names.end(), name) > 1)
             return bad_input(csv_place(file, 1, name, "stands there twice, expected each name once"));
         Column column;
         for (const NumberColumn& c : number_columns)
@@ -53,72 +47,90 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
     }
     log.mode.reserve(rows_expected);
     log.armed.reserve(rows_expected);
+    return columns;
+}
 
+/// Several events on one row stand one after the other, with a space between.
+void read_events(std::string_view keys, FlightLog& log)
+{
+    while (!keys.empty()) {
+        const std::string_view key = keys.substr(0, keys.find(' '));
+        if (const auto event = event_from_key(key)) log.events.push_back({log.mode.size(), *event});
+        keys.remove_prefix(std::min(keys.size(), key.size() + 1));
+    }
+}
+
+struct RowState {
+    double finite = 0; ///< stays 0 as long as every number is finite
+    Mode mode = Mode::Acro;
+    std::uint8_t armed = 1;
+};
+
+/// One field of a row; what was expected where it is not that.
+inline std::optional<std::string> read_field(CsvCursor& cursor, const Column& column, RowState& row, FlightLog& log)
+{
+    switch (column.kind) {
+    case Kind::Number: {
+        double value = 0;
+        if (!cursor.number(value)) return "expected a number, found '" + cursor.glimpse() + "'";
+        row.finite += 0 * value;
+        column.numbers->push_back(value);
+        break;
+    }
+    case Kind::Mode: {
+        const std::string_view key = cursor.text();
+        const auto known = mode_from_key(key);
+        if (!known) return "expected acro, angle, horizon, hold or sport, found '" + for_message(key) + "'";
+        row.mode = *known;
+        break;
+    }
+    case Kind::Armed: {
+        const std::string_view key = cursor.text();
+        if (key != "0" && key != "1") return "expected 0 or 1, found '" + for_message(key) + "'";
+        row.armed = key == "1";
+        break;
+    }
+    case Kind::Event: read_events(cursor.text(), log); break;
+    case Kind::Other: cursor.text(); break;
+    }
+    return std::nullopt;
+}
+
+} // namespace
+
+Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
+{
+    CsvCursor cursor(text);
+    const auto names = csv_header(cursor, text);
+    if (!names) return bad_input(std::string(file) + ": " + names.error().message);
+    FlightLog log;
+    const auto columns = columns_of(*names, file, log, text.size() / 100 + 16);
+    if (!columns) return tl::unexpected(columns.error());
+    const auto refused = [&](const std::string& column, const std::string& what) {
+        return bad_input(csv_place(file, cursor.line(), column, what));
+    };
     double last_t_s = -1e300;
     while (!cursor.at_end()) {
         if (cursor.at_line_end()) { // an empty line
             if (!cursor.next_line()) break;
             continue;
         }
-        double finite = 0; // stays 0 as long as every number is finite
-        Mode mode = Mode::Acro;
-        std::uint8_t armed = 1;
-        for (std::size_t i = 0; i < columns.size(); ++i) {
+        RowState row;
+        for (std::size_t i = 0; i < columns->size(); ++i) {
             if (i > 0 && !cursor.next_field())
-                return bad_input(csv_place(file, cursor.line(), (*names)[i],
-                                           "is missing, expected " + std::to_string(columns.size()) + " fields on the row"));
-            switch (columns[i].kind) {
-            case Kind::Number: {
-                double value = 0;
-                if (!cursor.number(value))
-                    return bad_input(
-                        csv_place(file, cursor.line(), (*names)[i], "expected a number, found '" + cursor.glimpse() + "'"));
-                finite += 0 * value;
-                columns[i].numbers->push_back(value);
-                break;
-            }
-            case Kind::Mode: {
-                const std::string_view key = cursor.text();
-                const auto known = mode_from_key(key);
-                if (!known)
-                    return bad_input(csv_place(file, cursor.line(), "mode",
-                                               "expected acro, angle, horizon, hold or sport, found '" + for_message(key) + "'"));
-                mode = *known;
-                break;
-            }
-            case Kind::Armed: {
-                const std::string_view key = cursor.text();
-                if (key != "0" && key != "1")
-                    return bad_input(
-                        csv_place(file, cursor.line(), "armed", "expected 0 or 1, found '" + for_message(key) + "'"));
-                armed = key == "1";
-                break;
-            }
-            case Kind::Event: {
-                std::string_view keys = cursor.text();
-                while (!keys.empty()) { // several events on one row stand one after the other, with a space between
-                    const std::string_view key = keys.substr(0, keys.find(' '));
-                    if (const auto event = event_from_key(key)) log.events.push_back({log.mode.size(), *event});
-                    keys.remove_prefix(std::min(keys.size(), key.size() + 1));
-                }
-                break;
-            }
-            case Kind::Other: cursor.text(); break;
-            }
+                return refused((*names)[i], "is missing, expected " + std::to_string(columns->size()) + " fields on the row");
+            if (const auto wrong = read_field(cursor, (*columns)[i], row, log)) return refused((*names)[i], *wrong);
         }
-        if (finite != 0)
-            return bad_input(csv_place(file, cursor.line(), "", "holds a value that is not finite, expected plain numbers"));
-        const double t_s = log.t_s.back();
-        if (!(t_s > last_t_s)) return bad_input(csv_place(file, cursor.line(), "t_s", "times must rise from row to row"));
-        last_t_s = t_s;
-        log.mode.push_back(mode);
-        log.armed.push_back(armed);
-        if (!cursor.at_line_end())
-            return bad_input(
-                csv_place(file, cursor.line(), "", "more fields than the header's " + std::to_string(columns.size())));
+        if (row.finite != 0) return refused("", "holds a value that is not finite, expected plain numbers");
+        if (!(log.t_s.back() > last_t_s)) return refused("t_s", "times must rise from row to row");
+        last_t_s = log.t_s.back();
+        log.mode.push_back(row.mode);
+        log.armed.push_back(row.armed);
+        if (!cursor.at_line_end()) return refused("", "more fields than the header's " + std::to_string(columns->size()));
         cursor.next_line();
     }
-    if (log.t_s.empty()) return bad_input(std::string(file) + ": has a header but no rows, expected at least one sample");
+    if (log.t_s.empty()) return bad_input(std::string(file) + ": has a header but no rows, expected at least two");
+    if (log.size() < 2) return bad_input(std::string(file) + ": has one row only, which is no flight, expected at least two");
     for (const NumberColumn& c : number_columns)
         if ((log.*c.column).empty()) (log.*c.column).assign(log.size(), c.missing);
     return log;

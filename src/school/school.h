@@ -18,8 +18,8 @@
 namespace bh {
 
 /// The school as the record tells it: values that follow the chain of entries, commands that change it, and what is asked about
-/// it. Says with `changed` what changed; a failing disk, or a command that comes too late, is told with `failed`, and then nothing
-/// was written. Knows no widgets.
+/// it. Says with `changed` what changed; a failing disk, or a command that comes too late, is told with `failed`, and then
+/// nothing was written. Knows no widgets.
 class School : public QObject {
     Q_OBJECT
 public:
@@ -50,18 +50,22 @@ public:
     [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
     /// A drill or curriculum as JSON, as it is here now.
     [[nodiscard]] Result<std::string> document(Kind kind, const std::string& id) const;
-    [[nodiscard]] bool edited(Kind kind, const std::string& id) const; ///< it is not the one that ships
-    [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const; ///< null: none was kept
+    [[nodiscard]] bool edited(Kind kind, const std::string& id) const;                           ///< it is not the one that ships
+    [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const;            ///< null: none was kept
     [[nodiscard]] std::vector<StageOpeningRow> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
     [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
     [[nodiscard]] DrillStanding drill_standing(const std::string& pilot_id, const std::string& drill_id) const;
 
     [[nodiscard]] const std::vector<ControllerRow>& controllers() const { return values_.controllers; }
     [[nodiscard]] const ControllerRow* controller(const std::string& name, const std::string& guid) const;
-    [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& name, const std::string& guid) const; ///< in time order
-    [[nodiscard]] const CalibrationRow* calibration(const std::string& name, const std::string& guid) const;        ///< the latest
-    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const; ///< by item
-    [[nodiscard]] const std::vector<GripRoundRow>& grip_rounds(const std::string& pilot_id) const { return file(pilot_id).grip_rounds; }
+    [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& name,
+                                                           const std::string& guid) const;                   ///< in time order
+    [[nodiscard]] const CalibrationRow* calibration(const std::string& name, const std::string& guid) const; ///< the latest
+    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const;                      ///< by item
+    [[nodiscard]] const std::vector<GripRoundRow>& grip_rounds(const std::string& pilot_id) const
+    {
+        return file(pilot_id).grip_rounds;
+    }
 
     /// Those that ship, and those kept on the record, which stand in for one of the same id.
     [[nodiscard]] const std::vector<SimulatorProfile>& simulators() const { return simulators_; }
@@ -76,7 +80,8 @@ public:
     [[nodiscard]] const RateProfile* rates_of(const std::string& aircraft_id) const;
     /// How the pilot's practised rates were matched with a real aircraft's; nothing: not yet.
     [[nodiscard]] const std::optional<KeptMatch>& match(const std::string& pilot_id) const { return file(pilot_id).match; }
-    [[nodiscard]] std::optional<Stale> match_stale(const std::string& pilot_id) const; ///< why it holds no more; nothing: it holds, or there is none
+    [[nodiscard]] std::optional<Stale> match_stale(
+        const std::string& pilot_id) const; ///< why it holds no more; nothing: it holds, or there is none
     [[nodiscard]] bool on_matched_rates(const std::string& pilot_id) const { return match(pilot_id) && !match_stale(pilot_id); }
 
     [[nodiscard]] UnixTime now() const { return record_->now(); }
@@ -92,6 +97,7 @@ public:
     bool undo(); ///< false, and told, where it could not be done; one that can never be done any more is forgotten
     bool redo();
     [[nodiscard]] const Edit* undoable() const { return done_ > 0 ? &edits_[done_ - 1] : nullptr; }
+    [[nodiscard]] std::size_t edits_standing() const { return done_; } ///< that can be undone
     [[nodiscard]] const Edit* redoable() const { return done_ < edits_.size() ? &edits_[done_] : nullptr; }
     /// The command that lets a text stand for a subject instead of what stands there now.
     [[nodiscard]] Command command(Kind kind, const std::string& subject, std::string after, std::string why = "edited") const;
@@ -109,9 +115,10 @@ public:
     bool keep_plan(const std::string& pilot_id, const KeptPlan& plan);
     bool keep_trial(const std::string& pilot_id, const RateProfile& rates); ///< from now on
     bool keep_demonstration(const std::string& drill_id, const std::string& attempt_id);
-    /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one; undone
-    /// together.
-    bool keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates, const std::optional<KeptMatch>& match);
+    /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one;
+    /// undone together.
+    bool keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates,
+                        const std::optional<KeptMatch>& match);
     /// The set-up with these rates, and the match that they are; undone together.
     bool practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match);
 
@@ -129,14 +136,16 @@ public:
     /// Ends sessions of which nothing was heard for two minutes, as those of a program that crashed: with the time last noted and
     /// at least their attempts' time. Those that run here, or in another window that notes their time, go on. Returns how many.
     int close_abandoned_sessions();
-    /// Keeps a flight: its log is written in another thread, then the attempt's entry, and then `flight_kept` tells that it is safe.
-    /// Adds what it is judged by: the pilot's curriculum with its version. Returns the attempt's id.
-    std::string keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log, std::shared_ptr<const FlightLog> demonstration = nullptr);
+    /// Keeps a flight: its log is written in another thread, then the attempt's entry, and then `flight_kept` tells that it is
+    /// safe. Adds what it is judged by: the pilot's curriculum with its version. Returns the attempt's id.
+    std::string keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log,
+                            std::shared_ptr<const FlightLog> demonstration = nullptr);
     [[nodiscard]] int flights_waiting() const { return static_cast<int>(waiting_.size()); }
     void finish_keeping(); ///< waits for them
     /// The same, at once; its id, empty when it failed. Without a log it was flown elsewhere and scored by eye.
     std::string add_attempt(AttemptRow attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
-    std::string add_calibration(const std::string& controller_name, const std::string& guid, const Calibration& calibration); ///< empty when it failed
+    std::string add_calibration(const std::string& controller_name, const std::string& guid,
+                                const Calibration& calibration); ///< empty when it failed
     bool verify_calibration(const std::string& calibration_id);
     bool tick_kit(const std::string& pilot_id, const std::string& item, bool ticked);
     bool add_grip_round(GripRoundRow round);
@@ -179,7 +188,7 @@ private:
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;
     std::vector<Edit> edits_;
-    std::size_t done_ = 0; ///< so many of the edits stand
+    std::size_t done_ = 0;               ///< so many of the edits stand
     std::set<std::string> running_here_; ///< sessions
     UnixTime saved_at_ = 0;
     struct Standing {

@@ -7,6 +7,7 @@
 #include "files/rates_csv.h"
 #include "files/rates_document.h"
 
+#include <algorithm>
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
 
@@ -141,6 +142,13 @@ TEST_CASE("a calibration comes back from its document as it was", "[files]")
         CHECK(back->functions[f].dead_band == calibration->functions[f].dead_band);
         CHECK(back->functions[f].reason == calibration->functions[f].reason);
     }
+    REQUIRE(calibration->cross_talk.size() == 4);
+    REQUIRE(back->cross_talk.size() == calibration->cross_talk.size());
+    for (const CrossTalk& c : calibration->cross_talk)
+        CHECK(std::ranges::count_if(back->cross_talk, [&](const CrossTalk& b) {
+                  return b.first == c.first && b.second == c.second && b.share == Approx(c.share).margin(1e-9);
+              }) == 1);
+    CHECK(back->unused_axes == calibration->unused_axes);
 }
 
 TEST_CASE("a rate profile out of range names axis and parameter", "[files]")
@@ -163,7 +171,7 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
     REQUIRE(left);
     CHECK(right->goal.turn_deg == 90);
     CHECK(left->goal.turn_deg == -90);
-    CHECK(right->side == "right");
+    CHECK(right->side == Side::Right);
     CHECK(left->instruction == "Turn 90° to the left.");
     CHECK(box.phase("leg-2-left")->goal.place.across_m == -box.phase("leg-2-right")->goal.place.across_m);
     int corners = 0;

@@ -67,7 +67,7 @@ TEST_CASE("columns may come in any order, with others among them, quoted, CRLF, 
 TEST_CASE("bad flight logs get one sentence with place and expectation", "[files]")
 {
     CHECK(messageFor("") == "f.csv: the file is empty, expected a header row with column names");
-    CHECK(messageFor(head) == "f.csv: has a header but no rows, expected at least one sample");
+    CHECK(messageFor(head) == "f.csv: has a header but no rows, expected at least two");
     CHECK(messageFor("t_s,height_m\n0,1\n") == "f.csv: line 1: there is no column throttle, a flight log needs it");
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,abc,acro,1\n") == "f.csv: line 2, column height_m: expected a number, found 'abc'");
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,nan,acro,1\n").find("line 2: holds a value that is not finite") !=

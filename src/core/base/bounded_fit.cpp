@@ -8,8 +8,8 @@ namespace {
 
 using Parameters = std::vector<double>;
 
-Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vector<std::size_t>& free, const Eigen::VectorXd& r,
-                            const Eigen::MatrixXd& j)
+Eigen::VectorXd step_within(const FitBounds& box, const Parameters& p, const std::vector<std::size_t>& free,
+                            const Eigen::VectorXd& r, const Eigen::MatrixXd& j)
 {
     Eigen::MatrixXd normal = j.transpose() * j;
     Eigen::VectorXd down = -j.transpose() * r;
@@ -37,7 +37,7 @@ Eigen::VectorXd step_within(const Box& box, const Parameters& p, const std::vect
 
 } // namespace
 
-void differentiate(const Residuals& residuals, const Box& box, const Parameters& p, const Eigen::VectorXd& r,
+void differentiate(const Residuals& residuals, const FitBounds& box, const Parameters& p, const Eigen::VectorXd& r,
                    const std::vector<std::size_t>& free, Eigen::MatrixXd& j)
 {
     j.resize(r.size(), static_cast<Eigen::Index>(free.size()));
@@ -52,7 +52,8 @@ void differentiate(const Residuals& residuals, const Box& box, const Parameters&
     }
 }
 
-double bounded_fit(const Residuals& residuals, const Box& box, Parameters& p, const std::vector<std::size_t>& free, int rounds)
+double bounded_fit(const Residuals& residuals, const FitBounds& box, Parameters& p, const std::vector<std::size_t>& free,
+                   int rounds)
 {
     Eigen::VectorXd r, there;
     Eigen::MatrixXd j;

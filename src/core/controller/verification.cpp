@@ -15,12 +15,6 @@ constexpr double for_s = 0.3;
 constexpr double stuck_for_s = 3;
 constexpr double wrong_for_s = 0.6; // long enough for a stick on its way round
 
-struct Place {
-    double across = 0, up = 0;
-    [[nodiscard]] double out() const { return std::max(std::abs(across), std::abs(up)); }
-    [[nodiscard]] double hour_deg() const { return std::fmod(std::atan2(across, up) * 180 / std::numbers::pi + 360, 360); }
-};
-
 double apart_deg(double a, double b)
 {
     const double d = std::fmod(std::abs(a - b), 360);
@@ -28,6 +22,20 @@ double apart_deg(double a, double b)
 }
 
 const char* side(bool left) { return left ? "left" : "right"; }
+
+double wanted_deg(const VerificationCheck& check) { return check.hour * 30 % 360; }
+
+std::string trouble_in_words(const VerificationCheck& check, bool other_answers, const StickPlace& seen)
+{
+    const int hour = (static_cast<int>(std::lround(seen.hour_deg() / 30)) + 11) % 12 + 1;
+    std::string trouble = std::string("Asked for the ") + side(check.left) + " stick at " + std::to_string(check.hour) +
+                          " o'clock, but the " + side(other_answers ? !check.left : check.left) + " stick went to " +
+                          std::to_string(hour) + " o'clock: ";
+    if (other_answers) return trouble + "the sticks are the other way round, or the stick mode is another one.";
+    if (apart_deg(seen.hour_deg(), wanted_deg(check)) > 135)
+        return trouble + function_key(check.function) + " is reversed; calibrate again.";
+    return trouble + "its two directions are exchanged, or the wrong way was pushed; try again.";
+}
 
 } // namespace
 
@@ -73,20 +81,22 @@ void Verification::fail(std::string trouble)
     trouble_ = std::move(trouble);
 }
 
+/// Where a stick stands. An unsprung throttle stands at the bottom most of the time: it counts as being away only when it is
+/// asked for.
+StickPlace Verification::place(const Sticks& sticks, bool left) const
+{
+    const VerificationCheck& check = checks_[current_];
+    const Function up = left ? mode_.left_up : mode_.right_up;
+    StickPlace p{on_stick(sticks, left ? mode_.left_across : mode_.right_across), on_stick(sticks, up)};
+    if (up == Function::Throttle && !(check.left == left && check.function == Function::Throttle)) p.up = 0;
+    return p;
+}
+
 void Verification::look(double t_s, const Sticks& sticks)
 {
     if (state() != State::Running) return;
     const VerificationCheck& check = checks_[current_];
-    // An unsprung throttle stands at the bottom most of the time: it counts as being away only when it is asked for.
-    const auto place = [&](bool left) {
-        Place p{on_stick(sticks, left ? mode_.left_across : mode_.right_across),
-                on_stick(sticks, left ? mode_.left_up : mode_.right_up)};
-        const Function up = left ? mode_.left_up : mode_.right_up;
-        if (up == Function::Throttle && !(check.left == left && check.function == Function::Throttle)) p.up = 0;
-        return p;
-    };
-    const Place asked = place(check.left);
-    const Place other = place(!check.left);
+    const StickPlace asked = place(sticks, check.left), other = place(sticks, !check.left);
     // After an upright check the throttle may stay where it is; everything else comes back to the middle first.
     if (must_centre_) {
         const double out = check.function == Function::Throttle ? std::abs(asked.across) : asked.out();
@@ -103,35 +113,29 @@ void Verification::look(double t_s, const Sticks& sticks)
                  " o'clock. If it does not, " + function_key(check.function) + " is reversed; calibrate again.");
         return;
     }
-    const double wanted_deg = check.hour * 30 % 360;
-    const bool right = asked.out() >= reached && apart_deg(asked.hour_deg(), wanted_deg) <= within_deg && other.out() <= still;
+    const bool right =
+        asked.out() >= reached && apart_deg(asked.hour_deg(), wanted_deg(check)) <= within_deg && other.out() <= still;
     right_since_s_ = right ? (right_since_s_ < 0 ? t_s : right_since_s_) : -1;
     if (right && t_s - right_since_s_ >= for_s) {
         ++current_;
         begin_check();
         return;
     }
-    // Wrong: the other stick answers, or this one stands at another hour. The throttle at the bottom before it is pushed
-    // up is no mistake, nor is it at the top before it is pulled down.
+    look_for_trouble(t_s, asked, other, towards);
+}
+
+/// Wrong: the other stick answers, or this one stands at another hour. The throttle at the bottom before it is pushed up is no
+/// mistake, nor is it at the top before it is pulled down.
+void Verification::look_for_trouble(double t_s, const StickPlace& asked, const StickPlace& other, double towards)
+{
+    const VerificationCheck& check = checks_[current_];
     const bool throttle_waits = check.function == Function::Throttle && std::abs(asked.across) < away;
     const bool other_answers = other.out() >= away && (asked.out() < away || throttle_waits);
-    const bool elsewhere = asked.out() >= away && apart_deg(asked.hour_deg(), wanted_deg) > 45 && !throttle_waits;
+    const bool elsewhere = asked.out() >= away && apart_deg(asked.hour_deg(), wanted_deg(check)) > 45 && !throttle_waits;
     const bool throttle_goes_back = check.function == Function::Throttle && towards < *started_at_ - away;
     const bool wrong = other_answers || elsewhere || throttle_goes_back;
     wrong_since_s_ = wrong ? (wrong_since_s_ < 0 ? t_s : wrong_since_s_) : -1;
-    if (!wrong || t_s - wrong_since_s_ < wrong_for_s) return;
-    const Place& seen = other_answers ? other : asked;
-    const int hour = (static_cast<int>(std::lround(seen.hour_deg() / 30)) + 11) % 12 + 1;
-    std::string trouble = std::string("Asked for the ") + side(check.left) + " stick at " + std::to_string(check.hour) +
-                          " o'clock, but the " + side(other_answers ? !check.left : check.left) + " stick went to " +
-                          std::to_string(hour) + " o'clock: ";
-    if (other_answers)
-        trouble += "the sticks are the other way round, or the stick mode is another one.";
-    else if (apart_deg(seen.hour_deg(), wanted_deg) > 135)
-        trouble += std::string(function_key(check.function)) + " is reversed; calibrate again.";
-    else
-        trouble += "its two directions are exchanged, or the wrong way was pushed; try again.";
-    fail(std::move(trouble));
+    if (wrong && t_s - wrong_since_s_ >= wrong_for_s) fail(trouble_in_words(check, other_answers, other_answers ? other : asked));
 }
 
 } // namespace bh

@@ -2,6 +2,9 @@
 
 #include "core/controller/stick_mode.h"
 
+#include <algorithm>
+#include <cmath>
+#include <numbers>
 #include <optional>
 #include <string>
 #include <vector>
@@ -15,6 +18,13 @@ struct VerificationCheck {
     Function function = Function::Pitch;
     double sign = 1;                         ///< the side of the function that the hour stands for
     [[nodiscard]] std::string words() const; ///< "Right stick to 12 o'clock"
+};
+
+/// Where a stick stands, −1…1 across and up.
+struct StickPlace {
+    double across = 0, up = 0;
+    [[nodiscard]] double out() const { return std::max(std::abs(across), std::abs(up)); }
+    [[nodiscard]] double hour_deg() const { return std::fmod(std::atan2(across, up) * 180 / std::numbers::pi + 360, 360); }
 };
 
 /// Leads through the eight checks of a calibration, both sticks to 12, 3, 6 and 9 o'clock, and judges what is seen
@@ -37,6 +47,8 @@ public:
     void again();
 
 private:
+    [[nodiscard]] StickPlace place(const Sticks& sticks, bool left) const;
+    void look_for_trouble(double t_s, const StickPlace& asked, const StickPlace& other, double towards);
     void begin_check();
     void fail(std::string trouble);
     StickMode mode_;

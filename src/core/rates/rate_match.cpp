@@ -33,8 +33,8 @@ std::vector<double> point_weights(const std::vector<double>& bins)
 class Problem {
 public:
     Problem(const RateCurve& target, std::string_view family, const MatchOptions& options, std::vector<ParameterRange> ranges)
-        : family_(family), sizing_(rate_family(family)->sizing), ranges_(std::move(ranges)), keep_max_(options.keep_max), keep_centre_(options.keep_centre),
-          weights_(point_weights(options.weights))
+        : family_(family), sizing_(rate_family(family)->sizing), ranges_(std::move(ranges)), keep_max_(options.keep_max),
+          keep_centre_(options.keep_centre), weights_(point_weights(options.weights))
     {
         for (std::size_t i = 0; i < points; ++i) target_dps_.push_back(rate_dps(target, stick_at(i)));
         target_slope_dps_ = centre_slope_dps(target);
@@ -66,7 +66,7 @@ public:
     {
         return [this](const Parameters& p, Eigen::VectorXd& r) { residuals(p, r); };
     }
-    [[nodiscard]] const Box& box() const { return box_; }
+    [[nodiscard]] const FitBounds& box() const { return box_; }
 
     /// Places to start from, the best first: a coarse look over the whole box, the size of each candidate fitted to the target.
     [[nodiscard]] std::vector<Parameters> look_around() const
@@ -130,7 +130,7 @@ private:
     std::string family_;
     std::size_t sizing_;
     std::vector<ParameterRange> ranges_;
-    Box box_;
+    FitBounds box_;
     bool keep_max_, keep_centre_;
     std::vector<double> weights_, target_dps_;
     double target_slope_dps_ = 0;
@@ -210,8 +210,7 @@ Result<std::vector<ParameterRange>> ranges_for(std::string_view family, const Ma
 {
     const RateFamily* known = rate_family(family);
     if (!known)
-        return failure(Error::Code::OutOfRange,
-                       "expected " + rate_family_names() + ", found '" + std::string(family) + "'");
+        return failure(Error::Code::OutOfRange, "expected " + rate_family_names() + ", found '" + std::string(family) + "'");
     std::vector<ParameterRange> ranges = options.ranges;
     if (ranges.empty()) ranges = ranges_of(*known);
     if (ranges.size() != known->parameters.size())

@@ -141,13 +141,13 @@ public:
     }
     [[nodiscard]] std::size_t rows() const { return steps_.size(); }
     [[nodiscard]] std::size_t blocks() const { return steps_.back().block - steps_.front().block + 1; }
-    [[nodiscard]] const Box& box() const { return box_; }
+    [[nodiscard]] const FitBounds& box() const { return box_; }
 
 private:
     std::vector<Step> steps_;
     std::string family_;
     std::vector<double> weights_;
-    Box box_;
+    FitBounds box_;
     std::vector<std::size_t> all_;
 };
 
@@ -156,8 +156,7 @@ private:
 Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::string_view family_key)
 {
     const RateFamily* family = rate_family(family_key);
-    if (!family)
-        return bad_input("expected " + rate_family_names() + ", found '" + std::string(family_key) + "'");
+    if (!family) return bad_input("expected " + rate_family_names() + ", found '" + std::string(family_key) + "'");
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
     std::vector<Step> steps = usable_steps(log, axis);
     if (steps.size() < fewest_rows)

@@ -49,8 +49,7 @@ Result<int> turns_needed(double rate_dps, double relative_error, double timing_s
 Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, std::string_view key)
 {
     const RateFamily* family = rate_family(key);
-    if (!family)
-        return bad_input("expected " + rate_family_names() + ", found '" + std::string(key) + "'");
+    if (!family) return bad_input("expected " + rate_family_names() + ", found '" + std::string(key) + "'");
     if (timings.size() < 2)
         return bad_input("expected timings at two stick positions or more, found " + std::to_string(timings.size()));
     for (std::size_t i = 0; i < timings.size(); ++i) {
@@ -63,7 +62,7 @@ Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, st
                 return bad_input("expected stick positions that are apart, found two at the same place");
     }
     const std::size_t count = family->parameters.size();
-    Box box;
+    FitBounds box;
     std::vector<std::size_t> free;
     for (std::size_t k = 0; k < count; ++k) {
         box.low.push_back(family->parameters[k].low), box.high.push_back(family->parameters[k].high);

@@ -8,11 +8,11 @@
 #include "desk/controller/stick_view.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -103,6 +103,72 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     list_ = new CheckList(tr("Calibration checklist"));
     verify_ = new QPushButton(tr("Verify (F10)"));
     verify_->setObjectName(QStringLiteral("startVerification"));
+    makeModes();
+    makeTable();
+    foot_ = new QLabel;
+    foot_->setObjectName(QStringLiteral("quiet"));
+    foot_->setWordWrap(true);
+    explain(foot_, tr("Time between two changes of the device's report while the sticks move: the median, and what 95 % of the "
+                      "gaps stay under. "
+                      "Up to 8 ms is good, up to 16 ms usable (house limits)."));
+
+    auto* top = new QHBoxLayout;
+    top->addWidget(devices_);
+    top->addWidget(start_);
+    top->addWidget(verify_);
+    top->addWidget(cancel_);
+    top->addWidget(modes_);
+    top->addStretch();
+    sections_ = new Sections;
+    auto* bench = new QWidget;
+    top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
+    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
+                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
+    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
+                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
+    top->addWidget(
+        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section == History) history_->refresh();
+        if (section == Sheets) sheets_->refresh();
+        if (section == Grip) grip_->refresh();
+    });
+    layOutBench(bench);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(8);
+    layout->addLayout(top);
+    layout->addWidget(sections_, 1);
+
+    sampler_ = new QTimer(this);
+    sampler_->setInterval(sample_ms);
+    connect(sampler_, &QTimer::timeout, this, &ControllerPage::takeSamples);
+    connectAll();
+    QStringList steps;
+    for (std::size_t i = 0; i < prompt_count; ++i) steps << instruction(static_cast<Prompt>(i));
+    list_->setSteps(steps);
+    refreshMode();
+    refreshDevices();
+}
+
+void ControllerPage::layOutBench(QWidget* bench)
+{
+    auto* sticks = new QHBoxLayout;
+    sticks->setSpacing(16);
+    sticks->addWidget(left_, 1);
+    sticks->addWidget(right_, 1);
+    sticks->addWidget(list_, 1);
+    auto* benchLayout = new QVBoxLayout(bench);
+    benchLayout->setContentsMargins(0, 0, 0, 0);
+    benchLayout->setSpacing(8);
+    benchLayout->addWidget(message_);
+    benchLayout->addLayout(sticks, 1);
+    benchLayout->addWidget(table_);
+    benchLayout->addWidget(foot_);
+}
+
+void ControllerPage::makeModes()
+{
     modes_ = new QComboBox;
     modes_->setObjectName(QStringLiteral("stickMode"));
     modes_->setAccessibleName(tr("Stick mode of the chosen pilot"));
@@ -114,6 +180,10 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
                             tr("%1 and %2 on the left stick").arg(functionName(m.left_up), functionName(m.left_across).toLower()),
                             Qt::ToolTipRole);
     }
+}
+
+void ControllerPage::makeTable()
+{
     table_ = new QTableWidget(4, 8);
     table_->setObjectName(QStringLiteral("axisTable"));
     table_->setAccessibleName(tr("What the calibration found, by function"));
@@ -145,55 +215,10 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     table_->setTabKeyNavigation(false);
     const int widths[] = {84, 92, 78, 78, 78, 84, 84};
     for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, widths[i]);
-    foot_ = new QLabel;
-    foot_->setObjectName(QStringLiteral("quiet"));
-    foot_->setWordWrap(true);
-    explain(foot_, tr("Time between two changes of the device's report while the sticks move: the median, and what 95 % of the "
-                      "gaps stay under. "
-                      "Up to 8 ms is good, up to 16 ms usable (house limits)."));
+}
 
-    auto* top = new QHBoxLayout;
-    top->addWidget(devices_);
-    top->addWidget(start_);
-    top->addWidget(verify_);
-    top->addWidget(cancel_);
-    top->addWidget(modes_);
-    top->addStretch();
-    sections_ = new Sections;
-    auto* bench = new QWidget;
-    top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
-    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
-                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
-    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
-                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
-    top->addWidget(
-        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
-    connect(sections_, &Sections::chosen, this, [this](int section) {
-        if (section == History) history_->refresh();
-        if (section == Sheets) sheets_->refresh();
-        if (section == Grip) grip_->refresh();
-    });
-    auto* sticks = new QHBoxLayout;
-    sticks->setSpacing(16);
-    sticks->addWidget(left_, 1);
-    sticks->addWidget(right_, 1);
-    sticks->addWidget(list_, 1);
-    auto* benchLayout = new QVBoxLayout(bench);
-    benchLayout->setContentsMargins(0, 0, 0, 0);
-    benchLayout->setSpacing(8);
-    benchLayout->addWidget(message_);
-    benchLayout->addLayout(sticks, 1);
-    benchLayout->addWidget(table_);
-    benchLayout->addWidget(foot_);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
-    layout->setSpacing(8);
-    layout->addLayout(top);
-    layout->addWidget(sections_, 1);
-
-    sampler_ = new QTimer(this);
-    sampler_->setInterval(sample_ms);
-    connect(sampler_, &QTimer::timeout, this, &ControllerPage::takeSamples);
+void ControllerPage::connectAll()
+{
     connect(start_, &QPushButton::clicked, this, &ControllerPage::startCalibration);
     connect(cancel_, &QPushButton::clicked, this, &ControllerPage::cancel);
     connect(new QShortcut(QKeySequence(Qt::Key_F9), this), &QShortcut::activated, this, &ControllerPage::startCalibration);
@@ -224,11 +249,6 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
         connect(stick, &StickView::dragged, this, [this, stick](QPointF at) { dragged(stick == left_, at); });
         connect(stick, &StickView::released, this, [this, stick] { released(stick == left_); });
     }
-    QStringList steps;
-    for (std::size_t i = 0; i < prompt_count; ++i) steps << instruction(static_cast<Prompt>(i));
-    list_->setSteps(steps);
-    refreshMode();
-    refreshDevices();
 }
 
 void ControllerPage::showEvent(QShowEvent*)

@@ -47,6 +47,10 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    void layOutBench(QWidget* bench);
+    void makeModes();
+    void makeTable();
+    void connectAll();
     void refreshDevices();
     void refreshSticks();
     void refreshResult();

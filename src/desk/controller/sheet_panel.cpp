@@ -6,7 +6,6 @@
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -15,6 +14,7 @@
 #include "desk/words/time_words.h"
 #include "school/ids.h"
 #include "school/rate_rules.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -54,6 +54,49 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     left->addWidget(list_, 1);
     left->addWidget(newName_);
 
+    editor_ = new SimulatorEditor;
+    sides_ = new Sections;
+    learn_ = new LearnForm(sides_);
+    learn_->hide(); // until it is chosen
+    auto* sideButtons = new QHBoxLayout;
+    sideButtons->addWidget(sides_->add(tr("What it expects"), QStringLiteral("expects"), [this] { return editor_; }));
+    sideButtons->addWidget(sides_->add(tr("Find out"), QStringLiteral("unknown"), [this] { return learn_; }));
+    sideButtons->addStretch();
+    auto* right = new QVBoxLayout;
+    right->addLayout(sideButtons);
+    right->addWidget(sides_, 1);
+
+    auto* layout = new QHBoxLayout(this);
+    layout->setContentsMargins(0, 4, 0, 0);
+    layout->setSpacing(14);
+    layout->addLayout(left, 2);
+    layout->addLayout(makeSheet(), 5);
+    layout->addLayout(right, 4);
+
+    connect(list_, &QListWidget::currentRowChanged, this, [this] {
+        if (filling_) return;
+        learn_->forget();
+        learn_->say(QString());
+        showSimulator();
+    });
+    connect(newName_, &QLineEdit::returnPressed, this, &SheetPanel::addSimulator);
+    connect(editor_, &SimulatorEditor::edited, this, [this](const SimulatorProfile& edited) { school_.keep_simulator(edited); });
+    connect(learn_, &LearnForm::learnAsked, this, &SheetPanel::learnFromSeen);
+    connect(beside_, &QPushButton::clicked, this, &SheetPanel::holdBeside);
+    connect(pdf_, &QPushButton::clicked, this, [this] { saveAsPdf(QString()); });
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Calibration, Kind::Verification, Kind::Setup, Kind::Match, Kind::Rates,
+                         Kind::Simulator, Kind::Aircraft},
+                        station_.pilotId()))
+            refresh();
+    });
+    connect(&station_, &Station::deviceChosen, this, &SheetPanel::refresh);
+    connect(&station_, &Station::pilotChosen, this, &SheetPanel::refresh); // the card names the pilot and the stick mode
+    refresh();
+}
+
+QLayout* SheetPanel::makeSheet()
+{
     title_ = head(QString());
     title_->setObjectName(QStringLiteral("sheetTitle"));
     title_->setWordWrap(true);
@@ -97,50 +140,14 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     middle->addLayout(buttons);
     middle->addWidget(saved_);
     middle->addStretch();
-
-    editor_ = new SimulatorEditor;
-    sides_ = new Sections;
-    learn_ = new LearnForm(sides_);
-    learn_->hide(); // until it is chosen
-    auto* sideButtons = new QHBoxLayout;
-    sideButtons->addWidget(sides_->add(tr("What it expects"), QStringLiteral("expects"), [this] { return editor_; }));
-    sideButtons->addWidget(sides_->add(tr("Find out"), QStringLiteral("unknown"), [this] { return learn_; }));
-    sideButtons->addStretch();
-    auto* right = new QVBoxLayout;
-    right->addLayout(sideButtons);
-    right->addWidget(sides_, 1);
-
-    auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(0, 4, 0, 0);
-    layout->setSpacing(14);
-    layout->addLayout(left, 2);
-    layout->addLayout(middle, 5);
-    layout->addLayout(right, 4);
-
-    connect(list_, &QListWidget::currentRowChanged, this, [this] {
-        if (filling_) return;
-        learn_->forget();
-        learn_->say(QString());
-        showSimulator();
-    });
-    connect(newName_, &QLineEdit::returnPressed, this, &SheetPanel::addSimulator);
-    connect(editor_, &SimulatorEditor::edited, this, [this](const SimulatorProfile& edited) { school_.keep_simulator(edited); });
-    connect(learn_, &LearnForm::learnAsked, this, &SheetPanel::learnFromSeen);
-    connect(beside_, &QPushButton::clicked, this, &SheetPanel::holdBeside);
-    connect(pdf_, &QPushButton::clicked, this, [this] { saveAsPdf(QString()); });
-    connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Calibration, Kind::Verification, Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft}, station_.pilotId())) refresh();
-    });
-    connect(&station_, &Station::deviceChosen, this, &SheetPanel::refresh);
-    connect(&station_, &Station::pilotChosen, this, &SheetPanel::refresh); // the card names the pilot and the stick mode
-    refresh();
+    return middle;
 }
 
 const SimulatorProfile* SheetPanel::simulator() const
 {
     const int row = list_->currentRow();
     return row >= 0 && row < static_cast<int>(school_.simulators().size()) ? &school_.simulators()[static_cast<std::size_t>(row)]
-                                                                          : nullptr;
+                                                                           : nullptr;
 }
 
 std::optional<Calibration> SheetPanel::calibration() const
@@ -208,7 +215,8 @@ void SheetPanel::showSimulator()
 
 namespace {
 
-/// What to set for the practised rates in a simulator, in its own numbers, with where they come from; empty where they cannot be set.
+/// What to set for the practised rates in a simulator, in its own numbers, with where they come from; empty where they cannot be
+/// set.
 QStringList ratesOnCard(const School& school, const std::string& pilot_id, const SimulatorProfile& simulator)
 {
     const auto on_card = rates_on_card(school, pilot_id, simulator);
@@ -217,16 +225,24 @@ QStringList ratesOnCard(const School& school, const std::string& pilot_id, const
     QStringList lines;
     switch (on_card->from) {
     case RatesOnCard::From::Match:
-        lines << SheetPanel::tr("Rates, matched on %1 with %2").arg(date, on_card->aircraft.empty() ? SheetPanel::tr("the real aircraft") : QString::fromStdString(on_card->aircraft));
+        lines << SheetPanel::tr("Rates, matched on %1 with %2")
+                     .arg(date, on_card->aircraft.empty() ? SheetPanel::tr("the real aircraft")
+                                                          : QString::fromStdString(on_card->aircraft));
         break;
-    case RatesOnCard::From::MatchElsewhere: lines << SheetPanel::tr("Rates, the nearest here to those matched on %1").arg(date); break;
-    case RatesOnCard::From::StaleMatch: lines << SheetPanel::tr("Rates practised; the match of %1 does not hold any more").arg(date); break;
+    case RatesOnCard::From::MatchElsewhere:
+        lines << SheetPanel::tr("Rates, the nearest here to those matched on %1").arg(date);
+        break;
+    case RatesOnCard::From::StaleMatch:
+        lines << SheetPanel::tr("Rates practised; the match of %1 does not hold any more").arg(date);
+        break;
     case RatesOnCard::From::Practice: lines << SheetPanel::tr("Rates practised, not matched yet"); break;
     }
     QStringList axes;
     for (const auto& curve : on_card->set_here) axes << (curve ? settingsInWords(*curve) : SheetPanel::tr("cannot be set"));
-    if (axes[0] == axes[1]) lines << SheetPanel::tr("Roll and pitch: %1").arg(axes[0]);
-    else lines << SheetPanel::tr("Roll: %1").arg(axes[0]) << SheetPanel::tr("Pitch: %1").arg(axes[1]);
+    if (axes[0] == axes[1])
+        lines << SheetPanel::tr("Roll and pitch: %1").arg(axes[0]);
+    else
+        lines << SheetPanel::tr("Roll: %1").arg(axes[0]) << SheetPanel::tr("Pitch: %1").arg(axes[1]);
     return lines << SheetPanel::tr("Yaw: %1").arg(axes[2]);
 }
 

@@ -40,6 +40,7 @@ public Q_SLOTS:
     bool saveAsPdf(const QString& file); ///< asks for a place when the name is empty
 
 private:
+    QLayout* makeSheet();
     [[nodiscard]] const SimulatorProfile* simulator() const;
     void showSimulator();
     void addSimulator();

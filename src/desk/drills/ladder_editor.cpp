@@ -2,11 +2,11 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "files/curriculum_document.h"
 #include "files/ladder_edit.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -60,59 +60,9 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     up_ = namedButton(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
     down_ = namedButton(tr("Down"), "moveDown", tr("One down"));
     remove_ = namedButton(tr("Remove"), "removeStep", tr("The chosen drill, or the whole stage; what was flown is kept"));
-    connect(add_, &QPushButton::clicked, this, [this] {
-        const std::string id = adds_->currentData().toString().toStdString();
-        editStages([&id](Curriculum& c, std::size_t stage, int) {
-            auto& drills = c.stages[stage].drills;
-            if (std::find(drills.begin(), drills.end(), id) == drills.end()) drills.push_back(id);
-        });
-    });
-    connect(newStage_, &QPushButton::clicked, this, [this] {
-        const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
-        editStages([&](Curriculum& c, std::size_t stage, int) {
-            c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}});
-        });
-    });
-    const auto move = [this](int by) {
-        editStages([by](Curriculum& c, std::size_t stage, int drill) {
-            const auto swap = [by](auto& list, std::size_t at) {
-                const auto to = static_cast<std::ptrdiff_t>(at) + by;
-                if (to >= 0 && to < static_cast<std::ptrdiff_t>(list.size()))
-                    std::swap(list[at], list[static_cast<std::size_t>(to)]);
-            };
-            if (drill < 0)
-                swap(c.stages, stage);
-            else
-                swap(c.stages[stage].drills, static_cast<std::size_t>(drill));
-        });
-    };
-    connect(up_, &QPushButton::clicked, this, [move] { move(-1); });
-    connect(down_, &QPushButton::clicked, this, [move] { move(1); });
-    connect(remove_, &QPushButton::clicked, this, [this] {
-        editStages([](Curriculum& c, std::size_t stage, int drill) {
-            auto& drills = c.stages[stage].drills;
-            if (drill >= 0) drills.erase(drills.begin() + drill);
-            if (drill < 0 || drills.empty()) c.stages.erase(c.stages.begin() + static_cast<std::ptrdiff_t>(stage));
-        });
-    });
-
+    connectStages();
     limitsTitle_ = title();
-    limits_ = new QTableWidget(0, LimitColumns);
-    limits_->setObjectName(QStringLiteral("limits"));
-    limits_->setAccessibleName(tr("Limits of the chosen drill"));
-    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
-    limits_->verticalHeader()->hide();
-    limits_->setShowGrid(false);
-    limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
-    limits_->horizontalHeader()->setMinimumSectionSize(40);
-    for (const int column : {Fail, Pass, Merit, Weight, Must})
-        limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
-    explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
-                      tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
-                      tr("The value that gets 100 marks."), tr("In the mean of the marks."),
-                      tr("Ticked: the drill is not passed without it.")});
-    connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited,
-            Qt::QueuedConnection); // the table is filled anew
+    makeLimits();
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("editorSays"));
     said_->setWordWrap(true);
@@ -148,6 +98,65 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     });
     connect(&station_, &Station::pilotChosen, this, &LadderEditor::refresh);
     refresh();
+}
+
+void LadderEditor::connectStages()
+{
+    connect(add_, &QPushButton::clicked, this, [this] {
+        const std::string id = adds_->currentData().toString().toStdString();
+        editStages([&id](Curriculum& c, std::size_t stage, int) {
+            auto& drills = c.stages[stage].drills;
+            if (std::find(drills.begin(), drills.end(), id) == drills.end()) drills.push_back(id);
+        });
+    });
+    connect(newStage_, &QPushButton::clicked, this, [this] {
+        const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
+        editStages([&](Curriculum& c, std::size_t stage, int) {
+            c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}});
+        });
+    });
+    const auto move = [this](int by) {
+        editStages([by](Curriculum& c, std::size_t stage, int drill) {
+            const auto swap = [by](auto& list, std::size_t at) {
+                const auto to = static_cast<std::ptrdiff_t>(at) + by;
+                if (to >= 0 && to < static_cast<std::ptrdiff_t>(list.size()))
+                    std::swap(list[at], list[static_cast<std::size_t>(to)]);
+            };
+            if (drill < 0)
+                swap(c.stages, stage);
+            else
+                swap(c.stages[stage].drills, static_cast<std::size_t>(drill));
+        });
+    };
+    connect(up_, &QPushButton::clicked, this, [move] { move(-1); });
+    connect(down_, &QPushButton::clicked, this, [move] { move(1); });
+    connect(remove_, &QPushButton::clicked, this, [this] {
+        editStages([](Curriculum& c, std::size_t stage, int drill) {
+            auto& drills = c.stages[stage].drills;
+            if (drill >= 0) drills.erase(drills.begin() + drill);
+            if (drill < 0 || drills.empty()) c.stages.erase(c.stages.begin() + static_cast<std::ptrdiff_t>(stage));
+        });
+    });
+}
+
+void LadderEditor::makeLimits()
+{
+    limits_ = new QTableWidget(0, LimitColumns);
+    limits_->setObjectName(QStringLiteral("limits"));
+    limits_->setAccessibleName(tr("Limits of the chosen drill"));
+    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
+    limits_->verticalHeader()->hide();
+    limits_->setShowGrid(false);
+    limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
+    limits_->horizontalHeader()->setMinimumSectionSize(40);
+    for (const int column : {Fail, Pass, Merit, Weight, Must})
+        limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
+    explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
+                      tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
+                      tr("The value that gets 100 marks."), tr("In the mean of the marks."),
+                      tr("Ticked: the drill is not passed without it.")});
+    connect(limits_, &QTableWidget::cellChanged, this, &LadderEditor::limitsEdited,
+            Qt::QueuedConnection); // the table is filled anew
 }
 
 void LadderEditor::setDrill(const std::string& id)
@@ -290,7 +299,8 @@ void LadderEditor::limitsEdited(int row, int column)
     if (column == Weight) c.weight = value;
     if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked;
     const auto changed = with_limits(*text, criterion, c);
-    const auto kept = changed ? school_.keep_document(Kind::Drill, drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
+    const auto kept =
+        changed ? school_.keep_document(Kind::Drill, drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
     if (kept) return;
     refreshLimits();
     say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));

@@ -29,6 +29,8 @@ public:
     void setDrill(const std::string& id);
 
 private:
+    void connectStages();
+    void makeLimits();
     void refresh();
     void refreshStages();
     void stageRenamed();

@@ -3,10 +3,10 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/unit_words.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -78,22 +78,10 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     simulator_->setObjectName(QStringLiteral("cardSimulator"));
     simulator_->setAccessibleName(tr("Simulator it is flown in"));
     simulator_->setToolTip(tr("Where it is flown; the attempt says so"));
-    for (const SimulatorProfile& s : school_.simulators()) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+    for (const SimulatorProfile& s : school_.simulators())
+        simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
     simulator_->addItem(tr("another simulator"), QString());
-    start_ = tabButton(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
-    start_->setProperty("primary", true);
-    crash_ = tabButton(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
-    down_ = tabButton(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
-    next_ = tabButton(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));
-    off_ = tabButton(tr("Broken off (X)"), "cardOff", tr("Ends it before the drill was flown to its end"));
-    keep_ = tabButton(tr("Keep (K)"), "cardKeep", tr("Onto the pilot's record, marked as observed"));
-    connect(start_, &QPushButton::clicked, this, &ScoreCard::startOrStop);
-    connect(crash_, &QPushButton::clicked, this, &ScoreCard::crashed);
-    connect(down_, &QPushButton::clicked, this, &ScoreCard::throttleDown);
-    connect(next_, &QPushButton::clicked, this, &ScoreCard::nextPart);
-    connect(off_, &QPushButton::clicked, this, &ScoreCard::breakOff);
-    connect(keep_, &QPushButton::clicked, this, &ScoreCard::keep);
-
+    makeButtons();
     auto* head = new QHBoxLayout;
     auto* names = new QVBoxLayout;
     names->addWidget(name_);
@@ -126,6 +114,23 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     });
     connect(&station_, &Station::pilotChosen, this, &ScoreCard::refresh);
     refresh();
+}
+
+void ScoreCard::makeButtons()
+{
+    start_ = tabButton(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
+    start_->setProperty("primary", true);
+    crash_ = tabButton(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
+    down_ = tabButton(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
+    next_ = tabButton(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));
+    off_ = tabButton(tr("Broken off (X)"), "cardOff", tr("Ends it before the drill was flown to its end"));
+    keep_ = tabButton(tr("Keep (K)"), "cardKeep", tr("Onto the pilot's record, marked as observed"));
+    connect(start_, &QPushButton::clicked, this, &ScoreCard::startOrStop);
+    connect(crash_, &QPushButton::clicked, this, &ScoreCard::crashed);
+    connect(down_, &QPushButton::clicked, this, &ScoreCard::throttleDown);
+    connect(next_, &QPushButton::clicked, this, &ScoreCard::nextPart);
+    connect(off_, &QPushButton::clicked, this, &ScoreCard::breakOff);
+    connect(keep_, &QPushButton::clicked, this, &ScoreCard::keep);
 }
 
 void ScoreCard::setDrill(const Drill* drill)
@@ -295,9 +300,8 @@ void ScoreCard::refresh()
         const CriterionScore& c = score.criteria[static_cast<std::size_t>(row)];
         QTableWidgetItem* item = table_->item(row, Value);
         const bool ticking = flight_->ticking(static_cast<std::size_t>(row));
-        item->setText(c.value
-                          ? valueInWords(*c.value, c.criterion.unit()) + (ticking ? QStringLiteral(" …") : QString())
-                          : QStringLiteral("–"));
+        item->setText(c.value ? valueInWords(*c.value, c.criterion.unit()) + (ticking ? QStringLiteral(" …") : QString())
+                              : QStringLiteral("–"));
         item->setForeground(!c.value ? t.soft : c.passed() ? t.held : t.notMet);
     }
     words_->setText(!flight_ ? tr("Choose a drill that flies; sticks that follow a demonstration are scored in the flight.")

@@ -36,6 +36,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    void makeButtons();
     [[nodiscard]] double now_s() const { return static_cast<double>(clock_.elapsed()) / 1000; }
     void startOrStop();
     void press(std::size_t criterion);

@@ -1,10 +1,10 @@
 #include "desk/kit/kit_page.h"
 
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "device/other_programs.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -45,6 +45,43 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
 
+    auto* left = new QVBoxLayout;
+    left->setSpacing(10);
+    left->addWidget(kind_, 0, Qt::AlignLeft);
+    left->addWidget(scroll, 1);
+    auto* columns = new QHBoxLayout;
+    columns->setSpacing(16);
+    columns->addLayout(left, 2);
+    columns->addWidget(makeFinder(), 1, Qt::AlignTop);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 14, 16, 12);
+    layout->setSpacing(10);
+    layout->addWidget(summary_);
+    layout->addLayout(columns, 1);
+
+    if (auto lists = school_.data().kit())
+        lists_ = std::move(*lists);
+    else
+        summary_->setText(QString::fromStdString(lists.error().message));
+    if (auto faults = school_.data().faults())
+        finder_.emplace(std::move(*faults));
+    else
+        question_->setText(QString::fromStdString(faults.error().message));
+    for (const KitList& l : lists_) kind_->addItem(QString::fromStdString(l.name), QString::fromStdString(l.id));
+
+    connectAll();
+    timer_.setInterval(look_each_ms);
+    connect(&timer_, &QTimer::timeout, this, [this] {
+        if (isVisible()) detect();
+    });
+    timer_.start();
+    remakeList();
+    showFinder();
+    detect();
+}
+
+QWidget* KitPage::makeFinder()
+{
     auto* title = new QLabel(tr("Fault finder"));
     title->setFont(uiFont(11, true));
     seen_ = new QLabel;
@@ -85,31 +122,11 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     finder->addWidget(question_);
     finder->addLayout(answers);
     finder->addWidget(steps_);
+    return card;
+}
 
-    auto* left = new QVBoxLayout;
-    left->setSpacing(10);
-    left->addWidget(kind_, 0, Qt::AlignLeft);
-    left->addWidget(scroll, 1);
-    auto* columns = new QHBoxLayout;
-    columns->setSpacing(16);
-    columns->addLayout(left, 2);
-    columns->addWidget(card, 1, Qt::AlignTop);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 12);
-    layout->setSpacing(10);
-    layout->addWidget(summary_);
-    layout->addLayout(columns, 1);
-
-    if (auto lists = school_.data().kit())
-        lists_ = std::move(*lists);
-    else
-        summary_->setText(QString::fromStdString(lists.error().message));
-    if (auto faults = school_.data().faults())
-        finder_.emplace(std::move(*faults));
-    else
-        question_->setText(QString::fromStdString(faults.error().message));
-    for (const KitList& l : lists_) kind_->addItem(QString::fromStdString(l.name), QString::fromStdString(l.id));
-
+void KitPage::connectAll()
+{
     connect(kind_, &QComboBox::currentIndexChanged, this, &KitPage::remakeList);
     connect(find_, &QPushButton::clicked, this, [this] {
         if (!finder_) return;
@@ -138,14 +155,6 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     });
     connect(&station_, &Station::devicesChanged, this, &KitPage::detect);
     connect(&station_, &Station::deviceChosen, this, &KitPage::detect);
-    timer_.setInterval(look_each_ms);
-    connect(&timer_, &QTimer::timeout, this, [this] {
-        if (isVisible()) detect();
-    });
-    timer_.start();
-    remakeList();
-    showFinder();
-    detect();
 }
 
 void KitPage::showEvent(QShowEvent*) { detect(); }

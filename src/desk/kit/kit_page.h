@@ -37,6 +37,8 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    QWidget* makeFinder();
+    void connectAll();
     void remakeList();
     void showTicks();
     void tick(const KitItem& item, bool ticked);

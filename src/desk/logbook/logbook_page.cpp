@@ -2,10 +2,10 @@
 
 #include "desk/logbook/hours_plot.h"
 #include "desk/parts/criteria_panel.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -129,8 +129,7 @@ QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int 
     return section < ColumnCount ? names[section] : QVariant();
 }
 
-LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
-    : QWidget(parent), school_(school), station_(station)
+LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     totals_ = new QLabel;
     totals_->setObjectName(QStringLiteral("totals"));
@@ -142,6 +141,42 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
     filter_->addItem(tr("All drills"), QString());
     for (const Drill& d : school_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
 
+    makeTables();
+    plot_ = new HoursPlot;
+    makeOffer();
+    auto* head = new QHBoxLayout;
+    head->addWidget(totals_, 1);
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(12);
+    upper->addWidget(plot_, 3);
+    upper->addWidget(sessionTable_, 3);
+    auto* attemptSide = new QVBoxLayout;
+    auto* filterRow = new QHBoxLayout;
+    auto* title = new QLabel(tr("Attempts"));
+    title->setFont(uiFont(11, true));
+    filterRow->addWidget(title);
+    filterRow->addWidget(filter_);
+    filterRow->addStretch();
+    attemptSide->addLayout(filterRow);
+    attemptSide->addWidget(attemptTable_, 1);
+    auto* lower = new QHBoxLayout;
+    lower->setSpacing(12);
+    lower->addLayout(attemptSide, 1);
+    lower->addLayout(makeDetail());
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setSpacing(10);
+    layout->addLayout(head);
+    layout->addWidget(offer_);
+    layout->addLayout(upper, 2);
+    layout->addLayout(lower, 3);
+
+    connectAll();
+    refresh();
+}
+
+void LogbookPage::makeTables()
+{
     attempts_ = new AttemptModel(school_, this);
     proxy_ = new QSortFilterProxyModel(this);
     proxy_->setSourceModel(attempts_);
@@ -165,8 +200,10 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
     dressTable(sessionTable_);
     const int sessionWidths[] = {132, 72, 72};
     for (int i = 0; i < 3; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
+}
 
-    plot_ = new HoursPlot;
+QLayout* LogbookPage::makeDetail()
+{
     detail_ = new QLabel;
     detail_->setObjectName(QStringLiteral("attemptDetail"));
     detail_->setWordWrap(true);
@@ -195,7 +232,14 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
     detailScroll->setFrameShape(QFrame::NoFrame);
     detailScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     detailScroll->setFixedWidth(250);
+    auto* side = new QVBoxLayout;
+    side->addWidget(detailScroll, 1);
+    side->addWidget(shows_, 0, Qt::AlignLeft);
+    return side;
+}
 
+void LogbookPage::makeOffer()
+{
     offer_ = new QFrame;
     offer_->setObjectName(QStringLiteral("card"));
     offerWords_ = new QLabel;
@@ -214,37 +258,10 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
     connect(keep_, &QPushButton::clicked, &station_, &Station::keepOutside);
     connect(discard, &QPushButton::clicked, &station_, &Station::discardOutside);
     connect(&station_, &Station::outsideChanged, this, &LogbookPage::showOffer);
+}
 
-    auto* head = new QHBoxLayout;
-    head->addWidget(totals_, 1);
-    auto* upper = new QHBoxLayout;
-    upper->setSpacing(12);
-    upper->addWidget(plot_, 3);
-    upper->addWidget(sessionTable_, 3);
-    auto* attemptSide = new QVBoxLayout;
-    auto* filterRow = new QHBoxLayout;
-    auto* title = new QLabel(tr("Attempts"));
-    title->setFont(uiFont(11, true));
-    filterRow->addWidget(title);
-    filterRow->addWidget(filter_);
-    filterRow->addStretch();
-    attemptSide->addLayout(filterRow);
-    attemptSide->addWidget(attemptTable_, 1);
-    auto* lower = new QHBoxLayout;
-    lower->setSpacing(12);
-    lower->addLayout(attemptSide, 1);
-    auto* detailSide = new QVBoxLayout;
-    detailSide->addWidget(detailScroll, 1);
-    detailSide->addWidget(shows_, 0, Qt::AlignLeft);
-    lower->addLayout(detailSide);
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
-    layout->setSpacing(10);
-    layout->addLayout(head);
-    layout->addWidget(offer_);
-    layout->addLayout(upper, 2);
-    layout->addLayout(lower, 3);
-
+void LogbookPage::connectAll()
+{
     connect(filter_, &QComboBox::currentIndexChanged, this, [this] {
         proxy_->setFilterRegularExpression(QRegularExpression::anchoredPattern(
             filter_->currentData().toString().isEmpty() ? QStringLiteral(".*")
@@ -252,11 +269,13 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent)
     });
     connect(attemptTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, &LogbookPage::showCriteria);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Demonstration, Kind::Drill, Kind::Curriculum, Kind::Simulator}, station_.pilotId())) refresh();
+        if (changes.any(
+                {Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Demonstration, Kind::Drill, Kind::Curriculum, Kind::Simulator},
+                station_.pilotId()))
+            refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &LogbookPage::refresh);
     connect(&station_, &Station::pilotChosen, this, &LogbookPage::refresh);
-    refresh();
 }
 
 void LogbookPage::showOffer()

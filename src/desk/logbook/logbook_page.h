@@ -65,6 +65,10 @@ public:
     LogbookPage(School& school, Station& station, QWidget* parent = nullptr);
 
 private:
+    void makeTables();
+    QLayout* makeDetail();
+    void makeOffer();
+    void connectAll();
     void refresh();
     void showCriteria();
     void showJudged();

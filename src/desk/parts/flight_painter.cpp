@@ -63,6 +63,8 @@ std::vector<RailTie> gateRail(const World& world)
 }
 
 /// Text on a plate, so that it can be read over any ground.
+constexpr double plate_margin = 8;
+
 void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, const QFont& font, const QColor& ink)
 {
     p.setFont(font);
@@ -72,7 +74,7 @@ void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, c
     p.setBrush(ground);
     p.drawRoundedRect(box, 3, 3);
     p.setPen(ink);
-    p.drawText(box.adjusted(8, 0, -8, 0), alignment | Qt::AlignVCenter, text);
+    p.drawText(box.adjusted(plate_margin, 0, -plate_margin, 0), alignment | Qt::AlignVCenter, text);
 }
 
 QString modeName(Mode mode)
@@ -223,6 +225,12 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
           t.soft);
 }
 
+QRectF FlightPainter::plateFor(const QRectF& least, const QString& text, const QFont& font)
+{
+    return {least.topLeft(),
+            QSizeF(std::max(least.width(), QFontMetricsF(font).horizontalAdvance(text) + 2 * plate_margin), least.height())};
+}
+
 void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapshot& now) const
 {
     const Theme& t = theme();
@@ -263,7 +271,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     p.setPen(Qt::NoPen);
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
-    plate(p, QRectF(tape.right() + 4, at - 12, 66, 24), QStringLiteral("%1 m").arg(height, 0, 'f', 1), Qt::AlignRight,
+    const QString reading = QStringLiteral("%1 m").arg(height, 0, 'f', 1);
+    plate(p, plateFor(QRectF(tape.right() + 4, at - 12, 66, 24), reading, uiFont(11, true)), reading, Qt::AlignRight,
           uiFont(11, true), t.ink);
 }
 

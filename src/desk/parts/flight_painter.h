@@ -6,7 +6,9 @@
 #include "core/view/raster.h"
 #include "device/flight_loop.h"
 
+#include <QFont>
 #include <QPointF>
+#include <QRectF>
 #include <QSize>
 #include <deque>
 #include <vector>
@@ -29,6 +31,9 @@ public:
     [[nodiscard]] FlightEye eye() const { return eye_; }
     void setStickMode(const StickMode& mode) { mode_ = mode; } ///< how the stick overlay is laid out
     void paint(QPainter& painter, QSize size, const FlightSnapshot& now);
+
+    /// A plate wide enough for what it is to say: at least so large.
+    [[nodiscard]] static QRectF plateFor(const QRectF& least, const QString& text, const QFont& font);
 
 private:
     void paintWorld(QPainter& painter, const Camera& camera, const FlightSnapshot& now);

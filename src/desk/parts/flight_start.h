@@ -20,7 +20,7 @@ struct StartedFlight {
 
 /// Starts a flight that was prepared and shows it: flown with the station's sticks as practice of the chosen pilot, or by the
 /// stand-in pilot, or a demonstration that plays. An error says why it cannot be flown.
-[[nodiscard]] Result<StartedFlight> startFlight(Station& station, FlightView& view, const PreparedFlight& prepared, const Drill& drill,
-                                                std::optional<FlightLoop::StandIn> stand_in = std::nullopt);
+[[nodiscard]] Result<StartedFlight> startFlight(Station& station, FlightView& view, const PreparedFlight& prepared,
+                                                const Drill& drill, std::optional<FlightLoop::StandIn> stand_in = std::nullopt);
 
 } // namespace bh::desk

@@ -14,7 +14,6 @@
 
 namespace bh::desk {
 
-
 /// The place where one pilot sits: the chosen pilot, the controller in use, and the practice session that runs.
 class Station : public QObject {
     Q_OBJECT

@@ -5,9 +5,9 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QLabel>

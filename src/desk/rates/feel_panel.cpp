@@ -5,10 +5,10 @@
 #include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -20,7 +20,7 @@
 namespace bh::desk {
 namespace {
 
-enum Choice { Real, Practised, Match };
+enum Choice { RealCurve, PractisedCurve, MatchCurve };
 constexpr double told_apart = 0.05; // the usual level
 
 } // namespace
@@ -32,31 +32,7 @@ FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWi
     view_->setObjectName(QStringLiteral("feelView"));
     keys.watch(view_);
     setFocusProxy(view_);
-    const auto choice = [this](const char* name, const QString& spoken, int first) {
-        auto* box = new QComboBox;
-        box->setObjectName(QLatin1String(name));
-        box->setAccessibleName(spoken);
-        box->addItems({tr("real aircraft"), tr("practised now"), tr("match")});
-        box->setCurrentIndex(first);
-        box->setFocusPolicy(Qt::TabFocus);
-        connect(box, &QComboBox::activated, this, &FeelPanel::refresh);
-        return box;
-    };
-    a_ = choice("feelA", tr("Curve A"), Real);
-    b_ = choice("feelB", tr("Curve B"), Practised);
-    fly_ = tabButton(tr("Fly (F5)"), "feelFly", tr("Take off with curve A; the time counts as practice"));
-    fly_->setProperty("primary", true);
-    toA_ = tabButton(tr("A (1)"), "feelToA", tr("Curve A, in the air"));
-    toB_ = tabButton(tr("B (2)"), "feelToB", tr("Curve B, in the air"));
-    toX_ = tabButton(tr("X (3)"), "feelToX", tr("The curve to be told, in the air"));
-    pause_ = tabButton(tr("Pause (F8)"), "feelPause", tr("Hold the flight still, and go on"));
-    blind_ = tabButton(tr("Blind test"), "feelBlind",
-                       tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
-    isA_ = tabButton(tr("X is A"), "feelIsA", tr("Says so, and goes on to the next"));
-    isB_ = tabButton(tr("X is B"), "feelIsB", tr("Says so, and goes on to the next"));
-    rate_ = tabButton(tr("Rate it"), "feelRate",
-                      tr("A few questions about the flight with the practised rates; the rating is kept with them"));
-    connect(rate_, &QPushButton::clicked, this, &FeelPanel::askHowItWas);
+    makeChoices();
     form_ = new HandlingForm;
     connect(form_, &HandlingForm::rated, this, [this](int rating) {
         school_.add_handling(station_.pilotId(), {0, rating, "", context_.practised});
@@ -70,22 +46,7 @@ FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWi
     upper->addWidget(form_);
     upper->addStretch();
     shown_->addWidget(questions);
-    connect(fly_, &QPushButton::clicked, this, &FeelPanel::begin);
-    connect(toA_, &QPushButton::clicked, this, &FeelPanel::useA);
-    connect(toB_, &QPushButton::clicked, this, &FeelPanel::useB);
-    connect(toX_, &QPushButton::clicked, this, &FeelPanel::useX);
-    connect(blind_, &QPushButton::clicked, this, &FeelPanel::beginBlind);
-    connect(isA_, &QPushButton::clicked, this, [this] { say(false); });
-    connect(isB_, &QPushButton::clicked, this, [this] { say(true); });
-    connect(pause_, &QPushButton::clicked, this, &FeelPanel::pause);
-    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {
-        {Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
-    for (const auto& [key, button] : shortcuts) {
-        auto* shortcut = new QShortcut(key, this);
-        const bool digit = key[0].key() < Qt::Key_F1; // may be typed into a box elsewhere on the page
-        shortcut->setContext(digit ? Qt::WidgetWithChildrenShortcut : Qt::WindowShortcut);
-        connect(shortcut, &QShortcut::activated, button, &QPushButton::click);
-    }
+    connectButtons();
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("feelWords"));
     words_->setWordWrap(true);
@@ -121,6 +82,55 @@ FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWi
     refresh();
 }
 
+void FeelPanel::makeChoices()
+{
+    const auto choice = [this](const char* name, const QString& spoken, int first) {
+        auto* box = new QComboBox;
+        box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(spoken);
+        box->addItems({tr("real aircraft"), tr("practised now"), tr("match")});
+        box->setCurrentIndex(first);
+        box->setFocusPolicy(Qt::TabFocus);
+        connect(box, &QComboBox::activated, this, &FeelPanel::refresh);
+        return box;
+    };
+    a_ = choice("feelA", tr("Curve A"), RealCurve);
+    b_ = choice("feelB", tr("Curve B"), PractisedCurve);
+    fly_ = tabButton(tr("Fly (F5)"), "feelFly", tr("Take off with curve A; the time counts as practice"));
+    fly_->setProperty("primary", true);
+    toA_ = tabButton(tr("A (1)"), "feelToA", tr("Curve A, in the air"));
+    toB_ = tabButton(tr("B (2)"), "feelToB", tr("Curve B, in the air"));
+    toX_ = tabButton(tr("X (3)"), "feelToX", tr("The curve to be told, in the air"));
+    pause_ = tabButton(tr("Pause (F8)"), "feelPause", tr("Hold the flight still, and go on"));
+    blind_ = tabButton(tr("Blind test"), "feelBlind",
+                       tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
+    isA_ = tabButton(tr("X is A"), "feelIsA", tr("Says so, and goes on to the next"));
+    isB_ = tabButton(tr("X is B"), "feelIsB", tr("Says so, and goes on to the next"));
+    rate_ = tabButton(tr("Rate it"), "feelRate",
+                      tr("A few questions about the flight with the practised rates; the rating is kept with them"));
+    connect(rate_, &QPushButton::clicked, this, &FeelPanel::askHowItWas);
+}
+
+void FeelPanel::connectButtons()
+{
+    connect(fly_, &QPushButton::clicked, this, &FeelPanel::begin);
+    connect(toA_, &QPushButton::clicked, this, &FeelPanel::useA);
+    connect(toB_, &QPushButton::clicked, this, &FeelPanel::useB);
+    connect(toX_, &QPushButton::clicked, this, &FeelPanel::useX);
+    connect(blind_, &QPushButton::clicked, this, &FeelPanel::beginBlind);
+    connect(isA_, &QPushButton::clicked, this, [this] { say(false); });
+    connect(isB_, &QPushButton::clicked, this, [this] { say(true); });
+    connect(pause_, &QPushButton::clicked, this, &FeelPanel::pause);
+    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {
+        {Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
+    for (const auto& [key, button] : shortcuts) {
+        auto* shortcut = new QShortcut(key, this);
+        const bool digit = key[0].key() < Qt::Key_F1; // may be typed into a box elsewhere on the page
+        shortcut->setContext(digit ? Qt::WidgetWithChildrenShortcut : Qt::WindowShortcut);
+        connect(shortcut, &QShortcut::activated, button, &QPushButton::click);
+    }
+}
+
 FeelPanel::~FeelPanel() { land(); }
 
 void FeelPanel::setContext(const RatesContext& context)
@@ -135,9 +145,9 @@ void FeelPanel::setContext(const RatesContext& context)
 
 RateProfile FeelPanel::rates(const QComboBox* choice) const
 {
-    return choice->currentIndex() == Real        ? context_.real
-           : choice->currentIndex() == Practised ? context_.practised
-                                                 : context_.matched();
+    return choice->currentIndex() == RealCurve        ? context_.real
+           : choice->currentIndex() == PractisedCurve ? context_.practised
+                                                      : context_.matched();
 }
 
 void FeelPanel::land()
@@ -157,7 +167,8 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     if (station_.pilotId().empty() || station_.controllerState() != Station::Controller::Ready) return refresh();
     Drill flight_of = free_flight("pan");
     flight_of.phases.front().instruction =
-        (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again.")).toStdString();
+        (test_ ? tr("1 and 2 are A and B, 3 is X. F5 begins again.") : tr("1 and 2 change the curve. F5 begins again."))
+            .toStdString();
     TakeOff take_off;
     take_off.purpose = TakeOff::Purpose::Test;
     take_off.pilot_id = station_.pilotId();
@@ -208,7 +219,7 @@ void FeelPanel::say(bool x_is_b)
     test_->said_b.push_back(x_is_b);
     if (test_->over()) {
         school_.add_blind_test(station_.pilotId(), {0, tr("%1 and %2").arg(a_->currentText(), b_->currentText()).toStdString(),
-                                                 test_->right(), test_->trials, test_->p_value()});
+                                                    test_->right(), test_->trials, test_->p_value()});
         land();
     } else
         useX();

@@ -50,6 +50,8 @@ public Q_SLOTS:
     void askHowItWas(); ///< of the practised rates
 
 private:
+    void makeChoices();
+    void connectButtons();
     void use(const RateProfile& rates, const QString& what);
     void refresh();
     void follow();

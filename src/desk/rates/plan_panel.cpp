@@ -4,10 +4,11 @@
 #include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
+#include "desk/words/utf8.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -21,9 +22,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr int row_px = 26;
-
-QString text(std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); }
+constexpr int step_row_px = 26;
 
 } // namespace
 
@@ -156,7 +155,8 @@ void PlanPanel::rate(int rating)
     // Through: from now on both sides are matched.
     const auto match = after->next ? std::nullopt : match_of_plan(school_, pilot, plan, after->now);
     school_.keep_plan_step(pilot, plan, after->now, match);
-    if (!plan.on_aircraft) school_.add_handling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
+    if (!plan.on_aircraft)
+        school_.add_handling(pilot, {0, rating, plan.decisions.back().by, after->now}); // happened, and is never undone
 }
 
 QString PlanPanel::inWords(const RateStep& step) const
@@ -165,7 +165,7 @@ QString PlanPanel::inWords(const RateStep& step) const
     static const QString names[] = {tr("Roll"), tr("Pitch"), tr("Yaw")};
     const QString axes = step.axes.size() == 2 ? tr("Roll and pitch") : names[static_cast<std::size_t>(step.axes.front())];
     return tr("%1: %2 from %3 to %4")
-        .arg(axes, family ? text(family->parameters[step.parameter].name) : QString())
+        .arg(axes, family ? utf8(family->parameters[step.parameter].name) : QString())
         .arg(step.from, 0, 'g', 5)
         .arg(step.to, 0, 'g', 5);
 }
@@ -192,10 +192,10 @@ void PlanPanel::showSteps()
                                 d.by.empty() ? when : tr("%1, %2").arg(when, QString::fromStdString(d.by))};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
-            if (column == 2) item->setToolTip(text(handling_words(rated.rating)));
+            if (column == 2) item->setToolTip(utf8(handling_words(rated.rating)));
             steps_->setItem(static_cast<int>(i), column, item);
         }
-        steps_->setRowHeight(static_cast<int>(i), row_px);
+        steps_->setRowHeight(static_cast<int>(i), step_row_px);
     }
     const std::size_t left = plan_ && standing_ && !plan_->ended ? standing_->left.size() : 0;
     steps_->setRowCount(static_cast<int>(flown + left));
@@ -208,10 +208,10 @@ void PlanPanel::showSteps()
             item->setForeground(theme().soft);
             steps_->setItem(static_cast<int>(flown + i), column, item);
         }
-        steps_->setRowHeight(static_cast<int>(flown + i), row_px);
+        steps_->setRowHeight(static_cast<int>(flown + i), step_row_px);
     }
     constexpr int head_px = 36;
-    steps_->setMaximumHeight(head_px + row_px * static_cast<int>(std::max<std::size_t>(flown + left, 2)));
+    steps_->setMaximumHeight(head_px + step_row_px * static_cast<int>(std::max<std::size_t>(flown + left, 2)));
     steps_->setVisible(flown + left > 0);
 }
 
@@ -227,7 +227,8 @@ void PlanPanel::refresh()
     end_->setVisible(open);
     begin_->setVisible(!open);
     const bool differs = !(context_.changing() == context_.matched());
-    begin_->setEnabled(!context_.question.pilot_id.empty() && !context_.question.aircraft_id.empty() && differs && !context_.blocked);
+    begin_->setEnabled(!context_.question.pilot_id.empty() && !context_.question.aircraft_id.empty() && differs &&
+                       !context_.blocked);
     const QString side = context_.aircraft_changes() ? context_.aircraft : tr("the practised rates");
     if (open) {
         const SimulatorProfile* simulator = school_.simulator(plan_->simulator);

@@ -4,6 +4,7 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "desk/words/axis_words.h"
+#include "desk/words/utf8.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -15,8 +16,6 @@ namespace bh::desk {
 namespace {
 
 RateCurve& axisOf(RateProfile& p, std::size_t axis) { return curve_of(p, static_cast<RateAxis>(axis)); }
-
-QString text(std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); }
 
 } // namespace
 
@@ -30,8 +29,8 @@ RateForm::RateForm(QWidget* parent) : QWidget(parent)
     family_->setMinimumContentsLength(14);
     for (const RateFamily& f : rate_families()) {
         QStringList names;
-        for (const RateParameter& p : f.parameters) names << text(p.name);
-        family_->addItem(names.join(QStringLiteral(", ")), text(f.key));
+        for (const RateParameter& p : f.parameters) names << utf8(p.name);
+        family_->addItem(names.join(QStringLiteral(", ")), utf8(f.key));
     }
     connect(family_, &QComboBox::activated, this, &RateForm::familyChosen);
     auto* grid = new QGridLayout(this);
@@ -70,7 +69,7 @@ void RateForm::show(const RateProfile& rates, Whose whose, bool editable)
     const bool same = family_key(rates.pitch) == family_key(rates.roll) && family_key(rates.yaw) == family_key(rates.roll);
     for (std::size_t k = 0; k < 3; ++k) {
         heads_[k]->setVisible(same && family && k < family->parameters.size());
-        if (family && k < family->parameters.size()) heads_[k]->setText(text(family->parameters[k].name));
+        if (family && k < family->parameters.size()) heads_[k]->setText(utf8(family->parameters[k].name));
     }
     for (std::size_t axis = 0; axis < 3; ++axis) showAxis(axis);
 }
@@ -92,8 +91,9 @@ void RateForm::showAxis(std::size_t axis)
         box->setDecimals(p.step < 1 ? 2 : 0);
         box->setRange(p.low, p.high);
         box->setSingleStep(p.step < 1 ? 0.05 : 10);
-        box->setToolTip(text(p.name) + (p.unit.empty() ? QString() : QStringLiteral(", ") + text(p.unit)));
-        box->setAccessibleName((whose_ == Whose::Practised ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2")).arg(text(p.name), axisName(axis)));
+        box->setToolTip(utf8(p.name) + (p.unit.empty() ? QString() : QStringLiteral(", ") + utf8(p.unit)));
+        box->setAccessibleName((whose_ == Whose::Practised ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2"))
+                                   .arg(utf8(p.name), axisName(axis)));
         box->setValue(values[k]);
     }
 }

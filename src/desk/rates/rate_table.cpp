@@ -22,18 +22,21 @@ QString tr(const char* text) { return QObject::tr(text); }
 QTableWidget* makeRateTable()
 {
     auto* table = readingTable("rateTable", tr("The curves in numbers"),
-                               {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"), tr("Off by"), tr("In its own numbers")},
+                               {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"),
+                                tr("Off by"), tr("In its own numbers")},
                                Settings);
     for (int column = 0; column < Columns; ++column) // as the figures below
-        table->horizontalHeaderItem(column)->setTextAlignment((column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+        table->horizontalHeaderItem(column)->setTextAlignment(
+            (column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     table->setMinimumHeight(110);
     table->setMaximumHeight(9 * row_px + 46);
-    explain(table, {tr("Whose curve."),
-                    tr("Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
-                    tr("Metres lost in a full turn without power: ½·g·t² (common practice, a rough guide)."), tr("°/s at half stick."),
-                    tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."),
-                    tr("°/s: root mean square of the difference over the stick from the side that stays, weighted as chosen."),
-                    tr("The settings, in that side's own numbers.")});
+    explain(table,
+            {tr("Whose curve."),
+             tr("Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
+             tr("Metres lost in a full turn without power: ½·g·t² (common practice, a rough guide)."), tr("°/s at half stick."),
+             tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."),
+             tr("°/s: root mean square of the difference over the stick from the side that stays, weighted as chosen."),
+             tr("The settings, in that side's own numbers.")});
     return table;
 }
 
@@ -59,7 +62,8 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
                 cells[Full] = QStringLiteral("%1 °/s").arg(n.max_dps, 0, 'f', 0);
                 cells[Centre] = QStringLiteral("%1 °/s").arg(n.centre_dps, 0, 'f', 0);
                 if (k != stays)
-                    cells[Off] = QStringLiteral("%1 °/s").arg(difference(curve_of(context.target(), axis), *curves[k], context.question.weights[i]).rms_dps, 0, 'f', 1);
+                    cells[Off] = QStringLiteral("%1 °/s").arg(
+                        difference(curve_of(context.target(), axis), *curves[k], context.question.weights[i]).rms_dps, 0, 'f', 1);
                 cells[Settings] = settingsInWords(*curves[k]);
             } else {
                 cells[Settings] = context.question.locked[i] ? tr("left alone") : tr("no match");

@@ -9,12 +9,12 @@
 #include "files/rates_csv.h"
 #include "files/rates_document.h"
 
-#include <nlohmann/json.hpp>
 #include <QObject>
 #include <QPixmap>
 #include <QSaveFile>
 #include <QStringList>
 #include <QSvgGenerator>
+#include <nlohmann/json.hpp>
 #include <qcustomplot.h>
 
 namespace bh::desk {

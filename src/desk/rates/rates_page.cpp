@@ -62,8 +62,8 @@ RatesPage::RatesPage(School& school, Station& station, KeyboardSticks& keys, QWi
     : QWidget(parent), school_(school), station_(station), keys_(keys)
 {
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Session, Kind::Attempt, Kind::Calibration, Kind::Simulator, Kind::Aircraft, Kind::Setup, Kind::Rates,
-                         Kind::Match, Kind::Plan, Kind::Trial, Kind::Handling, Kind::Blind},
+        if (changes.any({Kind::Pilot, Kind::Session, Kind::Attempt, Kind::Calibration, Kind::Simulator, Kind::Aircraft,
+                         Kind::Setup, Kind::Rates, Kind::Match, Kind::Plan, Kind::Trial, Kind::Handling, Kind::Blind},
                         station_.pilotId()))
             refresh();
     });
@@ -116,7 +116,8 @@ void RatesPage::build()
 void RatesPage::buildOptions()
 {
     direction_ = combo("ratesDirection", tr("Which side changes"),
-                       tr("Set the simulator like the aircraft; or bring the aircraft to what is practised; or first find and practise here what feels "
+                       tr("Set the simulator like the aircraft; or bring the aircraft to what is practised; or first find and "
+                          "practise here what feels "
                           "right, and only then change the aircraft"));
     direction_->addItems({tr("The simulator changes"), tr("The aircraft changes"), tr("Found here, then the aircraft")});
     connect(direction_, &QComboBox::activated, this, [this] { rematch(); });
@@ -124,13 +125,17 @@ void RatesPage::buildOptions()
     simulator_ = combo("ratesSimulator", tr("Simulator"), tr("Where the match is to be set; its own limits and steps count"));
     connect(aircraft_, &QComboBox::activated, this, &RatesPage::refresh);
     connect(simulator_, &QComboBox::activated, this, &RatesPage::rematch);
-    keepMax_ = check(tr("keep the full-stick rate"), QStringLiteral("keepMax"), tr("The rate at full stick exactly, as near as the simulator's steps come"));
-    keepCentre_ = check(tr("keep the centre"), QStringLiteral("keepCentre"), tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
+    keepMax_ = check(tr("keep the full-stick rate"), QStringLiteral("keepMax"),
+                     tr("The rate at full stick exactly, as near as the simulator's steps come"));
+    keepCentre_ = check(tr("keep the centre"), QStringLiteral("keepCentre"),
+                        tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
     byUse_ = check(tr("by the pilot's stick use"), QStringLiteral("byUse"),
-                   tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice "
+                   tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three "
+                      "recordings of practice "
                       "outside. The bars behind the curves show it."));
     const QString lockTips[] = {tr("Roll stays as it is"), tr("Pitch stays as it is"),
-                                tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the eyes: it stays unless it "
+                                tr("Yaw takes the least part in the feel of a flight, and a changed yaw turns every habit of the "
+                                   "eyes: it stays unless it "
                                    "is asked for (common practice)")};
     for (std::size_t axis = 0; axis < 3; ++axis) {
         lock_[axis] = check(axisName(axis).toLower(), QStringLiteral("lock") + axisName(axis), lockTips[axis]);
@@ -139,9 +144,11 @@ void RatesPage::buildOptions()
         connect(lock_[axis], &QCheckBox::toggled, this, &RatesPage::rematch);
     }
     for (QCheckBox* box : {keepMax_, keepCentre_, byUse_}) connect(box, &QCheckBox::toggled, this, &RatesPage::rematch);
-    leastHours_ = numberBox("leastHours", tr("Hours on the practised rates before the aircraft changes"), 0, 50, 1, tr(" h first"));
+    leastHours_ =
+        numberBox("leastHours", tr("Hours on the practised rates before the aircraft changes"), 0, 50, 1, tr(" h first"));
     leastHours_->setValue(5);
-    leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be steady, before they go on the "
+    leastHours_->setToolTip(tr("So many hours have to be flown on the practised rates, and their handling ratings have to be "
+                               "steady, before they go on the "
                                "aircraft (house)"));
     connect(leastHours_, &QDoubleSpinBox::valueChanged, this, &RatesPage::rematch);
 }
@@ -149,18 +156,22 @@ void RatesPage::buildOptions()
 void RatesPage::buildButtons()
 {
     trial_ = namedButton(tr("Try these"), "tryRates", tr("Counts hours and handling ratings on the practised rates from now on"));
-    apply_ = namedButton(tr("Practise on the match"), "applyMatch",
-                         tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
+    apply_ = namedButton(
+        tr("Practise on the match"), "applyMatch",
+        tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
     apply_->setProperty("primary", true);
     read_ = namedButton(tr("Read from a file"), "readRates",
-                        tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log of the real aircraft in acro "
+                        tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log "
+                           "of the real aircraft in acro "
                            "(.csv), from which its rates are found"));
-    csv_ = namedButton(tr("Save table"), "saveRateTable", tr("The curves as a table (.csv), or the match as a rates file (.json)"));
+    csv_ =
+        namedButton(tr("Save table"), "saveRateTable", tr("The curves as a table (.csv), or the match as a rates file (.json)"));
     png_ = namedButton(tr("Save picture"), "saveRatePicture", tr("The curves as PNG or SVG"));
     connect(trial_, &QPushButton::clicked, this, [this] { school_.keep_trial(station_.pilotId(), context_.practised); });
     connect(apply_, &QPushButton::clicked, this, &RatesPage::apply);
     connect(read_, &QPushButton::clicked, this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)"));
+        const QString file =
+            QFileDialog::getOpenFileName(this, tr("Rates file or flight log"), {}, tr("Rates or flight log (*.json *.csv)"));
         if (!file.isEmpty()) readRates(file);
     });
     connect(csv_, &QPushButton::clicked, this, [this] {
@@ -168,7 +179,8 @@ void RatesPage::buildButtons()
         if (!file.isEmpty() && !saveTable(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
     connect(png_, &QPushButton::clicked, this, [this] {
-        const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"), tr("Pictures (*.png *.svg)"));
+        const QString file =
+            QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"), tr("Pictures (*.png *.svg)"));
         if (!file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
 }
@@ -294,7 +306,8 @@ void RatesPage::readStickUse()
 {
     const auto& attempts = school_.attempts(station_.pilotId());
     const auto& sessions = school_.sessions(station_.pilotId());
-    const std::string of = station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (sessions.empty() ? "" : sessions.back().id);
+    const std::string of =
+        station_.pilotId() + (attempts.empty() ? "" : attempts.back().id) + (sessions.empty() ? "" : sessions.back().id);
     if (of != useOf_) use_ = stick_history(school_, station_.pilotId());
     useOf_ = of;
 }
@@ -328,7 +341,8 @@ void RatesPage::fillSides()
                                   : ofPilot_ && file.plan ? file.plan->simulator
                                                           : chosenId(simulator_);
     aircraft_->clear();
-    for (const Airframe& a : school_.real_aircraft()) aircraft_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : school_.real_aircraft())
+        aircraft_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
     aircraft_->setCurrentIndex(std::max(aircraft_->count() ? 0 : -1, aircraft_->findData(QString::fromStdString(aircraft))));
     simulator_->clear();
     for (const SimulatorProfile& s : school_.simulators())
@@ -340,8 +354,8 @@ void RatesPage::showForm()
 {
     const bool there_is_one = editsPractised() ? school_.pilot(station_.pilotId()) != nullptr : context_.has_aircraft;
     read_->setEnabled(!editsPractised() && there_is_one);
-    form_->show(editsPractised() ? context_.practised : context_.real, editsPractised() ? RateForm::Whose::Practised : RateForm::Whose::RealAircraft,
-                there_is_one);
+    form_->show(editsPractised() ? context_.practised : context_.real,
+                editsPractised() ? RateForm::Whose::Practised : RateForm::Whose::RealAircraft, there_is_one);
 }
 
 void RatesPage::keepEdited(const RateProfile& changed)
@@ -393,13 +407,17 @@ void RatesPage::rematch()
 
 void RatesPage::tellTitle()
 {
-    if (!context_.has_aircraft) return title_->setText(tr("Add the real aircraft on the Set-up page first; its rates are matched here."));
+    if (!context_.has_aircraft)
+        return title_->setText(tr("Add the real aircraft on the Set-up page first; its rates are matched here."));
     if (!context_.has_simulator)
-        return title_->setText(tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
+        return title_->setText(
+            tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
     const CurveDifference now = difference(context_.real.roll, context_.practised.roll);
     const double then = context_.matches[0] ? context_.matches[0]->rounded_difference.rms_dps : now.rms_dps;
-    title_->setText((context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then") : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
-                        .arg(context_.aircraft, context_.simulator, QString::number(now.rms_dps, 'f', 0), QString::number(then, 'f', 1)));
+    title_->setText(
+        (context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then")
+                                     : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
+            .arg(context_.aircraft, context_.simulator, QString::number(now.rms_dps, 'f', 0), QString::number(then, 'f', 1)));
 }
 
 QString RatesPage::howItStands() const
@@ -408,16 +426,22 @@ QString RatesPage::howItStands() const
     const PilotFile& file = school_.file(station_.pilotId());
     const auto stale = school_.match_stale(station_.pilotId());
     QString said;
-    if (context_.blocked) said = QString::fromStdString(in_words(*context_.blocked));
+    if (context_.blocked)
+        said = QString::fromStdString(in_words(*context_.blocked));
     else if (!context_.real_known)
-        said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until then a learner's rates stand in.");
-    else if (!file.match) said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
-    else if (stale) said = tr("The match of %1 does not hold any more: %2.").arg(dayInWords(file.match_at), QString::fromLatin1(in_words(*stale)).toLower());
+        said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until "
+                  "then a learner's rates stand in.");
+    else if (!file.match)
+        said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
+    else if (stale)
+        said = tr("The match of %1 does not hold any more: %2.")
+                   .arg(dayInWords(file.match_at), QString::fromLatin1(in_words(*stale)).toLower());
     else
         said = tr("Matched on %1; %2 h flown on matched rates so far.")
                    .arg(dayInWords(file.match_at))
                    .arg(school_.standing(station_.pilotId()).hours_matched, 0, 'f', 1);
-    if (context_.aircraft_changes()) said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
+    if (context_.aircraft_changes())
+        said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
     return said;
 }
 
@@ -434,8 +458,9 @@ void RatesPage::showPlots()
     for (const RateAxis axis : rate_axes) {
         const auto i = static_cast<std::size_t>(axis);
         const auto& match = context_.matches[i];
-        plots_[i]->setCurves({curve_of(context_.real, axis), curve_of(context_.practised, axis), match ? std::optional(match->rounded) : std::nullopt,
-                              context_.aircraft_changes(), editsPractised(), use_.shares[i]});
+        plots_[i]->setCurves({curve_of(context_.real, axis), curve_of(context_.practised, axis),
+                              match ? std::optional(match->rounded) : std::nullopt, context_.aircraft_changes(), editsPractised(),
+                              use_.shares[i]});
     }
     moveCursors();
 }

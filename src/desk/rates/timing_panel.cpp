@@ -4,9 +4,9 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "school/school.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -190,7 +190,7 @@ void TimingPanel::refresh()
                 .arg(1.96 * sticks[0].rate.standard_error_dps, 0, 'f', 0));
     } else {
         words_->setText(context_.question.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.")
-                                                     : tr("Nothing timed yet for %1.").arg(context_.aircraft));
+                                                              : tr("Nothing timed yet for %1.").arg(context_.aircraft));
     }
     if (found_) {
         const RateFamily& f = *rate_family(family_key(found_->curve));

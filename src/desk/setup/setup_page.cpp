@@ -4,17 +4,17 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
-#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
-#include "desk/words/time_words.h"
-#include "school/ids.h"
-#include "school/setup_rules.h"
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
 #include "desk/setup/tilt_view.h"
+#include "desk/words/time_words.h"
+#include "school/ids.h"
+#include "school/school.h"
+#include "school/setup_rules.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -97,6 +97,43 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     top->addWidget(sections_->add(tr("Real day"), QStringLiteral("sectionDay"), [dayScroll] { return dayScroll; }));
     top->addWidget(card_);
 
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(14, 10, 14, 10);
+    layout->setSpacing(8);
+    layout->addLayout(top);
+    layout->addWidget(sections_, 1);
+    layout->addLayout(makeFoot());
+
+    soon_.setSingleShot(true);
+    soon_.setInterval(keep_after_ms);
+    connect(&soon_, &QTimer::timeout, this, &SetupPage::keep);
+    connect(day_, &DayPanel::edited, this, [this] {
+        setup_.day = day_->day();
+        change();
+    });
+    connect(fly_, &QPushButton::clicked, this, [this] {
+        keep();
+        Q_EMIT flyAsked(world_->currentData().toString().toStdString(), static_cast<Mode>(mode_->currentData().toInt()));
+    });
+    connect(card_, &QPushButton::clicked, this, [this] {
+        keep();
+        Q_EMIT cardAsked();
+    });
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Pilot, Kind::Setup, Kind::Aircraft, Kind::Attempt, Kind::Stage, Kind::Curriculum},
+                        station_.pilotId())) {
+            if (!edited_) load();
+        }
+    });
+    connect(&station_, &Station::pilotChosen, this, [this] {
+        keep();
+        load();
+    });
+    load();
+}
+
+QLayout* SetupPage::makeFoot()
+{
     world_ = new QComboBox;
     world_->setObjectName(QStringLiteral("tryWorld"));
     world_->setAccessibleName(tr("World to fly in"));
@@ -123,39 +160,7 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     foot->addWidget(mode_);
     foot->addWidget(fly_);
     foot->addStretch();
-
-    auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(14, 10, 14, 10);
-    layout->setSpacing(8);
-    layout->addLayout(top);
-    layout->addWidget(sections_, 1);
-    layout->addLayout(foot);
-
-    soon_.setSingleShot(true);
-    soon_.setInterval(keep_after_ms);
-    connect(&soon_, &QTimer::timeout, this, &SetupPage::keep);
-    connect(day_, &DayPanel::edited, this, [this] {
-        setup_.day = day_->day();
-        change();
-    });
-    connect(fly_, &QPushButton::clicked, this, [this] {
-        keep();
-        Q_EMIT flyAsked(world_->currentData().toString().toStdString(), static_cast<Mode>(mode_->currentData().toInt()));
-    });
-    connect(card_, &QPushButton::clicked, this, [this] {
-        keep();
-        Q_EMIT cardAsked();
-    });
-    connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Setup, Kind::Aircraft, Kind::Attempt, Kind::Stage, Kind::Curriculum}, station_.pilotId())) {
-            if (!edited_) load();
-        }
-    });
-    connect(&station_, &Station::pilotChosen, this, [this] {
-        keep();
-        load();
-    });
-    load();
+    return foot;
 }
 
 void SetupPage::showDay() { sections_->choose(1); }
@@ -224,27 +229,7 @@ QWidget* SetupPage::makeCameraPart()
     powerWords_ = new QLabel;
     explain(powerWords_, tr("Share of full power; thrust goes with power to 2/3 (momentum theory). Learners at low tilt: about "
                             "80 % (common practice)."));
-    figures_ = new QTableWidget(0, 3);
-    figures_->setObjectName(QStringLiteral("figures"));
-    figures_->setAccessibleName(tr("What the set-up does"));
-    figures_->verticalHeader()->hide();
-    figures_->verticalHeader()->setDefaultSectionSize(figure_px);
-    figures_->setHorizontalHeaderLabels({tr("At this tilt"), tr("As it comes"), tr("As set")});
-    figures_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
-    figures_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    figures_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    figures_->setColumnWidth(1, 104);
-    figures_->setColumnWidth(2, 104);
-    figures_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    figures_->setSelectionMode(QAbstractItemView::NoSelection);
-    figures_->setTabKeyNavigation(false);
-    figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    figures_->setFixedHeight(8 * figure_px + 34);
-    explain(figures_,
-            {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
-             tr("The simulated aircraft with its own propellers at full power."),
-             tr("With the propellers and the power set above, from the flight's own equations.")});
+    makeFigures();
     warnings_ = new QLabel;
     warnings_->setObjectName(QStringLiteral("setupWarnings"));
     warnings_->setWordWrap(true);
@@ -278,6 +263,37 @@ QWidget* SetupPage::makeCameraPart()
     layout->addWidget(warnings_); // above the figures: it must not need scrolling
     layout->addWidget(figures_);
 
+    connectCamera();
+    return part;
+}
+
+void SetupPage::makeFigures()
+{
+    figures_ = new QTableWidget(0, 3);
+    figures_->setObjectName(QStringLiteral("figures"));
+    figures_->setAccessibleName(tr("What the set-up does"));
+    figures_->verticalHeader()->hide();
+    figures_->verticalHeader()->setDefaultSectionSize(figure_px);
+    figures_->setHorizontalHeaderLabels({tr("At this tilt"), tr("As it comes"), tr("As set")});
+    figures_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    figures_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    figures_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    figures_->setColumnWidth(1, 104);
+    figures_->setColumnWidth(2, 104);
+    figures_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    figures_->setSelectionMode(QAbstractItemView::NoSelection);
+    figures_->setTabKeyNavigation(false);
+    figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    figures_->setFixedHeight(8 * figure_px + 34);
+    explain(figures_,
+            {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
+             tr("The simulated aircraft with its own propellers at full power."),
+             tr("With the propellers and the power set above, from the flight's own equations.")});
+}
+
+void SetupPage::connectCamera()
+{
     connect(tilt_, &TiltView::dragged, this, [this](double tilt) {
         setup_.camera_tilt_deg = tilt;
         change();
@@ -300,7 +316,6 @@ QWidget* SetupPage::makeCameraPart()
         setup_.power_share = percent / 100.0;
         change();
     });
-    return part;
 }
 
 const Airframe& SetupPage::simulated() const
@@ -354,9 +369,12 @@ void SetupPage::showWhatCanBeSet()
     for (const auto& [box, axes] : {std::pair{rollRate_, RateAxes::RollAndPitch}, {yawRate_, RateAxes::Yaw}}) {
         const bool can = full_stick_can_be_set(setup_, axes);
         box->setEnabled(can && school_.pilot(editing_));
-        if (can) explain(box, axes == RateAxes::Yaw ? tr("Learners about 300°/s (common practice).")
-                                                    : tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
-        else explain(box, measured);
+        if (can)
+            explain(box, axes == RateAxes::Yaw ? tr("Learners about 300°/s (common practice).")
+                                               : tr("Learners about 350°/s, down to 250 while they rock (common practice). The "
+                                                    "centre's slope goes along in proportion."));
+        else
+            explain(box, measured);
     }
 }
 
@@ -364,13 +382,14 @@ void SetupPage::refresh()
 {
     filling_ = true;
     const PilotRow* pilot = school_.pilot(editing_);
-    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_, yawRate_, propeller_, power_,
-                                                      day_, fly_, card_})
+    for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_,
+                                                      yawRate_, propeller_, power_, day_, fly_, card_})
         w->setEnabled(pilot);
     const UnixTime at = school_.file(editing_).setup_at;
     state_->setText(!pilot ? tr("Add a pilot in the line-up first; the set-up is kept on the pilot's record.")
-                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.").arg(QString::fromStdString(pilot->name))
-                           : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), dayInWords(at)));
+                    : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.")
+                                .arg(QString::fromStdString(pilot->name))
+                          : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), dayInWords(at)));
     showAircraft();
     showSettings();
     showFigures();
@@ -383,14 +402,16 @@ void SetupPage::showAircraft()
 {
     real_->clear();
     real_->addItem(tr("not chosen"), QString());
-    for (const Airframe& a : school_.real_aircraft()) real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : school_.real_aircraft())
+        real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
     real_->setCurrentIndex(std::max(0, real_->findData(QString::fromStdString(setup_.real_aircraft))));
     const Airframe* real = school_.real_aircraft(setup_.real_aircraft);
     form_->setVisible(real);
     if (real) form_->show(*real);
     rankingHead_->setText(real ? tr("Simulated aircraft, the nearest first") : tr("Simulated aircraft"));
     std::vector<Candidate> ranked;
-    if (real) ranked = nearest_aircraft(*real, school_.simulated_aircraft(), rate_dps(setup_.rates.roll, 1));
+    if (real)
+        ranked = nearest_aircraft(*real, school_.simulated_aircraft(), rate_dps(setup_.rates.roll, 1));
     else
         for (const Airframe& a : school_.simulated_aircraft()) ranked.push_back({a.id, 0, {}});
     candidates_->show(ranked, school_.simulated_aircraft(), setup_.simulated_aircraft, real);
@@ -406,7 +427,9 @@ void SetupPage::showSettings()
     showWhatCanBeSet();
     propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
     power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
-    propellerWords_->setText(tr("Propellers: %1 % of %2 mm").arg(100 * setup_.propeller_ratio, 0, 'f', 0).arg(1000 * simulated().propeller_m, 0, 'f', 0));
+    propellerWords_->setText(tr("Propellers: %1 % of %2 mm")
+                                 .arg(100 * setup_.propeller_ratio, 0, 'f', 0)
+                                 .arg(1000 * simulated().propeller_m, 0, 'f', 0));
     powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
 }
 
@@ -416,7 +439,8 @@ void SetupPage::showFigures()
     const double density = standard_air(0, setup_.day.warmer_k).density_kgpm3;
     const Airframe& plain = simulated();
     const Airframe flown = detuned(plain, setup_.propeller_ratio, setup_.power_share);
-    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density), now = tilt_effect(flown, setup_.camera_tilt_deg, density);
+    const TiltEffect before = tilt_effect(plain, setup_.camera_tilt_deg, density),
+                     now = tilt_effect(flown, setup_.camera_tilt_deg, density);
     const double roll = rate_dps(setup_.rates.roll, 1);
     tilt_->show(setup_.camera_tilt_deg, setup_.fov_deg, flown, now);
     const struct {
@@ -446,7 +470,7 @@ void SetupPage::showWarnings()
 {
     QStringList words;
     for (const std::string& w : warnings_of(school_, editing_, setup_)) words << QString::fromStdString(w);
-    warnings_->setText(!words.isEmpty()                  ? words.join(QLatin1Char('\n'))
+    warnings_->setText(!words.isEmpty()                ? words.join(QLatin1Char('\n'))
                        : is_learner(school_, editing_) ? tr("Nothing to warn of for a learner.")
                                                        : tr("Nothing to warn of."));
     warnings_->setProperty("caution", !words.isEmpty());

@@ -45,6 +45,9 @@ protected:
     void hideEvent(QHideEvent*) override;
 
 private:
+    QLayout* makeFoot();
+    void makeFigures();
+    void connectCamera();
     QWidget* makeAircraftPart();
     QWidget* makeCameraPart();
     void load();    ///< the chosen pilot's set-up from the record

@@ -116,6 +116,23 @@ void TiltView::paintEvent(QPaintEvent*)
     p.setPen(t.soft);
     p.drawText(QRectF(width() - 160, lens.y() - 18, 154, 16), Qt::AlignRight, tr("horizon, picture's middle"));
 
+    paintAircraft(p, at, unit);
+    paintForces(p, at, unit);
+    p.setPen(t.ink);
+    p.setFont(uiFont(13, true));
+    p.drawText(QRectF(12, 8, width() - 24, 24), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
+    p.setFont(uiFont(10));
+    p.setPen(effect_.level.possible ? t.ink : t.notMet);
+    p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
+               effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle")
+                                            .arg(effect_.level.speed_mps, 0, 'f', 1)
+                                            .arg(100 * effect_.level.throttle, 0, 'f', 0)
+                                      : tr("full throttle does not carry it"));
+}
+
+void TiltView::paintAircraft(QPainter& p, QPointF at, double unit) const
+{
+    const Theme& t = theme();
     // The aircraft: arm, body, two rotors in view, camera.
     p.save();
     p.translate(at);
@@ -136,7 +153,13 @@ void TiltView::paintEvent(QPaintEvent*)
     p.rotate(-tilt_deg_); // tipped up against the airframe: level
     p.drawRoundedRect(QRectF(-0.1 * unit, -0.09 * unit, 0.24 * unit, 0.18 * unit), 2, 2);
     p.restore();
+}
 
+void TiltView::paintForces(QPainter& p, QPointF at, double unit) const
+{
+    const Theme& t = theme();
+    const double lean = radians(tilt_deg_);
+    const QPointF up(std::sin(lean), -std::cos(lean));
     // Forces, to one scale: thrust, weight, drag.
     const double weight_n = flown_.mass_kg * gravity_mps2;
     const double px_per_n = 0.62 * unit / weight_n;
@@ -159,17 +182,6 @@ void TiltView::paintEvent(QPaintEvent*)
     arrow(at, QPointF(0, 1), weight_n, t.steel, tr("weight"), Qt::SolidLine);
     arrow(at - QPointF(0.3 * unit, 0), QPointF(-1, 0), weight_n * std::tan(lean), t.yaw, tilt_deg_ >= 8 ? tr("drag") : QString(),
           Qt::DashLine);
-
-    p.setPen(t.ink);
-    p.setFont(uiFont(13, true));
-    p.drawText(QRectF(12, 8, width() - 24, 24), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
-    p.setFont(uiFont(10));
-    p.setPen(effect_.level.possible ? t.ink : t.notMet);
-    p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
-               effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle")
-                                            .arg(effect_.level.speed_mps, 0, 'f', 1)
-                                            .arg(100 * effect_.level.throttle, 0, 'f', 0)
-                                      : tr("full throttle does not carry it"));
 }
 
 } // namespace bh::desk

@@ -28,6 +28,8 @@ protected:
     void keyPressEvent(QKeyEvent*) override;
 
 private:
+    void paintAircraft(QPainter& p, QPointF at, double unit) const;
+    void paintForces(QPainter& p, QPointF at, double unit) const;
     [[nodiscard]] QPointF middle() const;
     [[nodiscard]] double angleAt(QPointF place) const; ///< of the line from the middle, degrees below the horizontal ahead
     void ask(double tilt_deg);

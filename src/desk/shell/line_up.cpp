@@ -1,8 +1,8 @@
 #include "desk/shell/line_up.h"
 
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QDoubleSpinBox>
@@ -76,10 +76,7 @@ public:
 
 } // namespace
 
-PilotListModel::PilotListModel(const School& school, QObject* parent) : QAbstractListModel(parent), school_(school)
-{
-    refresh();
-}
+PilotListModel::PilotListModel(const School& school, QObject* parent) : QAbstractListModel(parent), school_(school) { refresh(); }
 
 void PilotListModel::refresh()
 {
@@ -149,31 +146,7 @@ LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(paren
     empty_ = new QLabel(tr("No pilots yet. Type a name below and press Enter to add the first one."));
     empty_->setWordWrap(true);
 
-    card_ = new QFrame;
-    name_ = new QLineEdit;
-    name_->setObjectName(QStringLiteral("pilotName"));
-    name_->setAccessibleName(tr("Name of the chosen pilot"));
-    target_ = new QDoubleSpinBox;
-    target_->setObjectName(QStringLiteral("pilotTarget"));
-    target_->setAccessibleName(tr("Hours wanted before a first flight"));
-    target_->setToolTip(tr("Practice hours wanted before a first real flight. 20 h is the low end, 50 h the comfortable one "
-                           "(common practice, no source)."));
-    target_->setRange(1, 500);
-    target_->setDecimals(0);
-    target_->setButtonSymbols(QAbstractSpinBox::NoButtons);
-    target_->setSuffix(tr(" h"));
-    target_->setKeyboardTracking(false);
-    auto* cardLayout = new QVBoxLayout(card_);
-    cardLayout->setContentsMargins(0, 0, 0, 0);
-    cardLayout->setSpacing(4);
-    auto* cardTitle = new QLabel(tr("Chosen pilot"));
-    auto* targetRow = new QHBoxLayout;
-    targetRow->addWidget(new QLabel(tr("Target")));
-    targetRow->addWidget(target_, 1);
-    cardLayout->addWidget(cardTitle);
-    cardLayout->addWidget(name_);
-    cardLayout->addLayout(targetRow);
-
+    makeCard();
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newPilotName"));
     newName_->setPlaceholderText(tr("New pilot's name"));
@@ -204,6 +177,42 @@ LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(paren
     inset(card_);
     inset(addRow);
 
+    connectAll();
+    refresh();
+    if (station_.pilotId().empty() && proxy_->rowCount() > 0) chooseRow(proxy_->index(0, 0));
+    if (school_.pilots().empty()) newName_->setFocus(); // the first thing to do
+}
+
+void LineUp::makeCard()
+{
+    card_ = new QFrame;
+    name_ = new QLineEdit;
+    name_->setObjectName(QStringLiteral("pilotName"));
+    name_->setAccessibleName(tr("Name of the chosen pilot"));
+    target_ = new QDoubleSpinBox;
+    target_->setObjectName(QStringLiteral("pilotTarget"));
+    target_->setAccessibleName(tr("Hours wanted before a first flight"));
+    target_->setToolTip(tr("Practice hours wanted before a first real flight. 20 h is the low end, 50 h the comfortable one "
+                           "(common practice, no source)."));
+    target_->setRange(1, 500);
+    target_->setDecimals(0);
+    target_->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    target_->setSuffix(tr(" h"));
+    target_->setKeyboardTracking(false);
+    auto* cardLayout = new QVBoxLayout(card_);
+    cardLayout->setContentsMargins(0, 0, 0, 0);
+    cardLayout->setSpacing(4);
+    auto* cardTitle = new QLabel(tr("Chosen pilot"));
+    auto* targetRow = new QHBoxLayout;
+    targetRow->addWidget(new QLabel(tr("Target")));
+    targetRow->addWidget(target_, 1);
+    cardLayout->addWidget(cardTitle);
+    cardLayout->addWidget(name_);
+    cardLayout->addLayout(targetRow);
+}
+
+void LineUp::connectAll()
+{
     connect(filter_, &QLineEdit::textChanged, this, [this](const QString& text) {
         proxy_->setFilterFixedString(text);
         if (proxy_->rowCount() > 0 && !text.isEmpty()) chooseRow(proxy_->index(0, 0));
@@ -226,14 +235,12 @@ LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(paren
     connect(add_, &QPushButton::clicked, this, addNow);
     connect(newName_, &QLineEdit::returnPressed, this, addNow);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage, Kind::Setup, Kind::Match, Kind::Rates,
-                         Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum})) refresh();
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage,
+                         Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum}))
+            refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &LineUp::refresh);
     connect(&station_, &Station::pilotChosen, this, &LineUp::refresh);
-    refresh();
-    if (station_.pilotId().empty() && proxy_->rowCount() > 0) chooseRow(proxy_->index(0, 0));
-    if (school_.pilots().empty()) newName_->setFocus(); // the first thing to do
 }
 
 bool LineUp::eventFilter(QObject* watched, QEvent* event)

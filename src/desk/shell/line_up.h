@@ -44,6 +44,8 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void makeCard();
+    void connectAll();
     void refresh();
     void showCard();
     void chooseRow(const QModelIndex& index);

@@ -2,11 +2,11 @@
 
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/rates/rates_page.h"
 #include "desk/setup/setup_page.h"
 #include "desk/shell/main_window.h"
+#include "school/school.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -59,69 +59,86 @@ void moveThroughCalibration(Station& station, ControllerPage& page, int until)
     }
 }
 
-} // namespace
-
-int walkTour(MainWindow& window, School& school, Station& station, const QString& folder)
-{
-    QDir().mkpath(folder);
+/// The window, walked page by page.
+struct Tour {
+    MainWindow& window;
+    School& school;
+    Station& station;
+    QDir folder;
+    DrillsPage& drills;
     int failures = 0;
-    const auto picture = [&](const char* name) {
-        settle();
-        const QString file = QDir(folder).filePath(QLatin1String(name) + QStringLiteral(".png"));
-        if (!window.grab().save(file)) {
-            std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
-            ++failures;
-        }
-    };
-    window.resize(1280, 800);
-    DrillsPage& drills = *window.drillsPage();
-    if (!school.pilots().empty()) station.choosePilot(school.pilots()[0].id);
-    window.showPage(MainWindow::Board);
-    picture("board");
-    window.showPage(MainWindow::Kit);
-    picture("kit");
-    window.showPage(MainWindow::Controller);
-    picture("controller");
-    moveThroughCalibration(station, *window.controllerPage(), 5);
-    picture("calibrating");
-    window.controllerPage()->cancel();
-    window.controllerPage()->showSection(ControllerPage::Sheets);
-    picture("sheets");
-    window.controllerPage()->showSection(ControllerPage::History);
-    window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
-    picture("history");
-    window.controllerPage()->showSection(ControllerPage::Grip);
-    picture("grip");
-    window.controllerPage()->showSection(ControllerPage::Bench);
-    station.input().simulated_controller().set(Function::Pitch, 0);
-    station.input().simulated_controller().set(Function::Throttle, 0);
 
-    window.showPage(MainWindow::Setup);
-    picture("setup");
-    window.setupPage()->showDay();
-    picture("real-day");
-    window.showPage(MainWindow::Drills);
-    if (school.pilots().size() > 1)
-        station.choosePilot(school.pilots()[1].id); // with stages that are locked, and one opened by hand
-    picture("drills");
-    drills.chooseDrill("gaps");
-    drills.chooseDrill("hover-window");
-    drills.showSection(1);
-    QWidget* card = window.findChild<QWidget*>(QStringLiteral("scoreCard"));
-    const auto press = [&](int key, int ms) {
-        QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
-        QApplication::sendEvent(card, &down);
-        waitFor([] { return false; }, ms);
-    };
-    for (const auto& [key, ms] :
-         {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}})
-        press(key, ms);
-    picture("by-eye");
-    press(Qt::Key_X, 0);
-    drills.showSection(2);
-    picture("change");
-    drills.showSection(0);
-    const auto fly = [&](const char* drill, double until_s, const char* name) {
+    void picture(const char* name)
+    {
+        settle();
+        const QString file = folder.filePath(QLatin1String(name) + QStringLiteral(".png"));
+        if (window.grab().save(file)) return;
+        std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
+        ++failures;
+    }
+
+    void page(MainWindow::Page which, const char* name)
+    {
+        window.showPage(which);
+        picture(name);
+    }
+
+    /// The pilot in this place of the line-up, if there is one.
+    void choosePilot(std::size_t place)
+    {
+        if (place < school.pilots().size()) station.choosePilot(school.pilots()[place].id);
+    }
+
+    void controller()
+    {
+        ControllerPage& bench = *window.controllerPage();
+        page(MainWindow::Controller, "controller");
+        moveThroughCalibration(station, bench, 5);
+        picture("calibrating");
+        bench.cancel();
+        bench.showSection(ControllerPage::Sheets);
+        picture("sheets");
+        bench.showSection(ControllerPage::History);
+        window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
+        picture("history");
+        bench.showSection(ControllerPage::Grip);
+        picture("grip");
+        bench.showSection(ControllerPage::Bench);
+        station.input().simulated_controller().set(Function::Pitch, 0);
+        station.input().simulated_controller().set(Function::Throttle, 0);
+    }
+
+    void setUp()
+    {
+        page(MainWindow::Setup, "setup");
+        window.setupPage()->showDay();
+        picture("real-day");
+    }
+
+    void scoreByEye()
+    {
+        drills.chooseDrill("gaps");
+        drills.chooseDrill("hover-window");
+        drills.showSection(1);
+        QWidget* card = window.findChild<QWidget*>(QStringLiteral("scoreCard"));
+        const auto press = [card](int key, int ms) {
+            QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
+            QApplication::sendEvent(card, &down);
+            waitFor([] { return false; }, ms);
+        };
+        for (const auto& [key, ms] :
+             {std::pair{Qt::Key_Space, 1500}, {Qt::Key_Return, 1200}, {Qt::Key_2, 500}, {Qt::Key_2, 900}, {Qt::Key_4, 300}})
+            press(key, ms);
+        picture("by-eye");
+        press(Qt::Key_X, 0);
+        drills.showSection(2);
+        picture("change");
+        drills.showSection(0);
+    }
+
+    /// The stand-in flies the drill to its end; a picture on the way if there is a name for it.
+    void fly(const char* drill, double until_s, const char* name)
+    {
         drills.reset();
         drills.chooseDrill(drill);
         drills.demonstrate(DrillsPage::Shown::ByStandIn);
@@ -134,37 +151,58 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
         waitFor([&] { return drills.loop() && drills.loop()->snapshot().status == DrillRunner::Status::Finished; }, 20000);
         waitFor([] { return false; }, 200);
         drills.setPace(1);
-    };
-    fly("straight-run", 14, "flight");
-    fly("hover-window", 16, "");
-    picture("result");
-    drills.reset();
-    window.showPage(MainWindow::Logbook);
-    picture("logbook");
-    for (const PilotRow& p : school.pilots()) // whose real aircraft's rates are known, and are not what is practised on
-        if (const auto own = school.setup(p.id);
-            own && school.rates_of(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !school.match(p.id))
-            station.choosePilot(p.id);
-    window.showPage(MainWindow::Rates);
-    if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator"));
-        simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
-        simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
-        Q_EMIT simulator->activated(simulator->currentIndex());
     }
-    picture("rates");
-    window.ratesPage()->showSection(2);
-    picture("rate-plan");
-    window.ratesPage()->showSection(0);
-    if (!school.pilots().empty()) station.choosePilot(school.pilots()[0].id);
-    window.toggleNight();
-    window.showPage(MainWindow::Board);
-    picture("board-night");
-    window.showPage(MainWindow::Drills);
-    fly("lift-settle", 8, "flight-night");
-    window.toggleNight();
 
-    drills.reset();
-    return failures == 0 ? 0 : 1;
+    /// For a pilot whose real aircraft's rates are known, and are not what is practised on.
+    void rates()
+    {
+        for (const PilotRow& p : school.pilots())
+            if (const auto own = school.setup(p.id);
+                own && school.rates_of(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !school.match(p.id))
+                station.choosePilot(p.id);
+        window.showPage(MainWindow::Rates);
+        if (auto* simulator = window.findChild<QComboBox*>(QStringLiteral("ratesSimulator"));
+            simulator && simulator->findText(QStringLiteral("Mudlark")) >= 0) {
+            simulator->setCurrentIndex(simulator->findText(QStringLiteral("Mudlark")));
+            Q_EMIT simulator->activated(simulator->currentIndex());
+        }
+        picture("rates");
+        window.ratesPage()->showSection(2);
+        picture("rate-plan");
+        window.ratesPage()->showSection(0);
+    }
+};
+
+} // namespace
+
+int walkTour(MainWindow& window, School& school, Station& station, const QString& folder)
+{
+    QDir().mkpath(folder);
+    window.resize(1280, 800);
+    Tour tour{window, school, station, QDir(folder), *window.drillsPage()};
+    tour.choosePilot(0);
+    tour.page(MainWindow::Board, "board");
+    tour.page(MainWindow::Kit, "kit");
+    tour.controller();
+    tour.setUp();
+    window.showPage(MainWindow::Drills);
+    tour.choosePilot(1); // with stages that are locked, and one opened by hand
+    tour.picture("drills");
+    tour.scoreByEye();
+    tour.fly("straight-run", 14, "flight");
+    tour.fly("hover-window", 16, "");
+    tour.picture("result");
+    tour.drills.reset();
+    tour.page(MainWindow::Logbook, "logbook");
+    tour.rates();
+    tour.choosePilot(0);
+    window.toggleNight();
+    tour.page(MainWindow::Board, "board-night");
+    window.showPage(MainWindow::Drills);
+    tour.fly("lift-settle", 8, "flight-night");
+    window.toggleNight();
+    tour.drills.reset();
+    return tour.failures == 0 ? 0 : 1;
 }
 
 } // namespace bh::desk

@@ -22,7 +22,6 @@ Drill smallDrill()
     height.measure = Measure::HeightInWindow;
     height.phases = {"hold"};
     height.label = "Height within ±1 m";
-    height.unit = "share";
     height.must = true;
     height.weight = 3;
     height.fail = 0.2;
@@ -35,7 +34,6 @@ Drill smallDrill()
     sink.measure = Measure::TouchdownMps;
     sink.phases = {"land"};
     sink.label = "Sink at touchdown";
-    sink.unit = "m/s";
     sink.fail = 2;
     sink.pass = 1;
     sink.merit = 0.4;
@@ -121,22 +119,22 @@ TEST_CASE("what goes wrong is said in a sentence", "[core][drill]")
         const auto result = score_log(drill, log);
         REQUIRE(result);
         CHECK_FALSE(result->passed);
-        CHECK(result->summary.find("Crashed during \"hold\"") != std::string::npos);
+        CHECK(summary_of(*result).find("Crashed during \"hold\"") != std::string::npos);
     }
     SECTION("a touch beyond the allowance disqualifies")
     {
         log.events.push_back({350, FlightEvent::Touch});
-        CHECK(score_log(drill, log)->disqualified.front().find("Touched") != std::string::npos);
+        CHECK(in_words(score_log(drill, log)->disqualified.front()).find("Touched") != std::string::npos);
     }
     SECTION("a phase that takes too long")
     {
         const auto result = score_log(drill, upAndDown(2, 20, 0.7)); // never reaches 5 m
-        CHECK(result->disqualified.front().find("\"climb\" was not done within 10.0 s") != std::string::npos);
+        CHECK(in_words(result->disqualified.front()).find("\"climb\" was not done within 10.0 s") != std::string::npos);
     }
     SECTION("the wrong mode")
     {
         for (Mode& mode : log.mode) mode = Mode::Angle;
-        CHECK(score_log(drill, log)->disqualified.front().find("Flown in angle") != std::string::npos);
+        CHECK(in_words(score_log(drill, log)->disqualified.front()).find("Flown in angle") != std::string::npos);
     }
     SECTION("a log that ends early")
     {
@@ -149,7 +147,7 @@ TEST_CASE("what goes wrong is said in a sentence", "[core][drill]")
         strict.criteria[0].options.height_m = 12;
         const auto result = score_log(strict, log);
         CHECK_FALSE(result->passed);
-        CHECK(result->summary == "Height within ±1 m: 0 % where 60 % passes; smaller throttle movements.");
+        CHECK(summary_of(*result) == "Height within ±1 m: 0 % where 60 % passes; smaller throttle movements.");
     }
     SECTION("never armed, no rows, no positions")
     {

@@ -50,7 +50,7 @@ Score scored(const Drill& drill, const FlightLog& log) { return *score_log(drill
 std::string why(const Drill& drill, const FlightLog& log)
 {
     const Score s = scored(drill, log);
-    return s.disqualified.empty() ? "" : s.disqualified.front();
+    return s.disqualified.empty() ? "" : in_words(s.disqualified.front());
 }
 
 FlightSetup flight_setup()
@@ -161,11 +161,11 @@ TEST_CASE("after a crash the drill goes on until the throttle is at the bottom, 
     CHECK(growing.size() == 171);
     const Score live = score(runner, growing);
     CHECK(live.throttle_cuts_s == std::vector{log.t_s[170] - log.t_s[100]});
-    CHECK(live.summary == "Crashed during \"fly\". Throttle at the bottom after 0.7 s.");
+    CHECK(summary_of(live) == "Crashed during \"fly\". Throttle at the bottom after 0.7 s.");
     CHECK(scored(drill, log).score == live.score); // the rows after it change nothing
     CHECK(*live.criteria[0].value == Approx(1.0)); // and neither does the wait
     for (std::size_t i = 170; i < log.size(); ++i) log.throttle[i] = 0.4;
-    CHECK(scored(drill, log).summary == "Crashed during \"fly\". The throttle was not taken to the bottom.");
+    CHECK(summary_of(scored(drill, log)) == "Crashed during \"fly\". The throttle was not taken to the bottom.");
 }
 
 TEST_CASE("where crashes are allowed the aircraft goes back to the start, until there is one too many", "[core][drill]")

@@ -117,7 +117,7 @@ TEST_CASE("a habit that was planted is told by name when the drill is over, with
         }
         const FaultFound& first = with.score.faults.front();
         CHECK(first.value > first.fault.more_than);
-        CHECK(with.score.summary.find(first.fault.label.substr(1)) != std::string::npos);
+        CHECK(summary_of(with.score).find(first.fault.label.substr(1)) != std::string::npos);
     }
 }
 

@@ -64,7 +64,7 @@ TEST_CASE("every drill is passed with skill 0.95, the same seed flies the same, 
         REQUIRE(setup);
         const auto flown = fly_drill(drill, *setup, 0.95, 7);
         REQUIRE(flown);
-        CAPTURE(flown->score.summary);
+        CAPTURE(summary_of(flown->score));
         CHECK(flown->score.passed);
         CHECK(flown->score.score >= 80);
         for (const CriterionScore& c : flown->score.criteria) {
@@ -104,7 +104,7 @@ TEST_CASE("drills with two sides say how far apart they are", "[core][ladder]")
         ++with_sides;
         CAPTURE(drill.id);
         int left = 0, right = 0;
-        for (const Phase& p : drill.phases) left += p.side == "left", right += p.side == "right";
+        for (const Phase& p : drill.phases) left += p.side == Side::Left, right += p.side == Side::Right;
         CHECK(left == right);
         CHECK(left > 0);
     }

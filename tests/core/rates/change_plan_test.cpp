@@ -97,11 +97,11 @@ TEST_CASE("plans of all families end where they should, in steps on the lattice"
             std::vector<double> ends[2];
             for (auto& values : ends)
                 for (const RateParameter& p : family.parameters) {
-                    const double high = p.unit == "°/s"    ? 900
-                                        : p.key == "gain"  ? 2
+                    const double high = p.unit == "°/s"   ? 900
+                                        : p.key == "gain" ? 2
                                         : p.key == "edge" ? 0.8
-                                        : p.unit == "%"    ? 80
-                                                           : p.high;
+                                        : p.unit == "%"   ? 80
+                                                          : p.high;
                     values.push_back(p.low + std::round(random.uniform() * (high - p.low) / p.step) * p.step);
                 }
             ChangePlan plan = plan_of(*curve_with(family.key, ends[0]), *curve_with(family.key, ends[1]), true);
@@ -172,10 +172,10 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     const auto hours = why_not_on_aircraft(4.97, 5, {3, 3, 3});
     REQUIRE(hours);
     CHECK(in_words(*hours) == "Not on the aircraft yet: 4.9 of 5 hours flown on these rates, 3 handling ratings.");
-    const auto ratings = why_not_on_aircraft(5, 5, {3, 6});
-    REQUIRE(ratings);
-    CHECK(ratings->why == NotOnAircraft::Why::Ratings);
-    CHECK(in_words(*ratings).find("the handling ratings are not steady") != std::string::npos);
+    const auto unsteady = why_not_on_aircraft(5, 5, {3, 6});
+    REQUIRE(unsteady);
+    CHECK(unsteady->why == NotOnAircraft::Why::Ratings);
+    CHECK(in_words(*unsteady).find("the handling ratings are not steady") != std::string::npos);
     CHECK_FALSE(why_not_on_aircraft(5, 5, {6, 3, 3, 4}));
 }
 

@@ -4,7 +4,11 @@
 #include "core/rates/stopwatch.h"
 #include "reference.h"
 
+#include <atomic>
 #include <catch2/catch.hpp>
+#include <cmath>
+#include <cstdlib>
+#include <new>
 
 using namespace bh;
 
@@ -23,6 +27,22 @@ std::optional<RateCurve> curveOf(const nlohmann::json& row)
 }
 
 } // namespace
+
+namespace {
+
+std::atomic<long> allocations = 0;
+
+} // namespace
+
+// What asks for memory in this program is counted.
+void* operator new(std::size_t bytes)
+{
+    ++allocations;
+    if (void* memory = std::malloc(bytes > 0 ? bytes : 1)) return memory;
+    throw std::bad_alloc();
+}
+void operator delete(void* memory) noexcept { std::free(memory); }
+void operator delete(void* memory, std::size_t) noexcept { std::free(memory); }
 
 TEST_CASE("rate curves meet the reference points", "[core][rates]")
 {
@@ -112,6 +132,20 @@ TEST_CASE("a measured table goes through its points without overshoot", "[core][
     }
     CHECK(std::string(family_key(curve)) == "table");
     CHECK(rate_dps(curve, stick_for_rate(curve, 300)) == Approx(300).margin(1e-6));
+}
+
+TEST_CASE("a measured table of a thousand points is read without any memory of its own", "[core][rates]")
+{
+    std::vector<double> stick, rates_dps;
+    for (int i = 1; i <= 1000; ++i) stick.push_back(i / 1000.0), rates_dps.push_back(350 * std::pow(i / 1000.0, 1.5));
+    const RateCurve curve = TableCurve{stick, rates_dps};
+    REQUIRE(checked(curve));
+    double sum = 0;
+    const long before = allocations;
+    for (int i = -100; i <= 100; ++i) sum += rate_dps(curve, i / 100.0) + centre_slope_dps(curve);
+    CHECK(allocations == before); // it promises not to throw
+    CHECK(std::isfinite(sum));
+    CHECK(rate_dps(curve, 0.5) == Approx(350 * std::pow(0.5, 1.5)).epsilon(1e-6));
 }
 
 TEST_CASE("two or three timed stick positions give the family's curve, with intervals that hold the truth", "[core][rates]")

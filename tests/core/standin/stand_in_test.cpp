@@ -28,7 +28,7 @@ TEST_CASE("skill 0.9 passes every drill in every mode it allows, skill 0.1 does 
         for (std::uint64_t seed = 1; seed <= 10; ++seed) {
             CAPTURE(id, std::string(mode_key(mode)), seed);
             const auto good = flown(id, 0.9, seed, mode);
-            CAPTURE(good.score.summary);
+            CAPTURE(summary_of(good.score));
             CHECK(good.score.passed);
             if (mode != Mode::Hold) CHECK_FALSE(flown(id, 0.1, seed, mode).score.passed); // position-hold forgives a clumsy hand
         }

@@ -38,7 +38,7 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").contains("of 100"); }, 60000));
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
     f.press(Qt::Key_F6);
-    f.desk.school->undoStack()->undo();
+    f.desk.school->undo();
     CHECK(choice->currentText() == "First steps");
     CHECK(ladder->count() == 3);
 }
@@ -61,7 +61,7 @@ TEST_CASE("F8 holds the flight and goes on, F6 goes back to the start without ke
     REQUIRE(f.drills->loop());
     CHECK(f.now().time_s < 0.1);
     CHECK(f.now().waiting_for_throttle); // flown again, and the throttle is not at the bottom yet
-    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).empty());
+    CHECK(f.desk.keptAttempts().empty());
 }
 
 TEST_CASE("the motors do not start with the throttle up", "[desk]")
@@ -83,7 +83,7 @@ TEST_CASE("F7 stops and hovers; the drill is over, not passed, and says why", "[
     f.press(Qt::Key_F7);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").startsWith("Not passed"); }));
     CHECK(f.desk.text("resultSentence").contains("panic switch"));
-    const auto attempts = f.desk.school->attempts(f.desk.station->pilotId());
+    const auto attempts = f.desk.keptAttempts();
     REQUIRE(attempts.size() == 1);
     CHECK_FALSE(attempts[0].passed);
     // The panel shows every criterion of the drill against its limits.
@@ -105,7 +105,7 @@ TEST_CASE("a crash is kept as flown, with what failed and what to do", "[desk]")
     f.sticks().set(Function::Throttle, 0);
     REQUIRE(f.desk.waitFor([&] { return f.desk.text("resultHeading").startsWith("Not passed"); }, 15000));
     CHECK(f.desk.text("resultSentence").startsWith("Crashed during"));
-    CHECK(f.desk.school->attempts(f.desk.station->pilotId()).size() == 1);
+    CHECK(f.desk.keptAttempts().size() == 1);
     f.press(Qt::Key_4); // a plain figure does nothing
     QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(f.desk.text("totals").contains("1 scored flights, 0 passed"));

@@ -148,7 +148,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
         90000));
     CHECK(desk.text("resultHeading").startsWith("Passed"));
     CHECK(desk.text("resultSentence").startsWith("Passed"));
-    const auto attempts = desk.school->attempts(desk.station->pilotId());
+    const auto attempts = desk.keptAttempts();
     REQUIRE(attempts.size() == 1);
 
     // Restart: everything is there.

@@ -17,8 +17,8 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     CHECK(desk.text("kitSummary").contains("Choose or add a pilot"));
     CHECK_FALSE(desk.find<QCheckBox>("kit-cable")->isEnabled());
-    desk.school->add_pilot("Wilf Dunnock");
-    desk.school->add_pilot("Sami Roake");
+    desk.school->add_pilot({"", "Wilf Dunnock"});
+    desk.school->add_pilot({"", "Sami Roake"});
     desk.station->choosePilot(desk.school->pilots()[1].id); // Wilf
     QTest::mouseClick(desk.find<QCheckBox>("kit-cable"), Qt::LeftButton, {}, QPoint(8, 8));
     QTest::mouseClick(desk.find<QCheckBox>("kit-battery"), Qt::LeftButton, {}, QPoint(8, 8));
@@ -43,7 +43,7 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
 TEST_CASE("what can be seen ticks itself", "[desk][kit]")
 {
     Desk desk;
-    desk.school->add_pilot("Wilf Dunnock");
+    desk.school->add_pilot({"", "Wilf Dunnock"});
     desk.station->choosePilot(desk.school->pilots()[0].id);
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     CHECK(desk.text("kitSeen").contains("No controller is seen"));
@@ -62,7 +62,7 @@ TEST_CASE("what can be seen ticks itself", "[desk][kit]")
 TEST_CASE("the fault finder leads from a question to what to do, and answers what it sees", "[desk][kit]")
 {
     Desk desk;
-    desk.school->add_pilot("Wilf Dunnock");
+    desk.school->add_pilot({"", "Wilf Dunnock"});
     desk.station->choosePilot(desk.school->pilots()[0].id);
     QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
     auto* yes = desk.find<QPushButton>("faultYes");

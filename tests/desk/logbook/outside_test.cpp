@@ -18,7 +18,7 @@ struct Outside {
     bool here = false; // the focus is in the other program
     Outside()
     {
-        desk.school->add_pilot("Tomas Brede");
+        desk.school->add_pilot({"", "Tomas Brede"});
         desk.station->choosePilot(desk.school->pilots()[0].id);
         desk.station->setUsedHere([this] { return here; });
         REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));

@@ -5,6 +5,7 @@
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/setup_page.h"
 #include "desk/setup/tilt_view.h"
+#include "desk/words/attempt_words.h"
 #include "desk_fixture.h"
 
 #include <QCheckBox>
@@ -28,7 +29,7 @@ struct Setting {
     explicit Setting(bool pilot = true)
     {
         if (pilot) {
-            desk.school->add_pilot("Nell Harker");
+            desk.school->add_pilot({"", "Nell Harker"});
             desk.station->choosePilot(desk.school->pilots()[0].id);
         }
         QTest::keyClick(&*desk.window, Qt::Key_4, Qt::AltModifier);
@@ -83,9 +84,9 @@ TEST_CASE("a real aircraft is described, the simulated ones are ranked beside it
     CHECK(real.mass_kg == Approx(1.05));
     CHECK(hover_throttle(real) == Approx(0.38).margin(0.005)); // the thrust curve was fitted to it
     // One edit of the aircraft taken back.
-    const int undone = s.desk.school->undoStack()->count();
+    const std::size_t undone = s.desk.school->edits_standing();
     CHECK(undone >= 4);
-    s.desk.school->undoStack()->undo();
+    s.desk.school->undo();
     CHECK(s.kept().simulated_aircraft == "five-inch");
 
     s.desk.close();
@@ -101,7 +102,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     Setting s;
     auto* view = s.desk.find<TiltView>("tiltView");
     CHECK(s.figure(0, 2) == "16.4 m/s"); // 25°, the plain aircraft, as in the core's own test
-    const int edits = s.desk.school->undoStack()->count();
+    const std::size_t edits = s.desk.school->edits_standing();
     const QPoint nose(static_cast<int>(0.46 * view->width()) + 80,
                       static_cast<int>(0.5 * view->height()) + 37); // 25° below level
     QTest::mousePress(view, Qt::LeftButton, {}, nose);
@@ -113,7 +114,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     CHECK(s.desk.find<QTableWidget>("figures")->item(0, 2)->text().toDouble() == 0); // "… m/s"
     CHECK(s.figure(0, 2).split(' ')[0].toDouble() > 20);
     REQUIRE(s.desk.waitFor([&] { return s.kept().camera_tilt_deg == dragged; }));
-    CHECK(s.desk.school->undoStack()->count() == edits + 1);
+    CHECK(s.desk.school->edits_standing() == edits + 1);
     QTest::keyClick(view, Qt::Key_Down);
     CHECK(view->tilt_deg() == dragged - 1);
     QTest::keyClick(view, Qt::Key_PageUp);
@@ -121,6 +122,31 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     for (int i = 0; i < 20; ++i) QTest::keyClick(view, Qt::Key_PageUp);
     CHECK(view->tilt_deg() == setup_limits::tilt_high_deg);
     CHECK(view->accessibleDescription().contains("throttle"));
+}
+
+TEST_CASE("full stick is set in every family of rates; a measured table says why it is not", "[desk][setup]")
+{
+    Setting s;
+    for (const RateCurve& curve :
+         {RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{LinearExpoCurve{350, 0.3}}, RateCurve{GainEdgeCurve{1.2, 0.6, 0.1}},
+          RateCurve{GainCurveCurve{1, 0.7, 0.2}}, RateCurve{PercentEndCurve{300, 120, 20}}}) {
+        CAPTURE(family_key(curve));
+        TrainingSetup setup = s.kept();
+        setup.rates.roll = setup.rates.pitch = curve;
+        REQUIRE(s.desk.school->keep_setup(s.desk.station->pilotId(), setup));
+        REQUIRE(s.desk.find<QDoubleSpinBox>("rollRate")->isEnabled());
+        s.type("rollRate", 420);
+        REQUIRE(s.desk.waitFor([&] { return rate_dps(s.kept().rates.roll, 1) > 415 && rate_dps(s.kept().rates.roll, 1) < 425; }));
+        CHECK(std::string(family_key(s.kept().rates.roll)) == family_key(curve));
+        CHECK(s.kept().rates.roll == s.kept().rates.pitch);
+        CHECK(s.desk.find<QDoubleSpinBox>("rollRate")->value() == Approx(420).margin(5));
+    }
+    TrainingSetup setup = s.kept();
+    setup.rates.roll = setup.rates.pitch = TableCurve{{0.5, 1}, {60, 200}};
+    REQUIRE(s.desk.school->keep_setup(s.desk.station->pilotId(), setup));
+    CHECK_FALSE(s.desk.find<QDoubleSpinBox>("rollRate")->isEnabled());
+    CHECK(s.desk.find<QDoubleSpinBox>("rollRate")->toolTip().contains("measured points"));
+    CHECK(s.desk.find<QDoubleSpinBox>("yawRate")->isEnabled());
 }
 
 TEST_CASE("detuning shows before and after, and takes a warning away", "[desk][setup]")
@@ -225,7 +251,7 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     REQUIRE(drills->loop());
     CHECK_FALSE(drills->loop()->snapshot().crashed);
     CHECK(drills->loop()->setup().world.id == "bank");
-    CHECK(s.desk.school->attempts(s.desk.station->pilotId()).empty());
+    CHECK(s.desk.keptAttempts().empty());
 
     // Back to the ladder, and a drill in that wind.
     auto* ladder = s.desk.find<QListWidget>("ladder");
@@ -241,8 +267,8 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     sticks.set(Function::Throttle, 0.6);
     REQUIRE(s.desk.waitFor([&] { return drills->loop()->snapshot().state.height_m() > 4; }));
     sticks.set(Function::Throttle, 0);
-    REQUIRE(s.desk.waitFor([&] { return !s.desk.school->attempts(s.desk.station->pilotId()).empty(); }, 8000));
-    const QString with = QString::fromStdString(s.desk.school->attempts(s.desk.station->pilotId())[0].flown_with);
+    REQUIRE(s.desk.waitFor([&] { return !s.desk.keptAttempts().empty(); }, 8000));
+    const QString with = bh::desk::flownWithInWords(*s.desk.school, s.desk.keptAttempts()[0]);
     CHECK(with.contains("5-inch, plain"));
     CHECK(with.contains("wind 6 m/s"));
 }

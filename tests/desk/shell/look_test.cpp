@@ -11,6 +11,7 @@
 #include <QAbstractItemView>
 #include <QAbstractSpinBox>
 #include <QComboBox>
+#include <QFontMetricsF>
 #include <QImage>
 #include <QLineEdit>
 #include <QPainter>
@@ -142,6 +143,33 @@ TEST_CASE("night and day change every page and come back", "[desk][look]")
         CHECK_FALSE(theme().night);
         CHECK(average() == Approx(day).margin(0.02));
     }
+}
+
+TEST_CASE("the night theme repaints without claiming that the record changed", "[desk][look]")
+{
+    const NightAfter after;
+    Desk desk(BH_DEMO);
+    int changes = 0;
+    QObject::connect(desk.school.get(), &School::changed, desk.window.get(), [&](const Changes&) { ++changes; });
+    const QString saved = desk.text("apronRecord");
+    QTest::keyClick(&*desk.window, Qt::Key_L, Qt::ControlModifier);
+    QTest::qWait(30);
+    CHECK(theme().night);
+    CHECK(changes == 0);
+    CHECK(desk.text("apronRecord") == saved);
+}
+
+TEST_CASE("the plate beside the height tape is wide enough for three figures", "[desk][look]")
+{
+    const QRectF least(0, 0, 66, 24);
+    const QFont font = uiFont(11, true);
+    for (const char* reading : {"3.2 m", "140.0 m", "-1234.5 m"}) {
+        CAPTURE(reading);
+        const QRectF plate = FlightPainter::plateFor(least, reading, font);
+        CHECK(plate.width() >= QFontMetricsF(font).horizontalAdvance(reading));
+        CHECK(plate.topLeft() == least.topLeft());
+    }
+    CHECK(FlightPainter::plateFor(least, "3.2 m", font).width() >= 66);
 }
 
 TEST_CASE("everything that can be used has a name and is reached by the keyboard", "[desk][look]")
