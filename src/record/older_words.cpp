@@ -8,7 +8,7 @@
 namespace bh {
 namespace {
 
-using Json = nlohmann::ordered_json;
+using OrderedJson = nlohmann::ordered_json;
 
 struct Renamed {
     std::string_view was, is;
@@ -25,17 +25,17 @@ std::string_view todays(const std::array<Renamed, N>& renamed, std::string_view 
 }
 
 /// Renames families where they are named ("family": …) and parameters where they are keys or a step's "parameter".
-Json renamed(const Json& json)
+OrderedJson renamed(const OrderedJson& json)
 {
     if (json.is_array()) {
-        Json list = Json::array();
-        for (const Json& item : json) list.push_back(renamed(item));
+        OrderedJson list = OrderedJson::array();
+        for (const OrderedJson& item : json) list.push_back(renamed(item));
         return list;
     }
     if (!json.is_object()) return json;
-    Json object = Json::object();
+    OrderedJson object = OrderedJson::object();
     for (const auto& [key, value] : json.items()) {
-        Json& to = object[std::string(todays(parameters, key))];
+        OrderedJson& to = object[std::string(todays(parameters, key))];
         if (value.is_string() && key == "family")
             to = todays(families, value.get<std::string>());
         else if (value.is_string() && key == "parameter")
@@ -59,11 +59,11 @@ std::string in_todays_words(const std::string& kind, const std::string& body)
 {
     const bool carries_rates = kind == "document" || kind == "setup" || kind == "simulator";
     if (!carries_rates || !speaks_of_them(body)) return body;
-    Json json = Json::parse(body, nullptr, false);
+    OrderedJson json = OrderedJson::parse(body, nullptr, false);
     if (!json.is_object() || !json.contains("document")) return body;
-    Json& document = json["document"];
+    OrderedJson& document = json["document"];
     if (document.is_string()) { // a text of its own
-        const Json text = Json::parse(document.get<std::string>(), nullptr, false);
+        const OrderedJson text = OrderedJson::parse(document.get<std::string>(), nullptr, false);
         if (text.is_discarded()) return body;
         document = renamed(text).dump();
     } else {

@@ -5,7 +5,7 @@
 
 namespace bh {
 namespace {
-constexpr double quick_dps = 150, stops_dps = 0.2, least_deg = 180, after_s = 0.3, recovers_s = 1.5;
+constexpr double quick_dps = 150, stops_dps = 0.2, least_turned_deg = 180, after_s = 0.3, recovers_s = 1.5;
 }
 
 std::vector<Spin> find_spins(const FlightLog& log, RowSpan span)
@@ -30,7 +30,7 @@ std::vector<Spin> find_spins(const FlightLog& log, RowSpan span)
                 s.peak_dps = std::max(s.peak_dps, std::abs(rate[r]));
                 if (r > first) s.turned_deg += 0.5 * (rate[r] + rate[r - 1]) * (log.t_s[r] - log.t_s[r - 1]);
             }
-            if (std::abs(s.turned_deg) < least_deg) continue;
+            if (std::abs(s.turned_deg) < least_turned_deg) continue;
             s.start_s = log.t_s[first];
             s.end_s = log.t_s[last];
             s.height_change_m = log.height_m[last] - log.height_m[first];

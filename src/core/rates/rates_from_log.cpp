@@ -68,8 +68,8 @@ public:
             const Step& s = steps_[i];
             if (s.begins) told = s.before_dps;
             if (s.dt_s != dt_s) dt_s = s.dt_s, keeps = std::exp(-dt_s / lag_s);
-            const double asked = rate_dps(curve, s.stick);
-            told = asked + (told - asked) * keeps;
+            const double wanted_dps = rate_dps(curve, s.stick);
+            told = wanted_dps + (told - wanted_dps) * keeps;
             r[static_cast<Eigen::Index>(i)] = weights_[i] * (s.after_dps - told);
         }
     }
