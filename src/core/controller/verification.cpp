@@ -7,9 +7,9 @@
 namespace bh {
 namespace {
 
-constexpr double reached = 0.9;
-constexpr double away = 0.5;   // a stick this far out has gone somewhere
-constexpr double still = 0.25; // the other stick; a thumb is never quite quiet
+constexpr double reached_share = 0.9;
+constexpr double away_share = 0.5; // a stick this far out has gone somewhere
+constexpr double still = 0.25;     // the other stick; a thumb is never quite quiet
 constexpr double within_deg = 25;
 constexpr double for_s = 0.3;
 constexpr double stuck_for_s = 3;
@@ -81,8 +81,8 @@ void Verification::fail(std::string trouble)
     trouble_ = std::move(trouble);
 }
 
-/// Where a stick stands. An unsprung throttle stands at the bottom most of the time: it counts as being away only when it is
-/// asked for.
+/// Where a stick stands. An unsprung throttle stands at the bottom most of the time: it counts as being away_share only when it
+/// is asked for.
 StickPlace Verification::place(const Sticks& sticks, bool left) const
 {
     const VerificationCheck& check = checks_[current_];
@@ -105,7 +105,7 @@ void Verification::look(double t_s, const Sticks& sticks)
     }
     const double towards = check.sign * (check.hour == 12 || check.hour == 6 ? asked.up : asked.across);
     if (!started_at_) started_at_ = towards;
-    came_from_elsewhere_ = came_from_elsewhere_ || towards < away;
+    came_from_elsewhere_ = came_from_elsewhere_ || towards < away_share;
     if (!came_from_elsewhere_) {
         if (stuck_since_s_ < 0) stuck_since_s_ = t_s;
         if (t_s - stuck_since_s_ > stuck_for_s)
@@ -114,7 +114,7 @@ void Verification::look(double t_s, const Sticks& sticks)
         return;
     }
     const bool right =
-        asked.out() >= reached && apart_deg(asked.hour_deg(), wanted_deg(check)) <= within_deg && other.out() <= still;
+        asked.out() >= reached_share && apart_deg(asked.hour_deg(), wanted_deg(check)) <= within_deg && other.out() <= still;
     right_since_s_ = right ? (right_since_s_ < 0 ? t_s : right_since_s_) : -1;
     if (right && t_s - right_since_s_ >= for_s) {
         ++current_;
@@ -129,10 +129,10 @@ void Verification::look(double t_s, const Sticks& sticks)
 void Verification::look_for_trouble(double t_s, const StickPlace& asked, const StickPlace& other, double towards)
 {
     const VerificationCheck& check = checks_[current_];
-    const bool throttle_waits = check.function == Function::Throttle && std::abs(asked.across) < away;
-    const bool other_answers = other.out() >= away && (asked.out() < away || throttle_waits);
-    const bool elsewhere = asked.out() >= away && apart_deg(asked.hour_deg(), wanted_deg(check)) > 45 && !throttle_waits;
-    const bool throttle_goes_back = check.function == Function::Throttle && towards < *started_at_ - away;
+    const bool throttle_waits = check.function == Function::Throttle && std::abs(asked.across) < away_share;
+    const bool other_answers = other.out() >= away_share && (asked.out() < away_share || throttle_waits);
+    const bool elsewhere = asked.out() >= away_share && apart_deg(asked.hour_deg(), wanted_deg(check)) > 45 && !throttle_waits;
+    const bool throttle_goes_back = check.function == Function::Throttle && towards < *started_at_ - away_share;
     const bool wrong = other_answers || elsewhere || throttle_goes_back;
     wrong_since_s_ = wrong ? (wrong_since_s_ < 0 ? t_s : wrong_since_s_) : -1;
     if (wrong && t_s - wrong_since_s_ >= wrong_for_s) fail(trouble_in_words(check, other_answers, other_answers ? other : asked));

@@ -30,7 +30,10 @@ struct Flown {
     Line line;
 
     [[nodiscard]] Quat attitude(std::size_t i) const { return {log.qw[i], log.qx[i], log.qy[i], log.qz[i]}; }
-    [[nodiscard]] double off_place_m(std::size_t i) const { return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m); }
+    [[nodiscard]] double off_place_m(std::size_t i) const
+    {
+        return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m);
+    }
     /// Along the line from its place, and to its right.
     [[nodiscard]] double along_m(std::size_t i) const
     {
@@ -72,7 +75,8 @@ double rms_over(RowSpan span, PerRow per_row)
 
 auto rows_of(const std::vector<double>& column, RowSpan span)
 {
-    return std::pair(column.begin() + static_cast<std::ptrdiff_t>(span.first), column.begin() + static_cast<std::ptrdiff_t>(span.last));
+    return std::pair(column.begin() + static_cast<std::ptrdiff_t>(span.first),
+                     column.begin() + static_cast<std::ptrdiff_t>(span.last));
 }
 double highest(const std::vector<double>& column, RowSpan span)
 {
@@ -213,7 +217,8 @@ Value touches_per_min(const Flown& f)
 Value panic_s(const Flown& f)
 {
     for (const FlightLog::Event& e : f.log.events)
-        if (e.event == FlightEvent::Panic && e.row >= f.span.first && e.row < f.span.last) return f.log.t_s[e.row] - f.log.t_s[f.span.first];
+        if (e.event == FlightEvent::Panic && e.row >= f.span.first && e.row < f.span.last)
+            return f.log.t_s[e.row] - f.log.t_s[f.span.first];
     return std::nullopt;
 }
 Value sparc_sticks(const Flown& f) { return sparc(stick_speed(f.log, f.span), rows_per_second(f.log, f.span)); }
@@ -241,36 +246,42 @@ struct Row {
     Value (*take)(const Flown&);
 };
 
-constexpr bool position = true, no_position = false, sticks = true, more_than_sticks = false;
+constexpr bool position = true, no_position = false, only_sticks = true, more_than_sticks = false;
 
 using enum Measure;
 constexpr std::array<Row, measure_count> table{{
     {{HeightInWindow, "height_in_window", Unit::Share, Better::More, position, more_than_sticks, ByEye::Share}, height_in_window},
-    {{HeightMeanErrorM, "height_mean_error_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_mean_error_m},
+    {{HeightMeanErrorM, "height_mean_error_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged},
+     height_mean_error_m},
     {{HeightRmsM, "height_rms_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_rms_m},
     {{HeightSpanM, "height_span_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_span_m},
     {{HeightLostM, "height_lost_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, height_lost_m},
     {{OvershootM, "overshoot_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, overshoot_m},
     {{DriftRmsM, "drift_rms_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, drift_rms_m},
     {{ClosureM, "closure_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, closure_m},
-    {{LegStraightnessM, "leg_straightness_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, leg_straightness_m},
-    {{HeadingErrorDeg, "heading_error_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged}, heading_error_deg},
+    {{LegStraightnessM, "leg_straightness_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged},
+     leg_straightness_m},
+    {{HeadingErrorDeg, "heading_error_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged},
+     heading_error_deg},
     {{SpeedMps, "speed_mps", Unit::MetresPerSecond, Better::Either, position, more_than_sticks, ByEye::Judged}, speed_mps},
     {{Touches, "touches", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, touches},
     {{Crashes, "crashes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, crashes},
     {{ThrottleCutS, "throttle_cut_s", Unit::Seconds, Better::Less, no_position, more_than_sticks, ByEye::Watch}, throttle_cut_s},
-    {{TouchdownMps, "touchdown_mps", Unit::MetresPerSecond, Better::Less, position, more_than_sticks, ByEye::Judged}, touchdown_mps},
+    {{TouchdownMps, "touchdown_mps", Unit::MetresPerSecond, Better::Less, position, more_than_sticks, ByEye::Judged},
+     touchdown_mps},
     {{Bounces, "bounces", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally}, bounces},
-    {{ReversalRateHz, "reversal_rate_hz", Unit::Hertz, Better::Less, no_position, sticks, ByEye::Sticks}, reversal_rate_hz},
+    {{ReversalRateHz, "reversal_rate_hz", Unit::Hertz, Better::Less, no_position, only_sticks, ByEye::Sticks}, reversal_rate_hz},
     {{HeldPushes, "held_pushes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, held_push_count},
-    {{SidewaysShare, "sideways_share", Unit::Share, Better::Less, no_position, sticks, ByEye::Sticks}, sideways_share},
+    {{SidewaysShare, "sideways_share", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, sideways_share},
     {{TurnedDeg, "turned_deg", Unit::Degrees, Better::Either, no_position, more_than_sticks, ByEye::Judged}, turned},
     {{TurnErrorDeg, "turn_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, turn_error_deg},
-    {{CornerErrorDeg, "corner_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, of_turns<CornerErrorDeg>},
+    {{CornerErrorDeg, "corner_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged},
+     of_turns<CornerErrorDeg>},
     {{FlagDistanceM, "flag_distance_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, flag_distance},
     {{GatesHit, "gates_hit", Unit::Count, Better::More, position, more_than_sticks, ByEye::Tally}, gates_hit},
     {{GatesMissed, "gates_missed", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally}, gates_left_out},
-    {{BalloonM, "balloon_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, of_brake<&Brake::height_gain_m>},
+    {{BalloonM, "balloon_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged},
+     of_brake<&Brake::height_gain_m>},
     {{StopS, "stop_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, of_brake<&Brake::stop_s>},
     {{StopM, "stop_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, of_brake<&Brake::stop_m>},
     {{RollExitDeg, "roll_exit_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged}, roll_exit_deg},
@@ -278,18 +289,22 @@ constexpr std::array<Row, measure_count> table{{
     {{LineOffsetM, "line_offset_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged}, line_offset_m},
     {{RecoveryS, "recovery_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, recovery},
     {{RockingShare, "rocking_share", Unit::Share, Better::Less, no_position, more_than_sticks, ByEye::Share}, rocking},
-    {{YawLeadMs, "yaw_lead_ms", Unit::Milliseconds, Better::Either, no_position, more_than_sticks, ByEye::Sticks}, of_turns<YawLeadMs>},
+    {{YawLeadMs, "yaw_lead_ms", Unit::Milliseconds, Better::Either, no_position, more_than_sticks, ByEye::Sticks},
+     of_turns<YawLeadMs>},
     {{YawShare, "yaw_share", Unit::Share, Better::Either, no_position, more_than_sticks, ByEye::Sticks}, of_turns<YawShare>},
     {{LapS, "lap_s", Unit::Seconds, Better::Less, position, more_than_sticks, ByEye::Watch}, lap_s},
     {{LapSpread, "lap_spread", Unit::Share, Better::Less, position, more_than_sticks, ByEye::Judged}, lap_spread},
-    {{ThrottleInverted, "throttle_inverted", Unit::Share, Better::Less, no_position, more_than_sticks, ByEye::Judged}, throttle_inverted},
+    {{ThrottleInverted, "throttle_inverted", Unit::Share, Better::Less, no_position, more_than_sticks, ByEye::Judged},
+     throttle_inverted},
     {{ClearanceM, "clearance_m", Unit::Metres, Better::Either, position, more_than_sticks, ByEye::Judged}, clearance_m},
     {{DoneS, "done_s", Unit::Seconds, Better::Either, no_position, more_than_sticks, ByEye::Watch}, done_s},
     {{ArmRefusals, "arm_refusals", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, arm_refusals},
-    {{DisarmedAtEnd, "disarmed_at_end", Unit::Count, Better::More, no_position, more_than_sticks, ByEye::Judged}, disarmed_at_end},
-    {{TouchesPerMin, "touches_per_min", Unit::PerMinute, Better::Less, no_position, more_than_sticks, ByEye::Tally}, touches_per_min},
+    {{DisarmedAtEnd, "disarmed_at_end", Unit::Count, Better::More, no_position, more_than_sticks, ByEye::Judged},
+     disarmed_at_end},
+    {{TouchesPerMin, "touches_per_min", Unit::PerMinute, Better::Less, no_position, more_than_sticks, ByEye::Tally},
+     touches_per_min},
     {{PanicS, "panic_s", Unit::Seconds, Better::Less, no_position, more_than_sticks, ByEye::Watch}, panic_s},
-    {{SparcSticks, "sparc_sticks", Unit::Count, Better::More, no_position, sticks, ByEye::Sticks}, sparc_sticks},
+    {{SparcSticks, "sparc_sticks", Unit::Count, Better::More, no_position, only_sticks, ByEye::Sticks}, sparc_sticks},
     {{StickMatch, "stick_match", Unit::Share, Better::More, no_position, more_than_sticks, ByEye::Sticks}, stick_match},
     {{StickLagMs, "stick_lag_ms", Unit::Milliseconds, Better::Less, no_position, more_than_sticks, ByEye::Sticks}, stick_lag_ms},
     {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},

@@ -14,7 +14,7 @@ constexpr double pause_height_m = 1.0;
 constexpr double pause_zone_m = 0.25;
 constexpr double down_for_s = 1.0;
 constexpr double bottom = 0.1; // of the throttle stick
-constexpr double touchdown_mps = 0.6;
+constexpr double lands_at_mps = 0.6;
 
 double beyond_dead_band(double stick)
 {
@@ -87,7 +87,7 @@ Demand PositionHold::demand(const Sticks& sticks, const State& state, const Airf
     if (height_m_) climb = std::clamp(1.5 * (*height_m_ - height), -1.0, 1.0);
     const bool landing = climb < 0 && !height_m_ && height < pause_height_m + pause_zone_m;
     down_held_s_ = landing && sticks.throttle < bottom ? down_held_s_ + dt_s : 0;
-    if (landing) climb = down_held_s_ >= down_for_s ? -touchdown_mps : std::clamp(1.5 * (pause_height_m - height), -1.0, 1.0);
+    if (landing) climb = down_held_s_ >= down_for_s ? -lands_at_mps : std::clamp(1.5 * (pause_height_m - height), -1.0, 1.0);
     const bool on_ground = height < 0.02;
 
     Demand demand = demand_for_acceleration({push.x(), push.y(), std::clamp(-3 * (climb + state.velocity_mps.z()), -8.0, 6.0)},

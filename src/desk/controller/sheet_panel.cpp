@@ -6,6 +6,7 @@
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
 #include "desk/parts/hints.h"
+#include "desk/parts/part_title.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -29,14 +30,6 @@
 namespace bh::desk {
 namespace {
 
-QLabel* head(const QString& text)
-{
-    auto* label = new QLabel(text);
-    label->setFont(uiFont(11, true));
-    label->setWordWrap(true);
-    return label;
-}
-
 } // namespace
 
 SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
@@ -50,7 +43,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     newName_->setPlaceholderText(tr("New simulator's name"));
     newName_->setAccessibleName(tr("Name of a new simulator"));
     auto* left = new QVBoxLayout;
-    left->addWidget(head(tr("Simulators")));
+    left->addWidget(partTitle(tr("Simulators")));
     left->addWidget(list_, 1);
     left->addWidget(newName_);
 
@@ -97,7 +90,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
 
 QLayout* SheetPanel::makeSheet()
 {
-    title_ = head(QString());
+    title_ = partTitle(QString());
     title_->setObjectName(QStringLiteral("sheetTitle"));
     title_->setWordWrap(true);
     sheet_ = new QTableWidget(4, 4);

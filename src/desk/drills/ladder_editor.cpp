@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
+#include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "files/curriculum_document.h"
@@ -23,14 +24,7 @@ namespace {
 
 enum LimitColumn { Label, Fail, Pass, Merit, Weight, Must, LimitColumns };
 
-QLabel* title()
-{
-    auto* label = new QLabel;
-    label->setFont(uiFont(11, true));
-    return label;
-}
-
-QTableWidgetItem* cell(const QString& text, bool editable)
+QTableWidgetItem* limitCell(const QString& text, bool editable)
 {
     auto* item = new QTableWidgetItem(text);
     if (!editable) item->setFlags(item->flags() & ~Qt::ItemIsEditable);
@@ -42,7 +36,7 @@ QTableWidgetItem* cell(const QString& text, bool editable)
 LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     : QWidget(parent), school_(school), station_(station)
 {
-    stagesTitle_ = title();
+    stagesTitle_ = partTitle();
     stages_ = new QTreeWidget;
     stages_->setObjectName(QStringLiteral("stages"));
     stages_->setAccessibleName(tr("Stages of the curriculum and their drills"));
@@ -61,7 +55,7 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     down_ = namedButton(tr("Down"), "moveDown", tr("One down"));
     remove_ = namedButton(tr("Remove"), "removeStep", tr("The chosen drill, or the whole stage; what was flown is kept"));
     connectStages();
-    limitsTitle_ = title();
+    limitsTitle_ = partTitle();
     makeLimits();
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("editorSays"));
@@ -256,15 +250,15 @@ void LadderEditor::refreshLimits()
     const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
         const int row = limits_->rowCount();
         limits_->insertRow(row);
-        auto* name = cell(QStringLiteral("%1 (%2)").arg(label, QString::fromStdString(c.unit)), false);
+        auto* name = limitCell(QStringLiteral("%1 (%2)").arg(label, QString::fromStdString(c.unit)), false);
         name->setToolTip(name->text());
         name->setData(Qt::UserRole, criterion);
         name->setData(Qt::UserRole + 1, below);
         limits_->setItem(row, Label, name);
         for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}})
-            limits_->setItem(row, column, cell(QString::number(value), true));
-        limits_->setItem(row, Weight, cell(below ? QString() : QString::number(c.weight), !below));
-        auto* must = cell({}, false);
+            limits_->setItem(row, column, limitCell(QString::number(value), true));
+        limits_->setItem(row, Weight, limitCell(below ? QString() : QString::number(c.weight), !below));
+        auto* must = limitCell({}, false);
         if (!below) must->setCheckState(c.must ? Qt::Checked : Qt::Unchecked);
         limits_->setItem(row, Must, must);
     };

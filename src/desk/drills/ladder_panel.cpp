@@ -1,9 +1,9 @@
 #include "desk/drills/ladder_panel.h"
 
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -20,14 +20,14 @@ namespace bh::desk {
 namespace {
 
 enum LadderRole { DrillIdRole = Qt::UserRole + 1, StateRole, DetailRole, StageRole, LockedRole, NextRole };
-constexpr int rowHeight = 46;
+constexpr int step_px = 46;
 constexpr int rowsShown = 6;
 
 /// State mark, name and stage, and what is missing.
 class LadderDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {180, rowHeight}; }
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {180, step_px}; }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
         const Theme& t = theme();
@@ -85,8 +85,7 @@ QString scoresInWords(const DrillStanding& s)
 
 } // namespace
 
-LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent)
-    : QWidget(parent), school_(school), station_(station)
+LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
     curriculum_ = new QComboBox;
     curriculum_->setObjectName(QStringLiteral("curriculum"));
@@ -157,7 +156,9 @@ LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent)
     });
     connect(list_, &QListWidget::itemClicked, this, &LadderPanel::drillChosen);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Stage, Kind::Drill, Kind::Curriculum}, station_.pilotId())) refresh();
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Stage, Kind::Drill, Kind::Curriculum},
+                        station_.pilotId()))
+            refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &LadderPanel::refresh);
     refresh();
@@ -220,7 +221,7 @@ void LadderPanel::refresh()
         list_->clear();
         for (const LadderStep& step : steps)
             (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
-        list_->setFixedHeight(rowHeight * std::min<int>(rowsShown, static_cast<int>(steps.size())) + 4); // a longer one scrolls
+        list_->setFixedHeight(step_px * std::min<int>(rowsShown, static_cast<int>(steps.size())) + 4); // a longer one scrolls
     }
     for (std::size_t i = 0; i < steps.size(); ++i) {
         QListWidgetItem* item = list_->item(static_cast<int>(i));

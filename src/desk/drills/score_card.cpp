@@ -19,7 +19,7 @@
 namespace bh::desk {
 namespace {
 
-enum Column { Key, What, How, Value, Limits, Columns };
+enum Column { Key, What, How, Value, ItsLimits, Columns };
 
 QString howInWords(ByEye how)
 {
@@ -160,7 +160,7 @@ void ScoreCard::setDrill(const Drill* drill)
         put(How, howInWords(how));
         put(Value, {}, true);
         const auto words = [&](double v) { return valueInWords(v, c.unit()); };
-        put(Limits, QStringLiteral("%1 / %2 / %3").arg(words(c.fail), words(c.pass), words(c.merit)));
+        put(ItsLimits, QStringLiteral("%1 / %2 / %3").arg(words(c.fail), words(c.pass), words(c.merit)));
     }
     refresh();
 }

@@ -9,7 +9,7 @@
 
 namespace bh::desk {
 namespace {
-constexpr int rowHeight = 54;
+constexpr int criterion_px = 54;
 }
 
 CriteriaPanel::CriteriaPanel(QWidget* parent) : QWidget(parent)
@@ -33,7 +33,7 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
     update();
 }
 
-QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * rowHeight}; }
+QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * criterion_px}; }
 
 /// "−50 to 300 ms" for a band, otherwise the one limit.
 QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
@@ -53,7 +53,7 @@ bool CriteriaPanel::event(QEvent* event)
 {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
-    const auto row = static_cast<std::size_t>(help->pos().y() / rowHeight);
+    const auto row = static_cast<std::size_t>(help->pos().y() / criterion_px);
     if (row < criteria_.size()) {
         const CriterionRow& c = criteria_[row];
         const QString span = spanText(c);
@@ -74,7 +74,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
     for (const CriterionRow& c : criteria_) {
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
-        const QRect box(0, top, width(), rowHeight);
+        const QRect box(0, top, width(), criterion_px);
         const QString value = c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–");
         paintMark(p, QRectF(0, top + 5, 10, 10),
                   !c.value ? StateMark::None
@@ -99,14 +99,14 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const QRect scale(0, top + 32, width(), 15);
         if (c.below) { // too little and too much: the limits do not lie on one line
             p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
-            top += rowHeight;
+            top += criterion_px;
             continue;
         }
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueInWords(c.fail, c.unit));
         p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop,
                    tr("pass %1").arg(valueInWords(c.pass, c.unit)));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueInWords(c.merit, c.unit));
-        top += rowHeight;
+        top += criterion_px;
     }
 }
 

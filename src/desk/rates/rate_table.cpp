@@ -12,7 +12,7 @@
 namespace bh::desk {
 namespace {
 
-enum Column { Curve, Turn, Flip, Half, Full, Centre, Off, Settings, Columns };
+enum RateColumn { Curve, Turn, Flip, Half, Full, Centre, Off, Settings, RateColumns };
 constexpr int row_px = 21;
 
 QString tr(const char* text) { return QObject::tr(text); }
@@ -25,7 +25,7 @@ QTableWidget* makeRateTable()
                                {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"),
                                 tr("Off by"), tr("In its own numbers")},
                                Settings);
-    for (int column = 0; column < Columns; ++column) // as the figures below
+    for (int column = 0; column < RateColumns; ++column) // as the figures below
         table->horizontalHeaderItem(column)->setTextAlignment(
             (column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     table->setMinimumHeight(110);
@@ -52,7 +52,7 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
         const QString names[] = {tr("real"), tr("practised"), tr("match")};
         for (std::size_t k = 0; k < 3; ++k) {
             const int row = static_cast<int>(3 * i + k);
-            QStringList cells(Columns);
+            QStringList cells(RateColumns);
             cells[Curve] = QStringLiteral("%1, %2").arg(axisName(i), names[k]);
             if (curves[k]) {
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
@@ -68,7 +68,7 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
             } else {
                 cells[Settings] = context.question.locked[i] ? tr("left alone") : tr("no match");
             }
-            for (int column = 0; column < Columns; ++column) {
+            for (int column = 0; column < RateColumns; ++column) {
                 auto* item = new QTableWidgetItem(cells[column]);
                 item->setFont(uiFont(9.5, k == 2));
                 if (column == Settings) item->setToolTip(cells[column]);

@@ -4,6 +4,7 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
+#include "desk/parts/part_title.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -38,14 +39,6 @@ constexpr int figure_px = 22;      // a line of the table
 constexpr int keep_after_ms = 400; // a slider on its way is one edit
 constexpr std::array<const char*, 5> world_ids{"pan", "bank", "loft", "mill", "circuit"};
 
-QLabel* head(const QString& text)
-{
-    auto* label = new QLabel(text);
-    label->setFont(uiFont(11, true));
-    label->setWordWrap(true);
-    return label;
-}
-
 QSlider* slider(const char* name, const QString& spoken, double low, double high)
 {
     auto* s = new QSlider(Qt::Horizontal);
@@ -56,7 +49,7 @@ QSlider* slider(const char* name, const QString& spoken, double low, double high
     return s;
 }
 
-QTableWidgetItem* cell(const QString& text, bool right)
+QTableWidgetItem* figureCell(const QString& text, bool right)
 {
     auto* item = new QTableWidgetItem(text);
     item->setTextAlignment((right ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
@@ -177,13 +170,13 @@ QWidget* SetupPage::makeAircraftPart()
     newName_->setPlaceholderText(tr("New real aircraft's name, Enter"));
     newName_->setAccessibleName(tr("Name of a new real aircraft"));
     form_ = new AircraftForm;
-    rankingHead_ = head(QString());
+    rankingHead_ = partTitle(QString());
     candidates_ = new CandidateList;
     auto* part = new QWidget;
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
-    layout->addWidget(head(tr("Real aircraft")));
+    layout->addWidget(partTitle(tr("Real aircraft")));
     layout->addWidget(real_);
     layout->addWidget(newName_);
     layout->addWidget(form_);
@@ -460,9 +453,10 @@ void SetupPage::showFigures()
     figures_->setRowCount(static_cast<int>(std::size(rows)));
     int i = 0;
     for (const auto& r : rows) {
-        figures_->setItem(i, 0, cell(r.what, false));
-        figures_->setItem(i, 1, cell(QStringLiteral("%1 %2").arg(r.before, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
-        figures_->setItem(i++, 2, cell(QStringLiteral("%1 %2").arg(r.now, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
+        figures_->setItem(i, 0, figureCell(r.what, false));
+        figures_->setItem(i, 1,
+                          figureCell(QStringLiteral("%1 %2").arg(r.before, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
+        figures_->setItem(i++, 2, figureCell(QStringLiteral("%1 %2").arg(r.now, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
     }
 }
 

@@ -6,12 +6,10 @@
 namespace bh::desk {
 namespace {
 
-QString tr(const char* text) { return QObject::tr(text); }
-
 QString pilotName(const School& school, const std::string& id)
 {
     const PilotRow* pilot = school.pilot(id);
-    return pilot ? QString::fromStdString(pilot->name) : tr("a pilot");
+    return pilot ? QString::fromStdString(pilot->name) : QObject::tr("a pilot");
 }
 
 } // namespace
@@ -22,7 +20,7 @@ QString flownWithInWords(const School& school, const AttemptRow& attempt)
     QStringList parts;
     if (!attempt.shadowed.empty()) {
         const Drill* drill = school.drill(attempt.shadowed);
-        return tr("shadowing %1").arg(QString::fromStdString(drill ? drill->name : attempt.shadowed));
+        return QObject::tr("shadowing %1").arg(QString::fromStdString(drill ? drill->name : attempt.shadowed));
     }
     if (!attempt.flight) return {};
     const Drill* drill = school.drill(attempt.drill_id);
@@ -39,7 +37,9 @@ QString simulatorInWords(const School& school, const AttemptRow& attempt)
 {
     if (attempt.in_words) return QString::fromStdString(attempt.in_words->simulator);
     const SimulatorProfile* simulator = school.simulator(attempt.simulator);
-    return simulator ? QString::fromStdString(simulator->name) : attempt.simulator.empty() ? tr("another simulator") : QString::fromStdString(attempt.simulator);
+    return simulator                   ? QString::fromStdString(simulator->name)
+           : attempt.simulator.empty() ? QObject::tr("another simulator")
+                                       : QString::fromStdString(attempt.simulator);
 }
 
 QString editInWords(const School& school, const Edit& edit)
@@ -47,21 +47,25 @@ QString editInWords(const School& school, const Edit& edit)
     if (edit.empty()) return {};
     const Command& first = edit.front();
     const auto id = QString::fromStdString(first.subject);
-    const auto named = [](const auto* thing, const QString& otherwise) { return thing ? QString::fromStdString(thing->name) : otherwise; };
+    const auto named = [](const auto* thing, const QString& otherwise) {
+        return thing ? QString::fromStdString(thing->name) : otherwise;
+    };
     switch (first.kind) {
-    case Kind::Pilot: return tr("edit of %1").arg(pilotName(school, first.subject));
-    case Kind::Simulator: return tr("edit of %1").arg(named(school.simulator(first.subject), id));
-    case Kind::Aircraft: return tr("edit of %1").arg(named(school.real_aircraft(first.subject), id));
-    case Kind::Setup: return edit.size() > 1 ? tr("practising on the match") : tr("set-up of %1").arg(pilotName(school, first.subject));
-    case Kind::Stage: return tr("stage %1").arg(id.section(QLatin1Char('/'), 2));
-    case Kind::Demonstration: return tr("demonstration of %1").arg(named(school.drill(first.subject), id));
-    case Kind::Drill: return tr("edit of %1").arg(named(school.drill(first.subject), id));
-    case Kind::Curriculum: return tr("edit of %1").arg(id);
-    case Kind::Rates: return tr("rates of %1").arg(named(school.real_aircraft(first.subject), id));
-    case Kind::Match: return tr("match of the rates");
-    case Kind::Plan: return edit.size() > 1 ? tr("step of a change plan") : tr("change plan");
-    case Kind::Trial: return tr("rates to try");
-    default: return tr("edit");
+    case Kind::Pilot: return QObject::tr("edit of %1").arg(pilotName(school, first.subject));
+    case Kind::Simulator: return QObject::tr("edit of %1").arg(named(school.simulator(first.subject), id));
+    case Kind::Aircraft: return QObject::tr("edit of %1").arg(named(school.real_aircraft(first.subject), id));
+    case Kind::Setup:
+        return edit.size() > 1 ? QObject::tr("practising on the match")
+                               : QObject::tr("set-up of %1").arg(pilotName(school, first.subject));
+    case Kind::Stage: return QObject::tr("stage %1").arg(id.section(QLatin1Char('/'), 2));
+    case Kind::Demonstration: return QObject::tr("demonstration of %1").arg(named(school.drill(first.subject), id));
+    case Kind::Drill: return QObject::tr("edit of %1").arg(named(school.drill(first.subject), id));
+    case Kind::Curriculum: return QObject::tr("edit of %1").arg(id);
+    case Kind::Rates: return QObject::tr("rates of %1").arg(named(school.real_aircraft(first.subject), id));
+    case Kind::Match: return QObject::tr("match of the rates");
+    case Kind::Plan: return edit.size() > 1 ? QObject::tr("step of a change plan") : QObject::tr("change plan");
+    case Kind::Trial: return QObject::tr("rates to try");
+    default: return QObject::tr("edit");
     }
 }
 
