@@ -1,14 +1,12 @@
 #include "core/base/random.h"
+#include "core/counted_memory.h"
 #include "core/curves/rate_curve.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/stopwatch.h"
 #include "reference.h"
 
-#include <atomic>
 #include <catch2/catch.hpp>
 #include <cmath>
-#include <cstdlib>
-#include <new>
 
 using namespace bh;
 
@@ -27,22 +25,6 @@ std::optional<RateCurve> curveOf(const nlohmann::json& row)
 }
 
 } // namespace
-
-namespace {
-
-std::atomic<long> allocations = 0;
-
-} // namespace
-
-// What asks for memory in this program is counted.
-void* operator new(std::size_t bytes)
-{
-    ++allocations;
-    if (void* memory = std::malloc(bytes > 0 ? bytes : 1)) return memory;
-    throw std::bad_alloc();
-}
-void operator delete(void* memory) noexcept { std::free(memory); }
-void operator delete(void* memory, std::size_t) noexcept { std::free(memory); }
 
 TEST_CASE("rate curves meet the reference points", "[core][rates]")
 {
@@ -141,9 +123,9 @@ TEST_CASE("a measured table of a thousand points is read without any memory of i
     const RateCurve curve = TableCurve{stick, rates_dps};
     REQUIRE(checked(curve));
     double sum = 0;
-    const long before = allocations;
+    const long before = memory_asked_for();
     for (int i = -100; i <= 100; ++i) sum += rate_dps(curve, i / 100.0) + centre_slope_dps(curve);
-    CHECK(allocations == before); // it promises not to throw
+    CHECK(memory_asked_for() == before); // it promises not to throw
     CHECK(std::isfinite(sum));
     CHECK(rate_dps(curve, 0.5) == Approx(350 * std::pow(0.5, 1.5)).epsilon(1e-6));
 }

@@ -12,6 +12,7 @@
 #include <catch2/catch.hpp>
 
 #include "desk/board/board_page.h"
+#include "desk/drills/drills_page.h"
 #include "desk/logbook/logbook_page.h"
 #include "desk/shell/line_up.h"
 
