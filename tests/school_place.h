@@ -28,7 +28,10 @@ struct Place {
         if (!record) FAIL(record.error().message);
         return std::move(*record);
     }
-    [[nodiscard]] std::unique_ptr<bh::School> open() const { return std::make_unique<bh::School>(record(), bh::DataFolder(BH_DATA)); }
+    [[nodiscard]] std::unique_ptr<bh::School> open() const
+    {
+        return std::make_unique<bh::School>(record(), bh::DataFolder(BH_DATA));
+    }
 };
 
 /// A log of half a second at one height.

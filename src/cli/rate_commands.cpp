@@ -106,8 +106,7 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
 {
     const auto log = load_flight_csv(flight);
     if (!log) return tl::unexpected(log.error());
-    if (!rate_family(family))
-        return bad_input("--family: expected " + rate_family_names() + ", found '" + family + "'");
+    if (!rate_family(family)) return bad_input("--family: expected " + rate_family_names() + ", found '" + family + "'");
     Json out;
     out["family"] = family;
     std::string why;

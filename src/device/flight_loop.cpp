@@ -18,8 +18,9 @@ constexpr double throttle_down_for_s = 0.3; // before the motors start
 FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::optional<StandIn> stand_in)
     : setup_(flight.setup()), sticks_(std::move(sticks)),
       driven_(std::move(flight), drill,
-              stand_in && !(stand_in->replays && drill.demonstration) ? std::optional<StandInPilot>(std::in_place, drill, setup_, stand_in->skill, stand_in->seed)
-                                                                      : std::nullopt),
+              stand_in && !(stand_in->replays && drill.demonstration)
+                  ? std::optional<StandInPilot>(std::in_place, drill, setup_, stand_in->skill, stand_in->seed)
+                  : std::nullopt),
       replays_(stand_in && stand_in->replays && drill.demonstration)
 {
     under_way_ = driven_.flight().armed(); // begun in the air
@@ -133,8 +134,7 @@ void FlightLoop::publish()
 {
     const Flight& flight = driven_.flight();
     const DrillRunner& runner = driven_.runner();
-    if (!runner.over() && flight.time_s() - scored_at_s_ >= score_interval_s &&
-        runner.status() == DrillRunner::Status::Running) {
+    if (!runner.over() && flight.time_s() - scored_at_s_ >= score_interval_s && runner.status() == DrillRunner::Status::Running) {
         score_so_far_ = std::make_shared<const Score>(score(runner, flight.log()));
         if (drill().demonstration && !replays_)
             follows_ = follow_sticks(*drill().demonstration, flight.log(), {0, flight.log().size()});

@@ -33,7 +33,8 @@ void read_spin(const JsonIn& in, Goal& goal)
     const std::string spin = in.text("spin");
     static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
     const auto found = std::find(spins.begin(), spins.end(), spin);
-    if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
+    if (found == spins.end())
+        in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
     goal.spin_about_roll = found - spins.begin() < 2;
     goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
     goal.for_s = in.number("for_s", 0);
@@ -51,8 +52,8 @@ void read_time(const JsonIn& in, Goal& goal)
 {
     goal.for_s = in.number(key);
 }
-constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s", disarmed_s[] = "disarmed_s",
-               throttle_cut_s[] = "throttle_cut_s";
+constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s",
+               disarmed_s[] = "disarmed_s", throttle_cut_s[] = "throttle_cut_s";
 constexpr std::array<GoalReading, 12> goal_readings{{
     {"reach_within_m", Goal::Kind::ReachHeight,
      [](const JsonIn& in, Goal& goal) {
@@ -84,7 +85,8 @@ constexpr std::array<GoalReading, 12> goal_readings{{
 
 Goal goal_at(const JsonIn& in)
 {
-    const auto reading = std::find_if(goal_readings.begin(), goal_readings.end(), [&](const GoalReading& r) { return in.has(r.key); });
+    const auto reading =
+        std::find_if(goal_readings.begin(), goal_readings.end(), [&](const GoalReading& r) { return in.has(r.key); });
     if (reading == goal_readings.end()) {
         std::string keys;
         for (const GoalReading& r : goal_readings) keys += (keys.empty() ? "" : ", ") + std::string(r.key);
@@ -93,8 +95,8 @@ Goal goal_at(const JsonIn& in)
     Goal goal;
     goal.kind = reading->kind;
     reading->read(in, goal);
-    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s", "disarmed_s",
-             "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
+    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s",
+             "disarmed_s", "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
     return goal;
 }
 
@@ -216,8 +218,7 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::opt
         const std::string id = named.text();
         const std::size_t before = m.phases.size();
         for (const Phase& phase : phases)
-            if ((phase.id == id || phase.id.starts_with(id + "-")) && (!side || phase.side == side))
-                m.phases.push_back(phase.id);
+            if ((phase.id == id || phase.id.starts_with(id + "-")) && (!side || phase.side == side)) m.phases.push_back(phase.id);
         if (m.phases.size() == before) m.phases.push_back(id); // told by checked()
     }
 }
@@ -265,8 +266,12 @@ FlightStart start_at(const JsonIn& in)
 {
     in.only({"north_m", "east_m", "height_m", "heading_deg", "pitch_deg", "bank_deg"});
     FlightStart start;
-    for (auto [key, number] : {std::pair{"north_m", &start.north_m}, {"east_m", &start.east_m}, {"height_m", &start.height_m},
-                               {"heading_deg", &start.heading_deg}, {"pitch_deg", &start.pitch_deg}, {"bank_deg", &start.bank_deg}})
+    for (auto [key, number] : {std::pair{"north_m", &start.north_m},
+                               {"east_m", &start.east_m},
+                               {"height_m", &start.height_m},
+                               {"heading_deg", &start.heading_deg},
+                               {"pitch_deg", &start.pitch_deg},
+                               {"bank_deg", &start.bank_deg}})
         *number = in.number(key, 0);
     return start;
 }
@@ -286,8 +291,8 @@ void read_setup(const JsonIn& in, Drill& d)
     d.sticks_only = in.truth("sticks_only", false);
     d.on_real_aircraft = in.truth("on_real_aircraft", false);
     d.tilt_change_deg = in.number("tilt_change_deg", 0);
-    in.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed", "sticks_only",
-             "on_real_aircraft", "tilt_change_deg"});
+    in.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed",
+             "sticks_only", "on_real_aircraft", "tilt_change_deg"});
 }
 
 void read_disqualify(const JsonIn& in, Drill& d)
@@ -316,8 +321,8 @@ Drill drill_at(const JsonIn& in)
         for (const JsonIn& fault : in.at("faults").items()) d.faults.push_back(fault_at(fault, d.phases));
     if (in.has("disqualify")) read_disqualify(in.at("disqualify"), d);
     d.least_minutes = in.number("least_minutes", 0);
-    in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults", "disqualify",
-             "least_minutes"});
+    in.only({"format", "id", "name", "version", "purpose", "setup", "flags_m", "gates", "phases", "criteria", "faults",
+             "disqualify", "least_minutes"});
     return d;
 }
 
@@ -327,7 +332,8 @@ Result<Drill> parse_drill(std::string_view text, const std::string& file) { retu
 
 Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips)
 {
-    auto drill = read_document<Drill>(text, file, "drill", [](const JsonIn& in) -> Result<Drill> { return drill_at(in); }, slips);
+    auto drill = read_document<Drill>(
+        text, file, "drill", [](const JsonIn& in) -> Result<Drill> { return drill_at(in); }, slips);
     return drill ? with_file(checked(std::move(*drill)), file) : drill;
 }
 

@@ -7,8 +7,13 @@ namespace bh {
 
 nlohmann::ordered_json flown_with_json(const FlownWith& f)
 {
-    return {{"aircraft", f.aircraft}, {"propeller_ratio", f.propeller_ratio}, {"power_share", f.power_share}, {"camera_tilt_deg", f.camera_tilt_deg},
-            {"fov_deg", f.fov_deg}, {"rates", rates_json(f.rates)}, {"conditions", conditions_json(f.conditions)}};
+    return {{"aircraft", f.aircraft},
+            {"propeller_ratio", f.propeller_ratio},
+            {"power_share", f.power_share},
+            {"camera_tilt_deg", f.camera_tilt_deg},
+            {"fov_deg", f.fov_deg},
+            {"rates", rates_json(f.rates)},
+            {"conditions", conditions_json(f.conditions)}};
 }
 
 FlownWith flown_with_at(const JsonIn& in)

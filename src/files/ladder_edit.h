@@ -24,7 +24,9 @@ struct CriterionLimits {
 [[nodiscard]] Result<std::string> with_limits(const std::string& drill_text, std::size_t criterion,
                                               const CriterionLimits& limits);
 
-/// The text of a drill or a curriculum with a version that none had before: one over its own and over `newest`. BadInput when it is no document of that kind and id.
-[[nodiscard]] Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id, int newest);
+/// The text of a drill or a curriculum with a version that none had before: one over its own and over `newest`. BadInput when it
+/// is no document of that kind and id.
+[[nodiscard]] Result<std::string> next_version(const std::string& text, const std::string& kind, const std::string& id,
+                                               int newest);
 
 } // namespace bh

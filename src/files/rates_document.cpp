@@ -99,7 +99,8 @@ Json rates_json(const RateProfile& rates)
     }
     if (const RateFamily* known = rate_family(family); known && rates.limits.size() == known->parameters.size())
         for (std::size_t k = 0; k < rates.limits.size(); ++k)
-            json["limits"][std::string(known->parameters[k].key)] = {rates.limits[k].low, rates.limits[k].high, rates.limits[k].step};
+            json["limits"][std::string(known->parameters[k].key)] = {rates.limits[k].low, rates.limits[k].high,
+                                                                     rates.limits[k].step};
     return json;
 }
 

@@ -26,7 +26,8 @@ public:
     [[nodiscard]] bool any(std::initializer_list<Kind> kinds, const std::string& pilot = {}) const
     {
         return std::any_of(all_.begin(), all_.end(), [&](const Change& c) {
-            return std::find(kinds.begin(), kinds.end(), c.kind) != kinds.end() && (pilot.empty() || c.pilot.empty() || c.pilot == pilot);
+            return std::find(kinds.begin(), kinds.end(), c.kind) != kinds.end() &&
+                   (pilot.empty() || c.pilot.empty() || c.pilot == pilot);
         });
     }
 

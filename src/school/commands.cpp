@@ -37,8 +37,7 @@ Result<std::int64_t> School::apply(const Edit& edit)
 {
     std::vector<Draft> drafts;
     for (const Command& c : edit) {
-        if (values_.text(c.kind, c.subject) != c.before)
-            return failure(too_late, "something else stands there by now");
+        if (values_.text(c.kind, c.subject) != c.before) return failure(too_late, "something else stands there by now");
         drafts.push_back(draft_of(c));
     }
     if (drafts.empty()) return values_.seq;
@@ -122,7 +121,10 @@ bool School::keep_text(Kind kind, const std::string& subject, std::string text)
     return make({command(kind, subject, std::move(text))});
 }
 
-bool School::keep_setup(const std::string& pilot_id, const TrainingSetup& setup) { return keep_text(Kind::Setup, pilot_id, training_setup_json(setup).dump()); }
+bool School::keep_setup(const std::string& pilot_id, const TrainingSetup& setup)
+{
+    return keep_text(Kind::Setup, pilot_id, training_setup_json(setup).dump());
+}
 
 bool School::open_stage(const std::string& pilot_id, const std::string& stage, bool open, const std::string& reason)
 {
@@ -154,12 +156,25 @@ bool School::keep_rates(const std::string& aircraft_id, const RateProfile& rates
     return real_aircraft(aircraft_id) && keep_text(Kind::Rates, aircraft_id, rates_json(rates).dump());
 }
 
-bool School::keep_match(const std::string& pilot_id, const KeptMatch& match) { return keep_text(Kind::Match, pilot_id, match_text(match, now())); }
-bool School::keep_plan(const std::string& pilot_id, const KeptPlan& plan) { return keep_text(Kind::Plan, pilot_id, plan_text(plan)); }
-bool School::keep_trial(const std::string& pilot_id, const RateProfile& rates) { return keep_text(Kind::Trial, pilot_id, trial_text({now(), rates})); }
-bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id) { return keep_text(Kind::Demonstration, drill_id, attempt_id); }
+bool School::keep_match(const std::string& pilot_id, const KeptMatch& match)
+{
+    return keep_text(Kind::Match, pilot_id, match_text(match, now()));
+}
+bool School::keep_plan(const std::string& pilot_id, const KeptPlan& plan)
+{
+    return keep_text(Kind::Plan, pilot_id, plan_text(plan));
+}
+bool School::keep_trial(const std::string& pilot_id, const RateProfile& rates)
+{
+    return keep_text(Kind::Trial, pilot_id, trial_text({now(), rates}));
+}
+bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
+{
+    return keep_text(Kind::Demonstration, drill_id, attempt_id);
+}
 
-bool School::keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates, const std::optional<KeptMatch>& match)
+bool School::keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates,
+                            const std::optional<KeptMatch>& match)
 {
     if (!pilot(pilot_id)) return false;
     Edit edit{command(Kind::Plan, pilot_id, plan_text(plan))};
@@ -305,7 +320,8 @@ AttemptRow School::judged(AttemptRow attempt) const
     return attempt;
 }
 
-std::string School::keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log, std::shared_ptr<const FlightLog> demonstration)
+std::string School::keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log,
+                                std::shared_ptr<const FlightLog> demonstration)
 {
     const std::uint64_t ticket = next_ticket_++;
     Waiting waiting{judged(std::move(attempt)), demonstration != nullptr};
@@ -334,8 +350,10 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         safe = add({{"attempt", id, body_of(waiting.attempt), ""}});
     }
     Q_EMIT flights_waiting_changed();
-    if (safe) Q_EMIT flight_kept(id);
-    else Q_EMIT flight_not_kept(id);
+    if (safe)
+        Q_EMIT flight_kept(id);
+    else
+        Q_EMIT flight_not_kept(id);
 }
 
 void School::finish_keeping()
@@ -366,7 +384,10 @@ std::string School::add_calibration(const std::string& controller_name, const st
     return !row.controller_id.empty() && add({{"calibration", row.id, body_of(row), ""}}) ? row.id : "";
 }
 
-bool School::verify_calibration(const std::string& calibration_id) { return add({{"verification", record_->new_id(), verification_body(calibration_id), ""}}); }
+bool School::verify_calibration(const std::string& calibration_id)
+{
+    return add({{"verification", record_->new_id(), verification_body(calibration_id), ""}});
+}
 
 bool School::tick_kit(const std::string& pilot_id, const std::string& item, bool ticked)
 {

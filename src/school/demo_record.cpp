@@ -120,12 +120,18 @@ Roster::OfPilot document_at(const JsonIn& in, const Roster& roster)
         if (!parsed) in.at("document").fault(parsed.error().message);
     };
     const std::string kind = in.text("kind"), file = "roster.json";
-    if (kind == "match") check(Kind::Match, parse_match(document.text, file, &document.at));
-    else if (kind == "plan") check(Kind::Plan, parse_plan(document.text, file));
-    else if (kind == "trial") check(Kind::Trial, parse_trial(document.text, file));
-    else if (kind == "handling") check(Kind::Handling, parse_handling(document.text, file));
-    else if (kind == "blind") check(Kind::Blind, parse_blind(document.text, file));
-    else in.at("kind").fault("expected match, plan, trial, handling or blind, found '" + kind + "'");
+    if (kind == "match")
+        check(Kind::Match, parse_match(document.text, file, &document.at));
+    else if (kind == "plan")
+        check(Kind::Plan, parse_plan(document.text, file));
+    else if (kind == "trial")
+        check(Kind::Trial, parse_trial(document.text, file));
+    else if (kind == "handling")
+        check(Kind::Handling, parse_handling(document.text, file));
+    else if (kind == "blind")
+        check(Kind::Blind, parse_blind(document.text, file));
+    else
+        in.at("kind").fault("expected match, plan, trial, handling or blind, found '" + kind + "'");
     return document;
 }
 
@@ -139,8 +145,10 @@ Roster read_roster(const JsonIn& in)
     for (const JsonIn& c : in.at("controllers").items()) read_controller(c, roster);
     for (const JsonIn& p : in.at("pilots").items()) roster.pilots.push_back(pilot_at(p, roster));
     for (const JsonIn& a : in.at("aircraft").items()) roster.aircraft.push_back(inner(a, parse_airframe));
-    for (const JsonIn& s : in.at("setups").items()) roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
-    for (const JsonIn& r : in.at("rates").items()) roster.rates.emplace_back(r.text("aircraft"), inner(r.at("document"), parse_rates));
+    for (const JsonIn& s : in.at("setups").items())
+        roster.setups.emplace_back(s.text("pilot"), inner(s.at("document"), parse_training_setup));
+    for (const JsonIn& r : in.at("rates").items())
+        roster.rates.emplace_back(r.text("aircraft"), inner(r.at("document"), parse_rates));
     for (const JsonIn& d : in.at("documents").items()) roster.documents.push_back(document_at(d, roster));
     return roster;
 }
@@ -207,7 +215,8 @@ private:
         controller.centre_offset_share += wandered_share;
         const auto calibration = calibrate(stand_in_recording(controller, seed));
         const ControllerRow& row = roster_.controller_names[c];
-        if (calibration && calibration->usable()) school_.verify_calibration(school_.add_calibration(row.name, row.guid, *calibration));
+        if (calibration && calibration->usable())
+            school_.verify_calibration(school_.add_calibration(row.name, row.guid, *calibration));
     }
 
     /// The first two controllers are calibrated every nine days, and the second one's centre has begun to wander; the gamepad
@@ -250,10 +259,12 @@ private:
         arrive(pilot, id);
         const auto match = match_of(pilot);
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
-        const std::string session =
-            school_.add_session({"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value()});
-        const double practised = std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
-        const double skill = pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
+        const std::string session = school_.add_session(
+            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value()});
+        const double practised =
+            std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
+        const double skill =
+            pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
         const int flights = 2 + static_cast<int>(3 * luck.uniform());
         if (!pilot.opens_stage.empty() && school_.opened_stages(id).empty() && practised > 0.5)
             school_.open_stage(id, pilot.opens_stage, true, pilot.opens_why);
@@ -270,8 +281,8 @@ private:
     }
 
     /// One drill; how long it took.
-    Result<double> fly(const DemoPilot& pilot, const std::string& id, const std::string& session, const std::optional<KeptMatch>& match, double skill,
-                       SeededRandom& luck)
+    Result<double> fly(const DemoPilot& pilot, const std::string& id, const std::string& session,
+                       const std::optional<KeptMatch>& match, double skill, SeededRandom& luck)
     {
         const Drill& drill = *school_.drill(choose_drill(school_.standing(id), luck));
         TakeOff take_off;
@@ -307,7 +318,8 @@ private:
         };
         for (const auto& [name, setup] : roster_.setups) school_.keep_setup(id_of(name), setup);
         for (const Roster::OfPilot& d : roster_.documents)
-            if (const std::string id = id_of(d.pilot); !id.empty()) static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
+            if (const std::string id = id_of(d.pilot); !id.empty())
+                static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
     }
 
     const Roster& roster_;
@@ -339,7 +351,8 @@ Result<Roster> load_roster(const DataFolder& data)
 
 Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
 {
-    if (std::filesystem::exists(file)) return bad_input(file.string() + ": is there already, the demo record is not written over it");
+    if (std::filesystem::exists(file))
+        return bad_input(file.string() + ": is there already, the demo record is not written over it");
     const auto roster = load_roster(data);
     if (!roster) return tl::unexpected(roster.error());
     const auto kit = data.kit();
@@ -350,14 +363,16 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     options.clock = [&clock] { return clock; };
     options.new_id = [&ids] {
         char id[40];
-        std::snprintf(id, sizeof id, "%016llx%08llx", static_cast<unsigned long long>(ids.bits()), static_cast<unsigned long long>(ids.bits() >> 32));
+        std::snprintf(id, sizeof id, "%016llx%08llx", static_cast<unsigned long long>(ids.bits()),
+                      static_cast<unsigned long long>(ids.bits() >> 32));
         return std::string(id);
     };
     auto record = Record::open(file, options);
     if (!record) return tl::unexpected(record.error());
     School school(std::move(*record), data);
     for (const DemoPilot& p : roster->pilots)
-        if (std::none_of(school.curricula().begin(), school.curricula().end(), [&](const Curriculum& c) { return c.id == p.curriculum; }))
+        if (std::none_of(school.curricula().begin(), school.curricula().end(),
+                         [&](const Curriculum& c) { return c.id == p.curriculum; }))
             return bad_input("roster.json: " + p.name + " follows a curriculum '" + p.curriculum + "' that is not there");
     std::string failure_said;
     QObject::connect(&school, &School::failed, &school, [&](const QString& sentence) { failure_said = sentence.toStdString(); });

@@ -43,7 +43,8 @@ const KindFacts& facts_of(Kind kind) { return kinds[static_cast<std::size_t>(kin
 std::optional<Kind> kind_of(const Entry& entry)
 {
     for (const KindFacts& k : kinds)
-        if (k.entry == entry.kind && (k.document.empty() || entry.subject.starts_with(std::string(k.document) + "/"))) return k.kind;
+        if (k.entry == entry.kind && (k.document.empty() || entry.subject.starts_with(std::string(k.document) + "/")))
+            return k.kind;
     return std::nullopt;
 }
 

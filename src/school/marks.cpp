@@ -33,7 +33,8 @@ RatesMark rates_mark(const School& school, const std::string& pilot_id)
     if (!real) return {Done::Due, Why::RealUnknown, std::nullopt};
     if (const auto stale = school.match_stale(pilot_id)) return {Done::Due, Why::Stale, stale};
     constexpr double near_dps = 15; // house: less is not felt
-    const bool near = difference(real->roll, own->rates.roll).rms_dps <= near_dps && difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
+    const bool near = difference(real->roll, own->rates.roll).rms_dps <= near_dps &&
+                      difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
     return {near ? Done::Done : Done::Due, near ? Why::Near : Why::Apart, std::nullopt};
 }
 

@@ -28,8 +28,8 @@ struct RatesMark {
     Why why = Why::NoSetup;
     std::optional<Stale> stale;
 };
-/// Done while the pilot practises on rates within 15 °/s (root mean square, house) of the real aircraft's, and a match, where there
-/// is one, holds.
+/// Done while the pilot practises on rates within 15 °/s (root mean square, house) of the real aircraft's, and a match, where
+/// there is one, holds.
 [[nodiscard]] RatesMark rates_mark(const School& school, const std::string& pilot_id);
 
 /// Done when there was practice within the last seven days (house).

@@ -4,7 +4,8 @@
 
 namespace bh {
 
-std::string Practice::begin(const std::string& pilot_id, const std::string& controller_name, const std::string& guid, double now_s)
+std::string Practice::begin(const std::string& pilot_id, const std::string& controller_name, const std::string& guid,
+                            double now_s)
 {
     if (pilot_id.empty()) return {};
     if (session_id_.empty()) {

@@ -32,7 +32,8 @@ StickHistory stick_history(const School& school, const std::string& pilot_id)
         const auto log = school.flight_log(a->log_hash);
         if (!log) continue;
         const std::vector<double>* columns[] = {&log->stick_roll, &log->stick_pitch, &log->stick_yaw};
-        for (std::size_t axis = 0; axis < 3; ++axis) sticks[axis].insert(sticks[axis].end(), columns[axis]->begin(), columns[axis]->end());
+        for (std::size_t axis = 0; axis < 3; ++axis)
+            sticks[axis].insert(sticks[axis].end(), columns[axis]->begin(), columns[axis]->end());
         rocked_s += log->duration_s() * rocking_share(*log, {0, log->size()}, std::nullopt);
         flown_s += log->duration_s();
         ++flights;
@@ -82,14 +83,17 @@ MatchAnswer match_again(const School& school, const MatchQuestion& question)
     answer.has_simulator = simulator;
     if (const RateProfile* known = school.rates_of(question.aircraft_id)) answer.real = *known, answer.real_known = true;
     if (const auto& own = school.setup(question.pilot_id)) answer.practised = own->rates;
-    if (question.direction == MatchDirection::FoundHere) answer.blocked = why_match_blocked(school, question.pilot_id, question.least_hours);
+    if (question.direction == MatchDirection::FoundHere)
+        answer.blocked = why_match_blocked(school, question.pilot_id, question.least_hours);
     const RateFamily* family = answer.aircraft_changes() ? rate_family(family_key(answer.real.roll))
                                : simulator               ? rate_family(simulator->rate_family)
                                                          : nullptr;
     if (!family) return answer;
     answer.family = family->key;
-    if (!answer.aircraft_changes()) answer.ranges = ranges_in(*simulator);
-    else answer.ranges = answer.real.limits.size() == family->parameters.size() ? answer.real.limits : ranges_of(*family);
+    if (!answer.aircraft_changes())
+        answer.ranges = ranges_in(*simulator);
+    else
+        answer.ranges = answer.real.limits.size() == family->parameters.size() ? answer.real.limits : ranges_of(*family);
     if (!answer.has_aircraft || !simulator) return answer;
     for (const RateAxis axis : rate_axes) {
         const auto i = static_cast<std::size_t>(axis);
@@ -99,7 +103,8 @@ MatchAnswer match_again(const School& school, const MatchQuestion& question)
         options.keep_centre = question.keep_centre;
         options.weights = question.weights[i];
         options.ranges = answer.ranges;
-        if (auto match = match_rates(curve_of(answer.target(), axis), answer.family, options)) answer.matches[i] = std::move(*match);
+        if (auto match = match_rates(curve_of(answer.target(), axis), answer.family, options))
+            answer.matches[i] = std::move(*match);
     }
     return answer;
 }
@@ -107,7 +112,8 @@ MatchAnswer match_again(const School& school, const MatchQuestion& question)
 std::optional<KeptMatch> match_to_keep(const MatchAnswer& answer, const RateProfile& practised)
 {
     if (!answer.real_known) return std::nullopt;
-    return KeptMatch{answer.question.aircraft_id, answer.question.simulator_id, answer.real, practised, answer.family, answer.ranges};
+    return KeptMatch{
+        answer.question.aircraft_id, answer.question.simulator_id, answer.real, practised, answer.family, answer.ranges};
 }
 
 Result<KeptPlan> plan_to_match(const MatchAnswer& answer)
@@ -128,7 +134,8 @@ Result<KeptPlan> plan_to_match(const MatchAnswer& answer)
     return plan;
 }
 
-std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates)
+std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,
+                                       const RateProfile& rates)
 {
     const SimulatorProfile* simulator = school.simulator(plan.simulator);
     const RateProfile* real = school.rates_of(plan.aircraft);
@@ -136,8 +143,9 @@ std::optional<KeptMatch> match_of_plan(const School& school, const std::string& 
     if (!simulator || !real || !own) return std::nullopt;
     const RateProfile& stayed = plan.on_aircraft ? own->rates : *real;
     if (!(stayed == plan.stays)) return std::nullopt;
-    return KeptMatch{plan.aircraft, plan.simulator, plan.on_aircraft ? rates : *real, plan.on_aircraft ? own->rates : rates,
-                     simulator->rate_family, ranges_in(*simulator)};
+    return KeptMatch{
+        plan.aircraft,          plan.simulator,       plan.on_aircraft ? rates : *real, plan.on_aircraft ? own->rates : rates,
+        simulator->rate_family, ranges_in(*simulator)};
 }
 
 std::optional<RatesOnCard> rates_on_card(const School& school, const std::string& pilot_id, const SimulatorProfile& simulator)
@@ -147,8 +155,10 @@ std::optional<RatesOnCard> rates_on_card(const School& school, const std::string
     RatesOnCard card;
     if (const Airframe* real = school.real_aircraft(file.setup->real_aircraft)) card.aircraft = real->name;
     card.matched_at = file.match_at;
-    if (file.match && school.match_stale(pilot_id)) card.from = RatesOnCard::From::StaleMatch;
-    else if (file.match) card.from = file.match->simulator == simulator.id ? RatesOnCard::From::Match : RatesOnCard::From::MatchElsewhere;
+    if (file.match && school.match_stale(pilot_id))
+        card.from = RatesOnCard::From::StaleMatch;
+    else if (file.match)
+        card.from = file.match->simulator == simulator.id ? RatesOnCard::From::Match : RatesOnCard::From::MatchElsewhere;
     MatchOptions options;
     options.ranges = ranges_in(simulator);
     for (const RateAxis axis : rate_axes)

@@ -56,16 +56,20 @@ struct MatchAnswer {
     [[nodiscard]] RateProfile matched() const;
 };
 
-/// The side that changes is set in its own kind of numbers: the simulator's as its profile says, the aircraft's as they are given.
+/// The side that changes is set in its own kind of numbers: the simulator's as its profile says, the aircraft's as they are
+/// given.
 [[nodiscard]] MatchAnswer match_again(const School& school, const MatchQuestion& question);
 /// Why rates that were found here may not go on the aircraft yet.
-[[nodiscard]] std::optional<NotOnAircraft> why_match_blocked(const School& school, const std::string& pilot_id, double least_hours);
+[[nodiscard]] std::optional<NotOnAircraft> why_match_blocked(const School& school, const std::string& pilot_id,
+                                                             double least_hours);
 /// What is kept when a match is practised on: nothing where a learner's rates stand in for the aircraft's.
 [[nodiscard]] std::optional<KeptMatch> match_to_keep(const MatchAnswer& answer, const RateProfile& practised);
 /// A plan from the rates as they are to the match.
 [[nodiscard]] Result<KeptPlan> plan_to_match(const MatchAnswer& answer);
-/// The match that a plan ends in once `rates` stand on the side that changed; nothing where the side that was to stay has changed.
-[[nodiscard]] std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates);
+/// The match that a plan ends in once `rates` stand on the side that changed; nothing where the side that was to stay has
+/// changed.
+[[nodiscard]] std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,
+                                                     const RateProfile& rates);
 /// A pilot's practised rates on the card of a simulator: what to set there, and where they come from.
 struct RatesOnCard {
     enum class From : std::uint8_t {
@@ -76,10 +80,12 @@ struct RatesOnCard {
     };
     From from = From::Practice;
     UnixTime matched_at = 0;
-    std::string aircraft;                               ///< name of the pilot's real one; empty: not chosen
-    std::array<std::optional<RateCurve>, 3> set_here{}; ///< by axis, in the simulator's own numbers and steps; nothing: cannot be set
+    std::string aircraft; ///< name of the pilot's real one; empty: not chosen
+    std::array<std::optional<RateCurve>, 3>
+        set_here{}; ///< by axis, in the simulator's own numbers and steps; nothing: cannot be set
 };
 /// Nothing where the pilot has no set-up, or the simulator lets no rates be set.
-[[nodiscard]] std::optional<RatesOnCard> rates_on_card(const School& school, const std::string& pilot_id, const SimulatorProfile& simulator);
+[[nodiscard]] std::optional<RatesOnCard> rates_on_card(const School& school, const std::string& pilot_id,
+                                                       const SimulatorProfile& simulator);
 
 } // namespace bh

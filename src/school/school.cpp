@@ -23,8 +23,10 @@ template <class T>
 void put(std::vector<T>& all, T one)
 {
     const auto known = std::find_if(all.begin(), all.end(), [&](const T& other) { return other.id == one.id; });
-    if (known != all.end()) *known = std::move(one);
-    else all.push_back(std::move(one));
+    if (known != all.end())
+        *known = std::move(one);
+    else
+        all.push_back(std::move(one));
 }
 
 bool by_name(const PilotRow& a, const PilotRow& b)
@@ -56,14 +58,12 @@ void School::start_keeper()
 {
     // The keeper's thread hands its answers over to this one.
     keeper_ = std::make_unique<FlightKeeper>(record_->attachments(), [this](FlightKeeper::Kept kept) {
-        QMetaObject::invokeMethod(this, [this, kept = std::move(kept)] { logs_kept(kept); }, Qt::QueuedConnection);
+        QMetaObject::invokeMethod(
+            this, [this, kept = std::move(kept)] { logs_kept(kept); }, Qt::QueuedConnection);
     });
 }
 
-School::~School()
-{
-    finish_keeping();
-}
+School::~School() { finish_keeping(); }
 
 // -- following ----------------------------------------------------------------------------------------------------------------
 
@@ -93,7 +93,8 @@ void School::refresh_lists(const Changes& changes)
         real_aircraft_.clear();
         for (const auto& [id, aircraft] : values_.aircraft) real_aircraft_.push_back(aircraft);
     }
-    const bool of_everybody = changes.any({Kind::Calibration, Kind::Verification, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum});
+    const bool of_everybody = changes.any(
+        {Kind::Calibration, Kind::Verification, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum});
     if (of_everybody) standings_.clear();
     for (const Change& change : changes.all()) standings_.erase(change.pilot);
 }
@@ -147,7 +148,10 @@ std::string School::summary(const AttemptRow& attempt) const
 
 Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }
 
-std::filesystem::path School::stick_recording(const std::string& name) const { return record_->attachments().stick_recording(name); }
+std::filesystem::path School::stick_recording(const std::string& name) const
+{
+    return record_->attachments().stick_recording(name);
+}
 
 std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
 {
@@ -160,7 +164,8 @@ std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
     constexpr double every_s = 0.02, longest_s = 0.5; // a stick that rests for longer tells nothing more
     for (std::size_t i = 0; i + 1 < recording->t_s.size(); ++i) {
         const double held_s = std::min(longest_s, recording->t_s[i + 1] - recording->t_s[i]);
-        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)), to_sticks(known->calibration, recording->counts[i]));
+        sticks.insert(sticks.end(), static_cast<std::size_t>(std::max(1.0, held_s / every_s)),
+                      to_sticks(known->calibration, recording->counts[i]));
     }
     return sticks;
 }
@@ -170,7 +175,8 @@ const Drill* School::drill(const std::string& id) const { return with_id(drills_
 const Curriculum& School::curriculum(const std::string& pilot_id) const
 {
     static const Curriculum none;
-    for (const std::string& wanted : {file(pilot_id).row.id.empty() ? std::string() : file(pilot_id).row.curriculum, std::string("first-steps")})
+    for (const std::string& wanted :
+         {file(pilot_id).row.id.empty() ? std::string() : file(pilot_id).row.curriculum, std::string("first-steps")})
         if (const Curriculum* found = with_id(curricula_, wanted)) return *found;
     return none;
 }
@@ -243,7 +249,8 @@ DrillStanding School::drill_standing(const std::string& pilot_id, const std::str
 const ControllerRow* School::controller(const std::string& name, const std::string& guid) const
 {
     const auto& all = values_.controllers;
-    const auto found = std::find_if(all.begin(), all.end(), [&](const ControllerRow& c) { return c.name == name && c.guid == guid; });
+    const auto found =
+        std::find_if(all.begin(), all.end(), [&](const ControllerRow& c) { return c.name == name && c.guid == guid; });
     return found == all.end() ? nullptr : &*found;
 }
 

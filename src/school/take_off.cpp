@@ -24,7 +24,8 @@ Result<PreparedFlight> prepared(const School& school, const Drill& drill, const 
         const bool on_real = take_off.purpose == Purpose::Test || drill.on_real_aircraft;
         const std::string real_id = take_off.purpose == Purpose::Test ? take_off.real_aircraft : own ? own->real_aircraft : "";
         const Airframe* real = on_real ? school.real_aircraft(real_id) : nullptr;
-        const Airframe* simulated = own && take_off.purpose != Purpose::Test ? school.simulated_aircraft(own->simulated_aircraft) : nullptr;
+        const Airframe* simulated =
+            own && take_off.purpose != Purpose::Test ? school.simulated_aircraft(own->simulated_aircraft) : nullptr;
         if (real) {
             flight.setup.airframe = *real;
         } else if (simulated) {
@@ -32,9 +33,10 @@ Result<PreparedFlight> prepared(const School& school, const Drill& drill, const 
             with.power_share = own->power_share;
             flight.setup.airframe = detuned(*simulated, own->propeller_ratio, own->power_share);
         }
-        if (own && (take_off.purpose == Purpose::Free || (take_off.purpose == Purpose::Drill && take_off.real_day))) flight.setup.conditions = own->day;
+        if (own && (take_off.purpose == Purpose::Free || (take_off.purpose == Purpose::Drill && take_off.real_day)))
+            flight.setup.conditions = own->day;
         if (own) flight.setup.conditions.seed = school.attempts(take_off.pilot_id).size() + 1; // no two gusts alike
-        flight.setup.steps_per_row = 4;                                              // 250 rows a second of what a hand does
+        flight.setup.steps_per_row = 4; // 250 rows a second of what a hand does
     }
     with.aircraft = flight.setup.airframe.id;
     with.camera_tilt_deg = flight.camera_tilt_deg;

@@ -12,7 +12,10 @@
 namespace bh {
 namespace {
 
-AttemptFact fact(const AttemptRow& a) { return {a.drill_id, local_day(a.at), a.score, a.passed, a.flown_s, a.left_minus_right, a.throttle_cuts_s}; }
+AttemptFact fact(const AttemptRow& a)
+{
+    return {a.drill_id, local_day(a.at), a.score, a.passed, a.flown_s, a.left_minus_right, a.throttle_cuts_s};
+}
 
 /// Behind everything that was not later.
 template <class Row, class Time>
@@ -23,16 +26,21 @@ auto in_time_order(std::vector<Row>& rows, Time time, UnixTime at)
 
 void put_session(PilotFile& file, SessionRow session)
 {
-    const auto known = std::find_if(file.sessions.rbegin(), file.sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
-    if (known != file.sessions.rend()) *known = std::move(session);
-    else file.sessions.insert(in_time_order(file.sessions, &SessionRow::started_at, session.started_at), std::move(session));
+    const auto known =
+        std::find_if(file.sessions.rbegin(), file.sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
+    if (known != file.sessions.rend())
+        *known = std::move(session);
+    else
+        file.sessions.insert(in_time_order(file.sessions, &SessionRow::started_at, session.started_at), std::move(session));
 }
 
 /// A text that stands for a subject, or stands no more.
 void put_text(Values& values, Kind kind, const std::string& subject, const std::string& text)
 {
-    if (text.empty()) values.texts.erase({kind, subject});
-    else values.texts[{kind, subject}] = text;
+    if (text.empty())
+        values.texts.erase({kind, subject});
+    else
+        values.texts[{kind, subject}] = text;
 }
 
 template <class T, class Parse>
@@ -46,8 +54,10 @@ std::optional<T> parsed(const std::string& text, Parse parse)
 template <class T>
 void put(std::map<std::string, T>& all, const std::string& id, std::optional<T> value)
 {
-    if (value) all[id] = std::move(*value);
-    else all.erase(id);
+    if (value)
+        all[id] = std::move(*value);
+    else
+        all.erase(id);
 }
 
 int version_in(const std::string& text)
@@ -99,8 +109,10 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     }
     if (kind == Kind::Plan) file.plan = parsed<KeptPlan>(text, parse_plan);
     if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
-    if (kind == Kind::Handling) file.handling = parsed<std::vector<HandlingNote>>(text, parse_handling).value_or(std::vector<HandlingNote>{});
-    if (kind == Kind::Blind) file.blind_tests = parsed<std::vector<BlindNote>>(text, parse_blind).value_or(std::vector<BlindNote>{});
+    if (kind == Kind::Handling)
+        file.handling = parsed<std::vector<HandlingNote>>(text, parse_handling).value_or(std::vector<HandlingNote>{});
+    if (kind == Kind::Blind)
+        file.blind_tests = parsed<std::vector<BlindNote>>(text, parse_blind).value_or(std::vector<BlindNote>{});
     return Change{kind, id, id};
 }
 
@@ -125,7 +137,8 @@ std::optional<Change> follow_controller(Values& values, const Entry& entry, Kind
     } else if (kind == Kind::Calibration) {
         auto calibration = calibration_in(entry);
         if (!calibration) return std::nullopt;
-        values.calibrations.insert(in_time_order(values.calibrations, &CalibrationRow::at, calibration->at), std::move(*calibration));
+        values.calibrations.insert(in_time_order(values.calibrations, &CalibrationRow::at, calibration->at),
+                                   std::move(*calibration));
     } else {
         const auto verified = verified_calibration_in(entry);
         if (!verified) return std::nullopt;
@@ -209,7 +222,8 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Demonstration: {
         const auto attempt = demonstrating_attempt_in(entry);
         if (!attempt) return std::nullopt;
-        put(values.demonstrations, entry.subject, attempt->empty() ? std::nullopt : std::optional(DemonstrationRow{*attempt, entry.at}));
+        put(values.demonstrations, entry.subject,
+            attempt->empty() ? std::nullopt : std::optional(DemonstrationRow{*attempt, entry.at}));
         put_text(values, Kind::Demonstration, entry.subject, *attempt);
         return Change{Kind::Demonstration, entry.subject, ""};
     }
@@ -240,7 +254,8 @@ Draft draft_of(const Command& c)
     case Kind::Demonstration: return {kind, c.subject, demonstration_body(c.subject, c.after), c.why};
     case Kind::Stage: {
         const auto first = c.subject.find('/'), second = c.subject.find('/', first + 1);
-        const StageOpeningRow opening{c.subject.substr(0, first), c.subject.substr(first + 1, second - first - 1), c.subject.substr(second + 1), "", 0};
+        const StageOpeningRow opening{c.subject.substr(0, first), c.subject.substr(first + 1, second - first - 1),
+                                      c.subject.substr(second + 1), "", 0};
         return {kind, c.subject, body_of(opening, !c.after.empty()), c.after.empty() ? c.before : c.after};
     }
     default: return {kind, c.subject, c.after, c.why};

@@ -17,10 +17,10 @@ namespace bh {
 
 /// What the record says of one pilot.
 struct PilotFile {
-    PilotRow row; ///< without an id: nobody has added this pilot
-    std::vector<AttemptRow> attempts; ///< in time order, criteria left out
-    std::vector<AttemptFact> facts;   ///< of the same attempts
-    std::vector<SessionRow> sessions; ///< in time order
+    PilotRow row;                                ///< without an id: nobody has added this pilot
+    std::vector<AttemptRow> attempts;            ///< in time order, criteria left out
+    std::vector<AttemptFact> facts;              ///< of the same attempts
+    std::vector<SessionRow> sessions;            ///< in time order
     std::map<std::string, KitTickRow> kit_ticks; ///< by item
     std::vector<GripRoundRow> grip_rounds;       ///< in time order
     std::vector<StageOpeningRow> opened_stages;  ///< those that stand open, in time order
@@ -30,19 +30,19 @@ struct PilotFile {
     UnixTime match_at = 0;
     std::optional<KeptPlan> plan;
     std::optional<RatesTrial> trial;
-    std::vector<HandlingNote> handling;  ///< in time order
-    std::vector<BlindNote> blind_tests;  ///< in time order
+    std::vector<HandlingNote> handling; ///< in time order
+    std::vector<BlindNote> blind_tests; ///< in time order
 };
 
 /// What all entries up to one say, as plain values: nothing but follow() changes them.
 struct Values {
     std::int64_t seq = 0; ///< of the newest entry that they follow
     std::map<std::string, PilotFile> pilots;
-    std::vector<ControllerRow> controllers;   ///< in the order of their first use
-    std::vector<CalibrationRow> calibrations; ///< in time order
-    std::map<std::string, SimulatorProfile> simulators; ///< kept on the record
-    std::map<std::string, Airframe> aircraft;           ///< the school's real ones
-    std::map<std::string, RateProfile> rates;           ///< of real aircraft
+    std::vector<ControllerRow> controllers;                 ///< in the order of their first use
+    std::vector<CalibrationRow> calibrations;               ///< in time order
+    std::map<std::string, SimulatorProfile> simulators;     ///< kept on the record
+    std::map<std::string, Airframe> aircraft;               ///< the school's real ones
+    std::map<std::string, RateProfile> rates;               ///< of real aircraft
     std::map<std::string, DemonstrationRow> demonstrations; ///< by drill
     /// What stands for each subject of the kinds that are edited, as it was written.
     std::map<std::pair<Kind, std::string>, std::string> texts;

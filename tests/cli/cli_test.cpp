@@ -381,7 +381,8 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
     CHECK(has(badInput(score + writeScratch("back.csv", head + "1,0,0,0,0,0,0,0,acro,1\n0,0,0,0,0,0,0,0,acro,1\n")),
               "line 3, column t_s"));
     CHECK(has(badInput(score + writeScratch("one.csv", head + "0,0,0,0,0,0,0,0,acro,1\n")), "one.csv"));
-    CHECK(has(badInput(score + writeScratch("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
+    CHECK(
+        has(badInput(score + writeScratch("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n1,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
     const std::string huge = writeScratch("huge.csv", "x");
     std::filesystem::resize_file(huge, 2ull << 30);
     CHECK(has(badInput(score + huge), "line 1"));

@@ -30,8 +30,22 @@ void fill(School& school)
         a.score = 70 + i;
         a.passed = i > 0;
         a.flown_s = 20;
-        a.criteria = {{.measure = Measure::Bounces, .label = "Bounces", .unit = Unit::Count, .value = std::nullopt, .fail = 4, .pass = 2, .marks = 0},
-                      {.measure = Measure::TouchdownMps, .label = "Sink", .unit = Unit::MetresPerSecond, .value = 0.5, .fail = 2, .pass = 1, .merit = 0.4, .marks = 93, .must = true}};
+        a.criteria = {{.measure = Measure::Bounces,
+                       .label = "Bounces",
+                       .unit = Unit::Count,
+                       .value = std::nullopt,
+                       .fail = 4,
+                       .pass = 2,
+                       .marks = 0},
+                      {.measure = Measure::TouchdownMps,
+                       .label = "Sink",
+                       .unit = Unit::MetresPerSecond,
+                       .value = 0.5,
+                       .fail = 2,
+                       .pass = 1,
+                       .merit = 0.4,
+                       .marks = 93,
+                       .must = true}};
         const FlightLog log = shortLog(i);
         school.add_attempt(a, &log);
     }
@@ -73,7 +87,9 @@ TEST_CASE("an entry names the one before of the same kind and subject, and why",
 {
     Place place;
     const auto record = place.record();
-    const auto body = [](const char* name) { return std::string(R"({"name":")") + name + R"(","curriculum":"first-steps","target_h":20,"archived":false})"; };
+    const auto body = [](const char* name) {
+        return std::string(R"({"name":")") + name + R"(","curriculum":"first-steps","target_h":20,"archived":false})";
+    };
     record->append({{"pilot", "p1", body("Oren Pel"), ""}});
     record->append({{"setup", "p1", R"({"document":null})", ""}}); // another kind about the same subject
     record->append({{"pilot", "p1", body("Oren Pell"), "spelling"}, {"setup", "p1", R"({"document":null})", "none"}});
@@ -94,7 +110,8 @@ TEST_CASE("entries of one gesture are written all or none", "[record]")
     Place place;
     const auto record = place.record();
     const std::string orphan = R"({"pilot_id":"nobody","controller_id":"","started_at":1,"active_s":0,"idle_s":0})";
-    CHECK_THROWS_AS(record->append({{"controller", "c1", R"({"name":"a","guid":"b"})", ""}, {"session", "s1", orphan, ""}}), StoreFailure);
+    CHECK_THROWS_AS(record->append({{"controller", "c1", R"({"name":"a","guid":"b"})", ""}, {"session", "s1", orphan, ""}}),
+                    StoreFailure);
     CHECK(record->entries_after(0).empty());
     CHECK_THROWS_AS(record->append({{"pilot", "p1", "not json", ""}}), StoreFailure); // never an end without a word
     CHECK(record->entries_after(0).empty());

@@ -32,8 +32,15 @@ int main(int argc, char** argv)
         attempt.session_id = session;
         attempt.drill_id = "hover-window";
         attempt.score = n++ % 100;
-        attempt.criteria.push_back({.measure = Measure::HeightInWindow, .label = "Height within ±2.5 m", .unit = Unit::Share, .value = 0.5, .fail = 0.2, .pass = 0.5,
-                                    .merit = 0.95, .marks = 60, .must = true});
+        attempt.criteria.push_back({.measure = Measure::HeightInWindow,
+                                    .label = "Height within ±2.5 m",
+                                    .unit = Unit::Share,
+                                    .value = 0.5,
+                                    .fail = 0.2,
+                                    .pass = 0.5,
+                                    .merit = 0.95,
+                                    .marks = 60,
+                                    .must = true});
         school.keep_flight(std::move(attempt), std::make_shared<const FlightLog>(std::move(log)));
     };
     QObject::connect(&school, &School::flight_kept, [&](const std::string& id) {

@@ -9,9 +9,6 @@
 #include "school/take_off.h"
 #include "school_place.h"
 
-
-
-
 #include <algorithm>
 #include <cctype>
 #include <set>
@@ -62,13 +59,17 @@ TEST_CASE("two names never become one id", "[school]")
 {
     std::vector<std::string> ids;
     const auto taken = [&](const std::string& id) { return std::find(ids.begin(), ids.end(), id) != ids.end(); };
-    for (const char* name : {"A 1", "A-1", "a  1", "Avocet", "AVOCET", "Ави", "Ива", "鷺", "鳩", "Échasse", "???", "!"}) ids.push_back(id_from_name("real-", name, taken));
+    for (const char* name : {"A 1", "A-1", "a  1", "Avocet", "AVOCET", "Ави", "Ива", "鷺", "鳩", "Échasse", "???", "!"})
+        ids.push_back(id_from_name("real-", name, taken));
     const std::set<std::string> different(ids.begin(), ids.end());
     CHECK(different.size() == ids.size());
     CHECK(ids[0] == "real-a-1");
     CHECK(ids[1] == "real-a-1-2");
     CHECK(ids[9] == "real-echasse");
-    for (const std::string& id : ids) CHECK(std::all_of(id.begin(), id.end(), [](char c) { return std::isdigit(static_cast<unsigned char>(c)) || (c >= 'a' && c <= 'z') || c == '-'; }));
+    for (const std::string& id : ids)
+        CHECK(std::all_of(id.begin(), id.end(), [](char c) {
+            return std::isdigit(static_cast<unsigned char>(c)) || (c >= 'a' && c <= 'z') || c == '-';
+        }));
 }
 
 TEST_CASE("rates that were found here go on the aircraft after enough hours and steady ratings only", "[school]")
@@ -199,8 +200,9 @@ TEST_CASE("marks of the taxiway and the board follow from the record", "[school]
 
 TEST_CASE("full stick is set in every kind of numbers, the centre in proportion; what was measured is not", "[school]")
 {
-    for (const RateCurve& curve : {RateCurve(CentreMaxCurve{150, 500, 0.3}), RateCurve(GainEdgeCurve{0.9, 0.6, 0.1}), RateCurve(GainCurveCurve{0.8, 0.65, 0.3}),
-                                   RateCurve(PercentEndCurve{300, 60, 40}), RateCurve(LinearExpoCurve{500, 0.6})}) {
+    for (const RateCurve& curve : {RateCurve(CentreMaxCurve{150, 500, 0.3}), RateCurve(GainEdgeCurve{0.9, 0.6, 0.1}),
+                                   RateCurve(GainCurveCurve{0.8, 0.65, 0.3}), RateCurve(PercentEndCurve{300, 60, 40}),
+                                   RateCurve(LinearExpoCurve{500, 0.6})}) {
         INFO(family_key(curve));
         TrainingSetup setup;
         setup.rates = all_axes(curve);
@@ -246,7 +248,8 @@ TEST_CASE("one place prepares every flight", "[school]")
         const auto flight = prepared(*w.school, drill, wanted);
         REQUIRE(flight);
         CHECK(flight->setup.rates == w.practised);
-        CHECK(flight->setup.airframe.thrust_to_weight == detuned(*w.school->simulated_aircraft(setup.simulated_aircraft), 1, 0.8).thrust_to_weight);
+        CHECK(flight->setup.airframe.thrust_to_weight ==
+              detuned(*w.school->simulated_aircraft(setup.simulated_aircraft), 1, 0.8).thrust_to_weight);
         CHECK(flight->setup.conditions.wind_mps == drill.day.wind_mps);
         CHECK(flight->setup.steps_per_row == 4);
         CHECK(flight->camera_tilt_deg == 18);

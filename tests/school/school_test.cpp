@@ -16,10 +16,12 @@ namespace {
 std::string told(const Values& v)
 {
     std::string all = std::to_string(v.seq);
-    for (const auto& [subject, text] : v.texts) all += "\n" + std::to_string(static_cast<int>(subject.first)) + subject.second + text;
+    for (const auto& [subject, text] : v.texts)
+        all += "\n" + std::to_string(static_cast<int>(subject.first)) + subject.second + text;
     for (const auto& [subject, version] : v.newest_version) all += "\n" + subject.second + std::to_string(version);
     for (const auto& [id, p] : v.pilots) {
-        all += "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());
+        all +=
+            "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());
         for (const AttemptRow& a : p.attempts) all += "\n" + a.id + body_of(a);
         for (const AttemptFact& f : p.facts) all += " " + f.drill_id + std::to_string(f.day) + std::to_string(f.score);
         for (const SessionRow& s : p.sessions) all += "\n" + s.id + body_of(s);
@@ -180,7 +182,8 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
     SECTION("a disk that fails leaves the record and the stack as they are")
     {
         school->record().set_note("probe", "1");
-        Database(place.file, false).run("CREATE TRIGGER full BEFORE INSERT ON entries BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+        Database(place.file, false)
+            .run("CREATE TRIGGER full BEFORE INSERT ON entries BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
         std::string said;
         QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
         CHECK_FALSE(school->undo());
@@ -273,7 +276,7 @@ TEST_CASE("a session that runs in another window goes on; one of which nothing w
     CHECK(second->close_abandoned_sessions() == 0);
     CHECK(second->sessions(pilot)[0].active_s == 90);
     CHECK(second->sessions(pilot)[0].ended_at == 1'000'100); // when it was heard of last
-    first->end_session(session, 400, 50); // it ran after all, and says so
+    first->end_session(session, 400, 50);                    // it ran after all, and says so
     CHECK(first->sessions(pilot)[0].active_s == 400);
 }
 
@@ -303,8 +306,10 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
     AttemptRow a = attempt(pilot, session, "oval-pair");
     a.mode = Mode::Acro;
-    a.criteria = {{Measure::YawLeadMs, "Yaw lead, left", Unit::Milliseconds, Side::Left, 2, 120.0, 700, 300, 200, 100, false, true, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
-                  {Measure::FlagDistanceM, "Flags passed at", Unit::Metres, std::nullopt, 1, 12.0, 16, 8, 3, 30, true, false, std::nullopt, std::nullopt}};
+    a.criteria = {{Measure::YawLeadMs, "Yaw lead, left", Unit::Milliseconds, Side::Left, 2, 120.0, 700, 300, 200, 100, false,
+                   true, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
+                  {Measure::FlagDistanceM, "Flags passed at", Unit::Metres, std::nullopt, 1, 12.0, 16, 8, 3, 30, true, false,
+                   std::nullopt, std::nullopt}};
     a.faults = {{Measure::RockingShare, "Rocking", 0.2, 0.34, TimeSpan{12, 61}}};
     a.disqualified = {{.rule = Broken::Rule::WrongMode, .phase = "laps-left", .flown = Mode::Angle, .meant = Mode::Acro}};
     a.throttle_cuts_s = {0.4, 1.25};
@@ -354,7 +359,8 @@ TEST_CASE("flights are kept in another thread, in order, and said to be kept onc
     });
     QObject::connect(school.get(), &School::flight_not_kept, [&](const std::string& id) { not_kept.push_back(id); });
     std::vector<std::string> ids;
-    for (int i = 0; i < 5; ++i) ids.push_back(school->keep_flight(attempt(pilot, session), std::make_shared<const FlightLog>(shortLog(i))));
+    for (int i = 0; i < 5; ++i)
+        ids.push_back(school->keep_flight(attempt(pilot, session), std::make_shared<const FlightLog>(shortLog(i))));
     CHECK(school->flights_waiting() == 5);
     CHECK(school->attempts(pilot).empty()); // nothing stood still for them
     SECTION("as time goes by")
@@ -391,7 +397,8 @@ TEST_CASE("flights on their way are kept when the program ends, and a disk that 
     std::vector<std::string> lost;
     QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
     QObject::connect(school.get(), &School::flight_not_kept, [&](const std::string& which) { lost.push_back(which); });
-    const std::string second = school->keep_flight(attempt(pilot, school->sessions(pilot)[0].id), std::make_shared<const FlightLog>(shortLog(8)));
+    const std::string second =
+        school->keep_flight(attempt(pilot, school->sessions(pilot)[0].id), std::make_shared<const FlightLog>(shortLog(8)));
     school->finish_keeping();
     CHECK(lost == std::vector{second});
     CHECK(said.find("The flight could not be kept") == 0);
@@ -417,7 +424,8 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
         school->tick_kit(pilot, "screen/cable", false);
         school->tick_kit(pilot, "screen/battery", true);
         school->add_grip_round({"", pilot, 0, Grip::Pinch, 3.4, 0.82, 11});
-        school->add_outside_session({"", pilot, "", 999'000, 999'900, 700, 200, "2031-06-12T140200.csv.gz"}, "Station 1 controller", "sq-01");
+        school->add_outside_session({"", pilot, "", 999'000, 999'900, 700, 200, "2031-06-12T140200.csv.gz"},
+                                    "Station 1 controller", "sq-01");
         SimulatorProfile simulator;
         simulator.id = "heron-loft", simulator.name = "Heron Loft";
         school->keep_simulator(simulator);
@@ -473,8 +481,9 @@ TEST_CASE("stages opened by hand, edited documents and demonstrations are kept a
     CHECK(school->opened_stages(pilot)[0].reason == "Flew before");
     CHECK(school->demonstration("shadow")->id == flown);
     CHECK_FALSE(school->demonstration("gaps"));
-    const auto refused = school->keep_document(Kind::Curriculum, "one-axis",
-                                               R"({"format":"bluehangar.curriculum/1","id":"one-axis","name":"x","version":1,"stages":[{"name":"a","drills":["none"]}]})");
+    const auto refused = school->keep_document(
+        Kind::Curriculum, "one-axis",
+        R"({"format":"bluehangar.curriculum/1","id":"one-axis","name":"x","version":1,"stages":[{"name":"a","drills":["none"]}]})");
     REQUIRE_FALSE(refused);
     CHECK(refused.error().message == "one-axis: there is no drill 'none'");
 }

@@ -189,7 +189,8 @@ std::vector<ParameterRange> ranges_in(const SimulatorProfile& simulator)
     for (const RateParameter& p : family->parameters) {
         const auto limit = simulator.rate_limits.find(std::string(p.key));
         const bool own = limit != simulator.rate_limits.end();
-        ranges.push_back(own ? ParameterRange{limit->second.low, limit->second.high, limit->second.step} : ParameterRange{p.low, p.high, p.step});
+        ranges.push_back(own ? ParameterRange{limit->second.low, limit->second.high, limit->second.step}
+                             : ParameterRange{p.low, p.high, p.step});
     }
     return ranges;
 }

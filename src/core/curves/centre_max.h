@@ -29,7 +29,8 @@ struct RateFamilyOf<CentreMaxCurve> {
     static double rate_dps(const CentreMaxCurve& c, double x)
     {
         const double x2 = x * x;
-        return x * c.centre_dps + std::max(0.0, c.max_dps - c.centre_dps) * std::abs(x) * (x2 * x2 * x * c.expo + x * (1 - c.expo));
+        return x * c.centre_dps +
+               std::max(0.0, c.max_dps - c.centre_dps) * std::abs(x) * (x2 * x2 * x * c.expo + x * (1 - c.expo));
     }
     static double centre_slope_dps(const CentreMaxCurve& c) { return c.centre_dps; }
     static CentreMaxCurve with_end(CentreMaxCurve c, double end_dps)

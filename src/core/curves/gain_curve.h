@@ -15,14 +15,16 @@ struct GainCurveCurve {
 template <>
 struct RateFamilyOf<GainCurveCurve> {
     static constexpr std::string_view key = "gain-curve";
-    static constexpr std::array parameters{RateParameter{"gain", "gain", "", 0, 10, 0.01}, RateParameter{"edge", "edge", "", 0, 1, 0.01},
+    static constexpr std::array parameters{RateParameter{"gain", "gain", "", 0, 10, 0.01},
+                                           RateParameter{"edge", "edge", "", 0, 1, 0.01},
                                            RateParameter{"curve", "curve", "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 1;
     static auto values(auto& c) { return std::tie(c.gain, c.edge, c.curve); }
 
     static double rate_dps(const GainCurveCurve& c, double x)
     {
-        return GainAndEdge::gain_dps * c.gain * (x * x * x * c.curve + x * (1 - c.curve)) / std::clamp(1 - std::abs(x) * c.edge, 0.01, 1.0);
+        return GainAndEdge::gain_dps * c.gain * (x * x * x * c.curve + x * (1 - c.curve)) /
+               std::clamp(1 - std::abs(x) * c.edge, 0.01, 1.0);
     }
     static double centre_slope_dps(const GainCurveCurve& c) { return GainAndEdge::gain_dps * c.gain * (1 - c.curve); }
     static GainCurveCurve with_end(GainCurveCurve c, double end_dps) { return GainAndEdge::ending_at(c, c.gain, end_dps); }

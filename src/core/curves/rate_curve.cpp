@@ -51,8 +51,10 @@ std::optional<RateCurve> with_parameters(std::string_view family, std::span<cons
         for (std::size_t i = 0; i < values.size(); ++i) *values[i] = parameters[i];
         return curve;
     }
-    if constexpr (I + 1 < std::variant_size_v<RateCurve>) return with_parameters<I + 1>(family, parameters);
-    else return std::nullopt;
+    if constexpr (I + 1 < std::variant_size_v<RateCurve>)
+        return with_parameters<I + 1>(family, parameters);
+    else
+        return std::nullopt;
 }
 
 } // namespace

@@ -56,7 +56,8 @@ struct RateProfile {
     RateCurve roll = CentreMaxCurve{150, 350, 0.2};
     RateCurve pitch = CentreMaxCurve{150, 350, 0.2};
     RateCurve yaw = CentreMaxCurve{140, 300, 0.2};
-    std::vector<ParameterRange> limits{}; ///< of the roll curve's family, in its order, where the aircraft has its own; empty: the family's
+    std::vector<ParameterRange>
+        limits{}; ///< of the roll curve's family, in its order, where the aircraft has its own; empty: the family's
     bool operator==(const RateProfile& other) const { return roll == other.roll && pitch == other.pitch && yaw == other.yaw; }
 };
 

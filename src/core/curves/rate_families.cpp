@@ -12,7 +12,8 @@ static_assert(std::is_same_v<std::variant_alternative_t<settable, RateCurve>, Ta
 template <std::size_t... I>
 constexpr std::array<RateFamily, sizeof...(I)> all_families(std::index_sequence<I...>)
 {
-    return {RateFamily{RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::key, RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::parameters,
+    return {RateFamily{RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::key,
+                       RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::parameters,
                        RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::sizing}...};
 }
 constexpr auto families = all_families(std::make_index_sequence<settable>());

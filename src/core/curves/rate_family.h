@@ -17,8 +17,8 @@ struct RateParameter {
 };
 
 /// All there is to say of one kind of curve, in a header of its own: its `key` and `parameters`, the `values` of a curve in the
-/// order of the parameters, its rate and its slope at the centre, what its two handles do, and which parameters its size goes with
-/// (from the first on; those are found by scaling). A new kind is such a header, and its name in RateCurve.
+/// order of the parameters, its rate and its slope at the centre, what its two handles do, and which parameters its size goes
+/// with (from the first on; those are found by scaling). A new kind is such a header, and its name in RateCurve.
 template <class Curve>
 struct RateFamilyOf;
 

@@ -6,8 +6,9 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 14> keys{"never_armed", "ended_early", "broken_off", "crashed",  "panic",    "left_field", "touched",
-                                                "wrong_mode",  "too_high",    "too_low",    "too_fast", "off_line", "stick",      "timed_out"};
+constexpr std::array<std::string_view, 14> keys{"never_armed", "ended_early", "broken_off", "crashed",  "panic",
+                                                "left_field",  "touched",     "wrong_mode", "too_high", "too_low",
+                                                "too_fast",    "off_line",    "stick",      "timed_out"};
 static_assert(keys.size() == static_cast<std::size_t>(Broken::Rule::TimedOut) + 1);
 
 } // namespace
@@ -32,14 +33,17 @@ std::string in_words(const Broken& b)
     case Rule::Crashed: return "Crashed" + during + (b.limit > 0 ? ", once more than the drill allows." : ".");
     case Rule::Panic: return "The panic switch was used" + during + ": well caught, but not a pass.";
     case Rule::LeftField: return "Flew out of the field" + during + ".";
-    case Rule::Touched: return "Touched something" + during + ", which allows " + value_in_words(b.limit, Unit::Count) + " touches.";
+    case Rule::Touched:
+        return "Touched something" + during + ", which allows " + value_in_words(b.limit, Unit::Count) + " touches.";
     case Rule::WrongMode:
-        return "Flown in " + std::string(mode_key(b.flown)) + " mode" + during + ", which is for " + std::string(mode_key(b.meant)) + ".";
+        return "Flown in " + std::string(mode_key(b.flown)) + " mode" + during + ", which is for " +
+               std::string(mode_key(b.meant)) + ".";
     case Rule::TooHigh: return "Over " + value_in_words(b.limit, Unit::Metres) + during + ".";
     case Rule::TooLow: return "Under " + value_in_words(b.limit, Unit::Metres) + during + ".";
     case Rule::TooFast: return "Faster than " + value_in_words(b.limit, Unit::MetresPerSecond) + during + ".";
     case Rule::OffLine: return "More than " + value_in_words(b.limit, Unit::Metres) + " off the line" + during + ".";
-    case Rule::Stick: return "Used the " + std::string(stick_axis_key(b.stick)) + " stick" + during + ", which does not allow it.";
+    case Rule::Stick:
+        return "Used the " + std::string(stick_axis_key(b.stick)) + " stick" + during + ", which does not allow it.";
     case Rule::TimedOut: return phase + " was not done within " + value_in_words(b.limit, Unit::Seconds) + ".";
     }
     return {};

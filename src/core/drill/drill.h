@@ -65,7 +65,7 @@ struct Phase {
     double speed_mps = 0; ///< the speed meant for a run
     double time_limit_s = 60;
     std::optional<int> touches_allowed; ///< more ground or object touches disqualify; empty = no limit
-    std::optional<Side> side{}; ///< where the drill has both
+    std::optional<Side> side{};         ///< where the drill has both
     PhaseBounds bounds{};
     std::vector<StickAxis> sticks{};            ///< those that may be used; empty = all
     std::optional<Mode> mode{};                 ///< that the flight is switched to when the phase begins
@@ -91,8 +91,8 @@ struct Measuring {
     Over over = Over::Whole;
     MeasureOptions options; ///< its line is filled in from the flight
     [[nodiscard]] Unit unit() const { return facts_of(measure).unit; }
-    std::string label;      ///< for people: "Height within ±1 m"
-    std::string advice;     ///< one sentence: what to change when it fails, or is found
+    std::string label;  ///< for people: "Height within ±1 m"
+    std::string advice; ///< one sentence: what to change when it fails, or is found
 };
 
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more

@@ -55,10 +55,12 @@ std::optional<Broken> DrillRunner::bound_broken(const FlightLog& log, std::size_
     const auto broken = [&](Rule rule, double limit) { return Broken{.rule = rule, .phase = phase.id, .limit = limit}; };
     if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return broken(Rule::TooHigh, *bounds.highest_m);
     if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return broken(Rule::TooLow, *bounds.lowest_m);
-    if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps) return broken(Rule::TooFast, *bounds.fastest_mps);
+    if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
+        return broken(Rule::TooFast, *bounds.fastest_mps);
     if (!bounds.corridor_m) return std::nullopt;
     const double heading = radians(drill_.start.heading_deg);
-    const double off = -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
+    const double off =
+        -(log.north_m[i] - drill_.start.north_m) * std::sin(heading) + (log.east_m[i] - drill_.start.east_m) * std::cos(heading);
     return std::abs(off) > *bounds.corridor_m ? std::optional(broken(Rule::OffLine, *bounds.corridor_m)) : std::nullopt;
 }
 
@@ -86,13 +88,18 @@ std::optional<Broken> DrillRunner::rule_broken(const FlightLog& log, std::size_t
     const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
                                        : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
     if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
-        return Broken{.rule = Broken::Rule::WrongMode, .phase = phase.id, .flown = log.mode[i], .meant = phase.mode.value_or(drill_.modes.front())};
+        return Broken{.rule = Broken::Rule::WrongMode,
+                      .phase = phase.id,
+                      .flown = log.mode[i],
+                      .meant = phase.mode.value_or(drill_.modes.front())};
     if (const auto bound = bound_broken(log, i)) return bound;
     if (phase.sticks.empty()) return std::nullopt;
     constexpr double stray_s = 0.3; // house
     const std::optional<StickAxis> stray = stray_stick(log, i);
-    if (!stray) stray_since_s_ = -1;
-    else if (stray_since_s_ < 0) stray_since_s_ = now_s_;
+    if (!stray)
+        stray_since_s_ = -1;
+    else if (stray_since_s_ < 0)
+        stray_since_s_ = now_s_;
     if (!stray || now_s_ - stray_since_s_ < stray_s) return std::nullopt;
     return Broken{.rule = Broken::Rule::Stick, .phase = phase.id, .stick = *stray};
 }

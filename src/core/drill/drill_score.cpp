@@ -26,8 +26,8 @@ std::string verdict_in_words(const Score& score)
     if (worst) {
         const Criterion& c = worst->criterion;
         if (!worst->value) return c.label + " could not be measured: the flight did not get that far.";
-        return c.label + ": " + value_in_words(*worst->value, c.unit()) + " where " + value_in_words(c.pass, c.unit()) + " passes; " +
-               lower_first(c.advice);
+        return c.label + ": " + value_in_words(*worst->value, c.unit()) + " where " + value_in_words(c.pass, c.unit()) +
+               " passes; " + lower_first(c.advice);
     }
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
     const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
@@ -275,8 +275,9 @@ std::string summary_of(const Score& score)
     std::string summary = verdict_in_words(score);
     if (!score.throttle_cuts_s.empty() && !score.disqualified.empty()) {
         const double cut_s = score.throttle_cuts_s.back();
-        summary += cut_s < DrillRunner::cut_within_s ? " Throttle at the bottom after " + value_in_words(cut_s, Unit::Seconds) + "."
-                                                     : " The throttle was not taken to the bottom.";
+        summary += cut_s < DrillRunner::cut_within_s
+                       ? " Throttle at the bottom after " + value_in_words(cut_s, Unit::Seconds) + "."
+                       : " The throttle was not taken to the bottom.";
     }
     if (!score.faults.empty()) summary += " Seen: " + lower_first(score.faults.front().in_words());
     return summary;

@@ -48,7 +48,8 @@ struct Score {
 /// Adds up the criteria's values to marks and the score; the runner and its log are not needed for that.
 /// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
 /// be judged before the drill is passed.
-[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified, bool finished, bool unmeasured_counts);
+[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified,
+                             bool finished, bool unmeasured_counts);
 
 /// What is to be said of it: passed, or what failed and what to do about it; what the throttle did after a crash, and the gravest
 /// fault that showed itself.

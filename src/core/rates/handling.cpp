@@ -59,14 +59,17 @@ std::string in_words(const NotOnAircraft& why)
 {
     char text[200];
     switch (why.why) {
-    case NotOnAircraft::Why::NotTried: return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
+    case NotOnAircraft::Why::NotTried:
+        return "First find what feels right: edit the practised rates, fly, and then press \"Try these\".";
     case NotOnAircraft::Why::Hours: // 4.97 are not 5 yet, and must not read so
-        std::snprintf(text, sizeof text, "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.",
+        std::snprintf(text, sizeof text,
+                      "Not on the aircraft yet: %.1f of %.0f hours flown on these rates, %zu handling ratings.",
                       std::floor(10 * why.hours) / 10, why.least_hours, why.ratings);
         return text;
     case NotOnAircraft::Why::Ratings:
         std::snprintf(text, sizeof text,
-                      "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and within one of "
+                      "Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and "
+                      "within one of "
                       "each other; there are %zu).",
                       why.ratings);
         return text;

@@ -15,8 +15,10 @@ void DrivenFlight::begin()
 void DrivenFlight::press_arm()
 {
     if (runner_.drill().sticks_only) return;
-    if (flight_.armed()) flight_.disarm();
-    else flight_.arm();
+    if (flight_.armed())
+        flight_.disarm();
+    else
+        flight_.arm();
 }
 
 bool DrivenFlight::step(const Sticks& by_hand)
@@ -26,13 +28,15 @@ bool DrivenFlight::step(const Sticks& by_hand)
     runner_.follow(flight_.log());
     intervene(runner_, flight_);
     if (!pilot_) return true;
-    sticks_ = pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
+    sticks_ =
+        pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
     if (pilot_->presses_arm()) press_arm();
     if (pilot_->presses_panic()) flight_.set_panic(true);
     return true;
 }
 
-Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed, const StandInFaults& faults)
+Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
+                             const StandInFaults& faults)
 {
     Result<Flight> flight = Flight::create(setup);
     if (!flight) return tl::unexpected(flight.error());

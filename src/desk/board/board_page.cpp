@@ -1,8 +1,8 @@
 #include "desk/board/board_page.h"
 
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QDate>
@@ -217,8 +217,9 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
         Q_EMIT goTo(school_.standing(id).go);
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage, Kind::Setup, Kind::Match, Kind::Rates,
-                         Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum})) refresh();
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage,
+                         Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum}))
+            refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
     refresh();

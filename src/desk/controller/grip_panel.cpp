@@ -2,9 +2,9 @@
 
 #include "core/base/stats.h"
 #include "desk/parts/hints.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -228,7 +228,8 @@ void GripPanel::refresh()
             if (pairs == 0) continue;
             const std::vector<double> a(throughput[g].end() - static_cast<long>(pairs), throughput[g].end());
             const std::vector<double> b(throughput[other].end() - static_cast<long>(pairs), throughput[other].end());
-            if (const auto c = compare_grips(std::string(grip_key(all_grips[g])), a, std::string(grip_key(all_grips[other])), b)) verdicts << QString::fromStdString(c->words);
+            if (const auto c = compare_grips(std::string(grip_key(all_grips[g])), a, std::string(grip_key(all_grips[other])), b))
+                verdicts << QString::fromStdString(c->words);
         }
     }
     for (QString& v : verdicts) v[0] = v[0].toUpper();

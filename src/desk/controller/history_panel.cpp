@@ -3,9 +3,9 @@
 #include "core/controller/drift.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/plot_look.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

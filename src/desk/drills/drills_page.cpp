@@ -10,11 +10,11 @@
 #include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "school/school.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/time_words.h"
+#include "school/school.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -68,7 +68,9 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
     connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Stage, Kind::Setup, Kind::Demonstration, Kind::Drill, Kind::Curriculum}, station_.pilotId()))
+        if (changes.any(
+                {Kind::Pilot, Kind::Attempt, Kind::Stage, Kind::Setup, Kind::Demonstration, Kind::Drill, Kind::Curriculum},
+                station_.pilotId()))
             refreshPanel();
     });
     connect(&school_, &School::flight_kept, this, &DrillsPage::refreshPanel);
@@ -93,12 +95,15 @@ void DrillsPage::makeButtons()
     panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
     eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
-    arm_ = tabButton(tr("Arm (F10)"), "arm",
-                     tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
-    watch_ = tabButton(tr("Watch"), "demonstrate",
-                       tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
-    shadow_ = tabButton(tr("Shadow"), "shadow",
-                        tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
+    arm_ =
+        tabButton(tr("Arm (F10)"), "arm",
+                  tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
+    watch_ =
+        tabButton(tr("Watch"), "demonstrate",
+                  tr("The demonstration that was kept plays with its sticks; without one the stand-in pilot flies the drill"));
+    shadow_ =
+        tabButton(tr("Shadow"), "shadow",
+                  tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
     keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration",
                            tr("From now on this flight shows how the drill is flown; it can be undone"));
     connect(watch_, &QPushButton::clicked, this, [this] { demonstrate(); });
@@ -114,7 +119,8 @@ void DrillsPage::makeButtons()
     day_ = new QCheckBox(tr("real day"));
     day_->setObjectName(QStringLiteral("realDay"));
     day_->setFocusPolicy(Qt::TabFocus);
-    day_->setToolTip(tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
+    day_->setToolTip(
+        tr("Fly with the wind and whatever else is switched on under \"Real day\" on the Set-up page; the attempt says so"));
 }
 
 /// The ladder, what is flown, and its criteria.
@@ -197,8 +203,9 @@ void DrillsPage::bindKeys()
         Qt::Key key;
         QPushButton* button;
         void (DrillsPage::*action)();
-    } keys[] = {{Qt::Key_F5, start_, &DrillsPage::start}, {Qt::Key_F6, reset_, &DrillsPage::reset}, {Qt::Key_F7, panic_, &DrillsPage::panic},
-                {Qt::Key_F8, pause_, &DrillsPage::pause}, {Qt::Key_F9, eye_, &DrillsPage::nextEye}, {Qt::Key_F10, arm_, &DrillsPage::arm}};
+    } keys[] = {{Qt::Key_F5, start_, &DrillsPage::start}, {Qt::Key_F6, reset_, &DrillsPage::reset},
+                {Qt::Key_F7, panic_, &DrillsPage::panic}, {Qt::Key_F8, pause_, &DrillsPage::pause},
+                {Qt::Key_F9, eye_, &DrillsPage::nextEye}, {Qt::Key_F10, arm_, &DrillsPage::arm}};
     for (const auto& [key, button, action] : keys) {
         connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this, action);
         connect(button, &QPushButton::clicked, this, action);
@@ -248,7 +255,8 @@ void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
     const auto of_phases = [&](auto what) { return d && std::any_of(d->phases.begin(), d->phases.end(), what); };
-    const bool arms = d && !d->sticks_only && (d->begins_disarmed || of_phases([](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
+    const bool arms = d && !d->sticks_only &&
+                      (d->begins_disarmed || of_phases([](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
     start_->setEnabled(d && readyToFly() && !flying() && !ladder_->locked());
     watch_->setEnabled(d && !flying());
     shadow_->setEnabled(d && readyToFly() && !flying());
@@ -277,16 +285,21 @@ QString DrillsPage::invitation(const Drill& d) const
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.");
     switch (station_.controllerState()) {
-    case Station::Controller::Unplugged: return tr("The controller is unplugged. Plug it in, or choose another on the Controller page.");
-    case Station::Controller::Uncalibrated: return tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.");
+    case Station::Controller::Unplugged:
+        return tr("The controller is unplugged. Plug it in, or choose another on the Controller page.");
+    case Station::Controller::Uncalibrated:
+        return tr("This controller is not calibrated yet. Calibrate it on the Controller page, then come back.");
     case Station::Controller::Unverified:
         return tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.");
     case Station::Controller::Ready: break;
     }
     const QString name = QString::fromStdString(d.name);
     if (ladder_->locked())
-        return tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and shadowed now.").arg(name);
-    return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · F9 view · F11 wide")
+        return tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and "
+                  "shadowed now.")
+            .arg(name);
+    return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · "
+              "F9 view · F11 wide")
         .arg(QString::fromStdString(pilot->name), name);
 }
 
@@ -322,7 +335,8 @@ std::shared_ptr<const FlightLog> DrillsPage::demonstrationOf(const Drill& d) con
     shown.purpose = TakeOff::Purpose::Demonstration;
     shown.pilot_id = station_.pilotId();
     const auto flight = prepared(school_, d, shown);
-    const auto flown = flight ? fly_drill(d, flight->setup, stand_in_skill, seed_) : Result<FlownDrill>(tl::unexpected(flight.error()));
+    const auto flown =
+        flight ? fly_drill(d, flight->setup, stand_in_skill, seed_) : Result<FlownDrill>(tl::unexpected(flight.error()));
     return flown ? std::make_shared<const FlightLog>(std::move(flown->log)) : nullptr;
 }
 
@@ -373,7 +387,8 @@ void DrillsPage::nextEye() { view_->nextEye(); }
 bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in)
 {
     const auto flight = prepared(school_, d, wanted);
-    auto started = flight ? startFlight(station_, *view_, *flight, d, stand_in) : Result<StartedFlight>(tl::unexpected(flight.error()));
+    auto started =
+        flight ? startFlight(station_, *view_, *flight, d, stand_in) : Result<StartedFlight>(tl::unexpected(flight.error()));
     if (!started) {
         view_->setInvitation(tr("It cannot be flown: %1.").arg(QString::fromStdString(started.error().message)));
         return false;
@@ -486,7 +501,8 @@ void DrillsPage::showResult(const Score& score, const QString& follows)
 {
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
     QStringList said{QString::fromStdString(summary_of(score))};
-    for (std::size_t i = 1; i < score.faults.size(); ++i) said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
+    for (std::size_t i = 1; i < score.faults.size(); ++i)
+        said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));
     criteria_->setCriteria(criterion_rows(score));
@@ -501,7 +517,8 @@ void DrillsPage::keepFlight(FlownDrill flown, Mode mode)
     row.shadowed = attempt_.shadowed;
     if (!flew.sticks_only) row.flight = attempt_.flight;
     shownDrill_ = flew.id;
-    shownAttempt_ = school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), flew.demonstration);
+    shownAttempt_ =
+        school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), flew.demonstration);
     if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
 }
 

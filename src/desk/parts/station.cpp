@@ -181,8 +181,7 @@ bool Station::keepOutside()
 void Station::discardOutside()
 {
     if (!offer_) return;
-    if (!offer_->recording.empty())
-        QFile::remove(QString::fromStdString(school_.stick_recording(offer_->recording).string()));
+    if (!offer_->recording.empty()) QFile::remove(QString::fromStdString(school_.stick_recording(offer_->recording).string()));
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();

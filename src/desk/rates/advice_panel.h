@@ -14,7 +14,6 @@ class School;
 
 namespace bh::desk {
 
-
 /// What rates are usual for what, as a place to begin, and what the pilot's own flights and plans say about them.
 class AdvicePanel : public QWidget {
     Q_OBJECT

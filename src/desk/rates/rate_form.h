@@ -32,9 +32,9 @@ private:
     Whose whose_ = Whose::RealAircraft;
     bool editable_ = false;
     QComboBox* family_;
-    std::array<QLabel*, 3> heads_{};                         ///< names of the parameters, where all axes have the same
-    std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{};  ///< [axis][parameter]
-    std::array<QLabel*, 3> measured_{};                      ///< of an axis that is a measured table
+    std::array<QLabel*, 3> heads_{};                        ///< names of the parameters, where all axes have the same
+    std::array<std::array<QDoubleSpinBox*, 3>, 3> boxes_{}; ///< [axis][parameter]
+    std::array<QLabel*, 3> measured_{};                     ///< of an axis that is a measured table
 };
 
 } // namespace bh::desk

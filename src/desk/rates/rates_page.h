@@ -40,8 +40,8 @@ public:
 
 public Q_SLOTS:
     void apply(); ///< the pilot practises on the match from now on, or the plan for the aircraft begins; undone like any edit
-    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it. Undone
-    /// like any edit.
+    /// The real aircraft's rates from a rates file (.json), or found from a flight log in acro (.csv); says what came of it.
+    /// Undone like any edit.
     void readRates(const QString& file);
     bool saveTable(const QString& file) const; ///< a table of the curves (.csv), or the match as a rates file (.json)
     bool savePicture(const QString& file);     ///< PNG or SVG
@@ -75,7 +75,7 @@ private:
     Station& station_;
     KeyboardSticks& keys_;
     bool filling_ = false, stale_ = true, ofPilot_ = true; ///< another pilot was chosen: the aircraft follows
-    std::string useOf_; ///< pilot, newest attempt and session that use_ is from
+    std::string useOf_;                                    ///< pilot, newest attempt and session that use_ is from
     RatesContext context_;
     StickHistory use_;
     QLabel *title_ = nullptr, *words_ = nullptr;

@@ -20,7 +20,6 @@ class School;
 
 namespace bh::desk {
 
-
 /// Unknown rates by stopwatch: turns counted at a held stick, at two or three positions, and the curve that goes through them.
 class TimingPanel : public QWidget {
     Q_OBJECT

@@ -1,9 +1,9 @@
 #include "desk/shell/apron.h"
 
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
+#include "school/school.h"
 
 #include <QHBoxLayout>
 #include <QLabel>
@@ -138,9 +138,11 @@ void Apron::refresh()
 QString Apron::recordInWords() const
 {
     if (!sentence_.isEmpty()) return sentence_;
-    if (const int waiting = school_.flights_waiting(); waiting > 0) return waiting == 1 ? tr("Keeping the flight …") : tr("Keeping %1 flights …").arg(waiting);
+    if (const int waiting = school_.flights_waiting(); waiting > 0)
+        return waiting == 1 ? tr("Keeping the flight …") : tr("Keeping %1 flights …").arg(waiting);
     if (school_.saved_at() == 0) return recordName_;
-    return tr("%1, saved %2").arg(recordName_, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));
+    return tr("%1, saved %2")
+        .arg(recordName_, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));
 }
 
 } // namespace bh::desk

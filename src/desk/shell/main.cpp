@@ -1,8 +1,8 @@
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/tour.h"
+#include "school/school.h"
 
 #include <QApplication>
 #include <QCommandLineParser>

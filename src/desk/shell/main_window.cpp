@@ -7,7 +7,6 @@
 #include "desk/logbook/logbook_page.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
-#include "school/school.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/rates_page.h"
@@ -15,6 +14,7 @@
 #include "desk/shell/apron.h"
 #include "desk/shell/line_up.h"
 #include "desk/shell/taxiway.h"
+#include "school/school.h"
 
 #include <QApplication>
 #include <QBoxLayout>
@@ -113,22 +113,35 @@ void MainWindow::refreshMarks()
 {
     const std::string& pilot = station_.pilotId();
     const auto put = [this](Page page, Done done, const QString& why) {
-        marks_[page]->setMark(done == Done::Nothing ? StateMark::None : done == Done::Due ? StateMark::Due : StateMark::Done, why);
+        marks_[page]->setMark(done == Done::Nothing ? StateMark::None
+                              : done == Done::Due   ? StateMark::Due
+                                                    : StateMark::Done,
+                              why);
     };
     const BoardMark board = board_mark(school_);
-    put(Board, board.state, board.need_a_look > 0 ? tr("%1 pilots need a look").arg(board.need_a_look) : tr("Nobody needs a look"));
+    put(Board, board.state,
+        board.need_a_look > 0 ? tr("%1 pilots need a look").arg(board.need_a_look) : tr("Nobody needs a look"));
     const auto [ticked, items] = kit_->progress();
-    put(Kit, items == 0 ? Done::Nothing : ticked == items ? Done::Done : Done::Due, items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
+    put(Kit,
+        items == 0        ? Done::Nothing
+        : ticked == items ? Done::Done
+                          : Done::Due,
+        items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
     const bool ready = station_.controllerState() == Station::Controller::Ready;
-    put(Controller, ready ? Done::Done : Done::Due, ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
+    put(Controller, ready ? Done::Done : Done::Due,
+        ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
     const Done setup = setup_mark(school_, pilot);
     put(Setup, setup, setup == Done::Done ? tr("The aircraft is set up") : tr("No real aircraft, camera and power chosen yet"));
     const Done drills = drills_mark(school_, pilot);
-    put(Drills, drills, drills == Done::Nothing ? tr("No pilot chosen") : drills == Done::Done ? tr("Every stage is held") : tr("Next: %1").arg(QString::fromStdString(school_.standing(pilot).next_reason)));
+    put(Drills, drills,
+        drills == Done::Nothing ? tr("No pilot chosen")
+        : drills == Done::Done  ? tr("Every stage is held")
+                                : tr("Next: %1").arg(QString::fromStdString(school_.standing(pilot).next_reason)));
     const RatesMark rates = rates_mark(school_, pilot);
     put(Rates, rates.state, ratesInWords(rates));
     const Done logbook = logbook_mark(school_, pilot);
-    put(Logbook, logbook, logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
+    put(Logbook, logbook,
+        logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
 }
 
 QString MainWindow::ratesInWords(const RatesMark& mark)
