@@ -208,11 +208,7 @@ QWidget* SetupPage::makeCameraPart()
     fov_ = numberBox("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
     rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
-    explain(
-        rollRate_,
-        tr("Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion."));
     yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
-    explain(yawRate_, tr("Learners about 300°/s (common practice)."));
     for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(96);
     propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
     power_ = slider("power", tr("Propeller power"), power_low, power_high);
