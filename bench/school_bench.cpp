@@ -1,4 +1,5 @@
 // How long the window stands still with a large school: 40 pilots and 50,000 attempts, every page made. Prints medians.
+// With a folder as its argument, the record is kept there, and one that is there already is used as it is.
 #include "core/standin/stand_in_pilot.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -41,7 +42,7 @@ double median(std::vector<double> of)
 }
 
 struct Flown {
-    AttemptRow attempt;
+    JudgedAttempt attempt;
     std::shared_ptr<const FlightLog> log;
 };
 
@@ -56,7 +57,7 @@ std::vector<Flown> fly_some(const School& school)
         const PreparedFlight flight = must(prepared(school, *drill, {}));
         for (const double skill : {0.3, 0.6, 0.9}) {
             FlownDrill one = must(fly_drill(*drill, flight.setup, skill, seed++));
-            AttemptRow attempt = attempt_row(one.score, flight.setup.mode);
+            JudgedAttempt attempt = judged_attempt(one.score, flight.setup.mode);
             attempt.flight = flight.flown_with;
             flown.push_back({std::move(attempt), std::make_shared<const FlightLog>(std::move(one.log))});
         }
@@ -90,7 +91,7 @@ void write(Record& record, const std::vector<Flown>& patterns)
             session.active_s = 1500, session.idle_s = 300;
             drafts.push_back({"session", session.id, body_of(session), ""});
             for (int a = 0; a < attempts_a_session; ++a, ++made) {
-                AttemptRow attempt = patterns[static_cast<std::size_t>(made) % patterns.size()].attempt;
+                JudgedAttempt attempt = patterns[static_cast<std::size_t>(made) % patterns.size()].attempt;
                 attempt.id = "attempt-" + std::to_string(made);
                 attempt.pilot_id = session.pilot_id, attempt.session_id = session.id;
                 attempt.at = session.started_at + 300 * (a + 1);
@@ -125,11 +126,13 @@ int main(int argc, char** argv)
     qputenv("QT_QPA_PLATFORM", "offscreen");
     QApplication application(argc, argv);
     desk::applyTheme(application, false);
-    const auto folder =
-        std::filesystem::temp_directory_path() / ("bluehangar-bench-" + std::to_string(QCoreApplication::applicationPid()));
+    const bool kept = argc > 1;
+    const std::filesystem::path folder = kept ? std::filesystem::path(argv[1])
+                                              : std::filesystem::temp_directory_path() /
+                                                    ("bluehangar-bench-" + std::to_string(QCoreApplication::applicationPid()));
     std::filesystem::create_directories(folder);
     const auto file = folder / "record.sqlite";
-    {
+    if (!std::filesystem::exists(file)) {
         School school(must(Record::open(file, of_the_day())), DataFolder(BH_DATA));
         const std::vector<Flown> flown = fly_some(school);
         const double writing_ms = ms_of([&] { write(school.record(), flown); });
@@ -168,7 +171,7 @@ int main(int argc, char** argv)
         QApplication::processEvents();
         std::vector<double> kept_ms, still_ms;
         for (std::size_t i = 0; i < 20; ++i) {
-            AttemptRow attempt = flown[i % flown.size()].attempt;
+            JudgedAttempt attempt = flown[i % flown.size()].attempt;
             attempt.pilot_id = station.pilotId();
             // Until it shows; and how long the window stood still on the way there.
             double longest_ms = 0;
@@ -187,6 +190,6 @@ int main(int argc, char** argv)
             name, median(kept_ms), *std::max_element(kept_ms.begin(), kept_ms.end()),
             *std::max_element(still_ms.begin(), still_ms.end()));
     }
-    std::filesystem::remove_all(folder);
+    if (!kept) std::filesystem::remove_all(folder);
     return 0;
 }

@@ -1,7 +1,9 @@
 #pragma once
 
 #include <SDL.h>
+#include <chrono>
 #include <stdexcept>
+#include <thread>
 #include <vector>
 
 /// A controller that exists in SDL only: the real device code sees it come, move and go.
@@ -9,12 +11,17 @@ class VirtualJoystick {
 public:
     explicit VirtualJoystick(int axes = 6)
     {
-        // The hub starts SDL's joysticks in its own thread; starting them again only counts.
+        // The hub starts SDL's joysticks in its own thread, and SDL must not be started in two at once; afterwards starting
+        // only counts.
+        for (int waited_ms = 0; SDL_WasInit(SDL_INIT_JOYSTICK) == 0 && waited_ms < 3000; ++waited_ms)
+            std::this_thread::sleep_for(std::chrono::milliseconds(1));
         if (SDL_InitSubSystem(SDL_INIT_JOYSTICK) != 0) throw std::runtime_error(SDL_GetError());
-        index_ = SDL_JoystickAttachVirtual(SDL_JOYSTICK_TYPE_GAMECONTROLLER, axes, 8, 0);
-        if (index_ < 0) throw std::runtime_error(SDL_GetError());
-        joystick_ = SDL_JoystickOpen(index_);
+        SDL_LockJoysticks();
+        const int index = SDL_JoystickAttachVirtual(SDL_JOYSTICK_TYPE_GAMECONTROLLER, axes, 8, 0);
+        if (index >= 0) joystick_ = SDL_JoystickOpen(index);
         instance_ = SDL_JoystickInstanceID(joystick_);
+        SDL_UnlockJoysticks();
+        if (!joystick_) throw std::runtime_error(SDL_GetError());
     }
     ~VirtualJoystick()
     {
@@ -42,7 +49,6 @@ public:
     [[nodiscard]] int instance() const { return instance_; }
 
 private:
-    int index_ = -1;
     int instance_ = -1;
     SDL_Joystick* joystick_ = nullptr;
 };

@@ -108,7 +108,7 @@ Broken broken_at(const JsonIn& in)
 }
 
 /// What of an attempt says how it was flown and judged, in codes.
-void put_details(Json& json, const AttemptRow& a)
+void put_details(Json& json, const JudgedAttempt& a)
 {
     if (a.flight) json["flight"] = flown_with_json(*a.flight);
     for (const Broken& b : a.disqualified) json["disqualified"].push_back(broken_json(b));
@@ -116,7 +116,7 @@ void put_details(Json& json, const AttemptRow& a)
     if (!a.shadowed.empty()) json["shadowed"] = a.shadowed;
 }
 
-void take_details(const JsonIn& in, AttemptRow& a)
+void take_details(const JsonIn& in, JudgedAttempt& a)
 {
     if (in.has("flight")) a.flight = flown_with_at(in.at("flight"));
     if (in.has("disqualified"))
@@ -243,7 +243,7 @@ Result<SessionRow> session_in(const Entry& entry)
     });
 }
 
-std::string body_of(const AttemptRow& a)
+std::string body_of(const JudgedAttempt& a)
 {
     Json json{{"pilot_id", a.pilot_id},
               {"session_id", a.session_id},
@@ -267,10 +267,10 @@ std::string body_of(const AttemptRow& a)
     return json.dump();
 }
 
-Result<AttemptRow> attempt_in(const Entry& entry)
+Result<JudgedAttempt> attempt_in(const Entry& entry)
 {
-    return read_body<AttemptRow>(entry, [&](const JsonIn& in) -> Result<AttemptRow> {
-        AttemptRow a;
+    return read_body<JudgedAttempt>(entry, [&](const JsonIn& in) -> Result<JudgedAttempt> {
+        JudgedAttempt a;
         a.id = entry.subject;
         a.pilot_id = in.text("pilot_id");
         a.session_id = in.text("session_id");
@@ -301,14 +301,14 @@ Result<AttemptRow> attempt_in(const Entry& entry)
     });
 }
 
-std::string details_json(const AttemptRow& attempt)
+std::string details_json(const JudgedAttempt& attempt)
 {
     Json json = Json::object();
     put_details(json, attempt);
     return json.empty() ? "" : json.dump();
 }
 
-void read_details(const std::string& json, AttemptRow& attempt)
+void read_details(const std::string& json, JudgedAttempt& attempt)
 {
     if (json.empty()) return;
     Entry entry;

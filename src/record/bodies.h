@@ -14,7 +14,7 @@ namespace bh {
 [[nodiscard]] std::string body_of(const CalibrationRow& calibration);
 [[nodiscard]] std::string body_of(const GripRoundRow& round);
 [[nodiscard]] std::string body_of(const SessionRow& session);
-[[nodiscard]] std::string body_of(const AttemptRow& attempt);
+[[nodiscard]] std::string body_of(const JudgedAttempt& attempt);
 [[nodiscard]] std::string body_of(const StageOpeningRow& opening, bool open);
 [[nodiscard]] std::string kit_tick_body(const std::string& pilot_id, const std::string& item, bool ticked);
 [[nodiscard]] std::string verification_body(const std::string& calibration_id);
@@ -34,7 +34,7 @@ struct KitTick {
 [[nodiscard]] Result<KitTick> kit_tick_in(const Entry& entry);
 [[nodiscard]] Result<GripRoundRow> grip_round_in(const Entry& entry);
 [[nodiscard]] Result<SessionRow> session_in(const Entry& entry);
-[[nodiscard]] Result<AttemptRow> attempt_in(const Entry& entry);
+[[nodiscard]] Result<JudgedAttempt> attempt_in(const Entry& entry);
 struct StageOpening {
     StageOpeningRow opening;
     bool open = false;
@@ -49,7 +49,7 @@ struct Text {
 [[nodiscard]] Result<Text> text_in(const Entry& entry);
 
 /// The parts of an attempt that tables keep as JSON.
-[[nodiscard]] std::string details_json(const AttemptRow& attempt);
-void read_details(const std::string& json, AttemptRow& attempt);
+[[nodiscard]] std::string details_json(const JudgedAttempt& attempt);
+void read_details(const std::string& json, JudgedAttempt& attempt);
 
 } // namespace bh

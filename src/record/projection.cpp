@@ -105,7 +105,7 @@ void apply_attempt(const Database& db, const Entry& e, int version)
     if (version < 9) return; // the tables of an older record are remade when it is brought up to date
     const auto attempt = attempt_in(e);
     if (!attempt) throw StoreFailure(attempt.error().message);
-    const AttemptRow& a = *attempt;
+    const JudgedAttempt& a = *attempt;
     const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
     db.run("INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
            "log_hash, entry,"

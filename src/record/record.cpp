@@ -71,8 +71,7 @@ AttemptRow attempt_from(const QSqlQuery& q)
     a.demonstration = text(q, 14);
     if (!q.value(15).isNull()) a.left_minus_right = q.value(15).toDouble();
     a.simulator = text(q, 16);
-    read_details(text(q, 17), a);
-    if (q.value(18).toBool()) a.in_words = {text(q, 19), text(q, 20), observed};
+    if (q.value(17).toBool()) a.in_words = {text(q, 18), text(q, 19), observed};
     return a;
 }
 
@@ -127,20 +126,54 @@ public:
         return entry;
     }
 
-    [[nodiscard]] std::vector<AttemptRow> attempts() const
+    /// As they were written: those that a WHERE clause names, all without one.
+    template <class... Values>
+    [[nodiscard]] std::vector<AttemptRow> attempts(const char* where = "", const Values&... values) const
     {
+        const QString which = QString::fromUtf8(where);
         QSqlQuery q = database.run(
             "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
-            " curriculum_version, observed, demonstration, left_minus_right, simulator, details, in_words, summary, flown_with"
-            " FROM attempts ORDER BY at, entry");
+            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with"
+            " FROM attempts " +
+                which + " ORDER BY rowid", // as they were written, without sorting
+            values...);
         std::vector<AttemptRow> rows;
         while (q.next()) rows.push_back(attempt_from(q));
         q.finish();
-        QSqlQuery cuts = database.run("SELECT attempt_id, seconds FROM throttle_cuts ORDER BY attempt_id, position");
+        QSqlQuery cuts =
+            database.run("SELECT attempt_id, seconds FROM throttle_cuts WHERE attempt_id IN (SELECT id FROM attempts " + which +
+                             ") ORDER BY attempt_id, position",
+                         values...);
         std::unordered_map<std::string, std::vector<double>> of_attempt;
         while (cuts.next()) of_attempt[text(cuts, 0)].push_back(cuts.value(1).toDouble());
         for (AttemptRow& a : rows)
             if (const auto found = of_attempt.find(a.id); found != of_attempt.end()) a.throttle_cuts_s = found->second;
+        return rows;
+    }
+
+    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const
+    {
+        QSqlQuery q = database.run(
+            "SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s,"
+            " measure, side, weight, if_any FROM criteria WHERE attempt_id = ? ORDER BY position",
+            attempt_id);
+        std::vector<CriterionRow> rows;
+        while (q.next()) {
+            const auto number = [&](int column) { return q.value(column).toDouble(); };
+            CriterionRow c;
+            c.label = text(q, 0);
+            c.unit = unit_from_key(text(q, 1)).value_or(Unit::Count);
+            if (!q.value(2).isNull()) c.value = number(2);
+            c.fail = number(3), c.pass = number(4), c.merit = number(5), c.marks = number(6);
+            c.must = q.value(7).toBool();
+            if (!q.value(8).isNull()) c.below = Limits{number(8), number(9), number(10)};
+            if (!q.value(11).isNull()) c.span = TimeSpan{number(11), number(12)};
+            c.measure = measure_from_key(text(q, 13));
+            c.side = side_from_key(text(q, 14));
+            c.weight = number(15);
+            c.if_any = q.value(16).toBool();
+            rows.push_back(std::move(c));
+        }
         return rows;
     }
 
@@ -199,37 +232,23 @@ Record::Snapshot Record::snapshot() const
     const Transaction unchanged(impl_->database, Transaction::Kind::Read); // others may write meanwhile
     Snapshot all;
     all.seq = impl_->tail().seq;
-    QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind <> 'attempt' ORDER BY seq");
+    // In two ranges, which the index by kind finds without reading all the attempts.
+    QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind < 'attempt' OR kind > 'attempt' ORDER BY seq");
     while (rows.next()) all.entries.push_back(as_read_today(entry_from(rows)));
     rows.finish();
     all.attempts = impl_->attempts();
     return all;
 }
 
-std::vector<CriterionRow> Record::criteria(const std::string& attempt_id) const
+std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
 {
-    QSqlQuery q = impl_->database.run(
-        "SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s,"
-        " measure, side, weight, if_any FROM criteria WHERE attempt_id = ? ORDER BY position",
-        attempt_id);
-    std::vector<CriterionRow> rows;
-    while (q.next()) {
-        const auto number = [&](int column) { return q.value(column).toDouble(); };
-        CriterionRow c;
-        c.label = text(q, 0);
-        c.unit = unit_from_key(text(q, 1)).value_or(Unit::Count);
-        if (!q.value(2).isNull()) c.value = number(2);
-        c.fail = number(3), c.pass = number(4), c.merit = number(5), c.marks = number(6);
-        c.must = q.value(7).toBool();
-        if (!q.value(8).isNull()) c.below = Limits{number(8), number(9), number(10)};
-        if (!q.value(11).isNull()) c.span = TimeSpan{number(11), number(12)};
-        c.measure = measure_from_key(text(q, 13));
-        c.side = side_from_key(text(q, 14));
-        c.weight = number(15);
-        c.if_any = q.value(16).toBool();
-        rows.push_back(std::move(c));
-    }
-    return rows;
+    const auto found = impl_->attempts("WHERE id = ?", attempt_id);
+    if (found.empty()) return std::nullopt;
+    JudgedAttempt attempt{found.front()};
+    QSqlQuery details = impl_->database.run("SELECT details FROM attempts WHERE id = ?", attempt_id);
+    if (details.next()) read_details(text(details, 0), attempt);
+    attempt.criteria = impl_->criteria(attempt_id);
+    return attempt;
 }
 
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)

@@ -9,6 +9,7 @@
 #include <functional>
 #include <map>
 #include <memory>
+#include <optional>
 #include <stdexcept>
 #include <string>
 #include <vector>
@@ -65,15 +66,16 @@ public:
 
     /// Everything that came after an entry, in order, in today's words.
     [[nodiscard]] std::vector<Entry> entries_after(std::int64_t seq) const;
-    /// The whole record in one moment: every entry but the attempts, which are many and come as rows without their criteria, in
-    /// time order; and how far that reaches.
+    /// The whole record in one moment: every entry but the attempts, which are many and come as rows, as they were written; and
+    /// how far that reaches.
     struct Snapshot {
         std::vector<Entry> entries;
         std::vector<AttemptRow> attempts;
         std::int64_t seq = 0;
     };
     [[nodiscard]] Snapshot snapshot() const;
-    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
+    /// Nothing: there is none of that id.
+    [[nodiscard]] std::optional<JudgedAttempt> judged(const std::string& attempt_id) const;
 
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.
     void note_session_time(const std::string& session_id, double active_s, double idle_s);

@@ -26,9 +26,9 @@ std::vector<CriterionRow> criterion_rows(const Score& score)
     return rows;
 }
 
-AttemptRow attempt_row(const Score& score, Mode mode)
+JudgedAttempt judged_attempt(const Score& score, Mode mode)
 {
-    AttemptRow row;
+    JudgedAttempt row;
     row.drill_id = score.drill_id;
     row.drill_version = score.drill_version;
     row.mode = mode;
@@ -44,14 +44,14 @@ AttemptRow attempt_row(const Score& score, Mode mode)
     return row;
 }
 
-std::string summary_of(const AttemptRow& attempt, const std::vector<CriterionRow>& criteria, const Drill* drill)
+std::string summary_of(const JudgedAttempt& attempt, const Drill* drill)
 {
     if (attempt.in_words) return attempt.in_words->summary;
     Score score;
     score.passed = attempt.passed;
     score.disqualified = attempt.disqualified;
     score.throttle_cuts_s = attempt.throttle_cuts_s;
-    for (const CriterionRow& row : criteria) {
+    for (const CriterionRow& row : attempt.criteria) {
         CriterionScore& c = score.criteria.emplace_back();
         c.criterion.measure = row.measure.value_or(Measure::DoneS);
         c.criterion.label = row.label;

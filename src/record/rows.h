@@ -112,16 +112,20 @@ struct AttemptRow {
     std::optional<double> left_minus_right{}; ///< marks of the sides
     std::vector<double> throttle_cuts_s{};    ///< for each crash
     std::string demonstration{};              ///< hash of the flight log that was shadowed
-    std::string shadowed{};                   ///< id of the drill that it shows
-    std::optional<FlownWith> flight{};        ///< nothing: flown elsewhere, or written before the record kept it
-    std::vector<Broken> disqualified{};
-    std::vector<FaultRow> faults{};
-    std::vector<CriterionRow> criteria{}; ///< in lists of attempts left out
     /// Of entries written before the record kept codes: sentences and names as they were shown then.
     struct InWords {
         std::string summary, flown_with, simulator;
     };
     std::optional<InWords> in_words{};
+};
+
+/// An attempt with what it was flown with and judged by, which lists of attempts leave out.
+struct JudgedAttempt : AttemptRow {
+    std::string shadowed{};            ///< id of the drill that the shadowed flight shows
+    std::optional<FlownWith> flight{}; ///< nothing: flown elsewhere, or written before the record kept it
+    std::vector<Broken> disqualified{};
+    std::vector<FaultRow> faults{};
+    std::vector<CriterionRow> criteria{};
 };
 
 /// A stage that a coordinator opened for a pilot by hand.
@@ -140,12 +144,12 @@ struct DemonstrationRow {
 };
 
 /// An attempt as it stands in the record, from a score.
-[[nodiscard]] AttemptRow attempt_row(const Score& score, Mode mode);
+[[nodiscard]] JudgedAttempt judged_attempt(const Score& score, Mode mode);
 
-/// The criteria alone, as in attempt_row().
+/// The criteria alone, as in judged_attempt().
 [[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);
 
 /// What an attempt says about itself, made from its codes; the drill, where it is still there, knows the advice.
-[[nodiscard]] std::string summary_of(const AttemptRow& attempt, const std::vector<CriterionRow>& criteria, const Drill* drill);
+[[nodiscard]] std::string summary_of(const JudgedAttempt& attempt, const Drill* drill);
 
 } // namespace bh

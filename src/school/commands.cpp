@@ -309,7 +309,8 @@ int School::close_abandoned_sessions()
     return drafts.empty() || !add(drafts) ? 0 : static_cast<int>(drafts.size());
 }
 
-AttemptRow School::judged(AttemptRow attempt) const
+/// What an attempt gets when it is kept: an id, the time, and by which curriculum it is judged.
+JudgedAttempt School::made_now(JudgedAttempt attempt) const
 {
     if (attempt.curriculum.empty()) {
         attempt.curriculum = curriculum(attempt.pilot_id).id;
@@ -320,11 +321,11 @@ AttemptRow School::judged(AttemptRow attempt) const
     return attempt;
 }
 
-std::string School::keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log,
+std::string School::keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
                                 std::shared_ptr<const FlightLog> demonstration)
 {
     const std::uint64_t ticket = next_ticket_++;
-    Waiting waiting{judged(std::move(attempt)), demonstration != nullptr};
+    Waiting waiting{made_now(std::move(attempt)), demonstration != nullptr};
     const std::string id = waiting.attempt.id;
     waiting_.emplace(ticket, std::move(waiting));
     std::vector<std::shared_ptr<const FlightLog>> logs{std::move(log)};
@@ -365,9 +366,9 @@ void School::finish_keeping()
     start_keeper();
 }
 
-std::string School::add_attempt(AttemptRow attempt, const FlightLog* log, const FlightLog* demonstration)
+std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration)
 {
-    attempt = judged(std::move(attempt));
+    attempt = made_now(std::move(attempt));
     try {
         if (log) attempt.log_hash = record_->attachments().keep(*log);
         if (demonstration) attempt.demonstration = record_->attachments().keep(*demonstration);

@@ -293,7 +293,7 @@ private:
         const auto flown = fly_drill(drill, flight->setup, skill, luck.bits(), pilot.faults);
         if (!flown) return tl::unexpected(flown.error());
         clock_ += static_cast<UnixTime>(flown->log.duration_s() + 60 + 120 * luck.uniform());
-        AttemptRow row = attempt_row(flown->score, flight->setup.mode);
+        JudgedAttempt row = judged_attempt(flown->score, flight->setup.mode);
         row.pilot_id = id;
         row.session_id = session;
         row.flight = flight->flown_with;

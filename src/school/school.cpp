@@ -139,11 +139,14 @@ const AttemptRow* School::attempt(const std::string& id) const
     return nullptr;
 }
 
-std::vector<CriterionRow> School::criteria(const std::string& attempt_id) const { return record_->criteria(attempt_id); }
+JudgedAttempt School::judged(const std::string& attempt_id) const
+{
+    return record_->judged(attempt_id).value_or(JudgedAttempt{});
+}
 
 std::string School::summary(const AttemptRow& attempt) const
 {
-    return summary_of(attempt, attempt.in_words ? std::vector<CriterionRow>{} : criteria(attempt.id), drill(attempt.drill_id));
+    return attempt.in_words ? attempt.in_words->summary : summary_of(judged(attempt.id), drill(attempt.drill_id));
 }
 
 Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }

@@ -35,7 +35,8 @@ public:
     [[nodiscard]] const std::vector<AttemptRow>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
     [[nodiscard]] const std::vector<SessionRow>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
     [[nodiscard]] const AttemptRow* attempt(const std::string& id) const;
-    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const;
+    /// With what it was flown with and judged by; an empty one where there is none.
+    [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
     [[nodiscard]] std::string summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
@@ -138,12 +139,12 @@ public:
     int close_abandoned_sessions();
     /// Keeps a flight: its log is written in another thread, then the attempt's entry, and then `flight_kept` tells that it is
     /// safe. Adds what it is judged by: the pilot's curriculum with its version. Returns the attempt's id.
-    std::string keep_flight(AttemptRow attempt, std::shared_ptr<const FlightLog> log,
+    std::string keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
                             std::shared_ptr<const FlightLog> demonstration = nullptr);
     [[nodiscard]] int flights_waiting() const { return static_cast<int>(waiting_.size()); }
     void finish_keeping(); ///< waits for them
     /// The same, at once; its id, empty when it failed. Without a log it was flown elsewhere and scored by eye.
-    std::string add_attempt(AttemptRow attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
+    std::string add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
     std::string add_calibration(const std::string& controller_name, const std::string& guid,
                                 const Calibration& calibration); ///< empty when it failed
     bool verify_calibration(const std::string& calibration_id);
@@ -162,7 +163,7 @@ Q_SIGNALS:
 
 private:
     struct Waiting {
-        AttemptRow attempt;
+        JudgedAttempt attempt;
         bool demonstration = false;
     };
     void follow_chain(const std::vector<Entry>& written);
@@ -172,7 +173,7 @@ private:
     [[nodiscard]] std::optional<UnixTime> calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const;
     void start_keeper();
     void logs_kept(const FlightKeeper::Kept& kept);
-    [[nodiscard]] AttemptRow judged(AttemptRow attempt) const;
+    [[nodiscard]] JudgedAttempt made_now(JudgedAttempt attempt) const;
     bool add(std::vector<Draft> drafts); ///< what happened
     bool replay(std::size_t edit, bool forth);
     bool keep_text(Kind kind, const std::string& subject, std::string text);

@@ -166,7 +166,6 @@ std::string stage_subject(const std::string& pilot_id, const std::string& curric
 void follow(Values& values, AttemptRow attempt)
 {
     PilotFile& file = values.pilots[attempt.pilot_id];
-    attempt.criteria.clear();
     const auto place = in_time_order(file.attempts, &AttemptRow::at, attempt.at);
     file.facts.insert(file.facts.begin() + (place - file.attempts.begin()), fact(attempt));
     file.attempts.insert(place, std::move(attempt));

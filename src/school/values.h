@@ -18,7 +18,7 @@ namespace bh {
 /// What the record says of one pilot.
 struct PilotFile {
     PilotRow row;                                ///< without an id: nobody has added this pilot
-    std::vector<AttemptRow> attempts;            ///< in time order, criteria left out
+    std::vector<AttemptRow> attempts;            ///< in time order
     std::vector<AttemptFact> facts;              ///< of the same attempts
     std::vector<SessionRow> sessions;            ///< in time order
     std::map<std::string, KitTickRow> kit_ticks; ///< by item

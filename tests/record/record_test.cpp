@@ -22,7 +22,7 @@ void fill(School& school)
     const std::string pilot = school.add_pilot({"", "Iris Quayle"});
     const std::string session = school.start_session(pilot, "Station 1 controller", "sq-01");
     for (int i = 0; i < 3; ++i) {
-        AttemptRow a;
+        JudgedAttempt a;
         a.pilot_id = pilot;
         a.session_id = session;
         a.drill_id = "lift-settle";
@@ -72,7 +72,7 @@ TEST_CASE("what is written is there after opening again", "[record]")
     REQUIRE(attempts.size() == 3);
     CHECK(attempts[2].score == 72);
     CHECK(school->flight_log(attempts[2].log_hash)->height_m[0] == 2);
-    const auto criteria = school->criteria(attempts[0].id);
+    const auto criteria = school->judged(attempts[0].id).criteria;
     REQUIRE(criteria.size() == 2);
     CHECK_FALSE(criteria[0].value);
     CHECK(criteria[1].marks == 93);
@@ -240,7 +240,7 @@ TEST_CASE("a failing write changes nothing and says so", "[record]")
     const auto school = place.open();
     std::string said;
     QObject::connect(school.get(), &School::failed, [&](const QString& sentence) { said = sentence.toStdString(); });
-    AttemptRow orphan;
+    JudgedAttempt orphan;
     orphan.pilot_id = "nobody";
     orphan.session_id = "nothing";
     orphan.drill_id = "lift-settle";

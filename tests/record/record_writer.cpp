@@ -27,7 +27,7 @@ int main(int argc, char** argv)
             s.height_m = n + i * 0.001 + static_cast<double>(school.now() % 1000);
             log.append(as_logged(s));
         }
-        AttemptRow attempt;
+        JudgedAttempt attempt;
         attempt.pilot_id = pilot;
         attempt.session_id = session;
         attempt.drill_id = "hover-window";

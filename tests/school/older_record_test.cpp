@@ -133,7 +133,7 @@ TEST_CASE("an attempt written before the record kept codes is read as it is", "[
     CHECK(a.in_words->flown_with == "Avocet; wind 4 m/s");
     CHECK(a.in_words->simulator == "Mudlark");
     CHECK(school->summary(a) == "Passed; most is left in \"drift\".");
-    const auto criteria = school->criteria("a1");
+    const auto criteria = school->judged("a1").criteria;
     REQUIRE(criteria.size() == 1);
     CHECK_FALSE(criteria[0].measure); // nobody had said
     CHECK(criteria[0].unit == Unit::Metres);

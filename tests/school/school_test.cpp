@@ -22,7 +22,7 @@ std::string told(const Values& v)
     for (const auto& [id, p] : v.pilots) {
         all +=
             "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());
-        for (const AttemptRow& a : p.attempts) all += "\n" + a.id + body_of(a);
+        for (const AttemptRow& a : p.attempts) all += "\n" + a.id + body_of(JudgedAttempt{a});
         for (const AttemptFact& f : p.facts) all += " " + f.drill_id + std::to_string(f.day) + std::to_string(f.score);
         for (const SessionRow& s : p.sessions) all += "\n" + s.id + body_of(s);
         for (const auto& [item, tick] : p.kit_ticks) all += "\n" + item + std::to_string(tick.at) + std::to_string(tick.ticked);
@@ -55,9 +55,9 @@ Airframe avocet()
     return real;
 }
 
-AttemptRow attempt(const std::string& pilot, const std::string& session, const char* drill = "hover-window")
+JudgedAttempt attempt(const std::string& pilot, const std::string& session, const char* drill = "hover-window")
 {
-    AttemptRow a;
+    JudgedAttempt a;
     a.pilot_id = pilot;
     a.session_id = session;
     a.drill_id = drill;
@@ -304,7 +304,7 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     const auto school = place.open();
     const std::string pilot = school->add_pilot({"", "Iris Quayle"});
     const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
-    AttemptRow a = attempt(pilot, session, "oval-pair");
+    JudgedAttempt a = attempt(pilot, session, "oval-pair");
     a.mode = Mode::Acro;
     a.criteria = {{Measure::YawLeadMs, "Yaw lead, left", Unit::Milliseconds, Side::Left, 2, 120.0, 700, 300, 200, 100, false,
                    true, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
@@ -319,7 +319,7 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     const std::string id = school->add_attempt(a, &log, &shown);
 
     const auto again = place.open();
-    const AttemptRow& kept = *again->attempt(id);
+    const JudgedAttempt kept = again->judged(id);
     CHECK(kept.curriculum == again->curriculum(pilot).id);
     CHECK(kept.disqualified == a.disqualified);
     CHECK(*kept.left_minus_right == -12.5);
@@ -330,7 +330,7 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     CHECK(kept.flight->conditions.wind_mps == 4);
     REQUIRE(kept.faults.size() == 1);
     CHECK(kept.faults[0].span->to_s == 61);
-    const auto criteria = again->criteria(id);
+    const auto& criteria = kept.criteria;
     REQUIRE(criteria.size() == 2);
     CHECK(criteria[0].measure == Measure::YawLeadMs);
     CHECK(criteria[0].side == Side::Left);

@@ -511,7 +511,7 @@ void DrillsPage::showResult(const Score& score, const QString& follows)
 void DrillsPage::keepFlight(FlownDrill flown, Mode mode)
 {
     const Drill& flew = loop_->drill();
-    AttemptRow row = attempt_row(flown.score, mode);
+    JudgedAttempt row = judged_attempt(flown.score, mode);
     row.pilot_id = attempt_.pilot_id;
     row.session_id = attempt_.session_id;
     row.shadowed = attempt_.shadowed;

@@ -101,7 +101,7 @@ private:
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
     std::unique_ptr<FlightLoop> loop_;
-    AttemptRow attempt_; ///< what is known of the flight under way
+    JudgedAttempt attempt_; ///< what is known of the flight under way
     bool demonstration_ = false;
     bool result_shown_ = false;
     double pace_ = 1;

@@ -242,7 +242,7 @@ void ScoreCard::keep()
     const Score score = flight_->score(now_s(), sticks());
     const std::string session = station_.beginPractice();
     if (session.empty()) return;
-    AttemptRow row = attempt_row(score, flight_->drill().modes.front());
+    JudgedAttempt row = judged_attempt(score, flight_->drill().modes.front());
     row.pilot_id = station_.pilotId();
     row.session_id = session;
     row.observed = true;

@@ -349,7 +349,7 @@ void LogbookPage::showJudged()
         if (c.id == a->curriculum)
             parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
     if (a->observed) parts << tr("by eye, in %1").arg(simulatorInWords(school_, *a));
-    if (const QString with = flownWithInWords(school_, *a); !with.isEmpty()) parts << with;
+    if (const QString with = flownWithInWords(school_, school_.judged(a->id)); !with.isEmpty()) parts << with;
     for (const double cut_s : a->throttle_cuts_s) parts << tr("throttle at the bottom %1 s after a crash").arg(cut_s, 0, 'f', 1);
     judged_->setText(parts.join(QStringLiteral("; ")) + QLatin1Char('.'));
     const AttemptRow* shown = school_.demonstration(a->drill_id);
@@ -372,7 +372,7 @@ void LogbookPage::showCriteria()
     detail_->setText(
         tr("%1, %2\nScore %3. %4")
             .arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
-    criteria_->setCriteria(school_.criteria(row.data(AttemptModel::AttemptIdRole).toString().toStdString()));
+    criteria_->setCriteria(school_.judged(row.data(AttemptModel::AttemptIdRole).toString().toStdString()).criteria);
 }
 
 } // namespace bh::desk

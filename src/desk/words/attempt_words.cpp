@@ -14,7 +14,7 @@ QString pilotName(const School& school, const std::string& id)
 
 } // namespace
 
-QString flownWithInWords(const School& school, const AttemptRow& attempt)
+QString flownWithInWords(const School& school, const JudgedAttempt& attempt)
 {
     if (attempt.in_words) return QString::fromStdString(attempt.in_words->flown_with);
     QStringList parts;

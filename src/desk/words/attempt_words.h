@@ -8,7 +8,7 @@ namespace bh::desk {
 
 /// What a flight was flown with: aircraft, and what the day did; empty where there is nothing to say. Made from the codes on the
 /// record; entries that are older than those say it in their own words.
-[[nodiscard]] QString flownWithInWords(const School& school, const AttemptRow& attempt);
+[[nodiscard]] QString flownWithInWords(const School& school, const JudgedAttempt& attempt);
 /// Where an attempt was flown under somebody's eyes.
 [[nodiscard]] QString simulatorInWords(const School& school, const AttemptRow& attempt);
 /// What an edit is about, as in "undo the …".

@@ -84,7 +84,7 @@ TEST_CASE("another curriculum keeps the credit", "[desk]")
     Flying f;
     f.follow("manual-first", "arm-safe");
     f.desk.school->start_session(f.desk.station->pilotId(), "Simulated controller", "simulated");
-    AttemptRow a;
+    JudgedAttempt a;
     a.pilot_id = f.desk.station->pilotId();
     a.session_id = f.desk.school->sessions(a.pilot_id)[0].id;
     a.drill_id = "arm-safe";
@@ -135,7 +135,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(attempts[0].throttle_cuts_s[0] >= 0.3);
     CHECK(attempts[0].throttle_cuts_s[0] < 1.5);
-    CHECK(*f.desk.school->criteria(attempts[0].id)[0].value == 5);
+    CHECK(*f.desk.school->judged(attempts[0].id).criteria[0].value == 5);
     CHECK(f.desk.text("throttleHabit").contains("of 1 crashes"));
     QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK(f.desk.find<QTableView>("attempts")->model()->index(0, 2).data().toString() == "by eye");
@@ -261,7 +261,7 @@ TEST_CASE("a flight is kept as the demonstration, replays with its sticks, and c
     REQUIRE(all.size() == 2);
     CHECK(all[1].drill_id == "shadow");
     CHECK(all[1].demonstration == attempts[0].log_hash);
-    const auto criteria = f.desk.school->criteria(all[1].id);
+    const auto criteria = f.desk.school->judged(all[1].id).criteria;
     REQUIRE(criteria.size() == 2);
     CHECK(*criteria[0].value > 0.9);
     CHECK(*criteria[1].value == Approx(250).margin(60));
@@ -306,7 +306,7 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     CHECK(f.desk.text("resultHeading").startsWith("Passed"));
     const auto attempts = f.desk.keptAttempts();
     REQUIRE(attempts.size() == 1);
-    const auto criteria = f.desk.school->criteria(attempts[0].id);
+    const auto criteria = f.desk.school->judged(attempts[0].id).criteria;
     CHECK(*criteria[0].value >= 0.35);
     CHECK(*criteria[0].value < 1);
     CHECK(criteria[0].span);
@@ -363,7 +363,7 @@ TEST_CASE("by eye, the sticks are measured where practice outside is watched", "
     f.desk.station->watchOutside(false);
     const auto attempts = f.desk.keptAttempts();
     REQUIRE(attempts.size() == 1);
-    const auto reversals = f.desk.school->criteria(attempts[0].id)[2];
+    const auto reversals = f.desk.school->judged(attempts[0].id).criteria[2];
     REQUIRE(reversals.value);
     CHECK(*reversals.value == Approx(4).margin(1.2)); // two turning points in each of two swings a second
 }

@@ -474,7 +474,7 @@ TEST_CASE("advice begins with common practice, and is reckoned from planned flip
     Rates r;
     const Drill drill = *r.desk.school->drill("hover-window");
     const auto rocking = fly_drill(drill, *r.desk.school->data().setup_for(drill, RateProfile{}), 0.9, 21, {.rocking = true});
-    AttemptRow row = attempt_row(rocking->score, Mode::Acro);
+    JudgedAttempt row = judged_attempt(rocking->score, Mode::Acro);
     row.pilot_id = r.pilot();
     row.session_id = r.desk.school->start_session(r.pilot(), "Simulated controller", "simulated");
     REQUIRE_FALSE(r.desk.school->add_attempt(row, &rocking->log).empty());

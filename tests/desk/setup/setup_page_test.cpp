@@ -268,7 +268,8 @@ TEST_CASE("it is flown as set: aircraft, rates, camera, wind; and a drill in a r
     REQUIRE(s.desk.waitFor([&] { return drills->loop()->snapshot().state.height_m() > 4; }));
     sticks.set(Function::Throttle, 0);
     REQUIRE(s.desk.waitFor([&] { return !s.desk.keptAttempts().empty(); }, 8000));
-    const QString with = bh::desk::flownWithInWords(*s.desk.school, s.desk.keptAttempts()[0]);
+    const JudgedAttempt kept = s.desk.school->judged(s.desk.keptAttempts()[0].id);
+    const QString with = bh::desk::flownWithInWords(*s.desk.school, kept);
     CHECK(with.contains("5-inch, plain"));
     CHECK(with.contains("wind 6 m/s"));
 }
