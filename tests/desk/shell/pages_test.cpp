@@ -1,6 +1,7 @@
 #include "desk/parts/station.h"
 #include "desk_fixture.h"
 #include "school/school.h"
+#include "school_place.h"
 
 #include <QAbstractItemModelTester>
 #include <QDoubleSpinBox>
@@ -55,6 +56,24 @@ TEST_CASE("a pilot is added, renamed and given another target, and all of it can
     CHECK_FALSE(desk.find<QPushButton>("undo")->isEnabled());
     desk.school->redo();
     CHECK(desk.school->pilots()[0].name == "Nell Harker");
+}
+
+TEST_CASE("the apron strip tells of a flight that is on its way to the disk, until it is safe", "[desk]")
+{
+    Desk desk;
+    JudgedAttempt attempt;
+    attempt.pilot_id = desk.school->add_pilot({"", "Nel Harker"});
+    attempt.session_id = desk.school->start_session(attempt.pilot_id, "Simulated controller", "simulated");
+    attempt.drill_id = "lift-settle";
+    const auto log = std::make_shared<const FlightLog>(shortLog(3));
+    desk.school->keep_flight(attempt, log);
+    CHECK(desk.text("apronRecord") == "Keeping the flight …");
+    desk.school->keep_flight(attempt, log);
+    CHECK(desk.text("apronRecord") == "Keeping 2 flights …");
+    CHECK(desk.school->attempts(attempt.pilot_id).empty());
+    REQUIRE(desk.waitFor([&] { return desk.school->flights_waiting() == 0; }));
+    CHECK(desk.text("apronRecord").contains("saved"));
+    CHECK(desk.school->attempts(attempt.pilot_id).size() == 2);
 }
 
 TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilot", "[desk]")
