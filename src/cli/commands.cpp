@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "cli/print.h"
 
 #include "core/drill/demonstration.h"
 #include "core/standin/stand_in_pilot.h"
@@ -25,8 +26,6 @@ namespace bh::cli {
 namespace {
 
 using Json = nlohmann::ordered_json;
-
-void print(const Json& json) { std::cout << json.dump(2) << '\n'; }
 
 /// A drill by its id, or from a file when the name ends in .json.
 Result<Drill> find_drill(const DataFolder& data, const std::string& id)
@@ -129,6 +128,9 @@ Result<int> check_drill(const std::string& file)
 
 namespace {
 
+bool good_tilt(double tilt_deg) { return tilt_deg >= 0 && tilt_deg <= 60; }
+constexpr auto tilt_expected = "--tilt: expected 0 to 60 degrees";
+
 /// The drill, and for one of sticks alone the demonstration that they follow.
 Result<Drill> find_drill_with(const DataFolder& data, const std::string& id, const std::string& demonstration)
 {
@@ -157,13 +159,19 @@ Result<int> score_drill(const DataFolder& data, const std::string& id, const std
 
 Result<int> fly_drill(const DataFolder& data, const Flying& flying)
 {
-    const auto& [id, skill, seed, out, fault_names, demonstration] = flying;
-    const auto drill = find_drill_with(data, id, demonstration);
+    const auto& [id, skill, seed, out, fault_names, demonstration, rates_file, tilt_deg] = flying;
+    auto drill = find_drill_with(data, id, demonstration);
     if (!drill) return tl::unexpected(drill.error());
+    if (tilt_deg) {
+        if (!good_tilt(*tilt_deg)) return bad_input(tilt_expected);
+        drill->camera_tilt_deg = *tilt_deg;
+    }
+    const auto rates = rates_file.empty() ? Result<RateProfile>(RateProfile{}) : load_rates(rates_file);
+    if (!rates) return tl::unexpected(rates.error());
     if (!(skill >= 0 && skill <= 1)) return bad_input("--skill: expected 0 to 1");
     const auto faults = stand_in_faults(fault_names);
     if (!faults) return bad_input("--fault: " + faults.error().message);
-    const auto setup = data.setup_for(*drill, RateProfile{});
+    const auto setup = data.setup_for(*drill, *rates);
     if (!setup) return tl::unexpected(setup.error());
     const auto flown = bh::fly_drill(*drill, *setup, skill, seed, *faults);
     if (!flown) return tl::unexpected(flown.error());
@@ -203,7 +211,14 @@ Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arg
     const auto mode = mode_from_key(arguments.mode);
     if (!mode) return bad_input("--mode: expected acro, angle, horizon, hold or sport, found '" + arguments.mode + "'");
     if (!(arguments.height_m >= 0 && arguments.height_m <= 500)) return bad_input("--height-m: expected 0 to 500");
-    if (!(arguments.field_m >= -400 && arguments.field_m <= 6000)) return bad_input("--field-m: expected -400 to 6000");
+    if (!(arguments.field_m >= lowest_field_m && arguments.field_m <= highest_field_m))
+        return bad_input("--field-m: expected -400 to 20000");
+    if (!good_tilt(arguments.tilt_deg)) return bad_input(tilt_expected);
+    if (!arguments.rates.empty()) {
+        const auto rates = load_rates(arguments.rates);
+        if (!rates) return tl::unexpected(rates.error());
+        setup.rates = *rates;
+    }
     setup.airframe = *airframe;
     setup.world = *world;
     setup.mode = *mode;

@@ -29,6 +29,8 @@ struct SimulateArguments {
     std::string out;                     ///< flight log CSV
     double height_m = 0;                 ///< it starts at; on the ground, motors off, where 0
     double field_m = 0;                  ///< above sea level
+    std::string rates;                   ///< rates JSON; empty: a learner's
+    double tilt_deg = 25;                ///< of the camera, which changes what is seen and not what is flown
     std::string conditions_file;         ///< JSON; empty: the day below
     std::vector<std::string> conditions; ///< of gusts, ground-effect, prop-wash, battery
     Conditions day;
@@ -47,6 +49,28 @@ struct Flying {
     std::string out;
     std::vector<std::string> faults;
     std::string demonstration;
+    std::string rates;              ///< rates JSON; empty: a learner's
+    std::optional<double> tilt_deg; ///< of the camera; nothing: the drill's
+};
+
+struct VerticalArguments {
+    std::string aircraft = "five-inch";
+    double rate_mps = 0;
+    bool down = false;
+    double field_m = 0;
+};
+
+struct GustArguments {
+    double wind_mps = 5, height_m = 10, airspeed_mps = 5, seconds = 60, rate_hz = 100;
+    std::uint64_t seed = 1;
+    std::string out; ///< CSV; empty: stdout
+};
+
+struct StopwatchArguments {
+    double turns = 0;
+    std::vector<double> seconds; ///< one timing, or several of as many turns
+    double sigma_s = 0.1;
+    std::optional<double> precision; ///< relative error that is wanted
 };
 
 Result<int> calibrate_controller(const std::string& recording);
@@ -60,8 +84,14 @@ Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> match_profile(const MatchArguments& arguments);
 Result<int> rates_of_flight(const std::string& flight, const std::string& family);
-Result<int> time_turns(double turns, double seconds, double sigma_s);
+Result<int> time_turns(const StopwatchArguments& arguments);
 Result<int> rate_curve(const std::string& profile, int points);
+
+/// Hover, climb or descent straight up or down: induced velocity, ideal power, throttle, depth in the rotors' own wake.
+Result<int> vertical_flight(const DataFolder& data, const VerticalArguments& arguments);
+/// Gusts as they pass at a fixed airspeed, as CSV.
+Result<int> write_gusts(const GustArguments& arguments);
+Result<int> score_pointing(const std::string& taps);
 
 Result<int> check_world(const DataFolder& data, const std::string& id_or_file);
 Result<int> list_aircraft(const DataFolder& data);

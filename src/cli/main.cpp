@@ -24,7 +24,9 @@ int main(int argc, char** argv)
     std::string file, id, out, profile;
     cli::Flying flying;
     cli::MatchArguments matching;
-    double turns = 0, seconds = 0, sigma_s = 0.1;
+    cli::StopwatchArguments timing;
+    cli::VerticalArguments vertical;
+    cli::GustArguments gusting;
     int points = 2001;
     cli::MeasureArguments measuring;
 
@@ -37,6 +39,12 @@ int main(int argc, char** argv)
     sheet->add_option("--calibration", file, "Calibration JSON")->required();
     sheet->add_option("--simulator", id, "Simulator JSON, or the id of one that ships")->required();
     sheet->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::settings_sheet(d, file, id); }); });
+
+    auto* grip = controller->add_subcommand("grip", "Throughput of a pointing task, per condition and in the mean");
+    grip->add_option("taps", file,
+                     "CSV participant,nominal_distance_deg,nominal_width_deg,trial,start_deg,target_deg,end_deg,time_s")
+        ->required();
+    grip->callback([&] { chosen = [&] { return cli::score_pointing(file); }; });
 
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });
@@ -61,6 +69,8 @@ int main(int argc, char** argv)
                     "Habits to plant, separated by commas: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided")
         ->delimiter(',');
     fly->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
+    fly->add_option("--rates", flying.rates, "Rates JSON, instead of a learner's");
+    fly->add_option("--tilt", flying.tilt_deg, "Camera tilt in degrees, instead of the drill's; turns are judged by it");
     fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, flying); }); });
 
     auto* measure = app.add_subcommand("measure", "Measures over a span of a flight log");
@@ -96,10 +106,13 @@ int main(int argc, char** argv)
     flown->add_option("--family", matching.family, "centre-max, gain-edge, gain-curve, percent-end or linear-expo")->required();
     flown->callback([&] { chosen = [&] { return cli::rates_of_flight(file, matching.family); }; });
     auto* watch = rates->add_subcommand("stopwatch", "The rate of turns counted and timed");
-    watch->add_option("--turns", turns, "Whole turns at a held stick")->required();
-    watch->add_option("--seconds", seconds, "Time for all of them")->required();
-    watch->add_option("--sigma", sigma_s, "Error of the timing, s");
-    watch->callback([&] { chosen = [&] { return cli::time_turns(turns, seconds, sigma_s); }; });
+    watch->add_option("--turns", timing.turns, "Whole turns at a held stick")->required();
+    watch->add_option("--seconds", timing.seconds, "Time for all of them; several timings separated by commas")
+        ->required()
+        ->delimiter(',');
+    watch->add_option("--sigma", timing.sigma_s, "Error of the timing, s");
+    watch->add_option("--precision", timing.precision, "Relative error that is wanted, 0.01: how many turns that takes");
+    watch->callback([&] { chosen = [&] { return cli::time_turns(timing); }; });
 
     auto* world = app.add_subcommand("world", "Worlds")->require_subcommand(1);
     auto* world_check = world->add_subcommand("check", "Check a world: bounds, sizes, openings that can be flown, a free start");
@@ -120,6 +133,8 @@ int main(int argc, char** argv)
     simulate->add_option("--mode", simulating.mode, "acro, angle, horizon, hold or sport");
     simulate->add_option("--start-height-m,--height-m", simulating.height_m,
                          "Height it starts at, hovering; 0 is on the ground, armed when the throttle is at the bottom");
+    simulate->add_option("--rates", simulating.rates, "Rates JSON, instead of a learner's");
+    simulate->add_option("--tilt", simulating.tilt_deg, "Camera tilt in degrees; it changes what is seen, not what is flown");
     simulate->add_option("--field-m", simulating.field_m, "Height of the field above sea level");
     auto* day_file =
         simulate->add_option("--conditions", simulating.conditions_file, "Conditions JSON, instead of the options below");
@@ -133,6 +148,28 @@ int main(int argc, char** argv)
     simulate->add_option("--warmer-k", simulating.day.warmer_k, "Than the standard day")->excludes(day_file);
     simulate->add_option("--seed", simulating.day.seed, "Of gusts, shaking and vibration");
     simulate->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::simulate_flight(d, simulating); }); });
+
+    for (const auto& [name, words] :
+         {std::pair{"hover", "Standing in the air"}, {"climb", "Straight up"}, {"descend", "Straight down"}}) {
+        auto* way =
+            flight->add_subcommand(name, std::string(words) + ": induced velocity, power, throttle, depth in its own wake");
+        way->add_option("--airframe,--aircraft", vertical.aircraft, "Aircraft JSON, or the id of one that ships");
+        if (std::string_view(name) != "hover") way->add_option("--rate-mps", vertical.rate_mps, "How fast")->required();
+        way->add_option("--field-m", vertical.field_m, "Height of the field above sea level");
+        way->callback([&, down = std::string_view(name) == "descend"] {
+            vertical.down = down;
+            chosen = with_data([&](const DataFolder& d) { return cli::vertical_flight(d, vertical); });
+        });
+    }
+    auto* gusts = flight->add_subcommand("gusts", "Gusts as they pass at a fixed airspeed, as CSV");
+    gusts->add_option("--wind-mps", gusting.wind_mps, "Wind at 20 ft");
+    gusts->add_option("--height-m", gusting.height_m, "Height above ground");
+    gusts->add_option("--airspeed-mps", gusting.airspeed_mps, "At least 1 is taken");
+    gusts->add_option("--seconds", gusting.seconds, "How long");
+    gusts->add_option("--rate-hz", gusting.rate_hz, "Rows a second");
+    gusts->add_option("--seed", gusting.seed, "The same seed gives the same gusts");
+    gusts->add_option("--out", gusting.out, "CSV to write, instead of stdout");
+    gusts->callback([&] { chosen = [&] { return cli::write_gusts(gusting); }; });
 
     auto* record = app.add_subcommand("record", "The training record")->require_subcommand(1);
     auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");

@@ -1,8 +1,8 @@
 #include "cli/commands.h"
+#include "cli/print.h"
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
-#include "core/rates/stopwatch.h"
 #include "files/csv.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
@@ -136,14 +136,6 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
         std::all_of(out["axes"].begin(), out["axes"].end(), [](const Json& axis) { return axis.contains("unknown"); });
     if (none) return bad_input(flight + ": " + why);
     std::cout << out.dump(1) << '\n';
-    return 0;
-}
-
-Result<int> time_turns(double turns, double seconds, double sigma_s)
-{
-    const auto timed = timed_rate(turns, seconds, sigma_s);
-    if (!timed) return bad_input("--" + timed.error().message);
-    std::cout << Json{{"rate_dps", timed->rate_dps}, {"standard_error_dps", timed->standard_error_dps}}.dump(1) << '\n';
     return 0;
 }
 

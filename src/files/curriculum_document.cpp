@@ -16,6 +16,10 @@ Result<Curriculum> parse_curriculum(std::string_view text, const std::string& fi
         curriculum.id = in.text("id");
         curriculum.name = in.text("name");
         curriculum.version = in.at("version").whole();
+        if (const std::string opens = in.text("opens_on", "held"); opens == "passes")
+            curriculum.opens_on = Curriculum::OpensOn::Passes;
+        else if (opens != "held")
+            in.at("opens_on").fault("expected held or passes, found '" + opens + "'");
         for (const JsonIn& stage : in.at("stages").items()) {
             Curriculum::Stage s;
             s.name = stage.text("name");
@@ -32,6 +36,7 @@ std::string curriculum_text(const Curriculum& curriculum)
 {
     Json json{
         {"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
+    if (curriculum.opens_on == Curriculum::OpensOn::Passes) json["opens_on"] = "passes";
     json["stages"] = Json::array();
     for (const Curriculum::Stage& stage : curriculum.stages)
         json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});

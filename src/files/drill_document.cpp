@@ -26,6 +26,7 @@ void read_way(const JsonIn& in, Goal& goal)
     goal.within_m = in.number("within_m");
     goal.closed = in.truth("closed", false);
     if (in.has("laps")) goal.laps = in.at("laps").whole();
+    goal.for_s = in.number("for_s", 0);
 }
 
 void read_spin(const JsonIn& in, Goal& goal)
@@ -230,6 +231,8 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, std::
     c.side = side;
     if (side) c.label += ", " + std::string(side_key(*side));
     c.must = in.truth("must", false);
+    c.to_hold = in.truth("to_hold", false);
+    if (c.must && c.to_hold) in.at("to_hold").slip("what must be met to pass is met to hold as well, leave one of them out");
     c.if_any = in.truth("if_any", false);
     c.common_practice = in.truth("common_practice", false);
     c.weight = in.number("weight", 1);
@@ -241,8 +244,9 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, std::
         below.only({"fail", "pass", "merit"});
         c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
     }
-    in.only({"measure", "label", "unit", "advice", "must", "if_any", "common_practice", "weight", "fail", "pass", "merit",
-             "phases", "height_m", "window_m", "along_m", "over", "axis", "below", "sides"});
+    in.only({"measure",         "label",   "unit", "advice", "must",  "to_hold", "if_any",
+             "common_practice", "weight",  "fail", "pass",   "merit", "phases",  "height_m",
+             "window_m",        "along_m", "over", "axis",   "below", "sides"});
     return c;
 }
 

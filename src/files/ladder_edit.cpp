@@ -26,8 +26,9 @@ Result<std::vector<CriterionLimits>> limits_of(const std::string& text)
         text, "drill", "drill", [](const JsonIn& in) -> Result<std::vector<CriterionLimits>> {
             std::vector<CriterionLimits> all;
             for (const JsonIn& c : in.at("criteria").items()) {
-                CriterionLimits one{c.text("label"), c.text("unit"),        limits_at(c),
-                                    std::nullopt,    c.number("weight", 1), c.truth("must", false)};
+                CriterionLimits one{
+                    c.text("label"),        c.text("unit"),           limits_at(c), std::nullopt, c.number("weight", 1),
+                    c.truth("must", false), c.truth("to_hold", false)};
                 if (c.has("below")) one.below = limits_at(c.at("below"));
                 all.push_back(std::move(one));
             }
@@ -47,6 +48,7 @@ Result<std::string> with_limits(const std::string& text, std::size_t criterion, 
     if (limits.below) put(c["below"], *limits.below);
     c["weight"] = limits.weight;
     c["must"] = limits.must;
+    if (limits.to_hold || c.contains("to_hold")) c["to_hold"] = limits.to_hold;
     return document.dump(1);
 }
 

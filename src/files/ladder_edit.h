@@ -15,7 +15,8 @@ struct CriterionLimits {
     Limits limits;
     std::optional<Limits> below; ///< of a band
     double weight = 1;
-    bool must = false;
+    bool must = false;    ///< to pass
+    bool to_hold = false; ///< not to pass, but to hold
 };
 
 /// Criteria of a drill document in their order. BadInput when it is none.

@@ -17,6 +17,7 @@ Json score_json(const Score& score)
     json["drill_version"] = score.drill_version;
     json["score"] = score.score;
     json["passed"] = score.passed;
+    json["holds"] = score.holds;
     json["flown_s"] = score.flown_s;
     json["criteria"] = Json::array();
     for (const CriterionScore& c : score.criteria) {
@@ -24,6 +25,7 @@ Json score_json(const Score& score)
                  {"label", c.criterion.label},
                  {"unit", unit_key(c.criterion.unit())},
                  {"must", c.criterion.must},
+                 {"to_hold", c.criterion.to_hold},
                  {"weight", c.criterion.weight},
                  {"fail", c.criterion.fail},
                  {"pass", c.criterion.pass},
@@ -43,6 +45,7 @@ Json score_json(const Score& score)
         if (f.span) one["from_s"] = f.span->from_s, one["to_s"] = f.span->to_s;
         json["faults"].push_back(std::move(one));
     }
+    if (score.rocking_share) json["rocking_share"] = *score.rocking_share;
     json["throttle_cuts_s"] = score.throttle_cuts_s;
     json["disqualified"] = Json::array();
     for (const Broken& broken : score.disqualified) json["disqualified"].push_back(in_words(broken));

@@ -48,6 +48,7 @@ Json criterion_json(const CriterionRow& c)
         {"must", c.must}};
     if (c.measure) json["measure"] = measure_key(*c.measure);
     if (c.side) json["side"] = side_key(*c.side);
+    if (c.to_hold) json["to_hold"] = true;
     if (c.if_any) json["if_any"] = true;
     if (c.below) json["below"] = {c.below->fail, c.below->pass, c.below->merit};
     if (c.span) json["span_s"] = {c.span->from_s, c.span->to_s};
@@ -68,6 +69,7 @@ CriterionRow criterion_at(const JsonIn& in)
     c.merit = in.number("merit");
     c.marks = in.number("marks");
     c.must = in.truth("must", false);
+    c.to_hold = in.truth("to_hold", false);
     c.if_any = in.truth("if_any", false);
     if (in.has("below")) {
         const auto below = in.at("below").items();
@@ -111,6 +113,7 @@ Broken broken_at(const JsonIn& in)
 void put_details(Json& json, const JudgedAttempt& a)
 {
     if (a.flight) json["flight"] = flown_with_json(*a.flight);
+    if (a.rocking_share) json["rocking_share"] = *a.rocking_share;
     for (const Broken& b : a.disqualified) json["disqualified"].push_back(broken_json(b));
     for (const FaultRow& f : a.faults) json["faults"].push_back(fault_json(f));
     if (!a.shadowed.empty()) json["shadowed"] = a.shadowed;
@@ -119,6 +122,7 @@ void put_details(Json& json, const JudgedAttempt& a)
 void take_details(const JsonIn& in, JudgedAttempt& a)
 {
     if (in.has("flight")) a.flight = flown_with_at(in.at("flight"));
+    if (in.has("rocking_share")) a.rocking_share = in.number("rocking_share");
     if (in.has("disqualified"))
         for (const JsonIn& b : in.at("disqualified").items()) a.disqualified.push_back(broken_at(b));
     if (in.has("faults"))
@@ -253,6 +257,7 @@ std::string body_of(const JudgedAttempt& a)
               {"mode", mode_key(a.mode)},
               {"score", a.score},
               {"passed", a.passed},
+              {"holds", a.holds},
               {"flown_s", a.flown_s},
               {"log_hash", a.log_hash}};
     if (!a.curriculum.empty()) json["curriculum"] = a.curriculum, json["curriculum_version"] = a.curriculum_version;
@@ -280,6 +285,7 @@ Result<JudgedAttempt> attempt_in(const Entry& entry)
         a.mode = mode_at(in.at("mode"));
         a.score = in.number("score");
         a.passed = in.truth("passed", false);
+        a.holds = in.truth("holds", a.passed);
         a.flown_s = in.number("flown_s");
         a.log_hash = in.text("log_hash");
         a.curriculum = in.text("curriculum", "");

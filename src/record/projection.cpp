@@ -92,29 +92,29 @@ void apply_criterion(const Database& db, const std::string& attempt_id, int posi
     const auto limit = [&](double Limits::*which) { return c.below ? bound((*c.below).*which) : QVariant(); };
     db.run("INSERT INTO criteria (attempt_id, position, label, unit, value, fail, pass, merit, marks, must, below_fail, "
            "below_pass, below_merit,"
-           " from_s, to_s, measure, side, weight, if_any) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+           " from_s, to_s, measure, side, weight, if_any, to_hold) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
            attempt_id, position, c.label, std::string(unit_key(c.unit)), number_or_null(c.value), c.fail, c.pass, c.merit,
            c.marks, c.must, limit(&Limits::fail), limit(&Limits::pass), limit(&Limits::merit),
            c.span ? bound(c.span->from_s) : QVariant(), c.span ? bound(c.span->to_s) : QVariant(),
            std::string(c.measure ? measure_key(*c.measure) : ""), std::string(c.side ? side_key(*c.side) : ""), c.weight,
-           c.if_any);
+           c.if_any, c.to_hold);
 }
 
 void apply_attempt(const Database& db, const Entry& e, int version)
 {
-    if (version < 9) return; // the tables of an older record are remade when it is brought up to date
+    if (version < Record::schema_version) return; // the tables of an older record are remade when it is brought up to date
     const auto attempt = attempt_in(e);
     if (!attempt) throw StoreFailure(attempt.error().message);
     const JudgedAttempt& a = *attempt;
     const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
     db.run("INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
            "log_hash, entry,"
-           " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, details, in_words)"
-           " VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+           " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, details, in_words,"
+           " holds) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
            a.id, a.pilot_id, a.session_id, a.drill_id, a.drill_version, a.at, std::string(mode_key(a.mode)), a.score, a.passed,
            a.flown_s, words.summary, a.log_hash, e.seq, words.flown_with, a.curriculum, a.curriculum_version,
            a.in_words ? words.simulator : std::string(a.observed ? "1" : ""), a.demonstration, number_or_null(a.left_minus_right),
-           a.simulator, details_json(a), a.in_words.has_value());
+           a.simulator, details_json(a), a.in_words.has_value(), a.holds);
     int position = 0;
     for (const CriterionRow& c : a.criteria) apply_criterion(db, a.id, position++, c);
     position = 0;

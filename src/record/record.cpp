@@ -72,6 +72,7 @@ AttemptRow attempt_from(const QSqlQuery& q)
     if (!q.value(15).isNull()) a.left_minus_right = q.value(15).toDouble();
     a.simulator = text(q, 16);
     if (q.value(17).toBool()) a.in_words = {text(q, 18), text(q, 19), observed};
+    a.holds = q.value(20).toBool();
     return a;
 }
 
@@ -133,7 +134,7 @@ public:
         const QString which = QString::fromUtf8(where);
         QSqlQuery q = database.run(
             "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
-            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with"
+            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds"
             " FROM attempts " +
                 which + " ORDER BY rowid", // as they were written, without sorting
             values...);
@@ -155,7 +156,7 @@ public:
     {
         QSqlQuery q = database.run(
             "SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s,"
-            " measure, side, weight, if_any FROM criteria WHERE attempt_id = ? ORDER BY position",
+            " measure, side, weight, if_any, to_hold FROM criteria WHERE attempt_id = ? ORDER BY position",
             attempt_id);
         std::vector<CriterionRow> rows;
         while (q.next()) {
@@ -172,6 +173,7 @@ public:
             c.side = side_from_key(text(q, 14));
             c.weight = number(15);
             c.if_any = q.value(16).toBool();
+            c.to_hold = q.value(17).toBool();
             rows.push_back(std::move(c));
         }
         return rows;

@@ -21,8 +21,8 @@ std::vector<CriterionRow> criterion_rows(const Score& score)
     std::vector<CriterionRow> rows;
     for (const CriterionScore& c : score.criteria)
         rows.push_back({c.criterion.measure, c.criterion.label, c.criterion.unit(), c.criterion.side, c.criterion.weight, c.value,
-                        c.criterion.fail, c.criterion.pass, c.criterion.merit, c.marks, c.criterion.must, c.criterion.if_any,
-                        c.criterion.below, c.span});
+                        c.criterion.fail, c.criterion.pass, c.criterion.merit, c.marks, c.criterion.must, c.criterion.to_hold,
+                        c.criterion.if_any, c.criterion.below, c.span});
     return rows;
 }
 
@@ -34,6 +34,8 @@ JudgedAttempt judged_attempt(const Score& score, Mode mode)
     row.mode = mode;
     row.score = score.score;
     row.passed = score.passed;
+    row.holds = score.holds;
+    row.rocking_share = score.rocking_share;
     row.flown_s = score.flown_s;
     row.criteria = criterion_rows(score);
     for (const FaultFound& f : score.faults)
@@ -49,6 +51,8 @@ std::string summary_of(const JudgedAttempt& attempt, const Drill* drill)
     if (attempt.in_words) return attempt.in_words->summary;
     Score score;
     score.passed = attempt.passed;
+    score.holds = attempt.holds;
+    score.rocking_share = attempt.rocking_share;
     score.disqualified = attempt.disqualified;
     score.throttle_cuts_s = attempt.throttle_cuts_s;
     for (const CriterionRow& row : attempt.criteria) {
@@ -57,6 +61,7 @@ std::string summary_of(const JudgedAttempt& attempt, const Drill* drill)
         c.criterion.label = row.label;
         c.criterion.pass = row.pass;
         c.criterion.must = row.must;
+        c.criterion.to_hold = row.to_hold;
         c.criterion.if_any = row.if_any;
         if (drill) c.criterion.advice = advice_in(drill->criteria, row.measure, row.label);
         c.value = row.value;

@@ -80,6 +80,7 @@ struct CriterionRow {
     double fail = 0, pass = 0, merit = 0;
     double marks = 0;
     bool must = false;
+    bool to_hold = false;
     bool if_any = false;
     std::optional<Limits> below{};  ///< of a band
     std::optional<TimeSpan> span{}; ///< of the flight log that the value was taken from
@@ -103,6 +104,7 @@ struct AttemptRow {
     Mode mode = Mode::Acro;
     double score = 0;
     bool passed = false;
+    bool holds = false; ///< counts towards holding the drill; of older entries: passed
     double flown_s = 0;
     std::string log_hash;     ///< names the flight log beside the record; empty where there is none
     std::string curriculum{}; ///< id of the pilot's at the time
@@ -121,8 +123,9 @@ struct AttemptRow {
 
 /// An attempt with what it was flown with and judged by, which lists of attempts leave out.
 struct JudgedAttempt : AttemptRow {
-    std::string shadowed{};            ///< id of the drill that the shadowed flight shows
-    std::optional<FlownWith> flight{}; ///< nothing: flown elsewhere, or written before the record kept it
+    std::string shadowed{};                ///< id of the drill that the shadowed flight shows
+    std::optional<FlownWith> flight{};     ///< nothing: flown elsewhere, or written before the record kept it
+    std::optional<double> rocking_share{}; ///< of the whole flight
     std::vector<Broken> disqualified{};
     std::vector<FaultRow> faults{};
     std::vector<CriterionRow> criteria{};

@@ -97,6 +97,9 @@ const std::vector<Statements>& steps()
          "ALTER TABLE attempts ADD COLUMN details TEXT NOT NULL DEFAULT ''",
          "ALTER TABLE attempts ADD COLUMN in_words INTEGER NOT NULL DEFAULT 0",
          "CREATE INDEX entries_by_kind ON entries (kind, subject, seq)"},
+        // 10: going on and holding are two things
+        {"ALTER TABLE attempts ADD COLUMN holds INTEGER NOT NULL DEFAULT 0",
+         "ALTER TABLE criteria ADD COLUMN to_hold INTEGER NOT NULL DEFAULT 0"},
     };
     return all;
 }

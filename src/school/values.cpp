@@ -14,7 +14,7 @@ namespace {
 
 AttemptFact fact(const AttemptRow& a)
 {
-    return {a.drill_id, local_day(a.at), a.score, a.passed, a.flown_s, a.left_minus_right, a.throttle_cuts_s};
+    return {a.drill_id, local_day(a.at), a.score, a.passed, a.holds, a.flown_s, a.left_minus_right, a.throttle_cuts_s};
 }
 
 /// Behind everything that was not later.

@@ -3,6 +3,7 @@
 
 #include <cmath>
 #include <fstream>
+#include <sstream>
 
 namespace {
 
@@ -80,9 +81,24 @@ TEST_CASE("flight simulate flies a stick file with nobody at the sticks", "[cli]
         std::string::npos);
     CHECK(with("t_s,throttle,yaw,pitch,roll\n0,0.5,0,0\n").find("line 2, column roll: is missing") != std::string::npos);
     const std::string good = "flight simulate --sticks " + held;
+    // Other rates turn it faster: half roll stick for a quarter of a second.
+    const std::string rolled =
+        writeScratch("rolled.csv", "t_s,throttle,yaw,pitch,roll\n0,0.35,0,0,0\n0.5,0.35,0,0,0.5\n0.75,0.35,0,0,0\n");
+    const std::string fast = writeScratch("fast.json", R"({"format":"bluehangar.rates/1","name":"Fast","family":"linear-expo",)"
+                                                       R"("roll":{"max_dps":300,"expo":0},"pitch":{"max_dps":300,"expo":0},)"
+                                                       R"("yaw":{"max_dps":300,"expo":0}})");
+    const auto leant = [&](const std::string& more) {
+        return nlohmann::json::parse(run("flight simulate --start-height-m 100 --sticks " + rolled + more).out)["lean_deg"]
+            .get<double>();
+    };
+    CHECK(leant(" --rates " + fast + " --tilt 30") == Approx(150 * 0.25).margin(5)); // less the lag of the rate loop
+    CHECK(leant("") < 32);
+    CHECK(badInput(good + " --tilt 95").find("--tilt: expected 0 to 60") != std::string::npos);
+    CHECK(badInput(good + " --rates /nowhere.json").find("/nowhere.json") != std::string::npos);
+    CHECK(badInput("drill fly --drill slalom --tilt -3").find("--tilt: expected 0 to 60") != std::string::npos);
     CHECK(badInput(good + " --mode rocket").find("--mode: expected acro") != std::string::npos);
     CHECK(badInput(good + " --with snow").find("found 'snow'") != std::string::npos);
-    CHECK(badInput(good + " --wind-mps 99").find("wind_mps must lie in 0 to 20") != std::string::npos);
+    CHECK(badInput(good + " --wind-mps 99").find("wind_mps must lie in 0 to 40") != std::string::npos);
     CHECK(badInput(good + " --aircraft zeppelin").find("zeppelin") != std::string::npos);
     CHECK(badInput("flight simulate --sticks /nowhere.csv").find("/nowhere.csv") != std::string::npos);
 }
@@ -313,6 +329,101 @@ TEST_CASE("rates stopwatch gives a rate and its error", "[cli]")
     CHECK(json["rate_dps"].get<double>() == Approx(350.1945525)); // stopwatch.json, sw001
     CHECK(json["standard_error_dps"].get<double>() == Approx(10.21968539));
     CHECK(has(badInput("rates stopwatch --turns 5 --seconds 0"), "seconds: expected more than 0"));
+    // Three timings of as many turns: their mean, and the error that their spread tells (stopwatch.json has the sums).
+    const auto three = nlohmann::json::parse(run("rates stopwatch --turns 5 --seconds 5.1,5.0,5.2 --precision 0.01").out);
+    CHECK(three["rate_dps"].get<double>() == Approx(360 * 5 / 5.1).epsilon(0.001));
+    CHECK(three["standard_error_dps"].get<double>() == Approx(360 * 5 / 5.1 * (0.1 / std::sqrt(3)) / 5.1).epsilon(0.01));
+    // An error of 0.1 s in the time of n turns at 353 °/s is 1 % from 0.1/0.01 · 353/360 = 9.8 turns on.
+    CHECK(three["turns_needed"] == 10);
+    CHECK(has(badInput("rates stopwatch --turns 5 --seconds 5 --precision 0"), "--precision"));
+}
+
+TEST_CASE("flight hover, climb and descend agree with momentum theory", "[cli]")
+{
+    const auto answered = [](const nlohmann::json& row, const std::string& what) {
+        const nlohmann::json airframe{{"format", "bluehangar.aircraft/1"},
+                                      {"id", "test"},
+                                      {"name", "Test"},
+                                      {"mass_kg", input(row, "mass")},
+                                      {"thrust_to_weight", 4},
+                                      {"thrust_curve", 0},
+                                      {"motor_lag_s", 0.04},
+                                      {"drag_area_m2", 0.01},
+                                      {"rotor_drag_kgps", 0},
+                                      {"rate_lag_s", 0.03},
+                                      {"max_angular_accel_dps2", 9000},
+                                      {"body_radius_m", 0.1},
+                                      {"propeller_m", input(row, "rotor_diameter")},
+                                      {"rotors", input(row, "rotors")}};
+        const Answer a = run("flight " + what + " --airframe " + writeScratch("vertical.json", airframe.dump()));
+        CAPTURE(a.err);
+        REQUIRE(a.exit == 0);
+        return nlohmann::json::parse(a.out);
+    };
+    int rows = 0;
+    for (const auto& row : referenceRows("physics.json")) {
+        if (row["kind"] != "hover" || input(row, "geopotential_height") != 0) continue;
+        ++rows;
+        const auto hover = answered(row, "hover");
+        CHECK(meets(row["expected"]["induced_velocity"], hover["induced_mps"].get<double>()));
+        CHECK(meets(row["expected"]["ideal_power"], hover["power_w"].get<double>()));
+        CHECK(hover["throttle"].get<double>() == Approx(0.25)); // a straight throttle, four times the weight
+        CHECK(hover["wash_depth"] == 0);
+        // Climbing: (V + vi)·vi is what it is in hover (momentum theory), and the power is thrust times the flow.
+        const double hover_mps = hover["induced_mps"], thrust_n = hover["thrust_n"];
+        const auto climb = answered(row, "climb --rate-mps 3");
+        const double induced_mps = climb["induced_mps"];
+        CHECK((3 + induced_mps) * induced_mps == Approx(hover_mps * hover_mps));
+        CHECK(climb["power_w"].get<double>() == Approx(thrust_n * (3 + induced_mps)));
+        const auto sink = answered(row, "descend --rate-mps " + std::to_string(1.18 * hover_mps));
+        CHECK(sink["wash_depth"].get<double>() > 0.95); // the worst
+        CHECK(answered(row, "descend --rate-mps 60")["wash_depth"] == 0);
+    }
+    CHECK(rows >= 3);
+    CHECK(nlohmann::json::parse(run("flight hover --field-m 20000").out)["throttle"].is_null()); // cannot carry itself
+    CHECK(has(badInput("flight hover --field-m 30000"), "--field-m: expected -400 to 20000"));
+    CHECK(has(badInput("flight climb --rate-mps -2"), "--rate-mps: expected 0 to 100"));
+}
+
+TEST_CASE("flight gusts have the size that the wind asks for, and come again with their seed", "[cli]")
+{
+    const std::string asked = "flight gusts --wind-mps 8 --height-m 20 --airspeed-mps 12 --seconds 1500 --rate-hz 20 --seed ";
+    const Answer a = run(asked + "4");
+    REQUIRE(a.exit == 0);
+    std::istringstream lines(a.out);
+    std::string line;
+    std::getline(lines, line);
+    CHECK(line == "t_s,along_mps,right_mps,up_mps");
+    double squares = 0, rows = 0;
+    while (std::getline(lines, line)) {
+        const double up = std::stod(line.substr(line.rfind(',') + 1));
+        squares += up * up, ++rows;
+    }
+    CHECK(rows == 30001);
+    CHECK(std::sqrt(squares / rows) == Approx(0.8).epsilon(0.1)); // σw = 0.1·W20, MIL-F-8785C
+    CHECK(run(asked + "4").out == a.out);
+    CHECK(has(badInput("flight gusts --wind-mps 50"), "--wind-mps: expected 0 to 40"));
+}
+
+TEST_CASE("controller grip scores a pointing task as the reference does", "[cli]")
+{
+    const Answer a = run("controller grip " + std::string(BH_REFERENCE) + "/pointing/one_axis.csv");
+    REQUIRE(a.exit == 0);
+    const auto json = nlohmann::json::parse(a.out);
+    int checked = 0;
+    for (const auto& row : referenceRows("pointing.json")) {
+        if (row["kind"] != "condition" || row["inputs"]["file"] != "pointing/one_axis.csv") continue;
+        for (const auto& c : json["conditions"]) {
+            if (c["participant"] != row["inputs"]["participant"] || c["nominal_distance_deg"] != input(row, "nominal_distance") ||
+                c["nominal_width_deg"] != input(row, "nominal_width"))
+                continue;
+            ++checked;
+            for (const char* key : {"effective_distance", "effective_width", "effective_id", "mean_time", "throughput"})
+                CHECK(meets(row["expected"][key], c[key].get<double>()));
+        }
+    }
+    CHECK(checked >= 4);
+    CHECK(has(badInput("controller grip " + writeScratch("taps.csv", "participant,time_s\np,1\n")), "nominal_distance_deg"));
 }
 
 TEST_CASE("rates from-log reads what a flight was set to", "[cli]")

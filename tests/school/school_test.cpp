@@ -307,9 +307,9 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     JudgedAttempt a = attempt(pilot, session, "oval-pair");
     a.mode = Mode::Acro;
     a.criteria = {{Measure::YawLeadMs, "Yaw lead, left", Unit::Milliseconds, Side::Left, 2, 120.0, 700, 300, 200, 100, false,
-                   true, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
+                   true, true, Limits{-400, -50, 20}, TimeSpan{3.5, 41.25}},
                   {Measure::FlagDistanceM, "Flags passed at", Unit::Metres, std::nullopt, 1, 12.0, 16, 8, 3, 30, true, false,
-                   std::nullopt, std::nullopt}};
+                   false, std::nullopt, std::nullopt}};
     a.faults = {{Measure::RockingShare, "Rocking", 0.2, 0.34, TimeSpan{12, 61}}};
     a.disqualified = {{.rule = Broken::Rule::WrongMode, .phase = "laps-left", .flown = Mode::Angle, .meant = Mode::Acro}};
     a.throttle_cuts_s = {0.4, 1.25};
@@ -336,6 +336,8 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     CHECK(criteria[0].side == Side::Left);
     CHECK(criteria[0].weight == 2);
     CHECK(criteria[0].if_any);
+    CHECK(criteria[0].to_hold);
+    CHECK_FALSE(criteria[1].to_hold);
     CHECK(criteria[0].below->pass == -50);
     CHECK(criteria[0].span->to_s == 41.25);
     CHECK(again->flight_log(kept.demonstration)->height_m == shown.height_m);

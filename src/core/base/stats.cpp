@@ -50,4 +50,13 @@ double slope(const std::vector<double>& x, const std::vector<double>& y)
     return sxx > 0 ? sxy / sxx : 0;
 }
 
+double student_t_975(double n)
+{
+    if (n < 1.5) return 12.706204736432095; // tan(π·0.475)
+    if (n < 2.5) return 4.302652729911275;  // 0.95·√(2 / (4·0.975·0.025))
+    const double z = 1.959963984540054, z3 = z * z * z, z5 = z3 * z * z, z7 = z5 * z * z;
+    return z + (z3 + z) / (4 * n) + (5 * z5 + 16 * z3 + 3 * z) / (96 * n * n) +
+           (3 * z7 + 19 * z5 + 17 * z3 - 15 * z) / (384 * n * n * n);
+}
+
 } // namespace bh

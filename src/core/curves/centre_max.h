@@ -20,8 +20,8 @@ struct CentreMaxCurve {
 template <>
 struct RateFamilyOf<CentreMaxCurve> {
     static constexpr std::string_view key = "centre-max";
-    static constexpr std::array parameters{RateParameter{"centre_dps", "centre", "°/s", 0, rate_limit_dps, 1},
-                                           RateParameter{"max_dps", "max", "°/s", 0, rate_limit_dps, 1},
+    static constexpr std::array parameters{RateParameter{"centre_dps", "centre", "°/s", 0, rate_parameter_limit_dps, 1},
+                                           RateParameter{"max_dps", "max", "°/s", 0, rate_parameter_limit_dps, 1},
                                            RateParameter{"expo", "expo", "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 2;
     static auto values(auto& c) { return std::tie(c.centre_dps, c.max_dps, c.expo); }

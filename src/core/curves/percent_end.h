@@ -20,7 +20,7 @@ struct PercentEndCurve {
 template <>
 struct RateFamilyOf<PercentEndCurve> {
     static constexpr std::string_view key = "percent-end";
-    static constexpr std::array parameters{RateParameter{"rate_dps", "rate", "°/s", 0, rate_limit_dps, 1},
+    static constexpr std::array parameters{RateParameter{"rate_dps", "rate", "°/s", 0, rate_parameter_limit_dps, 1},
                                            RateParameter{"end_percent", "end", "%", 0, 300, 1, true},
                                            RateParameter{"expo_percent", "expo", "%", 0, 100, 1, true}};
     static constexpr std::size_t sizing = 1;

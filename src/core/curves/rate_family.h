@@ -6,6 +6,8 @@ namespace bh {
 
 /// No aircraft of this trade reports or commands a faster turn; every curve is clamped here.
 inline constexpr double rate_limit_dps = 1998.0;
+/// Parameters may go beyond: what a curve is clamped to is its output, and one whose end lies higher is steeper below.
+inline constexpr double rate_parameter_limit_dps = 2500;
 
 /// One setting of a rate family: its key, which carries its unit, and the widest range in which it means anything.
 struct RateParameter {

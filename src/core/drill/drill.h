@@ -28,7 +28,7 @@ struct Goal {
         Land,        ///< standing on the ground, throttle at the bottom (or motors off) for for_s
         Go,          ///< within within_m of a place and slower than 1 m/s, kept for for_s
         Turn,        ///< turned by turn_deg on the spot, to within within_deg, kept for for_s
-        Way,         ///< all way points in their order, each passed within within_m over ground, `laps` times
+        Way,         ///< all way points in their order, each passed within within_m over ground, `laps` times; or for for_s
         Spin,        ///< turned at least 300° about the roll or the pitch axis towards spin_side, then level for for_s
         Recover,     ///< level, slow to turn and no longer falling, kept for for_s
         Arm,         ///< motors running for for_s
@@ -98,8 +98,9 @@ struct Measuring {
 /// One measure with its limits. Marks: 0 at `fail`, 60 at `pass`, 100 at `merit`, straight lines between. Whether more
 /// or less is better follows from the order of the limits.
 struct Criterion : Measuring {
-    std::optional<Side> side; ///< counts to this side's marks, for the gap between them
-    bool must = false;
+    std::optional<Side> side;     ///< counts to this side's marks, for the gap between them
+    bool must = false;            ///< needed to pass
+    bool to_hold = false;         ///< needed to hold the drill, not to pass it
     bool if_any = false;          ///< left out where there was nothing to measure, as a throttle cut without a crash
     bool common_practice = false; ///< the limit is common practice of the trade, not ours
     double weight = 1;

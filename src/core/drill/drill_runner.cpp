@@ -220,6 +220,10 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         const std::size_t all = goal.way.size() * static_cast<std::size_t>(goal.laps);
         const Vec3 next = drill_.in_world(goal.way[way_passed_ % goal.way.size()], phase.height_m);
         if (std::hypot(log.north_m[i] - next.x(), log.east_m[i] - next.y()) <= goal.within_m) ++way_passed_;
+        if (goal.for_s > 0) { // round and round
+            progress_ = std::min(1.0, phase_time_s() / goal.for_s);
+            return phase_time_s() >= goal.for_s;
+        }
         progress_ = static_cast<double>(way_passed_) / static_cast<double>(all);
         return way_passed_ >= all;
     }

@@ -1,9 +1,11 @@
 #include "core/drill/drill_score.h"
 
 #include "core/drill/value_words.h"
+#include "core/path/rocking.h"
 #include "core/path/throttle_cuts.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <cstdio>
 
@@ -29,6 +31,18 @@ std::string verdict_in_words(const Score& score)
         return c.label + ": " + value_in_words(*worst->value, c.unit()) + " where " + value_in_words(c.pass, c.unit()) +
                " passes; " + lower_first(c.advice);
     }
+    const auto short_of_held = [](const CriterionScore& c) {
+        return c.criterion.to_hold && !c.passed() && (c.value || !c.criterion.if_any);
+    };
+    if (score.rocking_share && *score.rocking_share > most_rocking_to_hold)
+        return "Passed, but not to hold it: rocking for " + value_in_words(*score.rocking_share, Unit::Share) + " of the time, " +
+               value_in_words(most_rocking_to_hold, Unit::Share) + " at most; smaller movements.";
+    if (const auto c = std::find_if(score.criteria.begin(), score.criteria.end(), short_of_held); c != score.criteria.end())
+        return "Passed, but not to hold it: " + lower_first(c->criterion.label) + " " +
+               (c->value ? value_in_words(*c->value, c->criterion.unit()) + " where " +
+                               value_in_words(c->criterion.pass, c->criterion.unit()) + " holds; "
+                         : std::string("was not measured; ")) +
+               lower_first(c->criterion.advice);
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
     const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
                                           [&](const auto& a, const auto& b) { return left(a) < left(b); });
@@ -76,6 +90,7 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
                             degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};
     }
     for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
+    options.camera_tilt_deg = drill.camera_tilt_deg;
     options.gates = drill.gates;
     options.demonstration = drill.demonstration;
     return options;
@@ -122,9 +137,10 @@ private:
                 known.height_m == o.height_m && known.window_m == o.window_m && known.axis == o.axis &&
                 known.along_m == o.along_m)
                 return value;
-        const auto value = is_of_turns(what.measure)
-                               ? measure_of_turns(turns_in(taken.rows), what.measure)
-                               : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
+        const auto value =
+            is_of_turns(what.measure)
+                ? measure_of_turns(turns_in(taken.rows), what.measure, options_for(runner_.drill(), what, log_, taken))
+                : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
         known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m}, value});
         return value;
     }
@@ -174,18 +190,44 @@ std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::o
 
 namespace {
 
-/// Mean marks of the left side's criteria minus the right side's; nothing before both have been flown.
-std::optional<double> left_minus_right(const Score& score)
+/// Marks that do not stop at the ends: where both sides are flown better than merit, or worse than fail, the measures themselves
+/// still tell which side is the weaker one. Beyond merit they tell less of it, so those points go to 120 and no further.
+double marks_beyond(const Criterion& c, double value) noexcept
 {
-    double marks[2] = {0, 0}, weights[2] = {0, 0};
+    const auto marks = [value](const Limits& l) {
+        const double up_to_pass = (value - l.fail) / (l.pass - l.fail);
+        if (up_to_pass < 1) return std::max(-60.0, 60 * up_to_pass);
+        if (l.merit == l.pass) return 100.0;
+        return std::min(120.0, 60 + 40 * (value - l.pass) / (l.merit - l.pass));
+    };
+    const double above = marks({c.fail, c.pass, c.merit});
+    return c.below ? std::min(above, marks(*c.below)) : above;
+}
+
+/// Mean marks of the left side's criteria minus the right side's, −100…100. Once the drill is over, what was not flown on a side
+/// is 0 marks there, and so is a side that ended in a crash; nothing where neither side can be told from the other so.
+std::optional<double> left_minus_right(const Drill& drill, const Score& score, bool over)
+{
+    struct Sum {
+        double marks = 0, weights = 0;
+        bool flown = false;
+        [[nodiscard]] double mean() const { return marks / weights; }
+    };
+    std::array<Sum, 2> sides;
     for (const CriterionScore& c : score.criteria) {
-        if (!c.criterion.side || !c.value) continue;
-        const int side = c.criterion.side == Side::Left ? 0 : 1;
-        marks[side] += c.criterion.weight * c.marks;
-        weights[side] += c.criterion.weight;
+        if (!c.criterion.side || c.criterion.measure == Measure::SideGap) continue;
+        if (!c.value && (!over || c.criterion.if_any)) continue;
+        Sum& sum = sides[static_cast<std::size_t>(*c.criterion.side)];
+        if (c.value) sum.marks += c.criterion.weight * marks_beyond(c.criterion, *c.value), sum.flown = true;
+        sum.weights += c.criterion.weight;
     }
-    if (weights[0] == 0 || weights[1] == 0) return std::nullopt;
-    return marks[0] / weights[0] - marks[1] / weights[1];
+    for (const Broken& broken : score.disqualified)
+        if (const Phase* phase = drill.phase(broken.phase); phase && phase->side && broken.rule == Broken::Rule::Crashed) {
+            Sum& crashed = sides[static_cast<std::size_t>(*phase->side)];
+            crashed.marks = 0, crashed.flown = false;
+        }
+    if (sides[0].weights == 0 || sides[1].weights == 0 || (!sides[0].flown && !sides[1].flown)) return std::nullopt;
+    return std::clamp(sides[0].mean() - sides[1].mean(), -100.0, 100.0);
 }
 
 } // namespace
@@ -204,17 +246,7 @@ std::string FaultFound::in_words() const
     return words + ": " + lower_first(fault.advice);
 }
 
-double marks_for(const Criterion& c, double value) noexcept
-{
-    const auto marks = [value](const Limits& l) {
-        const double up_to_pass = (value - l.fail) / (l.pass - l.fail);
-        if (up_to_pass < 1) return std::clamp(60 * up_to_pass, 0.0, 60.0);
-        if (l.merit == l.pass) return 100.0;
-        return std::min(100.0, 60 + 40 * (value - l.pass) / (l.merit - l.pass));
-    };
-    const double above = marks({c.fail, c.pass, c.merit});
-    return c.below ? std::min(above, marks(*c.below)) : above;
-}
+double marks_for(const Criterion& c, double value) noexcept { return std::clamp(marks_beyond(c, value), 0.0, 100.0); }
 
 Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified, bool finished,
                bool unmeasured_counts)
@@ -225,10 +257,10 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
     result.disqualified = std::move(disqualified);
     result.criteria = std::move(criteria);
     double weights = 0;
-    bool musts_passed = true;
+    bool musts_passed = true, good_to_hold = true;
     for (CriterionScore& scored : result.criteria)
         if (scored.value) scored.marks = marks_for(scored.criterion, *scored.value);
-    result.left_minus_right = left_minus_right(result);
+    result.left_minus_right = left_minus_right(drill, result, finished || !result.disqualified.empty());
     for (CriterionScore& scored : result.criteria) {
         const Criterion& criterion = scored.criterion;
         if (criterion.measure == Measure::SideGap) {
@@ -237,12 +269,14 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
         }
         const bool left_out = !scored.value && criterion.if_any && finished;
         musts_passed = musts_passed && (!criterion.must || scored.passed() || left_out);
+        good_to_hold = good_to_hold && (!criterion.to_hold || scored.passed() || left_out);
         if (!scored.value && (left_out || !unmeasured_counts)) continue;
         result.score += criterion.weight * scored.marks;
         weights += criterion.weight;
     }
     if (weights > 0) result.score /= weights;
     result.passed = finished && result.disqualified.empty() && musts_passed;
+    result.holds = result.passed && good_to_hold;
     return result;
 }
 
@@ -263,6 +297,11 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     if (runner.status() == DrillRunner::Status::Disqualified && !runner.spans().empty())
         result.score *=
             (static_cast<double>(runner.phase()) + runner.phase_progress()) / static_cast<double>(drill.phases.size());
+    if (!runner.spans().empty() && !drill.sticks_only) {
+        result.rocking_share =
+            rocking_share(log, {runner.spans().front().rows.first, runner.spans().back().rows.last}, std::nullopt);
+        result.holds = result.holds && *result.rocking_share <= most_rocking_to_hold;
+    }
     if (!runner.spans().empty())
         result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
     result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});

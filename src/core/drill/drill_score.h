@@ -30,13 +30,18 @@ struct Score {
     int drill_version = 1;
     double score = 0; ///< weighted mean of the marks, 0…100
     bool passed = false;
+    bool holds = false; ///< passed so well that it counts towards holding the drill, see most_rocking_to_hold
     std::vector<CriterionScore> criteria;
     std::vector<Broken> disqualified;
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
+    std::optional<double> rocking_share;    ///< of the whole flight, with any stick; nothing where nobody measured it
     std::vector<double> throttle_cuts_s;    ///< for each crash, until the throttle was at the bottom (or the log ended)
     std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
 };
+
+/// A drill is not held on flights that rock for more of their time (house).
+inline constexpr double most_rocking_to_hold = 0.25;
 
 /// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
 [[nodiscard]] double marks_for(const Criterion& criterion, double value) noexcept;

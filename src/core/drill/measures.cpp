@@ -5,12 +5,15 @@
 #include "core/path/flags.h"
 #include "core/path/gates.h"
 #include "core/path/held_pushes.h"
+#include "core/path/leans.h"
 #include "core/path/recovered.h"
 #include "core/path/rocking.h"
 #include "core/path/shadowing.h"
 #include "core/path/smoothness.h"
 #include "core/path/spins.h"
+#include "core/path/stretches.h"
 #include "core/path/throttle_cuts.h"
+#include "core/path/throttle_habits.h"
 
 #include <algorithm>
 #include <array>
@@ -145,7 +148,6 @@ Value reversal_rate_hz(const Flown& f)
     const double travel = axis == StickAxis::Throttle ? 1 : 2;
     return static_cast<double>(turning_points(stick_column(f.log, axis), f.span, 0.06 * travel).size()) / f.seconds();
 }
-Value held_push_count(const Flown& f) { return held_pushes(f.log, f.span); }
 Value sideways_share(const Flown& f)
 {
     return mean_over(f.span, [&](std::size_t i) { return std::abs(f.log.stick_roll[i]) > 0.1; });
@@ -155,7 +157,7 @@ Value turn_error_deg(const Flown& f) { return std::abs(turned_deg(f.log, f.span)
 template <Measure what>
 Value of_turns(const Flown& f)
 {
-    return measure_of_turns(find_turns(f.log, f.span), what);
+    return measure_of_turns(find_turns(f.log, f.span), what, f.options);
 }
 Value flag_distance(const Flown& f) { return flag_distance_m(f.log, f.span, f.options.flags_m); }
 Value gates_hit(const Flown& f) { return static_cast<double>(gates_through(f.log, f.span, f.options.gates).size()); }
@@ -239,6 +241,30 @@ Value stick_lag_ms(const Flown& f)
             if (follow && follow->correlation >= follows_at_all) latest = std::max(latest.value_or(-1e300), 1000 * follow->lag_s);
     return latest;
 }
+/// How often something was found while it flew.
+template <auto find>
+Value times_found(const Flown& f)
+{
+    std::size_t count = 0;
+    for (const RowSpan& flown : flown_stretches(f.log, f.span)) count += find(f.log, flown).size();
+    return static_cast<double>(count);
+}
+/// The worst of what was found while it flew; nothing where there was none to find.
+template <auto find, auto size>
+Value worst_found(const Flown& f)
+{
+    Value worst;
+    for (const RowSpan& flown : flown_stretches(f.log, f.span))
+        for (const auto& one : find(f.log, flown)) worst = std::max(worst.value_or(0), one.*size);
+    return worst;
+}
+Value hands_on_share(const Flown& f)
+{
+    constexpr double on = 0.1;
+    return mean_over(f.span, [&](std::size_t i) {
+        return std::abs(f.log.stick_roll[i]) > on || std::abs(f.log.stick_pitch[i]) > on || std::abs(f.log.stick_yaw[i]) > on;
+    });
+}
 Value of_the_whole_score(const Flown&) { return std::nullopt; } // see score()
 
 struct Row {
@@ -271,7 +297,8 @@ constexpr std::array<Row, measure_count> table{{
      touchdown_mps},
     {{Bounces, "bounces", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally}, bounces},
     {{ReversalRateHz, "reversal_rate_hz", Unit::Hertz, Better::Less, no_position, only_sticks, ByEye::Sticks}, reversal_rate_hz},
-    {{HeldPushes, "held_pushes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally}, held_push_count},
+    {{HeldPushes, "held_pushes", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally},
+     times_found<find_held_pushes>},
     {{SidewaysShare, "sideways_share", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, sideways_share},
     {{TurnedDeg, "turned_deg", Unit::Degrees, Better::Either, no_position, more_than_sticks, ByEye::Judged}, turned},
     {{TurnErrorDeg, "turn_error_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, turn_error_deg},
@@ -307,6 +334,19 @@ constexpr std::array<Row, measure_count> table{{
     {{SparcSticks, "sparc_sticks", Unit::Count, Better::More, no_position, only_sticks, ByEye::Sticks}, sparc_sticks},
     {{StickMatch, "stick_match", Unit::Share, Better::More, no_position, more_than_sticks, ByEye::Sticks}, stick_match},
     {{StickLagMs, "stick_lag_ms", Unit::Milliseconds, Better::Less, no_position, more_than_sticks, ByEye::Sticks}, stick_lag_ms},
+    {{YawAloneTurns, "yaw_alone_turns", Unit::Share, Better::Less, position, more_than_sticks, ByEye::Judged},
+     of_turns<YawAloneTurns>},
+    {{BrakeGainM, "brake_gain_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged},
+     worst_found<find_brakes, &Brake::height_gain_m>},
+    {{BanksLeftOver, "banks_left_over", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally},
+     times_found<find_banks_left_over>},
+    {{SinkInLeanM, "sink_in_lean_m", Unit::Metres, Better::Less, position, more_than_sticks, ByEye::Judged},
+     worst_found<find_sinks_in_lean, &SinkInLean::sink_m>},
+    {{ChoppedThrottles, "chopped_throttles", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally},
+     times_found<find_chopped_throttle>},
+    {{FullThrottleTakeOffs, "full_throttle_take_offs", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally},
+     times_found<find_full_throttle_take_offs>},
+    {{HandsOnShare, "hands_on_share", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, hands_on_share},
     {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},
 }};
 constexpr bool in_order()
@@ -330,11 +370,19 @@ std::optional<Measure> measure_from_key(std::string_view key)
 
 bool is_of_turns(Measure measure)
 {
-    return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare;
+    return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare ||
+           measure == Measure::YawAloneTurns;
 }
 
-std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what)
+std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what, const MeasureOptions& options)
 {
+    if (what == Measure::YawAloneTurns) {
+        const TurnBand band = turn_band(options.camera_tilt_deg);
+        double alone = 0, judged = 0;
+        for (const Turn& turn : turns)
+            if (can_be_judged(turn)) ++judged, alone += fault_of(turn, band) == TurnFault::YawAlone;
+        return judged > 0 ? std::optional(alone / judged) : std::nullopt;
+    }
     std::vector<double> values;
     for (const Turn& turn : turns) {
         if (what == Measure::CornerErrorDeg)

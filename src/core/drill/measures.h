@@ -30,7 +30,7 @@ enum class Measure : std::uint8_t {
     TouchdownMps,     ///< sink just before the first ground contact
     Bounces,          ///< ground contacts after the first one
     ReversalRateHz,   ///< of one stick: turning points more than 6 % of travel apart, per second
-    HeldPushes,       ///< pitch or roll stick beyond 20 % for over 0.6 s while the lean grows over 45° in acro
+    HeldPushes,       ///< see find_held_pushes()
     SidewaysShare,    ///< share of the time with the roll stick over 10 %
     TurnedDeg,        ///< heading at the end minus at the start, whole turns counted, right positive
     TurnErrorDeg,     ///< |turned − turn_deg|
@@ -47,7 +47,7 @@ enum class Measure : std::uint8_t {
     RecoveryS,        ///< until the aircraft is level, slow to turn and no longer falling, for half a second
     RockingShare,     ///< share of the time in rocking, of the axis given or of any
     YawLeadMs,        ///< median of the turns' yaw lead
-    YawShare,         ///< of yaw and roll stick work in turns, mean
+    YawShare,         ///< of the body's yaw and roll in turns, mean
     LapS,             ///< mean time from the first gate to the first gate
     LapSpread,        ///< slowest minus quickest lap, over their mean
     ThrottleInverted, ///< mean throttle while on the back (lean over 120°)
@@ -56,11 +56,18 @@ enum class Measure : std::uint8_t {
     ArmRefusals,      ///< times that arming was tried with the throttle up
     DisarmedAtEnd,    ///< 1 when the motors are off in the last row, 0 otherwise
     TouchesPerMin,
-    PanicS,      ///< until the panic switch; none when it was not used
-    SparcSticks, ///< smoothness of the right stick's speed, see sparc()
-    StickMatch,  ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
-    StickLagMs,  ///< how late they do: the axis that is latest
-    SideGap      ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
+    PanicS,               ///< until the panic switch; none when it was not used
+    SparcSticks,          ///< smoothness of the right stick's speed, see sparc()
+    StickMatch,           ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
+    StickLagMs,           ///< how late they do: the axis that is latest
+    YawAloneTurns,        ///< share of the turns that are flown on yaw alone, by the camera tilt; see fault_of()
+    BrakeGainM,           ///< height gained in the worst of the span's brakes; see find_brakes()
+    BanksLeftOver,        ///< see find_banks_left_over()
+    SinkInLeanM,          ///< the worst; see find_sinks_in_lean()
+    ChoppedThrottles,     ///< see find_chopped_throttle()
+    FullThrottleTakeOffs, ///< see find_full_throttle_take_offs()
+    HandsOnShare,         ///< share of the time with a stick over 10 %, throttle left out
+    SideGap               ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
 inline constexpr std::size_t measure_count = static_cast<std::size_t>(Measure::SideGap) + 1;
 
@@ -109,8 +116,9 @@ struct MeasureOptions {
     std::optional<StickAxis> axis; ///< of reversals (the throttle's when not said) and rocking (any)
     double turn_deg = 0;           ///< that was asked for
     double along_m = 0;
-    std::vector<Vec2> flags_m; ///< north, east
-    std::vector<Gate> gates;   ///< in their order
+    double camera_tilt_deg = 25; ///< that turns are judged by
+    std::vector<Vec2> flags_m;   ///< north, east
+    std::vector<Gate> gates;     ///< in their order
     int laps = 1;
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
 };
@@ -119,8 +127,8 @@ struct MeasureOptions {
 /// there is nothing to measure (no crash, no landing). Means over rows stand for means over time.
 [[nodiscard]] std::optional<double> measure(const FlightLog& log, RowSpan span, Measure what, const MeasureOptions& options = {});
 
-/// Corner error, yaw lead and yaw share can also be had from turns that have been found already.
+/// Corner error, yaw lead, yaw share and turns on yaw alone can also be had from turns that have been found already.
 [[nodiscard]] bool is_of_turns(Measure measure);
-[[nodiscard]] std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what);
+[[nodiscard]] std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what, const MeasureOptions& options);
 
 } // namespace bh

@@ -49,7 +49,7 @@ std::string in_words(const Conditions& c)
 Result<Conditions> checked(Conditions c)
 {
     const auto wrong = [](const char* what) { return failure(Error::Code::OutOfRange, what); };
-    if (!(c.wind_mps >= 0 && c.wind_mps <= 20)) return wrong("wind_mps must lie in 0 to 20 m/s");
+    if (!(c.wind_mps >= 0 && c.wind_mps <= most_wind_mps)) return wrong("wind_mps must lie in 0 to 40 m/s");
     if (!std::isfinite(c.wind_from_deg)) return wrong("wind_from_deg must be a number");
     if (!(c.bent_propeller >= 0 && c.bent_propeller <= 0.5)) return wrong("bent_propeller must lie in 0 to 0.5");
     if (!(c.warmer_k >= -60 && c.warmer_k <= 60)) return wrong("warmer_k must lie in -60 to 60 K");

@@ -8,6 +8,10 @@
 
 namespace bh {
 
+inline constexpr double most_wind_mps = 40;
+/// Heights above sea level of fields to fly from: as far as the standard atmosphere is told here.
+inline constexpr double lowest_field_m = -400, highest_field_m = 20000;
+
 /// What a real day does to a flight. Everything is off at first, and each is switched on its own.
 struct Conditions {
     double wind_mps = 0;        ///< at 20 ft (6.1 m) above ground

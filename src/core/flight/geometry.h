@@ -31,6 +31,11 @@ inline double lean_deg(const Quat& q)
 {
     return degrees(std::acos(std::clamp(1 - 2 * (q.x() * q.x() + q.y() * q.y()), -1.0, 1.0)));
 }
+/// About the nose, right positive, −180 … 180 degrees.
+inline double bank_deg(const Quat& q)
+{
+    return degrees(std::atan2(2 * (q.w() * q.x() + q.y() * q.z()), 1 - 2 * (q.x() * q.x() + q.y() * q.y())));
+}
 inline Quat attitude(double heading, double pitch_up, double bank_right) ///< all in degrees
 {
     return Quat(Eigen::AngleAxisd(radians(heading), Vec3::UnitZ()) * Eigen::AngleAxisd(radians(pitch_up), Vec3::UnitY()) *

@@ -41,12 +41,21 @@ std::vector<TurningPoint> turning_points(const std::vector<double>& column, RowS
 {
     std::vector<TurningPoint> points;
     if (span.size() == 0) return points;
+    constexpr double came_share = 0.25; // of `apart`, to tell a first turning point from a rest that trembles
     int direction = 0;
-    TurningPoint extreme{span.first, column[span.first]};
+    TurningPoint lowest{span.first, column[span.first]}, highest = lowest, extreme = lowest;
     for (std::size_t i = span.first; i < span.last; ++i) {
         const double value = column[i];
         if (direction == 0) {
-            if (std::abs(value - extreme.value) > apart) direction = value > extreme.value ? 1 : -1, extreme = {i, value};
+            // From where the stick stood first, it may swing evenly to both sides by less than `apart` each: the first direction
+            // is that in which it has left its lowest or its highest value.
+            if (value < lowest.value) lowest = {i, value};
+            if (value > highest.value) highest = {i, value};
+            const bool up = value - lowest.value > apart, down = highest.value - value > apart;
+            if (!up && !down) continue;
+            direction = up ? 1 : -1, extreme = {i, value};
+            const TurningPoint& left = up ? lowest : highest;
+            if (std::abs(left.value - column[span.first]) > came_share * apart) points.push_back(left);
         } else if ((value - extreme.value) * direction >= 0) {
             extreme = {i, value};
         } else if ((extreme.value - value) * direction > apart) {

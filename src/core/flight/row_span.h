@@ -31,7 +31,8 @@ struct TurningPoint {
     double value;
 };
 
-/// Turning points of a column that lie more than `apart` from the one before, high and low by turns, in row order.
+/// Turning points of a column, more than `apart` from one to the next and after the last, high and low by turns, in row order. To
+/// the first one it may have come by less: it began on the way there.
 [[nodiscard]] std::vector<TurningPoint> turning_points(const std::vector<double>& column, RowSpan span, double apart);
 
 } // namespace bh

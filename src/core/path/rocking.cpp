@@ -1,63 +1,136 @@
 #include "core/path/rocking.h"
 
+#include "core/path/stretches.h"
+
+#include <Eigen/Dense>
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace bh {
 namespace {
 
-constexpr double window_s = 2, hop_s = 0.25;
 constexpr double apart_share = 0.12; // of the travel from stop to stop
 constexpr std::size_t fewest_points = 4;
-constexpr double slowest_hz = 0.7, fastest_hz = 4;
-constexpr double follows_dps = 6, follows_mps = 0.1; // SD of what the aircraft does
+constexpr double closest_s = 0.12, farthest_s = 0.72; // from one turning point to the next: 4 Hz and 0.7 Hz
+constexpr double follows_dps = 8, follows_mps2 = 0.5; // amplitude of what the aircraft does
 
-double sd_over(const std::vector<double>& column, RowSpan span)
+/// When the stick turned: the middle of the time that it spent within a quarter of a swing of its end. The one row that is
+/// farthest out is shifted by any tremor, most of all in slow swings.
+double turned_at_s(const FlightLog& log, const std::vector<double>& stick, const TurningPoint& point, double swing, RowSpan span)
 {
-    double sum = 0, squares = 0;
-    for (std::size_t i = span.first; i < span.last; ++i) sum += column[i];
-    const double mean = sum / static_cast<double>(span.size());
-    for (std::size_t i = span.first; i < span.last; ++i) squares += (column[i] - mean) * (column[i] - mean);
-    return std::sqrt(squares / static_cast<double>(span.size()));
+    const auto near_end = [&](std::size_t row) { return std::abs(stick[row] - point.value) < 0.25 * swing; };
+    std::size_t from = point.row, to = point.row;
+    while (from > span.first && near_end(from - 1)) --from;
+    while (to + 1 < span.last && near_end(to + 1)) ++to;
+    return 0.5 * (log.t_s[from] + log.t_s[to]);
 }
 
-bool aircraft_follows(const FlightLog& log, RowSpan span, StickAxis axis)
+struct Turned {
+    double t_s;
+    double value;
+};
+
+std::vector<Turned> turned(const FlightLog& log, const std::vector<double>& stick, RowSpan span, double apart)
 {
+    auto points = turning_points(stick, span, apart);
+    // The first has to be swung to as well: a rest before a push is none.
+    const auto swung_to = [&](const TurningPoint& p) {
+        for (std::size_t i = span.first; i < p.row; ++i)
+            if (std::abs(stick[i] - p.value) > apart) return true;
+        return false;
+    };
+    if (!points.empty() && !swung_to(points.front())) points.erase(points.begin());
+    std::vector<Turned> times;
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        double swing = 1e300; // the smaller of those to it and from it
+        if (i > 0) swing = std::min(swing, std::abs(points[i].value - points[i - 1].value));
+        if (i + 1 < points.size()) swing = std::min(swing, std::abs(points[i].value - points[i + 1].value));
+        times.push_back({turned_at_s(log, stick, points[i], points.size() > 1 ? swing : apart, span), points[i].value});
+    }
+    return times;
+}
+
+/// A run of turning points, and how often it goes to and fro.
+struct Run {
+    std::vector<Turned> points;
+    [[nodiscard]] double from_s() const { return points.front().t_s; }
+    [[nodiscard]] double to_s() const { return points.back().t_s; }
+    [[nodiscard]] double frequency_hz() const { return static_cast<double>(points.size() - 1) / (2 * (to_s() - from_s())); }
+};
+
+std::vector<Run> runs_of(const std::vector<Turned>& points)
+{
+    std::vector<Run> runs;
+    std::vector<Turned> run;
+    const auto end_run = [&] {
+        if (run.size() >= fewest_points) runs.push_back({run});
+        run.clear();
+    };
+    constexpr double rounding_s = 1e-9;
+    for (const Turned& p : points) {
+        if (!run.empty()) {
+            const double apart_s = p.t_s - run.back().t_s;
+            if (apart_s < closest_s - rounding_s || apart_s > farthest_s + rounding_s) end_run();
+        }
+        run.push_back(p);
+    }
+    end_run();
+    return runs;
+}
+
+/// Amplitude of what goes along with a run at its frequency, whatever its phase: of a sine, beside a straight line, fitted by
+/// least squares to pieces of four swings each, since no hand keeps time over many; their mean.
+double amplitude_at(const FlightLog& log, const Run& run, const std::vector<double>& column)
+{
+    const double omega = 2 * std::numbers::pi * run.frequency_hz();
+    double sum = 0;
+    int pieces = 0;
+    for (std::size_t i = 0; i + 2 < run.points.size(); i += 2) {
+        const std::size_t last = std::min(i + 4, run.points.size() - 1);
+        const RowSpan rows = rows_between(log, run.points[i].t_s, run.points[last].t_s);
+        if (rows.size() < 6) continue;
+        Eigen::Matrix4d normal = Eigen::Matrix4d::Zero();
+        Eigen::Vector4d right = Eigen::Vector4d::Zero();
+        for (std::size_t r = rows.first; r < rows.last; ++r) {
+            const double t = log.t_s[r] - run.points[i].t_s;
+            const Eigen::Vector4d terms(1, t, std::cos(omega * t), std::sin(omega * t));
+            normal += terms * terms.transpose();
+            right += column[r] * terms;
+        }
+        const Eigen::Vector4d fitted = normal.ldlt().solve(right);
+        sum += std::hypot(fitted[2], fitted[3]);
+        ++pieces;
+    }
+    return pieces > 0 ? sum / pieces : 0;
+}
+
+bool aircraft_follows(const FlightLog& log, const Run& run, StickAxis axis)
+{
+    const auto of = [&](const std::vector<double>& column) { return amplitude_at(log, run, column); };
     switch (axis) {
-    case StickAxis::Roll: return sd_over(log.p_dps, span) > follows_dps;
-    case StickAxis::Pitch: return sd_over(log.q_dps, span) > follows_dps;
-    case StickAxis::Yaw: return sd_over(log.r_dps, span) > follows_dps;
+    case StickAxis::Roll: return of(log.p_dps) >= follows_dps;
+    case StickAxis::Pitch: return of(log.q_dps) >= follows_dps;
+    case StickAxis::Yaw: return of(log.r_dps) >= follows_dps;
     case StickAxis::Throttle: break;
     }
-    return sd_over(log.climb_mps, span) > follows_mps;
+    // A climb that swings by an amplitude has a vertical acceleration of ω times that.
+    return of(log.climb_mps) * 2 * std::numbers::pi * run.frequency_hz() >= follows_mps2;
 }
 
-struct Range {
-    double low = 1e300, high = -1e300;
-};
-constexpr auto hops_of_window = static_cast<std::size_t>(window_s / hop_s);
-
-/// Lowest and highest value of a column in each hop from the span's start on.
-std::vector<Range> ranges_by_hop(const FlightLog& log, RowSpan span, const std::vector<double>& column)
+/// Runs with less than a cycle between them are one.
+std::vector<Run> merged(std::vector<Run> runs)
 {
-    std::vector<Range> ranges;
-    const double start_s = log.t_s[span.first];
-    for (std::size_t i = span.first; i < span.last;) {
-        const auto hop = static_cast<std::size_t>((log.t_s[i] - start_s) / hop_s);
-        const double until_s = start_s + static_cast<double>(hop + 1) * hop_s;
-        ranges.resize(hop + 1);
-        Range range;
-        do range = {std::min(range.low, column[i]), std::max(range.high, column[i])};
-        while (++i < span.last && log.t_s[i] < until_s);
-        ranges[hop] = {std::min(range.low, ranges[hop].low), std::max(range.high, ranges[hop].high)};
+    std::vector<Run> all;
+    for (Run& run : runs) {
+        const bool one =
+            !all.empty() && run.from_s() - all.back().to_s() < 1 / std::min(run.frequency_hz(), all.back().frequency_hz());
+        if (one)
+            all.back().points.insert(all.back().points.end(), run.points.begin(), run.points.end());
+        else
+            all.push_back(std::move(run));
     }
-    return ranges;
-}
-
-double frequency_of(const FlightLog& log, const std::vector<TurningPoint>& points)
-{
-    const double time_s = log.t_s[points.back().row] - log.t_s[points.front().row];
-    return time_s > 0 ? static_cast<double>(points.size() - 1) / (2 * time_s) : 0;
+    return all;
 }
 
 } // namespace
@@ -67,47 +140,18 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
     std::vector<Rocking> found;
     if (span.size() < 2) return found;
     const std::vector<double>& stick = stick_column(log, axis);
-    const double apart = apart_share * (axis == StickAxis::Throttle ? 1 : 2);
-    struct Stretch {
-        std::size_t first, last; ///< turning points
-    };
-    std::vector<Stretch> stretches;
-    const double end_s = log.t_s[span.last - 1];
-    const std::vector<Range> hops = ranges_by_hop(log, span, stick);
-    std::size_t hop = 0;
-    for (double from_s = log.t_s[span.first]; from_s < end_s; from_s += hop_s, ++hop) {
-        Range moved = hops[hop]; // a stick that stays in its place needs no closer look
-        for (std::size_t k = 1; k <= hops_of_window && hop + k < hops.size(); ++k)
-            moved.low = std::min(moved.low, hops[hop + k].low), moved.high = std::max(moved.high, hops[hop + k].high);
-        if (moved.high - moved.low <= apart) continue;
-        RowSpan window = rows_between(log, from_s, std::min(from_s + window_s, end_s + 1e-9));
-        window.last = std::min(window.last, span.last);
-        const auto points = turning_points(stick, window, apart);
-        if (points.size() < fewest_points) continue;
-        const double hz = frequency_of(log, points);
-        if (hz < slowest_hz || hz > fastest_hz || !aircraft_follows(log, window, axis)) continue;
-        if (!stretches.empty() && points.front().row <= stretches.back().last)
-            stretches.back().last = std::max(stretches.back().last, points.back().row);
-        else
-            stretches.push_back({points.front().row, points.back().row});
-    }
-    for (const Stretch& s : stretches) {
-        // The turning points of the whole stretch; half a swing lies before the first and after the last one.
-        RowSpan rows{s.first, s.last + 1};
-        const double margin_s = 0.5 / slowest_hz;
-        rows = rows_between(log, log.t_s[s.first] - margin_s, log.t_s[s.last] + margin_s);
-        rows = {std::max(rows.first, span.first), std::min(rows.last, span.last)};
-        auto points = turning_points(stick, rows, apart);
-        std::erase_if(points, [&](const TurningPoint& p) { return p.row < s.first || p.row > s.last; });
-        if (points.size() < 2) continue;
+    auto runs = runs_of(turned(log, stick, span, apart_share * (axis == StickAxis::Throttle ? 1 : 2)));
+    std::erase_if(runs, [&](const Run& run) { return !aircraft_follows(log, run, axis); });
+    for (const Run& run : merged(std::move(runs))) {
         Rocking r;
         r.axis = axis;
-        r.frequency_hz = frequency_of(log, points);
-        for (std::size_t i = 1; i < points.size(); ++i)
-            r.amplitude += std::abs(points[i].value - points[i - 1].value) / 2 / static_cast<double>(points.size() - 1);
+        r.frequency_hz = run.frequency_hz();
+        for (std::size_t i = 1; i < run.points.size(); ++i)
+            r.amplitude +=
+                std::abs(run.points[i].value - run.points[i - 1].value) / 2 / static_cast<double>(run.points.size() - 1);
         const double quarter_s = 0.25 / r.frequency_hz;
-        r.start_s = std::max(log.t_s[span.first], log.t_s[points.front().row] - quarter_s);
-        r.end_s = std::min(end_s, log.t_s[points.back().row] + quarter_s);
+        r.start_s = std::max(log.t_s[span.first], run.from_s() - quarter_s);
+        r.end_s = std::min(log.t_s[span.last - 1], run.to_s() + quarter_s);
         found.push_back(r);
     }
     return found;
@@ -126,7 +170,11 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span)
 double rocking_share(const FlightLog& log, RowSpan span, std::optional<StickAxis> axis)
 {
     if (span.size() < 2) return 0;
-    auto found = axis ? find_rocking(log, span, *axis) : find_rocking(log, span);
+    std::vector<Rocking> found;
+    for (const RowSpan& flown : flown_stretches(log, span)) {
+        const auto of_stretch = axis ? find_rocking(log, flown, *axis) : find_rocking(log, flown);
+        found.insert(found.end(), of_stretch.begin(), of_stretch.end());
+    }
     std::sort(found.begin(), found.end(), [](const Rocking& a, const Rocking& b) { return a.start_s < b.start_s; });
     double rocking_s = 0, until_s = -1e300;
     for (const Rocking& r : found) { // stretches of several axes may overlap

@@ -12,9 +12,11 @@ struct Rocking {
     double amplitude = 0;    ///< of the stick, half of peak to peak, mean
 };
 
-/// In windows of 2 s, each 0.25 s on: at least four alternating turning points of a stick more than 12 % of its travel
-/// apart, at 0.7 to 4 Hz, while the aircraft's matching body rate (for the throttle: its climb) goes along. Windows that
-/// meet are one stretch. In time order, axis by axis. Limits house.
+/// Four or more turning points of a stick in a row, each more than 12 % of its travel from the one before and the one after and
+/// 0.12 to 0.72 s from its neighbours (4 to 0.7 Hz), while the aircraft follows: its matching body rate swings by at least 8 °/s
+/// at that frequency, whatever its phase (for the throttle: its vertical acceleration by 0.5 m/s²). Runs with less than a cycle
+/// between them are one. From the first turning point to the last, a quarter cycle added at each end. In time order, axis by
+/// axis. Limits house.
 [[nodiscard]] std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span);
 [[nodiscard]] std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis axis);
 

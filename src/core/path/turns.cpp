@@ -9,9 +9,9 @@ namespace {
 constexpr double turning_dps = 20, least_deg = 45;
 constexpr double ends_dps = 3;      // the turn has come to rest
 constexpr double smooth_s = 0.1;    // each way
-constexpr double entry_s = 0.8;     // before the nose is seen to turn, the sticks have moved already
+constexpr double entry_s = 0.6;     // before the nose is seen to turn, the sticks have moved already
 constexpr double onset_share = 0.2; // of a stick's own peak
-constexpr double rests_below = 0.02;
+constexpr double rests_below = 0.1; // 5 % of the travel
 
 /// When a stick first passes a share of its peak towards a side, between two rows; nothing when it rests.
 std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& stick, std::size_t from, std::size_t to,
@@ -24,15 +24,11 @@ std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& s
     for (std::size_t i = from + 1; i < to; ++i) {
         const double before = side * stick[i - 1], now = side * stick[i];
         if (now < level) continue;
-        if (before >= level) return log.t_s[i - 1]; // it stood there already
+        if (before >= level) return std::nullopt; // it stood there already, as in linked turns: its onset cannot be told
         return log.t_s[i - 1] + (log.t_s[i] - log.t_s[i - 1]) * (level - before) / (now - before);
     }
     return std::nullopt;
 }
-
-} // namespace
-
-namespace {
 
 /// Over ground, where the nose points at all: not straight up or down, and not lying on the side.
 std::optional<Vec2> nose_over_ground(const FlightLog& log, std::size_t i)
@@ -54,6 +50,44 @@ double between_deg(const Vec2& from, const Vec2& to)
 }
 
 double angle_deg(const Vec2& v) { return degrees(std::atan2(v.y(), v.x())); }
+
+/// Everything that is taken over the turn's rows, with the nose's rate in each of them.
+void measure_turn(const FlightLog& log, const std::vector<double>& nose_dps, Turn& turn)
+{
+    constexpr double tracks_mps = 1; // below, the track over ground is chance
+    const double side = turn.right() ? 1 : -1;
+    double yaw = 0, roll = 0, way_m = 0, drift = 0, tracked = 0, error2 = 0, throttle = 0, throttle2 = 0;
+    for (std::size_t r = turn.rows.first; r < turn.rows.last; ++r) {
+        const Quat q(log.qw[r], log.qx[r], log.qy[r], log.qz[r]);
+        if (r > turn.rows.first) {
+            const double dt = log.t_s[r] - log.t_s[r - 1];
+            yaw += std::abs(log.r_dps[r]) * dt;
+            roll += std::abs(log.p_dps[r]) * dt;
+            way_m += std::hypot(log.north_m[r] - log.north_m[r - 1], log.east_m[r] - log.east_m[r - 1]);
+        }
+        const double speed_mps = std::hypot(log.vn_mps[r], log.ve_mps[r]);
+        if (speed_mps > tracks_mps) {
+            const double track_deg = degrees(std::atan2(log.ve_mps[r], log.vn_mps[r]));
+            drift += std::abs(wrapped_deg(track_deg - heading_deg(q))), ++tracked;
+        }
+        const double bank = side * bank_deg(q);
+        const double coordinated = degrees(std::atan(speed_mps * radians(side * nose_dps[r - turn.rows.first]) / gravity_mps2));
+        turn.mean_bank_deg += bank;
+        turn.mean_coordinated_deg += coordinated;
+        error2 += (bank - coordinated) * (bank - coordinated);
+        turn.most_lean_deg = std::max(turn.most_lean_deg, lean_deg(q));
+        throttle += log.throttle[r], throttle2 += log.throttle[r] * log.throttle[r];
+    }
+    const auto n = static_cast<double>(turn.rows.size());
+    turn.yaw_share = yaw + roll > 0 ? yaw / (yaw + roll) : 0;
+    turn.radius_m = way_m / radians(std::abs(turn.heading_change_deg));
+    turn.drift_deg = tracked > 0 ? drift / tracked : 0;
+    turn.mean_bank_deg /= n;
+    turn.mean_coordinated_deg /= n;
+    turn.horizon_error_deg = std::sqrt(error2 / n);
+    turn.throttle_sd = std::sqrt(std::max(0.0, throttle2 / n - throttle / n * throttle / n));
+    turn.height_change_m = log.height_m[turn.rows.last - 1] - log.height_m[turn.rows.first];
+}
 
 } // namespace
 
@@ -134,13 +168,44 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
         const std::size_t from = row_at(turn.start_s - entry_s) + span.first, to = span.first + half + 1;
         const auto yaw = onset_s(log, log.stick_yaw, from, to, side), roll = onset_s(log, log.stick_roll, from, to, side);
         if (yaw && roll) turn.yaw_lead_s = *roll - *yaw;
-        double yaw_work = 0, roll_work = 0;
-        for (std::size_t r = turn.rows.first; r < turn.rows.last; ++r)
-            yaw_work += std::abs(log.stick_yaw[r]), roll_work += std::abs(log.stick_roll[r]);
-        turn.yaw_share = yaw_work + roll_work > 0 ? yaw_work / (yaw_work + roll_work) : 0;
+        measure_turn(log,
+                     std::vector<double>(rate.begin() + static_cast<std::ptrdiff_t>(first),
+                                         rate.begin() + static_cast<std::ptrdiff_t>(last + 1)),
+                     turn);
         turns.push_back(turn);
     }
     return turns;
+}
+
+TurnBand turn_band(double camera_tilt_deg)
+{
+    // Tiny craft at 15° turn mostly by yaw, and yaw alone is the habit to break; at 45° the body turns mostly by roll.
+    constexpr TurnBand bands[] = {{15, 0.40, 0.88}, {20, 0.35, 0.80}, {30, 0.35, 0.80}, {45, 0.20, 0.60}};
+    if (camera_tilt_deg <= bands[0].tilt_deg) return bands[0];
+    for (std::size_t i = 1; i < std::size(bands); ++i) {
+        if (camera_tilt_deg > bands[i].tilt_deg) continue;
+        const TurnBand &a = bands[i - 1], &b = bands[i];
+        const double share = (camera_tilt_deg - a.tilt_deg) / (b.tilt_deg - a.tilt_deg);
+        return {camera_tilt_deg, std::lerp(a.least_yaw_share, b.least_yaw_share, share),
+                std::lerp(a.most_yaw_share, b.most_yaw_share, share)};
+    }
+    return bands[std::size(bands) - 1];
+}
+
+bool can_be_judged(const Turn& turn)
+{
+    constexpr double slowest_mps = 3, most_lean_deg = 80;
+    return turn.entry_speed_mps > slowest_mps && turn.most_lean_deg <= most_lean_deg;
+}
+
+std::optional<TurnFault> fault_of(const Turn& turn, const TurnBand& band)
+{
+    constexpr double least_bank_share = 1.0 / 3;
+    if (!can_be_judged(turn)) return std::nullopt;
+    if (turn.yaw_share > band.most_yaw_share) return TurnFault::YawAlone;
+    if (turn.mean_bank_deg < least_bank_share * turn.mean_coordinated_deg) return TurnFault::YawAlone;
+    if (turn.yaw_share < band.least_yaw_share) return TurnFault::RollAlone;
+    return std::nullopt;
 }
 
 } // namespace bh

@@ -1,11 +1,12 @@
 #pragma once
 
+#include <cstdint>
 #include <string>
 #include <vector>
 
 namespace bh {
 
-/// An ordered way through the drills. A stage is a group of drills that are held before the next one matters.
+/// An ordered way through the drills, in stages. The next stage opens when each of a stage's drills is passed once, or is held.
 struct Curriculum {
     struct Stage {
         std::string name;
@@ -15,6 +16,8 @@ struct Curriculum {
     std::string name;
     int version = 1;
     std::vector<Stage> stages;
+    enum class OpensOn : std::uint8_t { Held, Passes };
+    OpensOn opens_on = OpensOn::Held; ///< the next stage
 };
 
 } // namespace bh

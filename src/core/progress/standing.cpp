@@ -30,8 +30,11 @@ std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, cons
     if (s.state == DrillState::Due) return "was held, pass it again";
     if (s.attempts == 0) return "not flown yet";
     if (s.passes == 0) return "no pass in " + counted(s.attempts, "attempt");
-    if (s.passes < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
-    if (s.pass_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
+    if (s.holding < rules.passes && s.holding < s.passes)
+        return "passed " + counted(s.passes, "time") + ", " + std::to_string(s.holding) + " of " + std::to_string(rules.passes) +
+               " good enough to hold";
+    if (s.holding < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
+    if (s.holding_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
     return "passed " + counted(s.passes, "time") + ", " + counted(static_cast<std::int64_t>(s.minutes), "minute") + " of " +
            std::to_string(static_cast<int>(drill.least_minutes)) + " flown";
 }
@@ -70,12 +73,30 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
 
 } // namespace
 
+namespace {
+
+std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right)
+{
+    constexpr std::size_t over_attempts = 6, least = 3;
+    if (left_minus_right.size() < least) return std::nullopt;
+    const std::vector<double> newest(left_minus_right.end() -
+                                         static_cast<std::ptrdiff_t>(std::min(over_attempts, left_minus_right.size())),
+                                     left_minus_right.end());
+    const auto n = static_cast<double>(newest.size());
+    const double reach = student_t_975(n - 1) * sample_sd(newest) / std::sqrt(n), middle = mean(newest);
+    return SideGap{middle, middle - reach, middle + reach, static_cast<int>(newest.size())};
+}
+
+} // namespace
+
 std::string side_gap_in_words(const DrillStanding& s)
 {
-    if (!s.left_minus_right || std::abs(*s.left_minus_right) <= side_gap_points) return {};
-    char text[48];
-    std::snprintf(text, sizeof text, "%s %.0f points behind %s", *s.left_minus_right > 0 ? "right" : "left",
-                  std::abs(*s.left_minus_right), *s.left_minus_right > 0 ? "left" : "right");
+    if (!s.sides || std::abs(s.sides->left_minus_right) <= side_gap_points) return {};
+    if (s.sides->low <= 0 && s.sides->high >= 0) return {};
+    const bool right = s.sides->left_minus_right > 0;
+    char text[80];
+    std::snprintf(text, sizeof text, "%s %.0f points behind %s over the last %d attempts", right ? "right" : "left",
+                  std::abs(s.sides->left_minus_right), right ? "left" : "right", s.sides->attempts);
     return text;
 }
 
@@ -91,8 +112,8 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
                              const MasteryRules& rules)
 {
     DrillStanding s;
-    std::set<std::int64_t> pass_days;
-    std::vector<double> scores;
+    std::set<std::int64_t> holding_days;
+    std::vector<double> scores, gaps;
     for (const AttemptFact& a : attempts) {
         if (a.drill_id != drill.id) continue;
         ++s.attempts;
@@ -100,14 +121,17 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.last = a.score;
         s.failed_in_a_row = a.passed ? 0 : s.failed_in_a_row + 1;
         s.minutes += a.flown_s / 60;
-        if (a.left_minus_right) s.left_minus_right = a.left_minus_right;
+        if (a.left_minus_right) gaps.push_back(*a.left_minus_right);
         scores.push_back(a.score);
         if (!a.passed) continue;
         ++s.passes;
-        pass_days.insert(a.day);
+        if (!a.holds) continue;
+        ++s.holding;
+        holding_days.insert(a.day);
         s.last_pass_day = a.day;
     }
-    s.pass_days = static_cast<int>(pass_days.size());
+    s.holding_days = static_cast<int>(holding_days.size());
+    s.sides = side_gap(gaps);
     constexpr std::size_t trend_over = 5, least = 3;
     if (scores.size() >= least) {
         const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())),
@@ -117,10 +141,10 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.trend = slope(order, newest);
     }
     if (s.attempts > 0) s.state = DrillState::Tried;
-    const bool often_enough = s.passes >= rules.passes && s.minutes >= drill.least_minutes;
-    if (often_enough && s.pass_days >= rules.days)
+    const bool often_enough = s.holding >= rules.passes && s.minutes >= drill.least_minutes;
+    if (often_enough && s.holding_days >= rules.days)
         s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
-    s.waits_for_another_day = often_enough && s.pass_days < rules.days && s.last_pass_day == today;
+    s.waits_for_another_day = often_enough && s.holding_days < rules.days && s.last_pass_day == today;
     s.next = what_is_missing(s, drill, rules);
     return s;
 }
@@ -136,25 +160,26 @@ DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
 void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
                   const std::vector<DrillFact>& drills, const MasteryRules& rules)
 {
-    bool before_held = true; // or was, and is due again
+    bool goes_on = true; // the stage before is passed, or held, or was and is due again
     for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage) {
         const Curriculum::Stage& of = curriculum.stages[stage];
         const bool by_hand =
             std::find(facts.opened_stages.begin(), facts.opened_stages.end(), of.name) != facts.opened_stages.end();
-        const bool locked = !before_held && !by_hand;
-        std::size_t held = 0, flown = 0, once_held = 0;
+        const bool locked = !goes_on && !by_hand;
+        std::size_t held = 0, flown = 0, once_held = 0, passed = 0;
         for (const std::string& id : of.drills) {
             const DrillStanding d = drill_standing(facts.attempts, known(drills, id), today, rules);
             held += d.state == DrillState::Held;
             once_held += d.state == DrillState::Held || d.state == DrillState::Due;
             flown += d.attempts > 0;
+            passed += d.passes > 0;
             s.ladder.push_back({id, stage, locked, d});
         }
         s.stages.push_back(held == of.drills.size() ? StageState::Held
                            : locked                 ? StageState::Locked
                            : flown > 0              ? StageState::Partly
                                                     : StageState::Open);
-        before_held = once_held == of.drills.size();
+        goes_on = (curriculum.opens_on == Curriculum::OpensOn::Passes ? passed : once_held) == of.drills.size();
     }
 }
 

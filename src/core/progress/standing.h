@@ -15,6 +15,7 @@ struct AttemptFact {
     std::int64_t day = 0;
     double score = 0;
     bool passed = false;
+    bool holds = false; ///< passed so well that it counts towards holding the drill
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< marks, where the drill has sides
     std::vector<double> throttle_cuts_s;    ///< for each crash
@@ -22,7 +23,7 @@ struct AttemptFact {
 
 /// House rules for when a drill is mastered, all adjustable.
 struct MasteryRules {
-    int passes = 3;
+    int passes = 3; ///< good enough to hold
     int days = 2;
     int currency_days = 30;
 };
@@ -36,21 +37,30 @@ struct DrillFact {
 
 enum class DrillState { Untried, Tried, Due, Held };
 
+/// How far the sides lie apart over the last attempts that flew both: the mean of left minus right, and where it lies with 95 %
+/// (Student's t), from three attempts on.
+struct SideGap {
+    double left_minus_right = 0;
+    double low = 0, high = 0;
+    int attempts = 0;
+};
+
 /// Where a pilot stands with one drill. Due = it was held, but the latest pass is older than the currency window.
 struct DrillStanding {
     DrillState state = DrillState::Untried;
     int attempts = 0;
     int passes = 0;
-    int pass_days = 0;
+    int holding = 0;      ///< passes that count towards holding it
+    int holding_days = 0; ///< on which there was one
     int failed_in_a_row = 0;
     std::optional<double> best;
     std::optional<double> last;
-    std::int64_t last_pass_day = 0;
-    double minutes = 0;                     ///< flown of it in all
-    std::optional<double> trend;            ///< points from attempt to attempt over the last five; nothing before the third
-    std::optional<double> left_minus_right; ///< of the last attempt that flew both sides
-    bool waits_for_another_day = false;     ///< nothing else is missing, and it was passed today
-    std::string next;                       ///< what is missing, in words
+    std::int64_t last_pass_day = 0;     ///< of those that count towards holding it
+    double minutes = 0;                 ///< flown of it in all
+    std::optional<double> trend;        ///< points from attempt to attempt over the last five; nothing before the third
+    std::optional<SideGap> sides;       ///< nothing before three attempts that flew both
+    bool waits_for_another_day = false; ///< nothing else is missing, and it was passed today
+    std::string next;                   ///< what is missing, in words
 };
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
@@ -59,7 +69,7 @@ struct DrillStanding {
 
 /// A gap between the sides above which the weaker one is spoken of (house).
 inline constexpr double side_gap_points = 15;
-/// "right 18 points behind left", empty while the gap is small.
+/// "right 18 points behind left over the last 6 attempts"; empty while the gap is small, or may be chance.
 [[nodiscard]] std::string side_gap_in_words(const DrillStanding& standing);
 
 /// The habit after crashes: how many there were and how many throttles were at the bottom within a second.
@@ -87,8 +97,8 @@ struct PilotFacts {
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
 
-/// Locked: the stage before it is not held yet. Open: nothing of it has been flown. A drill that is due again does not lock
-/// what comes after it.
+/// Locked: the stage before it is not passed or held yet, as the curriculum says. Open: nothing of it has been flown. A drill
+/// that is due again does not lock what comes after it.
 enum class StageState { Locked, Open, Partly, Held };
 
 /// One drill of the pilot's ladder.

@@ -185,9 +185,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     flown.lag_s = best.back();
     const std::vector<double> errors = fit.standard_errors(best);
     flown.rms_dps = fit.spread_dps(best);
-    // Student's t at 97.5 %, for as many blocks as there are (its expansion in 1/n; Abramowitz and Stegun 26.7.5).
-    const double n = static_cast<double>(fit.blocks()) - 1, z = 1.96;
-    const double t = z + (z * z * z + z) / (4 * n) + (5 * std::pow(z, 5) + 16 * z * z * z + 3 * z) / (96 * n * n);
+    const double t = student_t_975(static_cast<double>(fit.blocks()) - 1);
     for (std::size_t i = 0; i + 1 < best.size(); ++i) {
         const double reach = t * errors[i];
         flown.low.push_back(std::max(fit.box().low[i], best[i] - reach));

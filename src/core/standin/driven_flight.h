@@ -26,7 +26,10 @@ public:
     [[nodiscard]] const Sticks& sticks() const { return sticks_; } ///< of the step before
     [[nodiscard]] bool flies_itself() const { return pilot_.has_value(); }
     [[nodiscard]] bool over() const { return runner_.over(); }
-    [[nodiscard]] FlownDrill result() const { return {flight_.log(), score(runner_, flight_.log())}; }
+    [[nodiscard]] FlownDrill result() const
+    {
+        return {flight_.log(), score(runner_, flight_.log()), pilot_ ? pilot_->planted() : StandInFaults{}};
+    }
 
 private:
     Flight flight_;

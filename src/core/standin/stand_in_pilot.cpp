@@ -139,8 +139,9 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     target.vn_mps = unit.x() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
     target.ve_mps = unit.y() * (end ? std::min(speed, 0.8 * way.norm()) : speed);
     double bank_deg = 0; // evened out: a hand leans into a turn smoothly
-    constexpr std::size_t evened_m = 5;
-    for (std::size_t k = 0; k < evened_m; ++k) bank_deg += rail_[next(rail_at_, k)].bank_deg / static_cast<double>(evened_m);
+    constexpr double evened_s = 0.9;
+    const auto evened = static_cast<std::size_t>(std::max(1L, std::lround(evened_s * speed))); // ties, a metre apart
+    for (std::size_t k = 0; k < evened; ++k) bank_deg += rail_[next(rail_at_, k)].bank_deg / static_cast<double>(evened);
     const double into_turn = gravity_mps2 * std::tan(radians(bank_deg)); // to the right of the way
     target.an_mps2 = -into_turn * std::sin(radians(here.heading_deg));
     target.ae_mps2 = into_turn * std::cos(radians(here.heading_deg));
@@ -156,7 +157,7 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
 void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
 {
     const Phase& phase = drill_.phases[std::min(index, drill_.phases.size() - 1)];
-    constexpr double weaker = 0.4;
+    constexpr double weaker = 0.55;
     clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == Side::Left ? weaker : 0));
     switch_after_s_ = now.t_s + 0.4 + 0.8 * clumsiness_ * random_.uniform();
     switched_ = false;
@@ -177,7 +178,10 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
         if (before && before->goal.kind == Goal::Kind::Turn) phase_start_ = turn_place_;
     }
     if (phase.goal.kind == Goal::Kind::Turn) {
-        nose_deg_ += phase.goal.turn_deg * (1 + 0.06 * clumsiness_ * random_.normal());
+        const double turn_deg = phase.goal.turn_deg; // the farther, the worse it is judged, but less than in proportion
+        double luck = random_.normal();
+        if (faults_.one_sided && phase.side == Side::Left) luck = std::copysign(std::max(1.0, std::abs(luck)), luck);
+        nose_deg_ += turn_deg + 14 * clumsiness_ * std::sqrt(std::abs(turn_deg) / 90) * luck;
         turn_place_ = phase_start_;
     }
     turn_left_deg_ = phase.goal.kind == Goal::Kind::Turn ? phase.goal.turn_deg : 0;
@@ -192,6 +196,7 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     spun_deg_ = 0;
     spun_ = false;
     spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
+    if (phase.side) (*phase.side == Side::Left ? planted_.left : planted_.right) = true;
     phase_ = index;
     phase_began_s_ = now.t_s;
 }
@@ -244,7 +249,8 @@ bool StandInPilot::after_crash(const FlightSample& now, bool down)
     }
     if (!crashed_at_s_) {
         crashed_at_s_ = now.t_s;
-        cut_after_s_ = 0.2 + clumsiness_ * (0.5 + 1.2 * random_.uniform());
+        planted_.crashed = true;
+        cut_after_s_ = 0.3 + clumsiness_ * (0.9 + random_.uniform());
         if (faults_.no_throttle_cut) cut_after_s_ = 1e9;
     }
     if (now.t_s - *crashed_at_s_ >= cut_after_s_) asked_ = {};
@@ -274,26 +280,62 @@ Sticks StandInPilot::shadow(double t_s)
     const double seen_s = shown.t_s.front() + t_s - 0.1 - 0.35 * clumsiness_;
     const auto after = std::upper_bound(shown.t_s.begin(), shown.t_s.end(), seen_s);
     asked_ = shown.sample(after == shown.t_s.begin() ? 0 : static_cast<std::size_t>(after - shown.t_s.begin()) - 1).sticks;
-    const double misjudged = 0.45 * clumsiness_;
+    const double misjudged = 0.17 * clumsiness_; // small beside what a stick of a calm flight does
     asked_.roll = limited(asked_.roll + wander(north_wander_, misjudged, 0.7), 1);
     asked_.pitch = limited(asked_.pitch + wander(east_wander_, misjudged, 0.7), 1);
     asked_.throttle = std::clamp(asked_.throttle + wander(climb_wander_, 0.5 * misjudged, 0.7), 0.0, 1.0);
     return moved_hands();
 }
 
-void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase)
+void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase, double until_next_look_s)
 {
     const double speed_mps = std::hypot(seen.vn_mps, seen.ve_mps);
     const double in_phase_s = now.t_s - phase_began_s_;
-    if (faults_.rocking && seen.height_m > 1)
-        asked_.roll = limited(asked_.roll + 0.35 * std::sin(2 * std::numbers::pi * 1.4 * now.t_s), 1);
-    if (faults_.held_push && phase.goal.kind == Goal::Kind::Run && in_phase_s > 0.3 && in_phase_s < 1.2) asked_.pitch = 0.5;
+    const auto allowed = [&](StickAxis axis) {
+        return phase.sticks.empty() || std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end();
+    };
+    if (faults_.rocking && seen.height_m > 1) { // with a stick that may be used, the roll stick first
+        const double swing = std::sin(2 * std::numbers::pi * 1.4 * now.t_s);
+        if (allowed(StickAxis::Roll))
+            asked_.roll = limited(asked_.roll + 0.35 * swing, 1);
+        else if (allowed(StickAxis::Pitch))
+            asked_.pitch = limited(asked_.pitch + 0.35 * swing, 1);
+        else if (allowed(StickAxis::Yaw))
+            asked_.yaw = limited(asked_.yaw + 0.35 * swing, 1);
+        else
+            asked_.throttle = std::clamp(asked_.throttle + 0.15 * swing, 0.0, 1.0);
+        planted_.rocking_s += until_next_look_s;
+    }
+    const bool runs = phase.goal.kind == Goal::Kind::Run && in_phase_s > 0.3 && in_phase_s < 1.2;
+    const bool flies_on = phase.goal.kind == Goal::Kind::Way && in_phase_s > 1 && in_phase_s < 1.9 && seen.height_m > 2.5;
+    if (faults_.held_push && mode_ == Mode::Acro && (runs || flies_on)) {
+        asked_.pitch = runs ? 0.5 : 0.4;
+        planted_.held_push_s += until_next_look_s;
+    }
     if (faults_.yaw_only && phase.goal.kind == Goal::Kind::Way) {
         asked_.roll *= 0.1;
         asked_.yaw = limited(1.3 * asked_.yaw, 1);
+        if (std::abs(asked_.yaw) > 0.1 && speed_mps > 3) planted_.yaw_only_s += until_next_look_s;
     }
-    const bool braking = phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02;
-    if (faults_.ballooning && braking) asked_.throttle = std::max(asked_.throttle, 1.7 * hover_throttle(airframe_));
+    const bool braking = (phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02) ||
+                         (phase.goal.kind == Goal::Kind::Stay && speed_mps > 3);
+    const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport; // there the throttle is a speed
+    if (faults_.ballooning && braking && !holds) {
+        asked_.throttle = std::max(asked_.throttle, 1.7 * hover_throttle(airframe_));
+        planted_.ballooning_s += until_next_look_s;
+    }
+}
+
+StandInFaults StandInPilot::planted() const
+{
+    StandInFaults flown;
+    flown.rocking = planted_.rocking_s > 3;
+    flown.held_push = planted_.held_push_s > 0.7;
+    flown.yaw_only = planted_.yaw_only_s > 4;
+    flown.ballooning = planted_.ballooning_s > 0.5;
+    flown.no_throttle_cut = faults_.no_throttle_cut && planted_.crashed;
+    flown.one_sided = faults_.one_sided && planted_.left && planted_.right;
+    return flown;
 }
 
 /// Sticks that the phase does not allow rest, as far as a hand rests.
@@ -340,7 +382,8 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
         const double interval_s = 0.02 + 0.16 * clumsiness_;
         next_look_s_ = now.t_s + interval_s;
         const double look_away_per_s = 0.48 * clumsiness_ * clumsiness_;
-        if (random_.uniform() < look_away_per_s * interval_s) looks_away_until_s_ = now.t_s + 1 + 2.5 * clumsiness_;
+        if (random_.uniform() < look_away_per_s * interval_s) // mostly short, now and then very long
+            looks_away_until_s_ = now.t_s + (1 + 2.5 * clumsiness_) * -std::log(random_.uniform());
 
         const Target target = target_for(seen, phase);
         const Quat q = seen.attitude();
@@ -382,7 +425,9 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
                                           target.most_climb_mps * (1 + 0.5 * clumsiness_));
             const double error = climb_asked_mps_ - seen.climb_mps + climb_error;
             throttle_trim_ = limited(throttle_trim_ + 0.04 * error * interval_s, 0.15);
-            const double hover = hover_throttle(airframe_) / std::sqrt(std::cos(radians(lean)));
+            // Leaning lifts less; a clumsy hand adds too little for it.
+            const double leaning = 1 / std::sqrt(std::cos(radians(lean))) - 1;
+            const double hover = hover_throttle(airframe_) * (1 + (1 - clumsiness_) * leaning);
             asked_.throttle = std::clamp(hover + throttle_misjudged_ + throttle_trim_ + 0.055 * over * error, 0.0, 1.0);
         }
         if (mode_ == Mode::Hold || mode_ == Mode::Sport) sticks_of_hold(target, seen, turn_deg, climb_asked_mps_ + climb_error);
@@ -395,7 +440,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             asked_ = {};
             looks_away_until_s_ = 0;
         } else {
-            plant_faults(seen, now, phase);
+            plant_faults(seen, now, phase, interval_s);
             leave_alone(phase);
         }
     }

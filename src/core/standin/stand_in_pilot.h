@@ -34,6 +34,8 @@ public:
     /// Sticks for the next 10 ms, from the newest log row, the phase that is on, and whether it has crashed or its motors have
     /// failed. To be called once per row.
     Sticks fly(const FlightSample& now, std::size_t phase, bool down = false);
+    /// The habits that it has really flown so far: those asked for, where the drill gave it the chance.
+    [[nodiscard]] StandInFaults planted() const;
     /// Its finger on the switches in this row: starts or stops the motors, and the panic switch.
     [[nodiscard]] bool presses_arm() const { return presses_arm_; }
     [[nodiscard]] bool presses_panic() const { return presses_panic_; }
@@ -49,7 +51,7 @@ private:
     Sticks moved_hands();
     [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
     void switches(const FlightSample& now, const Phase& phase);
-    void plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase);
+    void plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase, double until_next_look_s);
     void leave_alone(const Phase& phase);
     [[nodiscard]] Sticks shadow(double t_s);
     void sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps);
@@ -60,6 +62,10 @@ private:
     RateProfile rates_;
     AngleMode angle_;
     StandInFaults faults_;
+    struct PlantedTimes {
+        double rocking_s = 0, held_push_s = 0, yaw_only_s = 0, ballooning_s = 0;
+        bool crashed = false, left = false, right = false;
+    } planted_;
     double usual_clumsiness_; ///< 1 − skill
     double clumsiness_;       ///< in the phase that is on
     SeededRandom random_;
@@ -94,6 +100,7 @@ private:
 struct FlownDrill {
     FlightLog log;
     Score score;
+    StandInFaults planted{}; ///< what of the habits was really flown
 };
 
 /// Lets the stand-in pilot fly a drill from start to end in the real flight and scores it with the real scorer.

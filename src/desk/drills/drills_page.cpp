@@ -295,7 +295,7 @@ QString DrillsPage::invitation(const Drill& d) const
     }
     const QString name = QString::fromStdString(d.name);
     if (ladder_->locked())
-        return tr("\"%1\" is locked. Hold the stage before it, or open it on the left with a reason. It can be watched and "
+        return tr("\"%1\" is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and "
                   "shadowed now.")
             .arg(name);
     return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · "

@@ -22,7 +22,7 @@
 namespace bh::desk {
 namespace {
 
-enum LimitColumn { Label, Fail, Pass, Merit, Weight, Must, LimitColumns };
+enum LimitColumn { Label, Fail, Pass, Merit, Weight, Must, ToHold, LimitColumns };
 
 QTableWidgetItem* limitCell(const QString& text, bool editable)
 {
@@ -138,13 +138,14 @@ void LadderEditor::makeLimits()
     limits_ = new QTableWidget(0, LimitColumns);
     limits_->setObjectName(QStringLiteral("limits"));
     limits_->setAccessibleName(tr("Limits of the chosen drill"));
-    limits_->setHorizontalHeaderLabels({tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must")});
+    limits_->setHorizontalHeaderLabels(
+        {tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must"), tr("Hold")});
     limits_->verticalHeader()->hide();
     limits_->setShowGrid(false);
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
-    for (const int column : {Fail, Pass, Merit, Weight, Must})
-        limits_->setColumnWidth(column, column == Must ? 44 : column == Fail ? 68 : 58);
+    for (const int column : {Fail, Pass, Merit, Weight, Must, ToHold})
+        limits_->setColumnWidth(column, column >= Must ? 44 : column == Fail ? 68 : 58);
     explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
                       tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
                       tr("The value that gets 100 marks."), tr("In the mean of the marks."),
@@ -258,9 +259,11 @@ void LadderEditor::refreshLimits()
         for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}})
             limits_->setItem(row, column, limitCell(QString::number(value), true));
         limits_->setItem(row, Weight, limitCell(below ? QString() : QString::number(c.weight), !below));
-        auto* must = limitCell({}, false);
-        if (!below) must->setCheckState(c.must ? Qt::Checked : Qt::Unchecked);
-        limits_->setItem(row, Must, must);
+        for (const auto& [column, needed] : {std::pair{Must, c.must}, {ToHold, c.to_hold}}) {
+            auto* tick = limitCell({}, false);
+            if (!below) tick->setCheckState(needed ? Qt::Checked : Qt::Unchecked);
+            limits_->setItem(row, column, tick);
+        }
     };
     if (known)
         for (std::size_t i = 0; i < known->size(); ++i) {
@@ -282,7 +285,7 @@ void LadderEditor::limitsEdited(int row, int column)
     CriterionLimits c = (*known)[criterion];
     Limits& l = below ? *c.below : c.limits;
     bool number = true;
-    const double value = column == Must ? 0 : limits_->item(row, column)->text().toDouble(&number);
+    const double value = column >= Must ? 0 : limits_->item(row, column)->text().toDouble(&number);
     if (!number) {
         refreshLimits();
         return say(tr("Not changed: expected a number."));
@@ -291,7 +294,9 @@ void LadderEditor::limitsEdited(int row, int column)
     if (column == Pass) l.pass = value;
     if (column == Merit) l.merit = value;
     if (column == Weight) c.weight = value;
-    if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked;
+    // What is needed to pass is needed to hold anyway: one of the two.
+    if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked, c.to_hold = c.to_hold && !c.must;
+    if (column == ToHold) c.to_hold = limits_->item(row, ToHold)->checkState() == Qt::Checked, c.must = c.must && !c.to_hold;
     const auto changed = with_limits(*text, criterion, c);
     const auto kept =
         changed ? school_.keep_document(Kind::Drill, drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));

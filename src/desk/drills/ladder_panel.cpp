@@ -264,8 +264,10 @@ void LadderPanel::refreshOpening()
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
     if (!opening_->isVisibleTo(this)) return;
     opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
-    openingWords_->setText(
-        tr("Locked until the stage \"%1\" is held.").arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
+    openingWords_->setText((curriculum.opens_on == Curriculum::OpensOn::Passes
+                                ? tr("Locked until every drill of the stage \"%1\" is passed.")
+                                : tr("Locked until the stage \"%1\" is held."))
+                               .arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
 }
 
 } // namespace bh::desk

@@ -156,7 +156,7 @@ void ScoreCard::setDrill(const Drill* drill)
             table_->setItem(row, column, item);
         };
         put(Key, has_key ? QString::number(row + 1) : QString(), true);
-        put(What, QString::fromStdString(c.label) + (c.must ? tr(" (must)") : QString()), c.must);
+        put(What, QString::fromStdString(c.label) + (c.must ? tr(" (must)") : c.to_hold ? tr(" (to hold)") : QString()), c.must);
         put(How, howInWords(how));
         put(Value, {}, true);
         const auto words = [&](double v) { return valueInWords(v, c.unit()); };

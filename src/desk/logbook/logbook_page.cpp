@@ -75,7 +75,7 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
     case FlightMode: return a.observed ? tr("by eye") : QLatin1String(mode_key(a.mode).data());
     case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
-    case Result: return a.passed ? tr("● passed") : tr("▬ not passed");
+    case Result: return a.holds ? tr("● passed") : a.passed ? tr("○ passed, not to hold") : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
     case Summary: return QString::fromStdString(school_.summary(a));
     default: return {};

@@ -59,7 +59,10 @@ bool CriteriaPanel::event(QEvent* event)
         const QString span = spanText(c);
         QToolTip::showText(help->globalPos(),
                            tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
-                               .arg(QString::fromStdString(c.label), c.must ? tr(" (must)") : QString(),
+                               .arg(QString::fromStdString(c.label),
+                                    c.must      ? tr(" (must)")
+                                    : c.to_hold ? tr(" (to hold)")
+                                                : QString(),
                                     limitText(c, &Limits::fail), limitText(c, &Limits::pass), limitText(c, &Limits::merit),
                                     span.isEmpty() ? QString() : QStringLiteral("; ") + span));
     }

@@ -256,7 +256,7 @@ TEST_CASE("conditions that cannot be are refused by name", "[core][flight][condi
 {
     FlightSetup setup;
     setup.conditions.wind_mps = 60;
-    CHECK(Flight::create(setup).error().message == "wind_mps must lie in 0 to 20 m/s");
+    CHECK(Flight::create(setup).error().message == "wind_mps must lie in 0 to 40 m/s");
     setup.conditions = {};
     setup.conditions.bent_propeller = std::nan("");
     CHECK(Flight::create(setup).error().message.find("bent_propeller") == 0);

@@ -11,8 +11,8 @@ const Curriculum steps{"first-steps", "First steps", 1, {{"Lift", {"lift"}}, {"H
 const std::vector<DrillFact> drills{{"lift", "Lift and settle", 0}, {"height", "Height window", 0}};
 const DrillFact& lift = drills[0];
 
-AttemptFact pass(std::int64_t day, const char* drill = "lift") { return {drill, day, 85, true, 30, std::nullopt, {}}; }
-AttemptFact failed(std::int64_t day, const char* drill = "lift") { return {drill, day, 30, false, 30, std::nullopt, {}}; }
+AttemptFact pass(std::int64_t day, const char* drill = "lift") { return {drill, day, 85, true, true, 30, std::nullopt, {}}; }
+AttemptFact failed(std::int64_t day, const char* drill = "lift") { return {drill, day, 30, false, false, 30, std::nullopt, {}}; }
 
 } // namespace
 
@@ -76,11 +76,31 @@ TEST_CASE("the next best drill is one that can be brought on today, with the rea
     CHECK(pilot_standing(facts, pair, 101, drills).next_drill == "lift");
     CHECK(pilot_standing(facts, pair, 101, drills).next_reason == "passed 3 times, needs another day");
     facts.attempts.push_back(pass(101));
-    facts.attempts.back().left_minus_right = 18;
+    for (const std::size_t i : {1, 2, 3}) facts.attempts[i].left_minus_right = 15 + static_cast<double>(i * i % 5); // 16, 19, 19
     for (const std::int64_t day : {100, 101, 101}) facts.attempts.push_back(pass(day, "height"));
     const PilotStanding s = pilot_standing(facts, pair, 101, drills);
     CHECK(s.next_drill == "lift");
-    CHECK(s.next_reason == "right 18 points behind left");
+    CHECK(s.next_reason == "right 18 points behind left over the last 3 attempts");
+}
+
+TEST_CASE("a weak side is said only when it is there: over the last attempts, with an interval", "[core][progress]")
+{
+    const auto said = [](const std::vector<double>& gaps) {
+        std::vector<AttemptFact> attempts;
+        for (const double gap : gaps) attempts.push_back(pass(100)), attempts.back().left_minus_right = gap;
+        return side_gap_in_words(drill_standing(attempts, lift, 100));
+    };
+    CHECK(said({40, 45}).empty());                // too few to tell
+    CHECK(said({-60, -20, 30, 80, 60}).empty());  // 18 on the mean, and nothing but chance
+    CHECK(said({12, 9, 14, 10, 11, 13}).empty()); // there, and small
+    CHECK(said({-30, -22, -41, -25}) == "left 30 points behind right over the last 4 attempts");
+    CHECK(said({90, 90, 90, -20, -25, -30, -20, -25, -30}) == "left 25 points behind right over the last 6 attempts");
+    // A mean of 3 values and its interval as in any handbook: 16, 19, 19 gives 18 ± 4.303·√3/√3.
+    std::vector<AttemptFact> attempts(3, pass(100));
+    for (const std::size_t i : {0, 1, 2}) attempts[i].left_minus_right = i == 0 ? 16 : 19;
+    const SideGap gap = *drill_standing(attempts, lift, 100).sides;
+    CHECK(gap.low == Approx(18 - 4.303).margin(0.001));
+    CHECK(gap.high == Approx(18 + 4.303).margin(0.001));
 }
 
 TEST_CASE("a drill that asks for minutes is not held before they are flown", "[core][progress]")

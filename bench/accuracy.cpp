@@ -1,0 +1,159 @@
+// How far the measures and the limits can be believed, with the stand-in pilot in every drill: habits planted and found, passes
+// by skill, and the yaw lead of clean flights. `accuracy [SEEDS]` (20) prints three tables; slow, not part of the tests.
+#include "core/base/stats.h"
+#include "core/drill/demonstration.h"
+#include "core/standin/stand_in_pilot.h"
+#include "files/data_folder.h"
+#include "must.h"
+
+#include <algorithm>
+#include <atomic>
+#include <cstdio>
+#include <map>
+#include <string>
+#include <thread>
+#include <vector>
+
+using namespace bh;
+
+namespace {
+
+struct Habit {
+    const char* name;
+    bool StandInFaults::*planted;
+    std::vector<Measure> measures; ///< by which it is found
+};
+const std::vector<Habit> habits{
+    {"rocking", &StandInFaults::rocking, {Measure::RockingShare}},
+    {"held-push", &StandInFaults::held_push, {Measure::HeldPushes}},
+    {"yaw-only", &StandInFaults::yaw_only, {Measure::YawAloneTurns}},
+    {"ballooning", &StandInFaults::ballooning, {Measure::BalloonM, Measure::BrakeGainM, Measure::OvershootM}},
+    {"no-throttle-cut", &StandInFaults::no_throttle_cut, {Measure::ThrottleCutS}},
+    {"one-sided", &StandInFaults::one_sided, {Measure::SideGap}}};
+
+bool told(const FlownDrill& flown, const std::vector<Measure>& measures)
+{
+    return std::any_of(flown.score.faults.begin(), flown.score.faults.end(), [&](const FaultFound& f) {
+        return std::find(measures.begin(), measures.end(), f.fault.measure) != measures.end();
+    });
+}
+
+/// Flies a drill, with a demonstration of the hover where it is one of sticks alone.
+FlownDrill fly(const DataFolder& data, const Drill& drill, double skill, std::uint64_t seed, const StandInFaults& faults = {})
+{
+    const RateProfile rates;
+    Drill flown = drill;
+    if (drill.sticks_only) {
+        const Drill shown = must(data.drill("figure-eight"));
+        static const FlightLog log = must(fly_drill(shown, must(data.setup_for(shown, rates)), 0.95, 1)).log;
+        flown = shadowing(drill, std::make_shared<const FlightLog>(log));
+    }
+    return must(fly_drill(flown, must(data.setup_for(flown, rates)), skill, seed, faults));
+}
+
+struct Row {
+    std::string drill;
+    std::map<std::string, std::pair<int, int>> planted; ///< habit: really flown, and found
+    std::map<std::string, int> alarms;                  ///< on clean flights, by label
+    std::map<std::string, std::map<std::string, int>> crossed;
+    int passes[3] = {0, 0, 0}, holds_at_best = 0;
+    std::map<std::string, int> why[3]; ///< not passed, first words
+    std::vector<double> yaw_lead_ms;
+};
+constexpr double skills[3] = {0.15, 0.6, 0.95};
+
+Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
+{
+    Row row;
+    row.drill = drill.id;
+    for (std::uint64_t seed = 1; seed <= seeds; ++seed) {
+        for (int k = 0; k < 3; ++k) {
+            const FlownDrill flown = fly(data, drill, skills[k], seed);
+            row.passes[k] += flown.score.passed;
+            if (k == 2) row.holds_at_best += flown.score.holds;
+            if (!flown.score.passed) ++row.why[k][summary_of(flown.score).substr(0, 60)];
+        }
+        const FlownDrill clean = fly(data, drill, 0.9, seed);
+        for (const FaultFound& f : clean.score.faults) ++row.alarms[f.fault.label];
+        if (const auto lead = measure(clean.log, {0, clean.log.size()}, Measure::YawLeadMs)) row.yaw_lead_ms.push_back(*lead);
+        if (drill.sticks_only) continue;
+        for (const Habit& habit : habits) {
+            StandInFaults faults;
+            faults.*habit.planted = true;
+            const FlownDrill flown = fly(data, drill, 0.9, seed, faults);
+            if (!(flown.planted.*habit.planted)) continue;
+            auto& [planted, found] = row.planted[habit.name];
+            ++planted;
+            found += told(flown, habit.measures);
+            for (const FaultFound& f : flown.score.faults)
+                if (std::find(habit.measures.begin(), habit.measures.end(), f.fault.measure) == habit.measures.end())
+                    ++row.crossed[habit.name][f.fault.label];
+        }
+    }
+    return row;
+}
+
+} // namespace
+
+int main(int argc, char** argv)
+{
+    const auto seeds = static_cast<std::uint64_t>(argc > 1 ? std::max(1, std::atoi(argv[1])) : 20);
+    const DataFolder data(BH_DATA);
+    std::vector<Drill> drills = must(data.drills());
+    if (argc > 2) std::erase_if(drills, [&](const Drill& d) { return d.id != argv[2]; });
+    std::vector<Row> rows(drills.size());
+    std::atomic<std::size_t> next{0};
+    std::vector<std::thread> threads;
+    for (unsigned t = 0; t < std::max(1U, std::thread::hardware_concurrency()); ++t)
+        threads.emplace_back([&] {
+            for (std::size_t i; (i = next++) < drills.size();) rows[i] = row_of(data, drills[i], seeds);
+        });
+    for (std::thread& t : threads) t.join();
+
+    std::printf("Habits planted at skill 0.9: found / really flown, of %d flights each\n%-16s", static_cast<int>(seeds), "");
+    for (const Habit& h : habits) std::printf("%16s", h.name);
+    std::printf("   false alarms on clean flights\n");
+    std::map<std::string, std::pair<int, int>> all;
+    int alarmed = 0;
+    for (const Row& row : rows) {
+        std::printf("%-16s", row.drill.c_str());
+        for (const Habit& h : habits) {
+            const auto known = row.planted.find(h.name);
+            const auto [planted, found] = known == row.planted.end() ? std::pair{0, 0} : known->second;
+            all[h.name].first += planted, all[h.name].second += found;
+            std::printf("%16s", planted == 0 ? "-" : (std::to_string(found) + " / " + std::to_string(planted)).c_str());
+        }
+        std::printf("   ");
+        for (const auto& [label, count] : row.alarms) std::printf("%s %d; ", label.c_str(), count), alarmed += count;
+        std::printf("\n");
+    }
+    std::printf("%-16s", "all");
+    for (const Habit& h : habits)
+        std::printf("%15.1f%%", all[h.name].first ? 100.0 * all[h.name].second / all[h.name].first : 0.0);
+    std::printf("   %.1f%% of clean flights\n\nAlso told of flights with another habit planted\n",
+                100.0 * alarmed / static_cast<double>(seeds * rows.size()));
+    for (const Row& row : rows)
+        for (const auto& [habit, labels] : row.crossed)
+            for (const auto& [label, count] : labels)
+                std::printf("  %-16s %-16s %s %d\n", row.drill.c_str(), habit.c_str(), label.c_str(), count);
+
+    std::printf("\nPasses of %d flights at skill 0.15, 0.6 and 0.95 (and good enough to hold at 0.95)\n",
+                static_cast<int>(seeds));
+    for (const Row& row : rows) {
+        const auto n = static_cast<double>(seeds);
+        const bool good =
+            row.passes[0] <= 0.05 * n && row.passes[1] >= 0.25 * n && row.passes[1] <= 0.95 * n && row.passes[2] == n;
+        std::printf("%-16s %3d %3d %3d (%d)%s", row.drill.c_str(), row.passes[0], row.passes[1], row.passes[2], row.holds_at_best,
+                    good ? "" : "   not yet:");
+        if (!good)
+            for (const auto& [why, count] : row.why[row.passes[0] > 0.05 * n ? 2 : row.passes[2] < n ? 2 : 1])
+                std::printf(" %d× %s;", count, why.c_str());
+        std::printf("\n");
+    }
+    std::printf("\nYaw lead of clean flights at skill 0.9, ms: median, 5 %% and 95 %% of the flights\n");
+    for (const Row& row : rows)
+        if (!row.yaw_lead_ms.empty())
+            std::printf("%-16s %6.0f %6.0f %6.0f\n", row.drill.c_str(), median(row.yaw_lead_ms),
+                        percentile(row.yaw_lead_ms, 0.05), percentile(row.yaw_lead_ms, 0.95));
+    return 0;
+}
