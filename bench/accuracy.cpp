@@ -2,6 +2,8 @@
 // by skill, and the yaw lead of clean flights. `accuracy [SEEDS]` (20) prints three tables; slow, not part of the tests.
 #include "core/base/stats.h"
 #include "core/drill/demonstration.h"
+#include "core/rates/rate_match.h"
+#include "core/rates/rates_from_log.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
 #include "must.h"
@@ -93,12 +95,81 @@ Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
     return row;
 }
 
+/// A flight in acro high up, with sticks that wander by a share of their travel, and what spoils its log.
+struct Spoilt {
+    const char* name;
+    double seconds = 30, travel = 1, delay_s = 0, noise_dps = 0, most_dps2 = 9000;
+};
+FlightLog wandering_flight(const RateProfile& rates, const Spoilt& as, std::uint64_t seed)
+{
+    FlightSetup setup;
+    setup.world.half_size_m = 1e6;
+    setup.rates = rates;
+    setup.start.height_m = 2000;
+    setup.airframe.max_angular_accel_dps2 = as.most_dps2;
+    Flight flight = must(Flight::create(setup));
+    SeededRandom luck(seed);
+    Sticks sticks{0.5, 0, 0, 0};
+    double slow = 0, noise = 0;
+    while (flight.time_s() < as.seconds) {
+        if (!flight.step(sticks)) continue;
+        slow = 0.985 * slow + 0.11 * luck.normal();
+        sticks.roll = std::clamp(0.85 * sticks.roll + 0.15 * as.travel * slow, -as.travel, as.travel);
+    }
+    FlightLog log = flight.log();
+    const auto late = static_cast<std::size_t>(std::lround(as.delay_s * 100));
+    const std::vector<double> p_dps = log.p_dps;
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        noise = 0.967 * noise + std::sqrt(1 - 0.967 * 0.967) * as.noise_dps * luck.normal(); // fades within 0.3 s
+        log.p_dps[i] = p_dps[i >= late ? i - late : 0] + noise;
+    }
+    return log;
+}
+
+/// How often the true curve lies in its interval over the stick that was flown, at ten places of 60 flights.
+void print_rates_coverage()
+{
+    const Spoilt ways[] = {{"as it is"},
+                           {"delay of 20 ms", 30, 1, 0.02},
+                           {"coloured noise", 30, 1, 0, 8},
+                           {"acceleration limit", 30, 1, 0, 2, 2500},
+                           {"small sticks", 30, 0.3, 0, 4},
+                           {"10 s of flight", 10, 1, 0, 4}};
+    std::printf("\nRates from a log: the true curve lies in its 95 %% interval, of 100\n%-14s", "");
+    for (const Spoilt& way : ways) std::printf("%20s", way.name);
+    std::printf("\n");
+    for (const RateCurve& curve : {RateCurve{CentreMaxCurve{160, 480, 0.3}}, RateCurve{GainEdgeCurve{1.0, 0.6, 0.15}},
+                                   RateCurve{GainCurveCurve{0.9, 0.6, 0.3}}, RateCurve{PercentEndCurve{300, 60, 40}},
+                                   RateCurve{LinearExpoCurve{420, 0.3}}}) {
+        const std::string family(family_key(curve));
+        std::printf("%-14s", family.c_str());
+        for (const Spoilt& way : ways) {
+            RateProfile rates;
+            rates.roll = curve;
+            int inside = 0, all = 0;
+            for (std::uint64_t seed = 1; seed <= 60; ++seed) {
+                const auto found = rates_from_log(wandering_flight(rates, way, seed), StickAxis::Roll, family);
+                if (!found) continue;
+                for (std::size_t k = 1; k < found->interval.size(); ++k) {
+                    const CurveInterval& at = found->interval[k];
+                    const double truth = rate_dps(curve, at.stick);
+                    ++all, inside += at.low_dps <= truth && truth <= at.high_dps;
+                }
+            }
+            std::printf("%20.1f", all ? 100.0 * inside / all : 0.0);
+            std::fflush(stdout);
+        }
+        std::printf("\n");
+    }
+}
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     const auto seeds = static_cast<std::uint64_t>(argc > 1 ? std::max(1, std::atoi(argv[1])) : 20);
     const DataFolder data(BH_DATA);
+    if (argc > 2 && std::string_view(argv[2]) == "rates") return print_rates_coverage(), 0;
     std::vector<Drill> drills = must(data.drills());
     if (argc > 2) std::erase_if(drills, [&](const Drill& d) { return d.id != argv[2]; });
     std::vector<Row> rows(drills.size());
@@ -155,5 +226,6 @@ int main(int argc, char** argv)
         if (!row.yaw_lead_ms.empty())
             std::printf("%-16s %6.0f %6.0f %6.0f\n", row.drill.c_str(), median(row.yaw_lead_ms),
                         percentile(row.yaw_lead_ms, 0.05), percentile(row.yaw_lead_ms, 0.95));
+    if (argc <= 2) print_rates_coverage();
     return 0;
 }

@@ -125,8 +125,15 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
             params[key] = values[i];
             intervals[key] = {found->low[i], found->high[i]};
         }
+        Json curve = Json::array();
+        for (const CurveInterval& at : found->interval)
+            curve.push_back({{"stick", at.stick}, {"rate_dps", at.rate_dps}, {"low_dps", at.low_dps}, {"high_dps", at.high_dps}});
         out["axes"][name] = {{"params", params},
                              {"intervals_95", intervals},
+                             {"flown_to_stick", found->flown_to_stick},
+                             {"known", known_in_words(*found)},
+                             {"curve_95", curve},
+                             {"delay_ms", 1000 * found->delay_s},
                              {"lag_ms", 1000 * found->lag_s},
                              {"rms_dps", found->rms_dps},
                              {"rows", found->rows}};

@@ -1,5 +1,6 @@
 #include "core/standin/stand_in_controller.h"
 #include "files/calibration_document.h"
+#include "files/curriculum_document.h"
 #include "files/data_folder.h"
 #include "files/drill_document.h"
 #include "files/file_text.h"
@@ -45,6 +46,20 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
     const World world = *data.world("circuit");
     CHECK(std::equal(circuit.gates.begin(), circuit.gates.end(), world.gates.begin(), world.gates.end(), same));
     CHECK(data.drill("../worlds/pan").error().code == Error::Code::NotFound);
+}
+
+TEST_CASE("a curriculum says what its stages open on, and is written as it was read", "[files]")
+{
+    const DataFolder data(BH_DATA);
+    const Curriculum own_pace = *data.curriculum("manual-first");
+    CHECK(own_pace.opens_on == Curriculum::OpensOn::Passes);
+    CHECK(data.curriculum("steady-first")->opens_on == Curriculum::OpensOn::Held);
+    const auto again = parse_curriculum(curriculum_text(own_pace), "again");
+    REQUIRE(again);
+    CHECK(again->opens_on == Curriculum::OpensOn::Passes);
+    std::string text = curriculum_text(own_pace);
+    text.replace(text.find("passes"), 6, "pushes");
+    CHECK(parse_curriculum(text, "bad.json").error().message == "bad.json: /opens_on: expected held or passes, found 'pushes'");
 }
 
 TEST_CASE("the limits marked as common practice stand as the trade has them", "[files]")

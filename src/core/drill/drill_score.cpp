@@ -181,8 +181,6 @@ std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::o
     std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) {
         return a.value / a.fault.more_than > b.value / b.fault.more_than;
     });
-    constexpr std::size_t most_at_once = 3;
-    if (shown.size() > most_at_once) shown.resize(most_at_once);
     return shown;
 }
 

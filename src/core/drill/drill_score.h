@@ -37,8 +37,11 @@ struct Score {
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
     std::optional<double> rocking_share;    ///< of the whole flight, with any stick; nothing where nobody measured it
     std::vector<double> throttle_cuts_s;    ///< for each crash, until the throttle was at the bottom (or the log ended)
-    std::vector<FaultFound> faults{}; ///< looked for when the drill is over: the farthest over its limit first, at most three
+    std::vector<FaultFound> faults{};       ///< looked for when the drill is over: the farthest over its limit first
 };
+
+/// So many faults are told at once: nobody works on more.
+inline constexpr std::size_t most_faults_told = 3;
 
 /// A drill is not held on flights that rock for more of their time (house).
 inline constexpr double most_rocking_to_hold = 0.25;

@@ -14,7 +14,10 @@ namespace {
 
 constexpr std::size_t fewest_rows = 300, most_rows = 6000;
 constexpr double least_stick_sd = 0.02;
-constexpr double block_s = 1;
+constexpr double shortest_block_s = 1.5, blocks_wanted = 12; // what shakes the body lasts for some tenths of a second
+constexpr double most_delay_s = 0.06, delay_step_s = 0.005;
+constexpr std::size_t other_parameters = 2; // the lag and the limit of the angular acceleration, behind the curve's
+constexpr double no_limit_dps2 = 40000;
 
 /// One row: the stick that was held since the row before, and the body rates at both ends.
 struct Step {
@@ -23,21 +26,28 @@ struct Step {
     std::size_t block;
 };
 
-std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis)
+std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis, double delay_s)
 {
     const std::vector<double>& stick = stick_column(log, axis);
     const std::vector<double>& rate = axis == StickAxis::Roll ? log.p_dps : axis == StickAxis::Pitch ? log.q_dps : log.r_dps;
     // Pitch stick forward is nose down, and body rates count nose up.
     const double side = axis == StickAxis::Pitch ? -1 : 1;
     constexpr double off_ground_m = 0.3, longest_s = 0.05;
+    const double block_s = std::max(shortest_block_s, std::min(log.duration_s(), 60.0) / blocks_wanted);
     std::vector<Step> steps;
-    std::size_t last = 0;
+    std::size_t last = 0, then = 0; // the row whose stick the aircraft answers to
     for (std::size_t i = 1; i < log.size(); ++i) {
         const double dt_s = log.t_s[i] - log.t_s[i - 1];
         const bool flies = log.armed[i] && log.armed[i - 1] && log.mode[i] == Mode::Acro && log.mode[i - 1] == Mode::Acro &&
                            (!log.has_position || log.height_m[i - 1] > off_ground_m);
         if (!flies || !(dt_s > 0 && dt_s < longest_s)) continue;
-        steps.push_back({stick[i], side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
+        while (then + 1 < log.size() && log.t_s[then + 1] <= log.t_s[i] - delay_s) ++then;
+        // Between two rows in proportion: a delay is no whole number of them.
+        const double into = std::clamp((log.t_s[i] - delay_s - log.t_s[then]) /
+                                           std::max(1e-9, log.t_s[std::min(then + 1, log.size() - 1)] - log.t_s[then]),
+                                       0.0, 1.0);
+        const double asked = stick[then] + into * (stick[std::min(then + 1, log.size() - 1)] - stick[then]);
+        steps.push_back({asked, side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
                          static_cast<std::size_t>((log.t_s[i] - log.t_s[0]) / block_s)});
         last = i;
         if (steps.size() == most_rows) break; // a minute of it: the fit does not need more
@@ -52,6 +62,7 @@ public:
     {
         for (const RateParameter& p : family.parameters) box_.low.push_back(p.low), box_.high.push_back(p.high);
         box_.low.push_back(0.002), box_.high.push_back(0.2); // the lag
+        box_.low.push_back(200), box_.high.push_back(no_limit_dps2);
         for (std::size_t k = 0; k < box_.low.size(); ++k) all_.push_back(k);
     }
 
@@ -60,8 +71,8 @@ public:
     /// and does not pull the lag and the curve to one side.
     void residuals(const std::vector<double>& p, Eigen::VectorXd& r) const
     {
-        const RateCurve curve = *curve_with(family_, std::span(p).first(p.size() - 1)); // the lag comes last
-        const double lag_s = p.back();
+        const RateCurve curve = curve_of(p);
+        const double lag_s = p[p.size() - 2], most_dps2 = p.back();
         r.resize(static_cast<Eigen::Index>(steps_.size()));
         double told = 0, dt_s = -1, keeps = 0;
         for (std::size_t i = 0; i < steps_.size(); ++i) {
@@ -69,9 +80,14 @@ public:
             if (s.begins) told = s.before_dps;
             if (s.dt_s != dt_s) dt_s = s.dt_s, keeps = std::exp(-dt_s / lag_s);
             const double wanted_dps = rate_dps(curve, s.stick);
-            told = wanted_dps + (told - wanted_dps) * keeps;
+            const double step_dps = (wanted_dps - told) * (1 - keeps);
+            told += std::clamp(step_dps, -most_dps2 * dt_s, most_dps2 * dt_s);
             r[static_cast<Eigen::Index>(i)] = weights_[i] * (s.after_dps - told);
         }
+    }
+    [[nodiscard]] RateCurve curve_of(const std::vector<double>& p) const
+    {
+        return *curve_with(family_, std::span(p).first(p.size() - other_parameters));
     }
     double run(std::vector<double>& p, int rounds) const
     {
@@ -90,17 +106,87 @@ public:
         for (std::size_t i = 0; i < sizes.size(); ++i)
             weights_[i] = sizes[i] <= 1.345 * spread ? 1 : std::sqrt(1.345 * spread / sizes[i]);
     }
-    /// Standard errors of the parameters, from leaving out one block after the other. Near the optimum the fit without a block is
-    /// one linear step away.
-    [[nodiscard]] std::vector<double> standard_errors(const std::vector<double>& p) const
+    /// What leaving out one block after the other makes of the parameters: a column for each block, as moved from `p`. Near the
+    /// optimum the fit without a block is one linear step away. A parameter at the end of its range is moved as well: it is not
+    /// known any better for being there.
+    [[nodiscard]] Eigen::MatrixXd without_each_block(const std::vector<double>& p) const
     {
         Eigen::VectorXd r;
         Eigen::MatrixXd j;
         residuals(p, r);
-        std::vector<std::size_t> free;
-        for (const std::size_t k : all_)
-            if (p[k] > box_.low[k] && p[k] < box_.high[k]) free.push_back(k);
-        differentiate([this](const std::vector<double>& at, Eigen::VectorXd& out) { residuals(at, out); }, box_, p, r, free, j);
+        differentiate([this](const std::vector<double>& at, Eigen::VectorXd& out) { residuals(at, out); }, box_, p, r, all_, j);
+        return moved_without_each_block(j, r);
+    }
+    /// The same of any curve that is smooth over what was flown, x, x·|x| and x³ of the stick, behind the lag found: of its rate
+    /// at some sticks, a row each. What a family cannot tell apart in a small part of its curve does not make that part known
+    /// better.
+    struct Smooth {
+        Eigen::VectorXd off;            ///< of the family's curve, at each stick
+        Eigen::MatrixXd without_blocks; ///< a row for each stick, a column for each block
+    };
+    [[nodiscard]] Smooth smooth_curve(const std::vector<double>& p, double flown_to_stick,
+                                      const std::vector<double>& sticks) const
+    {
+        const auto terms = [&](double stick) {
+            const double u = stick / flown_to_stick;
+            return Eigen::Vector3d(u, u * std::abs(u), u * u * u);
+        };
+        const auto rows = static_cast<Eigen::Index>(steps_.size());
+        const double lag_s = p[p.size() - 2];
+        Eigen::MatrixXd j(rows, 5); // the terms, the lag and a shift in time
+        Eigen::Vector3d told = Eigen::Vector3d::Zero();
+        for (Eigen::Index i = 0; i < rows; ++i) {
+            const Step& s = steps_[static_cast<std::size_t>(i)];
+            if (s.begins) told.setZero();
+            told = terms(s.stick) + (told - terms(s.stick)) * std::exp(-s.dt_s / lag_s);
+            j.row(i).head<3>() = told;
+            j.row(i).tail<2>().setZero();
+            j(i, 4) = s.begins ? 0 : (s.after_dps - s.before_dps) / s.dt_s;
+            j(i, 3) = rate_dps(curve_of(p), s.stick) - s.after_dps; // how far it still has to go: what a longer lag changes
+            if (s.begins) j(i, 3) = 0;
+        }
+        Eigen::VectorXd r;
+        residuals(p, r); // what is left over, weighted as in the fit
+        for (Eigen::Index i = 0; i < rows; ++i) j.row(i) *= -weights_[static_cast<std::size_t>(i)];
+        const Eigen::MatrixXd moved = moved_without_each_block(j, r);
+        const Eigen::VectorXd whole = j.colPivHouseholderQr().solve(-r);
+        Smooth smooth{Eigen::VectorXd(static_cast<Eigen::Index>(sticks.size())),
+                      Eigen::MatrixXd(static_cast<Eigen::Index>(sticks.size()), moved.cols())};
+        for (std::size_t k = 0; k < sticks.size(); ++k) {
+            const auto at = static_cast<Eigen::Index>(k);
+            smooth.off[at] = terms(sticks[k]).dot(whole.head<3>());
+            smooth.without_blocks.row(at) = terms(sticks[k]).transpose() * moved.topRows<3>();
+        }
+        return smooth;
+    }
+    /// Parameters of the curve that change nothing where they are.
+    [[nodiscard]] std::vector<std::size_t> sleeping(const std::vector<double>& p) const
+    {
+        Eigen::VectorXd r;
+        Eigen::MatrixXd j;
+        residuals(p, r);
+        differentiate([this](const std::vector<double>& at, Eigen::VectorXd& out) { residuals(at, out); }, box_, p, r, all_, j);
+        std::vector<std::size_t> still;
+        for (std::size_t k = 0; k + other_parameters < p.size(); ++k)
+            if (j.col(static_cast<Eigen::Index>(k)).norm() < 1e-9) still.push_back(k);
+        return still;
+    }
+    [[nodiscard]] double spread_dps(const std::vector<double>& p)
+    {
+        std::fill(weights_.begin(), weights_.end(), 1.0);
+        Eigen::VectorXd r;
+        residuals(p, r);
+        return std::sqrt(r.squaredNorm() / static_cast<double>(steps_.size()));
+    }
+    [[nodiscard]] std::size_t rows() const { return steps_.size(); }
+    [[nodiscard]] std::size_t blocks() const { return steps_.back().block - steps_.front().block + 1; }
+    [[nodiscard]] const FitBounds& box() const { return box_; }
+
+private:
+    /// Linear steps from a least-squares optimum to that without each block, for derivatives and residuals there; about their
+    /// mean.
+    [[nodiscard]] Eigen::MatrixXd moved_without_each_block(Eigen::MatrixXd j, const Eigen::VectorXd& r) const
+    {
         const Eigen::VectorXd size = j.colwise().norm().cwiseMax(1e-12); // parameters of very different sizes
         for (Eigen::Index k = 0; k < j.cols(); ++k) j.col(k) /= size[k];
         // The slope of Huber's function is 0 beyond its bend: those rows pull, but do not stiffen.
@@ -117,33 +203,16 @@ public:
             const Eigen::MatrixXd of_block = j.middleRows(from, count);
             const Eigen::MatrixXd stiff_of_block = stiff.middleRows(from, count);
             Eigen::MatrixXd left = normal - stiff_of_block.transpose() * stiff_of_block;
-            left.diagonal().array() += 1e-12;
-            moved.push_back(left.ldlt().solve(of_block.transpose() * r.segment(from, count) - gradient));
+            left.diagonal().array() += 1e-9;
+            const Eigen::VectorXd step = left.ldlt().solve(of_block.transpose() * r.segment(from, count) - gradient);
+            moved.push_back(step.cwiseQuotient(size));
             i = end;
         }
-        Eigen::VectorXd middle = Eigen::VectorXd::Zero(j.cols()), squares = middle;
-        for (const auto& m : moved) middle += m / static_cast<double>(moved.size());
-        for (const auto& m : moved) squares += (m - middle).cwiseAbs2();
-        const auto n = static_cast<double>(moved.size());
-        std::vector<double> errors(p.size(), 0.0);
-        for (std::size_t k = 0; k < free.size(); ++k) {
-            const auto at = static_cast<Eigen::Index>(k);
-            errors[free[k]] = std::sqrt((n - 1) / n * squares[at]) / size[at];
-        }
-        return errors;
+        Eigen::MatrixXd all(j.cols(), static_cast<Eigen::Index>(moved.size()));
+        for (std::size_t i = 0; i < moved.size(); ++i) all.col(static_cast<Eigen::Index>(i)) = moved[i];
+        return all.colwise() - all.rowwise().mean();
     }
-    [[nodiscard]] double spread_dps(const std::vector<double>& p)
-    {
-        std::fill(weights_.begin(), weights_.end(), 1.0);
-        Eigen::VectorXd r;
-        residuals(p, r);
-        return std::sqrt(r.squaredNorm() / static_cast<double>(steps_.size()));
-    }
-    [[nodiscard]] std::size_t rows() const { return steps_.size(); }
-    [[nodiscard]] std::size_t blocks() const { return steps_.back().block - steps_.front().block + 1; }
-    [[nodiscard]] const FitBounds& box() const { return box_; }
 
-private:
     std::vector<Step> steps_;
     std::string family_;
     std::vector<double> weights_;
@@ -158,7 +227,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     const RateFamily* family = rate_family(family_key);
     if (!family) return bad_input("expected " + rate_family_names() + ", found '" + std::string(family_key) + "'");
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
-    std::vector<Step> steps = usable_steps(log, axis);
+    std::vector<Step> steps = usable_steps(log, axis, 0);
     if (steps.size() < fewest_rows)
         return bad_input("only " + std::to_string(steps.size()) + " rows of acro off the ground, expected " +
                          std::to_string(fewest_rows));
@@ -168,30 +237,94 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
         return bad_input("the " + std::string(stick_axis_key(axis)) + " stick hardly moves: nothing can be told from it");
 
     Fit fit(std::move(steps), *family);
-    // From a learner's curve in that family, with a usual lag, and from a wild one: the better of both.
     std::vector<double> best;
     double best_cost = 1e300;
-    for (const RateCurve& from : {RateCurve{CentreMaxCurve{150, 350, 0.2}}, RateCurve{CentreMaxCurve{200, 800, 0.6}}}) {
-        const auto start = match_rates(from, family_key);
-        std::vector<double> p = parameters_of(start->curve);
-        p.push_back(0.03);
-        if (const double cost = fit.run(p, 25); cost < best_cost) best_cost = cost, best = p;
+    const auto start_from = [&](std::vector<double> p) {
+        if (const double cost = fit.run(p, 20); cost < best_cost) best_cost = cost, best = std::move(p);
+    };
+    // A parameter that has run to where it changes nothing (a max under its centre) finds no way back by itself.
+    const auto wake_sleeping = [&] {
+        for (const std::size_t k : fit.sleeping(best)) {
+            std::vector<double> p = best;
+            p[k] = fit.box().low[k] + 0.3 * (fit.box().high[k] - fit.box().low[k]);
+            start_from(std::move(p));
+        }
+    };
+    // From a learner's curve in that family with a usual lag, from wild ones, and from one that only bends late: a fit that has
+    // gone straight finds no way back. Then the best of them with a limited angular acceleration.
+    for (const CentreMaxCurve& from : {CentreMaxCurve{150, 350, 0.2}, {200, 800, 0.6}, {120, 1500, 0.9}, {60, 600, 0.3}}) {
+        std::vector<double> p = parameters_of(match_rates(from, family_key)->curve);
+        p.push_back(0.03), p.push_back(no_limit_dps2);
+        start_from(p);
+    }
+    wake_sleeping();
+    std::vector<double> limited = best;
+    limited.back() = 3000;
+    start_from(limited);
+    FlownRates flown;
+    for (double delay_s = delay_step_s; delay_s <= most_delay_s; delay_s += delay_step_s) {
+        Fit delayed(usable_steps(log, axis, delay_s), *family);
+        std::vector<double> p = best;
+        if (const double cost = delayed.run(p, 20); cost < best_cost) {
+            best_cost = cost, best = p, fit = std::move(delayed), flown.delay_s = delay_s;
+        } else if (delay_s > flown.delay_s + 2.5 * delay_step_s) {
+            break; // it only gets worse from here
+        }
     }
     for (int round = 0; round < 3; ++round) fit.resist_outliers(best), fit.run(best, 8);
 
-    FlownRates flown;
     flown.rows = fit.rows();
-    flown.curve = *curve_with(family_key, std::span(best).first(best.size() - 1));
-    flown.lag_s = best.back();
-    const std::vector<double> errors = fit.standard_errors(best);
+    flown.curve = fit.curve_of(best);
+    flown.lag_s = best[best.size() - 2];
+    const Eigen::MatrixXd moved = fit.without_each_block(best);
     flown.rms_dps = fit.spread_dps(best);
-    const double t = student_t_975(static_cast<double>(fit.blocks()) - 1);
-    for (std::size_t i = 0; i + 1 < best.size(); ++i) {
-        const double reach = t * errors[i];
-        flown.low.push_back(std::max(fit.box().low[i], best[i] - reach));
-        flown.high.push_back(std::min(fit.box().high[i], best[i] + reach));
+    const auto n = static_cast<double>(moved.cols());
+    const double t = student_t_975(std::max(1.0, n - 1));
+    // A dozen blocks that hang together a little, and a delay chosen from a grid, make the jackknife too sure of itself: by this
+    // much, as `accuracy` measures it (house).
+    constexpr double widened = 1.4;
+    const auto reach = [&](const Eigen::RowVectorXd& of_blocks) {
+        return widened * t * std::sqrt((n - 1) / n * of_blocks.squaredNorm());
+    };
+    const std::size_t parameters = best.size() - other_parameters;
+    for (std::size_t i = 0; i < parameters; ++i) {
+        const double r = reach(moved.row(static_cast<Eigen::Index>(i)));
+        flown.low.push_back(std::max(fit.box().low[i], best[i] - r));
+        flown.high.push_back(std::min(fit.box().high[i], best[i] + r));
+    }
+    for (double& stick : sticks) stick = std::abs(stick);
+    flown.flown_to_stick = percentile(sticks, 0.99);
+    std::vector<double> at_sticks;
+    for (int k = 0; k <= 10; ++k) at_sticks.push_back(flown.flown_to_stick * k / 10);
+    const auto smooth = fit.smooth_curve(best, flown.flown_to_stick, at_sticks);
+    for (std::size_t k = 0; k < at_sticks.size(); ++k) {
+        const double stick = at_sticks[k];
+        const double rate = rate_dps(flown.curve, stick);
+        Eigen::RowVectorXd of_blocks = Eigen::RowVectorXd::Zero(moved.cols());
+        for (std::size_t i = 0; i < parameters; ++i) {
+            std::vector<double> p = best;
+            double step = 1e-5 * (fit.box().high[i] - fit.box().low[i]);
+            if (p[i] + step > fit.box().high[i]) step = -step;
+            p[i] += step;
+            of_blocks += (rate_dps(fit.curve_of(p), stick) - rate) / step * moved.row(static_cast<Eigen::Index>(i));
+        }
+        constexpr double whole_curve = 0.6; // with less of it flown, a family's parameters hang together
+        const bool little = flown.flown_to_stick < whole_curve;
+        const auto at = static_cast<Eigen::Index>(k);
+        constexpr double least_dps = 0.2; // sticks are held from row to row
+        const double of_smooth = little ? 1.2 * reach(smooth.without_blocks.row(at)) : 0;
+        const double r = std::max({least_dps, reach(of_blocks), of_smooth});
+        const double off = little ? smooth.off[at] : 0;
+        flown.interval.push_back({stick, rate, std::max(0.0, rate - r + std::min(0.0, off)), rate + r + std::max(0.0, off)});
     }
     return flown;
+}
+
+std::string known_in_words(const FlownRates& flown)
+{
+    constexpr double whole = 0.9;
+    if (flown.flown_to_stick >= whole) return "known over the whole stick";
+    return "not known beyond " + std::to_string(std::lround(100 * flown.flown_to_stick)) + " % stick";
 }
 
 } // namespace bh

@@ -501,7 +501,7 @@ void DrillsPage::showResult(const Score& score, const QString& follows)
 {
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
     QStringList said{QString::fromStdString(summary_of(score))};
-    for (std::size_t i = 1; i < score.faults.size(); ++i)
+    for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)
         said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));

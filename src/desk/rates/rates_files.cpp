@@ -49,9 +49,10 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
                          .arg(QString::fromUtf8(of->parameters[k].name.data()))
                          .arg(flown->low[k], 0, 'g', 4)
                          .arg(flown->high[k], 0, 'g', 4);
-        said << QObject::tr("%1 %2 (lag %3 ms)")
-                    .arg(QLatin1String(axis_names[at]), parts.join(QStringLiteral(", ")))
-                    .arg(1000 * flown->lag_s, 0, 'f', 0);
+        said << QObject::tr("%1 %2 (%3; delay and lag %4 ms)")
+                    .arg(QLatin1String(axis_names[at]), parts.join(QStringLiteral(", ")),
+                         QString::fromStdString(known_in_words(*flown)))
+                    .arg(1000 * (flown->delay_s + flown->lag_s), 0, 'f', 0);
     }
     if (!any) return bad_input(path + ": " + why);
     read.said = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));

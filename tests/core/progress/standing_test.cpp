@@ -67,6 +67,29 @@ TEST_CASE("a stage opens when the one before is held, or by hand, and stays open
     CHECK(pilot_standing(facts, steps, 140, drills).next_drill == "lift");
 }
 
+TEST_CASE("going on and holding are two things: a stage opens on passes where the curriculum says so", "[core][progress]")
+{
+    using S = StageState;
+    Curriculum own_pace = steps;
+    own_pace.opens_on = Curriculum::OpensOn::Passes;
+    PilotFacts facts;
+    const auto stages = [&](const Curriculum& c) { return pilot_standing(facts, c, 101, drills).stages; };
+    CHECK(stages(own_pace) == std::vector{S::Open, S::Locked});
+    AttemptFact once = pass(100);
+    once.holds = false;
+    facts.attempts = {once};
+    CHECK(stages(own_pace) == std::vector{S::Partly, S::Open});
+    CHECK(stages(steps) == std::vector{S::Partly, S::Locked});
+    // Passed again and again, and never well enough to hold it.
+    facts.attempts = {once, once, once, once};
+    facts.attempts[3].day = 101;
+    const DrillStanding s = drill_standing(facts.attempts, lift, 101);
+    CHECK(s.state == DrillState::Tried);
+    CHECK(s.passes == 4);
+    CHECK(s.next == "passed 4 times, 0 of 3 good enough to hold");
+    CHECK(stages(steps) == std::vector{S::Partly, S::Locked});
+}
+
 TEST_CASE("the next best drill is one that can be brought on today, with the reason", "[core][progress]")
 {
     const Curriculum pair{"pair", "Pair", 1, {{"Both", {"lift", "height"}}}};

@@ -10,8 +10,9 @@ using namespace bh;
 
 namespace {
 
-/// A lively flight: sticks that wander over all of their travel, smoothly, in acro far above the ground.
-FlightLog lively_flight(const RateProfile& rates, std::uint64_t seed, double seconds, const Conditions& day = {})
+/// A lively flight: sticks that wander over all of their travel, or a share of it, smoothly, in acro far above the ground.
+FlightLog lively_flight(const RateProfile& rates, std::uint64_t seed, double seconds, const Conditions& day = {},
+                        double travel = 1)
 {
     FlightSetup setup;
     setup.world.half_size_m = 1e6;
@@ -28,7 +29,7 @@ FlightLog lively_flight(const RateProfile& rates, std::uint64_t seed, double sec
         double* of[] = {&sticks.roll, &sticks.pitch, &sticks.yaw};
         for (int k = 0; k < 3; ++k) {
             slow[k] = 0.985 * slow[k] + 0.11 * random.normal(); // about 0.6 of travel, over some 0.7 s
-            *of[k] = std::clamp(0.85 * *of[k] + 0.15 * slow[k], -1.0, 1.0);
+            *of[k] = std::clamp(0.85 * *of[k] + 0.15 * travel * slow[k], -travel, travel);
         }
     }
     return flight.log();
@@ -75,6 +76,46 @@ TEST_CASE("the true parameters lie in their 95 % intervals in at least 93 of 100
     }
     CAPTURE(inside[0], inside[1], inside[2]);
     for (const int n : inside) CHECK(n >= 93);
+}
+
+TEST_CASE("what a flight does not show is not said: small sticks, and how far the curve is known", "[core][rates]")
+{
+    RateProfile rates;
+    rates.roll = LinearExpoCurve{350, 0.3};
+    Conditions day;
+    day.wind_mps = 5, day.gusts = true, day.bent_propeller = 0.05;
+    const auto small = rates_from_log(lively_flight(rates, 4, 30, day, 0.09), StickAxis::Roll, "centre-max");
+    REQUIRE(small);
+    CHECK(small->flown_to_stick == Approx(0.09).margin(0.01));
+    CHECK(known_in_words(*small) == "not known beyond 9 % stick");
+    REQUIRE(small->interval.size() == 11);
+    CHECK(small->interval.back().stick == Approx(small->flown_to_stick));
+    CHECK(small->high[1] - small->low[1] > 350); // of the max: next to nothing is known
+    int inside = 0;
+    for (const CurveInterval& at : small->interval) {
+        CHECK(at.low_dps <= at.rate_dps);
+        CHECK(at.rate_dps <= at.high_dps);
+        const double truth = rate_dps(rates.roll, at.stick);
+        inside += at.low_dps <= truth && truth <= at.high_dps;
+    }
+    CHECK(inside >= 10);
+    const auto whole = rates_from_log(lively_flight(rates, 4, 30), StickAxis::Roll, "linear-expo");
+    CHECK(known_in_words(*whole) == "known over the whole stick");
+    CHECK(whole->high[0] - whole->low[0] < 20);
+}
+
+TEST_CASE("a pure delay is told from the lag, and a limit of the angular acceleration from the curve", "[core][rates]")
+{
+    RateProfile rates;
+    rates.roll = CentreMaxCurve{160, 480, 0.3};
+    FlightLog log = lively_flight(rates, 6, 30);
+    std::vector<double> late = log.p_dps; // seen 20 ms later
+    for (std::size_t i = 2; i < late.size(); ++i) late[i] = log.p_dps[i - 2];
+    log.p_dps = late;
+    const auto found = rates_from_log(log, StickAxis::Roll, "centre-max");
+    CHECK(found->delay_s == Approx(0.02).margin(0.006));
+    CHECK(found->lag_s == Approx(Airframe{}.rate_lag_s).margin(0.006));
+    CHECK(difference(found->curve, rates.roll).rms_dps < 2);
 }
 
 TEST_CASE("outliers in a log are resisted", "[core][rates]")

@@ -95,6 +95,13 @@ TEST_CASE("parameters out of range are refused by name", "[core][rates]")
     CHECK_FALSE(checked(RateCurve{TableCurve{}}));
     CHECK_FALSE(checked(RateCurve{LinearExpoCurve{std::nan(""), 0}}));
     CHECK(checked(RateCurve{LinearExpoCurve{500, 0.3}}));
+    // Only the output is clamped; a parameter may go beyond it, and the curve below is the steeper for it.
+    for (const double max_dps : {2000.0, 2050.0, 2200.0}) {
+        CHECK(checked(RateCurve{CentreMaxCurve{200, max_dps, 0.4}}));
+        CHECK(rate_dps(LinearExpoCurve{max_dps, 0.2}, 1) == rate_limit_dps);
+        CHECK(rate_dps(LinearExpoCurve{max_dps, 0}, 0.5) == Approx(max_dps / 2));
+    }
+    CHECK_FALSE(checked(RateCurve{LinearExpoCurve{9000, 0.3}}));
 }
 
 TEST_CASE("a measured table goes through its points without overshoot", "[core][rates]")
