@@ -207,6 +207,14 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::opt
     if (in.has("height_m")) m.options.height_m = in.number("height_m");
     m.options.window_m = in.number("window_m", m.options.window_m);
     m.options.along_m = in.number("along_m", 0);
+    m.last_s = in.number("last_s", 0);
+    if (in.has("yaw_share_band")) { // instead of that of the camera's tilt
+        const auto band = in.at("yaw_share_band").items();
+        const bool good =
+            band.size() == 2 && band[0].number() >= 0 && band[0].number() < band[1].number() && band[1].number() <= 1;
+        if (!good) in.at("yaw_share_band").fault("expected two shares, the least and the most");
+        m.options.turn_band = TurnBand{0, band[0].number(), band[1].number()};
+    }
     if (in.has("over")) {
         static constexpr std::array overs{"whole", "worst", "mean", "best"};
         const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
@@ -244,9 +252,9 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, std::
         below.only({"fail", "pass", "merit"});
         c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
     }
-    in.only({"measure",         "label",   "unit", "advice", "must",  "to_hold", "if_any",
-             "common_practice", "weight",  "fail", "pass",   "merit", "phases",  "height_m",
-             "window_m",        "along_m", "over", "axis",   "below", "sides"});
+    in.only({"measure", "label",          "unit", "advice", "must",   "to_hold",  "if_any",   "common_practice",
+             "weight",  "fail",           "pass", "merit",  "phases", "height_m", "window_m", "along_m",
+             "last_s",  "yaw_share_band", "over", "axis",   "below",  "sides"});
     return c;
 }
 
@@ -262,7 +270,8 @@ Fault fault_at(const JsonIn& in, const std::vector<Phase>& phases)
     Fault fault;
     read_measuring(in, phases, std::nullopt, fault);
     fault.more_than = in.number("more_than");
-    in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "over", "axis", "more_than"});
+    in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "last_s", "yaw_share_band",
+             "over", "axis", "more_than"});
     return fault;
 }
 

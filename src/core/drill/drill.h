@@ -89,6 +89,7 @@ struct Measuring {
     /// How the span is taken: all of its phases in one, or each by itself with the worst, the mean or the best one.
     enum class Over : std::uint8_t { Whole, Worst, Mean, Best };
     Over over = Over::Whole;
+    double last_s = 0;      ///< only the end of each span, so long; 0: all of it
     MeasureOptions options; ///< its line is filled in from the flight
     [[nodiscard]] Unit unit() const { return facts_of(measure).unit; }
     std::string label;  ///< for people: "Height within ±1 m"

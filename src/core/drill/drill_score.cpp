@@ -55,7 +55,7 @@ struct Taken {
     RowSpan rows;
     const Phase* phase; ///< the first of them
 };
-std::vector<Taken> spans_of(const DrillRunner& runner, const Measuring& what)
+std::vector<Taken> spans_of(const DrillRunner& runner, const FlightLog& log, const Measuring& what)
 {
     std::vector<Taken> spans;
     for (const PhaseSpan& flown : runner.spans()) {
@@ -65,6 +65,11 @@ std::vector<Taken> spans_of(const DrillRunner& runner, const Measuring& what)
             spans.push_back({flown.rows, &runner.drill().phases[flown.phase]});
         spans.back().rows.last = flown.rows.last;
     }
+    if (what.last_s > 0)
+        for (Taken& taken : spans) {
+            const std::size_t from = rows_between(log, log.t_s[taken.rows.last - 1] - what.last_s, 0).first;
+            taken.rows.first = std::max(taken.rows.first, from);
+        }
     return spans;
 }
 
@@ -113,7 +118,7 @@ public:
     {
         Found found;
         double sum = 0, count = 0;
-        for (const Taken& taken : spans_of(runner_, what)) {
+        for (const Taken& taken : spans_of(runner_, log_, what)) {
             const auto one = once(what, taken);
             if (!one) continue;
             const TimeSpan times{log_.t_s[taken.rows.first], log_.t_s[taken.rows.last - 1]};

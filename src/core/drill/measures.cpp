@@ -377,7 +377,7 @@ bool is_of_turns(Measure measure)
 std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what, const MeasureOptions& options)
 {
     if (what == Measure::YawAloneTurns) {
-        const TurnBand band = turn_band(options.camera_tilt_deg);
+        const TurnBand band = options.turn_band.value_or(turn_band(options.camera_tilt_deg));
         double alone = 0, judged = 0;
         for (const Turn& turn : turns)
             if (can_be_judged(turn)) ++judged, alone += fault_of(turn, band) == TurnFault::YawAlone;

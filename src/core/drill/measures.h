@@ -116,9 +116,10 @@ struct MeasureOptions {
     std::optional<StickAxis> axis; ///< of reversals (the throttle's when not said) and rocking (any)
     double turn_deg = 0;           ///< that was asked for
     double along_m = 0;
-    double camera_tilt_deg = 25; ///< that turns are judged by
-    std::vector<Vec2> flags_m;   ///< north, east
-    std::vector<Gate> gates;     ///< in their order
+    double camera_tilt_deg = 25;         ///< that turns are judged by
+    std::optional<TurnBand> turn_band{}; ///< instead of the tilt's
+    std::vector<Vec2> flags_m;           ///< north, east
+    std::vector<Gate> gates;             ///< in their order
     int laps = 1;
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
 };

@@ -25,4 +25,15 @@ std::optional<double> flag_distance_m(const FlightLog& log, RowSpan span, const 
     return passes > 0 ? std::optional(sum / passes) : std::nullopt;
 }
 
+std::optional<double> nearest_flag_m(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags_m)
+{
+    std::optional<double> nearest;
+    for (const Vec2& flag : flags_m)
+        for (std::size_t i = span.first; i < span.last; ++i) {
+            const double away_m = (Vec2(log.north_m[i], log.east_m[i]) - flag).norm();
+            nearest = std::min(nearest.value_or(away_m), away_m);
+        }
+    return nearest;
+}
+
 } // namespace bh

@@ -1,5 +1,7 @@
 #include "core/path/turns.h"
 
+#include "core/path/flags.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -128,7 +130,7 @@ std::vector<double> unwrapped_heading_deg(const FlightLog& log, RowSpan span)
     return heading;
 }
 
-std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
+std::vector<Turn> find_turns(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags_m)
 {
     std::vector<Turn> turns;
     if (span.size() < 3) return turns;
@@ -172,6 +174,7 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span)
                      std::vector<double>(rate.begin() + static_cast<std::ptrdiff_t>(first),
                                          rate.begin() + static_cast<std::ptrdiff_t>(last + 1)),
                      turn);
+        turn.flag_m = nearest_flag_m(log, turn.rows, flags_m);
         turns.push_back(turn);
     }
     return turns;

@@ -19,6 +19,7 @@ struct Turn {
     /// Yaw stick before roll stick: each when it first passes 20 % of its peak into the turn, from 0.6 s before the turn until
     /// its middle; nothing when either peak is under 5 % of the travel, or a stick stands there already, as in linked turns.
     std::optional<double> yaw_lead_s;
+    std::optional<double> flag_m;                       ///< the closest pass of a flag in the turn; nothing where there are none
     double radius_m = 0;                                ///< way flown over the angle turned
     double drift_deg = 0;                               ///< mean angle between track and nose
     double horizon_error_deg = 0;                       ///< RMS of the bank off the coordinated one, atan(v·heading rate/g)
@@ -30,8 +31,8 @@ struct Turn {
     [[nodiscard]] Side side() const { return right() ? Side::Right : Side::Left; }
 };
 
-/// Turns of more than 20 °/s and at least 45° in all (house).
-[[nodiscard]] std::vector<Turn> find_turns(const FlightLog& log, RowSpan span);
+/// Turns of more than 20 °/s and at least 45° in all (house); flags, where there are some, stand at these places north and east.
+[[nodiscard]] std::vector<Turn> find_turns(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags_m = {});
 
 /// What of a turn is judged good at a camera tilt: shares of yaw between these. The more the camera is tipped up, the more the
 /// aircraft leans in flight, and the more of a turn of the nose is roll of the body.

@@ -32,7 +32,7 @@ std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, cons
     if (s.passes == 0) return "no pass in " + counted(s.attempts, "attempt");
     if (s.holding < rules.passes && s.holding < s.passes)
         return "passed " + counted(s.passes, "time") + ", " + std::to_string(s.holding) + " of " + std::to_string(rules.passes) +
-               " good enough to hold";
+               " to hold";
     if (s.holding < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
     if (s.holding_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
     return "passed " + counted(s.passes, "time") + ", " + counted(static_cast<std::int64_t>(s.minutes), "minute") + " of " +

@@ -67,6 +67,8 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     if (role == DrillIdRole) return QString::fromStdString(a.drill_id);
     if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
     if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(school_.summary(a));
+    if (role == Qt::ToolTipRole && index.column() == Result && a.passed && !a.holds)
+        return tr("Passed, but not so well that it counts towards holding the drill.");
     if (role == Qt::ForegroundRole && index.column() == Result) return a.passed ? theme().held : theme().notMet;
     const bool sort = role == SortRole;
     if (role != Qt::DisplayRole && !sort) return {};
@@ -75,7 +77,7 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
     case FlightMode: return a.observed ? tr("by eye") : QLatin1String(mode_key(a.mode).data());
     case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
-    case Result: return a.holds ? tr("● passed") : a.passed ? tr("○ passed, not to hold") : tr("▬ not passed");
+    case Result: return a.holds ? tr("● passed") : a.passed ? tr("○ passed only") : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
     case Summary: return QString::fromStdString(school_.summary(a));
     default: return {};

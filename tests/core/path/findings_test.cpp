@@ -1,5 +1,6 @@
 // What is found in a flight, against flights that are drawn by kinematics: a level turn at a speed and a heading rate has a
 // radius of v/ω, a coordinated bank of atan(v·ω/g) and body rates by Euler's equations, whatever finds it.
+#include "core/drill/measures.h"
 #include "core/path/brakes.h"
 #include "core/path/held_pushes.h"
 #include "core/path/leans.h"
@@ -86,7 +87,17 @@ TEST_CASE("a coordinated turn measures as its kinematics say, and is no fault", 
         CHECK(*t.yaw_lead_s == Approx(0.1).margin(0.021));
         CHECK(t.throttle_sd == Approx(0).margin(1e-6));
         CHECK_FALSE(fault_of(t, turn_band(25)));
+        CHECK_FALSE(t.flag_m);
+        // A flag in the middle of the circle, which begins 16 m to the north: as far away as the radius.
+        const Vec2 centre(16, side * 8 / radians(60));
+        CHECK(*find_turns(log, all(log), {Vec2(200, 0), centre}).at(0).flag_m == Approx(8 / radians(60)).margin(0.3));
     }
+    // The band is the tilt's, or one that a drill has of its own.
+    MeasureOptions options;
+    const FlightLog log = level_turn({});
+    CHECK(*measure(log, all(log), Measure::YawAloneTurns, options) == 0);
+    options.turn_band = TurnBand{0, 0.1, 0.5};
+    CHECK(*measure(log, all(log), Measure::YawAloneTurns, options) == 1);
 }
 
 TEST_CASE("a turn on yaw alone drifts wide and is told by its bank; one on the spot tells nothing", "[core][path]")

@@ -86,7 +86,7 @@ TEST_CASE("going on and holding are two things: a stage opens on passes where th
     const DrillStanding s = drill_standing(facts.attempts, lift, 101);
     CHECK(s.state == DrillState::Tried);
     CHECK(s.passes == 4);
-    CHECK(s.next == "passed 4 times, 0 of 3 good enough to hold");
+    CHECK(s.next == "passed 4 times, 0 of 3 to hold");
     CHECK(stages(steps) == std::vector{S::Partly, S::Locked});
 }
 
