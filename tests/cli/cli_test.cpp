@@ -20,6 +20,23 @@ std::string badInput(const std::string& arguments)
     return a.err;
 }
 
+/// An aircraft with a straight throttle that lifts four times its weight.
+nlohmann::json plainAirframe(double mass_kg, double drag_area_m2)
+{
+    return {{"format", "bluehangar.aircraft/1"},
+            {"id", "test"},
+            {"name", "Test"},
+            {"mass_kg", mass_kg},
+            {"thrust_to_weight", 4},
+            {"thrust_curve", 0},
+            {"motor_lag_s", 0.04},
+            {"drag_area_m2", drag_area_m2},
+            {"rotor_drag_kgps", 0},
+            {"rate_lag_s", 0.03},
+            {"max_angular_accel_dps2", 9000},
+            {"body_radius_m", 0.1}};
+}
+
 } // namespace
 
 TEST_CASE("controller calibrate agrees with the reference recordings", "[cli]")
@@ -113,20 +130,7 @@ TEST_CASE("flight simulate meets the closed forms of falling and of level flight
         REQUIRE(answer.exit == 0);
         return nlohmann::json::parse(answer.out);
     };
-    const auto airframe = [](const nlohmann::json& row) {
-        return nlohmann::json{{"format", "bluehangar.aircraft/1"},
-                              {"id", "test"},
-                              {"name", "Test"},
-                              {"mass_kg", input(row, "mass")},
-                              {"thrust_to_weight", 4},
-                              {"thrust_curve", 0},
-                              {"motor_lag_s", 0.04},
-                              {"drag_area_m2", input(row, "drag_area")},
-                              {"rotor_drag_kgps", 0},
-                              {"rate_lag_s", 0.03},
-                              {"max_angular_accel_dps2", 9000},
-                              {"body_radius_m", 0.1}};
-    };
+    const auto airframe = [](const nlohmann::json& row) { return plainAirframe(input(row, "mass"), input(row, "drag_area")); };
     int rows = 0;
     for (const auto& row : referenceRows("physics.json")) {
         const bool fall = row["kind"] == "free_fall", level = row["kind"] == "tilted_level_flight";
@@ -341,20 +345,9 @@ TEST_CASE("rates stopwatch gives a rate and its error", "[cli]")
 TEST_CASE("flight hover, climb and descend agree with momentum theory", "[cli]")
 {
     const auto answered = [](const nlohmann::json& row, const std::string& what) {
-        const nlohmann::json airframe{{"format", "bluehangar.aircraft/1"},
-                                      {"id", "test"},
-                                      {"name", "Test"},
-                                      {"mass_kg", input(row, "mass")},
-                                      {"thrust_to_weight", 4},
-                                      {"thrust_curve", 0},
-                                      {"motor_lag_s", 0.04},
-                                      {"drag_area_m2", 0.01},
-                                      {"rotor_drag_kgps", 0},
-                                      {"rate_lag_s", 0.03},
-                                      {"max_angular_accel_dps2", 9000},
-                                      {"body_radius_m", 0.1},
-                                      {"propeller_m", input(row, "rotor_diameter")},
-                                      {"rotors", input(row, "rotors")}};
+        nlohmann::json airframe = plainAirframe(input(row, "mass"), 0.01);
+        airframe["propeller_m"] = input(row, "rotor_diameter");
+        airframe["rotors"] = input(row, "rotors");
         const Answer a = run("flight " + what + " --airframe " + writeScratch("vertical.json", airframe.dump()));
         CAPTURE(a.err);
         REQUIRE(a.exit == 0);

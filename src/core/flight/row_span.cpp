@@ -41,7 +41,6 @@ std::vector<TurningPoint> turning_points(const std::vector<double>& column, RowS
 {
     std::vector<TurningPoint> points;
     if (span.size() == 0) return points;
-    constexpr double came_share = 0.25; // of `apart`, to tell a first turning point from a rest that trembles
     int direction = 0;
     TurningPoint lowest{span.first, column[span.first]}, highest = lowest, extreme = lowest;
     for (std::size_t i = span.first; i < span.last; ++i) {
@@ -55,7 +54,7 @@ std::vector<TurningPoint> turning_points(const std::vector<double>& column, RowS
             if (!up && !down) continue;
             direction = up ? 1 : -1, extreme = {i, value};
             const TurningPoint& left = up ? lowest : highest;
-            if (std::abs(left.value - column[span.first]) > came_share * apart) points.push_back(left);
+            if (left.row > span.first) points.push_back(left);
         } else if ((value - extreme.value) * direction >= 0) {
             extreme = {i, value};
         } else if ((extreme.value - value) * direction > apart) {
