@@ -251,14 +251,17 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
         }
     };
     // From a learner's curve in that family with a usual lag, from wild ones, and from one that only bends late: a fit that has
-    // gone straight finds no way back. Then the best of them with a limited angular acceleration.
-    for (const CentreMaxCurve& from : {CentreMaxCurve{150, 350, 0.2}, {200, 800, 0.6}, {120, 1500, 0.9}, {60, 600, 0.3}}) {
-        std::vector<double> p = parameters_of(match_rates(from, family_key)->curve);
-        p.push_back(0.03), p.push_back(no_limit_dps2);
-        start_from(p);
-    }
-    wake_sleeping();
-    std::vector<double> limited = best;
+    // gone straight finds no way back.
+    const auto start_from_all = [&] {
+        for (const CentreMaxCurve& from : {CentreMaxCurve{150, 350, 0.2}, {200, 800, 0.6}, {120, 1500, 0.9}, {60, 600, 0.3}}) {
+            std::vector<double> p = parameters_of(match_rates(from, family_key)->curve);
+            p.push_back(0.03), p.push_back(no_limit_dps2);
+            start_from(p);
+        }
+        wake_sleeping();
+    };
+    start_from_all();
+    std::vector<double> limited = best; // by its angular acceleration
     limited.back() = 3000;
     start_from(limited);
     FlownRates flown;
@@ -271,6 +274,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
             break; // it only gets worse from here
         }
     }
+    if (flown.delay_s > 0) start_from_all(); // the first of them were drawn aside by the delay
     for (int round = 0; round < 3; ++round) fit.resist_outliers(best), fit.run(best, 8);
 
     flown.rows = fit.rows();
@@ -312,7 +316,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
         const bool little = flown.flown_to_stick < whole_curve;
         const auto at = static_cast<Eigen::Index>(k);
         constexpr double least_dps = 0.2; // sticks are held from row to row
-        const double of_smooth = little ? 1.2 * reach(smooth.without_blocks.row(at)) : 0;
+        const double of_smooth = little ? 1.6 * reach(smooth.without_blocks.row(at)) : 0;
         const double r = std::max({least_dps, reach(of_blocks), of_smooth});
         const double off = little ? smooth.off[at] : 0;
         flown.interval.push_back({stick, rate, std::max(0.0, rate - r + std::min(0.0, off)), rate + r + std::max(0.0, off)});
