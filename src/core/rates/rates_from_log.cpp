@@ -89,6 +89,12 @@ public:
     {
         return *curve_with(family_, std::span(p).first(p.size() - other_parameters));
     }
+    /// Each parameter by itself first: a step in all of them at once goes astray where some are hardly told apart.
+    void settle(std::vector<double>& p) const
+    {
+        for (const std::size_t k : all_)
+            bounded_fit([this](const std::vector<double>& at, Eigen::VectorXd& r) { residuals(at, r); }, box_, p, {k}, 3);
+    }
     double run(std::vector<double>& p, int rounds) const
     {
         return bounded_fit([this](const std::vector<double>& at, Eigen::VectorXd& r) { residuals(at, r); }, box_, p, all_,
@@ -240,6 +246,8 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     std::vector<double> best;
     double best_cost = 1e300;
     const auto start_from = [&](std::vector<double> p) {
+        fit.run(p, 8);
+        fit.settle(p);
         if (const double cost = fit.run(p, 20); cost < best_cost) best_cost = cost, best = std::move(p);
     };
     // A parameter that has run to where it changes nothing (a max under its centre) finds no way back by itself.
@@ -316,8 +324,9 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
         const bool little = flown.flown_to_stick < whole_curve;
         const auto at = static_cast<Eigen::Index>(k);
         constexpr double least_dps = 0.2; // sticks are held from row to row
-        const double of_smooth = little ? 1.6 * reach(smooth.without_blocks.row(at)) : 0;
-        const double r = std::max({least_dps, reach(of_blocks), of_smooth});
+        const double of_smooth = little ? reach(smooth.without_blocks.row(at)) : 0;
+        const double wider = little ? 1.5 : 1; // measured as above
+        const double r = std::max(least_dps, wider * std::max(reach(of_blocks), of_smooth));
         const double off = little ? smooth.off[at] : 0;
         flown.interval.push_back({stick, rate, std::max(0.0, rate - r + std::min(0.0, off)), rate + r + std::max(0.0, off)});
     }
