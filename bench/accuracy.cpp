@@ -20,18 +20,19 @@ using namespace bh;
 
 namespace {
 
-struct Habit {
-    const char* name;
-    bool StandInFaults::*planted;
-    std::vector<Measure> measures; ///< by which it is found
-};
-const std::vector<Habit> habits{
-    {"rocking", &StandInFaults::rocking, {Measure::RockingShare}},
-    {"held-push", &StandInFaults::held_push, {Measure::HeldPushes}},
-    {"yaw-only", &StandInFaults::yaw_only, {Measure::YawAloneTurns}},
-    {"ballooning", &StandInFaults::ballooning, {Measure::BalloonM, Measure::BrakeGainM, Measure::OvershootM}},
-    {"no-throttle-cut", &StandInFaults::no_throttle_cut, {Measure::ThrottleCutS}},
-    {"one-sided", &StandInFaults::one_sided, {Measure::SideGap}}};
+/// The measures by which a habit is found.
+const std::map<std::string_view, std::vector<Measure>> found_by{
+    {"rocking", {Measure::RockingShare}},
+    {"held-push", {Measure::HeldPushes}},
+    {"yaw-only", {Measure::YawAloneTurns}},
+    {"ballooning", {Measure::BalloonM, Measure::BrakeGainM, Measure::OvershootM}},
+    {"no-throttle-cut", {Measure::ThrottleCutS}},
+    {"one-sided", {Measure::SideGap}},
+    {"bank-left-over", {Measure::BanksLeftOver}},
+    {"sink-in-lean", {Measure::SinkInLeanM}},
+    {"chopped-throttle", {Measure::ChoppedThrottles}},
+    {"full-throttle", {Measure::FullThrottleTakeOffs}},
+    {"hands-on", {Measure::HandsOnShare}}};
 
 bool told(const FlownDrill& flown, const std::vector<Measure>& measures)
 {
@@ -58,6 +59,7 @@ struct Row {
     std::map<std::string, std::pair<int, int>> planted; ///< habit: really flown, and found
     std::map<std::string, int> alarms;                  ///< on clean flights, by label
     std::map<std::string, std::map<std::string, int>> crossed;
+    std::map<std::string, int> weak_side; ///< faults of clean flights at the skill that "one-sided" has on its weak side
     int passes[3] = {0, 0, 0}, holds_at_best = 0;
     std::map<std::string, int> why[3]; ///< not passed, first words
     std::vector<double> yaw_lead_ms;
@@ -79,17 +81,21 @@ Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
         for (const FaultFound& f : clean.score.faults) ++row.alarms[f.fault.label];
         if (const auto lead = measure(clean.log, {0, clean.log.size()}, Measure::YawLeadMs)) row.yaw_lead_ms.push_back(*lead);
         if (drill.sticks_only) continue;
-        for (const Habit& habit : habits) {
+        for (const FaultFound& f : fly(data, drill, 0.9 - StandInPilot::weaker_on_one_side, seed).score.faults)
+            ++row.weak_side[f.fault.label];
+        for (const StandInHabit& habit : stand_in_habits()) {
+            const std::vector<Measure>& measures = found_by.at(habit.name);
             StandInFaults faults;
             faults.*habit.planted = true;
             const FlownDrill flown = fly(data, drill, 0.9, seed, faults);
             if (!(flown.planted.*habit.planted)) continue;
-            auto& [planted, found] = row.planted[habit.name];
+            const std::string name(habit.name);
+            auto& [planted, found] = row.planted[name];
             ++planted;
-            found += told(flown, habit.measures);
+            found += told(flown, measures);
             for (const FaultFound& f : flown.score.faults)
-                if (std::find(habit.measures.begin(), habit.measures.end(), f.fault.measure) == habit.measures.end())
-                    ++row.crossed[habit.name][f.fault.label];
+                if (std::find(measures.begin(), measures.end(), f.fault.measure) == measures.end())
+                    ++row.crossed[name][f.fault.label];
         }
     }
     return row;
@@ -182,31 +188,38 @@ int main(int argc, char** argv)
     for (std::thread& t : threads) t.join();
 
     std::printf("Habits planted at skill 0.9: found / really flown, of %d flights each\n%-16s", static_cast<int>(seeds), "");
-    for (const Habit& h : habits) std::printf("%16s", h.name);
-    std::printf("   false alarms on clean flights\n");
-    std::map<std::string, std::pair<int, int>> all;
-    int alarmed = 0;
+    for (const StandInHabit& h : stand_in_habits()) std::printf("%17s", std::string(h.name).c_str());
+    std::printf("\n");
+    std::map<std::string_view, std::pair<int, int>> all;
     for (const Row& row : rows) {
         std::printf("%-16s", row.drill.c_str());
-        for (const Habit& h : habits) {
-            const auto known = row.planted.find(h.name);
+        for (const StandInHabit& h : stand_in_habits()) {
+            const auto known = row.planted.find(std::string(h.name));
             const auto [planted, found] = known == row.planted.end() ? std::pair{0, 0} : known->second;
             all[h.name].first += planted, all[h.name].second += found;
-            std::printf("%16s", planted == 0 ? "-" : (std::to_string(found) + " / " + std::to_string(planted)).c_str());
+            std::printf("%17s", planted == 0 ? "-" : (std::to_string(found) + " / " + std::to_string(planted)).c_str());
         }
-        std::printf("   ");
-        for (const auto& [label, count] : row.alarms) std::printf("%s %d; ", label.c_str(), count), alarmed += count;
         std::printf("\n");
     }
     std::printf("%-16s", "all");
-    for (const Habit& h : habits)
-        std::printf("%15.1f%%", all[h.name].first ? 100.0 * all[h.name].second / all[h.name].first : 0.0);
-    std::printf("   %.1f%% of clean flights\n\nAlso told of flights with another habit planted\n",
+    for (const StandInHabit& h : stand_in_habits())
+        std::printf("%16.1f%%", all[h.name].first ? 100.0 * all[h.name].second / all[h.name].first : 0.0);
+    std::printf("\n\nFalse alarms on clean flights at skill 0.9\n");
+    int alarmed = 0;
+    for (const Row& row : rows)
+        for (const auto& [label, count] : row.alarms)
+            std::printf("  %-16s %s %d\n", row.drill.c_str(), label.c_str(), count), alarmed += count;
+    std::printf("  %.1f%% of clean flights\n\nAlso told of flights with another habit planted\n",
                 100.0 * alarmed / static_cast<double>(seeds * rows.size()));
     for (const Row& row : rows)
         for (const auto& [habit, labels] : row.crossed)
-            for (const auto& [label, count] : labels)
-                std::printf("  %-16s %-16s %s %d\n", row.drill.c_str(), habit.c_str(), label.c_str(), count);
+            for (const auto& [label, count] : labels) {
+                std::printf("  %-16s %-16s %s %d", row.drill.c_str(), habit.c_str(), label.c_str(), count);
+                const auto weak = row.weak_side.find(label);
+                if (habit == "one-sided" && weak != row.weak_side.end())
+                    std::printf(" (%d of clean flights at the weak side's skill)", weak->second);
+                std::printf("\n");
+            }
 
     std::printf("\nPasses of %d flights at skill 0.15, 0.6 and 0.95 (and good enough to hold at 0.95)\n",
                 static_cast<int>(seeds));

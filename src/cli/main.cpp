@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/standin/stand_in_habits.h"
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
@@ -65,9 +66,7 @@ int main(int argc, char** argv)
     fly->add_option("--skill", flying.skill, "0 to 1");
     fly->add_option("--seed", flying.seed, "The same seed flies the same flight");
     fly->add_option("--out", flying.out, "Flight log CSV to write");
-    fly->add_option("--fault", flying.faults,
-                    "Habits to plant, separated by commas: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided")
-        ->delimiter(',');
+    fly->add_option("--fault", flying.faults, "Habits to plant, separated by commas: " + stand_in_habit_names())->delimiter(',');
     fly->add_option("--demonstration", flying.demonstration, "Flight log CSV that a drill of sticks alone follows");
     fly->add_option("--rates", flying.rates, "Rates JSON, instead of a learner's");
     fly->add_option("--tilt", flying.tilt_deg, "Camera tilt in degrees, instead of the drill's; turns are judged by it");

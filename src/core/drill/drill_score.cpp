@@ -140,13 +140,13 @@ private:
         for (const auto& [known, value] : known_)
             if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last &&
                 known.height_m == o.height_m && known.window_m == o.window_m && known.axis == o.axis &&
-                known.along_m == o.along_m)
+                known.along_m == o.along_m && known.turn_band == o.turn_band)
                 return value;
         const auto value =
             is_of_turns(what.measure)
                 ? measure_of_turns(turns_in(taken.rows), what.measure, options_for(runner_.drill(), what, log_, taken))
                 : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
-        known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m}, value});
+        known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m, o.turn_band}, value});
         return value;
     }
 
@@ -164,12 +164,26 @@ private:
         double window_m;
         std::optional<StickAxis> axis;
         double along_m;
+        std::optional<TurnBand> turn_band;
     };
     const DrillRunner& runner_;
     const FlightLog& log_;
     std::vector<std::pair<Asked, std::optional<double>>> known_;
     std::vector<std::pair<RowSpan, std::vector<Turn>>> turns_;
 };
+
+/// Whether a fault is only what a rocking stick does as well: turns round often, stands beside the middle, is never let go. It is
+/// told under the name of rocking, then, and not twice.
+bool is_part_of_rocking(const Fault& fault, const Fault& rocking, Taker& taker)
+{
+    if (fault.measure == Measure::HandsOnShare) return true;
+    if (fault.measure != Measure::ReversalRateHz && fault.measure != Measure::SidewaysShare) return false;
+    Measuring stick = fault; // the same rows
+    stick.measure = Measure::RockingShare;
+    if (fault.measure == Measure::SidewaysShare) stick.options.axis = StickAxis::Roll;
+    const Found share = taker.take(stick, [](double value) { return -value; });
+    return share.value && *share.value > rocking.more_than;
+}
 
 /// The drill's faults that show themselves, the farthest over its limit first.
 std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::optional<double>& left_minus_right)
@@ -183,6 +197,10 @@ std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::o
             found = taker.take(fault, [](double value) { return -value; });
         if (found.value && *found.value > fault.more_than) shown.push_back({fault, *found.value, found.span});
     }
+    const auto rocking =
+        std::find_if(shown.begin(), shown.end(), [](const FaultFound& f) { return f.fault.measure == Measure::RockingShare; });
+    if (rocking != shown.end())
+        std::erase_if(shown, [&, as = rocking->fault](const FaultFound& f) { return is_part_of_rocking(f.fault, as, taker); });
     std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) {
         return a.value / a.fault.more_than > b.value / b.fault.more_than;
     });
@@ -208,7 +226,7 @@ double marks_beyond(const Criterion& c, double value) noexcept
 }
 
 /// Mean marks of the left side's criteria minus the right side's, −100…100. Once the drill is over, what was not flown on a side
-/// is 0 marks there, and so is a side that ended in a crash; nothing where neither side can be told from the other so.
+/// is 0 marks there, and so is a side in which the drill came to its end early; nothing where that leaves neither side.
 std::optional<double> left_minus_right(const Drill& drill, const Score& score, bool over)
 {
     struct Sum {
@@ -225,9 +243,9 @@ std::optional<double> left_minus_right(const Drill& drill, const Score& score, b
         sum.weights += c.criterion.weight;
     }
     for (const Broken& broken : score.disqualified)
-        if (const Phase* phase = drill.phase(broken.phase); phase && phase->side && broken.rule == Broken::Rule::Crashed) {
-            Sum& crashed = sides[static_cast<std::size_t>(*phase->side)];
-            crashed.marks = 0, crashed.flown = false;
+        if (const Phase* phase = drill.phase(broken.phase); phase && phase->side) {
+            Sum& ended = sides[static_cast<std::size_t>(*phase->side)];
+            ended.marks = 0, ended.flown = false;
         }
     if (sides[0].weights == 0 || sides[1].weights == 0 || (!sides[0].flown && !sides[1].flown)) return std::nullopt;
     return std::clamp(sides[0].mean() - sides[1].mean(), -100.0, 100.0);

@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace bh {
 namespace {
@@ -14,20 +15,31 @@ Quat attitude_at(const FlightLog& log, std::size_t i) { return {log.qw[i], log.q
 
 std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan span)
 {
-    constexpr double still = 0.06, turning_dps = 20, least_deg = 10, longer_s = 1, begins_within_s = 1, looks_s = 0.1;
+    constexpr double still = 0.06, turning_dps = 20, least_deg = 10, longer_s = 1, begins_within_s = 1, looks_s = 0.1,
+                     least_turn_deg = 45;
     std::vector<BankLeftOver> found;
     if (span.size() < 2) return found;
-    std::vector<std::size_t> ends; // of turns and rolls
-    for (const Turn& turn : find_turns(log, span)) ends.push_back(turn.rows.last - 1);
-    for (const Spin& spin : find_spins(log, span))
-        if (spin.about == Spin::About::Roll) ends.push_back(spin.rows.last - 1);
-    std::sort(ends.begin(), ends.end());
     const std::vector<double> heading = unwrapped_heading_deg(log, span);
     const auto nose_dps = [&](std::size_t row) {
         const RowSpan about = rows_between(log, log.t_s[row] - looks_s, log.t_s[row] + looks_s);
         const std::size_t a = std::max(about.first, span.first), b = std::min(about.last, span.last) - 1;
         return b > a ? (heading[b - span.first] - heading[a - span.first]) / (log.t_s[b] - log.t_s[a]) : 0;
     };
+    std::vector<std::size_t> ends; // of turns and rolls
+    for (const Turn& turn : find_turns(log, span)) {
+        ends.push_back(turn.rows.last - 1);
+        // The nose may creep on with the sticks at rest: where it has turned far enough and slows down, a turn is over as well.
+        bool turns = false;
+        for (std::size_t i = turn.rows.first; i < turn.rows.last; ++i) {
+            const bool far_enough =
+                std::abs(heading[i - span.first] - heading[turn.rows.first - span.first]) >= least_turn_deg;
+            const bool turned = std::exchange(turns, std::abs(nose_dps(i)) >= turning_dps);
+            if (turned && !turns && far_enough) ends.push_back(i);
+        }
+    }
+    for (const Spin& spin : find_spins(log, span))
+        if (spin.about == Spin::About::Roll) ends.push_back(spin.rows.last - 1);
+    std::sort(ends.begin(), ends.end());
     const auto left_standing = [&](std::size_t i) {
         return log.mode[i] == Mode::Acro && std::abs(log.stick_roll[i]) < still && std::abs(log.stick_yaw[i]) < still &&
                std::abs(bank_deg(attitude_at(log, i))) > least_deg && std::abs(nose_dps(i)) < turning_dps;

@@ -39,6 +39,7 @@ struct Turn {
 struct TurnBand {
     double tilt_deg = 25;
     double least_yaw_share = 0.35, most_yaw_share = 0.80;
+    bool operator==(const TurnBand&) const = default;
 };
 /// By camera tilt, between two of them in proportion. That yaw should be a little more at 20–30°, and roll from 35° on, is common
 /// practice without a source; the figures are house.

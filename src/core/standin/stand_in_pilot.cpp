@@ -20,26 +20,6 @@ double past_the_rest(double share)
 
 } // namespace
 
-Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names)
-{
-    StandInFaults faults;
-    for (const std::string& name : names) {
-        bool known = false;
-        for (auto [key, fault] : {std::pair{"rocking", &faults.rocking},
-                                  {"held-push", &faults.held_push},
-                                  {"yaw-only", &faults.yaw_only},
-                                  {"ballooning", &faults.ballooning},
-                                  {"no-throttle-cut", &faults.no_throttle_cut},
-                                  {"one-sided", &faults.one_sided}})
-            if (name == key) *fault = known = true;
-        if (!known)
-            return failure(Error::Code::OutOfRange,
-                           "expected rocking, held-push, yaw-only, ballooning, no-throttle-cut or one-sided, found '" + name +
-                               "'");
-    }
-    return faults;
-}
-
 struct StandInPilot::Target {
     double vn_mps = 0, ve_mps = 0;
     double height_m = 0;
@@ -53,7 +33,8 @@ struct StandInPilot::Target {
 StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
                            const StandInFaults& faults)
     : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle), faults_(faults),
-      usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), clumsiness_(usual_clumsiness_), random_(seed)
+      habits_(faults, setup.airframe), usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), clumsiness_(usual_clumsiness_),
+      random_(seed)
 {
     mode_ = setup.mode;
     throttle_misjudged_ = 0.06 * clumsiness_ * random_.normal();
@@ -77,7 +58,11 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     const double s = std::sin(heading);
     Vec3 place(phase_start_.north_m, phase_start_.east_m, 0);
     if (phase.goal.kind == Goal::Kind::Go) place = drill_.in_world(phase.goal.place, phase.height_m);
-    if (phase.goal.kind == Goal::Kind::Way) return along_the_way(seen, phase);
+    if (phase.goal.kind == Goal::Kind::Way) {
+        target = along_the_way(seen, phase);
+        if (faults_.yaw_only) turn_nose_against_drift(seen, target);
+        return target;
+    }
     const bool holds = (mode_ == Mode::Hold || mode_ == Mode::Sport) && phase.goal.kind == Goal::Kind::Go;
     if (holds) { // an aircraft that keeps its place shows what the eye has misjudged, until it has looked again
         const double still = std::exp(-(seen.t_s - phase_began_s_) / 8);
@@ -104,6 +89,15 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
         target.throttle_off = seen.height_m < 0.03;
     }
     return target;
+}
+
+/// Who turns on yaw alone has nothing but the nose to stop a drift with.
+void StandInPilot::turn_nose_against_drift(const FlightSample& seen, Target& target)
+{
+    constexpr double against_drift = 1.2;
+    const double north = target.vn_mps + against_drift * (target.vn_mps - seen.vn_mps);
+    const double east = target.ve_mps + against_drift * (target.ve_mps - seen.ve_mps);
+    if (std::hypot(north, east) > 0.5) target.nose_deg = degrees(std::atan2(east, north));
 }
 
 /// Looks ahead along the rail and flies there (pure pursuit), leaning into its turns; the nose goes with it.
@@ -157,8 +151,7 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
 void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
 {
     const Phase& phase = drill_.phases[std::min(index, drill_.phases.size() - 1)];
-    constexpr double weaker = 0.55;
-    clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == Side::Left ? weaker : 0));
+    clumsiness_ = std::min(1.0, usual_clumsiness_ + (faults_.one_sided && phase.side == Side::Left ? weaker_on_one_side : 0));
     switch_after_s_ = now.t_s + 0.4 + 0.8 * clumsiness_ * random_.uniform();
     switched_ = false;
     fumbled_ =
@@ -196,7 +189,9 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     spun_deg_ = 0;
     spun_ = false;
     spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
-    if (phase.side) (*phase.side == Side::Left ? planted_.left : planted_.right) = true;
+    if (faults_.bank_left_over && phase.goal.spin_about_roll) spin_misjudged_deg_ = -10; // for a bank that it will leave
+    if (phase.side) (*phase.side == Side::Left ? flew_left_ : flew_right_) = true;
+    habits_.begin_phase();
     phase_ = index;
     phase_began_s_ = now.t_s;
 }
@@ -249,7 +244,7 @@ bool StandInPilot::after_crash(const FlightSample& now, bool down)
     }
     if (!crashed_at_s_) {
         crashed_at_s_ = now.t_s;
-        planted_.crashed = true;
+        crashed_ = true;
         cut_after_s_ = 0.3 + clumsiness_ * (0.9 + random_.uniform());
         if (faults_.no_throttle_cut) cut_after_s_ = 1e9;
     }
@@ -287,54 +282,11 @@ Sticks StandInPilot::shadow(double t_s)
     return moved_hands();
 }
 
-void StandInPilot::plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase, double until_next_look_s)
-{
-    const double speed_mps = std::hypot(seen.vn_mps, seen.ve_mps);
-    const double in_phase_s = now.t_s - phase_began_s_;
-    const auto allowed = [&](StickAxis axis) {
-        return phase.sticks.empty() || std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end();
-    };
-    if (faults_.rocking && seen.height_m > 1) { // with a stick that may be used, the roll stick first
-        const double swing = std::sin(2 * std::numbers::pi * 1.4 * now.t_s);
-        if (allowed(StickAxis::Roll))
-            asked_.roll = limited(asked_.roll + 0.35 * swing, 1);
-        else if (allowed(StickAxis::Pitch))
-            asked_.pitch = limited(asked_.pitch + 0.35 * swing, 1);
-        else if (allowed(StickAxis::Yaw))
-            asked_.yaw = limited(asked_.yaw + 0.35 * swing, 1);
-        else
-            asked_.throttle = std::clamp(asked_.throttle + 0.15 * swing, 0.0, 1.0);
-        planted_.rocking_s += until_next_look_s;
-    }
-    const bool runs = phase.goal.kind == Goal::Kind::Run && in_phase_s > 0.3 && in_phase_s < 1.2;
-    const bool flies_on = phase.goal.kind == Goal::Kind::Way && in_phase_s > 1 && in_phase_s < 1.9 && seen.height_m > 2.5;
-    if (faults_.held_push && mode_ == Mode::Acro && (runs || flies_on)) {
-        asked_.pitch = runs ? 0.5 : 0.4;
-        planted_.held_push_s += until_next_look_s;
-    }
-    if (faults_.yaw_only && phase.goal.kind == Goal::Kind::Way) {
-        asked_.roll *= 0.1;
-        asked_.yaw = limited(1.3 * asked_.yaw, 1);
-        if (std::abs(asked_.yaw) > 0.1 && speed_mps > 3) planted_.yaw_only_s += until_next_look_s;
-    }
-    const bool braking = (phase.goal.kind == Goal::Kind::Go && speed_mps > 1.5 && asked_.pitch < -0.02) ||
-                         (phase.goal.kind == Goal::Kind::Stay && speed_mps > 3);
-    const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport; // there the throttle is a speed
-    if (faults_.ballooning && braking && !holds) {
-        asked_.throttle = std::max(asked_.throttle, 1.7 * hover_throttle(airframe_));
-        planted_.ballooning_s += until_next_look_s;
-    }
-}
-
 StandInFaults StandInPilot::planted() const
 {
-    StandInFaults flown;
-    flown.rocking = planted_.rocking_s > 3;
-    flown.held_push = planted_.held_push_s > 0.7;
-    flown.yaw_only = planted_.yaw_only_s > 4;
-    flown.ballooning = planted_.ballooning_s > 0.5;
-    flown.no_throttle_cut = faults_.no_throttle_cut && planted_.crashed;
-    flown.one_sided = faults_.one_sided && planted_.left && planted_.right;
+    StandInFaults flown = habits_.flown();
+    flown.no_throttle_cut = faults_.no_throttle_cut && crashed_;
+    flown.one_sided = faults_.one_sided && flew_left_ && flew_right_;
     return flown;
 }
 
@@ -440,7 +392,10 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             asked_ = {};
             looks_away_until_s_ = 0;
         } else {
-            plant_faults(seen, now, phase, interval_s);
+            const double speed = std::hypot(seen.vn_mps, seen.ve_mps);
+            const double wanted = (target.vn_mps * seen.vn_mps + target.ve_mps * seen.ve_mps) / std::max(speed, 0.1);
+            asked_ = habits_.shaped(asked_,
+                                    {seen, phase, now.t_s, now.t_s - phase_began_s_, interval_s, wanted, target.height_m, spun_});
             leave_alone(phase);
         }
     }

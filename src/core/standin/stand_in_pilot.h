@@ -3,30 +3,20 @@
 #include "core/base/random.h"
 #include "core/drill/drill_rail.h"
 #include "core/drill/drill_score.h"
+#include "core/standin/stand_in_habits.h"
 
 #include <cstdint>
 #include <deque>
 
 namespace bh {
 
-/// Habits that a debrief is to find, each planted on demand.
-struct StandInFaults {
-    bool rocking = false;         ///< the right stick goes to and fro
-    bool held_push = false;       ///< leans into a run by holding the stick
-    bool yaw_only = false;        ///< turns with the yaw stick alone
-    bool ballooning = false;      ///< brakes without taking the throttle out
-    bool no_throttle_cut = false; ///< leaves the throttle where it is after a crash
-    bool one_sided = false;       ///< much weaker to the left
-};
-
-/// By name: rocking, held-push, yaw-only, ballooning, no-throttle-cut, one-sided. OutOfRange for another.
-[[nodiscard]] Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names);
-
 /// A made-up pilot who closes the loop from what is seen to what the sticks do: sees late, misjudges, over-controls,
 /// looks away now and then, and has hands that shake, all of it less with more skill. Seeded: the same seed flies the
 /// same flight. It exists to test and demonstrate drills; it is no model of a person, and its skill is no measure.
 class StandInPilot {
 public:
+    static constexpr double weaker_on_one_side = 0.55; ///< skill that one-sided takes from the left
+
     /// skill 0…1 (clamped). The set-up tells the rates it has learnt and the aircraft it sits in.
     StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
                  const StandInFaults& faults = {});
@@ -43,6 +33,7 @@ public:
 private:
     struct Target;
     [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase);
+    static void turn_nose_against_drift(const FlightSample& seen, Target& target);
     double wander(double& state, double sd, double time_constant_s);
     void begin_phase(const FlightSample& now, std::size_t phase_index);
     [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
@@ -51,7 +42,6 @@ private:
     Sticks moved_hands();
     [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
     void switches(const FlightSample& now, const Phase& phase);
-    void plant_faults(const FlightSample& seen, const FlightSample& now, const Phase& phase, double until_next_look_s);
     void leave_alone(const Phase& phase);
     [[nodiscard]] Sticks shadow(double t_s);
     void sticks_of_hold(const Target& target, const FlightSample& seen, double turn_deg, double climb_mps);
@@ -62,10 +52,8 @@ private:
     RateProfile rates_;
     AngleMode angle_;
     StandInFaults faults_;
-    struct PlantedTimes {
-        double rocking_s = 0, held_push_s = 0, yaw_only_s = 0, ballooning_s = 0;
-        bool crashed = false, left = false, right = false;
-    } planted_;
+    HabitPlanter habits_;
+    bool crashed_ = false, flew_left_ = false, flew_right_ = false;
     double usual_clumsiness_; ///< 1 − skill
     double clumsiness_;       ///< in the phase that is on
     SeededRandom random_;

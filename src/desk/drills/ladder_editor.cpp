@@ -142,6 +142,8 @@ void LadderEditor::makeLimits()
         {tr("Criterion"), tr("0 marks"), tr("Pass"), tr("Merit"), tr("Weight"), tr("Must"), tr("Hold")});
     limits_->verticalHeader()->hide();
     limits_->setShowGrid(false);
+    limits_->setWordWrap(true); // where the window is narrow, a criterion's name goes on below
+    limits_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
     for (const int column : {Fail, Pass, Merit, Weight, Must, ToHold})

@@ -1,6 +1,7 @@
 #include "desk/rates/rates_files.h"
 
 #include "core/curves/rate_families.h"
+#include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/curve_plot.h"
@@ -41,7 +42,9 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
             continue;
         }
         any = true;
-        curve_of(read.rates, axis) = flown->curve;
+        // To the steps that the parameters are set in: the flight tells no more.
+        const auto on_steps = match_rates(flown->curve, family_key(flown->curve));
+        curve_of(read.rates, axis) = on_steps ? on_steps->rounded : flown->curve;
         const RateFamily* of = rate_family(family_key(flown->curve));
         QStringList parts;
         for (std::size_t k = 0; k < flown->low.size(); ++k)

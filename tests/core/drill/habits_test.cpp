@@ -82,6 +82,11 @@ TEST_CASE("one-sided", "[core][habits]")
 TEST_CASE("a habit that there is not is told", "[core][habits]")
 {
     CHECK(stand_in_faults({"rocking", "one-sided"})->one_sided);
+    for (const StandInHabit& habit : stand_in_habits()) {
+        const auto faults = stand_in_faults({std::string(habit.name)});
+        REQUIRE(faults);
+        CHECK((*faults).*habit.planted);
+    }
     CHECK(stand_in_faults({"whistling"}).error().message.find("found 'whistling'") != std::string::npos);
 }
 
@@ -146,6 +151,24 @@ TEST_CASE("faults are looked for when the drill is over, not while it is flown",
     CHECK_FALSE(score_log(*data.drill("hover-window"), f.log)->faults.empty());
 }
 
+TEST_CASE("what a rocking stick does as well is told as rocking alone", "[core][habits]")
+{
+    // The stick that rocks turns round often, and stands beside the middle; of another stick it says nothing.
+    const auto measures = [](const FlownDrill& f) {
+        std::vector<Measure> found;
+        for (const FaultFound& fault : f.score.faults) found.push_back(fault.fault.measure);
+        return found;
+    };
+    CHECK(measures(flown("pitch-alone", {.rocking = true})) == std::vector{Measure::RockingShare});
+    CHECK(measures(flown("corner-box", {.rocking = true})) == std::vector{Measure::RockingShare});
+    Drill reach = *data.drill("side-reach");
+    for (Fault& fault : reach.faults)
+        if (fault.measure == Measure::ReversalRateHz) fault.more_than = 0; // the throttle's, which does not rock
+    const auto rocks = fly_drill(reach, *data.setup_for(reach, RateProfile{}), 0.9, 21, {.rocking = true});
+    REQUIRE(rocks);
+    CHECK(measures(*rocks).size() == 2);
+}
+
 TEST_CASE("a drill is passed and not held: by a criterion that only holding asks for, and by rocking", "[core][habits]")
 {
     const Drill hover = *data.drill("hover-window");
@@ -184,15 +207,16 @@ TEST_CASE("a side that crashed or was not flown is no side of 100 marks", "[core
     std::vector<CriterionScore> half = seen;
     for (CriterionScore& c : half)
         if (c.criterion.side == Side::Left) c.value.reset();
-    const Broken late{.rule = Broken::Rule::TimedOut, .phase = "settle-right", .limit = 10};
+    const Broken late{.rule = Broken::Rule::TimedOut, .phase = "roll-left", .limit = 10};
     CHECK(*totalled(pair, half, {late}, false, true).left_minus_right == Approx(-60));
     CHECK_FALSE(totalled(pair, half, {}, false, true).left_minus_right); // it may still come
-    // Crashed on the first side: nothing to compare, and no marks for an even pair.
-    const Broken first{.rule = Broken::Rule::Crashed, .phase = "roll-right"};
-    const Score neither = totalled(pair, half, {first}, false, true);
-    CHECK_FALSE(neither.left_minus_right);
-    for (const CriterionScore& c : neither.criteria)
-        if (c.criterion.measure == Measure::SideGap) CHECK(c.marks == 0);
+    // It came to its end on the first side: nothing to compare, and no marks for an even pair.
+    for (const Broken::Rule rule : {Broken::Rule::Crashed, Broken::Rule::TimedOut}) {
+        const Score neither = totalled(pair, half, {Broken{.rule = rule, .phase = "roll-right"}}, false, true);
+        CHECK_FALSE(neither.left_minus_right);
+        for (const CriterionScore& c : neither.criteria)
+            if (c.criterion.measure == Measure::SideGap) CHECK(c.marks == 0);
+    }
     // Both sides far better than merit, and one of them better still: the measures tell.
     for (CriterionScore& c : seen)
         if (c.value) c.value = c.criterion.side == Side::Left ? c.criterion.merit : 0;
@@ -214,6 +238,15 @@ TEST_CASE("each habit is found in every drill that shows it, and clean flights d
                           {"circuit", &StandInFaults::held_push, Measure::HeldPushes},
                           {"slalom", &StandInFaults::yaw_only, Measure::YawAloneTurns},
                           {"four-ways", &StandInFaults::ballooning, Measure::OvershootM},
+                          {"turnabout", &StandInFaults::ballooning, Measure::OvershootM},
+                          {"low-roof", &StandInFaults::no_throttle_cut, Measure::ThrottleCutS},
+                          {"first-day", &StandInFaults::yaw_only, Measure::YawAloneTurns},
+                          {"roll-pair", &StandInFaults::bank_left_over, Measure::BanksLeftOver},
+                          {"figure-eight", &StandInFaults::bank_left_over, Measure::BanksLeftOver},
+                          {"run-stop", &StandInFaults::sink_in_lean, Measure::SinkInLeanM},
+                          {"bank-hop", &StandInFaults::chopped_throttle, Measure::ChoppedThrottles},
+                          {"gaps", &StandInFaults::full_throttle, Measure::FullThrottleTakeOffs},
+                          {"corner-box", &StandInFaults::hands_on, Measure::HandsOnShare},
                           {"quick-box", &StandInFaults::one_sided, Measure::SideGap}}) {
         CAPTURE(c.drill);
         StandInFaults faults;

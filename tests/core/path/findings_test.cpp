@@ -175,11 +175,11 @@ TEST_CASE("every brake of a flight is measured, with the height it gained and wh
 
 TEST_CASE("a bank that is left standing after a turn is found until the sticks move", "[core][path]")
 {
-    const auto flight = [](double left_deg, double for_s) {
+    const auto flight = [](double left_deg, double for_s, double creeps_dps = 0) {
         double heading = 0;
         return drawn(9, [=](FlightSample& s) mutable {
             const bool turns = s.t_s > 2 && s.t_s <= 4;
-            heading += turns ? 0.6 : 0;
+            heading += turns ? 0.6 : s.t_s > 4 ? 0.01 * creeps_dps : 0;
             s.r_dps = turns ? 60 : 0;
             lean(s, heading, -15, turns ? 30 : s.t_s > 4 && s.t_s < 4 + for_s ? left_deg : 0);
             s.sticks.yaw = turns ? 0.3 : 0;
@@ -193,6 +193,12 @@ TEST_CASE("a bank that is left standing after a turn is found until the sticks m
     CHECK(found[0].bank_deg == Approx(22).margin(1));
     CHECK(found[0].start_s == Approx(4.1).margin(0.15));
     CHECK(found[0].end_s == Approx(6.5).margin(0.1));
+    // A little pitch in a bank lets the nose creep on: the turn is over all the same.
+    const FlightLog creeping = flight(22, 2.5, 12);
+    REQUIRE(find_banks_left_over(creeping, all(creeping)).size() == 1);
+    CHECK(find_banks_left_over(creeping, all(creeping))[0].start_s == Approx(4.1).margin(0.15));
+    const FlightLog turning = flight(22, 2.5, 30);
+    CHECK(find_banks_left_over(turning, all(turning)).empty());
     const FlightLog taken_out = flight(22, 0.6), little = flight(6, 3);
     CHECK(find_banks_left_over(taken_out, all(taken_out)).empty());
     CHECK(find_banks_left_over(little, all(little)).empty());
