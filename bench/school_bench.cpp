@@ -106,6 +106,7 @@ void write(Record& record, const std::vector<Flown>& patterns)
 RecordOptions of_the_day()
 {
     RecordOptions options;
+    options.remember_heads = false;
     options.clock = [] { return now; };
     return options;
 }

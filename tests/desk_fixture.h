@@ -28,6 +28,7 @@ struct Desk {
     void open()
     {
         bh::RecordOptions options;
+        options.station_folder = file.parent_path() / "station";
         auto record = bh::Record::open(file, options);
         REQUIRE(record);
         if (const auto now = (*record)->note("demo_now"); !now.empty()) {

@@ -24,6 +24,7 @@ struct Place {
     {
         bh::RecordOptions options;
         options.clock = [this] { return clock; };
+        options.station_folder = folder / "station";
         auto record = bh::Record::open(file, options);
         if (!record) FAIL(record.error().message);
         return std::move(*record);

@@ -98,7 +98,9 @@ Result<int> list_aircraft(const DataFolder& data);
 /// Flies a stick file with nobody at the sticks and prints how it ended.
 Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arguments);
 
-Result<int> verify_record(const std::string& store);
+Result<int> verify_record(const std::string& store, const std::string& head, const std::string& trust);
+Result<int> print_head(const std::string& store);
+Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
 
 } // namespace bh::cli

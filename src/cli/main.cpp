@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/base/one_line.h"
 #include "core/standin/stand_in_habits.h"
 
 #include <CLI/CLI.hpp>
@@ -172,8 +173,17 @@ int main(int argc, char** argv)
 
     auto* record = app.add_subcommand("record", "The training record")->require_subcommand(1);
     auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");
+    std::string head, trust;
     verify->add_option("--store", file, "Record file")->required();
-    verify->callback([&] { chosen = [&] { return cli::verify_record(file); }; });
+    verify->add_option("--head", head, "COUNT:HASH that it is to have grown from, as `record head` printed it");
+    verify->add_option("--trust", trust, "Public keys: a file as `record keys` printed it, or the keys with commas between");
+    verify->callback([&] { chosen = [&] { return cli::verify_record(file, head, trust); }; });
+    auto* newest = record->add_subcommand("head", "Print COUNT:HASH of the newest entry");
+    newest->add_option("--store", file, "Record file")->required();
+    newest->callback([&] { chosen = [&] { return cli::print_head(file); }; });
+    auto* keys = record->add_subcommand("keys", "Print the public keys of the stations that signed it, a line each");
+    keys->add_option("--store", file, "Record file")->required();
+    keys->callback([&] { chosen = [&] { return cli::print_keys(file); }; });
     auto* demo = record->add_subcommand("demo", "Make the demo record of Sallow Quay");
     demo->add_option("--out", out, "Record file to write")->required();
     demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });
@@ -183,13 +193,13 @@ int main(int argc, char** argv)
     } catch (const CLI::Success& asked_for_help) {
         return app.exit(asked_for_help);
     } catch (const CLI::ParseError& error) {
-        std::cerr << "bluehangar-cli: " << error.what() << "; --help shows what there is\n";
+        std::cerr << "bluehangar-cli: " << bh::one_line(error.what()) << "; --help shows what there is\n";
         return 2;
     }
     const QCoreApplication qt(argc, argv); // the record needs its plug-ins
     const auto result = chosen();
     if (!result) {
-        std::cerr << "bluehangar-cli: " << result.error().message << '\n';
+        std::cerr << "bluehangar-cli: " << bh::one_line(result.error().message) << '\n';
         return 2;
     }
     return *result;

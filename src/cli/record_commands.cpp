@@ -1,5 +1,7 @@
 #include "cli/commands.h"
 
+#include "core/base/one_line.h"
+#include "files/file_text.h"
 #include "record/record.h"
 #include "school/demo_record.h"
 #include "school/school.h"
@@ -9,22 +11,81 @@
 
 namespace bh::cli {
 
-Result<int> verify_record(const std::string& store)
+namespace {
+
+/// Public keys: a file with one in each line (what `record keys` prints), or the keys themselves with commas between.
+Result<std::vector<std::string>> keys_in(const std::string& given)
 {
-    if (!std::filesystem::exists(store)) return failure(Error::Code::NotFound, store + ": there is no such record");
-    const auto record = Record::open(store);
-    if (!record) return tl::unexpected(record.error());
-    const VerifyReport report = (*record)->verify();
-    for (const std::string& problem : report.problems) std::printf("%s\n", problem.c_str());
-    std::printf("%lld entries, %zu problems\n", static_cast<long long>(report.entries), report.problems.size());
-    return report.problems.empty() ? 0 : 1;
+    std::error_code error;
+    std::string text = given;
+    const bool is_file = std::filesystem::exists(given, error);
+    if (is_file) {
+        const auto read = read_text(given);
+        if (!read) return tl::unexpected(read.error());
+        text = *read;
+    }
+    std::vector<std::string> keys;
+    std::string word;
+    for (const char c : text + "\n") {
+        if (c != ',' && c != '\n' && c != ' ' && c != '\r' && c != '\t') {
+            word += c;
+        } else if (!word.empty()) {
+            if (!is_public_key(word))
+                return bad_input((is_file ? given + ": " : "--trust: ") + "expected public keys of 64 hex digits, found '" +
+                                 word.substr(0, 80) + "'");
+            keys.push_back(std::move(word)), word.clear();
+        }
+    }
+    if (keys.empty()) return bad_input(given + ": holds no public key");
+    return keys;
+}
+
+} // namespace
+
+Result<int> verify_record(const std::string& store, const std::string& head, const std::string& trust)
+{
+    VerifyOptions options;
+    if (!head.empty()) {
+        options.head = parse_head(head);
+        if (!options.head) return bad_input("--head: expected COUNT:HASH as `record head` prints it, found '" + head + "'");
+    }
+    if (!trust.empty()) {
+        auto keys = keys_in(trust);
+        if (!keys) return tl::unexpected(keys.error());
+        options.trusted_keys = std::move(*keys);
+    }
+    options.station_folder = usual_station_folder();
+    const auto report = bh::verify_record(store, options);
+    if (!report) return tl::unexpected(report.error());
+    for (const std::string& problem : report->problems) std::printf("%s\n", one_line(problem).c_str());
+    for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
+    std::printf("%lld entries, %zu problems\n", static_cast<long long>(report->entries), report->problems.size());
+    return report->problems.empty() ? 0 : 1;
+}
+
+Result<int> print_head(const std::string& store)
+{
+    const auto head = head_of(store);
+    if (!head) return tl::unexpected(head.error());
+    std::printf("%s\n", in_words(*head).c_str());
+    return 0;
+}
+
+Result<int> print_keys(const std::string& store)
+{
+    const auto keys = station_keys_of(store);
+    if (!keys) return tl::unexpected(keys.error());
+    for (const std::string& key : *keys) std::printf("%s\n", key.c_str());
+    return 0;
 }
 
 Result<int> make_demo(const DataFolder& data, const std::string& out)
 {
     const auto made = make_demo_record(data, out);
     if (!made) return tl::unexpected(made.error());
-    auto record = Record::open(out);
+    RecordOptions looking;
+    looking.remember_heads = false;
+    auto record = Record::open(out, looking);
     if (!record) return tl::unexpected(record.error());
     const School school(std::move(*record), data);
     std::size_t attempts = 0;

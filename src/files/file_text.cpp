@@ -59,10 +59,12 @@ Result<std::string> read_text(const std::filesystem::path& path)
     return std::string(file->text());
 }
 
-Result<void> write_whole(const std::filesystem::path& path, std::string_view content)
+namespace {
+
+Result<void> write_beside(const std::filesystem::path& path, std::string_view content, bool own, bool flush)
 {
-    const std::filesystem::path part = path.string() + ".part";
-    const int fd = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644);
+    const std::filesystem::path part = path.string() + "." + std::to_string(::getpid()) + ".part";
+    const int fd = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, own ? 0600 : 0644);
     if (fd < 0) return cannot(part, "cannot be written");
     while (!content.empty()) {
         const ssize_t written = ::write(fd, content.data(), content.size());
@@ -75,14 +77,56 @@ Result<void> write_whole(const std::filesystem::path& path, std::string_view con
         }
         content.remove_prefix(static_cast<std::size_t>(written));
     }
-    const bool flushed = ::fsync(fd) == 0;
+    const bool flushed = !flush || ::fsync(fd) == 0;
     ::close(fd);
     if (!flushed || ::rename(part.c_str(), path.c_str()) != 0) {
         auto error = cannot(path, "cannot be written");
         ::unlink(part.c_str());
         return error;
     }
+    if (flush) flush_folder(path.parent_path());
     return {};
+}
+
+} // namespace
+
+Result<void> write_whole(const std::filesystem::path& path, std::string_view content, bool own)
+{
+    return write_beside(path, content, own, true);
+}
+
+Result<void> replace_quickly(const std::filesystem::path& path, std::string_view content)
+{
+    return write_beside(path, content, true, false);
+}
+
+Result<void> flush_file(const std::filesystem::path& path)
+{
+    const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
+    if (fd < 0) return cannot(path, "cannot be opened");
+    const bool flushed = ::fsync(fd) == 0;
+    ::close(fd);
+    if (!flushed) return cannot(path, "cannot be written to the disk");
+    return {};
+}
+
+Result<void> make_own_folder(const std::filesystem::path& folder)
+{
+    std::error_code error;
+    if (std::filesystem::is_directory(folder, error)) return {};
+    if (folder.has_parent_path() && folder.parent_path() != folder)
+        if (const auto made = make_own_folder(folder.parent_path()); !made) return made;
+    if (::mkdir(folder.c_str(), 0700) != 0 && errno != EEXIST) return cannot(folder, "cannot be made");
+    flush_folder(folder.parent_path());
+    return {};
+}
+
+void flush_folder(const std::filesystem::path& folder) noexcept
+{
+    const int fd = ::open(folder.empty() ? "." : folder.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC);
+    if (fd < 0) return;
+    ::fsync(fd);
+    ::close(fd);
 }
 
 } // namespace bh

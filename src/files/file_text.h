@@ -27,7 +27,15 @@ private:
 /// The whole file as text; files over 64 MB are refused (documents are small, a larger one is a mistake).
 [[nodiscard]] Result<std::string> read_text(const std::filesystem::path& path);
 
-/// Writes beside the target, flushes to the disk and renames: the file is there whole or not at all.
-[[nodiscard]] Result<void> write_whole(const std::filesystem::path& path, std::string_view content);
+/// Writes beside the target, flushes to the disk and renames, and flushes the folder: the file is there whole or not at all. Only
+/// its owner can read it where `own` says so.
+[[nodiscard]] Result<void> write_whole(const std::filesystem::path& path, std::string_view content, bool own = false);
+/// The same without waiting for the disk: after a power cut the file may be the one before, or empty.
+[[nodiscard]] Result<void> replace_quickly(const std::filesystem::path& path, std::string_view content);
+[[nodiscard]] Result<void> flush_file(const std::filesystem::path& path);
+/// A folder, with those that it lies in, that only its owner can look into.
+[[nodiscard]] Result<void> make_own_folder(const std::filesystem::path& folder);
+/// What was made, renamed or taken away in a folder is so after a power cut too.
+void flush_folder(const std::filesystem::path& folder) noexcept;
 
 } // namespace bh

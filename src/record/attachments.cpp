@@ -8,11 +8,14 @@
 #include <QByteArray>
 #include <QCryptographicHash>
 #include <algorithm>
+#include <chrono>
+#include <thread>
 #include <zlib.h>
 
 namespace bh {
 namespace {
 
+const std::string sticks_ending = ".csv.gz";
 constexpr int gzip_window = 15 + 16; // zlib: largest window, gzip header
 
 /// The kinds of file a log may be, by their endings. The hash of the older ones is that of their CSV text.
@@ -85,6 +88,13 @@ Result<FlightLog> log_in(const std::string& bytes, const std::filesystem::path& 
     return log;
 }
 
+/// How entries name a file.
+std::string named_as(const std::filesystem::path& file, bool log)
+{
+    const std::string name = file.filename().string();
+    return log ? name.substr(0, name.find('.')) : name;
+}
+
 /// In folders by the first two digits.
 std::filesystem::path place(const std::filesystem::path& folder, const std::string& hash, const Form& form)
 {
@@ -94,7 +104,8 @@ std::filesystem::path place(const std::filesystem::path& folder, const std::stri
 } // namespace
 
 Attachments::Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also)
-    : flight_logs_(record_file.string() + ".logs"), also_(std::move(flight_logs_also)), sticks_(record_file.string() + ".sticks")
+    : flight_logs_(record_file.string() + ".logs"), also_(std::move(flight_logs_also)), sticks_(record_file.string() + ".sticks"),
+      left_over_(record_file.string() + ".left-over")
 {
 }
 
@@ -106,9 +117,8 @@ std::string Attachments::keep(const FlightLog& log) const
     const std::filesystem::path path = place(flight_logs_, hash, packed ? packed_form : text_form);
     std::error_code error;
     if (std::filesystem::exists(path, error)) return hash;
-    std::filesystem::create_directories(path.parent_path(), error);
-    if (error) throw StoreFailure(path.parent_path().string() + ": cannot be made: " + error.message());
-    if (const auto written = write_whole(path, bytes); !written) throw StoreFailure(written.error().message);
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
     return hash;
 }
 
@@ -138,14 +148,100 @@ Result<FlightLog> Attachments::flight_log(const std::string& hash) const
     return log_in(found->bytes, found->path);
 }
 
-std::string Attachments::problem_with(const std::string& hash) const
+Result<std::filesystem::path> Attachments::stick_recording(const std::string& name) const
+{
+    if (name.empty() || name == "." || name == ".." || name.find('/') != std::string::npos ||
+        name.find('\0') != std::string::npos)
+        return bad_input("'" + name.substr(0, 80) + "' names no stick recording of this record");
+    return sticks_ / name;
+}
+
+std::string Attachments::keep_stick_recording(const std::filesystem::path& whole) const
+{
+    const auto file = MappedFile::open(whole);
+    if (!file) throw StoreFailure(file.error().message);
+    const std::string name = sha256(file->text()) + sticks_ending;
+    std::error_code error;
+    if (whole == sticks_ / name) return name; // it was kept before, and then its session could not be
+    std::filesystem::permissions(whole, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
+    if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().message);
+    std::filesystem::rename(whole, sticks_ / name, error);
+    if (error) throw StoreFailure((sticks_ / name).string() + ": cannot be written: " + error.message());
+    flush_folder(sticks_);
+    return name;
+}
+
+std::string Attachments::problem_with_log(const std::string& hash) const
 {
     const auto found = find(hash);
     if (!found) return found.error().message;
+    if (!form_of(found->path).named_by_text)
+        return sha256(found->bytes) == hash ? "" : "flight log " + hash + " is not what was written";
     const auto log = log_in(found->bytes, found->path);
     if (!log) return log.error().message;
-    const bool as_written = sha256(form_of(found->path).named_by_text ? flight_csv(*log) : found->bytes) == hash;
-    return as_written ? "" : "flight log " + hash + " is not what was written";
+    return sha256(flight_csv(*log)) == hash ? "" : "flight log " + hash + " is not what was written";
+}
+
+std::string Attachments::problem_with_sticks(const std::string& name) const
+{
+    const auto path = stick_recording(name);
+    if (!path) return path.error().message;
+    const auto file = MappedFile::open(*path);
+    if (!file) return file.error().message;
+    const bool by_content = name.size() == 64 + sticks_ending.size() && name.ends_with(sticks_ending);
+    return by_content && sha256(file->text()) + sticks_ending != name ? path->string() + ": is not what was written" : "";
+}
+
+int Attachments::put_aside(const Names& named) const
+{
+    int moved = 0;
+    for (const bool log : {true, false}) {
+        std::error_code error;
+        std::vector<std::filesystem::path> left; // moved when the walk through the folder is over
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(log ? flight_logs_ : sticks_, error)) {
+            const bool known = (log ? named.logs : named.sticks).contains(named_as(entry.path(), log));
+            const bool part = entry.path().extension() == ".part";
+            if (!entry.is_directory(error) && (!known || part)) left.push_back(entry.path());
+        }
+        for (const std::filesystem::path& file : left) {
+            if (!make_own_folder(left_over_)) return moved;
+            std::filesystem::rename(file, left_over_ / file.filename(), error);
+            moved += !error;
+        }
+    }
+    return moved;
+}
+
+std::vector<std::string> Attachments::problems(const Names& named, const std::function<Names()>& named_now) const
+{
+    std::vector<std::string> problems;
+    for (const auto& [hash, who] : named.logs)
+        if (std::string problem = problem_with_log(hash); !problem.empty()) problems.push_back(who + ": " + std::move(problem));
+    for (const auto& [name, who] : named.sticks)
+        if (std::string problem = problem_with_sticks(name); !problem.empty())
+            problems.push_back(who + ": " + std::move(problem));
+    using Clock = std::filesystem::file_time_type::clock;
+    constexpr std::chrono::seconds soon{10};
+    constexpr std::chrono::milliseconds pause{200};
+    for (const bool log : {true, false}) {
+        std::error_code error;
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(log ? flight_logs_ : sticks_, error)) {
+            std::error_code gone;
+            const std::filesystem::path& file = entry.path();
+            if (entry.is_directory(gone) || file.extension() == ".part") continue; // a part is being written, or was left
+            const std::string name = named_as(file, log);
+            bool is_named = (log ? named.logs : named.sticks).contains(name);
+            while (!is_named) { // its entry may follow in a moment
+                const auto written = std::filesystem::last_write_time(file, gone);
+                if (gone || Clock::now() - written > soon) break;
+                const Names now = named_now();
+                is_named = (log ? now.logs : now.sticks).contains(name);
+                if (!is_named) std::this_thread::sleep_for(pause);
+            }
+            if (!is_named && std::filesystem::exists(file, gone)) problems.push_back(file.string() + ": no entry names it");
+        }
+    }
+    return problems;
 }
 
 } // namespace bh

@@ -4,7 +4,10 @@
 #include "core/flight/flight_log.h"
 
 #include <filesystem>
+#include <functional>
+#include <map>
 #include <string>
+#include <vector>
 
 namespace bh {
 
@@ -21,10 +24,24 @@ public:
     /// Written once, flushed to the disk, and then named; returns the hash. Throws StoreFailure. May be called from any thread.
     std::string keep(const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& hash) const;
-    /// Empty when the file is there and has that hash, otherwise what is wrong.
-    [[nodiscard]] std::string problem_with(const std::string& hash) const;
-    /// Where a recording of sticks lies, or is to lie.
-    [[nodiscard]] std::filesystem::path stick_recording(const std::string& name) const { return sticks_ / name; }
+    /// Where a recording of sticks lies. One whose name leaves the folder is none.
+    [[nodiscard]] Result<std::filesystem::path> stick_recording(const std::string& name) const;
+    /// Where one is written while it is not yet known what will be in it.
+    [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const { return sticks_ / (stem + ".part"); }
+    /// Gives a recording that is whole the name that it has on the record, the SHA-256 of its bytes, and flushes it to the disk.
+    /// Throws StoreFailure.
+    std::string keep_stick_recording(const std::filesystem::path& whole) const;
+
+    /// What entries name of what lies here, each with who names it.
+    struct Names {
+        std::map<std::string, std::string> logs, sticks;
+    };
+    /// What is missing, is not what was written, lies elsewhere, or is named by nobody; a line each. What was written in the last
+    /// seconds may yet be named: `named_now` tells.
+    [[nodiscard]] std::vector<std::string> problems(const Names& named, const std::function<Names()>& named_now) const;
+    /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
+    /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
+    int put_aside(const Names& named) const;
 
 private:
     struct Found {
@@ -32,7 +49,9 @@ private:
         std::filesystem::path path;
     };
     [[nodiscard]] Result<Found> find(const std::string& hash) const;
-    std::filesystem::path flight_logs_, also_, sticks_;
+    [[nodiscard]] std::string problem_with_log(const std::string& hash) const;
+    [[nodiscard]] std::string problem_with_sticks(const std::string& name) const;
+    std::filesystem::path flight_logs_, also_, sticks_, left_over_;
 };
 
 } // namespace bh

@@ -12,10 +12,10 @@ using Json = nlohmann::json;
 
 /// Reads an entry's body, with the entry named in whatever is wrong with it.
 template <class T, class Read>
-Result<T> read_body(const Entry& entry, Read read)
+Result<T> read_body(const Entry& entry, Read read, const Json::parser_callback_t& keep = nullptr)
 {
     const std::string name = "entry " + std::to_string(entry.seq) + " (" + entry.kind + ")";
-    const Json body = Json::parse(entry.body, nullptr, false);
+    const Json body = Json::parse(entry.body, keep, false);
     if (body.is_discarded() || !body.is_object()) return bad_input(name + ": expected an object of JSON");
     try {
         return read(JsonIn(body, name));
@@ -272,59 +272,84 @@ std::string body_of(const JudgedAttempt& a)
     return json.dump();
 }
 
+namespace {
+
+void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
+{
+    a.id = id;
+    a.pilot_id = in.text("pilot_id");
+    a.session_id = in.text("session_id");
+    a.drill_id = in.text("drill_id");
+    a.drill_version = in.at("drill_version").whole();
+    a.at = time_at(in.at("at"));
+    a.mode = mode_at(in.at("mode"));
+    a.score = in.number("score");
+    a.passed = in.truth("passed", false);
+    a.holds = in.truth("holds", a.passed);
+    a.flown_s = in.number("flown_s");
+    a.log_hash = in.text("log_hash");
+    a.curriculum = in.text("curriculum", "");
+    if (in.has("curriculum_version")) a.curriculum_version = in.at("curriculum_version").whole();
+    a.simulator = in.text("simulator", "");
+    a.demonstration = in.text("demonstration", "");
+    a.left_minus_right = number_or_none(in, "left_minus_right");
+    if (in.has("throttle_cuts_s"))
+        for (const JsonIn& cut : in.at("throttle_cuts_s").items()) a.throttle_cuts_s.push_back(cut.number());
+    if (in.has("summary")) { // written before the record kept codes
+        a.in_words = {in.text("summary"), in.text("flown_with", ""), in.text("observed", "")};
+        a.observed = in.has("observed");
+    } else {
+        a.observed = in.truth("observed", false);
+    }
+}
+
+} // namespace
+
+Result<AttemptRow> attempt_row_in(const Entry& entry)
+{
+    // What is not read is not made into values either: most of an attempt.
+    const auto wanted = [](int depth, Json::parse_event_t event, Json& parsed) {
+        return depth != 1 || event != Json::parse_event_t::key || (parsed != "criteria" && parsed != "flight");
+    };
+    const auto read = [&](const JsonIn& in) -> Result<AttemptRow> {
+        AttemptRow row;
+        take_row(in, entry.subject, row);
+        return row;
+    };
+    return read_body<AttemptRow>(entry, read, wanted);
+}
+
 Result<JudgedAttempt> attempt_in(const Entry& entry)
 {
     return read_body<JudgedAttempt>(entry, [&](const JsonIn& in) -> Result<JudgedAttempt> {
         JudgedAttempt a;
-        a.id = entry.subject;
-        a.pilot_id = in.text("pilot_id");
-        a.session_id = in.text("session_id");
-        a.drill_id = in.text("drill_id");
-        a.drill_version = in.at("drill_version").whole();
-        a.at = time_at(in.at("at"));
-        a.mode = mode_at(in.at("mode"));
-        a.score = in.number("score");
-        a.passed = in.truth("passed", false);
-        a.holds = in.truth("holds", a.passed);
-        a.flown_s = in.number("flown_s");
-        a.log_hash = in.text("log_hash");
-        a.curriculum = in.text("curriculum", "");
-        if (in.has("curriculum_version")) a.curriculum_version = in.at("curriculum_version").whole();
-        a.simulator = in.text("simulator", "");
-        a.demonstration = in.text("demonstration", "");
-        a.left_minus_right = number_or_none(in, "left_minus_right");
-        if (in.has("throttle_cuts_s"))
-            for (const JsonIn& cut : in.at("throttle_cuts_s").items()) a.throttle_cuts_s.push_back(cut.number());
-        if (in.has("summary")) { // written before the record kept codes
-            a.in_words = {in.text("summary"), in.text("flown_with", ""), in.text("observed", "")};
-            a.observed = in.has("observed");
-        } else {
-            a.observed = in.truth("observed", false);
-        }
+        take_row(in, entry.subject, a);
         take_details(in, a);
         for (const JsonIn& c : in.at("criteria").items()) a.criteria.push_back(criterion_at(c));
         return a;
     });
 }
 
-std::string details_json(const JudgedAttempt& attempt)
+std::string body_of(const StationKeyRow& k)
 {
-    Json json = Json::object();
-    put_details(json, attempt);
-    return json.empty() ? "" : json.dump();
+    return Json{{"public_key", k.public_key}, {"unsigned_up_to", k.unsigned_up_to}}.dump();
 }
 
-void read_details(const std::string& json, JudgedAttempt& attempt)
+Result<StationKeyRow> station_key_in(const Entry& entry)
 {
-    if (json.empty()) return;
-    Entry entry;
-    entry.body = json;
-    const auto read = read_body<int>(entry, [&](const JsonIn& in) -> Result<int> {
-        take_details(in, attempt);
-        return 0;
+    return read_body<StationKeyRow>(entry, [](const JsonIn& in) -> Result<StationKeyRow> {
+        return StationKeyRow{in.text("public_key"), static_cast<std::int64_t>(in.number("unsigned_up_to", 0))};
     });
-    static_cast<void>(read); // what cannot be understood stays out
 }
+
+std::string note_body(const std::string& value) { return Json{{"value", value}}.dump(); }
+
+Result<std::string> note_in(const Entry& entry)
+{
+    return read_body<std::string>(entry, [](const JsonIn& in) -> Result<std::string> { return in.text("value"); });
+}
+
+std::string clock_body(std::int64_t back_s) { return Json{{"back_s", back_s}}.dump(); }
 
 std::string body_of(const StageOpeningRow& o, bool open)
 {

@@ -35,6 +35,7 @@ struct KitTick {
 [[nodiscard]] Result<GripRoundRow> grip_round_in(const Entry& entry);
 [[nodiscard]] Result<SessionRow> session_in(const Entry& entry);
 [[nodiscard]] Result<JudgedAttempt> attempt_in(const Entry& entry);
+[[nodiscard]] Result<AttemptRow> attempt_row_in(const Entry& entry); ///< without what it was flown with and judged by
 struct StageOpening {
     StageOpeningRow opening;
     bool open = false;
@@ -48,8 +49,17 @@ struct Text {
 };
 [[nodiscard]] Result<Text> text_in(const Entry& entry);
 
-/// The parts of an attempt that tables keep as JSON.
-[[nodiscard]] std::string details_json(const JudgedAttempt& attempt);
-void read_details(const std::string& json, JudgedAttempt& attempt);
+/// A station's public key, and how far the record was written before there were keys.
+struct StationKeyRow {
+    std::string public_key;
+    std::int64_t unsigned_up_to = 0;
+};
+[[nodiscard]] std::string body_of(const StationKeyRow& key);
+[[nodiscard]] Result<StationKeyRow> station_key_in(const Entry& entry);
+/// A small fact about the record itself, as the day on which the demo is looked at.
+[[nodiscard]] std::string note_body(const std::string& value);
+[[nodiscard]] Result<std::string> note_in(const Entry& entry);
+/// The station's clock was set back, by so much at least.
+[[nodiscard]] std::string clock_body(std::int64_t back_s);
 
 } // namespace bh

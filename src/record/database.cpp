@@ -7,14 +7,19 @@
 
 namespace bh {
 
-Database::Database(const std::filesystem::path& file, bool read_only)
+namespace {
+
+const QString waits = QStringLiteral("QSQLITE_BUSY_TIMEOUT=5000");
+
+} // namespace
+
+Database::Database(const QString& name, const QString& options)
 {
     static QAtomicInteger<int> counter; // connection names must differ; nothing else hangs on it
     name_ = QStringLiteral("record-%1").arg(counter.fetchAndAddRelaxed(1));
     QSqlDatabase database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
-    database.setDatabaseName(QString::fromStdString(file.string()));
-    database.setConnectOptions(read_only ? QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_BUSY_TIMEOUT=5000")
-                                         : QStringLiteral("QSQLITE_BUSY_TIMEOUT=5000"));
+    database.setDatabaseName(name);
+    database.setConnectOptions(options);
     if (!database.open()) {
         const std::string why = database.lastError().text().toStdString();
         database = {};
@@ -23,8 +28,19 @@ Database::Database(const std::filesystem::path& file, bool read_only)
     }
 }
 
+Database::Database(const std::filesystem::path& file, bool read_only)
+    : Database(QString::fromStdString(file.string()), read_only ? QStringLiteral("QSQLITE_OPEN_READONLY;") + waits : waits)
+{
+}
+
+std::unique_ptr<Database> Database::in_memory()
+{
+    return std::unique_ptr<Database>(new Database(QStringLiteral(":memory:"), QStringLiteral("QSQLITE_OPEN_URI;") + waits));
+}
+
 Database::~Database()
 {
+    prepared_.clear();
     QSqlDatabase::database(name_, false).close();
     QSqlDatabase::removeDatabase(name_);
 }
@@ -38,6 +54,38 @@ QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant
     good = good && query.exec();
     if (!good) throw StoreFailure(query.lastError().text().toStdString());
     return query;
+}
+
+void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const
+{
+    auto known = prepared_.find(std::string_view(sql));
+    if (known == prepared_.end()) {
+        QSqlQuery query(QSqlDatabase::database(name_, false));
+        query.setForwardOnly(true);
+        if (!query.prepare(QString::fromUtf8(sql))) throw StoreFailure(query.lastError().text().toStdString());
+        known = prepared_.emplace(sql, std::move(query)).first;
+    }
+    QSqlQuery& query = known->second;
+    int at = 0;
+    for (const QVariant& value : values) query.bindValue(at++, value);
+    const bool good = query.exec();
+    const std::string why = good ? std::string() : query.lastError().text().toStdString();
+    query.finish();
+    if (!good) throw StoreFailure(why);
+}
+
+std::string read_only_uri(const std::filesystem::path& file, bool at_rest)
+{
+    std::string uri = "file:";
+    for (const char c : file.string()) { // what would end the path or begin an escape
+        if (c == '%' || c == '?' || c == '#') {
+            constexpr char digits[] = "0123456789ABCDEF";
+            uri += {'%', digits[static_cast<unsigned char>(c) >> 4], digits[static_cast<unsigned char>(c) & 15]};
+        } else {
+            uri += c;
+        }
+    }
+    return uri + (at_rest ? "?mode=ro&immutable=1" : "?mode=ro");
 }
 
 QString Database::value(const QString& sql) const

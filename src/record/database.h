@@ -5,6 +5,8 @@
 #include <QVariant>
 #include <filesystem>
 #include <initializer_list>
+#include <map>
+#include <memory>
 #include <string>
 
 namespace bh {
@@ -22,6 +24,8 @@ class Database {
 public:
     /// Opens for reading and writing, or for reading only. Throws StoreFailure.
     Database(const std::filesystem::path& file, bool read_only);
+    /// One in memory, beside which files can be attached.
+    static std::unique_ptr<Database> in_memory();
     ~Database();
     Database(const Database&) = delete;
     Database& operator=(const Database&) = delete;
@@ -31,13 +35,25 @@ public:
     {
         return run_bound(sql, {bound(values)...});
     }
+    /// The same for a statement that returns no rows and is run many times: it is prepared once.
+    template <class... Values>
+    void write(const char* sql, const Values&... values) const
+    {
+        write_bound(sql, {bound(values)...});
+    }
     /// First column of the first row, as text; empty when there is none.
     [[nodiscard]] QString value(const QString& sql) const;
 
 private:
+    Database(const QString& name, const QString& options);
     QSqlQuery run_bound(const QString& sql, std::initializer_list<QVariant> values) const;
+    void write_bound(const char* sql, std::initializer_list<QVariant> values) const;
     QString name_;
+    mutable std::map<std::string, QSqlQuery, std::less<>> prepared_;
 };
+
+/// A file for SQLite's ATTACH, to be read only. `at_rest`: nobody writes to it, and nothing is left beside it.
+[[nodiscard]] std::string read_only_uri(const std::filesystem::path& file, bool at_rest);
 
 /// Rolls back unless committed.
 class Transaction {

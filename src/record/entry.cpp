@@ -1,16 +1,79 @@
 #include "record/entry.h"
 
+#include "core/base/one_line.h"
+
 #include <QCryptographicHash>
+#include <algorithm>
+#include <charconv>
+#include <cstdio>
 #include <nlohmann/json.hpp>
 
 namespace bh {
 
+namespace {
+
+/// A text as JSON writes it, without escaping what need not be.
+void append_json(std::string& to, std::string_view text)
+{
+    if (!is_utf8(text)) { // what a damaged file may hold
+        to += nlohmann::json(text).dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+        return;
+    }
+    to += '"';
+    for (std::size_t begin = 0, i = 0; i <= text.size(); ++i) {
+        const bool end = i == text.size();
+        const char c = end ? '"' : text[i];
+        if (c != '"' && c != '\\' && static_cast<unsigned char>(c) >= 0x20) continue;
+        to.append(text, begin, i - begin);
+        begin = i + 1;
+        if (end) break;
+        constexpr std::string_view short_form = "\"\\\b\f\n\r\t", letters = "\"\\bfnrt";
+        if (const std::size_t known = short_form.find(c); known != std::string_view::npos) {
+            to += '\\';
+            to += letters[known];
+        } else {
+            char escape[8];
+            std::snprintf(escape, sizeof escape, "\\u%04x", static_cast<unsigned>(static_cast<unsigned char>(c)));
+            to += escape;
+        }
+    }
+    to += '"';
+}
+
+} // namespace
+
 std::string entry_hash(const Entry& e)
 {
-    const nlohmann::json fields =
-        nlohmann::json::array({e.previous_hash, e.seq, e.at, e.who, e.kind, e.subject, e.supersedes, e.why, e.body});
-    const std::string text = fields.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
-    return QCryptographicHash::hash(QByteArray::fromStdString(text), QCryptographicHash::Sha256).toHex().toStdString();
+    std::string text;
+    text.reserve(e.body.size() + e.body.size() / 8 + 512);
+    text += '[';
+    append_json(text, e.previous_hash);
+    text += ',' + std::to_string(e.seq) + ',' + std::to_string(e.at) + ',';
+    for (const std::string* part : {&e.who, &e.kind, &e.subject}) append_json(text, *part), text += ',';
+    text += std::to_string(e.supersedes) + ',';
+    append_json(text, e.why);
+    text += ',';
+    append_json(text, e.body);
+    text += ']';
+    return QCryptographicHash::hash(QByteArray::fromRawData(text.data(), static_cast<qsizetype>(text.size())),
+                                    QCryptographicHash::Sha256)
+        .toHex()
+        .toStdString();
+}
+
+std::string in_words(const Head& head) { return std::to_string(head.count) + ":" + head.hash; }
+
+std::optional<Head> parse_head(std::string_view text)
+{
+    Head head;
+    const char* end = text.data() + text.size();
+    const auto [after, problem] = std::from_chars(text.data(), end, head.count);
+    if (problem != std::errc() || after == end || *after != ':' || head.count < 0) return std::nullopt;
+    head.hash = std::string(after + 1, end);
+    const auto digit = [](char c) { return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'f'); };
+    const bool is_hash =
+        head.count == 0 ? head.hash.empty() : head.hash.size() == 64 && std::all_of(head.hash.begin(), head.hash.end(), digit);
+    return is_hash ? std::optional(head) : std::nullopt;
 }
 
 } // namespace bh

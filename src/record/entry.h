@@ -1,7 +1,9 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <string>
+#include <string_view>
 
 namespace bh {
 
@@ -20,12 +22,22 @@ struct Entry {
     std::string body; ///< JSON
     std::string previous_hash;
     std::string hash;
+    std::string signature{}; ///< of the hash, by the station that wrote it; empty before there were keys
 };
 
 /// What is to be written.
 struct Draft {
     std::string kind, subject, body, why;
 };
+
+/// How many entries there are, and the hash of the newest.
+struct Head {
+    std::int64_t count = 0;
+    std::string hash;
+    bool operator==(const Head&) const = default;
+};
+[[nodiscard]] std::string in_words(const Head& head); ///< COUNT:HASH
+[[nodiscard]] std::optional<Head> parse_head(std::string_view text);
 
 /// SHA-256 in hex over the entry's fields and the previous hash, written as one JSON list.
 [[nodiscard]] std::string entry_hash(const Entry& entry);

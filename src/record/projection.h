@@ -1,10 +1,12 @@
 #pragma once
 
+#include "record/attachments.h"
 #include "record/database.h"
 #include "record/entry.h"
 
 #include <cstdint>
 #include <string>
+#include <vector>
 
 namespace bh {
 
@@ -16,7 +18,10 @@ void apply_entry(const Database& database, const Entry& entry, int version);
 /// Empties those tables and fills them again from all entries.
 void remake_tables(const Database& database, int version);
 
-/// One text over all rows of those tables, to compare two states.
-[[nodiscard]] std::string tables_digest(const Database& database, int version);
+/// Names of those tables that are not the same in another database, attached under a name.
+[[nodiscard]] std::vector<std::string> tables_that_differ(const Database& database, const QString& other);
+
+/// What entries name of what lies beside the record, by those tables of a version, in a database attached under a name.
+[[nodiscard]] Attachments::Names names_in(const Database& database, const QString& of, int version);
 
 } // namespace bh

@@ -1,14 +1,19 @@
 #include "record/record.h"
 
+#include "files/file_text.h"
 #include "record/bodies.h"
 #include "record/database.h"
+#include "record/known_heads.h"
 #include "record/older_words.h"
+#include "record/presence.h"
 #include "record/projection.h"
 #include "record/schema.h"
 
 #include <QUuid>
 #include <chrono>
+#include <cstdio>
 #include <fstream>
+#include <thread>
 #include <unordered_map>
 
 namespace bh {
@@ -27,7 +32,8 @@ Result<void> inspect(const std::filesystem::path& file)
     try {
         const Database database(file, true);
         const int version = database.value("PRAGMA user_version").toInt();
-        if (database.value("PRAGMA application_id").toInt() != record_application_id)
+        const bool empty = database.value("SELECT count(*) FROM sqlite_master") == "0"; // another program is about to fill it
+        if (database.value("PRAGMA application_id").toInt() != record_application_id && !empty)
             return bad_input(file.string() + ": is a database, but not a training record; it was left as it is");
         if (version > Record::schema_version)
             return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" +
@@ -80,13 +86,45 @@ AttemptRow attempt_from(const QSqlQuery& q)
 
 class Record::Impl {
 public:
-    Impl(std::filesystem::path path, RecordOptions opts)
-        : file(std::move(path)), options(std::move(opts)), database(file, false), attachments(file, options.read_logs_also_from)
+    Impl(std::filesystem::path path, RecordOptions opts, StationKey station_key)
+        : file(std::move(path)), options(std::move(opts)), key(std::move(station_key)), presence(file), database(file, false),
+          attachments(file, options.read_logs_also_from), heads(options.station_folder)
     {
-        database.run("PRAGMA journal_mode = WAL");
+        use_write_ahead_log();
         database.run("PRAGMA synchronous = FULL"); // a committed attempt survives a power cut too
         database.run("PRAGMA foreign_keys = ON");
-        migrate(database, file);
+        migrate_to(database, file, schema_version, [this](int from, const std::vector<OlderNote>& notes) { carry(from, notes); });
+        VerifyOptions quick;
+        if (options.remember_heads) quick.station_folder = options.station_folder;
+        problems = quick_problems(database, file, quick);
+        first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
+        if (presence.after_a_bad_end())
+            put_aside = attachments.put_aside(names_in(database, QStringLiteral("main"), schema_version));
+        presence.settle();
+    }
+
+    /// Two programs that open a new file at once are in each other's way here, and SQLite does not wait by itself.
+    void use_write_ahead_log() const
+    {
+        constexpr int tries = 100;
+        for (int i = 1;; ++i) try {
+                database.run("PRAGMA journal_mode = WAL");
+                return;
+            } catch (const StoreFailure&) {
+                if (i == tries) throw;
+                std::this_thread::sleep_for(std::chrono::milliseconds(20));
+            }
+    }
+
+    /// What an older record kept beside its entries.
+    void carry(int from_version, const std::vector<OlderNote>& notes)
+    {
+        constexpr int unsigned_times = 10, with_times = 3;
+        Entry last = tail();
+        for (const OlderNote& n : notes) last = append_signed({"note", n.key, note_body(n.value), ""}, last).back();
+        if (from_version > unsigned_times || from_version < with_times) return;
+        for (const auto& [id, noted] : session_times())
+            database.run("UPDATE session_times SET signature = ? WHERE session_id = ?", key.sign(noted_time_text(id, noted)), id);
     }
 
     [[nodiscard]] UnixTime now() const
@@ -99,12 +137,30 @@ public:
     [[nodiscard]] Entry tail() const
     {
         Entry last;
-        QSqlQuery q = database.run("SELECT seq, hash FROM entries ORDER BY seq DESC LIMIT 1");
-        if (q.next()) last.seq = q.value(0).toLongLong(), last.hash = text(q, 1);
+        QSqlQuery q = database.run("SELECT seq, hash, at FROM entries ORDER BY seq DESC LIMIT 1");
+        if (q.next()) last.seq = q.value(0).toLongLong(), last.hash = text(q, 1), last.at = q.value(2).toLongLong();
         return last;
     }
 
-    /// Appends an entry after `last` and applies it, inside a transaction.
+    /// Appends an entry after `last` and applies it, inside a transaction; before it what has to be said first.
+    [[nodiscard]] std::vector<Entry> append_signed(const Draft& draft, Entry last)
+    {
+        std::vector<Entry> written;
+        if (const UnixTime at = now(); at < last.at)
+            written.push_back(last = append({"clock", "", clock_body(last.at - at), "the clock was set back"}, last));
+        if (!key_is_entry) {
+            QSqlQuery known = database.run("SELECT 1 FROM entries WHERE kind = 'key' AND subject = ? LIMIT 1", key.public_key());
+            if (!known.next()) {
+                known.finish();
+                const bool first = database.value("SELECT count(*) FROM entries WHERE kind = 'key'") == "0";
+                const StationKeyRow row{key.public_key(), first ? last.seq : 0};
+                written.push_back(last = append({"key", key.public_key(), body_of(row), ""}, last));
+            }
+        }
+        written.push_back(append(draft, last));
+        return written;
+    }
+
     [[nodiscard]] Entry append(const Draft& draft, const Entry& last) const
     {
         Entry entry;
@@ -120,11 +176,20 @@ public:
         entry.why = draft.why;
         entry.body = draft.body;
         entry.hash = entry_hash(entry);
-        database.run("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?)", entry.seq, entry.at, entry.who, entry.kind,
-                     entry.subject, entry.supersedes > 0 ? bound(entry.supersedes) : QVariant(), entry.why, entry.body,
-                     entry.previous_hash, entry.hash);
+        entry.signature = key.sign(entry.hash);
+        database.write("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?,?)", entry.seq, entry.at, entry.who, entry.kind,
+                       entry.subject, entry.supersedes > 0 ? bound(entry.supersedes) : QVariant(), entry.why, entry.body,
+                       entry.previous_hash, entry.hash, entry.signature);
         apply_entry(database, entry, schema_version);
         return entry;
+    }
+
+    [[nodiscard]] std::map<std::string, NotedTime> session_times() const
+    {
+        std::map<std::string, NotedTime> times;
+        QSqlQuery q = database.run("SELECT session_id, active_s, idle_s, at FROM session_times");
+        while (q.next()) times[text(q, 0)] = {q.value(1).toDouble(), q.value(2).toDouble(), q.value(3).toLongLong()};
+        return times;
     }
 
     /// As they were written: those that a WHERE clause names, all without one.
@@ -152,37 +217,17 @@ public:
         return rows;
     }
 
-    [[nodiscard]] std::vector<CriterionRow> criteria(const std::string& attempt_id) const
-    {
-        QSqlQuery q = database.run(
-            "SELECT label, unit, value, fail, pass, merit, marks, must, below_fail, below_pass, below_merit, from_s, to_s,"
-            " measure, side, weight, if_any, to_hold FROM criteria WHERE attempt_id = ? ORDER BY position",
-            attempt_id);
-        std::vector<CriterionRow> rows;
-        while (q.next()) {
-            const auto number = [&](int column) { return q.value(column).toDouble(); };
-            CriterionRow c;
-            c.label = text(q, 0);
-            c.unit = unit_from_key(text(q, 1)).value_or(Unit::Count);
-            if (!q.value(2).isNull()) c.value = number(2);
-            c.fail = number(3), c.pass = number(4), c.merit = number(5), c.marks = number(6);
-            c.must = q.value(7).toBool();
-            if (!q.value(8).isNull()) c.below = Limits{number(8), number(9), number(10)};
-            if (!q.value(11).isNull()) c.span = TimeSpan{number(11), number(12)};
-            c.measure = measure_from_key(text(q, 13));
-            c.side = side_from_key(text(q, 14));
-            c.weight = number(15);
-            c.if_any = q.value(16).toBool();
-            c.to_hold = q.value(17).toBool();
-            rows.push_back(std::move(c));
-        }
-        return rows;
-    }
-
     std::filesystem::path file;
     RecordOptions options;
+    StationKey key;
+    Presence presence;
     Database database;
     Attachments attachments;
+    KnownHeads heads;
+    std::vector<std::string> problems; ///< at the opening
+    std::string first_hash;            ///< by which the record is known; empty before its first entry
+    bool key_is_entry = false;         ///< known to be so
+    int put_aside = 0;                 ///< files that a program which was ended had left
 };
 
 Record::Record(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
@@ -193,9 +238,13 @@ Result<std::unique_ptr<Record>> Record::open(const std::filesystem::path& file, 
     std::error_code error;
     if (std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0)
         if (const auto good = inspect(file); !good) return tl::unexpected(good.error());
-    if (file.has_parent_path()) std::filesystem::create_directories(file.parent_path(), error);
+    if (file.has_parent_path())
+        if (const auto made = make_own_folder(file.parent_path()); !made) return tl::unexpected(made.error());
+    if (options.station_folder.empty()) options.station_folder = usual_station_folder();
+    auto key = options.key ? Result<StationKey>(*options.key) : StationKey::in(options.station_folder);
+    if (!key) return tl::unexpected(key.error());
     try {
-        return std::unique_ptr<Record>(new Record(std::make_unique<Impl>(file, std::move(options))));
+        return std::unique_ptr<Record>(new Record(std::make_unique<Impl>(file, std::move(options), std::move(*key))));
     } catch (const StoreFailure& why) {
         return bad_input(file.string() + ": cannot be opened as a training record: " + why.what());
     }
@@ -209,6 +258,14 @@ std::string Record::new_id() const
     return impl_->options.new_id ? impl_->options.new_id() : QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
 }
 const Attachments& Record::attachments() const { return impl_->attachments; }
+const std::vector<std::string>& Record::problems_at_opening() const { return impl_->problems; }
+int Record::put_aside_at_opening() const { return impl_->put_aside; }
+
+Head Record::head() const
+{
+    const Entry last = impl_->tail();
+    return {last.seq, last.hash};
+}
 
 std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
 {
@@ -216,8 +273,16 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
     std::vector<Entry> entries;
     // Another process may have written since: the chain goes on from what is there now, under the write lock.
     Entry last = impl_->tail();
-    for (const Draft& draft : drafts) entries.push_back(last = impl_->append(draft, last));
+    for (const Draft& draft : drafts) {
+        for (Entry& entry : impl_->append_signed(draft, last)) entries.push_back(std::move(entry));
+        last = entries.back();
+    }
     transaction.commit();
+    impl_->key_is_entry = impl_->key_is_entry || !entries.empty();
+    if (entries.empty() || !impl_->options.remember_heads) return entries;
+    if (impl_->first_hash.empty())
+        impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
+    impl_->heads.remember(impl_->first_hash, impl_->file, {last.seq, last.hash});
     return entries;
 }
 
@@ -246,70 +311,47 @@ std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
 {
     const auto found = impl_->attempts("WHERE id = ?", attempt_id);
     if (found.empty()) return std::nullopt;
-    JudgedAttempt attempt{found.front()};
-    QSqlQuery details = impl_->database.run("SELECT details FROM attempts WHERE id = ?", attempt_id);
-    if (details.next()) read_details(text(details, 0), attempt);
-    attempt.criteria = impl_->criteria(attempt_id);
-    return attempt;
+    QSqlQuery written =
+        impl_->database.run("SELECT * FROM entries WHERE seq = (SELECT entry FROM attempts WHERE id = ?)", attempt_id);
+    const auto attempt = written.next() ? attempt_in(entry_from(written)) : Result<JudgedAttempt>(bad_input(""));
+    if (!attempt) return JudgedAttempt{found.front()};
+    return *attempt;
+}
+
+std::string noted_time_text(const std::string& session_id, const NotedTime& noted)
+{
+    char numbers[96];
+    std::snprintf(numbers, sizeof numbers, "%.17g:%.17g:%lld", noted.active_s, noted.idle_s, static_cast<long long>(noted.at));
+    return "session-time:" + session_id + ":" + numbers;
 }
 
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)
 {
-    impl_->database.run("INSERT OR REPLACE INTO session_times VALUES (?,?,?,?)", session_id, active_s, idle_s, now());
+    const NotedTime noted{active_s, idle_s, now()};
+    impl_->database.run("INSERT OR REPLACE INTO session_times VALUES (?,?,?,?,?)", session_id, active_s, idle_s, noted.at,
+                        impl_->key.sign(noted_time_text(session_id, noted)));
 }
 
-std::map<std::string, NotedTime> Record::noted_session_times() const
-{
-    std::map<std::string, NotedTime> times;
-    QSqlQuery q = impl_->database.run("SELECT session_id, active_s, idle_s, at FROM session_times");
-    while (q.next()) times[text(q, 0)] = {q.value(1).toDouble(), q.value(2).toDouble(), q.value(3).toLongLong()};
-    return times;
-}
+std::map<std::string, NotedTime> Record::noted_session_times() const { return impl_->session_times(); }
 
 std::string Record::note(const std::string& key) const
 {
-    QSqlQuery q = impl_->database.run("SELECT value FROM notes WHERE key = ?", key);
-    return q.next() ? text(q, 0) : "";
+    QSqlQuery q = impl_->database.run("SELECT * FROM entries WHERE kind = 'note' AND subject = ? ORDER BY seq DESC LIMIT 1", key);
+    return q.next() ? note_in(entry_from(q)).value_or("") : "";
 }
 
-void Record::set_note(const std::string& key, const std::string& value)
-{
-    impl_->database.run("INSERT OR REPLACE INTO notes VALUES (?,?)", key, value);
-}
+void Record::set_note(const std::string& key, const std::string& value) { append({{"note", key, note_body(value), ""}}); }
 
 VerifyReport Record::verify() const
 {
-    VerifyReport report;
-    const Database& db = impl_->database;
-    std::string previous;
-    std::int64_t expected_seq = 1;
-    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq");
-    while (rows.next()) {
-        const Entry entry = entry_from(rows);
-        const std::string at = "entry " + std::to_string(entry.seq);
-        if (entry.seq != expected_seq) report.problems.push_back("entry " + std::to_string(expected_seq) + " is missing");
-        if (entry.previous_hash != previous) report.problems.push_back(at + " does not follow the one before it");
-        if (entry_hash(entry) != entry.hash)
-            report.problems.push_back(at + " (" + entry.kind + ") was changed after it was written");
-        previous = entry.hash;
-        expected_seq = entry.seq + 1;
-        ++report.entries;
-    }
-    rows.finish();
-    if (report.problems.empty()) { // the tables can only be compared when the entries can be trusted
-        const std::string now = tables_digest(db, schema_version);
-        const Transaction rolled_back(db);
-        db.run("PRAGMA defer_foreign_keys = ON");
-        remake_tables(db, schema_version);
-        if (tables_digest(db, schema_version) != now) report.problems.emplace_back("the tables differ from what the entries say");
-    }
-    for (const AttemptRow& attempt : impl_->attempts())
-        for (const std::string& hash : {attempt.log_hash, attempt.demonstration}) {
-            if (hash.empty()) continue; // scored by eye, or no demonstration shadowed
-            if (const std::string problem = impl_->attachments.problem_with(hash); !problem.empty())
-                report.problems.push_back("attempt " + attempt.id + ": " + problem);
-        }
-    return report;
+    VerifyOptions verifying;
+    if (impl_->options.remember_heads) verifying.station_folder = impl_->options.station_folder;
+    verifying.read_logs_also_from = impl_->options.read_logs_also_from;
+    auto report = verify_record(impl_->file, verifying);
+    if (report) return std::move(*report);
+    VerifyReport unreadable;
+    unreadable.problems.push_back(report.error().message);
+    return unreadable;
 }
 
 } // namespace bh

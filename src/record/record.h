@@ -4,6 +4,8 @@
 #include "record/attachments.h"
 #include "record/entry.h"
 #include "record/rows.h"
+#include "record/station_key.h"
+#include "record/verify.h"
 
 #include <filesystem>
 #include <functional>
@@ -22,16 +24,14 @@ public:
     using std::runtime_error::runtime_error;
 };
 
-struct VerifyReport {
-    std::int64_t entries = 0;
-    std::vector<std::string> problems; ///< empty: the record is as it was written
-};
-
 struct RecordOptions {
     std::function<UnixTime()> clock;     ///< "now"; the system's when empty
     std::function<std::string()> new_id; ///< random when empty; the demo record's maker passes a seeded one
     std::string who = "coordinator";
     std::filesystem::path read_logs_also_from; ///< a second folder to look for flight logs in (demo copies)
+    std::filesystem::path station_folder;      ///< with the station's key and what it saw last; the usual one when empty
+    std::optional<StationKey> key;             ///< instead of the folder's
+    bool remember_heads = true;                ///< a record that is thrown away need not be known again
 };
 
 /// How far a running session has come, as it was noted last.
@@ -39,14 +39,17 @@ struct NotedTime {
     double active_s = 0, idle_s = 0;
     UnixTime at = 0;
 };
+/// What a station signs of it.
+[[nodiscard]] std::string noted_time_text(const std::string& session_id, const NotedTime& noted);
 
 /// The training record: one SQLite file, with what is attached to it in folders beside it. Everything is written as an entry
 /// that is never changed afterwards and carries the SHA-256 of the one before; the tables that are read from are made from the
-/// entries in the same transaction and can be made again from them. What entries mean is for those above (see School). Used from
+/// entries in the same transaction and can be made again from them. The station that writes an entry signs its hash; a station's
+/// public key is an entry before the first that it signs. What entries mean is for those above (see School). Used from
 /// one thread.
 class Record {
 public:
-    static constexpr int schema_version = 10;
+    static constexpr int schema_version = 11;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -59,9 +62,15 @@ public:
     [[nodiscard]] UnixTime now() const;
     [[nodiscard]] std::string new_id() const;
     [[nodiscard]] const Attachments& attachments() const;
+    /// What was wrong with it when it was opened, by a quick look; a line each.
+    [[nodiscard]] const std::vector<std::string>& problems_at_opening() const;
+    /// How many files beside it, which a program that was ended had left, were put into "….left-over" then.
+    [[nodiscard]] int put_aside_at_opening() const;
+    [[nodiscard]] Head head() const;
 
     /// Appends entries and makes the tables from them, all in one transaction; returns them as they stand in the chain.
-    /// StoreFailure when it could not be done, and then nothing was.
+    /// StoreFailure when it could not be done, and then nothing was. An entry of the station's key comes first where the record
+    /// does not have it, and one that says so where the clock was set back.
     std::vector<Entry> append(const std::vector<Draft>& drafts);
 
     /// Everything that came after an entry, in order, in today's words.
@@ -80,10 +89,10 @@ public:
     /// Keeps how far a running session has come, for the case that its end is never written. No entry.
     void note_session_time(const std::string& session_id, double active_s, double idle_s);
     [[nodiscard]] std::map<std::string, NotedTime> noted_session_times() const;
-    [[nodiscard]] std::string note(const std::string& key) const; ///< small facts about the record itself
+    [[nodiscard]] std::string note(const std::string& key) const; ///< small facts about the record itself, which are entries
     void set_note(const std::string& key, const std::string& value);
 
-    /// Recomputes the chain, remakes the tables and compares, and checks every flight log against its hash.
+    /// See verify_record(). What cannot be read at all is a problem too.
     [[nodiscard]] VerifyReport verify() const;
 
 private:

@@ -100,6 +100,10 @@ const std::vector<Statements>& steps()
         // 10: going on and holding are two things
         {"ALTER TABLE attempts ADD COLUMN holds INTEGER NOT NULL DEFAULT 0",
          "ALTER TABLE criteria ADD COLUMN to_hold INTEGER NOT NULL DEFAULT 0"},
+        // 11: entries are signed; what an attempt was judged by is read from its entry, and what was noted is an entry too
+        {"ALTER TABLE entries ADD COLUMN signature TEXT NOT NULL DEFAULT ''", "DROP TABLE criteria",
+         "ALTER TABLE attempts DROP COLUMN details", "DROP TABLE notes",
+         "ALTER TABLE session_times ADD COLUMN signature TEXT NOT NULL DEFAULT ''"},
     };
     return all;
 }
@@ -115,20 +119,29 @@ void keep_copy(const Database& database, const std::filesystem::path& file, int 
 
 } // namespace
 
-void migrate_to(const Database& database, const std::filesystem::path& file, int wanted)
+int version_of(const Database& database) { return database.value("PRAGMA user_version").toInt(); }
+
+void migrate_to(const Database& database, const std::filesystem::path& file, int wanted, const Carry& carry)
 {
-    const int version = database.value("PRAGMA user_version").toInt();
-    if (version >= wanted) return;
-    if (version > 0) keep_copy(database, file, version);
+    constexpr int with_notes = 10;
+    const int found = version_of(database);
+    if (found >= wanted) return;
+    if (found > 0) keep_copy(database, file, found);
     Transaction transaction(database);
+    const int version = version_of(database);
+    if (version >= wanted) return; // another program was quicker
+    std::vector<OlderNote> notes;
+    if (version > 0 && version <= with_notes && wanted > with_notes) {
+        QSqlQuery rows = database.run("SELECT key, value FROM notes ORDER BY key");
+        while (rows.next()) notes.push_back({rows.value(0).toString().toStdString(), rows.value(1).toString().toStdString()});
+    }
     for (int step = version; step < wanted; ++step)
         for (const char* statement : steps()[static_cast<std::size_t>(step)]) database.run(statement);
     if (version > 0) remake_tables(database, wanted); // tables that are new fill from entries written before them
+    if (version > 0 && carry) carry(version, notes);
     database.run(QStringLiteral("PRAGMA application_id = %1").arg(record_application_id));
     database.run(QStringLiteral("PRAGMA user_version = %1").arg(wanted));
     transaction.commit();
 }
-
-void migrate(const Database& database, const std::filesystem::path& file) { migrate_to(database, file, Record::schema_version); }
 
 } // namespace bh

@@ -252,8 +252,15 @@ std::string School::start_session(const std::string& pilot_id, const std::string
     return id;
 }
 
-bool School::add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid)
+bool School::add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid,
+                                 const std::filesystem::path& recording)
 {
+    try {
+        if (!recording.empty()) session.recording = record_->attachments().keep_stick_recording(recording);
+    } catch (const StoreFailure& why) {
+        tell({Error::Code::BadInput, why.what()});
+        return false;
+    }
     session.controller_id = controller_id(controller_name, guid);
     session.matched = on_matched_rates(session.pilot_id);
     return !session.controller_id.empty() && !add_session(std::move(session)).empty();

@@ -15,6 +15,7 @@
 
 #include <QDateTime>
 #include <algorithm>
+#include <array>
 #include <cstdio>
 #include <map>
 
@@ -367,6 +368,10 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
                       static_cast<unsigned long long>(ids.bits() >> 32));
         return std::string(id);
     };
+    std::array<unsigned char, 32> seed{}; // the demo's key is no secret: the same record is made each time
+    for (unsigned char& byte : seed) byte = static_cast<unsigned char>(ids.bits() & 0xff);
+    options.key = StationKey::from_seed(seed);
+    options.remember_heads = false;
     auto record = Record::open(file, options);
     if (!record) return tl::unexpected(record.error());
     School school(std::move(*record), data);

@@ -151,9 +151,9 @@ std::string School::summary(const AttemptRow& attempt) const
 
 Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }
 
-std::filesystem::path School::stick_recording(const std::string& name) const
+std::filesystem::path School::new_stick_recording(const std::string& stem) const
 {
-    return record_->attachments().stick_recording(name);
+    return record_->attachments().new_stick_recording(stem);
 }
 
 std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
@@ -162,7 +162,8 @@ std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
     const ControllerRow* controller = with_id(values_.controllers, session.controller_id);
     if (session.recording.empty() || !controller) return sticks;
     const CalibrationRow* known = calibration(controller->name, controller->guid);
-    const auto recording = load_stick_recording(stick_recording(session.recording));
+    const auto path = record_->attachments().stick_recording(session.recording);
+    const auto recording = path ? load_stick_recording(*path) : Result<StickRecording>(tl::unexpected(path.error()));
     if (!known || !recording) return sticks;
     constexpr double every_s = 0.02, longest_s = 0.5; // a stick that rests for longer tells nothing more
     for (std::size_t i = 0; i + 1 < recording->t_s.size(); ++i) {

@@ -42,7 +42,8 @@ public:
     /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
     /// empty where nothing was recorded or can be read.
     [[nodiscard]] std::vector<Sticks> outside_sticks(const SessionRow& session) const;
-    [[nodiscard]] std::filesystem::path stick_recording(const std::string& name) const; ///< where it lies, or is to lie
+    /// Where a recording of sticks can be written until it is kept.
+    [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const;
 
     [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; } ///< those that ship, and those edited here
     [[nodiscard]] const Drill* drill(const std::string& id) const;
@@ -131,8 +132,9 @@ public:
     std::string start_session(const std::string& pilot_id, const std::string& controller_name, const std::string& guid);
     bool note_session(const std::string& session_id, double active_s, double idle_s);
     bool end_session(const std::string& session_id, double active_s, double idle_s);
-    /// A session that is over already, as practice in another program is.
-    bool add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid);
+    /// A session that is over already, as practice in another program is, with the recording of its sticks where there is one.
+    bool add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid,
+                             const std::filesystem::path& recording = {});
     std::string add_session(SessionRow session); ///< as it is; its id, empty when it failed
     /// Ends sessions of which nothing was heard for two minutes, as those of a program that crashed: with the time last noted and
     /// at least their attempts' time. Those that run here, or in another window that notes their time, go on. Returns how many.

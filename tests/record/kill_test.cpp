@@ -55,6 +55,7 @@ TEST_CASE("killed at any moment, the record keeps every finished attempt, opens 
     const auto folder = std::filesystem::temp_directory_path() / ("bh-kill-" + std::to_string(getpid()));
     std::filesystem::remove_all(folder);
     std::filesystem::create_directories(folder);
+    ::setenv("XDG_DATA_HOME", folder.c_str(), 1); // the station's key and what it has seen, of the writer too
     const std::string file = (folder / "record.sqlite").string();
     SeededRandom random(7);
     std::set<std::string> finished;

@@ -3,9 +3,13 @@
 #include "record/schema.h"
 #include "school_place.h"
 
+#include <atomic>
 #include <catch2/catch.hpp>
+#include <chrono>
 #include <fstream>
 #include <nlohmann/json.hpp>
+#include <sodium.h>
+#include <thread>
 
 using namespace bh;
 
@@ -59,6 +63,49 @@ std::string refusal(const std::filesystem::path& file)
     return record.error().message;
 }
 
+std::vector<std::string> problems_of(const Place& place)
+{
+    VerifyOptions options;
+    options.station_folder = place.folder / "station";
+    const auto report = verify_record(place.file, options);
+    REQUIRE(report);
+    return report->problems;
+}
+
+bool has(const std::vector<std::string>& problems, const std::string& words)
+{
+    const bool found =
+        std::any_of(problems.begin(), problems.end(), [&](const std::string& p) { return p.find(words) != std::string::npos; });
+    if (!found)
+        for (const std::string& p : problems) UNSCOPED_INFO(p);
+    return found;
+}
+
+/// What a forger does who knows the chain: changes entries, hashes them anew, and makes the tables from them.
+template <class Change>
+void rehash_with(const std::filesystem::path& file, Change change, const StationKey* signed_by = nullptr)
+{
+    const Database database(file, false);
+    std::vector<Entry> entries;
+    {
+        QSqlQuery rows = database.run("SELECT * FROM entries ORDER BY seq");
+        while (rows.next()) entries.push_back(entry_from(rows));
+    }
+    database.run("DROP TRIGGER entries_stay");
+    std::string previous;
+    for (Entry& e : entries) {
+        change(e);
+        e.previous_hash = previous;
+        previous = e.hash = entry_hash(e);
+        if (signed_by) e.signature = signed_by->sign(e.hash);
+        database.run("UPDATE entries SET subject = ?, body = ?, previous_hash = ?, hash = ?, signature = ? WHERE seq = ?",
+                     e.subject, e.body, e.previous_hash, e.hash, e.signature, e.seq);
+    }
+    database.run(
+        "CREATE TRIGGER entries_stay BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'entries are never changed'); END");
+    remake_tables(database, Record::schema_version);
+}
+
 } // namespace
 
 TEST_CASE("what is written is there after opening again", "[record]")
@@ -80,7 +127,7 @@ TEST_CASE("what is written is there after opening again", "[record]")
     CHECK(school->sessions(school->pilots()[0].id)[0].active_s == 300);
     const VerifyReport report = school->record().verify();
     CHECK(report.problems.empty());
-    CHECK(report.entries == 7); // pilot, controller, session, three attempts, session's end
+    CHECK(report.entries == 8); // the station's key, pilot, controller, session, three attempts, session's end
 }
 
 TEST_CASE("an entry names the one before of the same kind and subject, and why", "[record]")
@@ -93,15 +140,15 @@ TEST_CASE("an entry names the one before of the same kind and subject, and why",
     record->append({{"pilot", "p1", body("Oren Pel"), ""}});
     record->append({{"setup", "p1", R"({"document":null})", ""}}); // another kind about the same subject
     record->append({{"pilot", "p1", body("Oren Pell"), "spelling"}, {"setup", "p1", R"({"document":null})", "none"}});
-    const auto entries = record->entries_after(0);
+    const auto entries = record->entries_after(1); // after the station's key
     REQUIRE(entries.size() == 4);
     CHECK(entries[0].supersedes == 0);
     CHECK(entries[1].supersedes == 0);
-    CHECK(entries[2].supersedes == 1);
+    CHECK(entries[2].supersedes == 2);
     CHECK(entries[2].why == "spelling");
-    CHECK(entries[3].supersedes == 2);
+    CHECK(entries[3].supersedes == 3);
     CHECK(entries[0].body.find("Oren Pel\"") != std::string::npos); // the old one stays
-    CHECK(record->entries_after(2).size() == 2);
+    CHECK(record->entries_after(3).size() == 2);
     CHECK(record->verify().problems.empty());
 }
 
@@ -130,37 +177,260 @@ TEST_CASE("entries cannot be changed, and tampering past that is found", "[recor
     {
         const Database database(place.file, false);
         database.run("DROP TRIGGER entries_stay");
-        database.run("UPDATE entries SET body = replace(body, '71.0', '99.0') WHERE seq = 5");
-        const auto problems = place.record()->verify().problems;
-        REQUIRE_FALSE(problems.empty());
-        CHECK(problems[0] == "entry 5 (attempt) was changed after it was written");
+        database.run("UPDATE entries SET body = replace(body, '71.0', '99.0') WHERE seq = 6");
+        CHECK(has(problems_of(place), "entry 6 (attempt) was changed after it was written"));
+        CHECK(has(problems_of(place), "trigger 'entries_stay' is missing from the file"));
     }
     SECTION("an entry taken out of the middle")
     {
         const Database database(place.file, false);
         database.run("PRAGMA foreign_keys = OFF");
         database.run("DROP TRIGGER entries_are_kept");
-        database.run("DELETE FROM entries WHERE seq = 5");
-        const auto problems = place.record()->verify().problems;
-        REQUIRE(problems.size() >= 2);
-        CHECK(problems[0] == "entry 5 is missing");
+        database.run("DELETE FROM entries WHERE seq = 6");
+        CHECK(has(problems_of(place), "entry 6 is missing"));
     }
     SECTION("a table changed behind the entries' back")
     {
         Database(place.file, false).run("UPDATE attempts SET score = 100");
-        CHECK(place.record()->verify().problems.front() == "the tables differ from what the entries say");
+        CHECK(problems_of(place) == std::vector<std::string>{"the table of attempts differs from what the entries say"});
     }
-    SECTION("a flight log changed or lost")
+    SECTION("a flight log cut, lost, or left by somebody")
     {
-        for (const auto& entry : std::filesystem::recursive_directory_iterator(place.file.string() + ".logs"))
-            if (entry.is_regular_file()) {
-                std::filesystem::resize_file(entry.path(), 20);
-                break;
-            }
-        const auto problems = place.record()->verify().problems;
-        REQUIRE(problems.size() == 1);
-        CHECK(problems[0].find("damaged or cut short") != std::string::npos);
+        const std::filesystem::path logs = place.file.string() + ".logs";
+        std::filesystem::path first;
+        for (const auto& entry : std::filesystem::recursive_directory_iterator(logs))
+            if (entry.is_regular_file()) first = entry.path();
+        std::filesystem::resize_file(first, 20);
+        CHECK(has(problems_of(place), "is not what was written"));
+        std::filesystem::remove(first);
+        CHECK(has(problems_of(place), "there is no such file"));
+        std::ofstream(logs / "stray.csv") << "t_s\n";
+        std::filesystem::last_write_time(logs / "stray.csv",
+                                         std::filesystem::file_time_type::clock::now() - std::chrono::minutes(5));
+        CHECK(has(problems_of(place), "stray.csv: no entry names it"));
     }
+}
+
+TEST_CASE("forgery of the file is seen by verification, which trusts nothing in it but what is signed", "[record]")
+{
+    Place place;
+    fill(*place.open());
+    place.clock += 10;
+    const auto forged = [&](const char* sql) { Database(place.file, false).run(QString::fromUtf8(sql)); };
+    SECTION("a trigger of the file's own that turns every attempt into a full score")
+    {
+        forged("CREATE TRIGGER kind AFTER INSERT ON attempts BEGIN UPDATE attempts SET score = 100; END");
+        CHECK(has(problems_of(place), "trigger 'kind' is not this program's"));
+    }
+    SECTION("a view and a table more, an index less, a table with other words")
+    {
+        forged("CREATE VIEW best AS SELECT * FROM attempts");
+        forged("CREATE TABLE spare (a)");
+        forged("DROP INDEX attempts_by_pilot");
+        forged("ALTER TABLE pilots ADD COLUMN note TEXT");
+        const auto problems = problems_of(place);
+        CHECK(has(problems, "view 'best' is not this program's"));
+        CHECK(has(problems, "table 'spare' is not this program's"));
+        CHECK(has(problems, "index 'attempts_by_pilot' is missing"));
+        CHECK(has(problems, "table 'pilots' is not as this program makes it"));
+    }
+    SECTION("the chain hashed anew after a fail was turned into a pass")
+    {
+        rehash_with(place.file, [](Entry& e) {
+            if (e.seq == 5) e.body.replace(e.body.find("\"passed\":false"), 14, "\"passed\":true");
+        });
+        const auto problems = problems_of(place);
+        CHECK_FALSE(has(problems, "was changed after it was written")); // the hashes are as they should be
+        CHECK(has(problems, "entry 5 does not carry the signature of the station that it names"));
+        CHECK(has(problems, "entry 8 is not that of what this station saw last"));
+    }
+    SECTION("the same, signed with another key")
+    {
+        const auto trusted = *station_keys_of(place.file);
+        const StationKey other = StationKey::from_seed({1, 2, 3});
+        rehash_with(
+            place.file,
+            [&](Entry& e) {
+                if (e.kind == "key")
+                    e.subject = other.public_key(),
+                    e.body = R"({"public_key":")" + other.public_key() + R"(","unsigned_up_to":0})";
+            },
+            &other);
+        VerifyOptions options;
+        CHECK_FALSE(has(verify_record(place.file, options)->problems, "signature")); // it is whole in itself
+        options.trusted_keys = trusted;
+        CHECK(has(verify_record(place.file, options)->problems, "entry 1 is signed by a station that is not trusted"));
+    }
+    SECTION("a signature taken away")
+    {
+        forged("DROP TRIGGER entries_stay");
+        forged("UPDATE entries SET signature = '' WHERE seq = 3");
+        CHECK(has(problems_of(place), "entry 3 is not signed"));
+    }
+    SECTION("the newest entries deleted, and the tables with them")
+    {
+        const Head before = *head_of(place.file);
+        const Database database(place.file, false);
+        database.run("PRAGMA foreign_keys = OFF");
+        database.run("DROP TRIGGER entries_are_kept");
+        database.run("DELETE FROM entries WHERE seq > 6");
+        database.run("CREATE TRIGGER entries_are_kept BEFORE DELETE ON entries BEGIN SELECT RAISE(ABORT, 'entries are never "
+                     "deleted'); END");
+        remake_tables(database, Record::schema_version);
+        VerifyOptions options;
+        options.attachments = false;
+        CHECK(verify_record(place.file, options)->problems.empty()); // the file itself cannot tell
+        options.head = before;
+        CHECK(has(verify_record(place.file, options)->problems,
+                  "the newest entries are missing: the given head has 8 entries, the file 6"));
+        CHECK(has(problems_of(place), "the newest entries are missing: what this station saw last has 8 entries, the file 6"));
+        CHECK(has(place.record()->problems_at_opening(), "the newest entries are missing"));
+    }
+    SECTION("an older whole file put back")
+    {
+        std::filesystem::copy_file(place.file, place.folder / "older");
+        place.open()->add_pilot({"", "Wilf Dunnock"});
+        for (const char* beside : {"", "-wal", "-shm"}) std::filesystem::remove(place.file.string() + beside);
+        std::filesystem::copy_file(place.folder / "older", place.file);
+        CHECK(has(problems_of(place), "the newest entries are missing"));
+        // A copy elsewhere, while the record is where it was, is one of its own.
+        std::filesystem::create_directories(place.folder / "elsewhere");
+        std::filesystem::copy_file(place.folder / "older", place.folder / "elsewhere" / "record.sqlite");
+        VerifyOptions options;
+        options.station_folder = place.folder / "station";
+        options.attachments = false;
+        CHECK(verify_record(place.folder / "elsewhere" / "record.sqlite", options)->problems.empty());
+    }
+    SECTION("the time that a running session has noted")
+    {
+        const auto school = place.open();
+        const std::string pilot = school->pilots()[0].id, session = school->start_session(pilot, "Station 1 controller", "sq-01");
+        REQUIRE(school->note_session(session, 60, 5));
+        CHECK(problems_of(place).empty());
+        forged("UPDATE session_times SET active_s = 36000");
+        CHECK(has(problems_of(place), "the time noted for session " + session + " was changed"));
+    }
+    SECTION("a recording whose path leaves the folder")
+    {
+        place.record()->append(
+            {{"session", "s9",
+              R"({"pilot_id":")" + place.open()->pilots()[0].id +
+                  R"(","controller_id":"","started_at":1,"ended_at":2,"active_s":1,"idle_s":0,"recording":"../../passwd"})",
+              ""}});
+        CHECK(has(problems_of(place), "session s9: '../../passwd' names no stick recording of this record"));
+    }
+}
+
+TEST_CASE("time that runs backwards is said, by an entry of its own", "[record]")
+{
+    Place place;
+    const auto record = place.record();
+    record->set_note("a", "1");
+    place.clock -= 100;
+    record->set_note("a", "2");
+    const auto entries = record->entries_after(2);
+    REQUIRE(entries.size() == 2);
+    CHECK(entries[0].kind == "clock");
+    CHECK(entries[0].body == R"({"back_s":100})");
+    CHECK(record->note("a") == "2");
+    CHECK(record->verify().problems.empty());
+}
+
+TEST_CASE("a head is a count and a hash, and the record may have grown since", "[record]")
+{
+    Place place;
+    const auto record = place.record();
+    record->set_note("a", "1");
+    const Head head = record->head();
+    CHECK(head.count == 2);
+    CHECK(*parse_head(in_words(head)) == head);
+    for (const char* bad : {"", "2", "2:", "x:y", "-1:", "2:abc", "2:ABCDEF"}) CHECK_FALSE(parse_head(bad));
+    record->set_note("a", "2");
+    VerifyOptions options;
+    options.head = head;
+    CHECK(verify_record(place.file, options)->problems.empty());
+    options.head->hash[0] = options.head->hash[0] == '0' ? '1' : '0';
+    CHECK(has(verify_record(place.file, options)->problems, "entry 2 is not that of the given head"));
+}
+
+TEST_CASE("the hash of an entry is that of its fields as compact JSON, whatever is in them", "[record]")
+{
+    // By a general-purpose library: the list dumped by nlohmann::json, hashed by sha256sum's algorithm in libsodium.
+    const auto by_library = [](const Entry& e) {
+        const std::string text =
+            nlohmann::json::array({e.previous_hash, e.seq, e.at, e.who, e.kind, e.subject, e.supersedes, e.why, e.body})
+                .dump(-1, ' ', false, nlohmann::json::error_handler_t::replace);
+        unsigned char hash[crypto_hash_sha256_BYTES];
+        crypto_hash_sha256(hash, reinterpret_cast<const unsigned char*>(text.data()), text.size());
+        std::string hex(2 * sizeof hash + 1, '\0');
+        sodium_bin2hex(hex.data(), hex.size(), hash, sizeof hash);
+        hex.pop_back();
+        return hex;
+    };
+    Entry e;
+    e.seq = 7, e.at = 1'900'000'000, e.who = "coordinator", e.kind = "pilot", e.subject = "p1", e.supersedes = 3;
+    for (const char* body : {"", "{}", R"({"name":"Maud \"Tansley\""})", "line\nbreak\ttab\x01\x1f\x7f\\", "Größe ±2.5 m ☂ 𝄞",
+                             "bad \xff\xc0\xaf bytes", "\"\"\"", "ends in a quote\""}) {
+        e.body = body, e.why = body;
+        CHECK(entry_hash(e) == by_library(e));
+    }
+}
+
+TEST_CASE("a station's key is made once, for its owner only, and signs what another cannot", "[record]")
+{
+    Place place;
+    const auto folder = place.folder / "keys";
+    const auto key = StationKey::in(folder);
+    REQUIRE(key);
+    CHECK(StationKey::in(folder)->public_key() == key->public_key());
+    using std::filesystem::perms;
+    CHECK((std::filesystem::status(folder / "key").permissions() & perms::all) == (perms::owner_read | perms::owner_write));
+    CHECK((std::filesystem::status(folder).permissions() & (perms::group_all | perms::others_all)) == perms::none);
+    const std::string signature = key->sign("abc");
+    CHECK(is_signed_by(key->public_key(), "abc", signature));
+    CHECK_FALSE(is_signed_by(key->public_key(), "abd", signature));
+    CHECK_FALSE(is_signed_by(StationKey::from_seed({9}).public_key(), "abc", signature));
+    std::ofstream(folder / "key") << "not a key";
+    CHECK(StationKey::in(folder).error().message.find("is no station's key, expected 64 hex digits") != std::string::npos);
+    // RFC 8032, section 7.1, test 1: this secret key has this public key.
+    const unsigned char secret[32] = {0x9d, 0x61, 0xb1, 0x9d, 0xef, 0xfd, 0x5a, 0x60, 0xba, 0x84, 0x4a,
+                                      0xf4, 0x92, 0xec, 0x2c, 0xc4, 0x44, 0x49, 0xc5, 0x69, 0x7b, 0x32,
+                                      0x69, 0x19, 0x70, 0x3b, 0xac, 0x03, 0x1c, 0xae, 0x7f, 0x60};
+    std::array<unsigned char, 32> seed{};
+    std::copy(std::begin(secret), std::end(secret), seed.begin());
+    CHECK(StationKey::from_seed(seed).public_key() == "d75a980182b10ab7d54bfed3c964073a0ee172f3daa62325af021a68f707511a");
+}
+
+TEST_CASE("verification beside a writer says nothing false, and writes nothing", "[record]")
+{
+    Place place;
+    const auto school = place.open();
+    const std::string pilot = school->add_pilot({"", "Iris Quayle"});
+    const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
+    std::atomic<bool> over{false};
+    std::vector<std::string> said;
+    int looks = 0;
+    std::thread looking([&] {
+        while (!over) {
+            VerifyOptions options;
+            options.station_folder = place.folder / "station";
+            const auto report = verify_record(place.file, options);
+            ++looks;
+            if (!report) said.push_back(report.error().message);
+            if (report) said.insert(said.end(), report->problems.begin(), report->problems.end());
+        }
+    });
+    for (int i = 0; i < 150; ++i) {
+        JudgedAttempt a;
+        a.pilot_id = pilot, a.session_id = session, a.drill_id = "lift-settle", a.score = i;
+        const FlightLog log = shortLog(i);
+        CHECK_FALSE(school->add_attempt(a, &log).empty());
+    }
+    over = true;
+    looking.join();
+    CAPTURE(said);
+    CHECK(said.empty());
+    CHECK(looks > 3);
 }
 
 TEST_CASE("a file that is no good record is refused in a sentence and left as it is", "[record]")

@@ -134,9 +134,8 @@ void Station::lookOutside()
     const State now = outside_.look(ControllerHub::now_s(), input_.sticks(), here || !present_);
     if (now == before) return;
     if (now == State::Running) {
-        const QString name = QDateTime::fromSecsSinceEpoch(school_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss")) +
-                             QStringLiteral(".csv.gz");
-        auto recorder = StickRecorder::create(school_.stick_recording(name.toStdString()));
+        const QString stem = QDateTime::fromSecsSinceEpoch(school_.now()).toString(QStringLiteral("yyyy-MM-dd'T'HHmmss"));
+        auto recorder = StickRecorder::create(school_.new_stick_recording(stem.toStdString()));
         if (recorder) {
             recorder_ = std::move(*recorder);
             hub_.set_listener([keep = recorder_](const DeviceSample& sample) { keep->add(sample); });
@@ -156,7 +155,7 @@ void Station::endOutside()
     offer.active_s = std::min(outside_.active_s(), outside_.ended_s() - outside_.started_s());
     offer.idle_s = outside_.idle_s();
     offer.device = device_;
-    if (recorder_ && recorder_->finish() && recorder_->rows() > 0) offer.recording = recorder_->file().filename().string();
+    if (recorder_ && recorder_->finish() && recorder_->rows() > 0) offer.recording = recorder_->file();
     recorder_.reset();
     offer_ = offer;
 }
@@ -170,8 +169,7 @@ bool Station::keepOutside()
     session.ended_at = std::max<UnixTime>(offer_->ended_at, offer_->started_at + 1);
     session.active_s = offer_->active_s;
     session.idle_s = offer_->idle_s;
-    session.recording = offer_->recording;
-    if (!school_.add_outside_session(session, offer_->device.name, offer_->device.guid)) return false;
+    if (!school_.add_outside_session(session, offer_->device.name, offer_->device.guid, offer_->recording)) return false;
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();
@@ -181,7 +179,7 @@ bool Station::keepOutside()
 void Station::discardOutside()
 {
     if (!offer_) return;
-    if (!offer_->recording.empty()) QFile::remove(QString::fromStdString(school_.stick_recording(offer_->recording).string()));
+    if (!offer_->recording.empty()) QFile::remove(QString::fromStdString(offer_->recording.string()));
     offer_.reset();
     outside_.wait_again();
     Q_EMIT outsideChanged();

@@ -8,6 +8,7 @@
 
 #include <QObject>
 #include <QTimer>
+#include <filesystem>
 #include <functional>
 #include <memory>
 #include <optional>
@@ -58,7 +59,7 @@ public:
         UnixTime started_at = 0, ended_at = 0;
         double active_s = 0, idle_s = 0;
         DeviceInfo device;
-        std::string recording; ///< file name; empty when it could not be written
+        std::filesystem::path recording; ///< of the sticks; empty when it could not be written
     };
     void watchOutside(bool watch);
     [[nodiscard]] bool watchingOutside() const { return watching_; }

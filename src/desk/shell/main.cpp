@@ -112,6 +112,7 @@ int main(int argc, char** argv)
         if (error)
             return complain(QObject::tr("The demo record was not found beside the program; `./hangar build` makes it."), !quiet);
         options.read_logs_also_from = original.string() + ".logs";
+        options.remember_heads = false; // it is thrown away
         name = QObject::tr("Demo record");
     } else if (parser.isSet(storeOption)) {
         file = parser.value(storeOption).toStdString();

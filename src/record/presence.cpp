@@ -1,0 +1,38 @@
+#include "record/presence.h"
+
+#include <fcntl.h>
+#include <sys/file.h>
+#include <unistd.h>
+
+namespace bh {
+
+Presence::Presence(const std::filesystem::path& record)
+{
+    fd_ = ::open((record.string() + ".open").c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0600);
+    if (fd_ < 0) return;
+    if (::flock(fd_, LOCK_EX | LOCK_NB) != 0) {
+        ::flock(fd_, LOCK_SH);
+        return;
+    }
+    char word = 0;
+    after_bad_end_ = ::pread(fd_, &word, 1, 0) == 1;
+    if (!after_bad_end_) settle();
+}
+
+void Presence::settle()
+{
+    if (fd_ < 0) return;
+    constexpr char word = '1';
+    static_cast<void>(::pwrite(fd_, &word, 1, 0) == 1);
+    ::flock(fd_, LOCK_SH);
+    after_bad_end_ = false;
+}
+
+Presence::~Presence()
+{
+    if (fd_ < 0) return;
+    if (::flock(fd_, LOCK_EX | LOCK_NB) == 0) static_cast<void>(::ftruncate(fd_, 0) == 0); // the last to go
+    ::close(fd_);
+}
+
+} // namespace bh

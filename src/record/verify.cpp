@@ -1,0 +1,388 @@
+#include "record/verify.h"
+
+#include "record/attachments.h"
+#include "record/bodies.h"
+#include "record/database.h"
+#include "record/known_heads.h"
+#include "record/projection.h"
+#include "record/record.h"
+#include "record/schema.h"
+#include "record/station_key.h"
+
+#include <algorithm>
+#include <deque>
+#include <future>
+#include <iterator>
+#include <map>
+#include <thread>
+#include <utility>
+
+namespace bh {
+namespace {
+
+QString text_of(const QSqlQuery& row, int column) { return row.value(column).toString(); }
+
+/// What a database is made of: name of each table, index, trigger and view, with the words that made it.
+std::map<std::string, std::string> schema_of(const Database& database, const QString& of)
+{
+    std::map<std::string, std::string> parts;
+    QSqlQuery rows = database.run("SELECT type, name, sql FROM " + of +
+                                  ".sqlite_master WHERE sql IS NOT NULL AND name NOT LIKE "
+                                  "'sqlite\\_stat%' ESCAPE '\\'");
+    while (rows.next())
+        parts[(text_of(rows, 0) + " '" + text_of(rows, 1) + "'").simplified().left(120).toStdString()] =
+            text_of(rows, 2).simplified().toStdString();
+    return parts;
+}
+
+std::vector<std::string> schema_problems(const std::map<std::string, std::string>& found,
+                                         const std::map<std::string, std::string>& wanted)
+{
+    std::vector<std::string> problems;
+    for (const auto& [name, words] : wanted)
+        if (const auto there = found.find(name); there == found.end())
+            problems.push_back(name + " is missing from the file");
+        else if (there->second != words)
+            problems.push_back(name + " is not as this program makes it");
+    for (const auto& [name, words] : found)
+        if (!wanted.contains(name)) problems.push_back(name + " is not this program's");
+    return problems;
+}
+
+/// What is wrong with a record in which the entry of a head that was seen before has another hash, or is not there at all.
+std::optional<std::string> unlike(const Head& seen, std::int64_t count, const std::string& hash_there, const std::string& who)
+{
+    if (seen.count > count)
+        return "the newest entries are missing: " + who + " has " + std::to_string(seen.count) + " entries, the file " +
+               std::to_string(count);
+    if (seen.count > 0 && hash_there != seen.hash)
+        return "entry " + std::to_string(seen.count) + " is not that of " + who +
+               ": another record, or a rewritten one, stands in its place";
+    return std::nullopt;
+}
+
+const std::string seen_here = "what this station saw last";
+
+/// Follows the chain, entry by entry. Hashes and signatures, which take the time, are worked out beside it, in batches.
+class Chain {
+public:
+    explicit Chain(const VerifyOptions& options) : options_(options) {}
+
+    void follow(Entry entry)
+    {
+        const std::string at = "entry " + std::to_string(entry.seq);
+        if (entry.seq != expected_) tell(expected_, "entry " + std::to_string(expected_) + " is missing");
+        if (entry.previous_hash != previous_) tell(entry.seq, at + " does not follow the one before it");
+        if (entry.kind == "key") learn_key(entry);
+        if (!keys_.empty() && entry.at < last_at_ && entry.kind != "clock")
+            tell(entry.seq, at + " is dated before the one before it");
+        previous_ = entry.hash;
+        expected_ = entry.seq + 1;
+        last_at_ = entry.at;
+        hashes_.push_back(entry.hash);
+        batch_.push_back(std::move(entry));
+        constexpr std::size_t batch = 1024;
+        if (batch_.size() == batch) start_batch();
+    }
+
+    void tell(std::int64_t seq, std::string problem) { told_.push_back({seq, std::move(problem)}); }
+
+    /// Every problem of the chain, in the order of the entries.
+    [[nodiscard]] std::vector<std::string> finish()
+    {
+        start_batch();
+        while (!running_.empty()) end_oldest_batch();
+        const auto count = static_cast<std::int64_t>(hashes_.size());
+        if (keys_.empty() && !options_.trusted_keys.empty() && count > 0) tell(0, "no entry is signed");
+        for (const Unsigned& u : unsigned_) { // by no key that was known then
+            if (keys_.empty() || u.seq <= unsigned_up_to_ || signed_well(trusted(), u.hash, u.signature)) continue;
+            const std::string_view named = key_named_in(u.signature);
+            const bool known = std::any_of(trusted().begin(), trusted().end(),
+                                           [named](const std::string& key) { return key.starts_with(named); });
+            tell(u.seq, "entry " + std::to_string(u.seq) +
+                            (u.signature.empty()      ? " is not signed"
+                             : named.empty() || known ? " does not carry the signature of the station that it names"
+                                                      : " is signed by a station that is not trusted"));
+        }
+        std::stable_sort(told_.begin(), told_.end(), [](const Told& a, const Told& b) { return a.seq < b.seq; });
+        std::vector<std::string> problems;
+        for (Told& t : told_) problems.push_back(std::move(t.problem));
+        return problems;
+    }
+
+    [[nodiscard]] std::optional<std::string> against(const Head& seen, const std::string& who) const
+    {
+        const auto count = static_cast<std::int64_t>(hashes_.size());
+        return unlike(seen, count, seen.count > 0 && seen.count <= count ? hashes_[static_cast<std::size_t>(seen.count) - 1] : "",
+                      who);
+    }
+
+    [[nodiscard]] Head head() const { return {static_cast<std::int64_t>(hashes_.size()), previous_}; }
+    [[nodiscard]] std::int64_t unsigned_up_to() const { return unsigned_up_to_; }
+    [[nodiscard]] bool has_keys() const { return !keys_.empty(); }
+
+private:
+    struct Told {
+        std::int64_t seq;
+        std::string problem;
+    };
+    struct Unsigned {
+        std::int64_t seq;
+        std::string hash, signature;
+    };
+    struct Checked {
+        std::vector<Told> changed;
+        std::vector<Unsigned> not_signed; ///< by a key that is known so far
+    };
+
+    void learn_key(const Entry& entry)
+    {
+        const auto key = station_key_in(entry);
+        if (!key || !is_public_key(key->public_key))
+            return tell(entry.seq, "entry " + std::to_string(entry.seq) + " holds no station's key");
+        if (keys_.empty()) unsigned_up_to_ = entry.seq - 1; // only the first can say that there were none before it
+        keys_.push_back(key->public_key);
+    }
+    [[nodiscard]] const std::vector<std::string>& trusted() const
+    {
+        return options_.trusted_keys.empty() ? keys_ : options_.trusted_keys;
+    }
+    static bool signed_well(const std::vector<std::string>& keys, const std::string& hash, const std::string& signature)
+    {
+        const std::string_view named = key_named_in(signature);
+        return !named.empty() && std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
+            return key.starts_with(named) && is_signed_by(key, hash, signature);
+        });
+    }
+    void start_batch()
+    {
+        const std::size_t most = std::max(1U, std::thread::hardware_concurrency());
+        if (running_.size() >= most) end_oldest_batch();
+        running_.push_back(std::async(std::launch::async, [batch = std::exchange(batch_, {}), keys = trusted()] {
+            Checked checked;
+            for (const Entry& e : batch) {
+                if (entry_hash(e) != e.hash)
+                    checked.changed.push_back(
+                        {e.seq, "entry " + std::to_string(e.seq) + " (" + e.kind + ") was changed after it was written"});
+                if (!signed_well(keys, e.hash, e.signature)) checked.not_signed.push_back({e.seq, e.hash, e.signature});
+            }
+            return checked;
+        }));
+    }
+    void end_oldest_batch()
+    {
+        Checked checked = running_.front().get();
+        running_.pop_front();
+        std::move(checked.changed.begin(), checked.changed.end(), std::back_inserter(told_));
+        std::move(checked.not_signed.begin(), checked.not_signed.end(), std::back_inserter(unsigned_));
+    }
+
+    const VerifyOptions& options_;
+    std::vector<std::string> keys_, hashes_;
+    std::string previous_;
+    std::int64_t expected_ = 1, unsigned_up_to_ = 0;
+    UnixTime last_at_ = 0;
+    std::vector<Entry> batch_;
+    std::deque<std::future<Checked>> running_;
+    std::vector<Told> told_;
+    std::vector<Unsigned> unsigned_;
+};
+
+/// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
+struct Opened {
+    std::unique_ptr<Database> database;
+    int version = 0;
+};
+Opened open_beside_memory(const std::filesystem::path& file)
+{
+    std::error_code error;
+    const auto log_size = std::filesystem::file_size(file.string() + "-wal", error);
+    const bool at_rest = error || log_size == 0; // nobody writes: leave nothing beside it
+    Opened opened{Database::in_memory()};
+    opened.database->run("ATTACH ? AS kept", read_only_uri(file, at_rest));
+    opened.version = opened.database->value("PRAGMA kept.user_version").toInt();
+    return opened;
+}
+
+Result<void> is_record(const Opened& opened, const std::filesystem::path& file)
+{
+    if (opened.database->value("PRAGMA kept.application_id").toInt() != record_application_id)
+        return bad_input(file.string() + ": is not a training record");
+    if (opened.version > Record::schema_version)
+        return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" +
+                                                     std::to_string(opened.version) + ", this one knows up to " +
+                                                     std::to_string(Record::schema_version) + ")");
+    return {};
+}
+
+/// Opens, and refuses what is no record in a sentence.
+Result<Opened> opened_to_read(const std::filesystem::path& file)
+{
+    std::error_code error;
+    const auto status = std::filesystem::status(file, error);
+    if (!std::filesystem::exists(status)) return failure(Error::Code::NotFound, file.string() + ": there is no such record");
+    if (!std::filesystem::is_regular_file(status))
+        return bad_input(file.string() + ": is not a file, expected a training record");
+    try {
+        Opened opened = open_beside_memory(file);
+        if (const auto good = is_record(opened, file); !good) return tl::unexpected(good.error());
+        return opened;
+    } catch (const StoreFailure& why) {
+        return bad_input(file.string() + ": is not a training record, or cannot be read: " + why.what());
+    }
+}
+
+/// Signatures of the times that running sessions have noted.
+void check_session_times(const Database& db, const std::vector<std::string>& keys, std::vector<std::string>& problems)
+{
+    QSqlQuery rows = db.run("SELECT session_id, active_s, idle_s, at, signature FROM kept.session_times ORDER BY 1");
+    while (rows.next()) {
+        const NotedTime noted{rows.value(1).toDouble(), rows.value(2).toDouble(), rows.value(3).toLongLong()};
+        const std::string id = text_of(rows, 0).toStdString(), signature = text_of(rows, 4).toStdString();
+        const bool good = std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
+            return is_signed_by(key, noted_time_text(id, noted), signature);
+        });
+        if (!good) problems.push_back("the time noted for session " + id + " was changed after it was written");
+    }
+}
+
+std::vector<std::string> keys_among(const Database& db, const QString& of)
+{
+    std::vector<std::string> keys;
+    QSqlQuery rows = db.run("SELECT * FROM " + of + ".entries WHERE kind = 'key' ORDER BY seq");
+    while (rows.next())
+        if (const auto key = station_key_in(entry_from(rows))) keys.push_back(key->public_key);
+    return keys;
+}
+
+} // namespace
+
+Result<VerifyReport> verify_record(const std::filesystem::path& file, const VerifyOptions& options)
+{
+    auto opened = opened_to_read(file);
+    if (!opened) return tl::unexpected(opened.error());
+    const Database& db = *opened->database;
+    const int version = opened->version;
+    const bool today = version == Record::schema_version;
+    VerifyReport report;
+    std::vector<std::string> of_tables;
+    Chain chain(options);
+    std::optional<Head> seen;
+    Attachments::Names named;
+    try {
+        migrate_to(db, {}, version);
+        if (!options.station_folder.empty()) { // before the snapshot: a writer may go on
+            const QString first = db.value("SELECT hash FROM kept.entries WHERE seq = 1");
+            seen = KnownHeads(options.station_folder).seen(first.toStdString(), file);
+        }
+        const Transaction snapshot(db); // to write into the memory's; the file is attached to be read only
+        if (const QString check = db.value("PRAGMA kept.quick_check"); check != "ok")
+            report.problems.push_back("the file is damaged (" + check.simplified().left(120).toStdString() + ")");
+        for (std::string& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
+            report.problems.push_back(std::move(problem));
+        bool understood = today;
+        QSqlQuery rows = db.run("SELECT * FROM kept.entries ORDER BY seq");
+        while (rows.next()) {
+            Entry entry = entry_from(rows);
+            try {
+                if (understood) apply_entry(db, entry, version);
+            } catch (const StoreFailure& why) {
+                chain.tell(entry.seq, "entry " + std::to_string(entry.seq) + " cannot be understood: " + why.what());
+                understood = false;
+            }
+            chain.follow(std::move(entry));
+        }
+        rows.finish();
+        if (understood)
+            for (const std::string& table : tables_that_differ(db, "kept"))
+                of_tables.push_back("the table of " + table + " differs from what the entries say");
+        if (today)
+            check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, of_tables);
+        named = names_in(db, "kept", version);
+    } catch (const StoreFailure& why) {
+        of_tables.push_back(std::string("the file cannot be read to its end: ") + why.what());
+    }
+    for (std::vector<std::string> some : {chain.finish(), std::move(of_tables)})
+        std::move(some.begin(), some.end(), std::back_inserter(report.problems));
+    report.head = chain.head();
+    report.entries = report.head.count;
+    if (options.head)
+        if (const auto problem = chain.against(*options.head, "the given head")) report.problems.push_back(*problem);
+    if (seen)
+        if (const auto problem = chain.against(*seen, seen_here)) report.problems.push_back(*problem);
+    if (options.attachments) {
+        const auto named_now = [&] { // what a writer has written meanwhile
+            const auto again = opened_to_read(file);
+            return again ? names_in(*again->database, "kept", again->version) : Attachments::Names{};
+        };
+        const Attachments beside(file, options.read_logs_also_from);
+        for (std::string& problem : beside.problems(named, named_now)) report.problems.push_back(std::move(problem));
+    }
+    if (!today)
+        report.remarks.push_back("the record is of version " + std::to_string(version) + ": its tables were not compared");
+    if (!chain.has_keys() && report.entries > 0)
+        report.remarks.emplace_back("no entry is signed: written before there were keys");
+    if (chain.unsigned_up_to() > 0)
+        report.remarks.push_back("entries 1 to " + std::to_string(chain.unsigned_up_to()) +
+                                 " were written before there were keys");
+    return report;
+}
+
+std::vector<std::string> quick_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)
+{
+    constexpr int newest = 200;
+    std::vector<std::string> problems;
+    const auto memory = Database::in_memory();
+    migrate_to(*memory, {}, Record::schema_version);
+    for (std::string& problem : schema_problems(schema_of(db, "main"), schema_of(*memory, "main")))
+        problems.push_back(std::move(problem));
+    std::vector<Entry> entries;
+    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq DESC LIMIT ?", newest + 1);
+    while (rows.next()) entries.push_back(entry_from(rows));
+    rows.finish();
+    const std::vector<std::string> keys = keys_among(db, "main");
+    for (std::size_t i = 0; i + 1 < entries.size(); ++i) { // from the newest back
+        const Entry& e = entries[i];
+        const std::string at = "entry " + std::to_string(e.seq);
+        if (e.previous_hash != entries[i + 1].hash) problems.push_back(at + " does not follow the one before it");
+        if (entry_hash(e) != e.hash) problems.push_back(at + " (" + e.kind + ") was changed after it was written");
+        const bool is_signed =
+            std::any_of(keys.begin(), keys.end(), [&](const std::string& key) { return is_signed_by(key, e.hash, e.signature); });
+        if (!e.signature.empty() && !is_signed)
+            problems.push_back(at + " does not carry the signature of the station that it names");
+    }
+    const QString first = db.value("SELECT hash FROM entries WHERE seq = 1");
+    if (options.station_folder.empty() || entries.empty()) return problems;
+    if (const auto seen = KnownHeads(options.station_folder).seen(first.toStdString(), file)) {
+        QSqlQuery there = db.run("SELECT hash FROM entries WHERE seq = ?", seen->count);
+        const std::string hash = there.next() ? text_of(there, 0).toStdString() : "";
+        if (const auto problem = unlike(*seen, entries.front().seq, hash, seen_here)) problems.push_back(*problem);
+    }
+    return problems;
+}
+
+Result<Head> head_of(const std::filesystem::path& file)
+{
+    const auto opened = opened_to_read(file);
+    if (!opened) return tl::unexpected(opened.error());
+    try {
+        QSqlQuery newest = opened->database->run("SELECT seq, hash FROM kept.entries ORDER BY seq DESC LIMIT 1");
+        if (!newest.next()) return Head{};
+        return Head{newest.value(0).toLongLong(), text_of(newest, 1).toStdString()};
+    } catch (const StoreFailure& why) {
+        return bad_input(file.string() + ": cannot be read: " + why.what());
+    }
+}
+
+Result<std::vector<std::string>> station_keys_of(const std::filesystem::path& file)
+{
+    const auto opened = opened_to_read(file);
+    if (!opened) return tl::unexpected(opened.error());
+    try {
+        return keys_among(*opened->database, "kept");
+    } catch (const StoreFailure& why) {
+        return bad_input(file.string() + ": cannot be read: " + why.what());
+    }
+}
+
+} // namespace bh

@@ -1,0 +1,45 @@
+#pragma once
+
+#include "core/base/result.h"
+#include "record/entry.h"
+
+#include <filesystem>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace bh {
+
+class Database;
+
+struct VerifyReport {
+    std::int64_t entries = 0;
+    Head head;
+    std::vector<std::string> problems; ///< a line each; empty: the record is as it was written
+    std::vector<std::string> remarks;  ///< what could not be looked at, and since when entries are signed
+};
+
+struct VerifyOptions {
+    std::optional<Head> head{};                  ///< that the record is to have grown from
+    std::vector<std::string> trusted_keys{};     ///< public keys; none: those among the entries
+    std::filesystem::path station_folder{};      ///< with what this station saw last; empty: not compared
+    std::filesystem::path read_logs_also_from{}; ///< see RecordOptions
+    bool attachments = true;                     ///< flight logs and stick recordings too
+};
+
+/// The whole of a record, read in one snapshot and never written to, whoever writes to it meanwhile: that the file's schema is
+/// the one that this version makes, the chain of entries, their signatures and times; that the tables, made anew from the entries
+/// in a database of its own, are those in the file; what was seen of it before; and that what lies beside it is what entries
+/// name. An older record is compared with the schema of its version, and its tables are not.
+[[nodiscard]] Result<VerifyReport> verify_record(const std::filesystem::path& file, const VerifyOptions& options = {});
+
+/// The quick part of it, of a record that is open: schema, newest entries, and what this station saw last.
+[[nodiscard]] std::vector<std::string> quick_problems(const Database& database, const std::filesystem::path& file,
+                                                      const VerifyOptions& options);
+
+/// The newest entry, of a record that is only read. Zero and no hash where there is none yet.
+[[nodiscard]] Result<Head> head_of(const std::filesystem::path& file);
+/// The public keys among the entries, in their order.
+[[nodiscard]] Result<std::vector<std::string>> station_keys_of(const std::filesystem::path& file);
+
+} // namespace bh
