@@ -210,7 +210,7 @@ void csv_bare_loop(benchmark::State& state)
     const auto path = long_csv();
     std::int64_t bytes = 0;
     for (auto _ : state) {
-        const auto file = must(MappedFile::open(path));
+        const auto file = must(FileBytes::open(path));
         const char* at = file.text().data();
         const char* const end = at + file.text().size();
         while (at != end && *at != '\n') ++at;

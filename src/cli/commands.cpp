@@ -1,5 +1,7 @@
 #include "cli/commands.h"
+
 #include "cli/print.h"
+#include "core/base/one_line.h"
 
 #include "core/drill/demonstration.h"
 #include "core/standin/stand_in_pilot.h"
@@ -93,7 +95,8 @@ Result<int> list_drills(const DataFolder& data)
     const auto drills = data.drills();
     if (!drills) return tl::unexpected(drills.error());
     for (const Drill& drill : *drills)
-        std::printf("%-16s %-20s %s\n", drill.id.c_str(), drill.name.c_str(), drill.purpose.c_str());
+        std::printf("%-16s %-20s %s\n", one_line(drill.id).c_str(), one_line(drill.name).c_str(),
+                    one_line(drill.purpose).c_str());
     return 0;
 }
 
@@ -101,7 +104,7 @@ Result<int> show_drill(const DataFolder& data, const std::string& id)
 {
     const auto drill = find_drill(data, id);
     if (!drill) return tl::unexpected(drill.error());
-    std::printf("%s (%s, version %d)\n%s\n\nPhases\n", drill->name.c_str(), drill->id.c_str(), drill->version,
+    std::printf("%s (%s, version %d)\n%s\n\nPhases\n", one_line(drill->name).c_str(), one_line(drill->id).c_str(), drill->version,
                 drill->purpose.c_str());
     for (const Phase& phase : drill->phases)
         std::printf("  %-8s %s (within %.0f s)\n", phase.id.c_str(), phase.instruction.c_str(), phase.time_limit_s);
@@ -197,7 +200,7 @@ Result<int> list_aircraft(const DataFolder& data)
 {
     const auto all = data.airframes();
     if (!all) return tl::unexpected(all.error());
-    for (const Airframe& a : *all) std::printf("%-16s %s\n", a.id.c_str(), a.name.c_str());
+    for (const Airframe& a : *all) std::printf("%-16s %s\n", one_line(a.id).c_str(), one_line(a.name).c_str());
     return 0;
 }
 
@@ -314,7 +317,7 @@ Result<int> measure_flight(const MeasureArguments& arguments)
 
 Result<int> rate_curve(const std::string& file, int points)
 {
-    if (points < 2 || points > 1000001) return bad_input("--points: expected 2 to 1000001");
+    if (points < 2 || points > 1000000) return bad_input("--points: expected 2 to 1000000");
     const auto profile = load_rates(file);
     if (!profile) return tl::unexpected(profile.error());
     std::fputs(rates_csv(*profile, points).c_str(), stdout);

@@ -4,9 +4,38 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <charconv>
+#include <cmath>
+#include <cstdint>
 #include <cstdlib>
 #include <functional>
 #include <iostream>
+#include <optional>
+#include <string_view>
+
+namespace {
+
+/// A number on the command line that nothing here measures: not finite, beyond 10^12, or a seed of more than 64 bits.
+std::optional<std::string> wild_number(std::string_view option, std::string_view given)
+{
+    if (const auto equals = given.find('='); given.starts_with("--") && equals != std::string_view::npos)
+        return wild_number(given.substr(0, equals), given.substr(equals + 1));
+    const std::string_view digits = given.substr(given.starts_with('-') ? 1 : 0);
+    if (digits.empty() || (digits[0] != '.' && (digits[0] < '0' || digits[0] > '9'))) return std::nullopt; // a name, perhaps
+    double value = 0;
+    const char* const end = given.data() + given.size();
+    const auto [after, status] = std::from_chars(given.data(), end, value);
+    if (after != end || status == std::errc::invalid_argument) return std::nullopt;
+    constexpr double largest = 1e12;
+    if (status == std::errc() && std::abs(value) <= largest) return std::nullopt;
+    std::uint64_t whole = 0;
+    const bool seed = option == "--seed";
+    if (seed && std::from_chars(given.data(), end, whole).ec == std::errc()) return std::nullopt;
+    return bh::one_line(option) + ": expected " + (seed ? "a whole number of 64 bits" : "a number not beyond 1000000000000") +
+           ", found '" + bh::one_line(given.substr(0, 40)) + "'";
+}
+
+} // namespace
 
 int main(int argc, char** argv)
 {
@@ -188,6 +217,11 @@ int main(int argc, char** argv)
     demo->add_option("--out", out, "Record file to write")->required();
     demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });
 
+    for (int i = 1; i < argc; ++i)
+        if (const auto wild = wild_number(i > 1 ? argv[i - 1] : "", argv[i])) {
+            std::cerr << "bluehangar-cli: " << *wild << '\n';
+            return 2;
+        }
     try {
         app.parse(argc, argv);
     } catch (const CLI::Success& asked_for_help) {

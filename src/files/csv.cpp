@@ -1,5 +1,7 @@
 #include "files/csv.h"
 
+#include "core/base/one_line.h"
+
 #include <algorithm>
 
 namespace bh {
@@ -45,6 +47,7 @@ Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view 
     const std::string_view row = head.substr(0, head.find('\n'));
     if (std::any_of(row.begin(), row.end(), [](char c) { return static_cast<unsigned char>(c) < 32 && c != '\r' && c != '\t'; }))
         return bad_input("line 1: holds bytes that are no text, expected a header row with column names");
+    if (!is_utf8(text)) return bad_input("holds bytes that are no text in UTF-8");
     std::vector<std::string> names;
     do names.emplace_back(cursor.text());
     while (cursor.next_field());

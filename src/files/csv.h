@@ -19,11 +19,14 @@ public:
     [[nodiscard]] bool at_line_end() const { return at_ == end_ || *at_ == '\n' || *at_ == '\r'; }
     [[nodiscard]] long line() const { return line_; }
 
-    /// Reads a number and stands on the separator behind it; false when the field is no bare number.
+    /// Reads a number and stands on the separator behind it; false when the field is no bare number, is not finite, or is beyond
+    /// 10^12, which nothing here measures.
     bool number(double& value)
     {
+        constexpr double largest = 1e12;
         const auto [next, status] = fast_float::from_chars(at_, end_, value);
         if (status != std::errc() || (next != end_ && *next != ',' && *next != '\n' && *next != '\r')) return false;
+        if (!(value <= largest && value >= -largest)) return false;
         at_ = next;
         return true;
     }

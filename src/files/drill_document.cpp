@@ -20,13 +20,26 @@ DrillPlace place_at(const JsonIn& in)
     return place;
 }
 
+/// A time within a drill: two hours at most, so that every phase comes to an end.
+double seconds_at(const JsonIn& in)
+{
+    constexpr double longest_s = 7200;
+    const double seconds = in.number();
+    if (seconds > longest_s) in.fault("expected at most 7200 s, two hours");
+    return seconds;
+}
+double seconds_at(const JsonIn& in, const char* key, double otherwise)
+{
+    return in.has(key) ? seconds_at(in.at(key)) : otherwise;
+}
+
 void read_way(const JsonIn& in, Goal& goal)
 {
     for (const JsonIn& place : in.at("way_m").items()) goal.way.push_back(place_at(place));
     goal.within_m = in.number("within_m");
     goal.closed = in.truth("closed", false);
     if (in.has("laps")) goal.laps = in.at("laps").whole();
-    goal.for_s = in.number("for_s", 0);
+    goal.for_s = seconds_at(in, "for_s", 0);
 }
 
 void read_spin(const JsonIn& in, Goal& goal)
@@ -38,7 +51,7 @@ void read_spin(const JsonIn& in, Goal& goal)
         in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
     goal.spin_about_roll = found - spins.begin() < 2;
     goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
-    goal.for_s = in.number("for_s", 0);
+    goal.for_s = seconds_at(in, "for_s", 0);
 }
 
 /// The key that says what kind of goal it is, and how the rest is read. Where the key's number is a time it is how long.
@@ -47,11 +60,11 @@ struct GoalReading {
     Goal::Kind kind;
     void (*read)(const JsonIn& in, Goal& goal);
 };
-void read_keeping(const JsonIn& in, Goal& goal) { goal.for_s = in.number("for_s", 0); }
+void read_keeping(const JsonIn& in, Goal& goal) { goal.for_s = seconds_at(in, "for_s", 0); }
 template <const auto& key>
 void read_time(const JsonIn& in, Goal& goal)
 {
-    goal.for_s = in.number(key);
+    goal.for_s = seconds_at(in.at(key));
 }
 constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s",
                disarmed_s[] = "disarmed_s", throttle_cut_s[] = "throttle_cut_s";
@@ -129,7 +142,7 @@ Phase phase_at(const JsonIn& in)
     phase.height_m = in.number("height_m", 0);
     phase.window_m = in.number("window_m", 0);
     phase.speed_mps = in.number("speed_mps", 0);
-    phase.time_limit_s = in.number("time_limit_s", 60);
+    phase.time_limit_s = seconds_at(in, "time_limit_s", 60);
     if (in.has("touches_allowed")) phase.touches_allowed = in.at("touches_allowed").whole();
     if (in.has("bounds")) phase.bounds = bounds_at(in.at("bounds"));
     if (in.has("sticks"))
@@ -166,6 +179,7 @@ Phase mirrored(Phase phase)
 /// or {"times": N, "phases": [...]}. The copies' ids get "-right", "-left" or "-1", "-2", ….
 void add_phases(const JsonIn& list, std::vector<Phase>& phases)
 {
+    constexpr std::size_t most_phases = 1000;
     for (const JsonIn& in : list.items()) {
         const auto copies = [&](const char* key, const std::string& ending, bool mirror, std::optional<Side> side) {
             std::vector<Phase> inner;
@@ -189,6 +203,7 @@ void add_phases(const JsonIn& list, std::vector<Phase>& phases)
         } else {
             phases.push_back(phase_at(in));
         }
+        if (phases.size() > most_phases) in.fault("expected at most 1000 phases in all");
     }
 }
 

@@ -3,7 +3,7 @@
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
-#include <sys/mman.h>
+#include <new>
 #include <sys/stat.h>
 #include <unistd.h>
 #include <utility>
@@ -19,41 +19,47 @@ tl::unexpected<Error> cannot(const std::filesystem::path& path, const char* what
 
 } // namespace
 
-Result<MappedFile> MappedFile::open(const std::filesystem::path& path)
+Result<FileBytes> FileBytes::open(const std::filesystem::path& path)
 {
-    const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC);
+    const int fd = ::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK); // a pipe would wait for somebody to write
     if (fd < 0) return cannot(path, "cannot be opened");
     struct stat info {};
     if (::fstat(fd, &info) != 0 || !S_ISREG(info.st_mode)) {
         ::close(fd);
         return bad_input(path.string() + ": is not a file, expected a text file");
     }
+    constexpr std::size_t most_bytes = std::size_t{3} << 29; // room for the longest flight, as CSV
     const auto size = static_cast<std::size_t>(info.st_size);
-    if (size == 0) {
+    if (size > most_bytes) {
         ::close(fd);
-        return MappedFile(nullptr, 0);
+        return bad_input(path.string() + ": is larger than 1.5 GB, expected one flight or a document");
     }
-    void* data = ::mmap(nullptr, size, PROT_READ, MAP_PRIVATE, fd, 0);
+    std::unique_ptr<char[]> data(new (std::nothrow) char[size + 1]);
+    if (!data) {
+        ::close(fd);
+        return bad_input(path.string() + ": is larger than this computer's memory");
+    }
+    std::size_t have = 0;
+    for (ssize_t got = 1; have < size && got > 0;) {
+        got = ::read(fd, data.get() + have, size - have);
+        if (got < 0 && errno == EINTR)
+            got = 1;
+        else if (got < 0) {
+            auto error = cannot(path, "cannot be read");
+            ::close(fd);
+            return error;
+        } else
+            have += static_cast<std::size_t>(got);
+    }
     ::close(fd);
-    if (data == MAP_FAILED) return cannot(path, "cannot be read");
-    ::madvise(data, size, MADV_SEQUENTIAL);
-    return MappedFile(static_cast<const char*>(data), size);
-}
-
-MappedFile::MappedFile(MappedFile&& other) noexcept
-    : data_(std::exchange(other.data_, nullptr)), size_(std::exchange(other.size_, 0))
-{
-}
-
-MappedFile::~MappedFile()
-{
-    if (data_) ::munmap(const_cast<char*>(data_), size_);
+    if (have < size) return bad_input(path.string() + ": was cut short while it was read, try again when it is whole");
+    return FileBytes(std::move(data), size);
 }
 
 Result<std::string> read_text(const std::filesystem::path& path)
 {
     constexpr std::size_t most_bytes = 64u << 20;
-    auto file = MappedFile::open(path);
+    auto file = FileBytes::open(path);
     if (!file) return tl::unexpected(file.error());
     if (file->text().size() > most_bytes) return bad_input(path.string() + ": is larger than 64 MB, expected a small document");
     return std::string(file->text());

@@ -3,24 +3,22 @@
 #include "core/base/result.h"
 
 #include <filesystem>
+#include <memory>
 #include <string>
 #include <string_view>
 
 namespace bh {
 
-/// A file's bytes, mapped into memory for as long as the object lives.
-class MappedFile {
+/// A file's bytes, read as a whole. (Not mapped: a file that another program cuts short meanwhile would end this one.)
+class FileBytes {
 public:
-    /// NotFound or BadInput with a sentence that names the file.
-    static Result<MappedFile> open(const std::filesystem::path& path);
-    MappedFile(MappedFile&& other) noexcept;
-    MappedFile& operator=(MappedFile&&) = delete;
-    ~MappedFile();
-    [[nodiscard]] std::string_view text() const { return {data_, size_}; }
+    /// NotFound or BadInput with a sentence that names the file. A folder, a pipe or a device is no file.
+    static Result<FileBytes> open(const std::filesystem::path& path);
+    [[nodiscard]] std::string_view text() const { return {data_.get(), size_}; }
 
 private:
-    MappedFile(const char* data, std::size_t size) : data_(data), size_(size) {}
-    const char* data_;
+    FileBytes(std::unique_ptr<char[]> data, std::size_t size) : data_(std::move(data)), size_(size) {}
+    std::unique_ptr<char[]> data_;
     std::size_t size_;
 };
 

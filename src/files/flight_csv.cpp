@@ -3,6 +3,7 @@
 #include "files/csv.h"
 #include "files/file_text.h"
 #include "files/flight_columns.h"
+#include "files/flight_pack.h"
 
 #include <algorithm>
 #include <array>
@@ -61,7 +62,6 @@ void read_events(std::string_view keys, FlightLog& log)
 }
 
 struct RowState {
-    double finite = 0; ///< stays 0 as long as every number is finite
     Mode mode = Mode::Acro;
     std::uint8_t armed = 1;
 };
@@ -73,7 +73,6 @@ inline std::optional<std::string> read_field(CsvCursor& cursor, const Column& co
     case Kind::Number: {
         double value = 0;
         if (!cursor.number(value)) return "expected a number, found '" + cursor.glimpse() + "'";
-        row.finite += 0 * value;
         column.numbers->push_back(value);
         break;
     }
@@ -115,13 +114,14 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
             if (!cursor.next_line()) break;
             continue;
         }
+        if (log.t_s.size() == most_flight_rows)
+            return refused("", "more than 5,000,000 rows, over five hours at 250 a second; expected one flight");
         RowState row;
         for (std::size_t i = 0; i < columns->size(); ++i) {
             if (i > 0 && !cursor.next_field())
                 return refused((*names)[i], "is missing, expected " + std::to_string(columns->size()) + " fields on the row");
             if (const auto wrong = read_field(cursor, (*columns)[i], row, log)) return refused((*names)[i], *wrong);
         }
-        if (row.finite != 0) return refused("", "holds a value that is not finite, expected plain numbers");
         if (!(log.t_s.back() > last_t_s)) return refused("t_s", "times must rise from row to row");
         last_t_s = log.t_s.back();
         log.mode.push_back(row.mode);
@@ -138,10 +138,27 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
 
 Result<FlightLog> load_flight_csv(const std::filesystem::path& path)
 {
-    auto file = MappedFile::open(path);
+    auto file = FileBytes::open(path);
     if (!file) return tl::unexpected(file.error());
     return parse_flight_csv(file->text(), path.string());
 }
+
+namespace {
+
+/// Digits behind the point with which no two times of a log become the same; as many as usual where those do.
+int time_decimals(const FlightLog& log, int usual)
+{
+    constexpr int most = 12;
+    for (int decimals = usual; decimals < most; ++decimals) {
+        const double scale = std::pow(10.0, decimals);
+        std::size_t i = 1;
+        while (i < log.size() && std::round(log.t_s[i] * scale) > std::round(log.t_s[i - 1] * scale)) ++i;
+        if (i >= log.size()) return decimals;
+    }
+    return most;
+}
+
+} // namespace
 
 std::string flight_csv(const FlightLog& log)
 {
@@ -151,10 +168,12 @@ std::string flight_csv(const FlightLog& log)
     out += "mode,armed,event\n";
     auto event = log.events.begin();
     std::array<char, 400> digits{};
+    const int of_times = time_decimals(log, number_columns.front().decimals);
     for (std::size_t i = 0; i < log.size(); ++i) {
         for (const NumberColumn& c : number_columns) {
-            const auto [end, status] = std::to_chars(digits.data(), digits.data() + digits.size(), (log.*c.column)[i],
-                                                     std::chars_format::fixed, c.decimals);
+            const auto [end, status] =
+                std::to_chars(digits.data(), digits.data() + digits.size(), (log.*c.column)[i], std::chars_format::fixed,
+                              c.column == &FlightLog::t_s ? of_times : c.decimals);
             out.append(digits.data(), end).push_back(',');
         }
         out.append(mode_key(log.mode[i])).append(log.armed[i] ? ",1," : ",0,");

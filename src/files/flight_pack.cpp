@@ -10,7 +10,6 @@ namespace {
 
 constexpr std::string_view magic = "BHFP1\n";
 constexpr double largest = 9e15; // whole numbers beyond it are not all doubles
-constexpr std::size_t most_rows = 100'000'000;
 
 double per_unit(const NumberColumn& c) { return std::pow(10.0, c.decimals); }
 
@@ -117,13 +116,25 @@ std::optional<std::string> flight_pack(const FlightLog& log)
     return out;
 }
 
+std::optional<std::size_t> flight_pack_size_at_most(std::string_view beginning)
+{
+    if (!beginning.starts_with(magic)) return std::nullopt;
+    In in{beginning.substr(magic.size())};
+    const std::uint64_t rows = in.number();
+    if (!in.ok || rows > most_flight_rows) return std::nullopt;
+    // A number takes ten bytes at most; of events there may be a few in a row.
+    constexpr std::size_t longest_number = 10, events_in_row = 4;
+    const std::size_t in_row = longest_number * (number_columns.size() + 4 + 2 * events_in_row);
+    return magic.size() + 64 + rows * in_row;
+}
+
 Result<FlightLog> flight_unpack(std::string_view bytes)
 {
     const auto damaged = [] { return bad_input("is damaged or no packed flight log"); };
     if (!bytes.starts_with(magic)) return damaged();
     In in{bytes.substr(magic.size())};
     const std::uint64_t rows = in.number();
-    if (!in.ok || rows > most_rows || rows > in.bytes.size()) return damaged(); // a row takes more than a byte
+    if (!in.ok || rows > most_flight_rows || rows > in.bytes.size()) return damaged(); // a row takes more than a byte
     FlightLog log;
     for (const NumberColumn& c : number_columns) {
         if (in.bytes.empty()) return damaged();

@@ -1,6 +1,7 @@
 #include "files/json_in.h"
 
 #include "files/csv.h"
+#include "files/json_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -86,16 +87,9 @@ bool JsonIn::truth() const
 
 Result<nlohmann::json> parse_document(std::string_view text, const std::string& file, const std::string& kind)
 {
-    nlohmann::json document;
-    try {
-        document = nlohmann::json::parse(text);
-    } catch (const nlohmann::json::parse_error& error) {
-        const auto upto = text.substr(0, std::min(text.size(), error.byte > 0 ? error.byte - 1 : 0));
-        return bad_input(file + ": line " + std::to_string(1 + std::count(upto.begin(), upto.end(), '\n')) +
-                         ": is no valid JSON here");
-    } catch (const nlohmann::json::out_of_range&) {
-        return bad_input(file + ": holds a number too large for any computer's arithmetic, expected finite numbers");
-    }
+    auto parsed = checked_document(text);
+    if (!parsed) return bad_input(file + ": " + parsed.error().message);
+    nlohmann::json document = std::move(*parsed);
     const std::string wanted = "bluehangar." + kind + "/";
     const std::string format = document.is_object() && document.contains("format") && document["format"].is_string()
                                    ? document["format"].get<std::string>()

@@ -77,7 +77,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
 
 Result<ControllerRecording> load_recording_csv(const std::filesystem::path& path)
 {
-    auto file = MappedFile::open(path);
+    auto file = FileBytes::open(path);
     if (!file) return tl::unexpected(file.error());
     return parse_recording_csv(file->text(), path.string());
 }

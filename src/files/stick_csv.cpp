@@ -27,7 +27,7 @@ Result<std::vector<StickRow>> parse_stick_csv(std::string_view text, std::string
 
 Result<std::vector<StickRow>> load_stick_csv(const std::filesystem::path& path)
 {
-    auto file = MappedFile::open(path);
+    auto file = FileBytes::open(path);
     if (!file) return tl::unexpected(file.error());
     return parse_stick_csv(file->text(), path.string());
 }

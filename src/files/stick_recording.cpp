@@ -12,6 +12,9 @@ namespace bh {
 Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
 {
     constexpr std::size_t most_bytes = 256u << 20;
+    std::error_code error;
+    if (!std::filesystem::is_regular_file(file, error))
+        return bad_input(file.string() + ": is not a file, expected a stick recording");
     const gzFile stream = gzopen(file.c_str(), "rb");
     if (!stream) return failure(Error::Code::NotFound, file.string() + ": cannot be opened");
     std::string text;
@@ -19,6 +22,7 @@ Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
     for (int got; (got = gzread(stream, block, sizeof block)) > 0 && text.size() < most_bytes;)
         text.append(block, static_cast<std::size_t>(got));
     gzclose(stream);
+    if (text.size() >= most_bytes) return bad_input(file.string() + ": unpacks to more than 256 MB, expected a stick recording");
     if (const auto end = text.rfind('\n'); end != std::string::npos) text.resize(end + 1); // a row that was not finished is none
 
     CsvCursor cursor(text);

@@ -56,31 +56,37 @@ std::string gzipped(const std::string& text)
     return out;
 }
 
-Result<std::string> gunzipped(std::string_view packed)
+/// Unpacks as much as the content itself declares and not a byte more: a small file that swells without end is refused at once.
+Result<std::string> gunzipped(std::string_view gzip, bool packed)
 {
-    constexpr std::size_t most_bytes = 1u << 30;
+    constexpr std::size_t most_text = 512u << 20, step = 1u << 18, beginning = 64;
+    std::size_t most_bytes = packed ? beginning : most_text;
     z_stream z{};
     if (inflateInit2(&z, gzip_window) != Z_OK) return bad_input("out of memory");
     std::string out;
-    z.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(packed.data()));
-    z.avail_in = static_cast<uInt>(packed.size());
+    z.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(gzip.data()));
+    z.avail_in = static_cast<uInt>(gzip.size());
     int status = Z_OK;
     while (status == Z_OK && out.size() < most_bytes) {
-        const std::size_t have = out.size();
-        out.resize(have + (1u << 20));
+        const std::size_t have = out.size(), room = std::min(step, most_bytes - have);
+        out.resize(have + room);
         z.next_out = reinterpret_cast<Bytef*>(out.data() + have);
-        z.avail_out = 1u << 20;
+        z.avail_out = static_cast<uInt>(room);
         status = inflate(&z, Z_NO_FLUSH);
         out.resize(out.size() - z.avail_out);
+        if (packed && have == 0) most_bytes = flight_pack_size_at_most(out).value_or(0);
     }
     inflateEnd(&z);
+    if (status == Z_OK && out.size() >= most_bytes)
+        return bad_input(packed ? "unpacks to more than the flight that it declares, or to one of over 5,000,000 rows"
+                                : "unpacks to more than 512 MB, expected one flight");
     if (status != Z_STREAM_END) return bad_input("is damaged or cut short");
     return out;
 }
 
 Result<FlightLog> log_in(const std::string& bytes, const std::filesystem::path& path)
 {
-    const auto content = gunzipped(bytes);
+    const auto content = gunzipped(bytes, form_of(path).packed);
     if (!content) return bad_input(path.string() + ": " + content.error().message);
     if (!form_of(path).packed) return parse_flight_csv(*content, path.filename().string());
     auto log = flight_unpack(*content);
@@ -133,7 +139,7 @@ Result<Attachments::Found> Attachments::find(const std::string& hash) const
             const std::filesystem::path path = place(folder, hash, form);
             std::error_code error;
             if (!std::filesystem::exists(path, error)) continue;
-            auto file = MappedFile::open(path);
+            auto file = FileBytes::open(path);
             if (!file) return tl::unexpected(file.error());
             return Found{std::string(file->text()), path};
         }
@@ -158,7 +164,7 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
 
 std::string Attachments::keep_stick_recording(const std::filesystem::path& whole) const
 {
-    const auto file = MappedFile::open(whole);
+    const auto file = FileBytes::open(whole);
     if (!file) throw StoreFailure(file.error().message);
     const std::string name = sha256(file->text()) + sticks_ending;
     std::error_code error;
@@ -186,7 +192,7 @@ std::string Attachments::problem_with_sticks(const std::string& name) const
 {
     const auto path = stick_recording(name);
     if (!path) return path.error().message;
-    const auto file = MappedFile::open(*path);
+    const auto file = FileBytes::open(*path);
     if (!file) return file.error().message;
     const bool by_content = name.size() == 64 + sticks_ending.size() && name.ends_with(sticks_ending);
     return by_content && sha256(file->text()) + sticks_ending != name ? path->string() + ": is not what was written" : "";

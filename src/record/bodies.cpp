@@ -4,6 +4,7 @@
 #include "files/flown_document.h"
 #include "files/json_in.h"
 #include "files/json_parts.h"
+#include "files/json_text.h"
 
 namespace bh {
 namespace {
@@ -15,6 +16,7 @@ template <class T, class Read>
 Result<T> read_body(const Entry& entry, Read read, const Json::parser_callback_t& keep = nullptr)
 {
     const std::string name = "entry " + std::to_string(entry.seq) + " (" + entry.kind + ")";
+    if (!is_shallow_json(entry.body)) return bad_input(name + ": is nested deeper than 100");
     const Json body = Json::parse(entry.body, keep, false);
     if (body.is_discarded() || !body.is_object()) return bad_input(name + ": expected an object of JSON");
     try {

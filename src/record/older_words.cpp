@@ -1,5 +1,7 @@
 #include "record/older_words.h"
 
+#include "files/json_text.h"
+
 #include <array>
 #include <nlohmann/json.hpp>
 #include <string_view>
@@ -58,11 +60,12 @@ bool speaks_of_them(const std::string& text)
 std::string in_todays_words(const std::string& kind, const std::string& body)
 {
     const bool carries_rates = kind == "document" || kind == "setup" || kind == "simulator";
-    if (!carries_rates || !speaks_of_them(body)) return body;
+    if (!carries_rates || !speaks_of_them(body) || !is_shallow_json(body)) return body;
     OrderedJson json = OrderedJson::parse(body, nullptr, false);
     if (!json.is_object() || !json.contains("document")) return body;
     OrderedJson& document = json["document"];
     if (document.is_string()) { // a text of its own
+        if (!is_shallow_json(document.get_ref<const std::string&>())) return body;
         const OrderedJson text = OrderedJson::parse(document.get<std::string>(), nullptr, false);
         if (text.is_discarded()) return body;
         document = renamed(text).dump();

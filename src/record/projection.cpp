@@ -1,5 +1,6 @@
 #include "record/projection.h"
 
+#include "files/json_text.h"
 #include "record/bodies.h"
 #include "record/older_words.h"
 #include "record/record.h"
@@ -149,6 +150,8 @@ Entry entry_from(const QSqlQuery& row)
 void apply_entry(const Database& db, const Entry& e, int version)
 try {
     if (e.kind == "attempt") return apply_attempt(db, e, version);
+    if (!is_shallow_json(e.body))
+        throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") is nested deeper than 100");
     const Json b = Json::parse(in_todays_words(e.kind, e.body));
     if (version >= 2) {
         if (e.kind == "pilot") apply_pilot(db, e, b, version);

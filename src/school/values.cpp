@@ -1,6 +1,7 @@
 #include "school/values.h"
 
 #include "files/airframe_document.h"
+#include "files/json_text.h"
 #include "files/rates_document.h"
 #include "files/setup_document.h"
 #include "files/simulator_document.h"
@@ -62,6 +63,7 @@ void put(std::map<std::string, T>& all, const std::string& id, std::optional<T> 
 
 int version_in(const std::string& text)
 {
+    if (!is_shallow_json(text)) return 0;
     const auto json = nlohmann::json::parse(text, nullptr, false);
     return json.is_object() && json.contains("version") && json["version"].is_number_integer() ? json["version"].get<int>() : 0;
 }

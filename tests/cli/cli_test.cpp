@@ -4,6 +4,7 @@
 #include <cmath>
 #include <fstream>
 #include <sstream>
+#include <sys/stat.h>
 
 namespace {
 
@@ -489,8 +490,8 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
         has(badInput(score + writeScratch("off.csv", head + "0,0,0,0,0,0,0,0,acro,0\n1,0,0,0,0,0,0,0,acro,0\n")), "never armed"));
     const std::string huge = writeScratch("huge.csv", "x");
     std::filesystem::resize_file(huge, 2ull << 30);
-    CHECK(has(badInput(score + huge), "line 1"));
-    CHECK(has(badInput("controller calibrate " + huge), "line 1"));
+    CHECK(has(badInput(score + huge), "larger than 1.5 GB"));
+    CHECK(has(badInput("controller calibrate " + huge), "larger than 1.5 GB"));
     CHECK(has(badInput("controller calibrate " + writeScratch("norest.csv", "t_s,a0,prompt\n0,1,circles\n")), "rest prompt"));
     CHECK(has(badInput("measure " BH_REFERENCE "/logs/slalom.csv --keys charm"), "there is no measure 'charm'"));
     CHECK(has(badInput("measure " BH_REFERENCE "/logs/slalom.csv --keys speed_mps --line 1,2"), "--line"));
@@ -499,4 +500,55 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
     CHECK(has(badInput("drill fly --drill hover-window --skill 0.9 --out /nowhere/f.csv"), "/nowhere/f.csv"));
     badInput("dance");
     badInput("");
+}
+
+TEST_CASE("hostile input is refused in one line by every reader", "[cli]")
+{
+    const std::string rows = "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n";
+    const auto nested = [](const char* open, const char* shut, int times) {
+        std::string text = R"({"format":"bluehangar.rates/1","unknown":)";
+        for (int i = 0; i < times; ++i) text += open;
+        text += "1";
+        for (int i = 0; i < times; ++i) text += shut;
+        return text + "}";
+    };
+    for (const auto& [open, shut] : {std::pair{"[", "]"}, {R"({"a":)", "}"}}) {
+        const std::string deep = writeScratch("deep.json", nested(open, shut, 80'000));
+        for (const char* reader : {"rates curve --profile ", "drill check ", "rates match --family linear-expo --target ",
+                                   "controller sheet --simulator two-stick --calibration "})
+            CHECK(has(badInput(reader + deep), "nested deeper than 100"));
+    }
+    CHECK(
+        has(badInput("rates curve --profile " + writeScratch("d.json", nested("[", "]", 99))), "/name")); // deep enough, and read
+    for (const char* reader :
+         {"measure --keys reversal_rate_hz ", "controller calibrate ", "controller grip ", "drill score --drill hover-window "}) {
+        CAPTURE(reader);
+        CHECK(has(badInput(reader + writeScratch("latin.csv", rows + "1,0,0,0,0\n\xff\n")), "no text in UTF-8"));
+        CHECK(has(badInput(reader + writeScratch("wide.csv", std::string(2'000'000, 'a') + "\n0\n")), "longer than 64 kB"));
+        CHECK(has(badInput(reader + std::string(BH_REFERENCE)), "is not a file"));
+        CHECK(has(badInput(reader + std::string("/dev/zero")), "is not a file"));
+    }
+    const std::string pipe = (scratchFolder() / "pipe").string();
+    REQUIRE(mkfifo(pipe.c_str(), 0600) == 0);
+    for (const char* reader :
+         {"measure --keys reversal_rate_hz ", "rates curve --profile ", "record verify --store ", "record head --store "})
+        CHECK(has(badInput(reader + pipe), "is not a file")); // and nobody waits for what will never come
+    CHECK(has(badInput("measure --keys reversal_rate_hz " + writeScratch("one.csv", rows)), "one row only"));
+    CHECK(has(badInput("measure --keys reversal_rate_hz " + writeScratch("far.csv", rows + "1,1e13,0,0,0\n")),
+              "line 3, column throttle: expected a number, found '1e13'"));
+    auto drill = nlohmann::json::parse(std::ifstream(BH_DATA "/drills/lift-settle.json"));
+    for (const char* place : {"/phases/0/time_limit_s", "/phases/1/goal/stay_s"}) {
+        auto endless = drill;
+        endless[nlohmann::json::json_pointer(place)] = 10'000'000;
+        CHECK(has(badInput("drill check " + writeScratch("long.json", endless.dump())),
+                  (std::string(place) + ": expected at most 7200 s").c_str()));
+    }
+    auto wild = drill;
+    wild["unknown"] = 1e13;
+    CHECK(has(badInput("drill check " + writeScratch("wild.json", wild.dump())), "/unknown: expected a number not beyond"));
+    CHECK(has(badInput("rates curve --profile " BH_DATA "/none.json --points 1000001"), "--points"));
+    CHECK(has(badInput("rates stopwatch --turns 1e300 --seconds 3"), "--turns: expected a number not beyond"));
+    CHECK(has(badInput("drill fly --drill hover-window --skill 1 --seed 99999999999999999999"),
+              "--seed: expected a whole number of 64 bits"));
+    CHECK(has(badInput("drill show 'a\nb\x1b[31m\xe2\x80\xae'"), R"('a\nb\x1b[31m\u202e')"));
 }

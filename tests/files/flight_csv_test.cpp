@@ -70,7 +70,7 @@ TEST_CASE("bad flight logs get one sentence with place and expectation", "[files
     CHECK(messageFor(head) == "f.csv: has a header but no rows, expected at least two");
     CHECK(messageFor("t_s,height_m\n0,1\n") == "f.csv: line 1: there is no column throttle, a flight log needs it");
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,abc,acro,1\n") == "f.csv: line 2, column height_m: expected a number, found 'abc'");
-    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,nan,acro,1\n").find("line 2: holds a value that is not finite") !=
+    CHECK(messageFor(head + "0,0.4,0,0,0,0,0,nan,acro,1\n").find("line 2, column height_m: expected a number, found 'nan'") !=
           std::string::npos);
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,1\n0,0.4,0,0,0,0,0,1,acro,1\n") ==
           "f.csv: line 3, column t_s: times must rise from row to row");

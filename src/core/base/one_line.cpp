@@ -2,6 +2,7 @@
 
 #include <cstdint>
 #include <cstdio>
+#include <cstring>
 
 namespace bh {
 namespace {
@@ -68,6 +69,11 @@ bool is_utf8(std::string_view text)
 {
     while (!text.empty()) {
         std::size_t plain = 0;
+        constexpr std::uint64_t beyond_plain = 0x8080808080808080ULL;
+        for (std::uint64_t eight = 0; plain + sizeof eight <= text.size(); plain += sizeof eight) {
+            std::memcpy(&eight, text.data() + plain, sizeof eight);
+            if (eight & beyond_plain) break;
+        }
         while (plain < text.size() && static_cast<unsigned char>(text[plain]) < 0x80) ++plain;
         text.remove_prefix(plain);
         if (text.empty()) break;
