@@ -1,5 +1,7 @@
 #include "device/controller_hub.h"
 
+#include "core/base/one_line.h"
+
 #include <SDL.h>
 #include <algorithm>
 #include <chrono>
@@ -88,9 +90,9 @@ void ControllerHub::run()
                 if (changed) {
                     devices_.clear();
                     for (const auto& [instance, joystick] : devices.open) {
-                        const char* name = SDL_JoystickName(joystick);
+                        const char* name = SDL_JoystickName(joystick); // whatever the device says of itself
                         devices_.push_back(
-                            {instance, name ? name : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
+                            {instance, name ? one_line(name) : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
                     }
                     changes_.fetch_add(1, std::memory_order_release);
                 }

@@ -1,4 +1,5 @@
 // What changes the school: edits with their undo, and what happened.
+#include "core/base/one_line.h"
 #include "files/airframe_document.h"
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
@@ -18,11 +19,11 @@
 namespace bh {
 namespace {
 
-/// Without line breaks and double blanks, as a name or a reason is kept.
-std::string tidy(const std::string& text) { return QString::fromStdString(text).simplified().toStdString(); }
+/// In one line, without double blanks or marks that cannot be seen, as a name or a reason is kept.
+std::string tidy(const std::string& text) { return one_line(QString::fromStdString(text).simplified().toStdString()); }
 
 constexpr auto too_late = Error::Code::OutOfRange;
-constexpr UnixTime abandoned_after_s = 120; // a running session notes its time every 20 s
+constexpr UnixTime abandoned_after_s = 120; // a running session notes its time every 5 s
 
 } // namespace
 
@@ -99,7 +100,9 @@ std::string School::add_pilot(PilotRow pilot)
 
 bool School::edit_pilot(const PilotRow& edited)
 {
-    return pilot(edited.id) && !edited.name.empty() && make({command(Kind::Pilot, edited.id, body_of(edited))});
+    PilotRow row = edited;
+    row.name = tidy(row.name);
+    return pilot(row.id) && !row.name.empty() && make({command(Kind::Pilot, row.id, body_of(row))});
 }
 
 bool School::keep_simulator(const SimulatorProfile& simulator)

@@ -7,7 +7,7 @@
 
 namespace bh {
 
-/// The practice session that runs at a station: begun with the first flight, noted every 20 s so that a crash of the program
+/// The practice session that runs at a station: begun with the first flight, noted every 5 s so that a crash of the program
 /// loses no more, and ended when nothing has moved for ten minutes (house). Times are seconds of any clock that does not jump.
 class Practice {
 public:
@@ -21,7 +21,7 @@ public:
     [[nodiscard]] bool running() const { return !session_id_.empty(); }
     [[nodiscard]] const PracticeClock& clock() const { return clock_; }
 
-    static constexpr double note_every_s = 20, ends_after_s = 600;
+    static constexpr double note_every_s = 5, ends_after_s = 600;
 
 private:
     School& school_;

@@ -492,3 +492,15 @@ TEST_CASE("stages opened by hand, edited documents and demonstrations are kept a
     REQUIRE_FALSE(refused);
     CHECK(refused.error().message == "one-axis: there is no drill 'none'");
 }
+
+TEST_CASE("names that come from outside are kept in one line, with nothing hidden in them", "[school]")
+{
+    Place place;
+    const auto school = place.open();
+    const std::string pilot = school->add_pilot({"", "Iris\n\tQuayle \xe2\x80\xaegnik\x01"});
+    CHECK(school->pilot(pilot)->name == R"(Iris Quayle \u202egnik\x01)");
+    PilotRow row = *school->pilot(pilot);
+    row.name = "Iris\r\nQuayle <b>";
+    CHECK(school->edit_pilot(row));
+    CHECK(school->pilot(pilot)->name == "Iris Quayle <b>"); // markup is shown as it is written
+}

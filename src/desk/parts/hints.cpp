@@ -52,6 +52,10 @@ Hints::Hints(QObject* parent) : QObject(parent) { qApp->installEventFilter(this)
 bool Hints::eventFilter(QObject* object, QEvent* event)
 {
     switch (event->type()) {
+    case QEvent::Polish: // names come from outside: what looks like markup is shown as it is written
+        if (auto* label = qobject_cast<QLabel*>(object); label && label->textFormat() == Qt::AutoText)
+            label->setTextFormat(Qt::PlainText);
+        break;
     case QEvent::ToolTip:
         if (auto* table = object->isWidgetType() ? qobject_cast<QTableWidget*>(object->parent()) : nullptr;
             table && table->viewport() == object) {
