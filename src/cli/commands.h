@@ -99,6 +99,10 @@ Result<int> list_aircraft(const DataFolder& data);
 Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arguments);
 
 Result<int> verify_record(const std::string& store, const std::string& head, const std::string& trust);
+Result<int> back_up_record(const std::string& store, const std::string& out);
+Result<int> restore_record(const std::string& from, const std::string& store);
+Result<int> export_whole_record(const std::string& store, const std::string& out);
+Result<int> import_whole_record(const std::string& from, const std::string& store);
 Result<int> print_head(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);

@@ -213,6 +213,25 @@ int main(int argc, char** argv)
     auto* keys = record->add_subcommand("keys", "Print the public keys of the stations that signed it, a line each");
     keys->add_option("--store", file, "Record file")->required();
     keys->callback([&] { chosen = [&] { return cli::print_keys(file); }; });
+    auto* backup =
+        record->add_subcommand("backup", "Copy the record with all that lies beside it into one file, while it is in use");
+    backup->add_option("--store", file, "Record file")->required();
+    backup->add_option("--out", out, "File to write; none is there yet")->required();
+    backup->callback([&] { chosen = [&] { return cli::back_up_record(file, out); }; });
+    std::string from;
+    auto* restored = record->add_subcommand("restore", "Put a backup where there is no record, and verify it");
+    restored->add_option("--from,backup", from, "Backup file")->required();
+    restored->add_option("--store", file, "Record file to write; none is there yet")->required();
+    restored->callback([&] { chosen = [&] { return cli::restore_record(from, file); }; });
+    auto* exported =
+        record->add_subcommand("export", "Write the whole record as open JSON and CSV into a new folder, and print its head");
+    exported->add_option("--store", file, "Record file")->required();
+    exported->add_option("--out", out, "Folder to make")->required();
+    exported->callback([&] { chosen = [&] { return cli::export_whole_record(file, out); }; });
+    auto* imported = record->add_subcommand("import", "Make a record with the same head of an exported folder");
+    imported->add_option("--from,folder", from, "Folder that was exported")->required();
+    imported->add_option("--store", file, "Record file to write; none is there yet")->required();
+    imported->callback([&] { chosen = [&] { return cli::import_whole_record(from, file); }; });
     auto* demo = record->add_subcommand("demo", "Make the demo record of Sallow Quay");
     demo->add_option("--out", out, "Record file to write")->required();
     demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });

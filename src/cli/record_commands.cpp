@@ -2,6 +2,8 @@
 
 #include "core/base/one_line.h"
 #include "files/file_text.h"
+#include "record/backup.h"
+#include "record/exchange.h"
 #include "record/record.h"
 #include "school/demo_record.h"
 #include "school/school.h"
@@ -40,6 +42,13 @@ Result<std::vector<std::string>> keys_in(const std::string& given)
     return keys;
 }
 
+int told(const VerifyReport& report)
+{
+    for (const std::string& problem : report.problems) std::printf("%s\n", one_line(problem).c_str());
+    std::printf("%lld entries, %zu problems\n", static_cast<long long>(report.entries), report.problems.size());
+    return report.problems.empty() ? 0 : 1;
+}
+
 } // namespace
 
 Result<int> verify_record(const std::string& store, const std::string& head, const std::string& trust)
@@ -57,10 +66,37 @@ Result<int> verify_record(const std::string& store, const std::string& head, con
     options.station_folder = usual_station_folder();
     const auto report = bh::verify_record(store, options);
     if (!report) return tl::unexpected(report.error());
-    for (const std::string& problem : report->problems) std::printf("%s\n", one_line(problem).c_str());
     for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
-    std::printf("%lld entries, %zu problems\n", static_cast<long long>(report->entries), report->problems.size());
-    return report->problems.empty() ? 0 : 1;
+    return told(*report);
+}
+
+Result<int> back_up_record(const std::string& store, const std::string& out)
+{
+    const auto report = back_up(store, out);
+    if (!report) return tl::unexpected(report.error());
+    return told(*report);
+}
+
+Result<int> restore_record(const std::string& from, const std::string& store)
+{
+    const auto report = restore(from, store);
+    if (!report) return tl::unexpected(report.error());
+    return told(*report);
+}
+
+Result<int> export_whole_record(const std::string& store, const std::string& out)
+{
+    const auto head = export_record(store, out);
+    if (!head) return tl::unexpected(head.error());
+    std::printf("%s\n", in_words(*head).c_str());
+    return 0;
+}
+
+Result<int> import_whole_record(const std::string& from, const std::string& store)
+{
+    const auto report = import_record(from, store);
+    if (!report) return tl::unexpected(report.error());
+    return told(*report);
 }
 
 Result<int> print_head(const std::string& store)

@@ -94,6 +94,12 @@ Result<FlightLog> log_in(const std::string& bytes, const std::filesystem::path& 
     return log;
 }
 
+bool is_hash(const std::string& text)
+{
+    const auto hex = [](char c) { return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'f'); };
+    return text.size() == 64 && std::all_of(text.begin(), text.end(), hex);
+}
+
 /// How entries name a file.
 std::string named_as(const std::filesystem::path& file, bool log)
 {
@@ -128,23 +134,28 @@ std::string Attachments::keep(const FlightLog& log) const
     return hash;
 }
 
-Result<Attachments::Found> Attachments::find(const std::string& hash) const
+std::optional<std::filesystem::path> Attachments::flight_log_file(const std::string& hash) const
 {
-    const auto hex = [](char c) { return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'f'); };
-    if (hash.size() != 64 || !std::all_of(hash.begin(), hash.end(), hex))
-        return bad_input("'" + hash.substr(0, 80) + "' names no flight log");
+    if (!is_hash(hash)) return std::nullopt;
     for (const std::filesystem::path& folder : {flight_logs_, also_}) {
         if (folder.empty()) continue;
         for (const Form& form : forms) {
-            const std::filesystem::path path = place(folder, hash, form);
+            std::filesystem::path path = place(folder, hash, form);
             std::error_code error;
-            if (!std::filesystem::exists(path, error)) continue;
-            auto file = FileBytes::open(path);
-            if (!file) return tl::unexpected(file.error());
-            return Found{std::string(file->text()), path};
+            if (std::filesystem::exists(path, error)) return path;
         }
     }
-    return failure(Error::Code::NotFound, place(flight_logs_, hash, packed_form).string() + ": there is no such file");
+    return std::nullopt;
+}
+
+Result<Attachments::Found> Attachments::find(const std::string& hash) const
+{
+    if (!is_hash(hash)) return bad_input("'" + hash.substr(0, 80) + "' names no flight log");
+    const auto path = flight_log_file(hash);
+    if (!path) return failure(Error::Code::NotFound, place(flight_logs_, hash, packed_form).string() + ": there is no such file");
+    auto file = FileBytes::open(*path);
+    if (!file) return tl::unexpected(file.error());
+    return Found{std::string(file->text()), *path};
 }
 
 Result<FlightLog> Attachments::flight_log(const std::string& hash) const

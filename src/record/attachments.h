@@ -6,6 +6,7 @@
 #include <filesystem>
 #include <functional>
 #include <map>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -24,6 +25,7 @@ public:
     /// Written once, flushed to the disk, and then named; returns the hash. Throws StoreFailure. May be called from any thread.
     std::string keep(const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& hash) const;
+    [[nodiscard]] std::optional<std::filesystem::path> flight_log_file(const std::string& hash) const; ///< nothing: not there
     /// Where a recording of sticks lies. One whose name leaves the folder is none.
     [[nodiscard]] Result<std::filesystem::path> stick_recording(const std::string& name) const;
     /// Where one is written while it is not yet known what will be in it.

@@ -147,6 +147,12 @@ Entry entry_from(const QSqlQuery& row)
             row.record().count() > 10 ? text(10) : std::string()};
 }
 
+void insert_entry(const Database& db, const Entry& e)
+{
+    db.write("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject,
+             e.supersedes > 0 ? bound(e.supersedes) : QVariant(), e.why, e.body, e.previous_hash, e.hash, e.signature);
+}
+
 void apply_entry(const Database& db, const Entry& e, int version)
 try {
     if (e.kind == "attempt") return apply_attempt(db, e, version);

@@ -12,6 +12,9 @@ namespace bh {
 
 [[nodiscard]] Entry entry_from(const QSqlQuery& row); ///< of SELECT * FROM entries
 
+/// Adds an entry as it stands.
+void insert_entry(const Database& database, const Entry& entry);
+
 /// Writes what an entry says into the tables that are read from. Kinds whose tables a version lacks are passed over.
 void apply_entry(const Database& database, const Entry& entry, int version);
 

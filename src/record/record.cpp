@@ -177,9 +177,7 @@ public:
         entry.body = draft.body;
         entry.hash = entry_hash(entry);
         entry.signature = key.sign(entry.hash);
-        database.write("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?,?)", entry.seq, entry.at, entry.who, entry.kind,
-                       entry.subject, entry.supersedes > 0 ? bound(entry.supersedes) : QVariant(), entry.why, entry.body,
-                       entry.previous_hash, entry.hash, entry.signature);
+        insert_entry(database, entry);
         apply_entry(database, entry, schema_version);
         return entry;
     }

@@ -1,4 +1,6 @@
+#include "record/backup.h"
 #include "record/database.h"
+#include "record/exchange.h"
 #include "record/projection.h"
 #include "record/schema.h"
 #include "school_place.h"
@@ -519,4 +521,97 @@ TEST_CASE("a failing write changes nothing and says so", "[record]")
     CHECK(said.find("nothing was changed") != std::string::npos);
     CHECK(school->attempts("nobody").empty());
     CHECK(school->record().verify().entries == 0);
+}
+
+TEST_CASE("a backup is made while the record is in use, verified, and restored as it was", "[record]")
+{
+    Place place;
+    const auto school = place.open(); // and stays open
+    fill(*school);
+    const auto backup = place.folder / "b.tar.gz", elsewhere = place.folder / "new" / "record.sqlite";
+    std::filesystem::create_directories(elsewhere.parent_path());
+    const auto made = back_up(place.file, backup);
+    REQUIRE(made);
+    CHECK(made->problems.empty());
+    CHECK(made->head == school->record().head());
+    school->add_pilot({"", "Wilf Dunnock"}); // is not in it
+    const auto restored = restore(backup, elsewhere);
+    REQUIRE(restored);
+    CHECK(restored->problems.empty());
+    CHECK(*head_of(elsewhere) == made->head);
+    RecordOptions options;
+    options.station_folder = place.folder / "station";
+    const auto again = Record::open(elsewhere, options);
+    REQUIRE(again);
+    for (const AttemptRow& attempt : (*again)->snapshot().attempts) CHECK((*again)->attachments().flight_log(attempt.log_hash));
+    CHECK(back_up(place.file, backup).error().message.find("is there already") != std::string::npos);
+    CHECK(restore(backup, elsewhere).error().message.find("is there already") != std::string::npos);
+    std::vector<std::string> left;
+    for (const auto& entry : std::filesystem::directory_iterator(place.folder)) left.push_back(entry.path().filename());
+    std::sort(left.begin(), left.end());
+    CHECK(left == std::vector<std::string>{"b.tar.gz", "new", "record.sqlite", "record.sqlite-shm", "record.sqlite-wal",
+                                           "record.sqlite.logs", "record.sqlite.open", "station"});
+}
+
+TEST_CASE("what is no backup, or a changed one, is refused and leaves nothing", "[record]")
+{
+    Place place;
+    fill(*place.open());
+    const auto backup = place.folder / "b.tar.gz", to = place.folder / "new.sqlite";
+    REQUIRE(back_up(place.file, backup));
+    SECTION("another file")
+    {
+        std::ofstream(backup, std::ios::trunc) << "a letter";
+        CHECK(restore(backup, to).error().message.find("is no backup of a record") != std::string::npos);
+    }
+    SECTION("cut short")
+    {
+        std::filesystem::resize_file(backup, std::filesystem::file_size(backup) / 2);
+        CHECK(restore(backup, to).error().message.find("is no backup of a record") != std::string::npos);
+    }
+    SECTION("one that would write elsewhere")
+    {
+        const std::string pack = "cd '" + place.folder.string() +
+                                 "' && mkdir -p x && echo a > x/evil && tar -czf b.tar.gz -P ../" +
+                                 place.folder.filename().string() + "/x/evil && rm -r x";
+        REQUIRE(std::system(pack.c_str()) == 0);
+        CHECK(restore(backup, to).error().message.find("it holds '../") != std::string::npos);
+    }
+    CHECK_FALSE(std::filesystem::exists(to));
+    CHECK_FALSE(std::filesystem::exists(to.string() + ".restoring"));
+}
+
+TEST_CASE("an export is open, and an import of it is the same record", "[record]")
+{
+    Place place;
+    fill(*place.open());
+    const auto folder = place.folder / "export", to = place.folder / "imported.sqlite";
+    const auto head = export_record(place.file, folder);
+    REQUIRE(head);
+    const auto json = nlohmann::json::parse(bytes(folder / "record.json"));
+    CHECK(json["format"] == "bluehangar.record/1");
+    CHECK(static_cast<std::int64_t>(json["entries"].size()) == head->count);
+    CHECK(json["entries"].back()["hash"] == head->hash);
+    CHECK(bytes(folder / "pilots.csv").find("Iris Quayle,first-steps,20,0,2") != std::string::npos);
+    const std::string attempts = bytes(folder / "attempts.csv");
+    CHECK(std::count(attempts.begin(), attempts.end(), '\n') == 4);
+    CHECK(attempts.find("1970-01-12T13:46:40Z") != std::string::npos); // 1,000,000 s, as date -u -d @1000000 says
+    CHECK(std::distance(std::filesystem::directory_iterator(folder / "flights"), {}) == 3);
+    SECTION("as it is")
+    {
+        const auto report = import_record(folder, to);
+        REQUIRE(report);
+        CHECK(report->problems.empty());
+        CHECK(*head_of(to) == *head);
+    }
+    SECTION("with a fail turned into a pass")
+    {
+        std::string text = bytes(folder / "record.json");
+        const std::size_t at = text.find(R"(\"passed\":false)");
+        REQUIRE(at != std::string::npos);
+        text.replace(at, 16, R"(\"passed\":true)");
+        std::ofstream(folder / "record.json", std::ios::trunc) << text;
+        CHECK(import_record(folder, to).error().message.find("entry 5 is not as its hash says") != std::string::npos);
+        CHECK_FALSE(std::filesystem::exists(to));
+    }
 }

@@ -1,0 +1,231 @@
+#include "record/exchange.h"
+
+#include "files/file_text.h"
+#include "files/flight_csv.h"
+#include "files/json_in.h"
+#include "record/attachments.h"
+#include "record/database.h"
+#include "record/projection.h"
+#include "record/record.h"
+#include "record/schema.h"
+
+#include <QDateTime>
+#include <fstream>
+#include <nlohmann/json.hpp>
+
+namespace bh {
+namespace {
+
+namespace fs = std::filesystem;
+using OrderedJson = nlohmann::ordered_json;
+
+OrderedJson entry_json(const Entry& e)
+{
+    return {{"seq", e.seq},
+            {"at", e.at},
+            {"who", e.who},
+            {"kind", e.kind},
+            {"subject", e.subject},
+            {"supersedes", e.supersedes},
+            {"why", e.why},
+            {"body", e.body},
+            {"previous_hash", e.previous_hash},
+            {"hash", e.hash},
+            {"signature", e.signature}};
+}
+
+Entry entry_at(const JsonIn& in)
+{
+    Entry e;
+    e.seq = static_cast<std::int64_t>(in.number("seq"));
+    e.at = static_cast<UnixTime>(in.number("at"));
+    e.who = in.text("who");
+    e.kind = in.text("kind");
+    e.subject = in.text("subject");
+    e.supersedes = static_cast<std::int64_t>(in.number("supersedes"));
+    e.why = in.text("why");
+    e.body = in.text("body");
+    e.previous_hash = in.text("previous_hash");
+    e.hash = in.text("hash");
+    e.signature = in.text("signature", "");
+    return e;
+}
+
+std::string csv_field(const QVariant& value)
+{
+    std::string text = value.toString().toStdString();
+    if (text.find_first_of(",\"\r\n") == std::string::npos) return text;
+    std::string quoted = "\"";
+    for (const char c : text) quoted += c == '"' ? std::string("\"\"") : std::string(1, c);
+    return quoted + '"';
+}
+
+/// Columns of a query as CSV; those whose name begins with "at_", UTC times.
+Result<void> write_csv(const Database& db, const fs::path& file, const QString& sql, const std::vector<std::string>& names)
+{
+    std::string text;
+    for (const std::string& name : names) text += (text.empty() ? "" : ",") + name;
+    text += "\n";
+    QSqlQuery rows = db.run(sql);
+    while (rows.next()) {
+        for (int i = 0; i < static_cast<int>(names.size()); ++i) {
+            const bool time = names[static_cast<std::size_t>(i)].ends_with("_utc") && !rows.value(i).isNull();
+            text += i > 0 ? "," : "";
+            text += time ? QDateTime::fromSecsSinceEpoch(rows.value(i).toLongLong(), Qt::UTC).toString(Qt::ISODate).toStdString()
+                         : csv_field(rows.value(i));
+        }
+        text += "\n";
+    }
+    return write_whole(file, text, true);
+}
+
+Result<void> copy_whole(const fs::path& from, const fs::path& to)
+{
+    const auto bytes = FileBytes::open(from);
+    if (!bytes) return tl::unexpected(bytes.error());
+    if (const auto made = make_own_folder(to.parent_path()); !made) return made;
+    return write_whole(to, bytes->text(), true);
+}
+
+Result<void> write_attachments(const fs::path& record, const fs::path& folder, const Attachments::Names& named)
+{
+    const Attachments beside(record);
+    for (const auto& [hash, who] : named.logs) {
+        const auto file = beside.flight_log_file(hash);
+        if (!file) continue; // verification says so
+        if (const auto done = copy_whole(*file, folder / "logs" / hash.substr(0, 2) / file->filename()); !done) return done;
+        const auto log = beside.flight_log(hash);
+        if (!log) continue;
+        if (const auto made = make_own_folder(folder / "flights"); !made) return made;
+        if (const auto done = write_whole(folder / "flights" / (hash + ".csv"), flight_csv(*log), true); !done) return done;
+    }
+    for (const auto& [name, who] : named.sticks) {
+        const auto file = beside.stick_recording(name);
+        std::error_code error;
+        if (!file || !fs::is_regular_file(*file, error)) continue;
+        if (const auto done = copy_whole(*file, folder / "sticks" / name); !done) return done;
+    }
+    return {};
+}
+
+} // namespace
+
+Result<Head> export_record(const fs::path& record, const fs::path& folder)
+{
+    std::error_code error;
+    if (fs::exists(folder, error)) return bad_input(folder.string() + ": is there already, expected a new folder");
+    if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());
+    if (const auto made = make_own_folder(folder); !made) return tl::unexpected(made.error());
+    Head head;
+    try {
+        const Database db(record, true);
+        const Transaction snapshot(db, Transaction::Kind::Read);
+        const int version = version_of(db);
+        std::ofstream out(folder / "record.json.part", std::ios::binary);
+        out << "{\"format\":\"bluehangar.record/1\",\"version\":" << version << ",\"entries\":[";
+        QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq");
+        while (rows.next()) {
+            const Entry entry = entry_from(rows);
+            out << (head.count == 0 ? "\n" : ",\n")
+                << entry_json(entry).dump(-1, ' ', false, OrderedJson::error_handler_t::replace);
+            head = {entry.seq, entry.hash};
+        }
+        rows.finish();
+        out << "\n]}\n";
+        out.close();
+        if (!out) return bad_input((folder / "record.json").string() + ": cannot be written");
+        fs::rename(folder / "record.json.part", folder / "record.json");
+        for (const auto& done :
+             {write_csv(db, folder / "pilots.csv",
+                        "SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots ORDER BY name",
+                        {"id", "name", "curriculum", "target_h", "archived", "stick_mode"}),
+              write_csv(db, folder / "sessions.csv",
+                        "SELECT s.id, s.pilot_id, p.name, s.started_at, s.ended_at, s.active_s, s.idle_s, s.recording, s.matched"
+                        " FROM sessions s JOIN pilots p ON p.id = s.pilot_id ORDER BY s.started_at",
+                        {"id", "pilot_id", "pilot", "started_utc", "ended_utc", "active_s", "idle_s", "recording", "matched"}),
+              write_csv(
+                  db, folder / "attempts.csv",
+                  "SELECT a.id, a.pilot_id, p.name, a.session_id, a.drill_id, a.drill_version, a.at, a.mode, a.score,"
+                  " a.passed, a.holds, a.flown_s, a.log_hash FROM attempts a JOIN pilots p ON p.id = a.pilot_id ORDER BY a.at",
+                  {"id", "pilot_id", "pilot", "session_id", "drill_id", "drill_version", "at_utc", "mode", "score", "passed",
+                   "holds", "flown_s", "log_hash"}),
+              write_attachments(record, folder, names_in(db, "main", version))})
+            if (!done) return tl::unexpected(done.error());
+    } catch (const StoreFailure& why) {
+        return bad_input(record.string() + ": cannot be exported: " + why.what());
+    }
+    return head;
+}
+
+Result<VerifyReport> import_record(const fs::path& folder, const fs::path& record)
+{
+    std::error_code error;
+    for (const char* beside : {"", ".logs", ".sticks", "-wal"})
+        if (const fs::path taken = record.string() + beside; fs::exists(taken, error))
+            return bad_input(taken.string() + ": is there already, expected a place for a new record");
+    const fs::path source = folder / "record.json";
+    const auto bytes = FileBytes::open(source);
+    if (!bytes) return tl::unexpected(bytes.error());
+    auto entries = read_document<std::vector<Entry>>(bytes->text(), source.string(), "record",
+                                                     [](const JsonIn& in) -> Result<std::vector<Entry>> {
+                                                         std::vector<Entry> all;
+                                                         for (const JsonIn& one : in.at("entries").items())
+                                                             all.push_back(entry_at(one));
+                                                         return all;
+                                                     });
+    if (!entries) return tl::unexpected(entries.error());
+    const fs::path work = record.string() + ".importing";
+    const auto gone = [&work] {
+        std::error_code ignored;
+        fs::remove_all(work, ignored);
+    };
+    gone();
+    if (const auto made = make_own_folder(work); !made) return tl::unexpected(made.error());
+    const fs::path made_here = work / "record.sqlite";
+    const auto refused = [&](const std::string& why) {
+        gone();
+        return bad_input(source.string() + ": " + why);
+    };
+    try {
+        const Database db(made_here, false);
+        migrate_to(db, made_here, Record::schema_version);
+        Transaction all_or_none(db);
+        std::string previous;
+        std::int64_t seq = 0;
+        for (const Entry& e : *entries) {
+            if (e.seq != ++seq || e.previous_hash != previous || entry_hash(e) != e.hash)
+                return refused("entry " + std::to_string(seq) + " is not as its hash says, expected a whole export");
+            previous = e.hash;
+            insert_entry(db, e);
+            apply_entry(db, e, Record::schema_version);
+        }
+        all_or_none.commit();
+    } catch (const StoreFailure& why) {
+        return refused(std::string("cannot be made a record: ") + why.what());
+    }
+    for (const auto& [from, to] : {std::pair{"logs", ".logs"}, {"sticks", ".sticks"}})
+        for (fs::recursive_directory_iterator at(folder / from, error), end; !error && at != end; at.increment(error))
+            if (at->is_regular_file())
+                if (const auto done =
+                        copy_whole(at->path(), fs::path(made_here.string() + to) / fs::relative(at->path(), folder / from));
+                    !done) {
+                    gone();
+                    return tl::unexpected(done.error());
+                }
+    VerifyOptions options;
+    if (!entries->empty()) options.head = Head{entries->back().seq, entries->back().hash};
+    auto report = verify_record(made_here, options);
+    if (!report) return refused(report.error().message);
+    fs::permissions(made_here, fs::perms::owner_read | fs::perms::owner_write, error);
+    if (const auto flushed = flush_file(made_here); !flushed) return refused(flushed.error().message);
+    for (const char* beside : {".logs", ".sticks", ""}) {
+        if (!fs::exists(made_here.string() + beside, error)) continue;
+        fs::rename(made_here.string() + beside, record.string() + beside, error);
+        if (error) return refused(record.string() + beside + " cannot be written: " + error.message());
+    }
+    flush_folder(record.parent_path());
+    gone();
+    return report;
+}
+
+} // namespace bh
