@@ -11,6 +11,22 @@ namespace {
 
 const QString waits = QStringLiteral("QSQLITE_BUSY_TIMEOUT=5000");
 
+/// What went wrong, in words: SQLite's own for what hardly happens.
+std::string in_words(const QSqlError& error)
+{
+    switch (error.nativeErrorCode().toInt() & 0xff) { // see "Result and Error Codes" in SQLite's documentation
+    case 5:
+    case 6: return "another program has held it locked for over 5 s";
+    case 8: return "the file or its folder may not be written to";
+    case 10: return "the disk cannot be read or written to, it may be full";
+    case 11: return "the file is damaged";
+    case 13: return "the disk is full";
+    case 14: return "the file cannot be opened: it, or its folder, is not there or may not be used";
+    case 26: return "the file is no database";
+    default: return error.text().toStdString();
+    }
+}
+
 } // namespace
 
 Database::Database(const QString& name, const QString& options)
@@ -21,7 +37,7 @@ Database::Database(const QString& name, const QString& options)
     database.setDatabaseName(name);
     database.setConnectOptions(options);
     if (!database.open()) {
-        const std::string why = database.lastError().text().toStdString();
+        const std::string why = in_words(database.lastError());
         database = {};
         QSqlDatabase::removeDatabase(name_);
         throw StoreFailure(why);
@@ -52,7 +68,7 @@ QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant
     bool good = query.prepare(sql);
     for (const QVariant& value : values) query.addBindValue(value);
     good = good && query.exec();
-    if (!good) throw StoreFailure(query.lastError().text().toStdString());
+    if (!good) throw StoreFailure(in_words(query.lastError()));
     return query;
 }
 
@@ -62,14 +78,14 @@ void Database::write_bound(const char* sql, std::initializer_list<QVariant> valu
     if (known == prepared_.end()) {
         QSqlQuery query(QSqlDatabase::database(name_, false));
         query.setForwardOnly(true);
-        if (!query.prepare(QString::fromUtf8(sql))) throw StoreFailure(query.lastError().text().toStdString());
+        if (!query.prepare(QString::fromUtf8(sql))) throw StoreFailure(in_words(query.lastError()));
         known = prepared_.emplace(sql, std::move(query)).first;
     }
     QSqlQuery& query = known->second;
     int at = 0;
     for (const QVariant& value : values) query.bindValue(at++, value);
     const bool good = query.exec();
-    const std::string why = good ? std::string() : query.lastError().text().toStdString();
+    const std::string why = good ? std::string() : in_words(query.lastError());
     query.finish();
     if (!good) throw StoreFailure(why);
 }

@@ -19,6 +19,19 @@
 namespace bh {
 namespace {
 
+/// Flight logs beside a record that has nothing in it, or is not there, tell that there was more.
+Result<void> has_not_lost_itself(const std::filesystem::path& file)
+{
+    std::error_code error;
+    const bool there = std::filesystem::exists(file, error);
+    if (there && std::filesystem::file_size(file, error) > 0) return {};
+    const std::filesystem::path logs = file.string() + ".logs";
+    if (!std::filesystem::is_directory(logs, error) || std::filesystem::is_empty(logs, error)) return {};
+    return bad_input(file.string() + (there ? ": is empty" : ": is not there") +
+                     ", but flight logs of a record lie beside it in " + logs.filename().string() +
+                     "; restore a copy of the record, or take the logs away to begin a new one");
+}
+
 /// Refuses what is not a record, without touching it.
 Result<void> inspect(const std::filesystem::path& file)
 {
@@ -43,7 +56,7 @@ Result<void> inspect(const std::filesystem::path& file)
             return bad_input(file.string() + ": is damaged (" + check.simplified().left(120).toStdString() +
                              "); it was left as it is, restore a copy");
     } catch (const StoreFailure& why) {
-        return bad_input(file.string() + ": is damaged or cannot be read (" + why.what() + "); it was left as it is");
+        return bad_input(file.string() + ": cannot be read as a training record: " + why.what() + "; it was left as it is");
     }
     return {};
 }
@@ -87,20 +100,31 @@ AttemptRow attempt_from(const QSqlQuery& q)
 class Record::Impl {
 public:
     Impl(std::filesystem::path path, RecordOptions opts, StationKey station_key)
-        : file(std::move(path)), options(std::move(opts)), key(std::move(station_key)), presence(file), database(file, false),
+        : file(std::move(path)), options(std::move(opts)), key(std::move(station_key)),
+          presence(options.read_only ? nullptr : std::make_unique<Presence>(file)), database(file, options.read_only),
           attachments(file, options.read_logs_also_from), heads(options.station_folder)
     {
-        use_write_ahead_log();
-        database.run("PRAGMA synchronous = FULL"); // a committed attempt survives a power cut too
-        database.run("PRAGMA foreign_keys = ON");
-        migrate_to(database, file, schema_version, [this](int from, const std::vector<OlderNote>& notes) { carry(from, notes); });
+        if (options.read_only) {
+            if (version_of(database) != schema_version)
+                throw StoreFailure("it is of another version, and to be read only it would have to be of this one");
+        } else {
+            use_write_ahead_log();
+            database.run("PRAGMA synchronous = FULL"); // a committed attempt survives a power cut too
+            database.run("PRAGMA foreign_keys = ON");
+            migrate_to(database, file, schema_version,
+                       [this](int from, const std::vector<OlderNote>& notes) { carry(from, notes); });
+        }
         VerifyOptions quick;
         if (options.remember_heads) quick.station_folder = options.station_folder;
         problems = quick_problems(database, file, quick);
+        for (const std::string& problem : problems) // nothing can be read from a table that is not there
+            if (problem.starts_with("table ") && !problem.ends_with("is not this program's"))
+                throw StoreFailure(problem + "; restore a copy");
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
-        if (presence.after_a_bad_end())
+        if (!presence) return;
+        if (presence->after_a_bad_end())
             put_aside = attachments.put_aside(names_in(database, QStringLiteral("main"), schema_version));
-        presence.settle();
+        presence->settle();
     }
 
     /// Two programs that open a new file at once are in each other's way here, and SQLite does not wait by itself.
@@ -218,7 +242,7 @@ public:
     std::filesystem::path file;
     RecordOptions options;
     StationKey key;
-    Presence presence;
+    std::unique_ptr<Presence> presence; ///< none while it is only read
     Database database;
     Attachments attachments;
     KnownHeads heads;
@@ -234,11 +258,19 @@ Record::~Record() = default;
 Result<std::unique_ptr<Record>> Record::open(const std::filesystem::path& file, RecordOptions options)
 {
     std::error_code error;
-    if (std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0)
+    if (std::filesystem::is_directory(file, error)) return bad_input(file.string() + ": is a folder, expected a training record");
+    if (std::filesystem::exists(file, error) && !std::filesystem::is_regular_file(file, error))
+        return bad_input(file.string() + ": is not a file, expected a training record");
+    if (const auto whole = has_not_lost_itself(file); !whole) return tl::unexpected(whole.error());
+    if (std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0) {
         if (const auto good = inspect(file); !good) return tl::unexpected(good.error());
-    if (file.has_parent_path())
-        if (const auto made = make_own_folder(file.parent_path()); !made) return tl::unexpected(made.error());
+    } else if (options.read_only) {
+        return failure(Error::Code::NotFound, file.string() + ": there is no such record");
+    }
     if (options.station_folder.empty()) options.station_folder = usual_station_folder();
+    if (options.read_only) options.key = StationKey::from_seed({}); // signs nothing
+    if (file.has_parent_path() && !options.read_only)
+        if (const auto made = make_own_folder(file.parent_path()); !made) return tl::unexpected(made.error());
     auto key = options.key ? Result<StationKey>(*options.key) : StationKey::in(options.station_folder);
     if (!key) return tl::unexpected(key.error());
     try {
@@ -267,6 +299,7 @@ Head Record::head() const
 
 std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
 {
+    if (impl_->options.read_only) throw StoreFailure("the record was opened to be read only");
     Transaction transaction(impl_->database);
     std::vector<Entry> entries;
     // Another process may have written since: the chain goes on from what is there now, under the write lock.
@@ -325,6 +358,7 @@ std::string noted_time_text(const std::string& session_id, const NotedTime& note
 
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)
 {
+    if (impl_->options.read_only) throw StoreFailure("the record was opened to be read only");
     const NotedTime noted{active_s, idle_s, now()};
     impl_->database.run("INSERT OR REPLACE INTO session_times VALUES (?,?,?,?,?)", session_id, active_s, idle_s, noted.at,
                         impl_->key.sign(noted_time_text(session_id, noted)));

@@ -32,6 +32,7 @@ struct RecordOptions {
     std::filesystem::path station_folder;      ///< with the station's key and what it saw last; the usual one when empty
     std::optional<StationKey> key;             ///< instead of the folder's
     bool remember_heads = true;                ///< a record that is thrown away need not be known again
+    bool read_only = false;                    ///< nothing is written, neither to it nor beside it; of this version only
 };
 
 /// How far a running session has come, as it was noted last.

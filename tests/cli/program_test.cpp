@@ -1,5 +1,8 @@
 // The desktop program as it is started: what it says when it cannot, and what it must leave alone.
+#include "record/database.h"
 #include "run_program.h"
+
+#include <QCoreApplication>
 
 namespace {
 
@@ -26,6 +29,50 @@ TEST_CASE("a file that is no record is refused in a sentence and left as it is",
     CHECK(has(said(answer), "notes.sqlite"));
     CHECK(has(said(answer), "record"));
     CHECK(slurp(file) == text);
+}
+
+TEST_CASE("every state of the file ends in a sentence, and the file is left as it is", "[program]")
+{
+    const auto folder = scratchFolder() / "states";
+    const auto file = folder / "record.sqlite";
+    const std::string environment = "XDG_DATA_HOME=" + (scratchFolder() / "states-home").string();
+    const auto starts = [&](const char* words) {
+        const Answer answer = desk("--store " + file.string(), environment);
+        CAPTURE(answer.err);
+        CHECK(answer.exit == 2);
+        CHECK(has(said(answer), words));
+    };
+    const auto fresh = [&] {
+        std::filesystem::remove_all(folder);
+        std::filesystem::create_directories(folder);
+        std::filesystem::copy_file(BH_DEMO, file);
+        std::filesystem::create_directories(file.string() + ".logs/00");
+    };
+    const auto changed = [&](const std::string& sql) {
+        fresh();
+        int argc = 1;
+        char name[] = "cli_tests";
+        char* argv[] = {name, nullptr};
+        const QCoreApplication application(argc, argv); // the database needs its plug-ins
+        const bh::Database database(file, false);
+        database.run("PRAGMA foreign_keys = OFF");
+        database.run(QString::fromStdString(sql));
+    };
+    changed("DROP TABLE attempts");
+    starts("table 'attempts' is missing from the file; restore a copy");
+    changed("ALTER TABLE attempts RENAME COLUMN score TO points");
+    starts("table 'attempts' is not as this program makes it; restore a copy");
+    changed("DROP TABLE entries");
+    starts("no such table: entries");
+    fresh();
+    std::filesystem::resize_file(file, 0);
+    starts("is empty, but flight logs of a record lie beside it");
+    CHECK(std::filesystem::file_size(file) == 0);
+    std::filesystem::remove(file);
+    starts("is not there, but flight logs of a record lie beside it");
+    CHECK_FALSE(std::filesystem::exists(file));
+    std::filesystem::create_directory(file);
+    starts("is a folder, expected a training record");
 }
 
 TEST_CASE("a record in a place that cannot be written is refused in a sentence", "[program]")

@@ -1,8 +1,11 @@
 #include "desk/shell/apron.h"
 
+#include "core/base/one_line.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/shell/trouble.h"
 #include "desk/words/attempt_words.h"
+#include "school/record_watch.h"
 #include "school/school.h"
 
 #include <QHBoxLayout>
@@ -73,6 +76,18 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
                             "and is offered for the logbook"));
     connect(outside_, &QPushButton::toggled, &station_, &Station::watchOutside);
     connect(&station_, &Station::outsideChanged, this, &Apron::refresh);
+    verified_ = new QPushButton;
+    verified_->setObjectName(QStringLiteral("verified"));
+    verified_->setFocusPolicy(Qt::TabFocus);
+    verified_->hide();
+    connect(verified_, &QPushButton::clicked, this, [this] {
+        if (!watch_->report() || watch_->report()->problems.empty()) return watch_->verify_now();
+        QStringList problems;
+        for (const std::string& problem : watch_->report()->problems) problems << QString::fromStdString(one_line(problem));
+        auto* trouble = new Trouble(school_.file_name(), problems, Trouble::MayRestore | Trouble::MayGoOn, window());
+        trouble->setAttribute(Qt::WA_DeleteOnClose);
+        trouble->show();
+    });
     undo_ = new QPushButton;
     undo_->setObjectName(QStringLiteral("undo"));
     undo_->setFocusPolicy(Qt::TabFocus);
@@ -89,6 +104,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     layout->addWidget(practice_);
     layout->addStretch();
     layout->addWidget(record_);
+    layout->addWidget(verified_);
     layout->addWidget(undo_);
     layout->addWidget(night);
     connect(night, &QPushButton::clicked, this, &Apron::nightToggled);
@@ -104,6 +120,36 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     connect(&station_, &Station::devicesChanged, this, &Apron::refresh);
     connect(&station_, &Station::practiceTicked, this, &Apron::refresh);
     refresh();
+}
+
+void Apron::watch(RecordWatch& watch)
+{
+    watch_ = &watch;
+    connect(&watch, &RecordWatch::changed, this, &Apron::showVerified);
+    connect(&watch, &QObject::destroyed, this, [this] { verified_->hide(); });
+    showVerified();
+}
+
+/// When the whole record was verified last, or how much was wrong; a click verifies it now, or says what.
+void Apron::showVerified()
+{
+    verified_->show();
+    verified_->setEnabled(!watch_->running());
+    if (watch_->running()) return verified_->setText(tr("Verifying …"));
+    if (!watch_->report()) {
+        verified_->setText(tr("Verify"));
+        verified_->setToolTip(tr("Checks every entry, every table, and every flight log and recording beside the record"));
+        return;
+    }
+    const VerifyReport& report = *watch_->report();
+    const QString at = QDateTime::fromSecsSinceEpoch(watch_->verified_at()).toString(QStringLiteral("HH:mm"));
+    const auto problems = static_cast<int>(report.problems.size());
+    verified_->setText(problems == 0   ? tr("Verified %1").arg(at)
+                       : problems == 1 ? tr("1 problem")
+                                       : tr("%1 problems").arg(problems));
+    verified_->setToolTip(problems == 0
+                              ? tr("%1 entries and what they name are as they were written. Again: click").arg(report.entries)
+                              : tr("What is wrong with the record, and what can be done"));
 }
 
 void Apron::say(const QString& sentence)

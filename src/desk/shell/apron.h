@@ -6,8 +6,9 @@ class QLabel;
 class QPushButton;
 
 namespace bh {
+class RecordWatch;
 class School;
-}
+} // namespace bh
 
 namespace bh::desk {
 
@@ -32,6 +33,7 @@ class Apron : public QFrame {
 public:
     Apron(School& school, Station& station, const QString& recordName, QWidget* parent = nullptr);
     void say(const QString& sentence); ///< shown until the next one
+    void watch(RecordWatch& watch);    ///< that looks after the record
 
 Q_SIGNALS:
     void nightToggled();
@@ -39,6 +41,7 @@ Q_SIGNALS:
 private:
     void refresh();
     [[nodiscard]] QString recordInWords() const;
+    void showVerified();
     School& school_;
     Station& station_;
     QString recordName_;
@@ -48,6 +51,8 @@ private:
     QLabel* record_;
     QPushButton* outside_;
     QPushButton* undo_;
+    QPushButton* verified_;
+    RecordWatch* watch_ = nullptr;
 };
 
 } // namespace bh::desk

@@ -1,7 +1,10 @@
+#include "core/base/one_line.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/tour.h"
+#include "desk/shell/trouble.h"
+#include "school/record_watch.h"
 #include "school/school.h"
 
 #include <QApplication>
@@ -64,11 +67,91 @@ void measureIdle(double usable_s)
     });
 }
 
-int complain(const QString& sentence, bool with_window)
+int complain(const QString& sentence)
 {
-    std::fprintf(stderr, "bluehangar: %s\n", qPrintable(sentence));
-    if (with_window) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), sentence);
+    std::fprintf(stderr, "bluehangar: %s\n", qPrintable(QString::fromStdString(one_line(sentence.toStdString()))));
     return 2;
+}
+
+/// What was asked for on the command line.
+struct Asked {
+    QString tour;
+    bool measure = false;
+    bool quiet = false; ///< nobody is there to read a window
+    std::filesystem::path file;
+    QString name;
+    RecordOptions options;
+};
+
+/// The demo, opened in a copy of its own.
+Result<void> useDemo(Asked& asked, const QTemporaryDir& folder)
+{
+    const auto original =
+        std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
+    asked.file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
+    std::error_code error;
+    std::filesystem::copy_file(original, asked.file, error);
+    if (error) return bad_input("The demo record was not found beside the program; `./hangar build` makes it.");
+    asked.options.read_logs_also_from = original.string() + ".logs";
+    asked.options.remember_heads = false; // it is thrown away
+    asked.name = QObject::tr("Demo record");
+    return {};
+}
+
+/// The record, or nothing where whoever was asked about its trouble closed it.
+std::unique_ptr<Record> opened(Asked& asked, int& exit)
+{
+    using desk::Trouble;
+    for (;;) {
+        auto record = Record::open(asked.file, asked.options);
+        QStringList problems;
+        if (!record) problems << QString::fromStdString(one_line(record.error().message));
+        if (record)
+            for (const std::string& problem : (*record)->problems_at_opening())
+                problems << QString::fromStdString(one_line(problem));
+        if (problems.isEmpty() || (record && (asked.quiet || asked.options.read_only))) return std::move(*record);
+        if (!record) exit = complain(problems.front());
+        if (asked.quiet) return nullptr;
+        RecordOptions reading = asked.options;
+        reading.read_only = true;
+        unsigned ways = Trouble::MayRestore;
+        if (record) ways |= Trouble::MayGoOn;
+        if (!asked.options.read_only && Record::open(asked.file, reading)) ways |= Trouble::MayReadOnly;
+        Trouble trouble(QString::fromStdString(asked.file.string()), problems, ways);
+        const Trouble::Choice choice = trouble.ask();
+        if (choice == Trouble::Choice::GoOn) return std::move(*record);
+        if (choice == Trouble::Choice::Close) return nullptr;
+        if (choice == Trouble::Choice::ReadOnly) asked.options.read_only = true;
+        if (choice == Trouble::Choice::Restored) asked.file = trouble.restoredTo().toStdString();
+    }
+}
+
+int work(Asked& asked, const DataFolder& data)
+{
+    auto offset = std::make_shared<UnixTime>(0); // the demo is looked at on its own day
+    asked.options.clock = [offset] { return systemNow() + *offset; };
+    int exit = 0;
+    auto record = opened(asked, exit);
+    if (!record) return exit;
+    if (const std::string demo_now = record->note("demo_now"); !demo_now.empty()) {
+        *offset = std::stoll(demo_now) - systemNow();
+        asked.name +=
+            QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch(record->now()).toString(QStringLiteral("d MMM yyyy")));
+    }
+    if (asked.options.read_only) asked.name += QObject::tr(", read only");
+    School school(std::move(record), data);
+    desk::Station station(school);
+    desk::MainWindow window(school, station, asked.name);
+    window.show();
+    if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
+    VerifyOptions whole;
+    if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
+    whole.read_logs_also_from = asked.options.read_logs_also_from;
+    RecordWatch watch(asked.file, whole, [&station] { return station.practising(); });
+    window.watch(watch);
+    QApplication::processEvents();
+    if (asked.measure) measureIdle(processAge_s());
+    return QApplication::exec();
 }
 
 } // namespace
@@ -78,7 +161,7 @@ int main(int argc, char** argv)
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY") &&
         qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication application(argc, argv);
+    desk::Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
     QCommandLineParser parser;
@@ -90,50 +173,38 @@ int main(int argc, char** argv)
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
-    parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption});
+    const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
+    parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption});
     parser.process(application);
     desk::applyTheme(application, parser.isSet(nightOption));
-    const bool quiet =
-        parser.isSet(tourOption) || parser.isSet(measureOption) || QApplication::platformName() == QLatin1String("offscreen");
-
-    const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
-    if (!data) return complain(QString::fromStdString(data.error().message), !quiet);
-
     const QTemporaryDir demoFolder;
-    RecordOptions options;
-    std::filesystem::path file;
-    QString name = QObject::tr("Record");
-    if (parser.isSet(demoOption)) {
-        const auto original =
-            std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
-        file = std::filesystem::path(demoFolder.path().toStdString()) / "record.sqlite";
-        std::error_code error;
-        std::filesystem::copy_file(original, file, error);
-        if (error)
-            return complain(QObject::tr("The demo record was not found beside the program; `./hangar build` makes it."), !quiet);
-        options.read_logs_also_from = original.string() + ".logs";
-        options.remember_heads = false; // it is thrown away
-        name = QObject::tr("Demo record");
-    } else if (parser.isSet(storeOption)) {
-        file = parser.value(storeOption).toStdString();
-    } else {
-        file = std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
-               "record.sqlite";
+    Asked asked;
+    asked.tour = parser.value(tourOption);
+    asked.measure = parser.isSet(measureOption);
+    asked.quiet = parser.isSet(tourOption) || asked.measure || QApplication::platformName() == QLatin1String("offscreen");
+    asked.name = QObject::tr("Record");
+    asked.options.read_only = parser.isSet(readOnlyOption);
+    const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
+    Result<void> found;
+    if (parser.isSet(demoOption))
+        found = useDemo(asked, demoFolder);
+    else if (parser.isSet(storeOption))
+        asked.file = parser.value(storeOption).toStdString();
+    else
+        asked.file = std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
+                     "record.sqlite";
+    if (!data || !found) {
+        const std::string why = data ? found.error().message : data.error().message;
+        if (!asked.quiet) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), QString::fromStdString(why));
+        return complain(QString::fromStdString(why));
     }
-    auto offset = std::make_shared<UnixTime>(0); // the demo is looked at on its own day
-    options.clock = [offset] { return systemNow() + *offset; };
-    auto record = Record::open(file, options);
-    if (!record) return complain(QString::fromStdString(record.error().message), !quiet);
-    if (const std::string demo_now = (*record)->note("demo_now"); !demo_now.empty()) {
-        *offset = std::stoll(demo_now) - systemNow();
-        name += QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch((*record)->now()).toString(QStringLiteral("d MMM yyyy")));
+    try {
+        return work(asked, *data);
+    } catch (const std::exception& why) { // what no sentence was thought of for
+        const QString sentence = QString::fromStdString(asked.file.string() + ": " + why.what());
+        if (!asked.quiet)
+            static_cast<void>(
+                desk::Trouble(QString::fromStdString(asked.file.string()), {sentence}, desk::Trouble::MayRestore).ask());
+        return complain(sentence);
     }
-    School school(std::move(*record), *data);
-    desk::Station station(school);
-    desk::MainWindow window(school, station, name);
-    window.show();
-    if (parser.isSet(tourOption)) return desk::walkTour(window, school, station, parser.value(tourOption));
-    QApplication::processEvents();
-    if (parser.isSet(measureOption)) measureIdle(processAge_s());
-    return QApplication::exec();
 }

@@ -103,6 +103,8 @@ void MainWindow::showPage(Page page)
     taxiway_->setCurrent(page);
 }
 
+void MainWindow::watch(RecordWatch& watch) { apron_->watch(watch); }
+
 void MainWindow::toggleNight()
 {
     applyTheme(*qApp, !theme().night);

@@ -6,6 +6,10 @@
 
 class QStackedWidget;
 
+namespace bh {
+class RecordWatch;
+}
+
 namespace bh::desk {
 
 class Apron;
@@ -30,6 +34,7 @@ public:
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
+    void watch(RecordWatch& watch); ///< shows when the record was verified last, and what was wrong
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
     [[nodiscard]] RatesPage* ratesPage() { return rates_; }

@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 
 #include "desk/parts/theme.h"
+#include "desk/shell/trouble.h"
 
 #include <QApplication>
 
@@ -10,7 +11,7 @@ int main(int argc, char** argv)
 {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM") && qEnvironmentVariableIsEmpty("DISPLAY"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication application(argc, argv);
+    bh::desk::Application application(argc, argv);
     bh::desk::applyTheme(application, false);
     return Catch::Session().run(argc, argv);
 }

@@ -1,0 +1,125 @@
+#include "desk/shell/trouble.h"
+
+#include "desk/parts/part_title.h"
+#include "record/backup.h"
+
+#include <QClipboard>
+#include <QDialogButtonBox>
+#include <QFileDialog>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QPlainTextEdit>
+#include <QPushButton>
+#include <QVBoxLayout>
+#include <cstdio>
+#include <exception>
+
+namespace bh::desk {
+namespace {
+
+QPlainTextEdit* wordsToCopy(const QString& words)
+{
+    auto* text = new QPlainTextEdit(words);
+    text->setObjectName(QStringLiteral("troubleWords"));
+    text->setReadOnly(true);
+    text->setAccessibleName(QObject::tr("What is wrong"));
+    text->setTabChangesFocus(true);
+    return text;
+}
+
+QLabel* paragraph(const QString& words)
+{
+    auto* label = new QLabel(words);
+    label->setWordWrap(true);
+    return label;
+}
+
+} // namespace
+
+Trouble::Trouble(const QString& record, const QStringList& problems, unsigned ways, QWidget* parent) : QDialog(parent)
+{
+    setObjectName(QStringLiteral("trouble"));
+    setWindowTitle(tr("Blue Hangar: the record"));
+    resize(720, 420);
+    auto* layout = new QVBoxLayout(this);
+    layout->setSpacing(10);
+    auto* title = partTitle(ways & MayGoOn ? tr("This record is not as it was written") : tr("This record cannot be opened"));
+    layout->addWidget(title);
+    layout->addWidget(paragraph(record));
+    const QString words = problems.join(QLatin1Char('\n'));
+    layout->addWidget(wordsToCopy(words), 1);
+    QStringList what;
+    if (ways & MayReadOnly) what << tr("Look at it without writing to it, until it is known what happened.");
+    if (ways & MayRestore)
+        what << tr("Restore a backup to a place of its own; this file stays where it is, so that both are kept.");
+    if (ways & MayGoOn)
+        what << tr("Go on with it: what is written from now on is whole in itself, and what is wrong stays on view.");
+    layout->addWidget(paragraph(what.isEmpty() ? tr("Nothing was changed.") : what.join(QLatin1Char('\n'))));
+    auto* buttons = new QDialogButtonBox;
+    const auto button = [&](const QString& name, const QString& label, auto act) {
+        auto* b = buttons->addButton(label, QDialogButtonBox::ActionRole);
+        b->setObjectName(name);
+        connect(b, &QPushButton::clicked, this, act);
+    };
+    button(QStringLiteral("troubleCopy"), tr("Copy the words"), [words] { QGuiApplication::clipboard()->setText(words); });
+    if (ways & MayReadOnly) button(QStringLiteral("troubleReadOnly"), tr("Read only"), [this] { choose(Choice::ReadOnly); });
+    if (ways & MayRestore) button(QStringLiteral("troubleRestore"), tr("Restore a backup …"), [this] { restoreBackup(); });
+    if (ways & MayGoOn) button(QStringLiteral("troubleGoOn"), tr("Go on"), [this] { choose(Choice::GoOn); });
+    button(QStringLiteral("troubleClose"), tr("Close"), [this] { choose(Choice::Close); });
+    layout->addWidget(buttons);
+}
+
+Trouble::Choice Trouble::ask()
+{
+    exec();
+    return choice_;
+}
+
+void Trouble::choose(Choice choice)
+{
+    choice_ = choice;
+    accept();
+}
+
+void Trouble::restoreBackup()
+{
+    const QString backup =
+        QFileDialog::getOpenFileName(this, tr("Backup to restore"), {}, tr("Backups (*.tar.gz *.gz);;All files (*)"));
+    if (backup.isEmpty()) return;
+    const QString to = QFileDialog::getSaveFileName(this, tr("Where to put the record"), QStringLiteral("record.sqlite"));
+    if (to.isEmpty()) return;
+    auto* words = findChild<QPlainTextEdit*>(QStringLiteral("troubleWords"));
+    const auto report = restore(backup.toStdString(), to.toStdString());
+    if (!report) return words->appendPlainText(QString::fromStdString(report.error().message));
+    restored_to_ = to;
+    choose(Choice::Restored);
+}
+
+void tellTrouble(const QString& sentence)
+{
+    auto* window = new QDialog;
+    window->setAttribute(Qt::WA_DeleteOnClose);
+    window->setObjectName(QStringLiteral("troubleTold"));
+    window->setWindowTitle(QObject::tr("Blue Hangar: something went wrong"));
+    window->resize(560, 240);
+    auto* layout = new QVBoxLayout(window);
+    layout->addWidget(partTitle(QObject::tr("That could not be done")));
+    layout->addWidget(wordsToCopy(sentence), 1);
+    layout->addWidget(
+        paragraph(QObject::tr("What was done before is kept. If it comes again, close the program and start it anew.")));
+    auto* close = new QPushButton(QObject::tr("Close"));
+    QObject::connect(close, &QPushButton::clicked, window, &QDialog::close);
+    layout->addWidget(close, 0, Qt::AlignRight);
+    window->show();
+}
+
+bool Application::notify(QObject* receiver, QEvent* event)
+try {
+    return QApplication::notify(receiver, event);
+} catch (const std::exception& why) {
+    std::fprintf(stderr, "bluehangar: %s\n", why.what());
+    tellTrouble(QString::fromUtf8(why.what()));
+    return true;
+}
+
+} // namespace bh::desk

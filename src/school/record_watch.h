@@ -1,0 +1,46 @@
+#pragma once
+
+#include "record/verify.h"
+
+#include <QObject>
+#include <QTimer>
+#include <filesystem>
+#include <functional>
+#include <optional>
+#include <thread>
+
+namespace bh {
+
+/// Verifies a record as a whole in a thread of its own, on its own connection: soon after the start, then every half hour, always
+/// when nobody is busy.
+class RecordWatch : public QObject {
+    Q_OBJECT
+public:
+    static constexpr int first_after_ms = 20'000, again_after_ms = 1'800'000, busy_ask_ms = 10'000;
+
+    /// `busy`: not now, somebody flies.
+    RecordWatch(std::filesystem::path record, VerifyOptions options, std::function<bool()> busy);
+    ~RecordWatch() override; ///< waits for a verification that runs
+
+    void verify_now();
+    [[nodiscard]] bool running() const { return running_; }
+    /// The last one's; nothing: none has ended yet.
+    [[nodiscard]] const std::optional<VerifyReport>& report() const { return report_; }
+    [[nodiscard]] UnixTime verified_at() const { return verified_at_; } ///< by the computer's clock
+
+Q_SIGNALS:
+    void changed();
+
+private:
+    void ended(VerifyReport report);
+    std::filesystem::path record_;
+    VerifyOptions options_;
+    std::function<bool()> busy_;
+    QTimer timer_;
+    std::thread thread_;
+    bool running_ = false;
+    std::optional<VerifyReport> report_;
+    UnixTime verified_at_ = 0;
+};
+
+} // namespace bh
