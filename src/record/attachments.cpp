@@ -209,6 +209,14 @@ std::string Attachments::problem_with_sticks(const std::string& name) const
     return by_content && sha256(file->text()) + sticks_ending != name ? path->string() + ": is not what was written" : "";
 }
 
+void Attachments::set_aside(const std::string& hash) const
+{
+    std::error_code error;
+    const auto file = flight_log_file(hash);
+    if (file && file->string().starts_with(flight_logs_.string()) && make_own_folder(left_over_))
+        std::filesystem::rename(*file, left_over_ / file->filename(), error);
+}
+
 int Attachments::put_aside(const Names& named) const
 {
     int moved = 0;

@@ -44,6 +44,7 @@ public:
     /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;
+    void set_aside(const std::string& hash) const; ///< one flight log, which no entry names
 
 private:
     struct Found {

@@ -334,15 +334,19 @@ JudgedAttempt School::made_now(JudgedAttempt attempt) const
 std::string School::keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
                                 std::shared_ptr<const FlightLog> demonstration)
 {
-    const std::uint64_t ticket = next_ticket_++;
-    Waiting waiting{made_now(std::move(attempt)), demonstration != nullptr};
-    const std::string id = waiting.attempt.id;
-    waiting_.emplace(ticket, std::move(waiting));
-    std::vector<std::shared_ptr<const FlightLog>> logs{std::move(log)};
-    if (demonstration) logs.push_back(std::move(demonstration));
-    keeper_->keep(ticket, std::move(logs));
-    Q_EMIT flights_waiting_changed();
+    Waiting waiting{made_now(std::move(attempt)), {std::move(log)}};
+    if (demonstration) waiting.logs.push_back(std::move(demonstration));
+    std::string id = waiting.attempt.id;
+    hand_over(std::move(waiting));
     return id;
+}
+
+void School::hand_over(Waiting waiting)
+{
+    const std::uint64_t ticket = next_ticket_++;
+    keeper_->keep(ticket, waiting.logs);
+    waiting_.emplace(ticket, std::move(waiting));
+    Q_EMIT flights_waiting_changed();
 }
 
 void School::logs_kept(const FlightKeeper::Kept& kept)
@@ -352,19 +356,52 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
     Waiting waiting = std::move(found->second);
     waiting_.erase(found);
     const std::string id = waiting.attempt.id;
-    bool safe = false;
-    if (!kept.failure.empty()) {
-        Q_EMIT failed(tr("The flight could not be kept: %1").arg(QString::fromStdString(kept.failure)));
-    } else {
+    std::string why = kept.failure;
+    if (why.empty()) {
         waiting.attempt.log_hash = kept.hashes.front();
-        if (waiting.demonstration) waiting.attempt.demonstration = kept.hashes.back();
-        safe = add({{"attempt", id, body_of(waiting.attempt), ""}});
+        if (waiting.logs.size() > 1) waiting.attempt.demonstration = kept.hashes.back();
+        try {
+            follow_chain(record_->append({{"attempt", id, body_of(waiting.attempt), ""}}));
+        } catch (const StoreFailure& failure) {
+            why = failure.what();
+            set_logs_aside(waiting.attempt);
+        }
+    }
+    if (!why.empty()) {
+        const bool news = why != why_aside_;
+        why_aside_ = why;
+        aside_.push_back(std::move(waiting));
+        again_.start();
+        if (news)
+            Q_EMIT failed(tr("The flight could not be kept: %1; it is held in memory and tried again").arg(QString::fromStdString(why)));
     }
     Q_EMIT flights_waiting_changed();
-    if (safe)
+    if (why.empty())
         Q_EMIT flight_kept(id);
     else
         Q_EMIT flight_not_kept(id);
+}
+
+void School::try_again()
+{
+    if (!waiting_.empty()) return; // they go first
+    again_.stop();
+    std::vector<Waiting> aside = std::exchange(aside_, {});
+    if (aside.empty()) why_aside_.clear();
+    for (Waiting& waiting : aside) hand_over(std::move(waiting));
+}
+
+/// What was written for an attempt whose entry could not be, and is not another one's: no file is to lie there unnamed.
+void School::set_logs_aside(const JudgedAttempt& attempt)
+{
+    for (const std::string& hash : {attempt.log_hash, attempt.demonstration}) {
+        const auto names = [&hash](const AttemptRow& a) { return a.log_hash == hash || a.demonstration == hash; };
+        const bool named = std::any_of(values_.pilots.begin(), values_.pilots.end(), [&](const auto& pilot) {
+            const auto& attempts = pilot.second.attempts;
+            return std::any_of(attempts.begin(), attempts.end(), names);
+        });
+        if (!hash.empty() && !named) record_->attachments().set_aside(hash);
+    }
 }
 
 void School::finish_keeping()
@@ -386,7 +423,9 @@ std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, con
         tell({Error::Code::BadInput, why.what()});
         return {};
     }
-    return add({{"attempt", attempt.id, body_of(attempt), ""}}) ? attempt.id : "";
+    if (add({{"attempt", attempt.id, body_of(attempt), ""}})) return attempt.id;
+    set_logs_aside(attempt);
+    return {};
 }
 
 std::string School::add_calibration(const std::string& controller_name, const std::string& guid, const Calibration& calibration)

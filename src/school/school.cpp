@@ -52,6 +52,8 @@ School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::m
     refresh_simulators();
     close_abandoned_sessions();
     start_keeper();
+    again_.setInterval(try_again_ms);
+    connect(&again_, &QTimer::timeout, this, &School::try_again);
 }
 
 void School::start_keeper()
@@ -63,7 +65,13 @@ void School::start_keeper()
     });
 }
 
-School::~School() { finish_keeping(); }
+School::~School()
+{
+    finish_keeping();
+    if (aside_.empty()) return;
+    try_again(); // once more
+    finish_keeping();
+}
 
 // -- following ----------------------------------------------------------------------------------------------------------------
 

@@ -8,6 +8,7 @@
 
 #include <QObject>
 #include <QString>
+#include <QTimer>
 #include <memory>
 #include <optional>
 #include <set>
@@ -144,6 +145,10 @@ public:
     std::string keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
                             std::shared_ptr<const FlightLog> demonstration = nullptr);
     [[nodiscard]] int flights_waiting() const { return static_cast<int>(waiting_.size()); }
+    /// Flights that the disk has not taken yet, and why. They are tried again every few seconds until it does.
+    [[nodiscard]] int flights_aside() const { return static_cast<int>(aside_.size()); }
+    [[nodiscard]] QString why_aside() const { return QString::fromStdString(why_aside_); }
+    static constexpr int try_again_ms = 5000;
     void finish_keeping(); ///< waits for them
     /// The same, at once; its id, empty when it failed. Without a log it was flown elsewhere and scored by eye.
     std::string add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
@@ -161,12 +166,12 @@ Q_SIGNALS:
     void failed(const QString& sentence);
     void flights_waiting_changed();                      ///< on their way to the disk
     void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
-    void flight_not_kept(const std::string& attempt_id); ///< `failed` said why
+    void flight_not_kept(const std::string& attempt_id); ///< not yet, `failed` said why; it may be kept later
 
 private:
     struct Waiting {
         JudgedAttempt attempt;
-        bool demonstration = false;
+        std::vector<std::shared_ptr<const FlightLog>> logs; ///< the flight's, and that of a demonstration
     };
     void follow_chain(const std::vector<Entry>& written);
     void refresh_lists(const Changes& changes);
@@ -175,6 +180,9 @@ private:
     [[nodiscard]] std::optional<UnixTime> calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const;
     void start_keeper();
     void logs_kept(const FlightKeeper::Kept& kept);
+    void hand_over(Waiting waiting);
+    void try_again();
+    void set_logs_aside(const JudgedAttempt& attempt);
     [[nodiscard]] JudgedAttempt made_now(JudgedAttempt attempt) const;
     bool add(std::vector<Draft> drafts); ///< what happened
     bool replay(std::size_t edit, bool forth);
@@ -200,6 +208,9 @@ private:
     };
     mutable std::unordered_map<std::string, Standing> standings_;
     std::unordered_map<std::uint64_t, Waiting> waiting_;
+    std::vector<Waiting> aside_; ///< flights that the disk has not taken; tried again every `try_again_ms`
+    std::string why_aside_;
+    QTimer again_;
     std::uint64_t next_ticket_ = 1;
     std::unique_ptr<FlightKeeper> keeper_;
 };

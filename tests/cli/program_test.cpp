@@ -3,6 +3,7 @@
 #include "run_program.h"
 
 #include <QCoreApplication>
+#include <unistd.h>
 
 namespace {
 
@@ -122,4 +123,23 @@ TEST_CASE("a tour that cannot save its pictures says so and fails", "[program][t
     const Answer answer = desk("--demo --tour " + blocked + "/pictures");
     CHECK(answer.exit == 1);
     CHECK(has(answer.err, "board.png could not be written"));
+}
+
+TEST_CASE("a second start on the same record raises the first window, and ends", "[program]")
+{
+    const auto folder = scratchFolder() / "one";
+    std::filesystem::create_directories(folder);
+    const auto file = folder / "record.sqlite";
+    const std::string environment = "XDG_RUNTIME_DIR=" + folder.string() + " XDG_DATA_HOME=" + (folder / "home").string();
+    const std::string start =
+        environment + " QT_QPA_PLATFORM=offscreen timeout -s KILL 30 " BH_PROGRAM " --store " + file.string();
+    REQUIRE(std::system((start + " > /dev/null 2>&1 & echo $! > " + (folder / "pid").string()).c_str()) == 0);
+    for (int i = 0; i < 100 && !std::filesystem::exists(file.string() + ".window"); ++i) usleep(100'000);
+    REQUIRE(std::filesystem::exists(file.string() + ".window"));
+    const Answer second = desk("--store " + file.string(), environment);
+    CHECK(second.exit == 0);
+    CHECK(has(second.out, "is open already"));
+    const Answer look = desk("--store " + file.string() + " --read-only --measure", environment);
+    CHECK(has(look.out, "usable after")); // beside it, without writing
+    std::system(("kill $(cat " + (folder / "pid").string() + "); sleep 1").c_str());
 }

@@ -405,6 +405,15 @@ TEST_CASE("flights on their way are kept when the program ends, and a disk that 
     CHECK(lost == std::vector{second});
     CHECK(said.find("The flight could not be kept") == 0);
     CHECK_FALSE(school->attempt(second));
+    CHECK(school->flights_aside() == 1); // held in memory, and tried again until the disk takes it
+    std::filesystem::remove(place.file.string() + ".logs");
+    QEventLoop loop;
+    QTimer::singleShot(4 * School::try_again_ms, &loop, &QEventLoop::quit);
+    QObject::connect(school.get(), &School::flight_kept, &loop, &QEventLoop::quit);
+    loop.exec();
+    CHECK(school->attempt(second));
+    CHECK(school->flights_aside() == 0);
+    CHECK(school->flight_log(school->attempt(second)->log_hash));
 }
 
 TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrations, grip rounds, simulators", "[school]")

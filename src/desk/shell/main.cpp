@@ -2,6 +2,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/main_window.h"
+#include "desk/shell/one_window.h"
 #include "desk/shell/tour.h"
 #include "desk/shell/trouble.h"
 #include "school/record_watch.h"
@@ -131,6 +132,15 @@ int work(Asked& asked, const DataFolder& data)
     auto offset = std::make_shared<UnixTime>(0); // the demo is looked at on its own day
     asked.options.clock = [offset] { return systemNow() + *offset; };
     int exit = 0;
+    desk::OneWindow one(asked.file);
+    if (asked.tour.isEmpty() && !asked.measure && !asked.options.read_only) {
+        const auto found = one.look();
+        if (found == desk::OneWindow::Found::Raised) {
+            std::printf("bluehangar: this record is open already, its window was asked to come forward\n");
+            return 0;
+        }
+        asked.options.read_only = found == desk::OneWindow::Found::Silent;
+    }
     auto record = opened(asked, exit);
     if (!record) return exit;
     if (const std::string demo_now = record->note("demo_now"); !demo_now.empty()) {
@@ -142,6 +152,7 @@ int work(Asked& asked, const DataFolder& data)
     School school(std::move(record), data);
     desk::Station station(school);
     desk::MainWindow window(school, station, asked.name);
+    one.answer_with(window);
     window.show();
     if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
     VerifyOptions whole;
