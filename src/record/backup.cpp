@@ -6,6 +6,7 @@
 #include "record/database.h"
 #include "record/projection.h"
 #include "record/record.h"
+#include "record/record_files.h"
 #include "record/schema.h"
 
 #include <archive.h>
@@ -18,18 +19,6 @@ namespace bh {
 namespace {
 
 namespace fs = std::filesystem;
-
-/// A folder that goes with the object.
-struct Workplace {
-    fs::path folder;
-    explicit Workplace(fs::path at) : folder(std::move(at)) { clear(); }
-    ~Workplace() { clear(); }
-    void clear() const
-    {
-        std::error_code ignored;
-        fs::remove_all(folder, ignored);
-    }
-};
 
 using Writer = std::unique_ptr<archive, decltype(&archive_write_free)>;
 using Reader = std::unique_ptr<archive, decltype(&archive_read_free)>;
@@ -164,8 +153,8 @@ Result<VerifyReport> back_up(const fs::path& record, const fs::path& to)
     if (fs::exists(to, error)) return bad_input(to.string() + ": is there already, a backup is not written over it");
     if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());
     const Workplace work(to.string() + ".making");
-    if (const auto made = make_own_folder(work.folder); !made) return tl::unexpected(made.error());
-    const fs::path copy = work.folder / record_name, part = work.folder / "backup.part";
+    if (const auto made = make_own_folder(work.folder()); !made) return tl::unexpected(made.error());
+    const fs::path copy = work.folder() / record_name, part = work.folder() / "backup.part";
     try {
         const Database database(record, true);
         database.run("VACUUM INTO ?", copy.string());
@@ -191,7 +180,7 @@ Result<VerifyReport> back_up(const fs::path& record, const fs::path& to)
         return bad_input(record.string() + ": cannot be backed up: " + why.what());
     }
     const Workplace look(to.string() + ".looking");
-    const auto report = unpacked_and_verified(part, look.folder);
+    const auto report = unpacked_and_verified(part, look.folder());
     if (!report) return bad_input(to.string() + ": the backup cannot be read back: " + report.error().message);
     fs::permissions(part, fs::perms::owner_read | fs::perms::owner_write, error);
     if (const auto flushed = flush_file(part); !flushed) return tl::unexpected(flushed.error());
@@ -203,23 +192,15 @@ Result<VerifyReport> back_up(const fs::path& record, const fs::path& to)
 
 Result<VerifyReport> restore(const fs::path& backup, const fs::path& record)
 {
+    if (const auto free = is_free_for_record(record); !free) return tl::unexpected(free.error());
     std::error_code error;
-    for (const char* beside : {"", ".logs", ".sticks", "-wal"})
-        if (const fs::path taken = record.string() + beside; fs::exists(taken, error))
-            return bad_input(taken.string() + ": is there already, a record is not restored over it");
     const auto status = fs::status(backup, error);
     if (!fs::exists(status)) return failure(Error::Code::NotFound, backup.string() + ": there is no such backup");
     if (!fs::is_regular_file(status)) return bad_input(backup.string() + ": is not a file, expected a backup");
     const Workplace work(record.string() + ".restoring");
-    auto report = unpacked_and_verified(backup, work.folder);
+    auto report = unpacked_and_verified(backup, work.folder());
     if (!report) return report;
-    for (const char* beside : {".logs", ".sticks", ""}) { // the record last: what it names is there when it is
-        const fs::path from = work.folder / (std::string(record_name) + beside);
-        if (!fs::exists(from, error)) continue;
-        fs::rename(from, record.string() + beside, error);
-        if (error) return bad_input(record.string() + beside + ": cannot be written: " + error.message());
-    }
-    flush_folder(record.parent_path());
+    if (const auto moved = move_record(work.folder() / record_name, record); !moved) return tl::unexpected(moved.error());
     return report;
 }
 

@@ -7,6 +7,7 @@
 #include "record/database.h"
 #include "record/projection.h"
 #include "record/record.h"
+#include "record/record_files.h"
 #include "record/schema.h"
 
 #include <QDateTime>
@@ -159,10 +160,7 @@ Result<Head> export_record(const fs::path& record, const fs::path& folder)
 
 Result<VerifyReport> import_record(const fs::path& folder, const fs::path& record)
 {
-    std::error_code error;
-    for (const char* beside : {"", ".logs", ".sticks", "-wal"})
-        if (const fs::path taken = record.string() + beside; fs::exists(taken, error))
-            return bad_input(taken.string() + ": is there already, expected a place for a new record");
+    if (const auto free = is_free_for_record(record); !free) return tl::unexpected(free.error());
     const fs::path source = folder / "record.json";
     const auto bytes = FileBytes::open(source);
     if (!bytes) return tl::unexpected(bytes.error());
@@ -174,18 +172,10 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
                                                          return all;
                                                      });
     if (!entries) return tl::unexpected(entries.error());
-    const fs::path work = record.string() + ".importing";
-    const auto gone = [&work] {
-        std::error_code ignored;
-        fs::remove_all(work, ignored);
-    };
-    gone();
-    if (const auto made = make_own_folder(work); !made) return tl::unexpected(made.error());
-    const fs::path made_here = work / "record.sqlite";
-    const auto refused = [&](const std::string& why) {
-        gone();
-        return bad_input(source.string() + ": " + why);
-    };
+    const Workplace work(record.string() + ".importing");
+    if (const auto made = make_own_folder(work.folder()); !made) return tl::unexpected(made.error());
+    const fs::path made_here = work.folder() / "record.sqlite";
+    const auto refused = [&](const std::string& why) { return bad_input(source.string() + ": " + why); };
     try {
         const Database db(made_here, false);
         migrate_to(db, made_here, Record::schema_version);
@@ -203,28 +193,21 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
     } catch (const StoreFailure& why) {
         return refused(std::string("cannot be made a record: ") + why.what());
     }
+    std::error_code error;
     for (const auto& [from, to] : {std::pair{"logs", ".logs"}, {"sticks", ".sticks"}})
         for (fs::recursive_directory_iterator at(folder / from, error), end; !error && at != end; at.increment(error))
             if (at->is_regular_file())
                 if (const auto done =
                         copy_whole(at->path(), fs::path(made_here.string() + to) / fs::relative(at->path(), folder / from));
-                    !done) {
-                    gone();
+                    !done)
                     return tl::unexpected(done.error());
-                }
     VerifyOptions options;
     if (!entries->empty()) options.head = Head{entries->back().seq, entries->back().hash};
     auto report = verify_record(made_here, options);
     if (!report) return refused(report.error().message);
     fs::permissions(made_here, fs::perms::owner_read | fs::perms::owner_write, error);
     if (const auto flushed = flush_file(made_here); !flushed) return refused(flushed.error().message);
-    for (const char* beside : {".logs", ".sticks", ""}) {
-        if (!fs::exists(made_here.string() + beside, error)) continue;
-        fs::rename(made_here.string() + beside, record.string() + beside, error);
-        if (error) return refused(record.string() + beside + " cannot be written: " + error.message());
-    }
-    flush_folder(record.parent_path());
-    gone();
+    if (const auto moved = move_record(made_here, record); !moved) return tl::unexpected(moved.error());
     return report;
 }
 

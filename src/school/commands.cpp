@@ -373,7 +373,8 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         aside_.push_back(std::move(waiting));
         again_.start();
         if (news)
-            Q_EMIT failed(tr("The flight could not be kept: %1; it is held in memory and tried again").arg(QString::fromStdString(why)));
+            Q_EMIT failed(
+                tr("The flight could not be kept: %1; it is held in memory and tried again").arg(QString::fromStdString(why)));
     }
     Q_EMIT flights_waiting_changed();
     if (why.empty())

@@ -195,3 +195,13 @@ TEST_CASE("the data folder is found beside the program, above it, or where it is
     CHECK(DataFolder::find(tree / "x", "/nowhere").error().message.find("/nowhere") != std::string::npos);
     CHECK_FALSE(DataFolder::find("/bluehangar", nullptr));
 }
+
+TEST_CASE("what a document says of itself stays in one line of the message, and shows what is hidden in it", "[files]")
+{
+    // Found by the fuzzing programs.
+    const auto rates = parse_rates(R"({"format":"bluehangar.rates/1","name":"x","family":"a\nb\u202e","roll":{}})", "r.json");
+    REQUIRE_FALSE(rates);
+    checkMessage(rates.error().message, "r.json");
+    CHECK(rates.error().message.find(R"(a\nb\u202e)") != std::string::npos);
+    CHECK(bad_input("one\ntwo\x1b").value().message == R"(one\ntwo\x1b)");
+}

@@ -1,6 +1,9 @@
 #pragma once
 
+#include "core/base/one_line.h"
+
 #include <string>
+#include <string_view>
 #include <tl/expected.hpp>
 #include <utility>
 
@@ -17,10 +20,11 @@ struct Error {
 template <class T>
 using Result = tl::expected<T, Error>;
 
-inline tl::unexpected<Error> failure(Error::Code code, std::string message)
+/// Whatever of the outside is quoted in the message, it stays in one line.
+inline tl::unexpected<Error> failure(Error::Code code, std::string_view message)
 {
-    return tl::unexpected<Error>(Error{code, std::move(message)});
+    return tl::unexpected<Error>(Error{code, one_line(message)});
 }
-inline tl::unexpected<Error> bad_input(std::string message) { return failure(Error::Code::BadInput, std::move(message)); }
+inline tl::unexpected<Error> bad_input(std::string_view message) { return failure(Error::Code::BadInput, message); }
 
 } // namespace bh

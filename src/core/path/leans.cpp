@@ -31,8 +31,7 @@ std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan spa
         // The nose may creep on with the sticks at rest: where it has turned far enough and slows down, a turn is over as well.
         bool turns = false;
         for (std::size_t i = turn.rows.first; i < turn.rows.last; ++i) {
-            const bool far_enough =
-                std::abs(heading[i - span.first] - heading[turn.rows.first - span.first]) >= least_turn_deg;
+            const bool far_enough = std::abs(heading[i - span.first] - heading[turn.rows.first - span.first]) >= least_turn_deg;
             const bool turned = std::exchange(turns, std::abs(nose_dps(i)) >= turning_dps);
             if (turned && !turns && far_enough) ends.push_back(i);
         }

@@ -113,10 +113,12 @@ public:
         }
         std::sort(seen.begin(), seen.end());
         std::vector<Parameters> starts; // each in another valley, as far as the last parameter tells
-        for (const auto& [cost_there, there] : seen)
+        for (const auto& candidate : seen) {
+            const Parameters& there = candidate.second;
             if (std::none_of(starts.begin(), starts.end(),
                              [&](const Parameters& s) { return std::abs(s.back() - there.back()) < 1e-9; }))
                 starts.push_back(there);
+        }
         return starts;
     }
 

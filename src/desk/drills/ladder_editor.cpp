@@ -250,7 +250,7 @@ void LadderEditor::refreshLimits()
                             : tr("Choose a drill to see its limits."));
     limits_->setRowCount(0);
     const auto text = school_.document(Kind::Drill, drill_id_);
-    const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
+    const auto known = text ? limits_of(*text).value_or(std::vector<CriterionLimits>()) : std::vector<CriterionLimits>();
     const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
         const int row = limits_->rowCount();
         limits_->insertRow(row);
@@ -268,13 +268,12 @@ void LadderEditor::refreshLimits()
             limits_->setItem(row, column, tick);
         }
     };
-    if (known)
-        for (std::size_t i = 0; i < known->size(); ++i) {
-            const CriterionLimits& c = (*known)[i];
-            const QString label = QString::fromStdString(c.label);
-            add(c.below ? tr("%1, too much").arg(label) : label, c, c.limits, static_cast<int>(i), false);
-            if (c.below) add(tr("%1, too little").arg(label), c, *c.below, static_cast<int>(i), true);
-        }
+    for (std::size_t i = 0; i < known.size(); ++i) {
+        const CriterionLimits& c = known[i];
+        const QString label = QString::fromStdString(c.label);
+        add(c.below ? tr("%1, too much").arg(label) : label, c, c.limits, static_cast<int>(i), false);
+        if (c.below) add(tr("%1, too little").arg(label), c, *c.below, static_cast<int>(i), true);
+    }
 }
 
 void LadderEditor::limitsEdited(int row, int column)
@@ -283,9 +282,9 @@ void LadderEditor::limitsEdited(int row, int column)
     const auto criterion = static_cast<std::size_t>(limits_->item(row, Label)->data(Qt::UserRole).toInt());
     const bool below = limits_->item(row, Label)->data(Qt::UserRole + 1).toBool();
     const auto text = school_.document(Kind::Drill, drill_id_);
-    const auto known = text ? limits_of(*text) : Result<std::vector<CriterionLimits>>(bad_input(""));
-    if (!known || criterion >= known->size()) return;
-    CriterionLimits c = (*known)[criterion];
+    const auto known = text ? limits_of(*text).value_or(std::vector<CriterionLimits>()) : std::vector<CriterionLimits>();
+    if (criterion >= known.size()) return;
+    CriterionLimits c = known[criterion];
     Limits& l = below ? *c.below : c.limits;
     bool number = true;
     const double value = column >= Must ? 0 : limits_->item(row, column)->text().toDouble(&number);

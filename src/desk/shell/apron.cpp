@@ -187,7 +187,8 @@ QString Apron::recordInWords() const
     if (const int waiting = school_.flights_waiting(); waiting > 0)
         return waiting == 1 ? tr("Keeping the flight …") : tr("Keeping %1 flights …").arg(waiting);
     if (const int aside = school_.flights_aside(); aside > 0)
-        return tr("%1 not kept yet, tried again: %2").arg(aside == 1 ? tr("1 flight") : tr("%1 flights").arg(aside), school_.why_aside());
+        return tr("%1 not kept yet, tried again: %2")
+            .arg(aside == 1 ? tr("1 flight") : tr("%1 flights").arg(aside), school_.why_aside());
     if (school_.saved_at() == 0) return recordName_;
     return tr("%1, saved %2")
         .arg(recordName_, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));

@@ -1,0 +1,185 @@
+// One reader of the formats that come from outside, given whatever libFuzzer thinks of. It may read it or refuse it in one line;
+// it may not crash, hang, or swell. JSON is changed value by value and CSV cell by cell most of the time, so that most inputs get
+// past the parser. BH_READER names the reader.
+#include "core/base/one_line.h"
+#include "files/airframe_document.h"
+#include "files/calibration_document.h"
+#include "files/conditions_document.h"
+#include "files/curriculum_document.h"
+#include "files/drill_document.h"
+#include "files/flight_csv.h"
+#include "files/flight_pack.h"
+#include "files/rates_csv.h"
+#include "files/rates_document.h"
+#include "files/recording_csv.h"
+#include "files/setup_document.h"
+#include "files/simulator_document.h"
+#include "files/stick_csv.h"
+#include "files/world_document.h"
+
+#include <cstdint>
+#include <cstdlib>
+#include <cstring>
+#include <nlohmann/json.hpp>
+#include <random>
+#include <string>
+#include <vector>
+
+extern "C" std::size_t LLVMFuzzerMutate(std::uint8_t* data, std::size_t size, std::size_t most);
+
+namespace {
+
+using namespace bh;
+using Json = nlohmann::json;
+
+/// What a refusal has to be: one line.
+template <class T>
+void looked_at(const Result<T>& result)
+{
+    if (result) return;
+    const std::string& message = result.error().message;
+    if (message.empty() || message.size() > 4000 || message.find('\n') != std::string::npos) std::abort();
+}
+
+[[maybe_unused]] void read_airframe(std::string_view text) { looked_at(parse_airframe(text, "f")); }
+[[maybe_unused]] void read_calibration(std::string_view text) { looked_at(parse_calibration(text, "f")); }
+[[maybe_unused]] void read_conditions(std::string_view text) { looked_at(parse_conditions(text, "f")); }
+[[maybe_unused]] void read_curriculum(std::string_view text) { looked_at(parse_curriculum(text, "f")); }
+[[maybe_unused]] void read_drill(std::string_view text)
+{
+    std::vector<std::string> slips;
+    looked_at(parse_drill(text, "f", &slips));
+}
+[[maybe_unused]] void read_rates(std::string_view text) { looked_at(parse_rates(text, "f")); }
+[[maybe_unused]] void read_setup(std::string_view text) { looked_at(parse_training_setup(text, "f")); }
+[[maybe_unused]] void read_simulator(std::string_view text) { looked_at(parse_simulator(text, "f")); }
+[[maybe_unused]] void read_world(std::string_view text) { looked_at(parse_world(text, "f")); }
+[[maybe_unused]] void read_rates_csv(std::string_view text) { looked_at(parse_rates_csv(text, "f")); }
+[[maybe_unused]] void read_recording_csv(std::string_view text) { looked_at(parse_recording_csv(text, "f")); }
+[[maybe_unused]] void read_stick_csv(std::string_view text) { looked_at(parse_stick_csv(text, "f")); }
+/// What was read is written and read again as the same flight.
+[[maybe_unused]] void read_flight_csv(std::string_view text)
+{
+    const auto log = parse_flight_csv(text, "f");
+    looked_at(log);
+    if (!log) return;
+    const auto again = parse_flight_csv(flight_csv(*log), "f");
+    if (!again || again->size() != log->size()) std::abort();
+}
+[[maybe_unused]] void read_flight_pack(std::string_view text)
+{
+    static_cast<void>(flight_pack_size_at_most(text));
+    looked_at(flight_unpack(text));
+}
+
+using Luck = std::minstd_rand;
+
+template <class All>
+auto& one_of(All& all, Luck& luck)
+{
+    return all[luck() % all.size()];
+}
+
+void collect(Json& value, std::vector<Json*>& all, int depth = 0)
+{
+    all.push_back(&value);
+    if (value.is_structured() && depth < 60)
+        for (Json& inner : value) collect(inner, all, depth + 1);
+}
+
+Json strange(Luck& luck)
+{
+    static const std::vector<Json> values{0,
+                                          -1,
+                                          1,
+                                          0.5,
+                                          -0.0,
+                                          1e12,
+                                          -1e12,
+                                          1e13,
+                                          1e308,
+                                          2.5,
+                                          100,
+                                          7200,
+                                          7201,
+                                          1e-300,
+                                          2147483647,
+                                          9007199254740993,
+                                          "",
+                                          "a",
+                                          "\n",
+                                          "\u202e",
+                                          "throttle",
+                                          nullptr,
+                                          true,
+                                          false,
+                                          Json::array(),
+                                          Json::object(),
+                                          Json::array({1, 2, 3}),
+                                          Json{{"x", 1}}};
+    return one_of(values, luck);
+}
+
+std::string changed_json(const std::string& text, Luck& luck)
+{
+    Json document = Json::parse(text, nullptr, false);
+    if (document.is_discarded()) return {};
+    for (unsigned times = 1 + luck() % 3; times > 0; --times) {
+        std::vector<Json*> all;
+        collect(document, all);
+        Json& at = *one_of(all, luck);
+        switch (luck() % 6) {
+        case 0: at = strange(luck); break;
+        case 1: at = Json(*one_of(all, luck)); break; // another part of it
+        case 2:
+            if (at.is_number()) at = at.get<double>() * (luck() % 2 ? -1 : 1000.0);
+            break;
+        case 3:
+            if (at.is_array() && !at.empty()) at.push_back(Json(at[luck() % at.size()]));
+            break;
+        case 4:
+            if (at.is_object() && !at.empty()) at.erase(std::next(at.begin(), static_cast<std::ptrdiff_t>(luck() % at.size())));
+            break;
+        default:
+            if (at.is_object()) at["unknown"] = strange(luck);
+        }
+    }
+    return document.dump(-1, ' ', false, Json::error_handler_t::replace);
+}
+
+std::string changed_csv(std::string text, Luck& luck)
+{
+    std::vector<std::size_t> cells{0};
+    for (std::size_t i = 0; i < text.size(); ++i)
+        if (text[i] == ',' || text[i] == '\n') cells.push_back(i + 1);
+    static const std::vector<std::string> values{"0",    "-1",   "1",      "1e12",  "1e13", "nan",         "", "\"a,b\"", "\"",
+                                                 "acro", "rest", "0.0001", "crash", "1e-9", "999999999999"};
+    const std::size_t from = one_of(cells, luck);
+    const std::size_t to = std::min(text.find_first_of(",\n", from), text.size());
+    if (luck() % 4 == 0) { // a row again
+        const std::size_t row = text.rfind('\n', from ? from - 1 : 0), end = text.find('\n', from);
+        if (row != std::string::npos && end != std::string::npos) text.insert(end, text.substr(row, end - row));
+        return text;
+    }
+    text.replace(from, to - from, one_of(values, luck));
+    return text;
+}
+
+} // namespace
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
+{
+    BH_READER(std::string_view(reinterpret_cast<const char*>(data), size));
+    return 0;
+}
+
+extern "C" std::size_t LLVMFuzzerCustomMutator(std::uint8_t* data, std::size_t size, std::size_t most, unsigned seed)
+{
+    Luck luck(seed);
+    if (luck() % 8 == 0) return LLVMFuzzerMutate(data, size, most); // bytes, now and then
+    const std::string text(reinterpret_cast<const char*>(data), size);
+    const std::string changed = text.starts_with('{') ? changed_json(text, luck) : changed_csv(text, luck);
+    if (changed.empty() || changed.size() > most) return LLVMFuzzerMutate(data, size, most);
+    std::memcpy(data, changed.data(), changed.size());
+    return changed.size();
+}

@@ -1,0 +1,45 @@
+#include "record/record_files.h"
+
+#include "files/file_text.h"
+
+namespace bh {
+namespace {
+
+constexpr const char* beside_last_the_file[] = {".logs", ".sticks", ""};
+
+} // namespace
+
+Result<void> is_free_for_record(const std::filesystem::path& record)
+{
+    std::error_code error;
+    for (const char* beside : {"", ".logs", ".sticks", "-wal"})
+        if (const std::filesystem::path taken = record.string() + beside; std::filesystem::exists(taken, error))
+            return bad_input(taken.string() + ": is there already, expected a place where there is no record");
+    return {};
+}
+
+Result<void> move_record(const std::filesystem::path& from, const std::filesystem::path& to)
+{
+    std::error_code error;
+    for (const char* beside : beside_last_the_file) {
+        if (!std::filesystem::exists(from.string() + beside, error)) continue;
+        std::filesystem::rename(from.string() + beside, to.string() + beside, error);
+        if (error) return bad_input(to.string() + beside + ": cannot be written: " + error.message());
+    }
+    flush_folder(to.parent_path());
+    return {};
+}
+
+Workplace::Workplace(std::filesystem::path folder) : folder_(std::move(folder))
+{
+    std::error_code ignored;
+    std::filesystem::remove_all(folder_, ignored);
+}
+
+Workplace::~Workplace()
+{
+    std::error_code ignored;
+    std::filesystem::remove_all(folder_, ignored);
+}
+
+} // namespace bh
