@@ -95,7 +95,7 @@ void write(Record& record, const std::vector<Flown>& patterns)
                 attempt.id = "attempt-" + std::to_string(made);
                 attempt.pilot_id = session.pilot_id, attempt.session_id = session.id;
                 attempt.at = session.started_at + 300 * (a + 1);
-                drafts.push_back({"attempt", attempt.id, body_of(attempt), ""});
+                drafts.push_back(draft_of(attempt));
             }
         }
         if (day % 5 == 4) flush();

@@ -61,7 +61,8 @@ struct Desk {
         REQUIRE(widget);
         return widget;
     }
-    [[nodiscard]] QString text(const QString& name) const { return find<QLabel>(name)->text(); }
+    /// What a label or a button says.
+    [[nodiscard]] QString text(const QString& name) const { return find<QWidget>(name)->property("text").toString(); }
     /// The chosen pilot's, once every flight that was handed over is on the record.
     [[nodiscard]] const std::vector<bh::AttemptRow>& keptAttempts() const
     {

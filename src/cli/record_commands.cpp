@@ -86,10 +86,15 @@ Result<int> restore_record(const std::string& from, const std::string& store)
 
 Result<int> export_whole_record(const std::string& store, const std::string& out)
 {
+    VerifyOptions options;
+    options.station_folder = usual_station_folder();
+    const auto report = bh::verify_record(store, options); // what leaves the house is looked at first
+    if (!report) return tl::unexpected(report.error());
     const auto head = export_record(store, out);
     if (!head) return tl::unexpected(head.error());
+    for (const std::string& problem : report->problems) std::fprintf(stderr, "%s\n", one_line(problem).c_str());
     std::printf("%s\n", in_words(*head).c_str());
-    return 0;
+    return report->problems.empty() ? 0 : 1;
 }
 
 Result<int> import_whole_record(const std::string& from, const std::string& store)

@@ -142,6 +142,7 @@ void FlightLoop::publish()
     }
     const std::scoped_lock lock(mutex_);
     if (const auto rates = std::exchange(new_rates_, std::nullopt)) driven_.set_rates(*rates);
+    note_rows();
     snapshot_.state = flight.state();
     snapshot_.sticks = driven_.flies_itself() ? driven_.sticks() : current_;
     snapshot_.time_s = flight.time_s();
@@ -180,6 +181,23 @@ void FlightLoop::show_demonstration()
     snapshot_.shown_sticks = at.sticks;
     snapshot_.follows = follows_;
     if (replays_) snapshot_.sticks = at.sticks;
+}
+
+/// Events on a row may come after it.
+void FlightLoop::note_rows()
+{
+    const FlightLog& log = driven_.flight().log();
+    const std::size_t settled = driven_.over() ? log.size() : log.size() - std::min<std::size_t>(1, log.size());
+    for (; row_events_noted_ < log.events.size() && log.events[row_events_noted_].row < settled; ++row_events_noted_)
+        new_rows_.events.push_back(
+            {log.events[row_events_noted_].row - rows_noted_ + new_rows_.size(), log.events[row_events_noted_].event});
+    for (; rows_noted_ < settled; ++rows_noted_) new_rows_.append(log.sample(rows_noted_));
+}
+
+FlightLog FlightLoop::take_new_rows()
+{
+    const std::scoped_lock lock(mutex_);
+    return std::exchange(new_rows_, {});
 }
 
 void FlightLoop::set_rates(const RateProfile& rates)

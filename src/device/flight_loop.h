@@ -79,6 +79,8 @@ public:
     [[nodiscard]] bool panic() const { return panic_; }
 
     [[nodiscard]] FlightSnapshot snapshot() const;
+    /// Rows of the flight log that nobody has taken yet.
+    [[nodiscard]] FlightLog take_new_rows();
     /// The flight and its score, once, after the drill has ended.
     [[nodiscard]] std::optional<FlownDrill> take_result();
     [[nodiscard]] const Drill& drill() const { return driven_.runner().drill(); }
@@ -92,6 +94,7 @@ private:
     void take_sticks();
     void publish();
     void note_marks();
+    void note_rows();
     void show_demonstration();
 
     FlightSetup setup_;
@@ -119,6 +122,9 @@ private:
     mutable std::mutex mutex_;
     FlightSnapshot snapshot_;
     std::optional<FlownDrill> result_;
+    FlightLog new_rows_;         ///< for take_new_rows()
+    std::size_t rows_noted_ = 0; ///< of the log
+    std::size_t row_events_noted_ = 0;
     std::optional<RateProfile> new_rates_;
     std::thread thread_;
 };

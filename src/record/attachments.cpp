@@ -217,6 +217,19 @@ void Attachments::set_aside(const std::string& hash) const
         std::filesystem::rename(*file, left_over_ / file->filename(), error);
 }
 
+void Attachments::erase_log(const std::string& hash) const
+{
+    std::error_code error;
+    for (const Form& form : forms)
+        if (is_hash(hash)) std::filesystem::remove(place(flight_logs_, hash, form), error);
+}
+
+void Attachments::erase_sticks(const std::string& name) const
+{
+    std::error_code error;
+    if (const auto file = stick_recording(name)) std::filesystem::remove(*file, error);
+}
+
 int Attachments::put_aside(const Names& named) const
 {
     int moved = 0;
@@ -240,10 +253,17 @@ int Attachments::put_aside(const Names& named) const
 std::vector<std::string> Attachments::problems(const Names& named, const std::function<Names()>& named_now) const
 {
     std::vector<std::string> problems;
+    const auto was_erased = [&](const std::string& name, bool log) {
+        std::error_code error;
+        const auto sticks = log ? Result<std::filesystem::path>(std::filesystem::path()) : stick_recording(name);
+        return named.of_erased.contains(name) &&
+               (log ? !flight_log_file(name) : sticks && !std::filesystem::exists(*sticks, error));
+    };
     for (const auto& [hash, who] : named.logs)
-        if (std::string problem = problem_with_log(hash); !problem.empty()) problems.push_back(who + ": " + std::move(problem));
+        if (std::string problem = was_erased(hash, true) ? "" : problem_with_log(hash); !problem.empty())
+            problems.push_back(who + ": " + std::move(problem));
     for (const auto& [name, who] : named.sticks)
-        if (std::string problem = problem_with_sticks(name); !problem.empty())
+        if (std::string problem = was_erased(name, false) ? "" : problem_with_sticks(name); !problem.empty())
             problems.push_back(who + ": " + std::move(problem));
     using Clock = std::filesystem::file_time_type::clock;
     constexpr std::chrono::seconds soon{10};

@@ -7,6 +7,7 @@
 #include <functional>
 #include <map>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -26,6 +27,7 @@ public:
     std::string keep(const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& hash) const;
     [[nodiscard]] std::optional<std::filesystem::path> flight_log_file(const std::string& hash) const; ///< nothing: not there
+    [[nodiscard]] const std::filesystem::path& second_folder() const { return also_; }                 ///< empty: none
     /// Where a recording of sticks lies. One whose name leaves the folder is none.
     [[nodiscard]] Result<std::filesystem::path> stick_recording(const std::string& name) const;
     /// Where one is written while it is not yet known what will be in it.
@@ -37,6 +39,7 @@ public:
     /// What entries name of what lies here, each with who names it.
     struct Names {
         std::map<std::string, std::string> logs, sticks;
+        std::set<std::string> of_erased; ///< of both, what a person's who was erased: it may be gone
     };
     /// What is missing, is not what was written, lies elsewhere, or is named by nobody; a line each. What was written in the last
     /// seconds may yet be named: `named_now` tells.
@@ -45,6 +48,8 @@ public:
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;
     void set_aside(const std::string& hash) const; ///< one flight log, which no entry names
+    void erase_log(const std::string& hash) const;
+    void erase_sticks(const std::string& name) const;
 
 private:
     struct Found {

@@ -74,9 +74,8 @@ std::optional<fs::path> place_of(const std::string& name)
 }
 
 /// Writes every file that the record names, and says of those that are not there.
-Result<void> put_attachments(archive* out, const fs::path& record, const Attachments::Names& named)
+Result<void> put_attachments(archive* out, const Attachments& beside, const Attachments::Names& named)
 {
-    const Attachments beside(record);
     for (const auto& [hash, who] : named.logs)
         if (const auto file = beside.flight_log_file(hash))
             if (const auto done = put_file(out, "logs/" + hash.substr(0, 2) + "/" + file->filename().string(), *file); !done)
@@ -147,7 +146,7 @@ Result<VerifyReport> unpacked_and_verified(const fs::path& backup, const fs::pat
 
 } // namespace
 
-Result<VerifyReport> back_up(const fs::path& record, const fs::path& to)
+Result<VerifyReport> back_up(const fs::path& record, const fs::path& to, const fs::path& read_logs_also_from)
 {
     std::error_code error;
     if (fs::exists(to, error)) return bad_input(to.string() + ": is there already, a backup is not written over it");
@@ -172,7 +171,8 @@ Result<VerifyReport> back_up(const fs::path& record, const fs::path& to)
         for (const std::string& key : station_keys_of(copy).value_or(std::vector<std::string>{})) keys += key + "\n";
         for (const auto& done : {put(out.get(), manifest_name, manifest.dump(1) + "\n"), put(out.get(), keys_name, keys),
                                  put_file(out.get(), record_name, copy),
-                                 put_attachments(out.get(), record, names_in(snapshot, "main", version_of(snapshot)))})
+                                 put_attachments(out.get(), Attachments(record, read_logs_also_from),
+                                                 names_in(snapshot, "main", version_of(snapshot)))})
             if (!done) return bad_input(to.string() + ": the backup cannot be written: " + done.error().message);
         if (archive_write_close(out.get()) != ARCHIVE_OK)
             return bad_input(to.string() + ": the backup cannot be written: " + words_of(out.get()));

@@ -34,26 +34,29 @@ std::optional<double> number_or_none(const JsonIn& in, const char* key)
     return in.number(key);
 }
 
+TimeSpan span_of(const JsonIn& in)
+{
+    const auto times = in.items();
+    if (times.size() != 2) in.fault("expected two times");
+    return {times[0].number(), times[1].number()};
+}
+
 std::optional<TimeSpan> span_at(const JsonIn& in)
 {
     if (!in.has("span_s")) return std::nullopt;
-    const auto times = in.at("span_s").items();
-    if (times.size() != 2) in.at("span_s").fault("expected two times");
-    return TimeSpan{times[0].number(), times[1].number()};
+    return span_of(in.at("span_s"));
 }
 
+/// What a criterion asked for; what came of it stands with the attempt.
 Json criterion_json(const CriterionRow& c)
 {
-    Json json{
-        {"label", c.label}, {"unit", unit_key(c.unit)}, {"weight", c.weight}, {"value", c.value ? Json(*c.value) : Json(nullptr)},
-        {"fail", c.fail},   {"pass", c.pass},           {"merit", c.merit},   {"marks", c.marks},
-        {"must", c.must}};
+    Json json{{"label", c.label}, {"unit", unit_key(c.unit)}, {"weight", c.weight}, {"fail", c.fail},
+              {"pass", c.pass},   {"merit", c.merit},         {"must", c.must}};
     if (c.measure) json["measure"] = measure_key(*c.measure);
     if (c.side) json["side"] = side_key(*c.side);
     if (c.to_hold) json["to_hold"] = true;
     if (c.if_any) json["if_any"] = true;
     if (c.below) json["below"] = {c.below->fail, c.below->pass, c.below->merit};
-    if (c.span) json["span_s"] = {c.span->from_s, c.span->to_s};
     return json;
 }
 
@@ -65,11 +68,9 @@ CriterionRow criterion_at(const JsonIn& in)
     c.unit = unit_from_key(in.text("unit")).value_or(Unit::Count);
     if (in.has("side")) c.side = side_from_key(in.text("side"));
     c.weight = in.number("weight", 1);
-    c.value = number_or_none(in, "value");
     c.fail = in.number("fail");
     c.pass = in.number("pass");
     c.merit = in.number("merit");
-    c.marks = in.number("marks");
     c.must = in.truth("must", false);
     c.to_hold = in.truth("to_hold", false);
     c.if_any = in.truth("if_any", false);
@@ -78,8 +79,56 @@ CriterionRow criterion_at(const JsonIn& in)
         if (below.size() != 3) in.at("below").fault("expected three limits");
         c.below = Limits{below[0].number(), below[1].number(), below[2].number()};
     }
-    c.span = span_at(in);
     return c;
+}
+
+/// Values, marks and spans of criteria, and by what name those stand that they were judged by.
+Json judged_json(const std::vector<CriterionRow>& criteria, const std::string& asked)
+{
+    Json values = Json::array(), marks = Json::array(), spans = Json::array();
+    for (const CriterionRow& c : criteria) {
+        values.push_back(c.value ? Json(*c.value) : Json(nullptr));
+        marks.push_back(c.marks);
+        spans.push_back(c.span ? Json{c.span->from_s, c.span->to_s} : Json(nullptr));
+    }
+    return {{"asked", asked}, {"values", std::move(values)}, {"marks", std::move(marks)}, {"spans_s", std::move(spans)}};
+}
+
+/// The document of a shared body.
+Json shared_document(const JsonIn& named, const SharedBodies& shared)
+{
+    const auto body = shared(named.text());
+    Json json = body ? Json::parse(*body, nullptr, false) : Json();
+    if (!json.is_object() || !json.contains("document")) named.fault("names an entry that is not there");
+    return json["document"];
+}
+
+std::vector<CriterionRow> criteria_at(const JsonIn& in, const SharedBodies& shared)
+{
+    std::vector<CriterionRow> criteria;
+    if (in.value().is_array()) { // written before they were shared
+        for (const JsonIn& one : in.items()) {
+            CriterionRow c = criterion_at(one);
+            c.value = number_or_none(one, "value");
+            c.marks = one.number("marks");
+            c.span = span_at(one);
+            criteria.push_back(std::move(c));
+        }
+        return criteria;
+    }
+    const Json asked = shared_document(in.at("asked"), shared);
+    const auto all = JsonIn(asked, "criteria").items(), values = in.at("values").items(), marks = in.at("marks").items(),
+               spans = in.at("spans_s").items();
+    if (values.size() != all.size() || marks.size() != all.size() || spans.size() != all.size())
+        in.fault("expected a value, marks and a span for each of " + std::to_string(all.size()) + " criteria");
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        CriterionRow c = criterion_at(all[i]);
+        if (!values[i].value().is_null()) c.value = values[i].number();
+        c.marks = marks[i].number();
+        if (!spans[i].value().is_null()) c.span = span_of(spans[i]);
+        criteria.push_back(std::move(c));
+    }
+    return criteria;
 }
 
 Json fault_json(const FaultRow& f)
@@ -114,16 +163,20 @@ Broken broken_at(const JsonIn& in)
 /// What of an attempt says how it was flown and judged, in codes.
 void put_details(Json& json, const JudgedAttempt& a)
 {
-    if (a.flight) json["flight"] = flown_with_json(*a.flight);
     if (a.rocking_share) json["rocking_share"] = *a.rocking_share;
     for (const Broken& b : a.disqualified) json["disqualified"].push_back(broken_json(b));
     for (const FaultRow& f : a.faults) json["faults"].push_back(fault_json(f));
     if (!a.shadowed.empty()) json["shadowed"] = a.shadowed;
 }
 
-void take_details(const JsonIn& in, JudgedAttempt& a)
+void take_details(const JsonIn& in, JudgedAttempt& a, const SharedBodies& shared)
 {
-    if (in.has("flight")) a.flight = flown_with_at(in.at("flight"));
+    if (in.has("flight") && in.at("flight").value().is_string()) {
+        const Json flight = shared_document(in.at("flight"), shared);
+        a.flight = flown_with_at(JsonIn(flight, "flight"));
+    } else if (in.has("flight")) { // written before it was shared
+        a.flight = flown_with_at(in.at("flight"));
+    }
     if (in.has("rocking_share")) a.rocking_share = in.number("rocking_share");
     if (in.has("disqualified"))
         for (const JsonIn& b : in.at("disqualified").items()) a.disqualified.push_back(broken_at(b));
@@ -155,6 +208,20 @@ Result<PilotRow> pilot_in(const Entry& entry)
                         in.number("target_h"),
                         in.truth("archived", false),
                         in.has("stick_mode") ? in.at("stick_mode").whole() : 2};
+    });
+}
+
+std::string body_of(const PersonRow& p)
+{
+    return Json{{"name", p.name}, {"role", role_key(p.role)}, {"passphrase", p.passphrase}, {"active", p.active}}.dump();
+}
+
+Result<PersonRow> person_in(const Entry& entry)
+{
+    return read_body<PersonRow>(entry, [&](const JsonIn& in) -> Result<PersonRow> {
+        const auto role = role_from_key(in.text("role"));
+        if (!role) in.at("role").fault("expected instructor or coordinator, found '" + in.text("role") + "'");
+        return PersonRow{entry.subject, in.text("name"), *role, in.text("passphrase"), in.truth("active", true)};
     });
 }
 
@@ -249,8 +316,13 @@ Result<SessionRow> session_in(const Entry& entry)
     });
 }
 
-std::string body_of(const JudgedAttempt& a)
+Draft draft_of(const JudgedAttempt& a)
 {
+    Draft draft{"attempt", a.id, "", ""};
+    const auto share = [&draft](const std::string& document) {
+        draft.shared.push_back(document_body(document));
+        return shared_name(draft.shared.back());
+    };
     Json json{{"pilot_id", a.pilot_id},
               {"session_id", a.session_id},
               {"drill_id", a.drill_id},
@@ -268,10 +340,13 @@ std::string body_of(const JudgedAttempt& a)
     if (!a.demonstration.empty()) json["demonstration"] = a.demonstration;
     if (a.left_minus_right) json["left_minus_right"] = *a.left_minus_right;
     if (!a.throttle_cuts_s.empty()) json["throttle_cuts_s"] = a.throttle_cuts_s;
+    if (a.flight) json["flight"] = share(flown_with_json(*a.flight).dump());
     put_details(json, a);
-    json["criteria"] = Json::array();
-    for (const CriterionRow& c : a.criteria) json["criteria"].push_back(criterion_json(c));
-    return json.dump();
+    Json asked = Json::array();
+    for (const CriterionRow& c : a.criteria) asked.push_back(criterion_json(c));
+    json["criteria"] = judged_json(a.criteria, share(asked.dump()));
+    draft.body = json.dump();
+    return draft;
 }
 
 namespace {
@@ -321,13 +396,13 @@ Result<AttemptRow> attempt_row_in(const Entry& entry)
     return read_body<AttemptRow>(entry, read, wanted);
 }
 
-Result<JudgedAttempt> attempt_in(const Entry& entry)
+Result<JudgedAttempt> attempt_in(const Entry& entry, const SharedBodies& shared)
 {
     return read_body<JudgedAttempt>(entry, [&](const JsonIn& in) -> Result<JudgedAttempt> {
         JudgedAttempt a;
         take_row(in, entry.subject, a);
-        take_details(in, a);
-        for (const JsonIn& c : in.at("criteria").items()) a.criteria.push_back(criterion_at(c));
+        take_details(in, a, shared);
+        a.criteria = criteria_at(in.at("criteria"), shared);
         return a;
     });
 }

@@ -3,6 +3,8 @@
 #include "core/base/result.h"
 #include "record/rows.h"
 
+#include <functional>
+#include <optional>
 #include <string>
 
 /// Rows as the bodies of their entries, and back. What an entry says that cannot be understood is an error; it may have been
@@ -10,11 +12,11 @@
 namespace bh {
 
 [[nodiscard]] std::string body_of(const PilotRow& pilot);
+[[nodiscard]] std::string body_of(const PersonRow& person);
 [[nodiscard]] std::string body_of(const ControllerRow& controller);
 [[nodiscard]] std::string body_of(const CalibrationRow& calibration);
 [[nodiscard]] std::string body_of(const GripRoundRow& round);
 [[nodiscard]] std::string body_of(const SessionRow& session);
-[[nodiscard]] std::string body_of(const JudgedAttempt& attempt);
 [[nodiscard]] std::string body_of(const StageOpeningRow& opening, bool open);
 [[nodiscard]] std::string kit_tick_body(const std::string& pilot_id, const std::string& item, bool ticked);
 [[nodiscard]] std::string verification_body(const std::string& calibration_id);
@@ -24,7 +26,11 @@ namespace bh {
 /// Of the kind "document": drills, curricula, rates, matches, plans, …, each with its text; an empty one takes it back.
 [[nodiscard]] std::string text_body(const std::string& kind, const std::string& id, const std::string& text);
 
+/// What it was flown with and what its criteria asked for are the same for many attempts, and are shared.
+[[nodiscard]] Draft draft_of(const JudgedAttempt& attempt);
+
 [[nodiscard]] Result<PilotRow> pilot_in(const Entry& entry);
+[[nodiscard]] Result<PersonRow> person_in(const Entry& entry);
 [[nodiscard]] Result<ControllerRow> controller_in(const Entry& entry);
 [[nodiscard]] Result<CalibrationRow> calibration_in(const Entry& entry);
 struct KitTick {
@@ -34,7 +40,9 @@ struct KitTick {
 [[nodiscard]] Result<KitTick> kit_tick_in(const Entry& entry);
 [[nodiscard]] Result<GripRoundRow> grip_round_in(const Entry& entry);
 [[nodiscard]] Result<SessionRow> session_in(const Entry& entry);
-[[nodiscard]] Result<JudgedAttempt> attempt_in(const Entry& entry);
+/// The body of a shared entry by its name; nothing: there is none.
+using SharedBodies = std::function<std::optional<std::string>(const std::string& name)>;
+[[nodiscard]] Result<JudgedAttempt> attempt_in(const Entry& entry, const SharedBodies& shared);
 [[nodiscard]] Result<AttemptRow> attempt_row_in(const Entry& entry); ///< without what it was flown with and judged by
 struct StageOpening {
     StageOpeningRow opening;

@@ -40,6 +40,14 @@ void append_json(std::string& to, std::string_view text)
     to += '"';
 }
 
+std::string sha256_hex(std::string_view text)
+{
+    return QCryptographicHash::hash(QByteArray::fromRawData(text.data(), static_cast<qsizetype>(text.size())),
+                                    QCryptographicHash::Sha256)
+        .toHex()
+        .toStdString();
+}
+
 } // namespace
 
 std::string entry_hash(const Entry& e)
@@ -55,11 +63,10 @@ std::string entry_hash(const Entry& e)
     text += ',';
     append_json(text, e.body);
     text += ']';
-    return QCryptographicHash::hash(QByteArray::fromRawData(text.data(), static_cast<qsizetype>(text.size())),
-                                    QCryptographicHash::Sha256)
-        .toHex()
-        .toStdString();
+    return sha256_hex(text);
 }
+
+std::string shared_name(std::string_view body) { return sha256_hex(body).substr(0, 32); }
 
 std::string in_words(const Head& head) { return std::to_string(head.count) + ":" + head.hash; }
 

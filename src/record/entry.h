@@ -4,6 +4,7 @@
 #include <optional>
 #include <string>
 #include <string_view>
+#include <vector>
 
 namespace bh {
 
@@ -28,7 +29,12 @@ struct Entry {
 /// What is to be written.
 struct Draft {
     std::string kind, subject, body, why;
+    /// Bodies that many entries share, which this one names (see shared_name()): each is an entry of its own, written once.
+    std::vector<std::string> shared{};
+    std::string who{}; ///< empty: whoever the record is open for
 };
+/// By what entries name a body that they share: the first 32 digits of its SHA-256. It is the subject of its entry.
+[[nodiscard]] std::string shared_name(std::string_view body);
 
 /// How many entries there are, and the hash of the newest.
 struct Head {

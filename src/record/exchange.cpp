@@ -12,6 +12,7 @@
 
 #include <QDateTime>
 #include <fstream>
+#include <map>
 #include <nlohmann/json.hpp>
 
 namespace bh {
@@ -52,6 +53,32 @@ Entry entry_at(const JsonIn& in)
     return e;
 }
 
+/// The keys to people's names, by person.
+OrderedJson person_keys_json(const Database& db, int version)
+{
+    constexpr int with_keys = 12;
+    OrderedJson keys = OrderedJson::object();
+    if (version < with_keys) return keys;
+    QSqlQuery rows = db.run("SELECT person, key FROM person_keys ORDER BY person");
+    while (rows.next()) keys[rows.value(0).toString().toStdString()] = rows.value(1).toString().toStdString();
+    return keys;
+}
+
+struct Exported {
+    std::vector<Entry> entries;
+    std::map<std::string, std::string> person_keys;
+};
+Result<Exported> exported_in(const JsonIn& in)
+{
+    Exported all;
+    for (const JsonIn& one : in.at("entries").items()) all.entries.push_back(entry_at(one));
+    if (!in.has("person_keys")) return all;
+    const JsonIn keys = in.at("person_keys");
+    if (!keys.value().is_object()) keys.fault("expected an object");
+    for (const auto& [person, key] : keys.value().items()) all.person_keys[person] = keys.text(person.c_str());
+    return all;
+}
+
 std::string csv_field(const QVariant& value)
 {
     std::string text = value.toString().toStdString();
@@ -88,9 +115,8 @@ Result<void> copy_whole(const fs::path& from, const fs::path& to)
     return write_whole(to, bytes->text(), true);
 }
 
-Result<void> write_attachments(const fs::path& record, const fs::path& folder, const Attachments::Names& named)
+Result<void> write_attachments(const Attachments& beside, const fs::path& folder, const Attachments::Names& named)
 {
-    const Attachments beside(record);
     for (const auto& [hash, who] : named.logs) {
         const auto file = beside.flight_log_file(hash);
         if (!file) continue; // verification says so
@@ -111,7 +137,7 @@ Result<void> write_attachments(const fs::path& record, const fs::path& folder, c
 
 } // namespace
 
-Result<Head> export_record(const fs::path& record, const fs::path& folder)
+Result<Head> export_record(const fs::path& record, const fs::path& folder, const fs::path& read_logs_also_from)
 {
     std::error_code error;
     if (fs::exists(folder, error)) return bad_input(folder.string() + ": is there already, expected a new folder");
@@ -132,7 +158,7 @@ Result<Head> export_record(const fs::path& record, const fs::path& folder)
             head = {entry.seq, entry.hash};
         }
         rows.finish();
-        out << "\n]}\n";
+        out << "\n],\"person_keys\":" << person_keys_json(db, version).dump() << "}\n";
         out.close();
         if (!out) return bad_input((folder / "record.json").string() + ": cannot be written");
         fs::rename(folder / "record.json.part", folder / "record.json");
@@ -150,7 +176,7 @@ Result<Head> export_record(const fs::path& record, const fs::path& folder)
                   " a.passed, a.holds, a.flown_s, a.log_hash FROM attempts a JOIN pilots p ON p.id = a.pilot_id ORDER BY a.at",
                   {"id", "pilot_id", "pilot", "session_id", "drill_id", "drill_version", "at_utc", "mode", "score", "passed",
                    "holds", "flown_s", "log_hash"}),
-              write_attachments(record, folder, names_in(db, "main", version))})
+              write_attachments(Attachments(record, read_logs_also_from), folder, names_in(db, "main", version))})
             if (!done) return tl::unexpected(done.error());
     } catch (const StoreFailure& why) {
         return bad_input(record.string() + ": cannot be exported: " + why.what());
@@ -164,14 +190,9 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
     const fs::path source = folder / "record.json";
     const auto bytes = FileBytes::open(source);
     if (!bytes) return tl::unexpected(bytes.error());
-    auto entries = read_document<std::vector<Entry>>(bytes->text(), source.string(), "record",
-                                                     [](const JsonIn& in) -> Result<std::vector<Entry>> {
-                                                         std::vector<Entry> all;
-                                                         for (const JsonIn& one : in.at("entries").items())
-                                                             all.push_back(entry_at(one));
-                                                         return all;
-                                                     });
-    if (!entries) return tl::unexpected(entries.error());
+    const auto exported = read_document<Exported>(bytes->text(), source.string(), "record", exported_in);
+    if (!exported) return tl::unexpected(exported.error());
+    const std::vector<Entry>& entries = exported->entries;
     const Workplace work(record.string() + ".importing");
     if (const auto made = make_own_folder(work.folder()); !made) return tl::unexpected(made.error());
     const fs::path made_here = work.folder() / "record.sqlite";
@@ -182,7 +203,8 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
         Transaction all_or_none(db);
         std::string previous;
         std::int64_t seq = 0;
-        for (const Entry& e : *entries) {
+        for (const auto& [person, key] : exported->person_keys) db.run("INSERT INTO person_keys VALUES (?,?)", person, key);
+        for (const Entry& e : entries) {
             if (e.seq != ++seq || e.previous_hash != previous || entry_hash(e) != e.hash)
                 return refused("entry " + std::to_string(seq) + " is not as its hash says, expected a whole export");
             previous = e.hash;
@@ -202,7 +224,7 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
                     !done)
                     return tl::unexpected(done.error());
     VerifyOptions options;
-    if (!entries->empty()) options.head = Head{entries->back().seq, entries->back().hash};
+    if (!entries.empty()) options.head = Head{entries.back().seq, entries.back().hash};
     auto report = verify_record(made_here, options);
     if (!report) return refused(report.error().message);
     fs::permissions(made_here, fs::perms::owner_read | fs::perms::owner_write, error);

@@ -4,6 +4,7 @@
 #include "record/bodies.h"
 #include "record/older_words.h"
 #include "record/record.h"
+#include "record/seals.h"
 
 #include <QSqlRecord>
 #include <array>
@@ -147,6 +148,14 @@ Entry entry_from(const QSqlQuery& row)
             row.record().count() > 10 ? text(10) : std::string()};
 }
 
+std::string body_to_read(const Database& db, const Entry& e)
+{
+    if (!has_sealed_name(e.kind)) return in_todays_words(e.kind, e.body);
+    if (!name_is_sealed(e.body)) return e.body; // written before names were sealed
+    QSqlQuery key = db.run("SELECT key FROM person_keys WHERE person = ?", e.subject);
+    return with_open_name(e.body, key.next() ? key.value(0).toString().toStdString() : "");
+}
+
 void insert_entry(const Database& db, const Entry& e)
 {
     db.write("INSERT INTO entries VALUES (?,?,?,?,?,?,?,?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject,
@@ -158,7 +167,9 @@ try {
     if (e.kind == "attempt") return apply_attempt(db, e, version);
     if (!is_shallow_json(e.body))
         throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") is nested deeper than 100");
-    const Json b = Json::parse(in_todays_words(e.kind, e.body));
+    if (e.kind == "shared" && e.subject != shared_name(e.body))
+        throw StoreFailure("entry " + std::to_string(e.seq) + " is not what it is named by");
+    const Json b = Json::parse(body_to_read(db, e));
     if (version >= 2) {
         if (e.kind == "pilot") apply_pilot(db, e, b, version);
         if (e.kind == "controller")
@@ -173,6 +184,8 @@ try {
     if (version >= 6 && e.kind == "aircraft") apply_document(db, e, b, QStringLiteral("aircraft"), QStringLiteral("id"));
     if (version >= 6 && e.kind == "setup") apply_document(db, e, b, QStringLiteral("setups"), QStringLiteral("pilot_id"));
     if (version >= 7) apply_ladder(db, e, b);
+    if (e.kind == "erased")
+        db.write("UPDATE pilots SET name = ?, archived = 1, entry = ? WHERE id = ?", std::string(erased_name), e.seq, e.subject);
 } catch (const Json::exception& why) {
     throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") cannot be understood: " + why.what());
 }
@@ -195,6 +208,14 @@ Attachments::Names names_in(const Database& db, const QString& of, int version)
     if (version >= 3) add(names.logs, "log_hash", "attempts", "attempt ");
     if (version >= 7) add(names.logs, "demonstration", "attempts", "attempt ");
     if (version >= 5) add(names.sticks, "recording", "sessions", "session ");
+    if (version < 12) return names;
+    for (const auto& [column, table] :
+         {std::pair{"log_hash", "attempts"}, {"demonstration", "attempts"}, {"recording", "sessions"}}) {
+        QSqlQuery rows = db.run(QStringLiteral("SELECT %1 FROM %2.%3 WHERE pilot_id IN"
+                                               " (SELECT subject FROM %2.entries WHERE kind = 'erased')")
+                                    .arg(QLatin1String(column), of, QLatin1String(table)));
+        while (rows.next()) names.of_erased.insert(rows.value(0).toString().toStdString());
+    }
     return names;
 }
 

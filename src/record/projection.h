@@ -12,6 +12,9 @@ namespace bh {
 
 [[nodiscard]] Entry entry_from(const QSqlQuery& row); ///< of SELECT * FROM entries
 
+/// An entry's body in today's words, with a person's name in the clear.
+[[nodiscard]] std::string body_to_read(const Database& database, const Entry& entry);
+
 /// Adds an entry as it stands.
 void insert_entry(const Database& database, const Entry& entry);
 

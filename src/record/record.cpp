@@ -8,13 +8,18 @@
 #include "record/presence.h"
 #include "record/projection.h"
 #include "record/schema.h"
+#include "record/seals.h"
 
 #include <QUuid>
 #include <chrono>
 #include <cstdio>
+#include <fcntl.h>
 #include <fstream>
+#include <sys/stat.h>
 #include <thread>
+#include <unistd.h>
 #include <unordered_map>
+#include <unordered_set>
 
 namespace bh {
 namespace {
@@ -61,11 +66,20 @@ Result<void> inspect(const std::filesystem::path& file)
     return {};
 }
 
+/// Only its owner reads it, and so what the database lays beside it. Where that cannot be, opening says why.
+void make_own_file(const std::filesystem::path& file)
+{
+    const int fd = ::open(file.c_str(), O_WRONLY | O_CREAT | O_CLOEXEC | O_NONBLOCK, S_IRUSR | S_IWUSR);
+    if (fd < 0) return;
+    ::fchmod(fd, S_IRUSR | S_IWUSR);
+    ::close(fd);
+}
+
 std::string text(const QSqlQuery& q, int column) { return q.value(column).toString().toStdString(); }
 
-Entry as_read_today(Entry entry)
+Entry as_read_today(const Database& database, Entry entry)
 {
-    entry.body = in_todays_words(entry.kind, entry.body);
+    entry.body = body_to_read(database, entry);
     return entry;
 }
 
@@ -111,6 +125,7 @@ public:
             use_write_ahead_log();
             database.run("PRAGMA synchronous = FULL"); // a committed attempt survives a power cut too
             database.run("PRAGMA foreign_keys = ON");
+            database.run("PRAGMA secure_delete = ON"); // what is erased is not left in a free page
             migrate_to(database, file, schema_version,
                        [this](int from, const std::vector<OlderNote>& notes) { carry(from, notes); });
         }
@@ -181,8 +196,39 @@ public:
                 written.push_back(last = append({"key", key.public_key(), body_of(row), ""}, last));
             }
         }
+        for (const std::string& body : draft.shared) {
+            const std::string name = shared_name(body);
+            if (has_shared(name)) continue;
+            written.push_back(last = append({"shared", name, body, ""}, last));
+            shared_here.insert(name);
+        }
         written.push_back(append(draft, last));
         return written;
+    }
+
+    /// Whether a shared body is an entry already.
+    [[nodiscard]] bool has_shared(const std::string& name)
+    {
+        if (shared_here.contains(name)) return true;
+        if (!shared_body(name)) return false;
+        shared_here.insert(name);
+        return true;
+    }
+    [[nodiscard]] std::optional<std::string> shared_body(const std::string& name) const
+    {
+        QSqlQuery q = database.run("SELECT body FROM entries WHERE kind = 'shared' AND subject = ? LIMIT 1", name);
+        return q.next() ? std::optional(text(q, 0)) : std::nullopt;
+    }
+
+    /// The key to a person's name, made for one who is new.
+    [[nodiscard]] std::string key_of_person(const std::string& id) const
+    {
+        QSqlQuery q = database.run("SELECT key FROM person_keys WHERE person = ?", id);
+        if (q.next()) return text(q, 0);
+        q.finish();
+        const std::string made = new_person_key(options.new_id ? std::optional(options.new_id()) : std::nullopt);
+        database.run("INSERT INTO person_keys VALUES (?,?)", id, made);
+        return made;
     }
 
     [[nodiscard]] Entry append(const Draft& draft, const Entry& last) const
@@ -191,14 +237,14 @@ public:
         entry.seq = last.seq + 1;
         entry.previous_hash = last.hash;
         entry.at = now();
-        entry.who = options.who;
+        entry.who = draft.who.empty() ? options.who : draft.who;
         entry.kind = draft.kind;
         entry.subject = draft.subject;
         QSqlQuery before = database.run("SELECT max(seq) FROM entries WHERE kind = ? AND subject = ?", draft.kind, draft.subject);
         if (before.next()) entry.supersedes = before.value(0).toLongLong();
         before.finish();
         entry.why = draft.why;
-        entry.body = draft.body;
+        entry.body = has_sealed_name(draft.kind) ? with_sealed_name(draft.body, key_of_person(draft.subject)) : draft.body;
         entry.hash = entry_hash(entry);
         entry.signature = key.sign(entry.hash);
         insert_entry(database, entry);
@@ -246,10 +292,11 @@ public:
     Database database;
     Attachments attachments;
     KnownHeads heads;
-    std::vector<std::string> problems; ///< at the opening
-    std::string first_hash;            ///< by which the record is known; empty before its first entry
-    bool key_is_entry = false;         ///< known to be so
-    int put_aside = 0;                 ///< files that a program which was ended had left
+    std::vector<std::string> problems;           ///< at the opening
+    std::string first_hash;                      ///< by which the record is known; empty before its first entry
+    bool key_is_entry = false;                   ///< known to be so
+    std::unordered_set<std::string> shared_here; ///< names of shared bodies that are known to be entries
+    int put_aside = 0;                           ///< files that a program which was ended had left
 };
 
 Record::Record(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
@@ -271,6 +318,7 @@ Result<std::unique_ptr<Record>> Record::open(const std::filesystem::path& file, 
     if (options.read_only) options.key = StationKey::from_seed({}); // signs nothing
     if (file.has_parent_path() && !options.read_only)
         if (const auto made = make_own_folder(file.parent_path()); !made) return tl::unexpected(made.error());
+    if (!options.read_only) make_own_file(file);
     auto key = options.key ? Result<StationKey>(*options.key) : StationKey::in(options.station_folder);
     if (!key) return tl::unexpected(key.error());
     try {
@@ -304,12 +352,18 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
     std::vector<Entry> entries;
     // Another process may have written since: the chain goes on from what is there now, under the write lock.
     Entry last = impl_->tail();
-    for (const Draft& draft : drafts) {
-        for (Entry& entry : impl_->append_signed(draft, last)) entries.push_back(std::move(entry));
-        last = entries.back();
+    try {
+        for (const Draft& draft : drafts) {
+            for (Entry& entry : impl_->append_signed(draft, last)) entries.push_back(std::move(entry));
+            last = entries.back();
+        }
+        transaction.commit();
+    } catch (const StoreFailure&) {
+        impl_->shared_here.clear(); // none of them is there
+        throw;
     }
-    transaction.commit();
     impl_->key_is_entry = impl_->key_is_entry || !entries.empty();
+    for (Entry& entry : entries) entry = as_read_today(impl_->database, std::move(entry));
     if (entries.empty() || !impl_->options.remember_heads) return entries;
     if (impl_->first_hash.empty())
         impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
@@ -317,11 +371,27 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
     return entries;
 }
 
+int Record::erase_person(const std::string& id, const std::string& why, const std::string& who)
+{
+    append({{"erased", id, "{}", why, {}, who}});
+    const Database& db = impl_->database;
+    db.run("DELETE FROM person_keys WHERE person = ?", id);
+    try {
+        db.run("PRAGMA wal_checkpoint(TRUNCATE)"); // nor in the log beside the file
+    } catch (const StoreFailure&) {
+        // somebody reads: the log is emptied when the last one closes
+    }
+    int in_the_clear = 0;
+    QSqlQuery rows = db.run("SELECT * FROM entries WHERE kind IN ('pilot', 'person') AND subject = ?", id);
+    while (rows.next()) in_the_clear += name_is_sealed(entry_from(rows).body) ? 0 : 1;
+    return in_the_clear;
+}
+
 std::vector<Entry> Record::entries_after(std::int64_t seq) const
 {
     std::vector<Entry> entries;
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE seq > ? ORDER BY seq", seq);
-    while (rows.next()) entries.push_back(as_read_today(entry_from(rows)));
+    while (rows.next()) entries.push_back(as_read_today(impl_->database, entry_from(rows)));
     return entries;
 }
 
@@ -332,7 +402,7 @@ Record::Snapshot Record::snapshot() const
     all.seq = impl_->tail().seq;
     // In two ranges, which the index by kind finds without reading all the attempts.
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind < 'attempt' OR kind > 'attempt' ORDER BY seq");
-    while (rows.next()) all.entries.push_back(as_read_today(entry_from(rows)));
+    while (rows.next()) all.entries.push_back(as_read_today(impl_->database, entry_from(rows)));
     rows.finish();
     all.attempts = impl_->attempts();
     return all;
@@ -344,7 +414,9 @@ std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
     if (found.empty()) return std::nullopt;
     QSqlQuery written =
         impl_->database.run("SELECT * FROM entries WHERE seq = (SELECT entry FROM attempts WHERE id = ?)", attempt_id);
-    const auto attempt = written.next() ? attempt_in(entry_from(written)) : Result<JudgedAttempt>(bad_input(""));
+    const auto attempt = written.next()
+                             ? attempt_in(entry_from(written), [this](const std::string& n) { return impl_->shared_body(n); })
+                             : Result<JudgedAttempt>(bad_input(""));
     if (!attempt) return JudgedAttempt{found.front()};
     return *attempt;
 }

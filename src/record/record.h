@@ -50,7 +50,7 @@ struct NotedTime {
 /// one thread.
 class Record {
 public:
-    static constexpr int schema_version = 11;
+    static constexpr int schema_version = 12;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -73,6 +73,10 @@ public:
     /// StoreFailure when it could not be done, and then nothing was. An entry of the station's key comes first where the record
     /// does not have it, and one that says so where the clock was set back.
     std::vector<Entry> append(const std::vector<Draft>& drafts);
+
+    /// Destroys the key to a person's name, and says so in an entry: nobody can read the name in this file any more, and the
+    /// chain holds. Returns how many older entries have the name in the clear, as it was written before names were sealed.
+    int erase_person(const std::string& id, const std::string& why, const std::string& who = {});
 
     /// Everything that came after an entry, in order, in today's words.
     [[nodiscard]] std::vector<Entry> entries_after(std::int64_t seq) const;

@@ -16,6 +16,24 @@ std::string advice_in(const All& all, std::optional<Measure> measure, const std:
 
 } // namespace
 
+std::string_view role_key(Role role)
+{
+    switch (role) {
+    case Role::Station: return "station";
+    case Role::Pilot: return "pilot";
+    case Role::Instructor: return "instructor";
+    case Role::Coordinator: return "coordinator";
+    }
+    return "";
+}
+
+std::optional<Role> role_from_key(std::string_view key)
+{
+    for (const Role role : {Role::Station, Role::Pilot, Role::Instructor, Role::Coordinator})
+        if (role_key(role) == key) return role;
+    return std::nullopt;
+}
+
 std::vector<CriterionRow> criterion_rows(const Score& score)
 {
     std::vector<CriterionRow> rows;

@@ -10,10 +10,25 @@
 
 #include <optional>
 #include <string>
+#include <string_view>
 #include <vector>
 
 /// What the record holds, as plain values.
 namespace bh {
+
+/// What somebody at a station may do, from the least; see rights.h of the school.
+enum class Role : std::uint8_t { Station, Pilot, Instructor, Coordinator };
+[[nodiscard]] std::string_view role_key(Role role);
+[[nodiscard]] std::optional<Role> role_from_key(std::string_view key);
+
+/// A coordinator or an instructor.
+struct PersonRow {
+    std::string id;
+    std::string name;
+    Role role = Role::Instructor;
+    std::string passphrase; ///< what is kept of it (see passphrase.h)
+    bool active = true;     ///< may unlock
+};
 
 struct PilotRow {
     std::string id;
@@ -21,7 +36,8 @@ struct PilotRow {
     std::string curriculum = "first-steps";
     double target_h = 20;
     bool archived = false;
-    int stick_mode = 2; ///< 1…4
+    int stick_mode = 2;  ///< 1…4
+    bool erased = false; ///< who it was can be told no more; in no entry of the pilot, but in one of its own
     bool operator==(const PilotRow&) const = default;
 };
 

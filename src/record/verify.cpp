@@ -7,6 +7,7 @@
 #include "record/projection.h"
 #include "record/record.h"
 #include "record/schema.h"
+#include "record/seals.h"
 #include "record/station_key.h"
 
 #include <algorithm>
@@ -14,6 +15,7 @@
 #include <future>
 #include <iterator>
 #include <map>
+#include <set>
 #include <thread>
 #include <utility>
 
@@ -188,6 +190,30 @@ private:
     std::vector<Unsigned> unsigned_;
 };
 
+/// People's names that are sealed, and those that an entry says were erased.
+class SealedNames {
+public:
+    void follow(const Entry& e)
+    {
+        if (e.kind == "erased") erased_.insert(e.subject);
+        if (has_sealed_name(e.kind) && name_is_sealed(e.body)) sealed_.insert(e.subject);
+    }
+    void check(const Database& db, std::vector<std::string>& problems) const
+    {
+        std::set<std::string> keys;
+        QSqlQuery rows = db.run("SELECT person FROM kept.person_keys");
+        while (rows.next()) keys.insert(text_of(rows, 0).toStdString());
+        for (const std::string& person : sealed_)
+            if (!keys.contains(person) && !erased_.contains(person))
+                problems.push_back("the key to the name of " + person + " is missing, and no entry says that it was erased");
+        for (const std::string& person : erased_)
+            if (keys.contains(person)) problems.push_back(person + " was erased, but the key to the name is still there");
+    }
+
+private:
+    std::set<std::string> sealed_, erased_;
+};
+
 /// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
 struct Opened {
     std::unique_ptr<Database> database;
@@ -281,6 +307,8 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
         for (std::string& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
             report.problems.push_back(std::move(problem));
         bool understood = today;
+        SealedNames names;
+        if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
         QSqlQuery rows = db.run("SELECT * FROM kept.entries ORDER BY seq");
         while (rows.next()) {
             Entry entry = entry_from(rows);
@@ -290,9 +318,11 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
                 chain.tell(entry.seq, "entry " + std::to_string(entry.seq) + " cannot be understood: " + why.what());
                 understood = false;
             }
+            names.follow(entry);
             chain.follow(std::move(entry));
         }
         rows.finish();
+        if (today) names.check(db, of_tables);
         if (understood)
             for (const std::string& table : tables_that_differ(db, "kept"))
                 of_tables.push_back("the table of " + table + " differs from what the entries say");

@@ -15,6 +15,7 @@
 #include <algorithm>
 #include <map>
 #include <nlohmann/json.hpp>
+#include <set>
 
 namespace bh {
 namespace {
@@ -42,6 +43,8 @@ Result<std::int64_t> School::apply(const Edit& edit)
         drafts.push_back(draft_of(c));
     }
     if (drafts.empty()) return values_.seq;
+    if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().message);
+    for (Draft& draft : drafts) draft = as_actor(std::move(draft));
     try {
         follow_chain(record_->append(drafts));
     } catch (const StoreFailure& why) {
@@ -89,6 +92,65 @@ bool School::replay(std::size_t which, bool forth)
 
 bool School::undo() { return undoable() && replay(done_ - 1, false); }
 bool School::redo() { return redoable() && replay(done_, true); }
+
+Result<void> School::may_write(const std::vector<Draft>& drafts) const
+{
+    for (const Draft& draft : drafts)
+        if (const auto kind = kind_of(draft.kind, draft.subject))
+            if (auto allowed = may_do(act_of(*kind)); !allowed) return allowed;
+    return {};
+}
+
+Draft School::as_actor(Draft draft) const
+{
+    draft.who = who_;
+    return draft;
+}
+
+bool School::keep_house_rule(const std::string& name, const std::string& value)
+{
+    return make({command(Kind::HouseRule, name, value)});
+}
+
+Result<void> School::keep_person(const PersonRow& person, const std::string& why)
+{
+    const Draft draft{"person", person.id, body_of(person), why};
+    if (auto allowed = may_write({draft}); !allowed) return allowed;
+    return add({draft}) ? Result<void>() : bad_input("could not be saved");
+}
+
+Result<std::string> School::erase_pilot(const std::string& pilot_id, const std::string& why)
+{
+    if (const auto allowed = may_do(Act::KeepPeople); !allowed) return tl::unexpected(allowed.error());
+    const PilotFile& of = file(pilot_id);
+    if (of.row.id.empty() || of.row.erased) return bad_input("there is no such pilot");
+    if (tidy(why).empty()) return bad_input("say why");
+    std::set<std::string> logs, sticks, elsewhere;
+    for (const SessionRow& s : of.sessions) sticks.insert(s.recording);
+    for (const auto& [id, other] : values_.pilots)
+        for (const AttemptRow& a : other.attempts)
+            for (const std::string& log : {a.log_hash, a.demonstration}) (id == pilot_id ? logs : elsewhere).insert(log);
+    for (const auto& [_, d] : values_.demonstrations)
+        if (const AttemptRow* a = attempt(d.attempt_id)) elsewhere.insert(a->log_hash);
+    int in_the_clear = 0;
+    try {
+        in_the_clear = record_->erase_person(pilot_id, tidy(why), who_);
+        follow_chain(record_->entries_after(values_.seq));
+    } catch (const StoreFailure& failed) {
+        return bad_input(failed.what());
+    }
+    for (const std::string& log : logs)
+        if (!log.empty() && !elsewhere.contains(log)) record_->attachments().erase_log(log);
+    for (const std::string& recording : sticks)
+        if (!recording.empty()) record_->attachments().erase_sticks(recording);
+    edits_.clear(); // they may hold the name
+    done_ = 0;
+    Q_EMIT edits_changed();
+    std::string left = "Erased. Copies and backups of the record made before still have the name until they are deleted.";
+    if (in_the_clear > 0)
+        left += " " + std::to_string(in_the_clear) + " entries from before names were sealed have it in the clear.";
+    return left;
+}
 
 std::string School::add_pilot(PilotRow pilot)
 {
@@ -204,6 +266,11 @@ bool School::practise_on_match(const std::string& pilot_id, const TrainingSetup&
 
 bool School::add(std::vector<Draft> drafts)
 {
+    if (const auto allowed = may_write(drafts); !allowed) {
+        tell(allowed.error());
+        return false;
+    }
+    for (Draft& draft : drafts) draft = as_actor(std::move(draft));
     try {
         follow_chain(record_->append(drafts));
     } catch (const StoreFailure& why) {
@@ -327,14 +394,14 @@ JudgedAttempt School::made_now(JudgedAttempt attempt) const
         attempt.curriculum_version = curriculum(attempt.pilot_id).version;
     }
     attempt.id = record_->new_id();
-    attempt.at = now();
+    if (attempt.at == 0) attempt.at = now();
     return attempt;
 }
 
 std::string School::keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
-                                std::shared_ptr<const FlightLog> demonstration)
+                                std::shared_ptr<const FlightLog> demonstration, std::shared_ptr<FlightJournal> journal)
 {
-    Waiting waiting{made_now(std::move(attempt)), {std::move(log)}};
+    Waiting waiting{made_now(std::move(attempt)), {std::move(log)}, std::move(journal)};
     if (demonstration) waiting.logs.push_back(std::move(demonstration));
     std::string id = waiting.attempt.id;
     hand_over(std::move(waiting));
@@ -361,7 +428,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         waiting.attempt.log_hash = kept.hashes.front();
         if (waiting.logs.size() > 1) waiting.attempt.demonstration = kept.hashes.back();
         try {
-            follow_chain(record_->append({{"attempt", id, body_of(waiting.attempt), ""}}));
+            follow_chain(record_->append({as_actor(draft_of(waiting.attempt))}));
         } catch (const StoreFailure& failure) {
             why = failure.what();
             set_logs_aside(waiting.attempt);
@@ -376,6 +443,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
             Q_EMIT failed(
                 tr("The flight could not be kept: %1; it is held in memory and tried again").arg(QString::fromStdString(why)));
     }
+    if (why.empty() && waiting.journal) waiting.journal->over();
     Q_EMIT flights_waiting_changed();
     if (why.empty())
         Q_EMIT flight_kept(id);
@@ -414,17 +482,46 @@ void School::finish_keeping()
     start_keeper();
 }
 
-std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration)
+std::unique_ptr<FlightJournal> School::begin_journal(const JudgedAttempt& attempt) const
+{
+    return FlightJournal::begin(record_->file(), attempt, now(), record_->new_id());
+}
+
+Result<std::string> School::keep_cut_short(const CutShort& flight)
+{
+    const Drill* flown = drill(flight.attempt.drill_id);
+    if (!flown) return bad_input("the drill '" + flight.attempt.drill_id + "' is not there any more");
+    const auto score = score_log(*flown, flight.log);
+    if (!score) return tl::unexpected(score.error());
+    JudgedAttempt attempt = judged_attempt(*score, flight.attempt.mode);
+    attempt.pilot_id = flight.attempt.pilot_id;
+    attempt.session_id = flight.attempt.session_id;
+    attempt.flight = flight.attempt.flight;
+    attempt.at = flight.attempt.at;
+    std::string id = add_attempt(std::move(attempt), &flight.log, nullptr, "kept after the program ended unexpectedly");
+    if (id.empty()) return bad_input("it could not be saved");
+    forget(flight);
+    return id;
+}
+
+std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration,
+                                const std::string& why)
 {
     attempt = made_now(std::move(attempt));
+    if (const auto allowed = may_do(attempt.observed ? Act::ScoreByEye : Act::Fly); !allowed) {
+        tell(allowed.error());
+        return {};
+    }
     try {
         if (log) attempt.log_hash = record_->attachments().keep(*log);
         if (demonstration) attempt.demonstration = record_->attachments().keep(*demonstration);
-    } catch (const StoreFailure& why) {
-        tell({Error::Code::BadInput, why.what()});
+    } catch (const StoreFailure& failed) {
+        tell({Error::Code::BadInput, failed.what()});
         return {};
     }
-    if (add({{"attempt", attempt.id, body_of(attempt), ""}})) return attempt.id;
+    Draft draft = draft_of(attempt);
+    draft.why = why;
+    if (add({std::move(draft)})) return attempt.id;
     set_logs_aside(attempt);
     return {};
 }

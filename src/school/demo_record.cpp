@@ -206,6 +206,7 @@ public:
             if (const auto flown = session(slot); !flown) return flown;
         what_came_last();
         school_.record().set_note("demo_now", std::to_string(roster_.now));
+        school_.keep_house_rule("passphrases", "none");
         return {};
     }
 

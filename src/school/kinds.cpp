@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 21> kinds{{
+constexpr std::array<KindFacts, 24> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},
@@ -27,6 +27,9 @@ constexpr std::array<KindFacts, 21> kinds{{
     {Kind::Trial, "document", "trial", true},
     {Kind::Handling, "document", "handling", true},
     {Kind::Blind, "document", "blind", true},
+    {Kind::HouseRule, "document", "rule", false},
+    {Kind::Person, "person", "", false},
+    {Kind::Erased, "erased", "", false},
 }};
 constexpr bool in_order()
 {
@@ -34,17 +37,16 @@ constexpr bool in_order()
         if (static_cast<std::size_t>(kinds[i].kind) != i) return false;
     return true;
 }
-static_assert(in_order() && kinds.size() == static_cast<std::size_t>(Kind::Blind) + 1, "a row for each kind, in order");
+static_assert(in_order() && kinds.size() == static_cast<std::size_t>(Kind::Erased) + 1, "a row for each kind, in order");
 
 } // namespace
 
 const KindFacts& facts_of(Kind kind) { return kinds[static_cast<std::size_t>(kind)]; }
 
-std::optional<Kind> kind_of(const Entry& entry)
+std::optional<Kind> kind_of(std::string_view entry_kind, std::string_view subject)
 {
     for (const KindFacts& k : kinds)
-        if (k.entry == entry.kind && (k.document.empty() || entry.subject.starts_with(std::string(k.document) + "/")))
-            return k.kind;
+        if (k.entry == entry_kind && (k.document.empty() || subject.starts_with(std::string(k.document) + "/"))) return k.kind;
     return std::nullopt;
 }
 

@@ -31,7 +31,10 @@ enum class Kind : std::uint8_t {
     Plan,
     Trial,
     Handling,
-    Blind
+    Blind,
+    HouseRule, ///< a limit of the house
+    Person,    ///< a coordinator or an instructor
+    Erased     ///< whose name nobody can read any more
 };
 
 /// How a kind stands in the chain: the entry's kind, and for texts of the kind "document" the name of the text.
@@ -42,6 +45,6 @@ struct KindFacts {
 };
 [[nodiscard]] const KindFacts& facts_of(Kind kind);
 /// Nothing for a kind of a newer version.
-[[nodiscard]] std::optional<Kind> kind_of(const Entry& entry);
+[[nodiscard]] std::optional<Kind> kind_of(std::string_view entry_kind, std::string_view subject);
 
 } // namespace bh

@@ -1,5 +1,7 @@
 #include "school/record_watch.h"
 
+#include "record/daily_copies.h"
+
 #include <QDateTime>
 
 namespace bh {
@@ -27,21 +29,27 @@ void RecordWatch::verify_now()
     if (running_) return;
     if (thread_.joinable()) thread_.join();
     running_ = true;
-    thread_ = std::thread([this] {
+    const std::string day = QDate::currentDate().toString(Qt::ISODate).toStdString();
+    thread_ = std::thread([this, day, copies = copies_] {
         VerifyReport report;
+        QString trouble;
         if (auto verified = verify_record(record_, options_))
             report = std::move(*verified);
         else
             report.problems.push_back(verified.error().message);
+        if (copies > 0 && report.problems.empty())
+            if (const auto kept = keep_copy_of_day(record_, day, copies, options_.read_logs_also_from); !kept)
+                trouble = QString::fromStdString(kept.error().message);
         QMetaObject::invokeMethod(
-            this, [this, report = std::move(report)] { ended(report); }, Qt::QueuedConnection);
+            this, [this, report = std::move(report), trouble] { ended(report, trouble); }, Qt::QueuedConnection);
     });
     Q_EMIT changed();
 }
 
-void RecordWatch::ended(VerifyReport report)
+void RecordWatch::ended(VerifyReport report, QString copy_trouble)
 {
     running_ = false;
+    copy_trouble_ = std::move(copy_trouble);
     report_ = std::move(report);
     verified_at_ = QDateTime::currentSecsSinceEpoch();
     timer_.start(again_after_ms);

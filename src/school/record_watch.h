@@ -3,6 +3,7 @@
 #include "record/verify.h"
 
 #include <QObject>
+#include <QString>
 #include <QTimer>
 #include <filesystem>
 #include <functional>
@@ -22,6 +23,9 @@ public:
     RecordWatch(std::filesystem::path record, VerifyOptions options, std::function<bool()> busy);
     ~RecordWatch() override; ///< waits for a verification that runs
 
+    /// Keeps a copy of each day, once the record has been found good (see daily_copies.h).
+    void keep_copies(int most) { copies_ = most; }
+    [[nodiscard]] const QString& copy_trouble() const { return copy_trouble_; } ///< empty: none
     void verify_now();
     [[nodiscard]] bool running() const { return running_; }
     /// The last one's; nothing: none has ended yet.
@@ -32,13 +36,15 @@ Q_SIGNALS:
     void changed();
 
 private:
-    void ended(VerifyReport report);
+    void ended(VerifyReport report, QString copy_trouble);
     std::filesystem::path record_;
     VerifyOptions options_;
     std::function<bool()> busy_;
     QTimer timer_;
     std::thread thread_;
     bool running_ = false;
+    int copies_ = 0;
+    QString copy_trouble_;
     std::optional<VerifyReport> report_;
     UnixTime verified_at_ = 0;
 };

@@ -89,7 +89,7 @@ void School::follow_chain(const std::vector<Entry>& written)
 
 void School::refresh_lists(const Changes& changes)
 {
-    if (changes.any({Kind::Pilot})) {
+    if (changes.any({Kind::Pilot, Kind::Erased})) {
         pilots_.clear();
         for (const auto& [id, file] : values_.pilots)
             if (!file.row.id.empty() && !file.row.archived) pilots_.push_back(file.row);
@@ -132,6 +132,51 @@ void School::refresh_simulators()
 // -- what there is ------------------------------------------------------------------------------------------------------------
 
 const PilotRow* School::pilot(const std::string& id) const { return with_id(pilots_, id); }
+
+std::vector<PilotRow> School::archived_pilots() const
+{
+    std::vector<PilotRow> archived;
+    for (const auto& [id, file] : values_.pilots)
+        if (!file.row.id.empty() && file.row.archived && !file.row.erased) archived.push_back(file.row);
+    std::stable_sort(archived.begin(), archived.end(), by_name);
+    return archived;
+}
+
+UnixTime School::last_practised(const std::string& pilot_id) const
+{
+    const auto& sessions = file(pilot_id).sessions;
+    return sessions.empty() ? 0 : sessions.back().started_at;
+}
+
+const PersonRow* School::person(const std::string& id) const { return with_id(values_.people, id); }
+
+std::string School::house_rule(const std::string& name, const std::string& otherwise) const
+{
+    const std::string text = values_.text(Kind::HouseRule, name);
+    return text.empty() ? otherwise : text;
+}
+
+int School::keep_months() const
+{
+    constexpr int usual = 36, longest = 240; // practice, no source
+    const std::string rule = house_rule("keep_months");
+    const bool digits = !rule.empty() && rule.size() < 4 && rule.find_first_not_of("0123456789") == std::string::npos;
+    return digits ? std::clamp(std::stoi(rule), 1, longest) : usual;
+}
+
+std::string School::who_is(const std::string& who) const
+{
+    if (const PersonRow* one = person(who)) return one->name;
+    if (const auto& row = file(who).row; !row.id.empty()) return row.name;
+    return who;
+}
+
+Result<void> School::may_do(Act act) const
+{
+    if (may(role_, act)) return {};
+    const Right& right = right_to(act);
+    return bad_input(std::string(right.words) + " " + std::string(who_may(right.least)) + ": unlock the station first (Ctrl+U)");
+}
 
 const PilotFile& School::file(const std::string& pilot_id) const
 {

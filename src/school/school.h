@@ -3,7 +3,9 @@
 #include "files/data_folder.h"
 #include "school/changes.h"
 #include "school/command.h"
+#include "school/flight_journal.h"
 #include "school/flight_keeper.h"
+#include "school/rights.h"
 #include "school/values.h"
 
 #include <QObject>
@@ -32,6 +34,14 @@ public:
     [[nodiscard]] const Values& values() const { return values_; }
     [[nodiscard]] const std::vector<PilotRow>& pilots() const { return pilots_; } ///< by name, without archived ones
     [[nodiscard]] const PilotRow* pilot(const std::string& id) const;
+    [[nodiscard]] std::vector<PilotRow> archived_pilots() const;              ///< by name, without those who were erased
+    [[nodiscard]] UnixTime last_practised(const std::string& pilot_id) const; ///< 0: never
+    [[nodiscard]] const std::vector<PersonRow>& people() const { return values_.people; } ///< coordinators and instructors
+    [[nodiscard]] const PersonRow* person(const std::string& id) const;
+    [[nodiscard]] std::string house_rule(const std::string& name, const std::string& otherwise = {}) const;
+    [[nodiscard]] bool wants_no_passphrases() const { return house_rule("passphrases") == "none"; }
+    [[nodiscard]] int keep_months() const;                          ///< for which pilots who have left are kept, a house rule
+    [[nodiscard]] std::string who_is(const std::string& who) const; ///< of an entry: a name, where it is somebody's
     [[nodiscard]] const PilotFile& file(const std::string& pilot_id) const; ///< an empty one for nobody
     [[nodiscard]] const std::vector<AttemptRow>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
     [[nodiscard]] const std::vector<SessionRow>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
@@ -92,6 +102,12 @@ public:
     [[nodiscard]] QString file_name() const;
     [[nodiscard]] UnixTime saved_at() const { return saved_at_; } ///< 0: nothing was written yet
 
+    // -- who does it ----------------------------------------------------------------------------------------------------------
+    /// Who writes from now on, and what that may be (see rights()). A school without passphrases has a coordinator.
+    void act_as(std::string who, Role role) { who_ = std::move(who), role_ = role; }
+    [[nodiscard]] Role role() const { return role_; }
+    [[nodiscard]] Result<void> may_do(Act act) const; ///< an error says who may
+
     // -- edits, which can be undone -------------------------------------------------------------------------------------------
     /// The one door: writes them all or none, each checked against what stands now.
     Result<std::int64_t> apply(const Edit& edit);
@@ -107,6 +123,7 @@ public:
 
     std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
     bool edit_pilot(const PilotRow& edited);
+    bool keep_house_rule(const std::string& name, const std::string& value);
     bool keep_simulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
     bool keep_aircraft(const Airframe& aircraft);           ///< a real one; a new one is added, which is not undone
     bool keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
@@ -126,6 +143,11 @@ public:
     bool practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match);
 
     // -- what happened, which is added and never undone -----------------------------------------------------------------------
+    Result<void> keep_person(const PersonRow& person, const std::string& why);
+    /// Makes a pilot's name unreadable for good and deletes the flights and stick recordings that are nobody else's, which the
+    /// record allows to be missing then. What the pilot's attempts came to stays, without a name. Returns what is left to be
+    /// known: older copies of the record, and entries from before names were sealed.
+    Result<std::string> erase_pilot(const std::string& pilot_id, const std::string& why);
     bool add_handling(const std::string& pilot_id, HandlingNote note); ///< dated now
     bool add_blind_test(const std::string& pilot_id, BlindNote note);  ///< dated now
     /// The controller of that model and name, added when it is new; its id, empty when it failed.
@@ -143,7 +165,14 @@ public:
     /// Keeps a flight: its log is written in another thread, then the attempt's entry, and then `flight_kept` tells that it is
     /// safe. Adds what it is judged by: the pilot's curriculum with its version. Returns the attempt's id.
     std::string keep_flight(JudgedAttempt attempt, std::shared_ptr<const FlightLog> log,
-                            std::shared_ptr<const FlightLog> demonstration = nullptr);
+                            std::shared_ptr<const FlightLog> demonstration = nullptr,
+                            std::shared_ptr<FlightJournal> journal = nullptr); ///< which is over once the flight is safe
+    /// Where a flight that begins now is written down while it lasts; null where that cannot be.
+    [[nodiscard]] std::unique_ptr<FlightJournal> begin_journal(const JudgedAttempt& attempt) const;
+    /// Flights that were under way when a program ended.
+    [[nodiscard]] std::vector<CutShort> cut_short() const { return flights_cut_short(record_->file()); }
+    /// Scores what there is of one and keeps it, dated as it was flown; the attempt's id.
+    Result<std::string> keep_cut_short(const CutShort& flight);
     [[nodiscard]] int flights_waiting() const { return static_cast<int>(waiting_.size()); }
     /// Flights that the disk has not taken yet, and why. They are tried again every few seconds until it does.
     [[nodiscard]] int flights_aside() const { return static_cast<int>(aside_.size()); }
@@ -151,7 +180,8 @@ public:
     static constexpr int try_again_ms = 5000;
     void finish_keeping(); ///< waits for them
     /// The same, at once; its id, empty when it failed. Without a log it was flown elsewhere and scored by eye.
-    std::string add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration = nullptr);
+    std::string add_attempt(JudgedAttempt attempt, const FlightLog* log, const FlightLog* demonstration = nullptr,
+                            const std::string& why = {});
     std::string add_calibration(const std::string& controller_name, const std::string& guid,
                                 const Calibration& calibration); ///< empty when it failed
     bool verify_calibration(const std::string& calibration_id);
@@ -172,6 +202,7 @@ private:
     struct Waiting {
         JudgedAttempt attempt;
         std::vector<std::shared_ptr<const FlightLog>> logs; ///< the flight's, and that of a demonstration
+        std::shared_ptr<FlightJournal> journal;
     };
     void follow_chain(const std::vector<Entry>& written);
     void refresh_lists(const Changes& changes);
@@ -185,6 +216,8 @@ private:
     void set_logs_aside(const JudgedAttempt& attempt);
     [[nodiscard]] JudgedAttempt made_now(JudgedAttempt attempt) const;
     bool add(std::vector<Draft> drafts); ///< what happened
+    [[nodiscard]] Result<void> may_write(const std::vector<Draft>& drafts) const;
+    [[nodiscard]] Draft as_actor(Draft draft) const; ///< signed by who acts
     bool replay(std::size_t edit, bool forth);
     bool keep_text(Kind kind, const std::string& subject, std::string text);
     void tell(const Error& error);
@@ -198,6 +231,8 @@ private:
     std::vector<Curriculum> curricula_;
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;
+    std::string who_ = "coordinator";
+    Role role_ = Role::Coordinator;
     std::vector<Edit> edits_;
     std::size_t done_ = 0;               ///< so many of the edits stand
     std::set<std::string> running_here_; ///< sessions

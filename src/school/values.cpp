@@ -6,6 +6,7 @@
 #include "files/setup_document.h"
 #include "files/simulator_document.h"
 #include "record/bodies.h"
+#include "record/seals.h"
 
 #include <QDateTime>
 #include <nlohmann/json.hpp>
@@ -118,6 +119,31 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     return Change{kind, id, id};
 }
 
+std::optional<Change> follow_person(Values& values, const Entry& entry)
+{
+    auto person = person_in(entry);
+    if (!person) return std::nullopt;
+    const auto known =
+        std::find_if(values.people.begin(), values.people.end(), [&](const auto& p) { return p.id == entry.subject; });
+    if (known == values.people.end())
+        values.people.push_back(std::move(*person));
+    else
+        *known = std::move(*person);
+    return Change{Kind::Person, entry.subject, ""};
+}
+
+std::optional<Change> follow_erased(Values& values, const Entry& entry)
+{
+    if (const auto found = values.pilots.find(entry.subject); found != values.pilots.end()) {
+        PilotRow& row = found->second.row;
+        row.name = erased_name, row.archived = row.erased = true;
+        put_text(values, Kind::Pilot, entry.subject, body_of(row));
+    }
+    for (PersonRow& p : values.people)
+        if (p.id == entry.subject) p.name = erased_name, p.active = false, p.passphrase.clear();
+    return Change{Kind::Erased, entry.subject, entry.subject};
+}
+
 std::optional<Change> follow_stage(Values& values, const Entry& entry)
 {
     const auto stage = stage_in(entry);
@@ -176,9 +202,11 @@ void follow(Values& values, AttemptRow attempt)
 std::optional<Change> follow(Values& values, const Entry& entry)
 {
     values.seq = std::max(values.seq, entry.seq);
-    const auto kind = kind_of(entry);
+    const auto kind = kind_of(entry.kind, entry.subject);
     if (!kind) return std::nullopt;
     switch (*kind) {
+    case Kind::Person: return follow_person(values, entry);
+    case Kind::Erased: return follow_erased(values, entry);
     case Kind::Pilot: {
         auto pilot = pilot_in(entry);
         if (!pilot) return std::nullopt;
@@ -210,7 +238,7 @@ std::optional<Change> follow(Values& values, const Entry& entry)
         return Change{Kind::Session, entry.subject, pilot};
     }
     case Kind::Attempt: {
-        auto attempt = attempt_in(entry);
+        auto attempt = attempt_row_in(entry);
         if (!attempt) return std::nullopt;
         const std::string pilot = attempt->pilot_id;
         follow(values, std::move(*attempt));
@@ -235,7 +263,8 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Plan:
     case Kind::Trial:
     case Kind::Handling:
-    case Kind::Blind: return follow_text(values, entry, *kind);
+    case Kind::Blind:
+    case Kind::HouseRule: return follow_text(values, entry, *kind);
     }
     return std::nullopt;
 }

@@ -38,6 +38,7 @@ struct PilotFile {
 struct Values {
     std::int64_t seq = 0; ///< of the newest entry that they follow
     std::map<std::string, PilotFile> pilots;
+    std::vector<PersonRow> people;                          ///< in the order in which they were added
     std::vector<ControllerRow> controllers;                 ///< in the order of their first use
     std::vector<CalibrationRow> calibrations;               ///< in time order
     std::map<std::string, SimulatorProfile> simulators;     ///< kept on the record

@@ -1,8 +1,10 @@
 #include "record/backup.h"
+#include "record/daily_copies.h"
 #include "record/database.h"
 #include "record/exchange.h"
 #include "record/projection.h"
 #include "record/schema.h"
+#include "record/seals.h"
 #include "school_place.h"
 
 #include <atomic>
@@ -85,7 +87,7 @@ bool has(const std::vector<std::string>& problems, const std::string& words)
 
 /// What a forger does who knows the chain: changes entries, hashes them anew, and makes the tables from them.
 template <class Change>
-void rehash_with(const std::filesystem::path& file, Change change, const StationKey* signed_by = nullptr)
+void rehash_with(const std::filesystem::path& file, Change change, const StationKey* signed_by = nullptr, bool remake = true)
 {
     const Database database(file, false);
     std::vector<Entry> entries;
@@ -105,7 +107,7 @@ void rehash_with(const std::filesystem::path& file, Change change, const Station
     }
     database.run(
         "CREATE TRIGGER entries_stay BEFORE UPDATE ON entries BEGIN SELECT RAISE(ABORT, 'entries are never changed'); END");
-    remake_tables(database, Record::schema_version);
+    if (remake) remake_tables(database, Record::schema_version);
 }
 
 } // namespace
@@ -129,7 +131,7 @@ TEST_CASE("what is written is there after opening again", "[record]")
     CHECK(school->sessions(school->pilots()[0].id)[0].active_s == 300);
     const VerifyReport report = school->record().verify();
     CHECK(report.problems.empty());
-    CHECK(report.entries == 8); // the station's key, pilot, controller, session, three attempts, session's end
+    CHECK(report.entries == 9); // the station's key, pilot, controller, session, what is shared, three attempts, session's end
 }
 
 TEST_CASE("an entry names the one before of the same kind and subject, and why", "[record]")
@@ -179,8 +181,8 @@ TEST_CASE("entries cannot be changed, and tampering past that is found", "[recor
     {
         const Database database(place.file, false);
         database.run("DROP TRIGGER entries_stay");
-        database.run("UPDATE entries SET body = replace(body, '71.0', '99.0') WHERE seq = 6");
-        CHECK(has(problems_of(place), "entry 6 (attempt) was changed after it was written"));
+        database.run("UPDATE entries SET body = replace(body, '71.0', '99.0') WHERE seq = 7");
+        CHECK(has(problems_of(place), "entry 7 (attempt) was changed after it was written"));
         CHECK(has(problems_of(place), "trigger 'entries_stay' is missing from the file"));
     }
     SECTION("an entry taken out of the middle")
@@ -239,12 +241,12 @@ TEST_CASE("forgery of the file is seen by verification, which trusts nothing in 
     SECTION("the chain hashed anew after a fail was turned into a pass")
     {
         rehash_with(place.file, [](Entry& e) {
-            if (e.seq == 5) e.body.replace(e.body.find("\"passed\":false"), 14, "\"passed\":true");
+            if (e.seq == 6) e.body.replace(e.body.find("\"passed\":false"), 14, "\"passed\":true");
         });
         const auto problems = problems_of(place);
         CHECK_FALSE(has(problems, "was changed after it was written")); // the hashes are as they should be
-        CHECK(has(problems, "entry 5 does not carry the signature of the station that it names"));
-        CHECK(has(problems, "entry 8 is not that of what this station saw last"));
+        CHECK(has(problems, "entry 6 does not carry the signature of the station that it names"));
+        CHECK(has(problems, "entry 9 is not that of what this station saw last"));
     }
     SECTION("the same, signed with another key")
     {
@@ -284,8 +286,8 @@ TEST_CASE("forgery of the file is seen by verification, which trusts nothing in 
         CHECK(verify_record(place.file, options)->problems.empty()); // the file itself cannot tell
         options.head = before;
         CHECK(has(verify_record(place.file, options)->problems,
-                  "the newest entries are missing: the given head has 8 entries, the file 6"));
-        CHECK(has(problems_of(place), "the newest entries are missing: what this station saw last has 8 entries, the file 6"));
+                  "the newest entries are missing: the given head has 9 entries, the file 6"));
+        CHECK(has(problems_of(place), "the newest entries are missing: what this station saw last has 9 entries, the file 6"));
         CHECK(has(place.record()->problems_at_opening(), "the newest entries are missing"));
     }
     SECTION("an older whole file put back")
@@ -321,6 +323,133 @@ TEST_CASE("forgery of the file is seen by verification, which trusts nothing in 
               ""}});
         CHECK(has(problems_of(place), "session s9: '../../passwd' names no stick recording of this record"));
     }
+}
+
+TEST_CASE("what many attempts share is an entry once, and is not another one", "[record]")
+{
+    Place place;
+    fill(*place.open());
+    const auto shared_entries = [&] {
+        std::vector<Entry> found;
+        for (const Entry& e : place.record()->entries_after(0))
+            if (e.kind == "shared") found.push_back(e);
+        return found;
+    };
+    REQUIRE(shared_entries().size() == 1);
+    CHECK(shared_entries()[0].body.find("Bounces") != std::string::npos);
+    CHECK(shared_entries()[0].subject == shared_name(shared_entries()[0].body));
+    fill(*place.open());
+    CHECK(shared_entries().size() == 1); // the same limits again, after another start
+    // Other limits under the name of these, in a chain that is right and signed.
+    const StationKey key = *StationKey::in(place.folder / "station");
+    rehash_with(
+        place.file,
+        [](Entry& e) {
+            if (e.kind == "shared") e.body.replace(e.body.find("\"pass\":1.0"), 10, "\"pass\":9.0");
+        },
+        &key, false);
+    CHECK(has(problems_of(place), "is not what it is named by"));
+}
+
+TEST_CASE("a pilot who is erased has no name in the file any more, and the chain holds", "[record]")
+{
+    Place place;
+    std::string pilot, other;
+    {
+        const auto school = place.open();
+        fill(*school);
+        pilot = school->pilots()[0].id;
+        other = school->add_pilot({"", "Wilf Dunnock"});
+        PilotRow renamed = *school->pilot(pilot);
+        renamed.name = "Iris Quayle-Marsh";
+        REQUIRE(school->edit_pilot(renamed));
+        const FlightLog log = shortLog(7);
+        JudgedAttempt a;
+        a.pilot_id = other, a.session_id = school->start_session(other, "Station 1 controller", "sq-01"),
+        a.drill_id = "lift-settle";
+        REQUIRE_FALSE(school->add_attempt(a, &log).empty());
+        CHECK_FALSE(school->erase_pilot(pilot, " "));
+        const auto erased = school->erase_pilot(pilot, "asked for it");
+        REQUIRE(erased);
+        CHECK(erased->find("in the clear") == std::string::npos);
+        CHECK_FALSE(school->undoable()); // an edit has the name
+        CHECK(school->pilots().size() == 1);
+        CHECK(school->archived_pilots().empty());
+        CHECK(school->file(pilot).row.name == "(erased)");
+        CHECK(school->attempts(pilot).size() == 3); // what they came to stays
+        CHECK_FALSE(school->flight_log(school->attempts(pilot)[0].log_hash));
+        CHECK(school->flight_log(school->attempts(other)[0].log_hash));
+        CHECK_FALSE(school->erase_pilot(pilot, "again"));
+    }
+    CHECK(problems_of(place).empty());
+    CHECK(place.open()->file(pilot).row.name == "(erased)");
+    CHECK(place.open()->pilots()[0].name == "Wilf Dunnock");
+    for (const char* beside : {"", "-wal"}) {
+        CHECK(bytes(place.file.string() + beside).find("Quayle") == std::string::npos); // not even in a page that is free
+        CHECK(bytes(place.file.string() + beside).find("Iris") == std::string::npos);
+    }
+    SECTION("a key that goes without a word is seen")
+    {
+        Database(place.file, false).run("DELETE FROM person_keys WHERE person = ?", other);
+        CHECK(has(problems_of(place), "the key to the name of " + other + " is missing, and no entry says that it was erased"));
+    }
+    SECTION("and a key that is another one")
+    {
+        Database(place.file, false).run("UPDATE person_keys SET key = ?", new_person_key());
+        CHECK(has(problems_of(place), "the table of pilots differs"));
+    }
+    SECTION("an export has the names that there are, and an import of it the same head")
+    {
+        REQUIRE(export_record(place.file, place.folder / "out"));
+        const auto imported = import_record(place.folder / "out", place.folder / "in" / "record.sqlite");
+        REQUIRE(imported);
+        CHECK(imported->problems.empty());
+        CHECK(imported->head == *head_of(place.file));
+        const Database read(place.folder / "in" / "record.sqlite", true);
+        CHECK(read.value("SELECT group_concat(name) FROM (SELECT name FROM pilots ORDER BY name)") == "(erased),Wilf Dunnock");
+    }
+}
+
+TEST_CASE("names stand sealed in entries, and a sealed name is nobody else's", "[record]")
+{
+    Place place;
+    const std::string pilot = place.open()->add_pilot({"", "Iris Quayle"});
+    const Database read(place.file, true);
+    const std::string body = read.value("SELECT body FROM entries WHERE kind = 'pilot'").toStdString();
+    CHECK(body.find("Iris") == std::string::npos);
+    CHECK(name_is_sealed(body));
+    const std::string key = read.value("SELECT key FROM person_keys").toStdString();
+    CHECK(with_open_name(body, key).find("Iris Quayle") != std::string::npos);
+    CHECK(with_open_name(body, new_person_key()).find("(erased)") != std::string::npos);
+    CHECK(with_open_name(body, "").find("(erased)") != std::string::npos);
+    CHECK(with_sealed_name(with_open_name(body, key), key) == body); // what is verified is made again
+    CHECK(with_open_name(R"j({"name":{"sealed":"no base 64"}})j", key) == R"j({"name":"(erased)"})j");
+    CHECK(with_open_name("[[[", key) == "[[[");
+}
+
+TEST_CASE("a copy is kept of each day, of the last fourteen", "[record]")
+{
+    Place place;
+    fill(*place.open());
+    for (int day = 1; day <= 16; ++day) {
+        const std::string date = "2031-02-" + std::string(day < 10 ? "0" : "") + std::to_string(day);
+        CHECK(*keep_copy_of_day(place.file, date, daily_copies_kept));
+        CHECK_FALSE(*keep_copy_of_day(place.file, date, daily_copies_kept));
+    }
+    const auto copies = copies_of_days(place.file);
+    REQUIRE(copies.size() == 14);
+    CHECK(copies.front().day == "2031-02-16");
+    CHECK(copies.back().day == "2031-02-03");
+    CHECK(copies.front().head == in_words(*head_of(place.file)));
+    const auto report = verify_record(copies.front().record);
+    REQUIRE(report);
+    CHECK(report->problems.empty()); // with its flight logs
+    CHECK(std::filesystem::status(copies.front().record).permissions() ==
+          (std::filesystem::perms::owner_read | std::filesystem::perms::owner_write));
+    // A record that is not right is not copied over the good ones.
+    Database(place.file, false).run("UPDATE attempts SET score = 100");
+    CHECK_FALSE(keep_copy_of_day(place.file, "2031-02-17", daily_copies_kept));
+    CHECK(copies_of_days(place.file).size() == 14);
 }
 
 TEST_CASE("time that runs backwards is said, by an entry of its own", "[record]")
@@ -611,7 +740,7 @@ TEST_CASE("an export is open, and an import of it is the same record", "[record]
         REQUIRE(at != std::string::npos);
         text.replace(at, 16, R"(\"passed\":true)");
         std::ofstream(folder / "record.json", std::ios::trunc) << text;
-        CHECK(import_record(folder, to).error().message.find("entry 5 is not as its hash says") != std::string::npos);
+        CHECK(import_record(folder, to).error().message.find("entry 6 is not as its hash says") != std::string::npos);
         CHECK_FALSE(std::filesystem::exists(to));
     }
 }

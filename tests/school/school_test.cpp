@@ -22,7 +22,7 @@ std::string told(const Values& v)
     for (const auto& [id, p] : v.pilots) {
         all +=
             "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());
-        for (const AttemptRow& a : p.attempts) all += "\n" + a.id + body_of(JudgedAttempt{a});
+        for (const AttemptRow& a : p.attempts) all += "\n" + a.id + draft_of(JudgedAttempt{a}).body;
         for (const AttemptFact& f : p.facts) all += " " + f.drill_id + std::to_string(f.day) + std::to_string(f.score);
         for (const SessionRow& s : p.sessions) all += "\n" + s.id + body_of(s);
         for (const auto& [item, tick] : p.kit_ticks) all += "\n" + item + std::to_string(tick.at) + std::to_string(tick.ticked);

@@ -213,7 +213,11 @@ void DrillsPage::bindKeys()
     connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
 }
 
-DrillsPage::~DrillsPage() { land(); }
+DrillsPage::~DrillsPage()
+{
+    journal_.reset(); // the flight under way is offered at the next start
+    land();
+}
 
 void DrillsPage::hideEvent(QHideEvent*)
 {
@@ -399,7 +403,13 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
     attempt_ = {};
     attempt_.pilot_id = station_.pilotId();
     attempt_.session_id = started->session_id;
+    journalled_at_s_ = 0;
     attempt_.flight = flight->flown_with;
+    if (wanted.purpose == TakeOff::Purpose::Drill && !d.sticks_only) {
+        attempt_.drill_id = d.id;
+        attempt_.mode = flight->setup.mode;
+        journal_ = school_.begin_journal(attempt_);
+    }
     timer_.start();
     return true;
 }
@@ -448,6 +458,7 @@ void DrillsPage::land()
     timer_.stop();
     view_->show(nullptr);
     loop_.reset();
+    if (journal_) std::exchange(journal_, nullptr)->over();
     station_.setArmed(false);
 }
 
@@ -482,6 +493,10 @@ void DrillsPage::follow()
     station_.setArmed(now.armed && !demonstration_ && !now.paused);
     if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
     const QString follows = followsInWords(now);
+    if (journal_ && now.time_s - journalled_at_s_ > journal_every_s) {
+        journalled_at_s_ = now.time_s;
+        journal_->add(loop_->take_new_rows());
+    }
     auto flown = loop_->take_result();
     if (!flown && !follows.isEmpty()) sentence_->setText(follows);
     if (!flown) return;
@@ -517,8 +532,8 @@ void DrillsPage::keepFlight(FlownDrill flown, Mode mode)
     row.shadowed = attempt_.shadowed;
     if (!flew.sticks_only) row.flight = attempt_.flight;
     shownDrill_ = flew.id;
-    shownAttempt_ =
-        school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), flew.demonstration);
+    shownAttempt_ = school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)),
+                                        flew.demonstration, std::move(journal_));
     if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
 }
 

@@ -100,6 +100,9 @@ private:
     std::string shownAttempt_, shownDrill_; ///< of the result that can be kept as a demonstration
     QCheckBox* day_;
     std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
+    std::unique_ptr<FlightJournal> journal_;           ///< of a drill under way
+    double journalled_at_s_ = 0;
+    static constexpr double journal_every_s = 0.5;
     std::unique_ptr<FlightLoop> loop_;
     JudgedAttempt attempt_; ///< what is known of the flight under way
     bool demonstration_ = false;

@@ -1,10 +1,12 @@
 #include "desk/shell/apron.h"
 
 #include "core/base/one_line.h"
+#include "desk/parts/buttons.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/trouble.h"
 #include "desk/words/attempt_words.h"
+#include "school/lock.h"
 #include "school/record_watch.h"
 #include "school/school.h"
 
@@ -65,8 +67,12 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     practice_->setObjectName(QStringLiteral("apronPractice"));
     practice_->setToolTip(
         tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
-    record_ = new QLabel;
-    record_->setObjectName(QStringLiteral("apronRecord"));
+    record_ = tabButton({}, "apronRecord", tr("All about the record: its state, copies, people, erasing"));
+    record_->setFlat(true);
+    connect(record_, &QPushButton::clicked, this, &Apron::recordAsked);
+    lock_ = tabButton({}, "apronLock", {});
+    lock_->hide();
+    connect(lock_, &QPushButton::clicked, this, &Apron::lockAsked);
     outside_ = new QPushButton(tr("Watch outside"));
     outside_->setObjectName(QStringLiteral("watchOutside"));
     outside_->setCheckable(true);
@@ -105,6 +111,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     layout->addStretch();
     layout->addWidget(record_);
     layout->addWidget(verified_);
+    layout->addWidget(lock_);
     layout->addWidget(undo_);
     layout->addWidget(night);
     connect(night, &QPushButton::clicked, this, &Apron::nightToggled);
@@ -128,6 +135,24 @@ void Apron::watch(RecordWatch& watch)
     connect(&watch, &RecordWatch::changed, this, &Apron::showVerified);
     connect(&watch, &QObject::destroyed, this, [this] { verified_->hide(); });
     showVerified();
+}
+
+void Apron::watch(Lock& lock)
+{
+    who_ = &lock;
+    connect(&lock, &Lock::changed, this, &Apron::showLock);
+    showLock();
+}
+
+/// Who has unlocked the station, or that it is locked; nothing where no lock is wanted.
+void Apron::showLock()
+{
+    const PersonRow* person = who_->unlocked_by();
+    lock_->setVisible(who_->in_use() || !who_->decided());
+    lock_->setText(person ? QString::fromStdString(person->name) : who_->in_use() ? tr("Locked") : tr("No lock"));
+    lock_->setToolTip(person           ? tr("Unlocked; a click or Ctrl+U locks it")
+                      : who_->in_use() ? tr("A coordinator or an instructor unlocks it, Ctrl+U")
+                                       : tr("Nobody has said yet who may do what"));
 }
 
 /// When the whole record was verified last, or how much was wrong; a click verifies it now, or says what.

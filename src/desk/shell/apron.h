@@ -6,6 +6,7 @@ class QLabel;
 class QPushButton;
 
 namespace bh {
+class Lock;
 class RecordWatch;
 class School;
 } // namespace bh
@@ -34,25 +35,31 @@ public:
     Apron(School& school, Station& station, const QString& recordName, QWidget* parent = nullptr);
     void say(const QString& sentence); ///< shown until the next one
     void watch(RecordWatch& watch);    ///< that looks after the record
+    void watch(Lock& lock);            ///< that says who is here
 
 Q_SIGNALS:
     void nightToggled();
+    void recordAsked(); ///< all about it
+    void lockAsked();   ///< to lock, to unlock, or to say who may
 
 private:
     void refresh();
     [[nodiscard]] QString recordInWords() const;
     void showVerified();
+    void showLock();
     School& school_;
     Station& station_;
     QString recordName_;
     QString sentence_;
     QLabel* controller_;
     QLabel* practice_;
-    QLabel* record_;
+    QPushButton* record_;
+    QPushButton* lock_;
     QPushButton* outside_;
     QPushButton* undo_;
     QPushButton* verified_;
     RecordWatch* watch_ = nullptr;
+    Lock* who_ = nullptr;
 };
 
 } // namespace bh::desk

@@ -5,6 +5,7 @@
 #include "desk/shell/one_window.h"
 #include "desk/shell/tour.h"
 #include "desk/shell/trouble.h"
+#include "record/daily_copies.h"
 #include "school/record_watch.h"
 #include "school/school.h"
 
@@ -18,6 +19,7 @@
 #include <chrono>
 #include <cstdio>
 #include <fstream>
+#include <sys/stat.h>
 #include <unistd.h>
 
 namespace {
@@ -159,7 +161,9 @@ int work(Asked& asked, const DataFolder& data)
     if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
     whole.read_logs_also_from = asked.options.read_logs_also_from;
     RecordWatch watch(asked.file, whole, [&station] { return station.practising(); });
+    if (asked.options.remember_heads && !asked.options.read_only) watch.keep_copies(daily_copies_kept);
     window.watch(watch);
+    if (!asked.measure && !asked.options.read_only) window.askWhatIsOpen();
     QApplication::processEvents();
     if (asked.measure) measureIdle(processAge_s());
     return QApplication::exec();
@@ -172,6 +176,7 @@ int main(int argc, char** argv)
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY") &&
         qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
+    ::umask(S_IRWXG | S_IRWXO); // what is written is its owner's
     desk::Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
     QApplication::setApplicationVersion(QStringLiteral("0.1.0"));

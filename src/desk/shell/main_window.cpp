@@ -10,10 +10,14 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/rates_page.h"
+#include "desk/record/cut_short_dialog.h"
+#include "desk/record/record_window.h"
+#include "desk/record/unlock_dialog.h"
 #include "desk/setup/setup_page.h"
 #include "desk/shell/apron.h"
 #include "desk/shell/line_up.h"
 #include "desk/shell/taxiway.h"
+#include "school/lock.h"
 #include "school/school.h"
 
 #include <QApplication>
@@ -21,6 +25,7 @@
 #include <QShortcut>
 #include <QStackedWidget>
 #include <algorithm>
+#include <cmath>
 
 namespace bh::desk {
 
@@ -83,6 +88,23 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
+    lock_ = new Lock(school_, this);
+    apron_->watch(*lock_);
+    connect(apron_, &Apron::recordAsked, this, [this] { showRecord(); });
+    connect(apron_, &Apron::lockAsked, this, &MainWindow::toggleLock);
+    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+U")), this), &QShortcut::activated, this, &MainWindow::toggleLock);
+    connect(&station_, &Station::pilotChosen, this, [this] { lock_->choose_pilot(station_.pilotId()); });
+    connect(&station_, &Station::sticksMoved, this, [this, at = Sticks()]() mutable {
+        constexpr double a_move = 0.05; // more than a stick that trembles
+        const Sticks now = station_.input().sticks();
+        if (std::max({std::abs(now.throttle - at.throttle), std::abs(now.roll - at.roll), std::abs(now.pitch - at.pitch),
+                      std::abs(now.yaw - at.yaw)}) < a_move)
+            return;
+        at = now;
+        lock_->touch();
+    });
+    lock_->choose_pilot(station_.pilotId());
+    qApp->installEventFilter(this);
     connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
     connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
     connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
@@ -103,7 +125,55 @@ void MainWindow::showPage(Page page)
     taxiway_->setCurrent(page);
 }
 
-void MainWindow::watch(RecordWatch& watch) { apron_->watch(watch); }
+void MainWindow::watch(RecordWatch& watch)
+{
+    recordWatch_ = &watch;
+    connect(&watch, &QObject::destroyed, this, [this] { recordWatch_ = nullptr; });
+    apron_->watch(watch);
+}
+
+void MainWindow::showRecord(bool people)
+{
+    auto* window = findChild<RecordWindow*>();
+    if (!window) {
+        window = new RecordWindow(school_, *lock_, recordWatch_, this);
+        window->setAttribute(Qt::WA_DeleteOnClose);
+    }
+    if (people) window->showSection(RecordWindow::People);
+    window->show();
+    window->raise();
+}
+
+void MainWindow::toggleLock()
+{
+    if (!lock_->in_use()) return showRecord(true);
+    if (lock_->unlocked_by()) return lock_->lock();
+    auto* dialog = new UnlockDialog(school_, *lock_, this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->show();
+}
+
+void MainWindow::askWhatIsOpen()
+{
+    if (!lock_->decided() && school_.pilots().empty()) showRecord(true);
+    auto flights = school_.cut_short();
+    if (flights.empty()) return;
+    auto* dialog = new CutShortDialog(school_, std::move(flights), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    dialog->show();
+}
+
+bool MainWindow::eventFilter(QObject*, QEvent* event)
+{
+    switch (event->type()) {
+    case QEvent::KeyPress:
+    case QEvent::MouseButtonPress:
+    case QEvent::MouseMove:
+    case QEvent::Wheel: lock_->touch(); break;
+    default: break;
+    }
+    return false;
+}
 
 void MainWindow::toggleNight()
 {

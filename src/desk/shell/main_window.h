@@ -7,8 +7,9 @@
 class QStackedWidget;
 
 namespace bh {
+class Lock;
 class RecordWatch;
-}
+} // namespace bh
 
 namespace bh::desk {
 
@@ -34,7 +35,10 @@ public:
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
-    void watch(RecordWatch& watch); ///< shows when the record was verified last, and what was wrong
+    void watch(RecordWatch& watch);       ///< shows when the record was verified last, and what was wrong
+    void showRecord(bool people = false); ///< all about the record; or who may do what
+    /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
+    void askWhatIsOpen();
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
     [[nodiscard]] RatesPage* ratesPage() { return rates_; }
@@ -42,6 +46,10 @@ public:
 
 public Q_SLOTS:
     void toggleNight();
+    void toggleLock();
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     void refreshMarks();
@@ -60,6 +68,8 @@ private:
     LogbookPage* logbook_;
     RatesPage* rates_;
     Apron* apron_;
+    Lock* lock_;
+    RecordWatch* recordWatch_ = nullptr;
 };
 
 } // namespace bh::desk

@@ -1,5 +1,7 @@
 #include "desk/shell/one_window.h"
 
+#include "files/file_text.h"
+
 #include <QCryptographicHash>
 #include <QLocalSocket>
 #include <QThread>
@@ -24,6 +26,7 @@ QString nameFor(const std::filesystem::path& record)
 OneWindow::OneWindow(const std::filesystem::path& record)
     : lock_(QString::fromStdString(record.string() + ".window")), name_(nameFor(record))
 {
+    if (record.has_parent_path()) static_cast<void>(make_own_folder(record.parent_path())); // at the first start of all
     lock_.setStaleLockTime(0); // held for as long as the program runs, however long
     connect(&server_, &QLocalServer::newConnection, this, [this] {
         while (QLocalSocket* other = server_.nextPendingConnection()) {

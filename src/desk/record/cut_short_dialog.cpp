@@ -1,0 +1,64 @@
+#include "desk/record/cut_short_dialog.h"
+
+#include "desk/parts/buttons.h"
+#include "desk/parts/part_title.h"
+#include "school/school.h"
+
+#include <QBoxLayout>
+#include <QDateTime>
+
+namespace bh::desk {
+
+CutShortDialog::CutShortDialog(School& school, std::vector<CutShort> flights, QWidget* parent)
+    : QDialog(parent), school_(school), flights_(std::move(flights)), open_(flights_.size())
+{
+    setObjectName(QStringLiteral("cutShort"));
+    setWindowTitle(tr("Blue Hangar: a flight was under way"));
+    resize(640, 0);
+    auto* layout = new QVBoxLayout(this);
+    layout->setSpacing(10);
+    layout->addWidget(partTitle(tr("The program ended while somebody flew")));
+    for (std::size_t i = 0; i < flights_.size(); ++i) add(layout, i);
+    auto* later = namedButton(tr("Later"), "cutShortLater", tr("Asked again at the next start"));
+    connect(later, &QPushButton::clicked, this, &QDialog::close);
+    layout->addWidget(later, 0, Qt::AlignRight);
+}
+
+void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
+{
+    const CutShort& flight = flights_[which];
+    const PilotRow* pilot = school_.pilot(flight.attempt.pilot_id);
+    const Drill* drill = school_.drill(flight.attempt.drill_id);
+    auto* words =
+        new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
+                       .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"),
+                            drill ? QString::fromStdString(drill->name) : QString::fromStdString(flight.attempt.drill_id),
+                            QDateTime::fromSecsSinceEpoch(flight.attempt.at).toString(QStringLiteral("d MMM HH:mm")))
+                       .arg(flight.log.duration_s(), 0, 'f', 0));
+    words->setWordWrap(true);
+    auto* keep = namedButton(tr("Keep it"), "cutShortKeep", tr("An attempt that ended early"));
+    auto* drop = namedButton(tr("Let it go"), "cutShortDrop", tr("It is deleted"));
+    auto* row = new QHBoxLayout;
+    row->addWidget(words, 1);
+    row->addWidget(keep);
+    row->addWidget(drop);
+    to->addLayout(row);
+    const auto done = [this, words, keep, drop](const QString& said) {
+        words->setText(said);
+        keep->hide();
+        drop->hide();
+        if (--open_ == 0) findChild<QPushButton*>(QStringLiteral("cutShortLater"))->setText(tr("Close"));
+    };
+    connect(keep, &QPushButton::clicked, this, [this, which, words, done] {
+        const auto kept = school_.keep_cut_short(flights_[which]);
+        if (!kept) return words->setText(tr("It cannot be kept: %1").arg(QString::fromStdString(kept.error().message)));
+        const AttemptRow* attempt = school_.attempt(*kept);
+        done(tr("Kept: %1 of 100.").arg(attempt ? attempt->score : 0, 0, 'f', 0));
+    });
+    connect(drop, &QPushButton::clicked, this, [this, which, done] {
+        forget(flights_[which]);
+        done(tr("Deleted."));
+    });
+}
+
+} // namespace bh::desk

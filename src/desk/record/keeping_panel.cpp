@@ -1,0 +1,117 @@
+#include "desk/record/keeping_panel.h"
+
+#include "desk/parts/buttons.h"
+#include "desk/parts/part_title.h"
+#include "desk/parts/tables.h"
+#include "school/lock.h"
+
+#include <QBoxLayout>
+#include <QDateTime>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QSpinBox>
+
+namespace bh::desk {
+
+KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidget(parent), school_(school)
+{
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addWidget(partTitle(tr("Pilots who have left")));
+    auto* row = new QHBoxLayout;
+    row->addWidget(new QLabel(tr("Names, flights and recordings are kept for")));
+    months_ = new QSpinBox;
+    months_->setObjectName(QStringLiteral("keepMonths"));
+    months_->setAccessibleName(tr("Months for which pilots who have left are kept"));
+    months_->setRange(1, 240);
+    months_->setSuffix(tr(" months"));
+    row->addWidget(months_);
+    row->addWidget(new QLabel(tr("after the last practice (house rule, 36 unless changed)")));
+    row->addStretch();
+    layout->addLayout(row);
+    state_ = new QLabel;
+    state_->setObjectName(QStringLiteral("keepingState"));
+    state_->setWordWrap(true);
+    layout->addWidget(state_);
+    archived_ = readingTable("archived", tr("Archived pilots"), {tr("Pilot"), tr("Last practised"), tr("Kept until")}, 0);
+    archived_->setSelectionMode(QAbstractItemView::SingleSelection);
+    archived_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    layout->addWidget(archived_, 1);
+    auto* about = new QLabel(tr("Erasing destroys the key to the pilot's name and deletes the flights and recordings. What the "
+                                "attempts came to stays without a name, and the record still verifies. It cannot be undone; "
+                                "copies and backups made before still have the name."));
+    about->setWordWrap(true);
+    layout->addWidget(about);
+    why_ = new QLineEdit;
+    why_->setObjectName(QStringLiteral("eraseWhy"));
+    why_->setPlaceholderText(tr("Why, without names: it stays on the record"));
+    erase_ = namedButton(tr("Erase …"), "erase", tr("The pilot who is chosen in the list"));
+    auto* act = new QHBoxLayout;
+    act->addWidget(why_, 1);
+    act->addWidget(erase_);
+    layout->addLayout(act);
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("keepingSaid"));
+    said_->setWordWrap(true);
+    layout->addWidget(said_);
+    connect(months_, &QSpinBox::editingFinished, this, [this] {
+        if (months_->value() != school_.keep_months()) school_.keep_house_rule("keep_months", std::to_string(months_->value()));
+        refresh(); // what may not be changed is as it was
+    });
+    connect(erase_, &QPushButton::clicked, this, &KeepingPanel::erase);
+    connect(archived_, &QTableWidget::itemSelectionChanged, this, [this] { erase_->setEnabled(!chosen().empty()); });
+    connect(&lock, &Lock::changed, this, &KeepingPanel::refresh);
+    connect(&school_, &School::changed, this, &KeepingPanel::refresh);
+    refresh();
+}
+
+std::string KeepingPanel::chosen() const
+{
+    const auto rows = archived_->selectionModel()->selectedRows();
+    return rows.isEmpty() ? "" : archived_->item(rows.front().row(), 0)->data(Qt::UserRole).toString().toStdString();
+}
+
+void KeepingPanel::refresh()
+{
+    const int months = school_.keep_months();
+    months_->setValue(months);
+    const auto archived = school_.archived_pilots();
+    const QDate today = QDateTime::fromSecsSinceEpoch(school_.now()).date();
+    int due = 0;
+    archived_->setRowCount(static_cast<int>(archived.size()));
+    for (int i = 0; i < archived_->rowCount(); ++i) {
+        const PilotRow& pilot = archived[static_cast<std::size_t>(i)];
+        const UnixTime at = school_.last_practised(pilot.id);
+        const QDate last = QDateTime::fromSecsSinceEpoch(at).date(), until = last.addMonths(months);
+        auto* name = new QTableWidgetItem(QString::fromStdString(pilot.name));
+        name->setData(Qt::UserRole, QString::fromStdString(pilot.id));
+        archived_->setItem(i, 0, name);
+        const auto day = [&](const QDate& d) { return at > 0 ? d.toString(QStringLiteral("d MMM yyyy")) : tr("never"); };
+        archived_->setItem(i, 1, new QTableWidgetItem(day(last)));
+        const bool over = at == 0 || until < today;
+        due += over;
+        archived_->setItem(i, 2, new QTableWidgetItem(over ? tr("over: to be erased") : day(until)));
+    }
+    state_->setText(archived.empty() ? tr("No pilot is archived. The line-up archives those who have left; they are seen nowhere "
+                                          "else from then on.")
+                    : due == 0       ? tr("Nobody has been away for longer.")
+                    : due == 1       ? tr("One of them has been away for longer and is to be erased.")
+                                     : tr("%1 of them have been away for longer and are to be erased.").arg(due));
+    erase_->setEnabled(!chosen().empty());
+}
+
+void KeepingPanel::erase()
+{
+    const std::string id = chosen();
+    if (why_->text().trimmed().isEmpty()) return said_->setText(tr("Say why first."));
+    const QString name = QString::fromStdString(school_.file(id).row.name);
+    if (QMessageBox::question(this, tr("Erase a pilot"), tr("Erase %1 for good? This cannot be undone.").arg(name)) !=
+        QMessageBox::Yes)
+        return;
+    const auto erased = school_.erase_pilot(id, why_->text().toStdString());
+    said_->setText(QString::fromStdString(erased ? *erased : erased.error().message));
+    if (erased) why_->clear();
+}
+
+} // namespace bh::desk

@@ -1,0 +1,41 @@
+#include "desk/record/record_window.h"
+
+#include "desk/parts/sections.h"
+#include "desk/record/keeping_panel.h"
+#include "desk/record/people_panel.h"
+#include "desk/record/state_panel.h"
+#include "school/lock.h"
+
+#include <QBoxLayout>
+#include <QPushButton>
+
+namespace bh::desk {
+
+RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidget* parent) : QDialog(parent)
+{
+    setObjectName(QStringLiteral("recordWindow"));
+    setWindowTitle(tr("Blue Hangar: the record"));
+    resize(820, 600);
+    sections_ = new Sections;
+    auto* top = new QHBoxLayout;
+    top->setSpacing(6);
+    top->addWidget(sections_->add(tr("State and copies"), QStringLiteral("sectionState"),
+                                  [&school, watch] { return new StatePanel(school, watch); }));
+    top->addWidget(sections_->add(tr("People"), QStringLiteral("sectionPeople"),
+                                  [&school, &lock] { return new PeoplePanel(school, lock); }));
+    top->addWidget(sections_->add(tr("Keeping and erasing"), QStringLiteral("sectionKeeping"),
+                                  [&school, &lock] { return new KeepingPanel(school, lock); }));
+    top->addStretch();
+    auto* close = new QPushButton(tr("Close"));
+    close->setObjectName(QStringLiteral("recordClose"));
+    connect(close, &QPushButton::clicked, this, &QDialog::close);
+    top->addWidget(close);
+    auto* layout = new QVBoxLayout(this);
+    layout->setSpacing(12);
+    layout->addLayout(top);
+    layout->addWidget(sections_, 1);
+}
+
+void RecordWindow::showSection(Section section) { sections_->choose(section); }
+
+} // namespace bh::desk

@@ -1,0 +1,172 @@
+#include "desk/record/state_panel.h"
+
+#include "core/base/one_line.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/part_title.h"
+#include "desk/parts/tables.h"
+#include "record/backup.h"
+#include "record/daily_copies.h"
+#include "record/exchange.h"
+#include "school/record_watch.h"
+#include "school/school.h"
+
+#include <QApplication>
+#include <QBoxLayout>
+#include <QClipboard>
+#include <QDateTime>
+#include <QFileDialog>
+#include <QMessageBox>
+
+namespace bh::desk {
+namespace {
+
+QString inWords(const VerifyReport& report)
+{
+    const auto problems = static_cast<int>(report.problems.size());
+    if (problems == 0) return QObject::tr("%1 entries, nothing wrong").arg(report.entries);
+    return QObject::tr("%1 entries, %2 wrong, the first: %3")
+        .arg(report.entries)
+        .arg(problems)
+        .arg(QString::fromStdString(one_line(report.problems.front())));
+}
+
+/// A pause in which nothing can be clicked, and the pointer says so.
+template <class Does>
+auto whileWaiting(Does does)
+{
+    QApplication::setOverrideCursor(Qt::WaitCursor);
+    auto done = does();
+    QApplication::restoreOverrideCursor();
+    return done;
+}
+
+} // namespace
+
+StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QWidget(parent), school_(school), watch_(watch)
+{
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(10);
+    layout->addWidget(partTitle(tr("The record")));
+    facts_ = new QLabel;
+    facts_->setObjectName(QStringLiteral("recordFacts"));
+    facts_->setWordWrap(true);
+    facts_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
+    layout->addWidget(facts_);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    auto* head = namedButton(tr("Copy the head"), "recordCopyHead",
+                             tr("How many entries there are and the hash of the newest: written down elsewhere, it proves later "
+                                "that nothing was taken away or changed"));
+    auto* verify = namedButton(tr("Verify now"), "recordVerify", tr("Checks every entry, every table and every file beside it"));
+    auto* backup = namedButton(tr("Back up …"), "recordBackup", tr("Everything in one file, verified after writing"));
+    auto* restored = namedButton(tr("Restore …"), "recordRestore", tr("Puts a backup into a new place; this record stays"));
+    auto* whole = namedButton(tr("Export …"), "recordExport", tr("Everything in open formats (JSON, CSV), in a folder"));
+    for (QPushButton* b : {head, verify, backup, restored, whole}) row->addWidget(b);
+    row->addStretch();
+    layout->addLayout(row);
+    verify->setEnabled(watch_);
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("recordSaid"));
+    said_->setWordWrap(true);
+    layout->addWidget(said_);
+    layout->addWidget(partTitle(tr("Daily copies")));
+    auto* about =
+        new QLabel(tr("One for each day on which the record was in use, made once it has been verified; the last %1 are "
+                      "kept, beside the record. They help against a mistake, not against a lost disk: for that, back "
+                      "up to another one.")
+                       .arg(daily_copies_kept));
+    about->setWordWrap(true);
+    layout->addWidget(about);
+    copies_ = readingTable("recordCopies", tr("Daily copies"), {tr("Day"), tr("Last good head"), tr("File")}, 2);
+    layout->addWidget(copies_, 1);
+    connect(head, &QPushButton::clicked, this, [this] {
+        QApplication::clipboard()->setText(QString::fromStdString(in_words(school_.record().head())));
+        say(tr("Copied. Keep it where nobody can change it along with the record."));
+    });
+    connect(verify, &QPushButton::clicked, this, [this] { watch_->verify_now(); });
+    connect(backup, &QPushButton::clicked, this, &StatePanel::backUp);
+    connect(restored, &QPushButton::clicked, this, &StatePanel::restoreBackup);
+    connect(whole, &QPushButton::clicked, this, &StatePanel::exportWhole);
+    connect(&school_, &School::changed, this, &StatePanel::refresh);
+    if (watch_) connect(watch_, &RecordWatch::changed, this, &StatePanel::refresh);
+    refresh();
+}
+
+void StatePanel::say(const QString& words) { said_->setText(words); }
+
+void StatePanel::refresh()
+{
+    const Head head = school_.record().head();
+    QStringList facts{school_.file_name(),
+                      tr("%1 entries; head %2 …").arg(head.count).arg(QString::fromStdString(head.hash).left(16))};
+    if (!watch_)
+        facts << tr("Nobody verifies this one: it is thrown away.");
+    else if (watch_->running())
+        facts << tr("Being verified …");
+    else if (watch_->report())
+        facts << tr("Verified %1: %2")
+                     .arg(QDateTime::fromSecsSinceEpoch(watch_->verified_at()).toString(QStringLiteral("d MMM HH:mm")),
+                          inWords(*watch_->report()));
+    else
+        facts << tr("Not verified since the start; that is done by itself when nobody flies.");
+    if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
+    facts_->setText(facts.join(QLatin1Char('\n')));
+    const auto copies = copies_of_days(school_.record().file());
+    copies_->setRowCount(static_cast<int>(copies.size()));
+    for (int i = 0; i < copies_->rowCount(); ++i) {
+        const DailyCopy& copy = copies[static_cast<std::size_t>(i)];
+        copies_->setItem(i, 0, new QTableWidgetItem(QString::fromStdString(copy.day)));
+        const QString words = QString::fromStdString(copy.head);
+        copies_->setItem(i, 1, new QTableWidgetItem(words.left(words.indexOf(QLatin1Char(':')) + 9) + QStringLiteral(" …")));
+        copies_->setItem(i, 2, new QTableWidgetItem(QString::fromStdString(copy.record.string())));
+    }
+}
+
+bool StatePanel::mayLeave()
+{
+    const VerifyReport report = whileWaiting([this] { return school_.record().verify(); });
+    if (report.problems.empty()) return true;
+    return QMessageBox::question(this, tr("The record is not as it was written"),
+                                 tr("%1.\nGo on with it as it is?").arg(inWords(report))) == QMessageBox::Yes;
+}
+
+void StatePanel::backUp()
+{
+    const QString to = QFileDialog::getSaveFileName(
+        this, tr("Backup to write"),
+        QStringLiteral("record-%1.tar.gz").arg(QDateTime::fromSecsSinceEpoch(school_.now()).toString("yyyy-MM-dd")),
+        tr("Backups (*.tar.gz)"), nullptr, QFileDialog::DontConfirmOverwrite);
+    if (to.isEmpty()) return;
+    school_.finish_keeping();
+    const auto report = whileWaiting(
+        [&] { return back_up(school_.record().file(), to.toStdString(), school_.record().attachments().second_folder()); });
+    say(report ? tr("Backed up to %1, read back: %2.").arg(to, inWords(*report))
+               : QString::fromStdString(report.error().message));
+}
+
+void StatePanel::restoreBackup()
+{
+    const QString from =
+        QFileDialog::getOpenFileName(this, tr("Backup to restore"), {}, tr("Backups (*.tar.gz *.gz);;All files (*)"));
+    if (from.isEmpty()) return;
+    const QString to = QFileDialog::getSaveFileName(this, tr("Where to put the record"), QStringLiteral("record.sqlite"));
+    if (to.isEmpty()) return;
+    const auto report = whileWaiting([&] { return restore(from.toStdString(), to.toStdString()); });
+    say(report ? tr("Restored to %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
+               : QString::fromStdString(report.error().message));
+}
+
+void StatePanel::exportWhole()
+{
+    if (!mayLeave()) return;
+    const QString to = QFileDialog::getSaveFileName(this, tr("Folder to make"), QStringLiteral("record-export"));
+    if (to.isEmpty()) return;
+    school_.finish_keeping();
+    const auto head = whileWaiting(
+        [&] { return export_record(school_.record().file(), to.toStdString(), school_.record().attachments().second_folder()); });
+    say(head ? tr("Exported to %1; its head is %2.").arg(to, QString::fromStdString(in_words(*head)))
+             : QString::fromStdString(head.error().message));
+}
+
+} // namespace bh::desk

@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QWidget>
+
+class QLabel;
+class QTableWidget;
+
+namespace bh {
+class RecordWatch;
+class School;
+} // namespace bh
+
+namespace bh::desk {
+
+/// Where the record lies, what its head is, when it was verified, and its copies: made, put back, handed out.
+class StatePanel : public QWidget {
+    Q_OBJECT
+public:
+    StatePanel(School& school, RecordWatch* watch, QWidget* parent = nullptr);
+
+private:
+    void refresh();
+    void backUp();
+    void restoreBackup();
+    void exportWhole();
+    void say(const QString& words);
+    /// Verifies the record first, and asks where something is wrong with it.
+    [[nodiscard]] bool mayLeave();
+    School& school_;
+    RecordWatch* watch_;
+    QLabel* facts_;
+    QLabel* said_;
+    QTableWidget* copies_;
+};
+
+} // namespace bh::desk

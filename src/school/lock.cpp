@@ -1,0 +1,131 @@
+#include "school/lock.h"
+
+#include "core/base/one_line.h"
+#include "record/passphrase.h"
+
+#include <QThread>
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+Result<void> good_passphrase(const std::string& passphrase)
+{
+    if (QString::fromStdString(passphrase).size() < static_cast<qsizetype>(shortest_passphrase))
+        return bad_input("a passphrase has at least " + std::to_string(shortest_passphrase) + " letters; three words are better");
+    return {};
+}
+
+} // namespace
+
+Lock::Lock(School& school, QObject* parent) : QObject(parent), school_(school)
+{
+    idle_.setObjectName(QStringLiteral("idle"));
+    idle_.setSingleShot(true);
+    idle_.setInterval(locks_after_ms);
+    connect(&idle_, &QTimer::timeout, this, &Lock::lock);
+    connect(&school, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Person, Kind::HouseRule})) act();
+    });
+    act();
+}
+
+bool Lock::in_use() const
+{
+    const auto& people = school_.people();
+    return std::any_of(people.begin(), people.end(),
+                       [](const PersonRow& p) { return p.active && p.role == Role::Coordinator && !p.passphrase.empty(); });
+}
+
+const PersonRow* Lock::unlocked_by() const
+{
+    const PersonRow* person = school_.person(unlocked_by_);
+    return person && person->active ? person : nullptr;
+}
+
+Result<void> Lock::unlock(const std::string& person_id, const std::string& passphrase)
+{
+    constexpr int free_tries = 3;
+    const PersonRow* person = school_.person(person_id);
+    if (!person || !person->active) return bad_input("choose who unlocks");
+    if (wrong_ >= free_tries) QThread::sleep(static_cast<unsigned long>(std::min(8, wrong_ - free_tries + 1)));
+    if (!is_passphrase(passphrase, person->passphrase)) {
+        ++wrong_;
+        return bad_input("this is not the passphrase of " + person->name);
+    }
+    wrong_ = 0;
+    unlocked_by_ = person_id;
+    idle_.start();
+    act();
+    return {};
+}
+
+void Lock::lock()
+{
+    unlocked_by_.clear();
+    idle_.stop();
+    act();
+}
+
+void Lock::choose_pilot(const std::string& pilot_id)
+{
+    pilot_id_ = pilot_id;
+    act();
+}
+
+void Lock::act()
+{
+    if (!in_use())
+        school_.act_as("coordinator", Role::Coordinator);
+    else if (const PersonRow* person = unlocked_by())
+        school_.act_as(person->id, person->role);
+    else
+        school_.act_as(pilot_id_.empty() ? "station" : pilot_id_, pilot_id_.empty() ? Role::Station : Role::Pilot);
+    Q_EMIT changed();
+}
+
+Result<void> Lock::keep(PersonRow person, const std::string& why)
+{
+    person.name = one_line(QString::fromStdString(person.name).simplified().toStdString());
+    if (person.name.empty()) return bad_input("a name is missing");
+    return school_.keep_person(person, why);
+}
+
+Result<std::string> Lock::add_person(const std::string& name, Role role, const std::string& passphrase)
+{
+    if (const auto good = good_passphrase(passphrase); !good) return tl::unexpected(good.error());
+    if (!in_use() && role != Role::Coordinator) return bad_input("the first one has to be a coordinator");
+    const bool first = !in_use();
+    const PersonRow person{school_.record().new_id(), name, role, kept_of_passphrase(passphrase), true};
+    if (const auto kept = keep(person, "added"); !kept) return tl::unexpected(kept.error());
+    if (first) unlocked_by_ = person.id, idle_.start();
+    act();
+    return person.id;
+}
+
+Result<void> Lock::change_passphrase(const std::string& person_id, const std::string& passphrase)
+{
+    const PersonRow* person = school_.person(person_id);
+    if (!person) return bad_input("there is nobody of that name");
+    if (const auto good = good_passphrase(passphrase); !good) return good;
+    PersonRow changed = *person;
+    changed.passphrase = kept_of_passphrase(passphrase);
+    return keep(std::move(changed), "passphrase changed");
+}
+
+Result<void> Lock::retire(const std::string& person_id)
+{
+    const PersonRow* person = school_.person(person_id);
+    if (!person) return bad_input("there is nobody of that name");
+    const auto& people = school_.people();
+    const bool another = std::any_of(people.begin(), people.end(), [&](const PersonRow& p) {
+        return p.id != person_id && p.active && p.role == Role::Coordinator;
+    });
+    if (!another) return bad_input(person->name + " is the only coordinator; add another one first");
+    PersonRow retired = *person;
+    retired.active = false;
+    retired.passphrase.clear();
+    return keep(std::move(retired), "may no longer unlock");
+}
+
+} // namespace bh

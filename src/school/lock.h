@@ -1,0 +1,54 @@
+#pragma once
+
+#include "school/school.h"
+
+#include <QObject>
+#include <QTimer>
+#include <optional>
+#include <string>
+
+namespace bh {
+
+/// Who is at this station. Coordinators and instructors unlock it with a passphrase; while it is locked it is the chosen pilot's,
+/// or nobody's. When nothing has been touched for a while it locks itself. A school that wants no passphrases has none, and then
+/// whoever is here is its coordinator.
+class Lock : public QObject {
+    Q_OBJECT
+public:
+    explicit Lock(School& school, QObject* parent = nullptr);
+
+    /// The school has said how it wants it: people with passphrases, or none at all.
+    [[nodiscard]] bool decided() const { return in_use() || school_.wants_no_passphrases(); }
+    /// There is a coordinator with a passphrase, so that things can be refused and that one can do them.
+    [[nodiscard]] bool in_use() const;
+    [[nodiscard]] const PersonRow* unlocked_by() const; ///< null: locked, or not in use
+    /// An error says what was wrong. After three wrong passphrases the answer takes longer each time (house).
+    Result<void> unlock(const std::string& person_id, const std::string& passphrase);
+    void lock();
+    /// Whose the station is while it is locked.
+    void choose_pilot(const std::string& pilot_id);
+    /// Somebody is here: the mouse, the keyboard or the sticks moved.
+    void touch() { idle_.start(); }
+
+    /// A coordinator or instructor, with a passphrase; the first must be a coordinator. Returns the id.
+    Result<std::string> add_person(const std::string& name, Role role, const std::string& passphrase);
+    Result<void> change_passphrase(const std::string& person_id, const std::string& passphrase);
+    /// May no longer unlock. The last coordinator stays.
+    Result<void> retire(const std::string& person_id);
+
+    static constexpr int locks_after_ms = 10 * 60 * 1000; ///< house, no source
+
+Q_SIGNALS:
+    void changed();
+
+private:
+    void act();
+    [[nodiscard]] Result<void> keep(PersonRow person, const std::string& why);
+
+    School& school_;
+    std::string unlocked_by_, pilot_id_;
+    QTimer idle_{this};
+    int wrong_ = 0; ///< passphrases, one after the other
+};
+
+} // namespace bh

@@ -1,0 +1,70 @@
+#include "school/rights.h"
+
+namespace bh {
+
+const std::vector<Right>& rights()
+{
+    using enum Act;
+    static const std::vector<Right> all{
+        {Fly, "flying and logging practice", Role::Station},
+        {CheckKit, "ticking the kit and calibrating a controller", Role::Station},
+        {Rate, "rating how rates handle", Role::Station},
+        {ScoreByEye, "scoring by eye", Role::Instructor},
+        {SetUp, "changing what a pilot practises on", Role::Instructor},
+        {EditPilots, "adding and changing pilots", Role::Instructor},
+        {KeepMachines, "changing simulators and aircraft", Role::Instructor},
+        {Demonstrate, "keeping a demonstration", Role::Instructor},
+        {OpenStages, "opening a stage by hand", Role::Instructor},
+        {Correct, "correcting what was logged", Role::Instructor},
+        {EditLadder, "changing drills and curricula", Role::Coordinator},
+        {HouseRules, "changing a rule of the house", Role::Coordinator},
+        {KeepPeople, "saying who may do what", Role::Coordinator},
+    };
+    return all;
+}
+
+const Right& right_to(Act act) { return rights()[static_cast<std::size_t>(act)]; }
+
+Act act_of(Kind kind)
+{
+    switch (kind) {
+    case Kind::Controller:
+    case Kind::Calibration:
+    case Kind::Verification:
+    case Kind::KitTick:
+    case Kind::GripRound: return Act::CheckKit;
+    case Kind::Session:
+    case Kind::Attempt: return Act::Fly;
+    case Kind::Handling:
+    case Kind::Blind: return Act::Rate;
+    case Kind::Setup:
+    case Kind::Match:
+    case Kind::Plan:
+    case Kind::Trial: return Act::SetUp;
+    case Kind::Pilot: return Act::EditPilots;
+    case Kind::Simulator:
+    case Kind::Aircraft:
+    case Kind::Rates: return Act::KeepMachines;
+    case Kind::Demonstration: return Act::Demonstrate;
+    case Kind::Stage: return Act::OpenStages;
+    case Kind::Drill:
+    case Kind::Curriculum: return Act::EditLadder;
+    case Kind::HouseRule: return Act::HouseRules;
+    case Kind::Person:
+    case Kind::Erased: return Act::KeepPeople;
+    }
+    return Act::KeepPeople;
+}
+
+std::string_view who_may(Role least)
+{
+    switch (least) {
+    case Role::Station: return "needs nobody's leave";
+    case Role::Pilot: return "needs a pilot to be chosen";
+    case Role::Instructor: return "needs an instructor or a coordinator";
+    case Role::Coordinator: return "needs a coordinator";
+    }
+    return "";
+}
+
+} // namespace bh

@@ -1,0 +1,181 @@
+// The record's own window: copies, people, erasing; the lock; and flights that were cut short.
+#include "desk/drills/drills_page.h"
+#include "desk/record/record_window.h"
+#include "desk_fixture.h"
+#include "flying.h"
+#include "record/daily_copies.h"
+#include "school/lock.h"
+#include "school/record_watch.h"
+
+#include <QComboBox>
+#include <QDateTime>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QTableWidget>
+#include <QTimer>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+template <class Widget = QPushButton>
+Widget* in(const QWidget* window, const char* name)
+{
+    auto* widget = window->findChild<Widget*>(QLatin1String(name));
+    CAPTURE(name);
+    REQUIRE(widget);
+    return widget;
+}
+
+void press(const QWidget* window, const char* name) { QTest::mouseClick(in(window, name), Qt::LeftButton); }
+void type(const QWidget* window, const char* name, const char* words)
+{
+    in<QLineEdit>(window, name)->setText(QString::fromUtf8(words));
+}
+
+/// Answers the next question with a button.
+void answer(QMessageBox::StandardButton with)
+{
+    QTimer::singleShot(100, [with] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        REQUIRE(box);
+        QTest::mouseClick(box->button(with), Qt::LeftButton);
+    });
+}
+
+} // namespace
+
+TEST_CASE("a first start asks once who may do what; a minute later a passphrase guards the rest", "[desk][lock]")
+{
+    Desk desk;
+    CHECK(desk.text("apronLock") == "No lock");
+    desk.window->askWhatIsOpen();
+    auto* window = desk.find<RecordWindow>("recordWindow");
+    type(window, "personName", "Edda Marl");
+    type(window, "personPassphrase", "three salt herons");
+    type(window, "personPassphraseAgain", "three salt heron");
+    press(window, "personAdd");
+    CHECK(in<QLabel>(window, "peopleSaid")->text().contains("not the same"));
+    type(window, "personPassphraseAgain", "three salt herons");
+    press(window, "personAdd");
+    CHECK(in<QTableWidget>(window, "people")->item(0, 0)->text() == "Edda Marl");
+    CHECK(in<QTableWidget>(window, "rights")->rowCount() == static_cast<int>(rights().size()));
+    CHECK(desk.text("apronLock") == "Edda Marl"); // who has set it up has unlocked it
+    press(window, "recordClose");
+    const std::string pilot = desk.school->add_pilot({"", "Iris Quayle"});
+    press(desk.window.get(), "apronLock");
+    CHECK(desk.text("apronLock") == "Locked");
+    CHECK(desk.school->add_pilot({"", "Somebody"}).empty());
+    CHECK(desk.text("apronRecord").contains("adding and changing pilots needs an instructor or a coordinator"));
+    QTest::keyClick(desk.window.get(), Qt::Key_U, Qt::ControlModifier);
+    auto* unlock = desk.find<QDialog>("unlock");
+    type(unlock, "unlockPassphrase", "wrong");
+    press(unlock, "unlockNow");
+    CHECK(in<QLabel>(unlock, "unlockSaid")->text().contains("not the passphrase of Edda Marl"));
+    type(unlock, "unlockPassphrase", "three salt herons");
+    press(unlock, "unlockNow");
+    CHECK(desk.text("apronLock") == "Edda Marl");
+    CHECK_FALSE(desk.school->add_pilot({"", "Wilf Dunnock"}).empty());
+    // It does not ask again.
+    desk.close();
+    desk.open();
+    desk.window->askWhatIsOpen();
+    CHECK_FALSE(desk.window->findChild<RecordWindow*>());
+    CHECK(desk.text("apronLock") == "Locked");
+}
+
+TEST_CASE("a school that wants no passphrases says so once", "[desk][lock]")
+{
+    Desk desk;
+    desk.window->askWhatIsOpen();
+    press(desk.find<RecordWindow>("recordWindow"), "personNone");
+    CHECK_FALSE(desk.find<QPushButton>("apronLock")->isVisible());
+    desk.close();
+    desk.open();
+    desk.window->askWhatIsOpen();
+    CHECK_FALSE(desk.window->findChild<RecordWindow*>());
+    CHECK_FALSE(desk.find<QPushButton>("apronLock")->isVisible());
+    CHECK_FALSE(desk.school->add_pilot({"", "Iris Quayle"}).empty());
+}
+
+TEST_CASE("the record's window tells its state; a good record is copied once a day", "[desk][record]")
+{
+    Desk desk;
+    desk.school->add_pilot({"", "Iris Quayle"});
+    VerifyOptions options;
+    options.station_folder = desk.file.parent_path() / "station";
+    RecordWatch watch(desk.file, options, [] { return true; });
+    watch.keep_copies(daily_copies_kept);
+    desk.window->watch(watch);
+    press(desk.window.get(), "apronRecord");
+    auto* window = desk.find<RecordWindow>("recordWindow");
+    CHECK(in<QLabel>(window, "recordFacts")->text().contains("Not verified since the start"));
+    press(window, "recordVerify");
+    REQUIRE(desk.waitFor([&] { return watch.report().has_value(); }));
+    CHECK(in<QLabel>(window, "recordFacts")->text().contains("nothing wrong"));
+    auto* copies = in<QTableWidget>(window, "recordCopies");
+    REQUIRE(copies->rowCount() == 1);
+    CHECK(copies->item(0, 0)->text() == QDate::currentDate().toString(Qt::ISODate));
+    CHECK(std::filesystem::exists(copies->item(0, 2)->text().toStdString()));
+    press(window, "recordCopyHead");
+    CHECK(QApplication::clipboard()->text().toStdString() == in_words(desk.school->record().head()));
+    press(window, "recordVerify");
+    REQUIRE(desk.waitFor([&] { return !watch.running(); }));
+    CHECK(copies_of_days(desk.file).size() == 1);
+}
+
+TEST_CASE("a pilot who has left is erased after a question, and is seen nowhere any more", "[desk][record]")
+{
+    Desk desk;
+    PilotRow left{"", "Iris Quayle"};
+    left.archived = true;
+    const std::string pilot = desk.school->add_pilot(left);
+    press(desk.window.get(), "apronRecord");
+    auto* window = desk.find<RecordWindow>("recordWindow");
+    press(window, "sectionKeeping");
+    auto* archived = in<QTableWidget>(window, "archived");
+    REQUIRE(archived->rowCount() == 1);
+    CHECK(archived->item(0, 2)->text() == "over: to be erased"); // never practised
+    CHECK_FALSE(in(window, "erase")->isEnabled());
+    archived->selectRow(0);
+    press(window, "erase");
+    CHECK(in<QLabel>(window, "keepingSaid")->text() == "Say why first.");
+    type(window, "eraseWhy", "asked for it");
+    answer(QMessageBox::No);
+    press(window, "erase");
+    CHECK(desk.school->file(pilot).row.name == "Iris Quayle");
+    answer(QMessageBox::Yes);
+    press(window, "erase");
+    CHECK(archived->rowCount() == 0);
+    CHECK(desk.school->file(pilot).row.name == "(erased)");
+    CHECK(in<QLabel>(window, "keepingSaid")->text().contains("Copies and backups"));
+    CHECK(desk.school->record().verify().problems.empty());
+}
+
+TEST_CASE("a flight under way when the program ends is offered at the next start, and scored as far as it went",
+          "[desk][journal]")
+{
+    Flying f;
+    f.takeOff();
+    f.sticks().set(Function::Throttle, 0.45);
+    const std::filesystem::path folder = f.desk.file.string() + ".under-way";
+    const auto written = [&] {
+        std::uintmax_t bytes = 0;
+        for (const auto& entry : std::filesystem::directory_iterator(folder)) bytes += entry.file_size();
+        return bytes;
+    };
+    REQUIRE(f.desk.waitFor([&] { return f.now().time_s > 2.2; }, 8000));
+    CHECK(written() > 40'000); // a second at 250 rows is some 25 kB
+    f.desk.close();
+    f.desk.open();
+    f.desk.window->askWhatIsOpen();
+    auto* dialog = f.desk.find<QDialog>("cutShort");
+    press(dialog, "cutShortKeep");
+    REQUIRE(f.desk.keptAttempts().size() == 1);
+    const AttemptRow& kept = f.desk.keptAttempts()[0];
+    CHECK_FALSE(kept.passed);
+    CHECK(f.desk.school->flight_log(kept.log_hash)->duration_s() > 1.2); // no more than a second is missing
+    CHECK(f.desk.school->cut_short().empty());
+    CHECK(in(dialog, "cutShortLater")->text() == "Close");
+}
