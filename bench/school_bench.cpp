@@ -120,6 +120,32 @@ double until_shown_ms(const std::function<void()>& does)
     });
 }
 
+/// The window on a record of very many pilots, from opening the file until every page has been shown.
+void open_many_pilots(const std::filesystem::path& file)
+{
+    constexpr int many = 10'000;
+    if (!std::filesystem::exists(file)) {
+        const auto record = must(Record::open(file, of_the_day()));
+        std::vector<Draft> drafts;
+        for (int p = 0; p < many; ++p) {
+            PilotRow pilot;
+            pilot.name = "Pilot " + std::to_string(p + 1);
+            drafts.push_back({"pilot", "pilot-" + std::to_string(p), body_of(pilot), ""});
+        }
+        record->append(drafts);
+    }
+    std::unique_ptr<School> school;
+    const double record_ms =
+        ms_of([&] { school = std::make_unique<School>(must(Record::open(file, of_the_day())), DataFolder(BH_DATA)); });
+    const double window_ms = ms_of([&] {
+        desk::Station station(*school);
+        desk::MainWindow window(*school, station, "Bench");
+        window.show();
+        QApplication::processEvents();
+    });
+    std::printf("%d pilots: opening the record %.0f ms, its window until it shows %.0f ms\n", many, record_ms, window_ms);
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -191,6 +217,7 @@ int main(int argc, char** argv)
             name, median(kept_ms), *std::max_element(kept_ms.begin(), kept_ms.end()),
             *std::max_element(still_ms.begin(), still_ms.end()));
     }
+    open_many_pilots(folder / "many.sqlite");
     if (!kept) std::filesystem::remove_all(folder);
     return 0;
 }

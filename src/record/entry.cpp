@@ -2,11 +2,12 @@
 
 #include "core/base/one_line.h"
 
-#include <QCryptographicHash>
 #include <algorithm>
+#include <array>
 #include <charconv>
 #include <cstdio>
 #include <nlohmann/json.hpp>
+#include <sodium.h>
 
 namespace bh {
 
@@ -42,10 +43,10 @@ void append_json(std::string& to, std::string_view text)
 
 std::string sha256_hex(std::string_view text)
 {
-    return QCryptographicHash::hash(QByteArray::fromRawData(text.data(), static_cast<qsizetype>(text.size())),
-                                    QCryptographicHash::Sha256)
-        .toHex()
-        .toStdString();
+    std::array<unsigned char, crypto_hash_sha256_BYTES> hash{};
+    crypto_hash_sha256(hash.data(), reinterpret_cast<const unsigned char*>(text.data()), text.size());
+    std::array<char, 2 * crypto_hash_sha256_BYTES + 1> hex{};
+    return sodium_bin2hex(hex.data(), hex.size(), hash.data(), hash.size());
 }
 
 } // namespace

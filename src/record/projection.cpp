@@ -9,6 +9,7 @@
 #include <QSqlRecord>
 #include <array>
 #include <nlohmann/json.hpp>
+#include <unordered_map>
 
 namespace bh {
 namespace {
@@ -134,7 +135,7 @@ void apply_ladder(const Database& db, const Entry& e, const Json& b)
 
 Entry entry_from(const QSqlQuery& row)
 {
-    const auto text = [&row](int column) { return row.value(column).toString().toStdString(); };
+    const auto text = [&row](int column) { return row.value(column).toByteArray().toStdString(); }; // UTF-8, also of a text
     return {row.value(0).toLongLong(),
             row.value(1).toLongLong(),
             text(2),
@@ -148,12 +149,29 @@ Entry entry_from(const QSqlQuery& row)
             row.record().count() > 10 ? text(10) : std::string()};
 }
 
-std::string body_to_read(const Database& db, const Entry& e)
+PersonKeys person_keys_in(const Database& db)
+{
+    return [&db](const std::string& person) {
+        QSqlQuery key = db.run("SELECT key FROM person_keys WHERE person = ?", person);
+        return key.next() ? key.value(0).toString().toStdString() : std::string();
+    };
+}
+
+PersonKeys all_person_keys_in(const Database& db)
+{
+    std::unordered_map<std::string, std::string> keys;
+    QSqlQuery rows = db.run("SELECT person, key FROM person_keys");
+    while (rows.next()) keys[rows.value(0).toString().toStdString()] = rows.value(1).toString().toStdString();
+    return [keys = std::move(keys)](const std::string& person) {
+        const auto found = keys.find(person);
+        return found == keys.end() ? std::string() : found->second;
+    };
+}
+
+std::string body_to_read(const Entry& e, const PersonKeys& keys)
 {
     if (!has_sealed_name(e.kind)) return in_todays_words(e.kind, e.body);
-    if (!name_is_sealed(e.body)) return e.body; // written before names were sealed
-    QSqlQuery key = db.run("SELECT key FROM person_keys WHERE person = ?", e.subject);
-    return with_open_name(e.body, key.next() ? key.value(0).toString().toStdString() : "");
+    return name_is_sealed(e.body) ? with_open_name(e.body, keys(e.subject)) : e.body; // or written before names were sealed
 }
 
 void insert_entry(const Database& db, const Entry& e)
@@ -169,7 +187,7 @@ try {
         throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") is nested deeper than 100");
     if (e.kind == "shared" && e.subject != shared_name(e.body))
         throw StoreFailure("entry " + std::to_string(e.seq) + " is not what it is named by");
-    const Json b = Json::parse(body_to_read(db, e));
+    const Json b = Json::parse(body_to_read(e, person_keys_in(db)));
     if (version >= 2) {
         if (e.kind == "pilot") apply_pilot(db, e, b, version);
         if (e.kind == "controller")

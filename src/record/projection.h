@@ -5,15 +5,24 @@
 #include "record/entry.h"
 
 #include <cstdint>
+#include <functional>
 #include <string>
 #include <vector>
 
 namespace bh {
 
 [[nodiscard]] Entry entry_from(const QSqlQuery& row); ///< of SELECT * FROM entries
+/// The same columns, long texts as the bytes that they are: to read many.
+inline constexpr const char* entry_columns_in_bytes =
+    "seq, at, who, kind, subject, supersedes, why, CAST(body AS BLOB), CAST(previous_hash AS BLOB), CAST(hash AS BLOB), "
+    "CAST(signature AS BLOB)";
 
+/// The key to a person's name; empty: there is none any more.
+using PersonKeys = std::function<std::string(const std::string& person)>;
+[[nodiscard]] PersonKeys person_keys_in(const Database& database);     ///< looked up one by one
+[[nodiscard]] PersonKeys all_person_keys_in(const Database& database); ///< read at once, for many
 /// An entry's body in today's words, with a person's name in the clear.
-[[nodiscard]] std::string body_to_read(const Database& database, const Entry& entry);
+[[nodiscard]] std::string body_to_read(const Entry& entry, const PersonKeys& keys);
 
 /// Adds an entry as it stands.
 void insert_entry(const Database& database, const Entry& entry);

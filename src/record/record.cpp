@@ -77,9 +77,9 @@ void make_own_file(const std::filesystem::path& file)
 
 std::string text(const QSqlQuery& q, int column) { return q.value(column).toString().toStdString(); }
 
-Entry as_read_today(const Database& database, Entry entry)
+Entry as_read_today(Entry entry, const PersonKeys& keys)
 {
-    entry.body = body_to_read(database, entry);
+    entry.body = body_to_read(entry, keys);
     return entry;
 }
 
@@ -363,7 +363,7 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts)
         throw;
     }
     impl_->key_is_entry = impl_->key_is_entry || !entries.empty();
-    for (Entry& entry : entries) entry = as_read_today(impl_->database, std::move(entry));
+    for (Entry& entry : entries) entry = as_read_today(std::move(entry), person_keys_in(impl_->database));
     if (entries.empty() || !impl_->options.remember_heads) return entries;
     if (impl_->first_hash.empty())
         impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
@@ -391,7 +391,7 @@ std::vector<Entry> Record::entries_after(std::int64_t seq) const
 {
     std::vector<Entry> entries;
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE seq > ? ORDER BY seq", seq);
-    while (rows.next()) entries.push_back(as_read_today(impl_->database, entry_from(rows)));
+    while (rows.next()) entries.push_back(as_read_today(entry_from(rows), person_keys_in(impl_->database)));
     return entries;
 }
 
@@ -400,9 +400,10 @@ Record::Snapshot Record::snapshot() const
     const Transaction unchanged(impl_->database, Transaction::Kind::Read); // others may write meanwhile
     Snapshot all;
     all.seq = impl_->tail().seq;
+    const PersonKeys keys = all_person_keys_in(impl_->database);
     // In two ranges, which the index by kind finds without reading all the attempts.
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind < 'attempt' OR kind > 'attempt' ORDER BY seq");
-    while (rows.next()) all.entries.push_back(as_read_today(impl_->database, entry_from(rows)));
+    while (rows.next()) all.entries.push_back(as_read_today(entry_from(rows), keys));
     rows.finish();
     all.attempts = impl_->attempts();
     return all;

@@ -309,7 +309,8 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
         bool understood = today;
         SealedNames names;
         if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
-        QSqlQuery rows = db.run("SELECT * FROM kept.entries ORDER BY seq");
+        const QString columns = today ? QString::fromLatin1(entry_columns_in_bytes) : QStringLiteral("*");
+        QSqlQuery rows = db.run("SELECT " + columns + " FROM kept.entries ORDER BY seq");
         while (rows.next()) {
             Entry entry = entry_from(rows);
             try {

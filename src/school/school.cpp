@@ -131,7 +131,18 @@ void School::refresh_simulators()
 
 // -- what there is ------------------------------------------------------------------------------------------------------------
 
-const PilotRow* School::pilot(const std::string& id) const { return with_id(pilots_, id); }
+const PilotRow* School::pilot(const std::string& id) const
+{
+    const auto found = values_.pilots.find(id);
+    return found == values_.pilots.end() || found->second.row.id.empty() || found->second.row.archived ? nullptr
+                                                                                                       : &found->second.row;
+}
+
+std::int64_t School::today() const
+{
+    if (const UnixTime at = now(); at != day_at_.first) day_at_ = {at, local_day(at)}; // asking the calendar takes a while
+    return day_at_.second;
+}
 
 std::vector<PilotRow> School::archived_pilots() const
 {

@@ -98,7 +98,7 @@ public:
     [[nodiscard]] bool on_matched_rates(const std::string& pilot_id) const { return match(pilot_id) && !match_stale(pilot_id); }
 
     [[nodiscard]] UnixTime now() const { return record_->now(); }
-    [[nodiscard]] std::int64_t today() const { return local_day(now()); }
+    [[nodiscard]] std::int64_t today() const;
     [[nodiscard]] QString file_name() const;
     [[nodiscard]] UnixTime saved_at() const { return saved_at_; } ///< 0: nothing was written yet
 
@@ -242,6 +242,7 @@ private:
         PilotStanding standing;
     };
     mutable std::unordered_map<std::string, Standing> standings_;
+    mutable std::pair<UnixTime, std::int64_t> day_at_{-1, 0}; ///< the last moment asked about, and its day
     std::unordered_map<std::uint64_t, Waiting> waiting_;
     std::vector<Waiting> aside_; ///< flights that the disk has not taken; tried again every `try_again_ms`
     std::string why_aside_;
