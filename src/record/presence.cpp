@@ -1,12 +1,14 @@
 #include "record/presence.h"
 
+#include "files/file_text.h"
+
 #include <fcntl.h>
 #include <sys/file.h>
 #include <unistd.h>
 
 namespace bh {
 
-Presence::Presence(const std::filesystem::path& record)
+Presence::Presence(const std::filesystem::path& record) : folder_(record.parent_path())
 {
     fd_ = ::open((record.string() + ".open").c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0600);
     if (fd_ < 0) return;
@@ -23,7 +25,8 @@ void Presence::settle()
 {
     if (fd_ < 0) return;
     constexpr char word = '1';
-    static_cast<void>(::pwrite(fd_, &word, 1, 0) == 1);
+    static_cast<void>(::pwrite(fd_, &word, 1, 0) == 1 && ::fsync(fd_) == 0); // a power cut is a bad end too
+    flush_folder(folder_);
     ::flock(fd_, LOCK_SH);
     after_bad_end_ = false;
 }

@@ -21,6 +21,7 @@ public:
     void settle();
 
 private:
+    std::filesystem::path folder_;
     int fd_ = -1;
     bool after_bad_end_ = false;
 };

@@ -37,8 +37,24 @@ Result<void> has_not_lost_itself(const std::filesystem::path& file)
                      "; restore a copy of the record, or take the logs away to begin a new one");
 }
 
-/// Refuses what is not a record, without touching it.
-Result<void> inspect(const std::filesystem::path& file)
+/// Refuses what is not a record.
+Result<void> inspect(const Database& database, const std::filesystem::path& file)
+{
+    const int version = database.value("PRAGMA user_version").toInt();
+    const bool empty = database.value("SELECT count(*) FROM sqlite_master") == "0"; // another program is about to fill it
+    if (database.value("PRAGMA application_id").toInt() != record_application_id && !empty)
+        return bad_input(file.string() + ": is a database, but not a training record; it was left as it is");
+    if (version > Record::schema_version)
+        return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" + std::to_string(version) +
+                                                     ", this one knows up to " + std::to_string(Record::schema_version) +
+                                                     "); it was left as it is");
+    if (const QString check = database.value("PRAGMA quick_check"); check != "ok")
+        return bad_input(file.string() + ": is damaged (" + check.simplified().left(120).toStdString() +
+                         "); it was left as it is, restore a copy");
+    return {};
+}
+
+Result<void> inspect(const std::filesystem::path& file, bool may_write)
 {
     std::ifstream in(file, std::ios::binary);
     char head[16] = {};
@@ -48,22 +64,15 @@ Result<void> inspect(const std::filesystem::path& file)
     if (std::string_view(head, 15) != "SQLite format 3")
         return bad_input(file.string() + ": is not a training record; it was left as it is");
     try {
-        const Database database(file, true);
-        const int version = database.value("PRAGMA user_version").toInt();
-        const bool empty = database.value("SELECT count(*) FROM sqlite_master") == "0"; // another program is about to fill it
-        if (database.value("PRAGMA application_id").toInt() != record_application_id && !empty)
-            return bad_input(file.string() + ": is a database, but not a training record; it was left as it is");
-        if (version > Record::schema_version)
-            return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" +
-                                                         std::to_string(version) + ", this one knows up to " +
-                                                         std::to_string(Record::schema_version) + "); it was left as it is");
-        if (const QString check = database.value("PRAGMA quick_check"); check != "ok")
-            return bad_input(file.string() + ": is damaged (" + check.simplified().left(120).toStdString() +
-                             "); it was left as it is, restore a copy");
+        return inspect(Database(file, true), file);
     } catch (const StoreFailure& why) {
+        // What a program that was killed in the middle of making it had begun is taken back first, and that is a change.
+        if (may_write) try {
+                return inspect(Database(file, false), file);
+            } catch (const StoreFailure&) {
+            }
         return bad_input(file.string() + ": cannot be read as a training record: " + why.what() + "; it was left as it is");
     }
-    return {};
 }
 
 /// Only its owner reads it, and so what the database lays beside it. Where that cannot be, opening says why.
@@ -310,7 +319,7 @@ Result<std::unique_ptr<Record>> Record::open(const std::filesystem::path& file, 
         return bad_input(file.string() + ": is not a file, expected a training record");
     if (const auto whole = has_not_lost_itself(file); !whole) return tl::unexpected(whole.error());
     if (std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0) {
-        if (const auto good = inspect(file); !good) return tl::unexpected(good.error());
+        if (const auto good = inspect(file, !options.read_only); !good) return tl::unexpected(good.error());
     } else if (options.read_only) {
         return failure(Error::Code::NotFound, file.string() + ": there is no such record");
     }

@@ -1,47 +1,25 @@
-#include "core/base/random.h"
-#include "school/school.h"
+#include "killed.h"
 
 #include <QCoreApplication>
-#include <catch2/catch.hpp>
-#include <csignal>
-#include <cstdlib>
 #include <ctime>
-#include <filesystem>
-#include <set>
-#include <sys/wait.h>
-#include <unistd.h>
 
 using namespace bh;
+using killed::Ground;
 
 namespace {
 
-/// Runs the writer on a record, kills it with SIGKILL after a while, and returns what it had said was safe.
-std::vector<std::string> writeAndKill(const std::string& file, double after_s)
+std::filesystem::path place(const char* name)
 {
-    int ends[2];
-    REQUIRE(pipe(ends) == 0);
-    const pid_t child = fork();
-    if (child == 0) {
-        dup2(ends[1], STDOUT_FILENO);
-        close(ends[0]);
-        close(ends[1]);
-        execl(BH_WRITER, BH_WRITER, file.c_str(), BH_DATA, static_cast<char*>(nullptr));
-        _exit(127);
-    }
-    close(ends[1]);
-    usleep(static_cast<useconds_t>(1e6 * after_s));
-    kill(child, SIGKILL);
-    int status = 0;
-    waitpid(child, &status, 0);
-    REQUIRE(WIFSIGNALED(status)); // it was still writing
-    std::string text;
-    char buffer[4096];
-    for (ssize_t n; (n = read(ends[0], buffer, sizeof buffer)) > 0;) text.append(buffer, static_cast<std::size_t>(n));
-    close(ends[0]);
-    std::vector<std::string> ids;
-    for (std::size_t at = 0, end; (end = text.find('\n', at)) != std::string::npos; at = end + 1)
-        ids.push_back(text.substr(at, end - at));
-    return ids;
+    return std::filesystem::temp_directory_path() / (name + std::to_string(getpid()));
+}
+
+std::vector<std::string> writer(const Ground& ground, int flights = 0)
+{
+    return {BH_WRITER, ground.record.string(), BH_DATA, std::to_string(flights)};
+}
+std::vector<std::string> window_writer(const Ground& ground, int flights)
+{
+    return {BH_WINDOW_WRITER, ground.record.string(), BH_DATA, std::to_string(flights)};
 }
 
 } // namespace
@@ -52,35 +30,89 @@ TEST_CASE("killed at any moment, the record keeps every finished attempt, opens 
     char name[] = "record_tests";
     char* argv[] = {name, nullptr};
     const QCoreApplication application(argc, argv);
-    const auto folder = std::filesystem::temp_directory_path() / ("bh-kill-" + std::to_string(getpid()));
-    std::filesystem::remove_all(folder);
-    std::filesystem::create_directories(folder);
-    ::setenv("XDG_DATA_HOME", folder.c_str(), 1); // the station's key and what it has seen, of the writer too
-    const std::string file = (folder / "record.sqlite").string();
+    Ground ground(place("bh-kill-"));
     SeededRandom random(7);
-    std::set<std::string> finished;
-    constexpr int rounds = 40;
+    const int rounds = killed::rounds(30);
     for (int round = 0; round < rounds; ++round) {
-        // Early kills fall into opening and migrating, later ones into the middle of writing.
-        for (std::string& id : writeAndKill(file, 0.005 + 0.25 * random.uniform())) finished.insert(std::move(id));
-        if (!std::filesystem::exists(file)) continue; // killed before it had begun
-        const auto record = Record::open(file);
         CAPTURE(round);
-        if (!record) FAIL(record.error().message);
-        std::set<std::string> kept;
-        for (const AttemptRow& attempt : (*record)->snapshot().attempts) kept.insert(attempt.id);
-        for (const std::string& id : finished) REQUIRE(kept.contains(id));
-        REQUIRE((*record)->verify().problems.empty());
+        // Early kills fall into opening and migrating, later ones into the middle of writing.
+        REQUIRE(ground.run(writer(ground), 0, 0.005 + 0.25 * random.uniform()));
+        ground.check();
     }
-    CHECK(finished.size() > 40); // enough writing went on for the kills to mean something
-    {
-        RecordOptions later;
-        later.clock = [] { return static_cast<UnixTime>(std::time(nullptr)) + 3600; }; // nothing was heard of them for an hour
-        auto record = Record::open(file, later);
-        REQUIRE(record);
-        const School school(std::move(*record), DataFolder(BH_DATA));
-        for (const PilotRow& pilot : school.pilots())
-            for (const SessionRow& session : school.sessions(pilot.id)) CHECK(session.ended_at > 0);
+    CHECK(ground.finished.size() > 20); // enough writing went on for the kills to mean something
+    RecordOptions later;
+    later.clock = [] { return static_cast<UnixTime>(std::time(nullptr)) + 3600; }; // nothing was heard of them for an hour
+    auto record = Record::open(ground.record, later);
+    REQUIRE(record);
+    const School school(std::move(*record), DataFolder(BH_DATA));
+    for (const PilotRow& pilot : school.pilots())
+        for (const SessionRow& session : school.sessions(pilot.id)) CHECK(session.ended_at > 0);
+}
+
+TEST_CASE("killed before any change of a file, or with the power cut there, the record has lost nothing", "[record]")
+{
+    int argc = 1;
+    char name[] = "record_tests";
+    char* argv[] = {name, nullptr};
+    const QCoreApplication application(argc, argv);
+    Ground ground(place("bh-power-"));
+    constexpr int flights = 4, afresh_every = 12;
+    const auto changes_of_a_run = [&] {
+        const auto count = ground.base / "count";
+        ground.settle();
+        REQUIRE_FALSE(ground.run(writer(ground, flights), 0, 60, count));
+        REQUIRE(ground.finished.size() >= flights);
+        ground.check();
+        return std::stol(killed::whole(count));
+    };
+    const long of_the_first = changes_of_a_run(), of_the_next = changes_of_a_run();
+    CHECK(of_the_first > 80); // the shim sees what is written
+    CHECK(of_the_next > 50);
+    SeededRandom random(11);
+    const int rounds = killed::rounds(60);
+    for (int round = 0; round < rounds; ++round) {
+        if (round % afresh_every == 0) ground.afresh();
+        const long all = round % afresh_every == 0 ? of_the_first : of_the_next;
+        const long at = 1 + static_cast<long>(random.uniform() * static_cast<double>(all));
+        const bool power = round % 2 == 1;
+        CAPTURE(round, at, power);
+        ground.settle();
+        ground.run(writer(ground, flights), at, 60);
+        if (power) ground.cut_power(random);
+        ground.check();
     }
-    std::filesystem::remove_all(folder);
+    CHECK(static_cast<int>(ground.finished.size()) > 0);
+}
+
+TEST_CASE("killed while somebody flies, the window loses no finished flight, and offers the one under way", "[record]")
+{
+    int argc = 1;
+    char name[] = "record_tests";
+    char* argv[] = {name, nullptr};
+    const QCoreApplication application(argc, argv);
+    Ground ground(place("bh-window-"));
+    const auto count = ground.base / "count";
+    ground.settle();
+    constexpr int flights = 2, afresh_every = 8;
+    REQUIRE_FALSE(ground.run(window_writer(ground, flights), 0, 60, count));
+    CHECK(ground.finished.size() == flights);
+    ground.check();
+    const long all = std::stol(killed::whole(count));
+    CHECK(all > 80);
+    SeededRandom random(13);
+    const int rounds = killed::rounds(12);
+    int under_way = 0;
+    for (int round = 0; round < rounds; ++round) {
+        if (round % afresh_every == 0) ground.afresh();
+        const long at = 1 + static_cast<long>(random.uniform() * static_cast<double>(all));
+        const bool power = round % 4 == 3;
+        CAPTURE(round, at, power);
+        ground.settle();
+        ground.run(window_writer(ground, flights), at, 60);
+        if (power) ground.cut_power(random);
+        ground.check();
+        for (const CutShort& flight : flights_cut_short(ground.record))
+            under_way += flight.log.duration_s() > 0.5, forget(flight);
+    }
+    CHECK(under_way > 0);
 }
