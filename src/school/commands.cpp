@@ -164,7 +164,8 @@ bool School::edit_pilot(const PilotRow& edited)
 {
     PilotRow row = edited;
     row.name = tidy(row.name);
-    return pilot(row.id) && !row.name.empty() && make({command(Kind::Pilot, row.id, body_of(row))});
+    const PilotRow& known = file(row.id).row; // also of one who has left
+    return !known.id.empty() && !known.erased && !row.name.empty() && make({command(Kind::Pilot, row.id, body_of(row))});
 }
 
 bool School::keep_simulator(const SimulatorProfile& simulator)

@@ -26,7 +26,7 @@ std::string mutated(std::string text, SeededRandom& random)
     for (int i = 0; i < changes && !text.empty(); ++i) {
         const double kind = random.uniform();
         if (kind < 0.35)
-            text[place()] = static_cast<char>(256 * random.uniform());
+            text[place()] = static_cast<char>(static_cast<int>(256 * random.uniform()));
         else if (kind < 0.5)
             text.erase(place(), static_cast<std::size_t>(40 * random.uniform()));
         else if (kind < 0.65)

@@ -48,6 +48,8 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     why_->setPlaceholderText(tr("Why, without names: it stays on the record"));
     erase_ = namedButton(tr("Erase …"), "erase", tr("The pilot who is chosen in the list"));
     auto* act = new QHBoxLayout;
+    back_ = namedButton(tr("Is back"), "pilotBack", tr("Puts the chosen pilot on the line-up again"));
+    act->addWidget(back_);
     act->addWidget(why_, 1);
     act->addWidget(erase_);
     layout->addLayout(act);
@@ -60,7 +62,14 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
         refresh(); // what may not be changed is as it was
     });
     connect(erase_, &QPushButton::clicked, this, &KeepingPanel::erase);
-    connect(archived_, &QTableWidget::itemSelectionChanged, this, [this] { erase_->setEnabled(!chosen().empty()); });
+    connect(archived_, &QTableWidget::itemSelectionChanged, this, [this] {
+        for (QPushButton* b : {erase_, back_}) b->setEnabled(!chosen().empty());
+    });
+    connect(back_, &QPushButton::clicked, this, [this] {
+        PilotRow back = school_.file(chosen()).row;
+        back.archived = false;
+        school_.edit_pilot(back);
+    });
     connect(&lock, &Lock::changed, this, &KeepingPanel::refresh);
     connect(&school_, &School::changed, this, &KeepingPanel::refresh);
     refresh();
@@ -93,12 +102,12 @@ void KeepingPanel::refresh()
         due += over;
         archived_->setItem(i, 2, new QTableWidgetItem(over ? tr("over: to be erased") : day(until)));
     }
-    state_->setText(archived.empty() ? tr("No pilot is archived. The line-up archives those who have left; they are seen nowhere "
-                                          "else from then on.")
+    state_->setText(archived.empty() ? tr("Nobody has left yet. \"Has left\" in the line-up takes a pilot off it; from then on "
+                                          "the pilot is seen only here.")
                     : due == 0       ? tr("Nobody has been away for longer.")
                     : due == 1       ? tr("One of them has been away for longer and is to be erased.")
                                      : tr("%1 of them have been away for longer and are to be erased.").arg(due));
-    erase_->setEnabled(!chosen().empty());
+    for (QPushButton* b : {erase_, back_}) b->setEnabled(!chosen().empty());
 }
 
 void KeepingPanel::erase()

@@ -33,6 +33,7 @@ private:
     QTableWidget* archived_;
     QLineEdit* why_;
     QPushButton* erase_;
+    QPushButton* back_;
 };
 
 } // namespace bh::desk

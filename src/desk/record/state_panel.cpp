@@ -80,6 +80,8 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     layout->addWidget(about);
     copies_ = readingTable("recordCopies", tr("Daily copies"), {tr("Day"), tr("Last good head"), tr("File")}, 2);
     layout->addWidget(copies_, 1);
+    no_copies_ = new QLabel(tr("None yet."));
+    layout->addWidget(no_copies_, 1, Qt::AlignTop);
     connect(head, &QPushButton::clicked, this, [this] {
         QApplication::clipboard()->setText(QString::fromStdString(in_words(school_.record().head())));
         say(tr("Copied. Keep it where nobody can change it along with the record."));
@@ -113,6 +115,8 @@ void StatePanel::refresh()
     if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
     facts_->setText(facts.join(QLatin1Char('\n')));
     const auto copies = copies_of_days(school_.record().file());
+    copies_->setVisible(!copies.empty());
+    no_copies_->setVisible(copies.empty());
     copies_->setRowCount(static_cast<int>(copies.size()));
     for (int i = 0; i < copies_->rowCount(); ++i) {
         const DailyCopy& copy = copies[static_cast<std::size_t>(i)];

@@ -30,6 +30,7 @@ private:
     RecordWatch* watch_;
     QLabel* facts_;
     QLabel* said_;
+    QLabel* no_copies_;
     QTableWidget* copies_;
 };
 

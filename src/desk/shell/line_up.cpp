@@ -206,6 +206,10 @@ void LineUp::makeCard()
     auto* targetRow = new QHBoxLayout;
     targetRow->addWidget(new QLabel(tr("Target")));
     targetRow->addWidget(target_, 1);
+    left_ = new QPushButton(tr("Has left"));
+    left_->setObjectName(QStringLiteral("pilotLeft"));
+    left_->setToolTip(tr("Takes the pilot off the line-up; everything stays on the record, and Ctrl+Z brings the pilot back"));
+    targetRow->addWidget(left_);
     cardLayout->addWidget(cardTitle);
     cardLayout->addWidget(name_);
     cardLayout->addLayout(targetRow);
@@ -222,6 +226,7 @@ void LineUp::connectAll()
     });
     connect(name_, &QLineEdit::editingFinished, this, &LineUp::saveCard);
     connect(target_, &QDoubleSpinBox::valueChanged, this, &LineUp::saveCard);
+    connect(left_, &QPushButton::clicked, this, &LineUp::archive);
     connect(newName_, &QLineEdit::textChanged, this,
             [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     const auto addNow = [this] {
@@ -302,10 +307,24 @@ void LineUp::saveCard()
     PilotRow edited = *pilot;
     edited.name = name_->text().simplified().toStdString();
     edited.target_h = target_->value();
-    if (edited.name.empty())
-        name_->setText(QString::fromStdString(pilot->name));
-    else
-        school_.edit_pilot(edited);
+    if (!edited.name.empty() && school_.edit_pilot(edited)) return;
+    name_->setText(QString::fromStdString(pilot->name)); // as it stands
+    const QSignalBlocker quiet(target_);
+    target_->setValue(pilot->target_h);
+}
+
+/// The next one of the list is chosen instead.
+void LineUp::archive()
+{
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    if (!pilot) return;
+    PilotRow left = *pilot;
+    left.archived = true;
+    const int row = list_->currentIndex().row();
+    if (!school_.edit_pilot(left)) return;
+    const QModelIndex next = proxy_->index(std::min(row, proxy_->rowCount() - 1), 0);
+    station_.choosePilot(next.isValid() ? next.data(PilotListModel::IdRole).toString().toStdString() : std::string());
+    refresh();
 }
 
 } // namespace bh::desk

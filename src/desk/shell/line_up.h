@@ -51,6 +51,7 @@ private:
     void chooseRow(const QModelIndex& index);
     void moveBy(int rows);
     void saveCard();
+    void archive();
 
     School& school_;
     Station& station_;
@@ -63,6 +64,7 @@ private:
     QLineEdit* name_;
     QDoubleSpinBox* target_;
     QLineEdit* newName_;
+    QPushButton* left_;
     QPushButton* add_;
 };
 

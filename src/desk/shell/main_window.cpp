@@ -88,6 +88,21 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
+    guard();
+    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
+    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
+    connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
+    connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
+    new Hints(this);
+    showPage(Board);
+    refreshMarks();
+}
+
+/// Who is here, and that nobody is when nothing is touched any more.
+void MainWindow::guard()
+{
     lock_ = new Lock(school_, this);
     apron_->watch(*lock_);
     connect(apron_, &Apron::recordAsked, this, [this] { showRecord(); });
@@ -104,16 +119,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         lock_->touch();
     });
     lock_->choose_pilot(station_.pilotId());
-    qApp->installEventFilter(this);
-    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
-    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
-    connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
-    connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
-    connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
-    connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
-    new Hints(this);
-    showPage(Board);
-    refreshMarks();
+    qApp->installEventFilter(this); // whatever is touched
 }
 
 MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands

@@ -52,6 +52,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void guard();
     void refreshMarks();
     [[nodiscard]] static QString ratesInWords(const RatesMark& mark);
     School& school_;

@@ -10,6 +10,7 @@
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDialog>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QKeyEvent>
@@ -68,11 +69,11 @@ struct Tour {
     DrillsPage& drills;
     int failures = 0;
 
-    void picture(const char* name)
+    void picture(const char* name, QWidget* shown = nullptr)
     {
         settle();
         const QString file = folder.filePath(QLatin1String(name) + QStringLiteral(".png"));
-        if (window.grab().save(file)) return;
+        if ((shown ? shown : &window)->grab().save(file)) return;
         std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
         ++failures;
     }
@@ -98,9 +99,6 @@ struct Tour {
         bench.cancel();
         bench.showSection(ControllerPage::Sheets);
         picture("sheets");
-        bench.showSection(ControllerPage::History);
-        window.findChild<QComboBox*>(QStringLiteral("historyController"))->setCurrentIndex(2);
-        picture("history");
         bench.showSection(ControllerPage::Grip);
         picture("grip");
         bench.showSection(ControllerPage::Bench);
@@ -153,6 +151,14 @@ struct Tour {
         drills.setPace(1);
     }
 
+    void record()
+    {
+        window.showRecord(true);
+        auto* shown = window.findChild<QDialog*>(QStringLiteral("recordWindow"));
+        picture("record", shown);
+        shown->close();
+    }
+
     /// For a pilot whose real aircraft's rates are known, and are not what is practised on.
     void rates()
     {
@@ -197,11 +203,11 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.rates();
     tour.choosePilot(0);
     window.toggleNight();
-    tour.page(MainWindow::Board, "board-night");
     window.showPage(MainWindow::Drills);
     tour.fly("lift-settle", 8, "flight-night");
     window.toggleNight();
     tour.drills.reset();
+    tour.record();
     return tour.failures == 0 ? 0 : 1;
 }
 

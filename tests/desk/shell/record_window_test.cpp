@@ -128,13 +128,26 @@ TEST_CASE("the record's window tells its state; a good record is copied once a d
 TEST_CASE("a pilot who has left is erased after a question, and is seen nowhere any more", "[desk][record]")
 {
     Desk desk;
-    PilotRow left{"", "Iris Quayle"};
-    left.archived = true;
-    const std::string pilot = desk.school->add_pilot(left);
+    const std::string pilot = desk.school->add_pilot({"", "Iris Quayle"}), other = desk.school->add_pilot({"", "Wilf Dunnock"});
+    desk.station->choosePilot(pilot);
+    press(desk.window.get(), "pilotLeft");
+    CHECK(desk.school->pilots().size() == 1);
+    CHECK(desk.station->pilotId() == other); // the next one is chosen
+    desk.school->undo();
+    CHECK(desk.school->pilots().size() == 2);
+    desk.station->choosePilot(pilot);
+    press(desk.window.get(), "pilotLeft");
     press(desk.window.get(), "apronRecord");
     auto* window = desk.find<RecordWindow>("recordWindow");
     press(window, "sectionKeeping");
     auto* archived = in<QTableWidget>(window, "archived");
+    REQUIRE(archived->rowCount() == 1);
+    archived->selectRow(0);
+    press(window, "pilotBack");
+    CHECK(desk.school->pilot(pilot) != nullptr);
+    CHECK(archived->rowCount() == 0);
+    desk.station->choosePilot(pilot);
+    press(desk.window.get(), "pilotLeft");
     REQUIRE(archived->rowCount() == 1);
     CHECK(archived->item(0, 2)->text() == "over: to be erased"); // never practised
     CHECK_FALSE(in(window, "erase")->isEnabled());
