@@ -132,7 +132,7 @@ TEST_CASE("a mirrored flight has the same measures", "[core][measures]")
     }
 }
 
-TEST_CASE("a drill follows any log to an end with a score from 0 to 100", "[core][drill]")
+TEST_CASE("a drill follows any log to an end with a score from 0 to 100", "[core][drill][slow]")
 {
     SeededRandom random(5);
     const DataFolder data(BH_DATA);
@@ -153,7 +153,7 @@ TEST_CASE("a drill follows any log to an end with a score from 0 to 100", "[core
         }
 }
 
-TEST_CASE("following a growing log row by row ends as following it whole", "[core][drill]")
+TEST_CASE("following a growing log row by row ends as following it whole", "[core][drill][slow]")
 {
     const DataFolder data(BH_DATA);
     for (const Drill& drill : allDrills(data))
@@ -177,7 +177,7 @@ TEST_CASE("following a growing log row by row ends as following it whole", "[cor
         }
 }
 
-TEST_CASE("more skill scores more, over many seeds", "[core][standin]")
+TEST_CASE("more skill scores more, over many seeds", "[core][standin][slow]")
 {
     const DataFolder data(BH_DATA);
     for (const Drill& drill : allDrills(data)) {
@@ -240,7 +240,7 @@ TEST_CASE("rate curves are odd, never fall, and their inverse finds the stick ag
     }
 }
 
-TEST_CASE("a calibration of any recording holds finite numbers, or problems", "[core][controller]")
+TEST_CASE("a calibration of any recording holds finite numbers, or problems", "[core][controller][slow]")
 {
     SeededRandom random(61);
     int usable = 0;

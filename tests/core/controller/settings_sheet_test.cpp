@@ -64,7 +64,7 @@ void obeys(const Calibration& c, const SimulatorProfile& s, const SettingsSheet&
 
 } // namespace
 
-TEST_CASE("the sheet makes every simulator obey every controller", "[core][sheet]")
+TEST_CASE("the sheet makes every simulator obey every controller", "[core][sheet][slow]")
 {
     // 120 wirings x 16 inversions x 16 expectations x 2 bases x 2 throttle ranges: all of them.
     long tried = 0;

@@ -90,7 +90,7 @@ TEST_CASE("a habit that there is not is told", "[core][habits]")
     CHECK(stand_in_faults({"whistling"}).error().message.find("found 'whistling'") != std::string::npos);
 }
 
-TEST_CASE("a habit that was planted is told by name when the drill is over, with advice and times", "[core][habits]")
+TEST_CASE("a habit that was planted is told by name when the drill is over, with advice and times", "[core][habits][slow]")
 {
     const auto labels = [](const FlownDrill& f) {
         std::vector<std::string> found;
@@ -225,7 +225,7 @@ TEST_CASE("a side that crashed or was not flown is no side of 100 marks", "[core
     CHECK(gap >= -20);
 }
 
-TEST_CASE("each habit is found in every drill that shows it, and clean flights draw next to none", "[core][habits]")
+TEST_CASE("each habit is found in every drill that shows it, and clean flights draw next to none", "[core][habits][slow]")
 {
     // A small version of the accuracy program, which flies every drill with 20 seeds.
     struct Case {

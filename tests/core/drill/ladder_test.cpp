@@ -55,7 +55,7 @@ const std::vector<Drill>& ladder()
 } // namespace
 
 TEST_CASE("every drill is passed with skill 0.95, the same seed flies the same, and it is read again to the same score",
-          "[core][ladder]")
+          "[core][ladder][slow]")
 {
     CHECK(ladder().size() == 30);
     for (const Drill& drill : ladder()) {
@@ -78,7 +78,7 @@ TEST_CASE("every drill is passed with skill 0.95, the same seed flies the same, 
     }
 }
 
-TEST_CASE("more skill scores more in every drill", "[core][ladder]")
+TEST_CASE("more skill scores more in every drill", "[core][ladder][slow]")
 {
     for (const Drill& drill : ladder()) {
         const auto setup = DataFolder(BH_DATA).setup_for(drill, RateProfile{});

@@ -105,7 +105,7 @@ TEST_CASE("wind and turbulence have the sizes of MIL-F-8785C", "[core][flight][a
 }
 
 TEST_CASE("gusts have the Dryden spectra, the correlation that follows, and are the same for the same seed",
-          "[core][flight][air]")
+          "[core][flight][air][slow]")
 {
     // Short lengths, so that a record of some minutes holds many of them.
     const Turbulence t{12, 12, 6, 1.5, 1.2, 0.8};

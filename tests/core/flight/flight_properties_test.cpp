@@ -50,7 +50,7 @@ constexpr int steps_each = 150; // a stick sequence is a list of positions, held
 
 } // namespace
 
-TEST_CASE("flights hold what physics holds, for anything that sticks can do", "[core][flight][random]")
+TEST_CASE("flights hold what physics holds, for anything that sticks can do", "[core][flight][random][slow]")
 {
     rc::prop("no number goes wrong", [] {
         const auto sticks = *rc::gen::container<std::vector<Sticks>>(anySticks());

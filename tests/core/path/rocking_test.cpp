@@ -184,7 +184,7 @@ TEST_CASE("to and fro is no rocking when the aircraft does not follow, when it i
     CHECK(found(nudges, sine(1 / 1.6, 60)) == 0);
 }
 
-TEST_CASE("of 2,000 stick tracks with and without strokes, rocking is found in those that have them", "[core][rocking]")
+TEST_CASE("of 2,000 stick tracks with and without strokes, rocking is found in those that have them", "[core][rocking][slow]")
 {
     int planted = 0, missed = 0, false_alarms = 0, calm = 0, astray = 0;
     for (std::uint64_t seed = 1; seed <= 2000; ++seed) {

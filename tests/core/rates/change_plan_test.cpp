@@ -89,7 +89,7 @@ TEST_CASE("a rating of 7 goes half-way back and makes the steps after it smaller
     CHECK(left_by({RateStep{{RateAxis::Roll}, 1, 400, 440, 40}, 9}, {0, 2000, 10}) == 420);
 }
 
-TEST_CASE("plans of all families end where they should, in steps on the lattice", "[core][rates]")
+TEST_CASE("plans of all families end where they should, in steps on the lattice", "[core][rates][slow]")
 {
     SeededRandom random(31);
     for (const RateFamily& family : rate_families())

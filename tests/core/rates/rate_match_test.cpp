@@ -85,7 +85,7 @@ TEST_CASE("matches come within the limits of the reference optima, continuous an
     CHECK(checked == 54);
 }
 
-TEST_CASE("between all pairs of families, random targets are matched as well as many starts can", "[core][rates]")
+TEST_CASE("between all pairs of families, random targets are matched as well as many starts can", "[core][rates][slow]")
 {
     SeededRandom random(7);
     for (const RateFamily& from : rate_families())

@@ -59,7 +59,7 @@ TEST_CASE("the curve and the lag of a flight are found, in every family, on ever
           12); // another family, as near as it comes
 }
 
-TEST_CASE("the true parameters lie in their 95 % intervals in at least 93 of 100 flights", "[core][rates]")
+TEST_CASE("the true parameters lie in their 95 % intervals in at least 93 of 100 flights", "[core][rates][slow]")
 {
     RateProfile rates;
     rates.roll = CentreMaxCurve{160, 480, 0.3};

@@ -137,7 +137,7 @@ TEST_CASE("a measured table of a thousand points is read without any memory of i
     CHECK(rate_dps(curve, 0.5) == Approx(350 * std::pow(0.5, 1.5)).epsilon(1e-6));
 }
 
-TEST_CASE("two or three timed stick positions give the family's curve, with intervals that hold the truth", "[core][rates]")
+TEST_CASE("two or three timed stick positions give the family's curve, with intervals that hold the truth", "[core][rates][slow]")
 {
     SeededRandom random(12);
     const auto timed = [&](const RateCurve& truth, double stick, double turns) {

@@ -19,7 +19,7 @@ FlownDrill flown(const std::string& id, double skill, std::uint64_t seed, Mode m
 
 } // namespace
 
-TEST_CASE("skill 0.9 passes every drill in every mode it allows, skill 0.1 does not", "[core][standin]")
+TEST_CASE("skill 0.9 passes every drill in every mode it allows, skill 0.1 does not", "[core][standin][slow]")
 {
     const DataFolder data(BH_DATA);
     const std::string id = GENERATE("lift-settle", "hover-window", "straight-run");
@@ -41,7 +41,7 @@ TEST_CASE("the same seed flies the same log, another seed another", "[core][stan
     CHECK(a != flight_csv(flown("lift-settle", 0.5, 5, Mode::Angle).log));
 }
 
-TEST_CASE("scores rise with skill", "[core][standin]")
+TEST_CASE("scores rise with skill", "[core][standin][slow]")
 {
     const std::string id = GENERATE("lift-settle", "hover-window", "straight-run");
     const auto mean_score = [&](double skill) {
