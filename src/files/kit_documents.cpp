@@ -26,7 +26,8 @@ Result<std::vector<KitList>> parse_kit(std::string_view text, const std::string&
             KitList out{list.text("id"), list.text("name"), {}};
             std::set<std::string> ids;
             for (const JsonIn& item : list.at("items").items()) {
-                out.items.push_back({item.text("id"), item.text("text"), item.text("caution", ""), detected_at(item)});
+                out.items.push_back({item.text("id"), item.text("text"), item.text("caution", ""), detected_at(item),
+                                     item.truth("each_session", false)});
                 if (!ids.insert(out.items.back().id).second) item.at("id").fault("stands there twice in this list");
             }
             if (out.items.empty()) list.at("items").fault("expected at least one item");

@@ -167,12 +167,22 @@ std::string School::house_rule(const std::string& name, const std::string& other
     return text.empty() ? otherwise : text;
 }
 
-int School::keep_months() const
+int School::house_number(const std::string& name, int usual, int most) const
 {
-    constexpr int usual = 36, longest = 240; // practice, no source
-    const std::string rule = house_rule("keep_months");
-    const bool digits = !rule.empty() && rule.size() < 4 && rule.find_first_not_of("0123456789") == std::string::npos;
-    return digits ? std::clamp(std::stoi(rule), 1, longest) : usual;
+    const std::string rule = house_rule(name);
+    const bool digits = !rule.empty() && rule.size() < 6 && rule.find_first_not_of("0123456789") == std::string::npos;
+    return digits ? std::clamp(std::stoi(rule), 1, most) : usual;
+}
+
+int School::keep_months() const { return house_number("keep_months", 36, 240); } // practice, no source
+
+TickRules School::tick_rules(const std::string& pilot_id) const
+{
+    TickRules rules;
+    rules.others_hold_days = house_number("kit_days", kit_days_usual, 3650);
+    for (const SessionRow& s : file(pilot_id).sessions)
+        rules.last_session_ended_at = std::max(rules.last_session_ended_at, s.ended_at);
+    return rules;
 }
 
 std::string School::who_is(const std::string& who) const

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/kit/kit.h"
 #include "files/data_folder.h"
 #include "school/changes.h"
 #include "school/command.h"
@@ -40,6 +41,7 @@ public:
     [[nodiscard]] const PersonRow* person(const std::string& id) const;
     [[nodiscard]] std::string house_rule(const std::string& name, const std::string& otherwise = {}) const;
     [[nodiscard]] bool wants_no_passphrases() const { return house_rule("passphrases") == "none"; }
+    [[nodiscard]] int house_number(const std::string& name, int usual, int most) const; ///< a rule that is a number, from 1
     [[nodiscard]] int keep_months() const;                          ///< for which pilots who have left are kept, a house rule
     [[nodiscard]] std::string who_is(const std::string& who) const; ///< of an entry: a name, where it is somebody's
     [[nodiscard]] const PilotFile& file(const std::string& pilot_id) const; ///< an empty one for nobody
@@ -74,7 +76,9 @@ public:
     [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& name,
                                                            const std::string& guid) const;                   ///< in time order
     [[nodiscard]] const CalibrationRow* calibration(const std::string& name, const std::string& guid) const; ///< the latest
-    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const;                      ///< by item
+    /// For how long a tick of this pilot's kit holds.
+    [[nodiscard]] TickRules tick_rules(const std::string& pilot_id) const;
+    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const; ///< by item
     [[nodiscard]] const std::vector<GripRoundRow>& grip_rounds(const std::string& pilot_id) const
     {
         return file(pilot_id).grip_rounds;

@@ -29,7 +29,23 @@ std::vector<std::string> warnings_of(const School& school, const std::string& pi
 {
     const Airframe* simulated = school.simulated_aircraft(setup.simulated_aircraft);
     const double density = standard_air(0, setup.day.warmer_k).density_kgpm3;
-    return setup_warnings(setup, simulated ? *simulated : Airframe{}, is_learner(school, pilot_id), density);
+    return setup_warnings(setup, simulated ? *simulated : Airframe{},
+                          {is_learner(school, pilot_id), rocking_lately(school, pilot_id)}, density);
+}
+
+std::optional<double> rocking_lately(const School& school, const std::string& pilot_id)
+{
+    constexpr std::size_t newest = 5, least = 3, looked_at = 12;
+    const auto& attempts = school.attempts(pilot_id);
+    double rocked_s = 0, flown_s = 0;
+    std::size_t found = 0;
+    for (std::size_t i = attempts.size(); i-- > 0 && found < newest && attempts.size() - i <= looked_at;) {
+        if (attempts[i].log_hash.empty() || !(attempts[i].flown_s > 0)) continue;
+        const auto share = school.judged(attempts[i].id).rocking_share;
+        if (!share) continue;
+        rocked_s += *share * attempts[i].flown_s, flown_s += attempts[i].flown_s, ++found;
+    }
+    return found >= least ? std::optional(rocked_s / flown_s) : std::nullopt;
 }
 
 bool full_stick_can_be_set(const TrainingSetup& setup, RateAxes axes)

@@ -2,6 +2,7 @@
 
 #include "school/school.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -9,6 +10,9 @@ namespace bh {
 
 /// A pilot is a learner until every stage is held (house).
 [[nodiscard]] bool is_learner(const School& school, const std::string& pilot_id);
+
+/// The share of the last five flights' time in which a stick rocked; nothing where fewer than three are known of.
+[[nodiscard]] std::optional<double> rocking_lately(const School& school, const std::string& pilot_id);
 
 /// What a coordinator should know about a set-up before this pilot flies it (see setup_warnings), one sentence each.
 [[nodiscard]] std::vector<std::string> warnings_of(const School& school, const std::string& pilot_id, const TrainingSetup& setup);

@@ -23,7 +23,7 @@ struct TakeOff {
 struct PreparedFlight {
     FlightSetup setup;
     FlownWith flown_with;
-    double camera_tilt_deg = 25, fov_deg = 110;
+    double camera_tilt_deg = 25, fov_deg = 120;
 };
 
 /// What a pilot's flight is set up from: the drill's world and start; the pilot's rates, camera and detuned aircraft where there

@@ -231,7 +231,7 @@ TEST_CASE("a learner is warned of what a steady hand is not", "[school]")
     const auto learner = warnings_of(*w.school, w.pilot, setup);
     CHECK_FALSE(learner.empty());
     const auto density = 1.225;
-    CHECK(learner == setup_warnings(setup, *w.school->simulated_aircraft(setup.simulated_aircraft), true, density));
+    CHECK(learner == setup_warnings(setup, *w.school->simulated_aircraft(setup.simulated_aircraft), {true, {}}, density));
 }
 
 TEST_CASE("one place prepares every flight", "[school]")

@@ -127,7 +127,7 @@ struct Drill {
     std::vector<DrillPlace> flags; ///< the drill's own, to fly round
     std::vector<Gate> gates;       ///< in their order, as they stand in the world
     double camera_tilt_deg = 25;
-    double fov_deg = 110;
+    double fov_deg = 120;
     std::vector<Phase> phases;
     std::vector<Criterion> criteria;
     std::vector<Fault> faults;

@@ -32,6 +32,13 @@ std::string trouble_from(const FaultTree& tree, const std::string& id, std::vect
 
 } // namespace
 
+bool tick_holds(const KitItem& item, std::int64_t ticked_at, std::int64_t now, const TickRules& rules)
+{
+    constexpr std::int64_t day_s = 86'400, half_a_day_s = day_s / 2;
+    if (item.each_session) return ticked_at >= rules.last_session_ended_at && now - ticked_at < half_a_day_s;
+    return now - ticked_at < rules.others_hold_days * day_s;
+}
+
 const char* detected_key(Detected what)
 {
     static constexpr std::array<const char*, 4> keys{"device_present", "axes_moving", "fast_enough", "held_by_another"};

@@ -3,6 +3,7 @@
 #include "core/base/result.h"
 
 #include <array>
+#include <cstdint>
 #include <map>
 #include <optional>
 #include <string>
@@ -31,7 +32,19 @@ struct KitItem {
     std::string text;
     std::string caution;            ///< shown with the item; empty for most
     std::optional<Detected> detect; ///< ticks itself when this is so
+    bool each_session = false;      ///< must be true at every start, and is asked again then
 };
+
+/// How long ticks hold. An item of each session: until a session has ended since, and for half a day at most (house). Any other:
+/// for so many days (house rule).
+struct TickRules {
+    std::int64_t last_session_ended_at = 0; ///< the pilot's; seconds since 1970; 0: none
+    int others_hold_days = 60;
+};
+inline constexpr int kit_days_usual = 60; ///< house, no source
+/// Whether a tick made at a time still says that the item is so.
+[[nodiscard]] bool tick_holds(const KitItem& item, std::int64_t ticked_at, std::int64_t now, const TickRules& rules);
+
 /// A kind of station and its items, in the order of connection and power.
 struct KitList {
     std::string id;

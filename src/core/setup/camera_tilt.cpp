@@ -50,10 +50,19 @@ TiltEffect tilt_effect(const Airframe& airframe, double tilt_deg, double density
             touchiness(airframe, tilt_deg, density_kgpm3)};
 }
 
+double motor_speed_ratio(double propeller_ratio)
+{
+    constexpr double own = 0.78; // of the no-load speed
+    // load·x² = 1 − x, with the speed x as a share of the no-load speed and the torque as one of the stalled motor's
+    const double load = (1 - own) / (own * own) * std::pow(propeller_ratio, 5);
+    return (std::sqrt(1 + 4 * load) - 1) / (2 * load) / own;
+}
+
 Airframe detuned(Airframe airframe, double propeller_ratio, double power_share)
 {
     airframe.propeller_m *= propeller_ratio;
-    airframe.thrust_to_weight *= std::pow(propeller_ratio, 4) * std::pow(power_share, 2.0 / 3);
+    const double speed = motor_speed_ratio(propeller_ratio);
+    airframe.thrust_to_weight *= std::pow(propeller_ratio, 4) * speed * speed * std::pow(power_share, 2.0 / 3);
     return airframe;
 }
 

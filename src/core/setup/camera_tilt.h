@@ -29,8 +29,13 @@ struct TiltEffect {
 };
 [[nodiscard]] TiltEffect tilt_effect(const Airframe& airframe, double tilt_deg, double density_kgpm3);
 
-/// The airframe with smaller or larger propellers at the same speed of rotation (thrust goes with the fourth power of the
-/// diameter; common text), and with a share of its power (thrust goes with power to 2/3; momentum theory).
+/// How much faster or slower the motors turn at full throttle with propellers of another diameter. A propeller asks for a torque
+/// of D⁵·n² (common text); a motor gives one that falls in a straight line to none at its no-load speed (textbook); with its own
+/// propeller it turns at 78 % of that (house).
+[[nodiscard]] double motor_speed_ratio(double propeller_ratio);
+
+/// The airframe with smaller or larger propellers on the same motors (thrust goes with D⁴·n²; common text), and with a share of
+/// its power (thrust goes with power to 2/3; momentum theory).
 [[nodiscard]] Airframe detuned(Airframe airframe, double propeller_ratio, double power_share);
 
 /// Seconds from the first stick to the last of a full flip or roll at a rate: the turn itself, the ramps up and down at

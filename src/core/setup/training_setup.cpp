@@ -41,9 +41,12 @@ Result<TrainingSetup> checked(TrainingSetup s)
 
 double touchy_mps2(bool learner) { return learner ? 0.45 : 0.9; }
 
-std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airframe& simulated, bool learner, double density_kgpm3)
+std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airframe& simulated, const SetupEvidence& pilot,
+                                        double density_kgpm3)
 {
-    constexpr double least_reserve = 1.6, learner_speed_mps = 16, learner_rate_dps = 400; // the first two house
+    constexpr double least_reserve = 1.6, learner_speed_mps = 16, quick_rate_dps = 400; // the first two house
+    constexpr double usual_tilt_deg = 30, retreat_tilt_deg = 20;                        // common practice, no source
+    const bool learner = pilot.learner, rocks = pilot.rocking_share.value_or(0) > rocks_above;
     std::vector<std::string> warnings;
     const double tilt = setup.camera_tilt_deg;
     const Airframe flown = detuned(simulated, setup.propeller_ratio, setup.power_share);
@@ -71,7 +74,8 @@ std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airfra
                                  learner ? " for a learner" : "") +
                            remedy + ".");
     }
-    if (learner && effect.level.possible && effect.level.speed_mps > learner_speed_mps && tilt > 20) {
+    if (learner && effect.level.possible && effect.level.speed_mps > learner_speed_mps &&
+        (tilt > usual_tilt_deg || (rocks && tilt > retreat_tilt_deg))) {
         double slower = tilt;
         while (slower > 15 && level_flight(flown, slower, density_kgpm3).speed_mps > learner_speed_mps) slower -= 5;
         warnings.push_back(
@@ -79,8 +83,14 @@ std::vector<std::string> setup_warnings(const TrainingSetup& setup, const Airfra
                   effect.level.speed_mps, slower, level_flight(flown, slower, density_kgpm3).speed_mps));
     }
     const double roll_dps = std::max(rate_dps(setup.rates.roll, 1), rate_dps(setup.rates.pitch, 1));
-    if (learner && roll_dps > learner_rate_dps)
-        warnings.push_back(words("Roll and pitch reach %.0f°/s: learners begin at about 350 (common practice).", roll_dps));
+    if (rocks && roll_dps >= quick_rate_dps)
+        warnings.push_back(
+            words("It rocks %.0f %% of the time at %.0f°/s: 350, then about 250, holds the hand steadier. Where flips "
+                  "are to end before the ground it is about 680. Both are common practice; the next flights decide.",
+                  100 * *pilot.rocking_share, roll_dps));
+    else if (rocks && learner && roll_dps > 300)
+        warnings.push_back(words("It rocks %.0f %% of the time: about 250°/s is the next step down (common practice).",
+                                 100 * *pilot.rocking_share));
     return warnings;
 }
 

@@ -151,7 +151,7 @@ void KitPage::connectAll()
         Q_EMIT progressChanged();
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::KitTick}, station_.pilotId())) showTicks();
+        if (changes.any({Kind::KitTick, Kind::Session, Kind::HouseRule}, station_.pilotId())) showTicks();
     });
     connect(&station_, &Station::devicesChanged, this, &KitPage::detect);
     connect(&station_, &Station::deviceChosen, this, &KitPage::detect);
@@ -189,7 +189,10 @@ void KitPage::remakeList()
         if (item.detect) box->setToolTip(tr("Ticks itself when it is seen."));
         auto* when = new QLabel;
         when->setObjectName(QStringLiteral("quiet"));
-        when->setToolTip(tr("The day on which it was last ticked, from the chosen pilot's record."));
+        when->setToolTip(item.each_session
+                             ? tr("When it was last ticked. It must be so at every start: it is asked again after each session.")
+                             : tr("When it was last ticked. It is asked again after %1 days (house).")
+                                   .arg(school_.house_number("kit_days", kit_days_usual, 3650)));
         line->addWidget(box, 1);
         line->addWidget(when);
         column->addLayout(line);
@@ -220,8 +223,10 @@ std::pair<int, int> KitPage::progress() const
     const KitList* l = list();
     if (!l || station_.pilotId().empty()) return {0, 0};
     int done = 0;
+    const TickRules rules = school_.tick_rules(station_.pilotId());
     for (const KitTickRow& row : school_.kit_ticks(station_.pilotId()))
-        for (const KitItem& item : l->items) done += row.ticked && row.item == key(item);
+        for (const KitItem& item : l->items)
+            done += row.ticked && row.item == key(item) && tick_holds(item, row.at, school_.now(), rules);
     return {done, static_cast<int>(l->items.size())};
 }
 
@@ -231,15 +236,17 @@ void KitPage::showTicks()
     if (!l || lines_.size() != l->items.size()) return;
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     const auto ticks = pilot ? school_.kit_ticks(pilot->id) : std::vector<KitTickRow>{};
+    const TickRules rules = school_.tick_rules(station_.pilotId());
     for (std::size_t i = 0; i < lines_.size(); ++i) {
         const auto tick =
             std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });
         const bool ticked = tick != ticks.end() && tick->ticked;
         const QSignalBlocker quiet(lines_[i].box);
-        lines_[i].box->setChecked(ticked);
+        const bool holds = ticked && tick_holds(l->items[i], tick->at, school_.now(), rules);
+        lines_[i].box->setChecked(holds);
         lines_[i].box->setEnabled(pilot != nullptr);
-        lines_[i].when->setText(ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy"))
-                                       : QString());
+        const QString day = ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy")) : QString();
+        lines_[i].when->setText(!ticked ? QString() : holds ? day : tr("asked again, last on %1").arg(day));
     }
     const auto [done, all] = progress();
     summary_->setText(!pilot        ? tr("Choose or add a pilot in the line-up; the ticks are kept per pilot.")

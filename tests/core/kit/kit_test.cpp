@@ -122,6 +122,32 @@ TEST_CASE("the checklists that ship put power in order and carry the cautions", 
     }
 }
 
+TEST_CASE("what must be so at every start is asked again for each session, the rest after a while", "[core][kit]")
+{
+    constexpr std::int64_t day = 86'400, now = 1'000 * day;
+    KitItem each, other;
+    each.each_session = true;
+    TickRules rules;
+    CHECK(tick_holds(each, now - 3600, now, rules)); // no session since
+    CHECK_FALSE(tick_holds(each, now - day, now, rules));
+    CHECK(tick_holds(other, now - day, now, rules));
+    CHECK(tick_holds(other, now - 59 * day, now, rules));
+    CHECK_FALSE(tick_holds(other, now - 60 * day, now, rules));
+    rules.last_session_ended_at = now - 1800;
+    CHECK_FALSE(tick_holds(each, now - 3600, now, rules)); // one has ended since
+    CHECK(tick_holds(each, now - 600, now, rules));
+    CHECK(tick_holds(other, now - 3600, now, rules));
+    rules.others_hold_days = 7;
+    CHECK_FALSE(tick_holds(other, now - 8 * day, now, rules));
+    // What ships: nobody starts on last week's word about batteries, propellers and the throttle.
+    const auto lists = DataFolder(BH_DATA).kit();
+    REQUIRE(lists);
+    for (const KitList& list : *lists)
+        for (const KitItem& item : list.items)
+            for (const char* always : {"aircraft-off", "battery", "throttle-low"})
+                if (item.id == always) CHECK(item.each_session);
+}
+
 TEST_CASE("kit files with a mistake are refused with file and place", "[core][kit]")
 {
     const auto kit = [](const char* text) { return parse_kit(text, "k.json").error().message; };

@@ -60,10 +60,22 @@ TEST_CASE("a low tilt makes height touchy, a high one turns throttle into speed;
     const Airframe calm = detuned(a, 1, 0.8);
     CHECK(calm.thrust_to_weight == Approx(a.thrust_to_weight * std::pow(0.8, 2.0 / 3)));
     CHECK(tilt_effect(calm, 15, 1.225).at_level.vertical_mps2 < low.at_level.vertical_mps2);
-    CHECK(detuned(a, 0.9, 1).thrust_to_weight == Approx(a.thrust_to_weight * 0.6561)); // 0.9 to the fourth
     Airframe weak = a;
     weak.thrust_to_weight = 1.2;
     CHECK_FALSE(level_flight(weak, 50, 1.225).possible);
+}
+
+TEST_CASE("smaller propellers on the same motors turn faster, as worked out by hand", "[core][setup]")
+{
+    // D = 0.8: load = 0.22/0.78² · 0.8⁵ = 0.11849; x = (√1.47396 − 1)/0.23698 = 0.90331; faster by 0.90331/0.78 = 1.15809.
+    CHECK(motor_speed_ratio(0.8) == Approx(1.15809).epsilon(1e-4));
+    CHECK(motor_speed_ratio(1) == Approx(1));
+    CHECK(motor_speed_ratio(1.1) < 1);
+    const Airframe plain; // a 5-inch whose full thrust is 4.5 times its weight
+    REQUIRE(plain.thrust_to_weight == 4.5);
+    // 4-inch propellers, 80 % power: 4.5 · 0.4096 · 1.15809² · 0.86177 = 2.130, and not the 1.588 of the same speed.
+    CHECK(detuned(plain, 0.8, 0.8).thrust_to_weight == Approx(2.130).epsilon(1e-3));
+    CHECK(detuned(plain, 0.8, 0.8).propeller_m == Approx(0.8 * plain.propeller_m));
 }
 
 TEST_CASE("the time of a flip is what the flight takes", "[core][setup]")
@@ -115,7 +127,8 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     };
     TrainingSetup setup;
     setup.camera_tilt_deg = 15;
-    const auto learner = setup_warnings(setup, strong, true, 1.225);
+    const SetupEvidence new_one{true, {}}, steady{false, {}}, rocking{true, 0.25};
+    const auto learner = setup_warnings(setup, strong, new_one, 1.225);
     REQUIRE(said(learner, "touchy for a learner; "));
     // The remedy that it names holds, and five per cent more power would not do.
     const std::string& words = learner.front();
@@ -124,23 +137,33 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     CAPTURE(words);
     CHECK(touchiness(detuned(strong, 1, percent / 100.0), 15, 1.225).vertical_mps2 <= touchy_mps2(true));
     CHECK(touchiness(detuned(strong, 1, (percent + 5) / 100.0), 15, 1.225).vertical_mps2 > touchy_mps2(true));
-    CHECK(setup_warnings(setup, strong, false, 1.225).empty());
+    CHECK(setup_warnings(setup, strong, steady, 1.225).empty());
     setup.power_share = percent / 100.0;
-    CHECK_FALSE(said(setup_warnings(setup, strong, true, 1.225), "touchy"));
+    CHECK_FALSE(said(setup_warnings(setup, strong, new_one, 1.225), "touchy"));
 
     TrainingSetup fast;
     fast.camera_tilt_deg = 50;
-    CHECK(said(setup_warnings(fast, Airframe{}, true, 1.225), "fast for a learner"));
-    CHECK_FALSE(said(setup_warnings(fast, Airframe{}, false, 1.225), "fast"));
+    CHECK(said(setup_warnings(fast, Airframe{}, new_one, 1.225), "fast for a learner"));
+    CHECK_FALSE(said(setup_warnings(fast, Airframe{}, steady, 1.225), "fast"));
     Airframe heavy;
     heavy.thrust_to_weight = 1.2;
-    CHECK(said(setup_warnings(fast, heavy, false, 1.225), "full throttle does not carry it"));
+    CHECK(said(setup_warnings(fast, heavy, steady, 1.225), "full throttle does not carry it"));
     fast.camera_tilt_deg = 10;
-    CHECK(said(setup_warnings(fast, heavy, false, 1.225), "Full thrust is only 1.2 times its weight"));
+    CHECK(said(setup_warnings(fast, heavy, steady, 1.225), "Full thrust is only 1.2 times its weight"));
     TrainingSetup quick;
     quick.rates.roll = CentreMaxCurve{200, 700, 0.2};
-    CHECK(said(setup_warnings(quick, Airframe{}, true, 1.225), "700°/s"));
-    CHECK(setup_warnings(TrainingSetup{}, Airframe{}, true, 1.1).size() <= 1);
+    CHECK(setup_warnings(quick, Airframe{}, new_one, 1.225).empty()); // no fault by itself
+    const auto told = setup_warnings(quick, Airframe{}, rocking, 1.225);
+    CHECK(said(told, "rocks 25 % of the time at 700°/s: 350, then about 250"));
+    CHECK(said(told, "about 680"));
+    CHECK(said(setup_warnings(TrainingSetup{}, Airframe{}, rocking, 1.225), "about 250°/s is the next step down"));
+    TrainingSetup usual; // a learner's tilt of 30° is no fault; 25 and 20 are the retreat of one who rocks
+    usual.camera_tilt_deg = 30;
+    Airframe slippery;
+    slippery.drag_area_m2 = 0.006;
+    CHECK_FALSE(said(setup_warnings(usual, slippery, new_one, 1.225), "fast"));
+    CHECK(said(setup_warnings(usual, slippery, rocking, 1.225), "fast for a learner"));
+    CHECK(setup_warnings(TrainingSetup{}, Airframe{}, new_one, 1.1).size() <= 1);
 }
 
 TEST_CASE("a set-up outside its limits names the setting", "[core][setup]")

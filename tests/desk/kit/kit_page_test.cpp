@@ -40,6 +40,31 @@ TEST_CASE("kit is ticked off per pilot and kind of station, with dates, and stay
     CHECK(desk.text("kitSummary").contains("1 of 9 ticked"));
 }
 
+TEST_CASE("what must be so at every start is asked again after a session, with the day of the last answer", "[desk][kit]")
+{
+    Desk desk;
+    const std::string pilot = desk.school->add_pilot({"", "Wilf Dunnock"});
+    desk.station->choosePilot(pilot);
+    QTest::keyClick(&*desk.window, Qt::Key_2, Qt::AltModifier);
+    QTest::mouseClick(desk.find<QCheckBox>("kit-battery"), Qt::LeftButton, {}, QPoint(8, 8));
+    QTest::mouseClick(desk.find<QCheckBox>("kit-cable"), Qt::LeftButton, {}, QPoint(8, 8));
+    CHECK(desk.text("kitSummary").contains("2 of 9 ticked"));
+    const std::string session = desk.school->start_session(pilot, "Simulated controller", "simulated");
+    QTest::qWait(1100); // times on the record are whole seconds
+    REQUIRE(desk.school->end_session(session, 1, 0));
+    CHECK_FALSE(desk.find<QCheckBox>("kit-battery")->isChecked());
+    CHECK(desk.find<QCheckBox>("kit-cable")->isChecked());
+    CHECK(desk.text("kitSummary").contains("1 of 9 ticked"));
+    bool told = false;
+    for (const QLabel* label : desk.window->findChildren<QLabel*>())
+        told = told || label->text().startsWith("asked again, last on");
+    CHECK(told);
+    QTest::mouseClick(desk.find<QCheckBox>("kit-battery"), Qt::LeftButton, {}, QPoint(8, 8));
+    CHECK(desk.text("kitSummary").contains("2 of 9 ticked"));
+    desk.find<QComboBox>("kitKind")->setCurrentIndex(2); // goggles with a phone in them
+    CHECK(desk.text("kitSummary").contains("0 of 13 ticked"));
+}
+
 TEST_CASE("what can be seen ticks itself", "[desk][kit]")
 {
     Desk desk;
