@@ -21,7 +21,9 @@ FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::opti
               stand_in && !(stand_in->replays && drill.demonstration)
                   ? std::optional<StandInPilot>(std::in_place, drill, setup_, stand_in->skill, stand_in->seed)
                   : std::nullopt),
-      replays_(stand_in && stand_in->replays && drill.demonstration)
+      replays_(stand_in && stand_in->replays && drill.demonstration), known_(stand_in && stand_in->known ? stand_in->known
+                                                                             : replays_                  ? drill.demonstration
+                                                                                                         : nullptr)
 {
     under_way_ = driven_.flight().armed(); // begun in the air
     publish();
@@ -156,6 +158,7 @@ void FlightLoop::publish()
     snapshot_.motors_out = flight.motors_out();
     snapshot_.wants_throttle_cut = runner.wants_throttle_cut();
     if (drill().demonstration) show_demonstration();
+    if (known_) show_sticks_ahead();
     snapshot_.status = runner.status();
     snapshot_.phase = runner.phase();
     snapshot_.phase_time_s = runner.phase_time_s();
@@ -181,6 +184,19 @@ void FlightLoop::show_demonstration()
     snapshot_.shown_sticks = at.sticks;
     snapshot_.follows = follows_;
     if (replays_) snapshot_.sticks = at.sticks;
+}
+
+void FlightLoop::show_sticks_ahead()
+{
+    constexpr double ahead_s = 1, every_s = 0.04;
+    const double from_s = known_->t_s.front() + driven_.flight().time_s();
+    snapshot_.sticks_ahead.clear();
+    auto row = std::lower_bound(known_->t_s.begin(), known_->t_s.end(), from_s);
+    for (double at_s = from_s; at_s <= from_s + ahead_s; at_s += every_s) {
+        row = std::lower_bound(row, known_->t_s.end(), at_s);
+        if (row == known_->t_s.end()) return;
+        snapshot_.sticks_ahead.push_back(known_->sample(static_cast<std::size_t>(row - known_->t_s.begin())).sticks);
+    }
 }
 
 /// Events on a row may come after it.

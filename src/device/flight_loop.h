@@ -43,6 +43,7 @@ struct FlightSnapshot {
     bool wants_throttle_cut = false;                     ///< crashed, and the throttle is not at the bottom yet
     std::array<std::optional<StickFollow>, 4> follows{}; ///< by StickAxis: how the sticks follow a demonstration that is shadowed
     std::optional<Sticks> shown_sticks;                  ///< of the demonstration that plays
+    std::vector<Sticks> sticks_ahead;                    ///< of a demonstration, over the next second; empty: not known
     double skipped_s = 0;                                ///< time lost because the machine was too busy
 };
 
@@ -53,7 +54,8 @@ public:
     struct StandIn {
         double skill = 0.95;
         std::uint64_t seed = 1;
-        bool replays = false; ///< nobody flies: the drill's demonstration plays, with its own sticks
+        bool replays = false;                     ///< nobody flies: the drill's demonstration plays, with its own sticks
+        std::shared_ptr<const FlightLog> known{}; ///< how it will fly, to show its sticks ahead; null: not known
     };
     /// Where the sticks have stood since `after_s`, oldest first, by the steady clock (which `now_s` reads); nothing while
     /// there is no controller, which pauses the flight.
@@ -96,6 +98,7 @@ private:
     void note_marks();
     void note_rows();
     void show_demonstration();
+    void show_sticks_ahead();
 
     FlightSetup setup_;
     SticksSince sticks_;
@@ -105,7 +108,8 @@ private:
     Sticks current_; ///< of the hand
     bool no_controller_ = false;
     const bool replays_ = false;
-    bool under_way_ = false; ///< past the wait for the throttle
+    const std::shared_ptr<const FlightLog> known_; ///< how the stand-in, or the demonstration that plays, flies
+    bool under_way_ = false;                       ///< past the wait for the throttle
     double throttle_down_s_ = 0;
     std::shared_ptr<const Score> score_so_far_;
     std::shared_ptr<const std::vector<FlightMark>> marks_;

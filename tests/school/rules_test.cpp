@@ -227,7 +227,7 @@ TEST_CASE("a learner is warned of what a steady hand is not", "[school]")
 {
     WithRates w;
     TrainingSetup setup;
-    setup.rates = all_axes(CentreMaxCurve{200, 900, 0.2});
+    setup.camera_tilt_deg = 50;
     const auto learner = warnings_of(*w.school, w.pilot, setup);
     CHECK_FALSE(learner.empty());
     const auto density = 1.225;

@@ -106,6 +106,14 @@ void DrillsPage::makeButtons()
                   tr("The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored"));
     keepShown_ = tabButton(tr("Keep as demonstration"), "keepDemonstration",
                            tr("From now on this flight shows how the drill is flown; it can be undone"));
+    speed_ = new QComboBox;
+    speed_->setObjectName(QStringLiteral("demonstrationSpeed"));
+    speed_->setAccessibleName(tr("Speed of demonstrations"));
+    speed_->setToolTip(tr("How fast demonstrations are shown; the dots on their sticks are the next second"));
+    speed_->setFocusPolicy(Qt::TabFocus);
+    for (const auto& [words, share] : {std::pair{tr("full speed"), 1.0}, {tr("½ speed"), 0.5}, {tr("¼ speed"), 0.25}})
+        speed_->addItem(words, share);
+    connect(speed_, &QComboBox::currentIndexChanged, this, [this] { setPace(pace_); });
     connect(watch_, &QPushButton::clicked, this, [this] { demonstrate(); });
     connect(shadow_, &QPushButton::clicked, this, &DrillsPage::shadow);
     connect(keepShown_, &QPushButton::clicked, this, [this] {
@@ -177,7 +185,7 @@ QHBoxLayout* DrillsPage::makeSections()
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
     top->setSpacing(6);
-    for (QPushButton* b : {watch_, shadow_}) top->addWidget(b);
+    for (QWidget* w : std::initializer_list<QWidget*>{watch_, speed_, shadow_}) top->addWidget(w);
     top->addStretch();
     top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));
     top->addWidget(sections_->add(tr("By eye"), QStringLiteral("sectionByEye"), [this] {
@@ -310,7 +318,7 @@ QString DrillsPage::invitation(const Drill& d) const
 void DrillsPage::setPace(double pace)
 {
     pace_ = pace;
-    if (loop_) loop_->set_pace(pace);
+    if (loop_) loop_->set_pace(pace * (demonstration_ ? speed_->currentData().toDouble() : 1));
 }
 
 void DrillsPage::start()
@@ -338,6 +346,12 @@ std::shared_ptr<const FlightLog> DrillsPage::demonstrationOf(const Drill& d) con
     TakeOff shown;
     shown.purpose = TakeOff::Purpose::Demonstration;
     shown.pilot_id = station_.pilotId();
+    return demonstrationByStandIn(d, shown);
+}
+
+/// The same seed flies the same, as it will be seen.
+std::shared_ptr<const FlightLog> DrillsPage::demonstrationByStandIn(const Drill& d, const TakeOff& shown) const
+{
     const auto flight = prepared(school_, d, shown);
     const auto flown =
         flight ? fly_drill(d, flight->setup, stand_in_skill, seed_) : Result<FlownDrill>(tl::unexpected(flight.error()));
@@ -359,7 +373,9 @@ void DrillsPage::demonstrate(Shown shown_by)
     const Drill* d = flyingDrill();
     if (flying() || !d) return;
     const AttemptRow* kept = shown_by == Shown::ByWhatIsKept ? school_.demonstration(d->id) : nullptr;
-    if (!kept) return launch(*d, FlightLoop::StandIn{stand_in_skill, seed_});
+    if (!kept)
+        return launch(*d, FlightLoop::StandIn{stand_in_skill, seed_, false,
+                                              demonstrationByStandIn(*d, asChosen(TakeOff::Purpose::Demonstration))});
     const auto shown = demonstrationOf(*d);
     if (!shown) return;
     launch(replay_of(*d, shown), FlightLoop::StandIn{0, 0, true});
@@ -398,7 +414,7 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
         return false;
     }
     loop_ = std::move(started->loop);
-    loop_->set_pace(pace_);
+    setPace(pace_);
     result_shown_ = false;
     attempt_ = {};
     attempt_.pilot_id = station_.pilotId();
@@ -414,6 +430,17 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
     return true;
 }
 
+/// For the pilot, in the mode and on the day that are chosen.
+TakeOff DrillsPage::asChosen(TakeOff::Purpose purpose) const
+{
+    TakeOff wanted;
+    wanted.purpose = purpose;
+    wanted.pilot_id = station_.pilotId();
+    wanted.real_day = day_->isChecked();
+    if (mode_->currentIndex() >= 0) wanted.mode = static_cast<Mode>(mode_->currentData().toInt());
+    return wanted;
+}
+
 void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand_in)
 {
     const bool shown = stand_in.has_value();
@@ -422,11 +449,7 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     free_.reset();
     shownAttempt_.clear();
     sections_->choose(0);
-    TakeOff wanted;
-    wanted.purpose = shown ? TakeOff::Purpose::Demonstration : TakeOff::Purpose::Drill;
-    wanted.pilot_id = station_.pilotId();
-    wanted.real_day = day_->isChecked();
-    if (mode_->currentIndex() >= 0) wanted.mode = static_cast<Mode>(mode_->currentData().toInt());
+    const TakeOff wanted = asChosen(shown ? TakeOff::Purpose::Demonstration : TakeOff::Purpose::Drill);
     demonstration_ = shown;
     if (!takeOff(d, wanted, stand_in)) return;
     heading_->setText(shown ? tr("Demonstration") : tr("Live"));

@@ -69,6 +69,8 @@ private:
     void follow();
     void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
+    [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationByStandIn(const Drill& drill, const TakeOff& shown) const;
+    [[nodiscard]] TakeOff asChosen(TakeOff::Purpose purpose) const;
     [[nodiscard]] const Drill* flyingDrill() const;
     bool takeOff(const Drill& drill, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in);
     void showResult(const Score& score, const QString& follows);
@@ -95,6 +97,7 @@ private:
     CriteriaPanel* criteria_;
     FlightView* view_;
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
+    QComboBox* speed_;
     QComboBox* mode_;
     std::string shownModesOf_;              ///< id of the drill
     std::string shownAttempt_, shownDrill_; ///< of the result that can be kept as a demonstration

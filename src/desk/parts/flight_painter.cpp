@@ -291,8 +291,13 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         if (left_trail_.size() > 45) left_trail_.pop_front(), right_trail_.pop_front();
     }
     trail_time_s_ = now.time_s;
+    const auto ahead = [&](Function across, Function up) {
+        std::vector<QPointF> places;
+        for (const Sticks& s : now.sticks_ahead) places.emplace_back(on_stick(s, across), on_stick(s, up));
+        return places;
+    };
     const auto stick = [&](QPointF middle, QPointF at, const std::deque<QPointF>& trail, const QString& name,
-                           std::optional<QPointF> shown) {
+                           std::optional<QPointF> shown, const std::vector<QPointF>& next) {
         const double reach = 42;
         QColor ground = t.card;
         ground.setAlpha(200);
@@ -310,6 +315,14 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         p.setPen(QPen(t.attention, 1.5));
         p.setBrush(Qt::NoBrush);
         p.drawPath(path);
+        QPolygonF coming; // where a demonstration's stick goes within the next second: dots, and a square at their end
+        for (const QPointF& place : next) coming << middle + QPointF(place.x(), -place.y()) * reach;
+        if (!coming.isEmpty()) {
+            p.setPen(QPen(t.chrome, 2.5, Qt::DotLine, Qt::RoundCap));
+            p.drawPolyline(coming);
+            p.setPen(QPen(t.chrome, 2));
+            p.drawRect(QRectF(coming.back() - QPointF(4, 4), QSizeF(8, 8)));
+        }
         if (shown) { // where the demonstration's stick stands: a ring to fill
             p.setPen(QPen(t.steel, 3));
             p.drawEllipse(middle + QPointF(shown->x(), -shown->y()) * reach, 11, 11);
@@ -327,9 +340,9 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
                                 : std::nullopt;
     };
     stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across),
-          shown(mode_.left_across, mode_.left_up));
+          shown(mode_.left_across, mode_.left_up), ahead(mode_.left_across, mode_.left_up));
     stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across),
-          shown(mode_.right_across, mode_.right_up));
+          shown(mode_.right_across, mode_.right_up), ahead(mode_.right_across, mode_.right_up));
 }
 
 void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const

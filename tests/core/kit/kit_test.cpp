@@ -108,7 +108,7 @@ TEST_CASE("the checklists that ship put power in order and carry the cautions", 
 {
     const auto lists = DataFolder(BH_DATA).kit();
     if (!lists) FAIL(lists.error().message);
-    CHECK(lists->size() == 3);
+    CHECK(lists->size() == 4);
     const auto at = [](const KitList& l, const char* id) {
         return std::find_if(l.items.begin(), l.items.end(), [id](const KitItem& i) { return i.id == id; }) - l.items.begin();
     };

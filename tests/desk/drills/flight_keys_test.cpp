@@ -6,6 +6,7 @@
 #include "virtual_joystick.h"
 
 #include <QComboBox>
+#include <QElapsedTimer>
 #include <QListWidget>
 #include <QUndoStack>
 #include <catch2/catch.hpp>
@@ -41,6 +42,36 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     f.desk.school->undo();
     CHECK(choice->currentText() == "First steps");
     CHECK(ladder->count() == 3);
+}
+
+TEST_CASE("a demonstration is shown slowed, with the next second of its sticks", "[desk]")
+{
+    Flying f;
+    auto* speed = f.desk.find<QComboBox>("demonstrationSpeed");
+    REQUIRE(speed->count() == 3);
+    speed->setCurrentIndex(2); // a quarter
+    f.drills->demonstrate();
+    REQUIRE(f.drills->loop());
+    REQUIRE(f.desk.waitFor([&] { return f.now().time_s > 0.3; }, 8000));
+    const double from_s = f.now().time_s;
+    QElapsedTimer clock;
+    clock.start();
+    QTest::qWait(1200);
+    const double pace = (f.now().time_s - from_s) / (static_cast<double>(clock.elapsed()) / 1000);
+    CHECK(pace > 0.15);
+    CHECK(pace < 0.3);
+    // What is told to come is what comes.
+    const FlightSnapshot told = f.now();
+    REQUIRE(told.sticks_ahead.size() >= 25); // 25 a second
+    f.drills->setPace(4);
+    REQUIRE(f.desk.waitFor([&] { return f.now().time_s >= told.time_s + 0.9; }, 8000));
+    f.press(Qt::Key_F8);
+    QTest::qWait(60);
+    const FlightSnapshot then = f.now();
+    const auto row = static_cast<std::size_t>((then.time_s - told.time_s) / 0.04);
+    REQUIRE(row >= 20);
+    if (row < told.sticks_ahead.size()) CHECK(then.sticks.throttle == Approx(told.sticks_ahead[row].throttle).margin(0.06));
+    speed->setCurrentIndex(0);
 }
 
 TEST_CASE("F8 holds the flight and goes on, F6 goes back to the start without keeping anything", "[desk]")
