@@ -246,7 +246,7 @@ void KitPage::showTicks()
         lines_[i].box->setChecked(holds);
         lines_[i].box->setEnabled(pilot != nullptr);
         const QString day = ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy")) : QString();
-        lines_[i].when->setText(!ticked ? QString() : holds ? day : tr("asked again, last on %1").arg(day));
+        lines_[i].when->setText(!ticked ? QString() : holds ? day : tr("last %1").arg(day));
     }
     const auto [done, all] = progress();
     summary_->setText(!pilot        ? tr("Choose or add a pilot in the line-up; the ticks are kept per pilot.")
