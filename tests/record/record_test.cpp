@@ -540,7 +540,8 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
     const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
     std::atomic<bool> over{false};
     std::vector<std::string> said;
-    int looks = 0;
+    std::atomic<int> looks{0};
+    constexpr int enough = 4;
     std::thread looking([&] {
         while (!over) {
             VerifyOptions options;
@@ -551,9 +552,9 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
             if (report) said.insert(said.end(), report->problems.begin(), report->problems.end());
         }
     });
-    for (int i = 0; i < 150; ++i) {
+    for (int i = 0; i < 150 || looks < enough; ++i) { // however busy the machine is
         JudgedAttempt a;
-        a.pilot_id = pilot, a.session_id = session, a.drill_id = "lift-settle", a.score = i;
+        a.pilot_id = pilot, a.session_id = session, a.drill_id = "lift-settle", a.score = i % 100;
         const FlightLog log = shortLog(i);
         CHECK_FALSE(school->add_attempt(a, &log).empty());
     }
@@ -561,7 +562,6 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
     looking.join();
     CAPTURE(said);
     CHECK(said.empty());
-    CHECK(looks > 3);
 }
 
 TEST_CASE("a file that is no good record is refused in a sentence and left as it is", "[record]")
