@@ -257,6 +257,7 @@ public:
         entry.hash = entry_hash(entry);
         entry.signature = key.sign(entry.hash);
         insert_entry(database, entry);
+        if (entry.kind == "erased") database.run("DELETE FROM person_keys WHERE person = ?", entry.subject); // both or neither
         apply_entry(database, entry, schema_version);
         return entry;
     }
@@ -384,7 +385,6 @@ int Record::erase_person(const std::string& id, const std::string& why, const st
 {
     append({{"erased", id, "{}", why, {}, who}});
     const Database& db = impl_->database;
-    db.run("DELETE FROM person_keys WHERE person = ?", id);
     try {
         db.run("PRAGMA wal_checkpoint(TRUNCATE)"); // nor in the log beside the file
     } catch (const StoreFailure&) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QPointer>
 #include <QWidget>
 
 class QLabel;
@@ -27,7 +28,7 @@ private:
     /// Verifies the record first, and asks where something is wrong with it.
     [[nodiscard]] bool mayLeave();
     School& school_;
-    RecordWatch* watch_;
+    QPointer<RecordWatch> watch_; ///< goes before the window does
     QLabel* facts_;
     QLabel* said_;
     QLabel* no_copies_;

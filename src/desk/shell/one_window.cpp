@@ -3,6 +3,7 @@
 #include "files/file_text.h"
 
 #include <QCryptographicHash>
+#include <QFileInfo>
 #include <QLocalSocket>
 #include <QThread>
 #include <QWidget>
@@ -26,7 +27,6 @@ QString nameFor(const std::filesystem::path& record)
 OneWindow::OneWindow(const std::filesystem::path& record)
     : lock_(QString::fromStdString(record.string() + ".window")), name_(nameFor(record))
 {
-    if (record.has_parent_path()) static_cast<void>(make_own_folder(record.parent_path())); // at the first start of all
     lock_.setStaleLockTime(0); // held for as long as the program runs, however long
     connect(&server_, &QLocalServer::newConnection, this, [this] {
         while (QLocalSocket* other = server_.nextPendingConnection()) {
@@ -39,6 +39,7 @@ OneWindow::OneWindow(const std::filesystem::path& record)
 OneWindow::Found OneWindow::look()
 {
     constexpr int tries = 20, pause_ms = 100;
+    static_cast<void>(make_own_folder(QFileInfo(lock_.fileName()).absolutePath().toStdString())); // at the first start of all
     for (int i = 0; i < tries; ++i) { // the other one may be starting, or ending
         if (lock_.tryLock(0)) break;
         if (lock_.error() != QLockFile::LockFailedError) return Found::Alone; // no lock can be made here: nobody can be asked
