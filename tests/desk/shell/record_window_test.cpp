@@ -9,6 +9,7 @@
 
 #include <QComboBox>
 #include <QDateTime>
+#include <QFileDialog>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QTableWidget>
@@ -123,6 +124,41 @@ TEST_CASE("the record's window tells its state; a good record is copied once a d
     press(window, "recordVerify");
     REQUIRE(desk.waitFor([&] { return !watch.running(); }));
     CHECK(copies_of_days(desk.file).size() == 1);
+}
+
+TEST_CASE("the record's window backs up, restores and exports, and outlives the watch", "[desk][record]")
+{
+    Desk desk;
+    desk.school->add_pilot({"", "Iris Quayle"});
+    std::optional<RecordWatch> watch(std::in_place, desk.file, VerifyOptions{}, [] { return true; });
+    desk.window->watch(*watch);
+    press(desk.window.get(), "apronRecord");
+    auto* window = desk.find<RecordWindow>("recordWindow");
+    const auto name = [](const QString& file) {
+        QTimer::singleShot(200, [file] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            REQUIRE(dialog);
+            dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"))->setText(file);
+            QMetaObject::invokeMethod(dialog, "accept");
+        });
+    };
+    const QString backup = desk.folder.filePath("b.tar.gz"), restored = desk.folder.filePath("restored.sqlite");
+    name(backup);
+    press(window, "recordBackup");
+    CHECK(in<QLabel>(window, "recordSaid")->text().contains("nothing wrong"));
+    CHECK(QFile::exists(backup));
+    name(backup);
+    QTimer::singleShot(700, [name, restored] { name(restored); });
+    press(window, "recordRestore");
+    CHECK(in<QLabel>(window, "recordSaid")->text().startsWith("Restored to"));
+    CHECK(*head_of(restored.toStdString()) == desk.school->record().head());
+    name(desk.folder.filePath("out"));
+    press(window, "recordExport");
+    CHECK(in<QLabel>(window, "recordSaid")->text().startsWith("Exported to"));
+    CHECK(QFile::exists(desk.folder.filePath("out/record.json")));
+    watch.reset();
+    desk.school->add_pilot({"", "Wilf Dunnock"}); // and the window still tells what there is
+    CHECK(in<QLabel>(window, "recordFacts")->text().contains("Nobody verifies"));
 }
 
 TEST_CASE("a pilot who has left is erased after a question, and is seen nowhere any more", "[desk][record]")
