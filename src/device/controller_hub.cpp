@@ -24,6 +24,16 @@ std::string guid_text(SDL_Joystick* joystick)
     return text;
 }
 
+std::vector<std::uint8_t> buttons_of(SDL_Joystick* joystick)
+{
+    std::vector<std::uint8_t> buttons;
+    for (int b = 0; b < SDL_JoystickNumButtons(joystick); ++b) buttons.push_back(SDL_JoystickGetButton(joystick, b));
+    for (int h = 0; h < SDL_JoystickNumHats(joystick); ++h)
+        for (const int side : {SDL_HAT_UP, SDL_HAT_RIGHT, SDL_HAT_DOWN, SDL_HAT_LEFT})
+            buttons.push_back((SDL_JoystickGetHat(joystick, h) & side) != 0);
+    return buttons;
+}
+
 } // namespace
 
 /// The devices that are open, by instance. Lives in the hub's thread only.
@@ -92,7 +102,8 @@ void ControllerHub::run()
                     for (const auto& [instance, joystick] : devices.open) {
                         const char* name = SDL_JoystickName(joystick); // whatever the device says of itself
                         devices_.push_back(
-                            {instance, name ? one_line(name) : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick)});
+                            {instance, name ? one_line(name) : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick),
+                             SDL_JoystickNumButtons(joystick) + 4 * SDL_JoystickNumHats(joystick)});
                     }
                     changes_.fetch_add(1, std::memory_order_release);
                 }
@@ -104,6 +115,7 @@ void ControllerHub::run()
                     DeviceSample sample{now_s(), {}};
                     for (int axis = 0; axis < SDL_JoystickNumAxes(chosen->second); ++axis)
                         sample.counts.push_back(SDL_JoystickGetAxis(chosen->second, axis));
+                    sample.buttons = buttons_of(chosen->second);
                     note_change(sample);
                     if (listener_) listener_(sample);
                     if (recent_.size() >= most_recent) recent_.erase(recent_.begin(), recent_.begin() + most_recent / 2);

@@ -19,12 +19,14 @@ struct DeviceInfo {
     std::string name;
     std::string guid; ///< the same for devices of the same model
     int axes = 0;
+    int buttons = 0; ///< hats count as four each
 };
 
 /// Raw counts at a moment. Times are seconds of a steady clock, the same for all samples of a hub.
 struct DeviceSample {
     double t_s = 0;
     std::vector<int> counts;
+    std::vector<std::uint8_t> buttons{}; ///< 0 or 1; after them four for each hat: up, right, down, left
 };
 
 /// Watches the system's controllers through SDL from a thread of its own: which there are (hot plug) and, for the one

@@ -33,7 +33,14 @@ FlightLoop::FlightLoop(Flight flight, Drill drill, SticksSince sticks, std::opti
 FlightLoop::~FlightLoop()
 {
     stop_ = true;
-    thread_.join();
+    if (thread_.joinable()) thread_.join();
+}
+
+FlownDrill FlightLoop::break_off()
+{
+    stop_ = true;
+    if (thread_.joinable()) thread_.join();
+    return driven_.result();
 }
 
 void FlightLoop::run()
@@ -144,6 +151,7 @@ void FlightLoop::publish()
     }
     const std::scoped_lock lock(mutex_);
     if (const auto rates = std::exchange(new_rates_, std::nullopt)) driven_.set_rates(*rates);
+    if (const auto mode = std::exchange(new_mode_, std::nullopt)) driven_.set_mode(*mode);
     note_rows();
     snapshot_.state = flight.state();
     snapshot_.sticks = driven_.flies_itself() ? driven_.sticks() : current_;
@@ -214,6 +222,12 @@ FlightLog FlightLoop::take_new_rows()
 {
     const std::scoped_lock lock(mutex_);
     return std::exchange(new_rows_, {});
+}
+
+void FlightLoop::set_mode(Mode mode)
+{
+    const std::scoped_lock lock(mutex_);
+    new_mode_ = mode;
 }
 
 void FlightLoop::set_rates(const RateProfile& rates)

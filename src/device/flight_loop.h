@@ -76,6 +76,8 @@ public:
     /// Starts or stops the motors, where the drill leaves that to the pilot; at the next step.
     void press_arm() { arm_pressed_ = true; }
     void set_panic(bool panic) { panic_ = panic; }
+    /// The mode switch: from the next step on.
+    void set_mode(Mode mode);
     /// Other rates, from the next step on.
     void set_rates(const RateProfile& rates);
     [[nodiscard]] bool panic() const { return panic_; }
@@ -85,6 +87,8 @@ public:
     [[nodiscard]] FlightLog take_new_rows();
     /// The flight and its score, once, after the drill has ended.
     [[nodiscard]] std::optional<FlownDrill> take_result();
+    /// Ends the flight where it is: what was flown until now. Nothing is published any more.
+    [[nodiscard]] FlownDrill break_off();
     [[nodiscard]] const Drill& drill() const { return driven_.runner().drill(); }
     [[nodiscard]] const FlightSetup& setup() const { return setup_; }
 
@@ -130,6 +134,7 @@ private:
     std::size_t rows_noted_ = 0; ///< of the log
     std::size_t row_events_noted_ = 0;
     std::optional<RateProfile> new_rates_;
+    std::optional<Mode> new_mode_;
     std::thread thread_;
 };
 

@@ -20,7 +20,7 @@ std::vector<int> SimulatedController::counts() const
     return to_counts(factory_calibration(), {values_[0], values_[1], values_[2], values_[3]}, 4);
 }
 
-DeviceInfo SimulatedController::info() { return {instance, simulated_controller_name, simulated_controller_guid, 4}; }
+DeviceInfo SimulatedController::info() { return {instance, simulated_controller_name, simulated_controller_guid, 4, 0}; }
 
 Calibration SimulatedController::factory_calibration()
 {
@@ -93,6 +93,13 @@ std::vector<int> StickInput::counts() const
     if (simulated_) return simulated_controller_.counts();
     const auto sample = hub_.latest();
     return sample ? sample->counts : std::vector<int>{};
+}
+
+SwitchReading StickInput::switches() const
+{
+    if (simulated_) return {};
+    const auto sample = hub_.latest();
+    return sample ? SwitchReading{sample->counts, sample->buttons} : SwitchReading{};
 }
 
 std::vector<DeviceSample> StickInput::drain()

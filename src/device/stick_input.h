@@ -52,6 +52,8 @@ public:
     [[nodiscard]] std::optional<std::vector<TimedSticks>> sticks_after(double after_s) const;
     /// Raw counts now; empty without a device.
     [[nodiscard]] std::vector<int> counts() const;
+    /// Raw buttons and axes now; empty without a device.
+    [[nodiscard]] SwitchReading switches() const;
     /// Samples since the last call, for a recording. The simulated controller is sampled
     /// at its own interval, moving evenly to where it stands now. Used from one thread.
     [[nodiscard]] std::vector<DeviceSample> drain();

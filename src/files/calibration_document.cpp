@@ -25,6 +25,64 @@ void read_cross_talk(const JsonIn& in, Calibration& calibration)
     }
 }
 
+Json spring_json(const std::optional<SpringReturn>& spring)
+{
+    return spring ? Json{{"return_ms", 1000 * spring->time_s}, {"overshoot", spring->overshoot}} : Json(nullptr);
+}
+
+Json springs_json(const FunctionCalibration& f, Function function)
+{
+    if (!f.spring_after_high && !f.spring_after_low) return nullptr;
+    return {{"after_high", spring_json(f.spring_after_high)},
+            {"after_low", spring_json(f.spring_after_low)},
+            {"words", spring_in_words(f, function)}};
+}
+
+std::optional<SpringReturn> spring_at(const JsonIn& in, const char* side)
+{
+    if (!in.has(side) || in.at(side).value().is_null()) return std::nullopt;
+    return SpringReturn{in.at(side).number("return_ms") / 1000, in.at(side).number("overshoot", 0)};
+}
+
+Json switches_json(const std::vector<SwitchCalibration>& switches)
+{
+    Json all = Json::array();
+    for (const SwitchCalibration& s : switches) {
+        Json one{{"use", switch_use_key(s.use)},
+                 {"on", s.source.kind == SwitchSource::Kind::Button ? "button" : "axis"},
+                 {"index", s.source.index},
+                 {"positions_counts", s.positions_counts},
+                 {"springs_back", s.springs_back}};
+        for (const Mode mode : s.modes) one["modes"].push_back(mode_key(mode));
+        all.push_back(std::move(one));
+    }
+    return all;
+}
+
+SwitchCalibration switch_at(const JsonIn& in)
+{
+    SwitchCalibration s;
+    const auto use = switch_use_from_key(in.text("use"));
+    if (!use) in.at("use").fault("expected arm, mode, panic, reset or pause, found '" + in.text("use") + "'");
+    s.use = *use;
+    const std::string on = in.text("on");
+    if (on != "button" && on != "axis") in.at("on").fault("expected button or axis, found '" + on + "'");
+    s.source.kind = on == "button" ? SwitchSource::Kind::Button : SwitchSource::Kind::Axis;
+    s.source.index = in.at("index").whole();
+    if (s.source.index < 0 || s.source.index > 255) in.at("index").fault("expected 0 to 255");
+    for (const JsonIn& place : in.at("positions_counts").items()) s.positions_counts.push_back(place.whole());
+    if (s.positions_counts.size() < 2 || s.positions_counts.size() > 3)
+        in.at("positions_counts").fault("expected two or three places");
+    s.springs_back = in.truth("springs_back", false);
+    if (in.has("modes"))
+        for (const JsonIn& key : in.at("modes").items()) {
+            const auto mode = mode_from_key(key.text());
+            if (!mode) key.fault("expected acro, angle, horizon, hold or sport, found '" + key.text() + "'");
+            s.modes.push_back(*mode);
+        }
+    return s;
+}
+
 } // namespace
 
 Json calibration_json(const Calibration& calibration)
@@ -49,6 +107,7 @@ Json calibration_json(const Calibration& calibration)
                {"hysteresis_counts", f.sprung ? Json(f.hysteresis_counts) : Json(nullptr)},
                {"rest_after_high_counts", f.rest_after_high_counts},
                {"rest_after_low_counts", f.rest_after_low_counts},
+               {"springs", springs_json(f, function)},
                {"dead_band", f.dead_band},
                {"travel_share", f.travel_share},
                {"asymmetry", f.asymmetry},
@@ -63,6 +122,7 @@ Json calibration_json(const Calibration& calibration)
     json["interval_ms"] = calibration.interval_ms;
     json["interval_p95_ms"] = calibration.interval_p95_ms;
     json["problems"] = calibration.problems;
+    if (!calibration.switches.empty()) json["switches"] = switches_json(calibration.switches);
     return json;
 }
 
@@ -91,6 +151,10 @@ Result<Calibration> parse_calibration(std::string_view text, const std::string& 
                 out.hysteresis_counts = f.number("hysteresis_counts");
             out.rest_after_high_counts = f.number("rest_after_high_counts", out.centre_counts);
             out.rest_after_low_counts = f.number("rest_after_low_counts", out.centre_counts);
+            if (f.has("springs") && f.at("springs").value().is_object()) {
+                out.spring_after_high = spring_at(f.at("springs"), "after_high");
+                out.spring_after_low = spring_at(f.at("springs"), "after_low");
+            }
             out.dead_band = f.number("dead_band", 0);
             out.travel_share = f.number("travel_share", 1);
             out.jitter_peak_counts = f.number("jitter_peak_counts", 0);
@@ -105,6 +169,9 @@ Result<Calibration> parse_calibration(std::string_view text, const std::string& 
         calibration.interval_p95_ms = in.number("interval_p95_ms", calibration.interval_ms);
         if (in.has("problems"))
             for (const JsonIn& problem : in.at("problems").items()) calibration.problems.push_back(problem.text());
+        if (in.has("switches"))
+            for (const JsonIn& one : in.at("switches").items()) calibration.switches.push_back(switch_at(one));
+        if (const std::string problem = problem_of(calibration.switches); !problem.empty()) in.at("switches").fault(problem);
         return calibration;
     });
 }

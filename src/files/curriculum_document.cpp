@@ -7,6 +7,30 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
+/// A drill's id, or {"free_flight_min": 20, "world": "pan"}.
+std::string step_at(const JsonIn& in, Curriculum& curriculum)
+{
+    if (!in.value().is_object()) return in.text();
+    in.only({"free_flight_min", "world"});
+    Curriculum::FreeBlock block;
+    block.id = "free-" + std::to_string(curriculum.free_blocks.size() + 1);
+    block.minutes = in.number("free_flight_min");
+    constexpr double most_min = 600;
+    if (!(block.minutes > 0 && block.minutes <= most_min)) in.at("free_flight_min").fault("expected minutes, up to 600");
+    block.world = in.text("world", "");
+    curriculum.free_blocks.push_back(block);
+    return block.id;
+}
+
+Json step_json(const std::string& id, const Curriculum& curriculum)
+{
+    const Curriculum::FreeBlock* block = curriculum.free_block(id);
+    if (!block) return id;
+    Json json{{"free_flight_min", block->minutes}};
+    if (!block->world.empty()) json["world"] = block->world;
+    return json;
+}
+
 } // namespace
 
 Result<Curriculum> parse_curriculum(std::string_view text, const std::string& file)
@@ -23,7 +47,7 @@ Result<Curriculum> parse_curriculum(std::string_view text, const std::string& fi
         for (const JsonIn& stage : in.at("stages").items()) {
             Curriculum::Stage s;
             s.name = stage.text("name");
-            for (const JsonIn& id : stage.at("drills").items()) s.drills.push_back(id.text());
+            for (const JsonIn& step : stage.at("drills").items()) s.drills.push_back(step_at(step, curriculum));
             if (s.drills.empty()) stage.at("drills").fault("expected at least one drill");
             curriculum.stages.push_back(std::move(s));
         }
@@ -38,8 +62,11 @@ std::string curriculum_text(const Curriculum& curriculum)
         {"format", "bluehangar.curriculum/1"}, {"id", curriculum.id}, {"name", curriculum.name}, {"version", curriculum.version}};
     if (curriculum.opens_on == Curriculum::OpensOn::Passes) json["opens_on"] = "passes";
     json["stages"] = Json::array();
-    for (const Curriculum::Stage& stage : curriculum.stages)
-        json["stages"].push_back({{"name", stage.name}, {"drills", stage.drills}});
+    for (const Curriculum::Stage& stage : curriculum.stages) {
+        Json steps = Json::array();
+        for (const std::string& id : stage.drills) steps.push_back(step_json(id, curriculum));
+        json["stages"].push_back({{"name", stage.name}, {"drills", std::move(steps)}});
+    }
     return json.dump(1);
 }
 

@@ -54,6 +54,31 @@ void read_spin(const JsonIn& in, Goal& goal)
     goal.for_s = seconds_at(in, "for_s", 0);
 }
 
+void read_lean(const JsonIn& in, Goal& goal)
+{
+    goal.lean_deg = in.number("lean_deg");
+    const std::string towards = in.text("towards");
+    static constexpr std::array sides{"forward", "right", "back", "left"};
+    const auto found = std::find(sides.begin(), sides.end(), towards);
+    if (found == sides.end()) in.at("towards").fault("expected forward, right, back or left, found '" + towards + "'");
+    goal.lean_towards_deg = wrapped_deg(90.0 * static_cast<double>(found - sides.begin()));
+    goal.for_s = seconds_at(in, "for_s", 0);
+}
+
+void read_chase(const JsonIn& in, Goal& goal)
+{
+    goal.for_s = seconds_at(in.at("chase_s"));
+    Quarry& q = goal.quarry;
+    if (in.has("seed")) q.seed = static_cast<std::uint64_t>(in.at("seed").whole());
+    for (auto [key, number] : {std::pair{"speed_mps", &q.speed_mps},
+                               {"ahead_m", &q.ahead_m},
+                               {"height_m", &q.height_m},
+                               {"nearest_m", &q.nearest_m},
+                               {"farthest_m", &q.farthest_m},
+                               {"field_m", &q.field_m}})
+        *number = in.number(key, *number);
+}
+
 /// The key that says what kind of goal it is, and how the rest is read. Where the key's number is a time it is how long.
 struct GoalReading {
     const char* key;
@@ -68,7 +93,7 @@ void read_time(const JsonIn& in, Goal& goal)
 }
 constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s",
                disarmed_s[] = "disarmed_s", throttle_cut_s[] = "throttle_cut_s";
-constexpr std::array<GoalReading, 12> goal_readings{{
+constexpr std::array<GoalReading, 14> goal_readings{{
     {"reach_within_m", Goal::Kind::ReachHeight,
      [](const JsonIn& in, Goal& goal) {
          goal.within_m = in.number("reach_within_m");
@@ -90,6 +115,8 @@ constexpr std::array<GoalReading, 12> goal_readings{{
          read_keeping(in, goal);
      }},
     {"way_m", Goal::Kind::Way, read_way},
+    {"lean_deg", Goal::Kind::Lean, read_lean},
+    {"chase_s", Goal::Kind::Chase, read_chase},
     {"spin", Goal::Kind::Spin, read_spin},
     {recovered_s, Goal::Kind::Recover, read_time<recovered_s>},
     {armed_s, Goal::Kind::Arm, read_time<armed_s>},
@@ -110,7 +137,8 @@ Goal goal_at(const JsonIn& in)
     goal.kind = reading->kind;
     reading->read(in, goal);
     in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s",
-             "disarmed_s", "throttle_cut_s", "for_s", "within_m", "within_deg", "closed", "laps"});
+             "disarmed_s", "throttle_cut_s", "lean_deg", "chase_s", "for_s", "within_m", "within_deg", "closed", "laps", "towards",
+             "seed", "speed_mps", "ahead_m", "height_m", "nearest_m", "farthest_m", "field_m"});
     return goal;
 }
 
@@ -167,6 +195,7 @@ Phase mirrored(Phase phase)
     for (DrillPlace& place : phase.goal.way) place.across_m *= -1;
     phase.goal.turn_deg *= -1;
     if (phase.goal.spin_about_roll) phase.goal.spin_side *= -1;
+    phase.goal.lean_towards_deg *= -1;
     for (const auto& [right, left] : {std::pair<std::string, std::string>{"right", "left"}}) {
         std::string& words = phase.instruction;
         for (std::size_t at = 0; (at = words.find(right, at)) != std::string::npos; at += left.size())

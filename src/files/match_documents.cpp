@@ -114,6 +114,7 @@ std::string plan_text(const KeptPlan& p)
               {"on_aircraft", p.on_aircraft},         {"stays", rates_json(p.stays)},    {"ended", p.ended},
               {"from", rates_json(p.plan.from)},      {"to", rates_json(p.plan.to)},     {"locked", p.plan.locked},
               {"ranges", ranges_json(p.plan.ranges)}, {"most_share", p.plan.most_share}, {"flown", Json::array()}};
+    if (p.max_only) json["max_only"] = true;
     for (std::size_t i = 0; i < p.plan.flown.size(); ++i) {
         const RatedStep& rated = p.plan.flown[i];
         Json axes = Json::array();
@@ -143,6 +144,7 @@ Result<KeptPlan> parse_plan(std::string_view text, const std::string& file)
         p.stays = profile_at(in.at("stays"));
         p.on_aircraft = in.truth("on_aircraft", false);
         p.ended = in.truth("ended", false);
+        p.max_only = in.truth("max_only", false);
         p.plan.from = profile_at(in.at("from"));
         p.plan.to = profile_at(in.at("to"));
         const auto locked = in.at("locked").items();

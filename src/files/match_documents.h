@@ -24,6 +24,7 @@ struct KeptPlan {
     };
     std::vector<Decision> decisions; ///< of each step that was flown
     bool ended = false;              ///< left before it was through
+    bool max_only = false;           ///< nothing but the rate at full stick changes
 };
 
 /// A handling rating with the rates that it is about.

@@ -8,7 +8,61 @@ namespace {
 
 using Json = nlohmann::ordered_json;
 
+Json easing_json(const Easing& e)
+{
+    return {{"power_share", e.power_share},
+            {"propeller_ratio", e.propeller_ratio},
+            {"rate_dps", e.rate_dps},
+            {"tilt_deg", e.tilt_deg}};
+}
+
+Easing easing_at(const JsonIn& in)
+{
+    Easing e{in.number("power_share"), in.number("propeller_ratio"), in.number("rate_dps"), in.number("tilt_deg")};
+    const bool good = e.power_share > 0 && e.power_share <= 1 && e.propeller_ratio > 0 && e.propeller_ratio <= 2 &&
+                      e.rate_dps > 0 && e.rate_dps <= 2000 && e.tilt_deg >= 0 && e.tilt_deg <= 90;
+    if (!good) in.fault("expected shares up to 1, a rate up to 2000 and a tilt up to 90");
+    return e;
+}
+
+RungTaken taken_at(const JsonIn& in)
+{
+    RungTaken taken;
+    taken.at = static_cast<std::int64_t>(in.number("at"));
+    const auto what = eased_from_key(in.text("what"));
+    if (!what) in.at("what").fault("expected power, propellers, rates or tilt, found '" + in.text("what") + "'");
+    taken.rung = {*what, in.number("from"), in.number("to")};
+    if (in.has("rocking_share")) taken.rocking_share = in.number("rocking_share");
+    return taken;
+}
+
 } // namespace
+
+std::string way_back_text(const WayBack& way)
+{
+    Json json{{"format", "bluehangar.way-back/1"}, {"at", way.at},
+              {"eased", easing_json(way.eased)},   {"real", easing_json(way.real)},
+              {"ended", way.ended},                {"taken", Json::array()}};
+    for (const RungTaken& taken : way.taken) {
+        Json one{{"at", taken.at}, {"what", eased_key(taken.rung.what)}, {"from", taken.rung.from}, {"to", taken.rung.to}};
+        if (taken.rocking_share) one["rocking_share"] = *taken.rocking_share;
+        json["taken"].push_back(std::move(one));
+    }
+    return json.dump();
+}
+
+Result<WayBack> parse_way_back(std::string_view text, const std::string& file)
+{
+    return read_document<WayBack>(text, file, "way-back", [](const JsonIn& in) -> Result<WayBack> {
+        WayBack way;
+        way.at = static_cast<std::int64_t>(in.number("at"));
+        way.eased = easing_at(in.at("eased"));
+        way.real = easing_at(in.at("real"));
+        way.ended = in.truth("ended", false);
+        for (const JsonIn& one : in.at("taken").items()) way.taken.push_back(taken_at(one));
+        return way;
+    });
+}
 
 Result<TrainingSetup> parse_training_setup(std::string_view text, const std::string& file)
 {

@@ -298,6 +298,8 @@ std::string body_of(const SessionRow& s)
     if (s.ended_at > 0) json["ended_at"] = s.ended_at;
     if (!s.recording.empty()) json["recording"] = s.recording;
     if (s.matched) json["matched"] = true;
+    if (!s.simulator.empty()) json["simulator"] = s.simulator;
+    if (!s.by_hand.empty()) json["by_hand"] = s.by_hand;
     return json.dump();
 }
 
@@ -312,7 +314,9 @@ Result<SessionRow> session_in(const Entry& entry)
                           in.number("active_s"),
                           in.number("idle_s"),
                           in.text("recording", ""),
-                          in.truth("matched", false)};
+                          in.truth("matched", false),
+                          in.text("simulator", ""),
+                          in.text("by_hand", "")};
     });
 }
 
@@ -338,6 +342,7 @@ Draft draft_of(const JudgedAttempt& a)
     if (a.observed) json["observed"] = true;
     if (!a.simulator.empty()) json["simulator"] = a.simulator;
     if (!a.demonstration.empty()) json["demonstration"] = a.demonstration;
+    if (!a.world.empty()) json["world"] = a.world;
     if (a.left_minus_right) json["left_minus_right"] = *a.left_minus_right;
     if (!a.throttle_cuts_s.empty()) json["throttle_cuts_s"] = a.throttle_cuts_s;
     if (a.flight) json["flight"] = share(flown_with_json(*a.flight).dump());
@@ -369,6 +374,7 @@ void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
     if (in.has("curriculum_version")) a.curriculum_version = in.at("curriculum_version").whole();
     a.simulator = in.text("simulator", "");
     a.demonstration = in.text("demonstration", "");
+    a.world = in.text("world", "");
     a.left_minus_right = number_or_none(in, "left_minus_right");
     if (in.has("throttle_cuts_s"))
         for (const JsonIn& cut : in.at("throttle_cuts_s").items()) a.throttle_cuts_s.push_back(cut.number());

@@ -84,6 +84,9 @@ void apply_session(const Database& db, const Entry& e, const Json& b, int versio
              b.at("started_at").get<std::int64_t>(), ended, b.at("active_s").get<double>(), b.at("idle_s").get<double>(), e.seq);
     if (version >= 5) db.write("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
     if (version >= 8) db.write("UPDATE sessions SET matched = ? WHERE id = ?", b.value("matched", false), e.subject);
+    if (version >= 13)
+        db.write("UPDATE sessions SET simulator = ?, by_hand = ? WHERE id = ?", b.value("simulator", std::string()),
+                 b.value("by_hand", std::string()), e.subject);
 }
 
 QVariant number_or_null(const std::optional<double>& value) { return value ? bound(*value) : QVariant(); }
@@ -99,11 +102,11 @@ void apply_attempt(const Database& db, const Entry& e, int version)
         "INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
         "log_hash, entry,"
         " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, in_words,"
-        " holds) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+        " holds, world) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
         a.id, a.pilot_id, a.session_id, a.drill_id, a.drill_version, a.at, std::string(mode_key(a.mode)), a.score, a.passed,
         a.flown_s, words.summary, a.log_hash, e.seq, words.flown_with, a.curriculum, a.curriculum_version,
         a.in_words ? words.simulator : std::string(a.observed ? "1" : ""), a.demonstration, number_or_null(a.left_minus_right),
-        a.simulator, a.in_words.has_value(), a.holds);
+        a.simulator, a.in_words.has_value(), a.holds, a.world);
     int position = 0;
     for (const double cut_s : a.throttle_cuts_s) db.write("INSERT INTO throttle_cuts VALUES (?,?,?)", a.id, position++, cut_s);
 }

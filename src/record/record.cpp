@@ -115,6 +115,7 @@ AttemptRow attempt_from(const QSqlQuery& q)
     a.simulator = text(q, 16);
     if (q.value(17).toBool()) a.in_words = {text(q, 18), text(q, 19), observed};
     a.holds = q.value(20).toBool();
+    a.world = text(q, 21);
     return a;
 }
 
@@ -277,7 +278,7 @@ public:
         const QString which = QString::fromUtf8(where);
         QSqlQuery q = database.run(
             "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
-            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds"
+            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds, world"
             " FROM attempts " +
                 which + " ORDER BY rowid", // as they were written, without sorting
             values...);

@@ -64,9 +64,19 @@ JudgedAttempt judged_attempt(const Score& score, Mode mode)
     return row;
 }
 
+JudgedAttempt without_score(JudgedAttempt flight)
+{
+    flight.score = 0;
+    flight.passed = flight.holds = false;
+    flight.disqualified.clear();
+    flight.criteria.clear();
+    return flight;
+}
+
 std::string summary_of(const JudgedAttempt& attempt, const Drill* drill)
 {
     if (attempt.in_words) return attempt.in_words->summary;
+    if (attempt.free()) return free_flight_in_words(attempt.flown_s, attempt.throttle_cuts_s);
     Score score;
     score.passed = attempt.passed;
     score.holds = attempt.holds;

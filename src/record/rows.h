@@ -5,6 +5,7 @@
 #include "core/controller/calibration.h"
 #include "core/controller/grip_trial.h"
 #include "core/drill/drill_score.h"
+#include "core/drill/free_flight.h"
 #include "core/setup/flown_with.h"
 #include "record/entry.h"
 
@@ -83,6 +84,8 @@ struct SessionRow {
     double idle_s = 0;
     std::string recording; ///< practice in another program: the file with the sticks beside the record; empty when flown here
     bool matched = false;  ///< on rates that were matched with the real aircraft's when it began
+    std::string simulator{}; ///< practice in another program: its profile's id; empty when flown here, or not known
+    std::string by_hand{};   ///< why nobody measured it; empty when it was
 };
 
 /// A criterion as an attempt was judged by it. Of entries written before the record kept codes, the measure is not known.
@@ -130,11 +133,14 @@ struct AttemptRow {
     std::optional<double> left_minus_right{}; ///< marks of the sides
     std::vector<double> throttle_cuts_s{};    ///< for each crash
     std::string demonstration{};              ///< hash of the flight log that was shadowed
+    std::string world{};                      ///< id, of a free flight
     /// Of entries written before the record kept codes: sentences and names as they were shown then.
     struct InWords {
         std::string summary, flown_with, simulator;
     };
     std::optional<InWords> in_words{};
+    /// Flown without a drill: there is no score.
+    [[nodiscard]] bool free() const { return drill_id == free_flight_id; }
 };
 
 /// An attempt with what it was flown with and judged by, which lists of attempts leave out.
@@ -164,6 +170,9 @@ struct DemonstrationRow {
 
 /// An attempt as it stands in the record, from a score.
 [[nodiscard]] JudgedAttempt judged_attempt(const Score& score, Mode mode);
+
+/// Of a free flight: what a score said of goals is left out.
+[[nodiscard]] JudgedAttempt without_score(JudgedAttempt flight);
 
 /// The criteria alone, as in judged_attempt().
 [[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);

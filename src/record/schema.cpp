@@ -106,6 +106,10 @@ const std::vector<Statements>& steps()
          "ALTER TABLE session_times ADD COLUMN signature TEXT NOT NULL DEFAULT ''"},
         // 12: the keys to people's sealed names, which no entry holds (see seals.h)
         {"CREATE TABLE person_keys (person TEXT PRIMARY KEY, key TEXT NOT NULL)", "DROP INDEX entries_by_subject"},
+        // 13: free flights, and where practice in other programs was flown
+        {"ALTER TABLE attempts ADD COLUMN world TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE sessions ADD COLUMN simulator TEXT NOT NULL DEFAULT ''",
+         "ALTER TABLE sessions ADD COLUMN by_hand TEXT NOT NULL DEFAULT ''"},
     };
     return all;
 }

@@ -211,7 +211,7 @@ Result<void> School::keep_document(Kind kind, const std::string& id, const std::
     } else {
         for (const Curriculum::Stage& stage : good->stages)
             for (const std::string& wanted : stage.drills)
-                if (!drill(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
+                if (!drill(wanted) && !good->free_block(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
     }
     if (!keep_text(kind, id, *versioned)) return bad_input("could not be saved");
     return {};
@@ -233,6 +233,15 @@ bool School::keep_plan(const std::string& pilot_id, const KeptPlan& plan)
 bool School::keep_trial(const std::string& pilot_id, const RateProfile& rates)
 {
     return keep_text(Kind::Trial, pilot_id, trial_text({now(), rates}));
+}
+bool School::keep_way_back(const std::string& pilot_id, const WayBack& way)
+{
+    return keep_text(Kind::WayBack, pilot_id, way_back_text(way));
+}
+bool School::keep_way_back_step(const std::string& pilot_id, const WayBack& way, const TrainingSetup& setup)
+{
+    return pilot(pilot_id) && make({command(Kind::WayBack, pilot_id, way_back_text(way)),
+                                    command(Kind::Setup, pilot_id, training_setup_json(setup).dump())});
 }
 bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
 {
@@ -333,8 +342,31 @@ bool School::add_outside_session(SessionRow session, const std::string& controll
         return false;
     }
     session.controller_id = controller_id(controller_name, guid);
-    session.matched = on_matched_rates(session.pilot_id);
+    session.matched = matched_in(session.pilot_id, session.simulator);
     return !session.controller_id.empty() && !add_session(std::move(session)).empty();
+}
+
+std::string School::last_simulator(const std::string& pilot_id) const
+{
+    const auto& all = sessions(pilot_id);
+    for (auto s = all.rbegin(); s != all.rend(); ++s)
+        if (!s->simulator.empty()) return s->simulator;
+    return {};
+}
+
+bool School::add_sessions_by_hand(std::vector<SessionRow> sessions)
+{
+    std::vector<Draft> drafts;
+    for (SessionRow& session : sessions) {
+        session.by_hand = tidy(session.by_hand);
+        if (!pilot(session.pilot_id) || session.by_hand.empty() || session.started_at <= 0 ||
+            session.ended_at <= session.started_at)
+            return false;
+        session.matched = matched_in(session.pilot_id, session.simulator);
+        session.id = record_->new_id();
+        drafts.push_back({"session", session.id, body_of(session), session.by_hand});
+    }
+    return drafts.empty() || add(std::move(drafts));
 }
 
 bool School::note_session(const std::string& session_id, double active_s, double idle_s)
@@ -490,7 +522,8 @@ std::unique_ptr<FlightJournal> School::begin_journal(const JudgedAttempt& attemp
 
 Result<std::string> School::keep_cut_short(const CutShort& flight)
 {
-    const Drill* flown = drill(flight.attempt.drill_id);
+    const Drill free = free_flight(flight.attempt.world);
+    const Drill* flown = flight.attempt.free() ? &free : drill(flight.attempt.drill_id);
     if (!flown) return bad_input("the drill '" + flight.attempt.drill_id + "' is not there any more");
     const auto score = score_log(*flown, flight.log);
     if (!score) return tl::unexpected(score.error());
@@ -498,6 +531,8 @@ Result<std::string> School::keep_cut_short(const CutShort& flight)
     attempt.pilot_id = flight.attempt.pilot_id;
     attempt.session_id = flight.attempt.session_id;
     attempt.flight = flight.attempt.flight;
+    attempt.world = flight.attempt.world;
+    if (attempt.free()) attempt = without_score(std::move(attempt));
     attempt.at = flight.attempt.at;
     std::string id = add_attempt(std::move(attempt), &flight.log, nullptr, "kept after the program ended unexpectedly");
     if (id.empty()) return bad_input("it could not be saved");

@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 24> kinds{{
+constexpr std::array<KindFacts, 25> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},
@@ -27,6 +27,7 @@ constexpr std::array<KindFacts, 24> kinds{{
     {Kind::Trial, "document", "trial", true},
     {Kind::Handling, "document", "handling", true},
     {Kind::Blind, "document", "blind", true},
+    {Kind::WayBack, "document", "way-back", true},
     {Kind::HouseRule, "document", "rule", false},
     {Kind::Person, "person", "", false},
     {Kind::Erased, "erased", "", false},

@@ -32,6 +32,7 @@ enum class Kind : std::uint8_t {
     Trial,
     Handling,
     Blind,
+    WayBack,   ///< from an eased aircraft to the real one
     HouseRule, ///< a limit of the house
     Person,    ///< a coordinator or an instructor
     Erased     ///< whose name nobody can read any more

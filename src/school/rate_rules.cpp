@@ -1,5 +1,6 @@
 #include "school/rate_rules.h"
 
+#include "core/curves/curve_handles.h"
 #include "core/curves/rate_families.h"
 #include "core/path/rocking.h"
 #include "core/rates/turn_numbers.h"
@@ -134,6 +135,41 @@ Result<KeptPlan> plan_to_match(const MatchAnswer& answer)
     return plan;
 }
 
+Result<KeptPlan> plan_of_max(const MatchAnswer& answer, double max_dps, bool one_jump)
+{
+    MatchAnswer wanted = answer;
+    for (const RateAxis axis : rate_axes) {
+        auto& match = wanted.matches[static_cast<std::size_t>(axis)];
+        const RateCurve is = said_in(curve_of(answer.changing(), axis), answer.family, answer.ranges);
+        match = RateMatch{};
+        match->rounded = answer.question.locked[static_cast<std::size_t>(axis)] ? is : with_end(is, max_dps);
+    }
+    auto plan = plan_to_match(wanted);
+    if (!plan) return plan;
+    plan->max_only = true;
+    constexpr double any = 1000; // of the rate: no step is too big
+    if (one_jump) plan->plan.most_share = any;
+    return plan;
+}
+
+std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& pilot_id)
+{
+    constexpr std::size_t newest_flights = 12;
+    const auto& attempts = school.attempts(pilot_id);
+    std::vector<FlipFlown> flips;
+    std::size_t flights = 0;
+    for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
+        if (a->log_hash.empty() || !a->demonstration.empty()) continue;
+        const auto flight = school.judged(a->id).flight;
+        const auto log = flight ? school.flight_log(a->log_hash) : Result<FlightLog>(FlightLog{});
+        if (!flight || !log) continue;
+        ++flights;
+        const auto flown = flips_flown(*log, flight->rates);
+        flips.insert(flips.end(), flown.begin(), flown.end());
+    }
+    return evidence_by_rate(flips);
+}
+
 std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,
                                        const RateProfile& rates)
 {
@@ -143,6 +179,11 @@ std::optional<KeptMatch> match_of_plan(const School& school, const std::string& 
     if (!simulator || !real || !own) return std::nullopt;
     const RateProfile& stayed = plan.on_aircraft ? own->rates : *real;
     if (!(stayed == plan.stays)) return std::nullopt;
+    constexpr double near_dps = 15; // house: less is not felt
+    const RateProfile& other = plan.on_aircraft ? own->rates : *real;
+    if (plan.max_only) // the rest of the curve was left as it was
+        for (const RateAxis axis : {RateAxis::Roll, RateAxis::Pitch})
+            if (difference(curve_of(rates, axis), curve_of(other, axis)).rms_dps > near_dps) return std::nullopt;
     return KeptMatch{
         plan.aircraft,          plan.simulator,       plan.on_aircraft ? rates : *real, plan.on_aircraft ? own->rates : rates,
         simulator->rate_family, ranges_in(*simulator)};

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/curves/rate_axis.h"
+#include "core/rates/flip_evidence.h"
 #include "core/rates/handling.h"
 #include "core/rates/rate_match.h"
 #include "school/school.h"
@@ -66,6 +67,11 @@ struct MatchAnswer {
 [[nodiscard]] std::optional<KeptMatch> match_to_keep(const MatchAnswer& answer, const RateProfile& practised);
 /// A plan from the rates as they are to the match.
 [[nodiscard]] Result<KeptPlan> plan_to_match(const MatchAnswer& answer);
+/// A plan that changes nothing but the rate at full stick (common practice): roll's and pitch's to `max_dps`, and yaw's where it
+/// is not left alone, in steps or in one jump.
+[[nodiscard]] Result<KeptPlan> plan_of_max(const MatchAnswer& answer, double max_dps, bool one_jump);
+/// What the flips of the newest flights say about the rates that they were flown on.
+[[nodiscard]] std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& pilot_id);
 /// The match that a plan ends in once `rates` stand on the side that changed; nothing where the side that was to stay has
 /// changed.
 [[nodiscard]] std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,

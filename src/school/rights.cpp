@@ -40,6 +40,7 @@ Act act_of(Kind kind)
     case Kind::Setup:
     case Kind::Match:
     case Kind::Plan:
+    case Kind::WayBack:
     case Kind::Trial: return Act::SetUp;
     case Kind::Pilot: return Act::EditPilots;
     case Kind::Simulator:

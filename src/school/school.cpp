@@ -120,7 +120,7 @@ void School::refresh_ladder()
             if (auto curriculum = parse_curriculum(text, id)) put(curricula_, std::move(*curriculum));
     }
     drill_facts_.clear();
-    for (const Drill& d : drills_) drill_facts_.push_back({d.id, d.name, d.least_minutes});
+    for (const Drill& d : drills_) drill_facts_.push_back({d.id, d.name, d.least_minutes, d.world});
 }
 
 void School::refresh_simulators()
@@ -321,7 +321,7 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
 DrillStanding School::drill_standing(const std::string& pilot_id, const std::string& drill_id) const
 {
     const DrillFact* fact = with_id(drill_facts_, drill_id);
-    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0}, today());
+    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today());
 }
 
 const ControllerRow* School::controller(const std::string& name, const std::string& guid) const

@@ -99,6 +99,17 @@ public:
     [[nodiscard]] const std::optional<KeptMatch>& match(const std::string& pilot_id) const { return file(pilot_id).match; }
     [[nodiscard]] std::optional<Stale> match_stale(
         const std::string& pilot_id) const; ///< why it holds no more; nothing: it holds, or there is none
+    /// Practice in that simulator is on matched rates: the match holds, and was made for it. Here the flight has the practised
+    /// rates themselves, whichever simulator they were matched for.
+    [[nodiscard]] bool matched_in(const std::string& pilot_id, const std::string& simulator_id) const
+    {
+        return on_matched_rates(pilot_id) && match(pilot_id)->simulator == simulator_id;
+    }
+    /// The simulator of the pilot's latest practice in another program; empty when none was said.
+    [[nodiscard]] std::string last_simulator(const std::string& pilot_id) const;
+    /// Adds practice that was written down elsewhere: its reason says by whom and why. False, and told, when it failed.
+    bool add_session_by_hand(SessionRow session) { return add_sessions_by_hand({std::move(session)}); }
+    bool add_sessions_by_hand(std::vector<SessionRow> sessions); ///< all or none
     [[nodiscard]] bool on_matched_rates(const std::string& pilot_id) const { return match(pilot_id) && !match_stale(pilot_id); }
 
     [[nodiscard]] UnixTime now() const { return record_->now(); }
@@ -138,6 +149,9 @@ public:
     bool keep_match(const std::string& pilot_id, const KeptMatch& match);
     bool keep_plan(const std::string& pilot_id, const KeptPlan& plan);
     bool keep_trial(const std::string& pilot_id, const RateProfile& rates); ///< from now on
+    bool keep_way_back(const std::string& pilot_id, const WayBack& way);
+    /// The ladder with a step taken, and the set-up that it leaves; undone together.
+    bool keep_way_back_step(const std::string& pilot_id, const WayBack& way, const TrainingSetup& setup);
     bool keep_demonstration(const std::string& drill_id, const std::string& attempt_id);
     /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one;
     /// undone together.

@@ -33,19 +33,81 @@ std::vector<std::string> warnings_of(const School& school, const std::string& pi
                           {is_learner(school, pilot_id), rocking_lately(school, pilot_id)}, density);
 }
 
-std::optional<double> rocking_lately(const School& school, const std::string& pilot_id)
+namespace {
+
+/// The newest flights since then, of which it is known how much a stick rocked.
+WayBackEvidence rocking_since(const School& school, const std::string& pilot_id, UnixTime since)
 {
-    constexpr std::size_t newest = 5, least = 3, looked_at = 12;
+    constexpr int newest = 5;
+    constexpr std::size_t looked_at = 12;
     const auto& attempts = school.attempts(pilot_id);
     double rocked_s = 0, flown_s = 0;
-    std::size_t found = 0;
-    for (std::size_t i = attempts.size(); i-- > 0 && found < newest && attempts.size() - i <= looked_at;) {
+    WayBackEvidence found;
+    for (std::size_t i = attempts.size(); i-- > 0 && found.flights < newest && attempts.size() - i <= looked_at;) {
+        if (attempts[i].at < since) break;
         if (attempts[i].log_hash.empty() || !(attempts[i].flown_s > 0)) continue;
         const auto share = school.judged(attempts[i].id).rocking_share;
         if (!share) continue;
-        rocked_s += *share * attempts[i].flown_s, flown_s += attempts[i].flown_s, ++found;
+        rocked_s += *share * attempts[i].flown_s, flown_s += attempts[i].flown_s, ++found.flights;
     }
-    return found >= least ? std::optional(rocked_s / flown_s) : std::nullopt;
+    if (flown_s > 0) found.rocking_share = rocked_s / flown_s;
+    return found;
+}
+
+} // namespace
+
+std::optional<double> rocking_lately(const School& school, const std::string& pilot_id)
+{
+    constexpr int least = 3;
+    const WayBackEvidence lately = rocking_since(school, pilot_id, 0);
+    return lately.flights >= least ? std::optional(lately.rocking_share) : std::nullopt;
+}
+
+Easing easing_of(const TrainingSetup& setup)
+{
+    return {setup.power_share, setup.propeller_ratio, rate_dps(setup.rates.roll, 1), setup.camera_tilt_deg};
+}
+
+WayBack way_back_from(const TrainingSetup& setup, double rate_dps, double tilt_deg, UnixTime now)
+{
+    WayBack way;
+    way.eased = easing_of(setup);
+    way.real = {1, 1, rate_dps, tilt_deg};
+    way.at = now;
+    return way;
+}
+
+std::optional<WayBackStanding> way_back_standing(const School& school, const std::string& pilot_id)
+{
+    const PilotFile& file = school.file(pilot_id);
+    if (!file.way_back || file.way_back->ended || !file.setup) return std::nullopt;
+    return standing_of(*file.way_back, easing_of(*file.setup));
+}
+
+WayBackEvidence way_back_evidence(const School& school, const std::string& pilot_id)
+{
+    const auto& way = school.file(pilot_id).way_back;
+    if (!way) return {};
+    return rocking_since(school, pilot_id, way->taken.empty() ? 0 : way->taken.back().at);
+}
+
+bool step_on_way_back(School& school, const std::string& pilot_id, bool forward)
+{
+    const auto standing = way_back_standing(school, pilot_id);
+    const auto rung = !standing ? std::nullopt : forward ? standing->next : standing->back;
+    if (!rung) return false;
+    const WayBackEvidence evidence = way_back_evidence(school, pilot_id);
+    WayBack way = *school.file(pilot_id).way_back;
+    way.taken.push_back({school.now(), *rung,
+                         evidence.flights > 0 ? std::optional(evidence.rocking_share) : std::nullopt});
+    TrainingSetup setup = *school.setup(pilot_id);
+    switch (rung->what) {
+    case Eased::Power: setup.power_share = rung->to; break;
+    case Eased::Propellers: setup.propeller_ratio = rung->to; break;
+    case Eased::Rates: setup = with_full_stick(setup, RateAxes::RollAndPitch, rung->to); break;
+    case Eased::Tilt: setup.camera_tilt_deg = rung->to; break;
+    }
+    return school.keep_way_back_step(pilot_id, way, setup);
 }
 
 bool full_stick_can_be_set(const TrainingSetup& setup, RateAxes axes)

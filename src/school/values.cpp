@@ -16,7 +16,8 @@ namespace {
 
 AttemptFact fact(const AttemptRow& a)
 {
-    return {a.drill_id, local_day(a.at), a.score, a.passed, a.holds, a.flown_s, a.left_minus_right, a.throttle_cuts_s};
+    return {a.drill_id, local_day(a.at), a.score, a.passed, a.holds, a.flown_s, a.left_minus_right, a.throttle_cuts_s,
+            a.free(),     a.world};
 }
 
 /// Behind everything that was not later.
@@ -111,6 +112,7 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
         file.match = parsed<KeptMatch>(text, [&](const auto& t, const auto& f) { return parse_match(t, f, &file.match_at); });
     }
     if (kind == Kind::Plan) file.plan = parsed<KeptPlan>(text, parse_plan);
+    if (kind == Kind::WayBack) file.way_back = parsed<WayBack>(text, parse_way_back);
     if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
     if (kind == Kind::Handling)
         file.handling = parsed<std::vector<HandlingNote>>(text, parse_handling).value_or(std::vector<HandlingNote>{});
@@ -264,6 +266,7 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Trial:
     case Kind::Handling:
     case Kind::Blind:
+    case Kind::WayBack:
     case Kind::HouseRule: return follow_text(values, entry, *kind);
     }
     return std::nullopt;

@@ -3,6 +3,7 @@
 #include "core/controller/settings_sheet.h"
 #include "core/progress/standing.h"
 #include "core/setup/training_setup.h"
+#include "core/setup/way_back.h"
 #include "files/match_documents.h"
 #include "record/record.h"
 #include "school/changes.h"
@@ -30,6 +31,7 @@ struct PilotFile {
     UnixTime match_at = 0;
     std::optional<KeptPlan> plan;
     std::optional<RatesTrial> trial;
+    std::optional<WayBack> way_back;
     std::vector<HandlingNote> handling; ///< in time order
     std::vector<BlindNote> blind_tests; ///< in time order
 };

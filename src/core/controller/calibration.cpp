@@ -284,6 +284,28 @@ AxisFinding find_axis(const Take& take, Function function, double range)
     return finding;
 }
 
+/// Nothing where it was not seen to come back from the stop.
+std::optional<SpringReturn> spring_return(const Stretch& part, double end, double rest, double half_travel)
+{
+    constexpr double let_go = 0.9, home = 0.1;
+    const auto out = [&](std::size_t i) { return (part.counts[i] - rest) / (end - rest); };
+    std::size_t last_out = part.counts.size();
+    for (std::size_t i = 0; i < part.counts.size(); ++i)
+        if (out(i) >= let_go) last_out = i;
+    if (last_out + 1 >= part.counts.size()) return std::nullopt;
+    std::size_t back = part.counts.size();
+    double farthest = 0;
+    for (std::size_t i = part.counts.size(); i-- > last_out;) {
+        if (std::abs(out(i)) > home) {
+            back = i + 1;
+            break;
+        }
+    }
+    for (std::size_t i = last_out; i < part.counts.size(); ++i) farthest = std::max(farthest, -out(i));
+    if (back >= part.counts.size()) return std::nullopt;
+    return SpringReturn{part.t_s[back] - part.t_s[last_out], farthest * std::abs(end - rest) / std::max(1.0, half_travel)};
+}
+
 FunctionCalibration measure_axis(const Take& take, Function function, const AxisFinding& finding, double range)
 {
     const auto axis = static_cast<std::size_t>(finding.axis);
@@ -312,6 +334,10 @@ FunctionCalibration measure_axis(const Take& take, Function function, const Axis
     if (f.sprung) {
         f.centre_counts = 0.5 * (f.rest_after_high_counts + f.rest_after_low_counts);
         f.hysteresis_counts = std::abs(f.rest_after_high_counts - f.rest_after_low_counts);
+    }
+    if (f.sprung) {
+        f.spring_after_high = spring_return(up, f.high_counts, f.rest_after_high_counts, 0.5 * travel);
+        f.spring_after_low = spring_return(down, f.low_counts, f.rest_after_low_counts, 0.5 * travel);
     }
     f.travel_share = travel / range;
     if (const double below = std::abs(f.centre_counts - f.low_counts); below > 0)
@@ -419,6 +445,23 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
             judge(f, function, disturbed[static_cast<std::size_t>(function)], calibration.interval_ms);
     }
     return calibration;
+}
+
+std::string spring_in_words(const FunctionCalibration& f, Function function)
+{
+    if (!f.sprung || !f.spring_after_high || !f.spring_after_low) return {};
+    constexpr double slack_s = 0.16, stiff_s = 0.035, swings = 0.25, weaker_ratio = 1.6, weaker_s = 0.025; // house
+    const double high_s = f.spring_after_high->time_s, low_s = f.spring_after_low->time_s;
+    if (std::max(high_s, low_s) > weaker_ratio * std::min(high_s, low_s) && std::abs(high_s - low_s) > weaker_s) {
+        const bool from_high = high_s > low_s; // slow from there: the spring towards the other side is weak
+        static constexpr std::array<std::array<const char*, 2>, 4> towards{
+            {{"bottom", "top"}, {"left", "right"}, {"back", "forward"}, {"left", "right"}}};
+        return std::string("the spring towards ") + towards[static_cast<std::size_t>(function)][from_high ? 0 : 1] + " is weaker";
+    }
+    if (std::min(high_s, low_s) > slack_s || std::max(f.spring_after_high->overshoot, f.spring_after_low->overshoot) > swings)
+        return "slack";
+    if (std::max(high_s, low_s) < stiff_s) return "stiff";
+    return {};
 }
 
 Sticks to_sticks(const Calibration& calibration, const std::vector<int>& counts)

@@ -3,8 +3,10 @@
 #include "core/base/result.h"
 #include "core/base/sticks.h"
 #include "core/controller/recording.h"
+#include "core/controller/switches.h"
 
 #include <array>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -17,6 +19,12 @@ inline constexpr std::array<Function, 4> all_functions{Function::Throttle, Funct
 
 enum class Verdict { Good, Usable, Service };
 [[nodiscard]] const char* verdict_key(Verdict verdict); ///< "good", "usable", "service"
+
+/// How a spring brings a stick back once it is let go.
+struct SpringReturn {
+    double time_s = 0;    ///< from the last moment at 90 % of its way until it stays within 10 % of the rest
+    double overshoot = 0; ///< how far it swings past the rest, share of half travel
+};
 
 /// How one function is read from its axis, and how good that axis is. Counts are the device's raw numbers.
 struct FunctionCalibration {
@@ -31,6 +39,7 @@ struct FunctionCalibration {
     double hysteresis_counts = 0;  ///< gap between the resting places after a return from + and from −; 0 if unsprung
     double rest_after_high_counts = 0;
     double rest_after_low_counts = 0;
+    std::optional<SpringReturn> spring_after_high, spring_after_low; ///< where it was seen to be let go
     double dead_band = 0;      ///< recommended, share of half travel 0…1
     double travel_share = 0;   ///< travel as a share of the device's range
     double asymmetry = 1;      ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
@@ -54,6 +63,7 @@ struct Calibration {
     double interval_ms = 0;     ///< median sample interval
     double interval_p95_ms = 0; ///< 95th percentile of it: how late a sample comes now and then
     std::vector<std::string> problems;
+    std::vector<SwitchCalibration> switches; ///< the controller's own, as far as they were learned
 
     [[nodiscard]] const FunctionCalibration& of(Function function) const { return functions[static_cast<std::size_t>(function)]; }
     FunctionCalibration& of(Function function) { return functions[static_cast<std::size_t>(function)]; }
@@ -65,6 +75,10 @@ struct Calibration {
 /// a recording with prompts. What the recording does not show (a missing prompt, a dead axis, two functions on one
 /// axis) is listed under `problems`, never guessed. BadInput when there are no samples, no axes or no rest prompt.
 [[nodiscard]] Result<Calibration> calibrate(const ControllerRecording& recording);
+
+/// What its springs are like, side against side: "slack", "stiff", "the spring towards the right is weaker", or nothing (house
+/// limits). A pilot's own choice, no fault by itself.
+[[nodiscard]] std::string spring_in_words(const FunctionCalibration& calibration, Function function);
 
 /// Raw counts to sticks: centre, ends, direction and dead band taken off, clamped. An axis that the device lacks
 /// gives a centred stick (throttle: bottom).

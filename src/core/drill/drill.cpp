@@ -26,11 +26,25 @@ const Phase* Drill::phase(const std::string& wanted) const
     return found == phases.end() ? nullptr : &*found;
 }
 
+bool Drill::arming_by_pilot() const
+{
+    if (sticks_only) return false;
+    return free || begins_disarmed ||
+           std::any_of(phases.begin(), phases.end(), [](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; });
+}
+
 Vec3 Drill::in_world(const DrillPlace& place, double otherwise_height_m) const
 {
     const double c = std::cos(radians(start.heading_deg)), s = std::sin(radians(start.heading_deg));
     return {start.north_m + c * place.along_m - s * place.across_m, start.east_m + s * place.along_m + c * place.across_m,
             -place.height_m.value_or(otherwise_height_m)};
+}
+
+std::shared_ptr<const QuarryPath> Drill::quarry_in(const Phase& phase) const
+{
+    const Quarry& quarry = phase.goal.quarry;
+    return std::make_shared<const QuarryPath>(quarry, in_world({quarry.ahead_m, 0, quarry.height_m}, quarry.height_m),
+                                              start.heading_deg, phase.goal.for_s);
 }
 
 namespace {
@@ -46,6 +60,14 @@ Slip slip_of_goal(const Phase& phase, const std::string& at)
     switch (goal.kind) {
     case Goal::Kind::Run: return goal.distance_m > 0 ? std::nullopt : slip(at + "/run_m", "expected more than 0 m");
     case Goal::Kind::Stay: return goal.for_s > 0 ? std::nullopt : slip(at + "/stay_s", "expected more than 0 s");
+    case Goal::Kind::Lean:
+        return goal.lean_deg > 0 && goal.lean_deg < 80 ? std::nullopt
+                                                       : slip(at + "/lean_deg", "expected more than 0 and less than 80 degrees");
+    case Goal::Kind::Chase:
+        if (!(goal.for_s > 0)) return slip(at + "/chase_s", "expected more than 0 s");
+        return goal.quarry.nearest_m < goal.quarry.farthest_m && goal.quarry.speed_mps > 0
+                   ? std::nullopt
+                   : slip(at, "expected a speed, and nearest_m under farthest_m");
     case Goal::Kind::Turn:
         return goal.turn_deg != 0 ? std::nullopt
                                   : slip(at + "/turn_deg", "expected degrees to the right or, negative, to the left");
@@ -63,7 +85,8 @@ Slip slip_of_phase(const Drill& drill, const Phase& phase, const std::string& at
     if (drill.phase(phase.id) != &phase) return slip(at + "/id", "'" + phase.id + "' is used by two phases");
     if (!(phase.time_limit_s > 0)) return slip(at + "/time_limit_s", "expected more than 0 s");
     if (auto wrong = slip_of_goal(phase, at + "/goal")) return wrong;
-    const bool takes_time = phase.goal.kind == Goal::Kind::Stay || phase.goal.kind == Goal::Kind::Way;
+    const bool takes_time = phase.goal.kind == Goal::Kind::Stay || phase.goal.kind == Goal::Kind::Way ||
+                            phase.goal.kind == Goal::Kind::Chase;
     if (takes_time && phase.goal.for_s >= phase.time_limit_s)
         return slip(at + "/time_limit_s", "expected more than the goal's own time");
     if (phase.mode && std::find(drill.modes.begin(), drill.modes.end(), *phase.mode) == drill.modes.end())

@@ -3,6 +3,7 @@
 #include "core/base/result.h"
 #include "core/base/side.h"
 #include "core/drill/measures.h"
+#include "core/drill/quarry.h"
 #include "core/flight/flight.h"
 
 #include <memory>
@@ -33,6 +34,8 @@ struct Goal {
         Recover,     ///< level, slow to turn and no longer falling, kept for for_s
         Arm,         ///< motors running for for_s
         Disarm,      ///< motors off for for_s
+        Lean,        ///< leaning by lean_deg or more towards one side, kept for for_s
+        Chase,       ///< for_s behind an aircraft that flies ahead
         CutThrottle  ///< throttle at the bottom (under 5 %) for for_s
     };
     Kind kind = Kind::Stay;
@@ -45,6 +48,9 @@ struct Goal {
     std::vector<DrillPlace> way{};
     bool closed = false; ///< the way goes on from its last point to its first
     int laps = 1;
+    double lean_deg = 0;         ///< of Lean
+    double lean_towards_deg = 0; ///< from the nose: 0 forward, 90 right, 180 back, −90 left
+    Quarry quarry{};             ///< of Chase
     bool spin_about_roll = true; ///< otherwise about pitch
     double spin_side = 1;        ///< roll right and nose up positive
 };
@@ -136,15 +142,20 @@ struct Drill {
     bool crash_disarms = true; ///< otherwise the pilot has to
     /// Time runs from the first row, motors off: arming is part of the drill, or it is flown with the sticks alone.
     bool begins_disarmed = false;
+    bool free = false;                                ///< without a task
     bool sticks_only = false;                         ///< a demonstration plays and the sticks follow it; nothing flies
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow; comes with the flight, not with the file
     bool on_real_aircraft = false;                    ///< flown on the likeness of the pilot's real aircraft where one is chosen
     double tilt_change_deg = 0;                       ///< of the pilot's own camera tilt
     double least_minutes = 0;                         ///< of practice in all before it can be held
 
+    /// The motors are the pilot's to start and stop: in free flights, and where it is part of the drill.
+    [[nodiscard]] bool arming_by_pilot() const;
     [[nodiscard]] const Phase* phase(const std::string& id) const;
     /// North, east and down of a place in the drill's frame.
     [[nodiscard]] Vec3 in_world(const DrillPlace& place, double otherwise_height_m) const;
+    /// The way of the aircraft that flies ahead in a phase of Chase.
+    [[nodiscard]] std::shared_ptr<const QuarryPath> quarry_in(const Phase& phase) const;
 };
 
 /// The drill itself, or an error that says which part is wrong (no phases, a criterion on an unknown phase, limits

@@ -186,6 +186,14 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
     case Goal::Kind::ReachHeight:
         progress_ = std::clamp(phase.height_m > 0 ? log.height_m[i] / phase.height_m : 1.0, 0.0, 1.0);
         return kept(std::abs(log.height_m[i] - phase.height_m) <= goal.within_m);
+    case Goal::Kind::Lean: {
+        const double towards_deg = lean_towards_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        const double leans_deg = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        constexpr double roughly_deg = 50;
+        progress_ = std::clamp(leans_deg / goal.lean_deg, 0.0, 1.0);
+        return kept(leans_deg >= goal.lean_deg && std::abs(wrapped_deg(towards_deg - goal.lean_towards_deg)) < roughly_deg);
+    }
+    case Goal::Kind::Chase:
     case Goal::Kind::Stay: progress_ = std::min(1.0, phase_time_s() / goal.for_s); return phase_time_s() >= goal.for_s;
     case Goal::Kind::Run: {
         const std::size_t from = spans_.back().rows.first;

@@ -98,6 +98,8 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
     options.camera_tilt_deg = drill.camera_tilt_deg;
     options.gates = drill.gates;
     options.demonstration = drill.demonstration;
+    if (what.measure == Measure::GapInWindow && taken.phase->goal.kind == Goal::Kind::Chase)
+        options.quarry = drill.quarry_in(*taken.phase);
     return options;
 }
 

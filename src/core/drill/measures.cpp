@@ -258,6 +258,56 @@ Value worst_found(const Flown& f)
         for (const auto& one : find(f.log, flown)) worst = std::max(worst.value_or(0), one.*size);
     return worst;
 }
+/// Of a number of each row.
+template <class PerRow>
+double sd_over(RowSpan span, PerRow per_row)
+{
+    const double middle = mean_over(span, per_row);
+    return rms_over(span, [&](std::size_t i) { return per_row(i) - middle; });
+}
+Value throttle_sd(const Flown& f)
+{
+    return sd_over(f.span, [&](std::size_t i) { return f.log.throttle[i]; });
+}
+Value throttle_bursts(const Flown& f)
+{
+    constexpr double above = 0.1, for_s = 0.1; // house
+    const double middle = mean_over(f.span, [&](std::size_t i) { return f.log.throttle[i]; });
+    int bursts = 0;
+    std::optional<double> since_s;
+    bool told = false;
+    for (std::size_t i = f.span.first; i < f.span.last; ++i) {
+        if (f.log.throttle[i] < middle + above) {
+            since_s.reset(), told = false;
+            continue;
+        }
+        if (!since_s) since_s = f.log.t_s[i];
+        if (!told && f.log.t_s[i] - *since_s >= for_s) ++bursts, told = true;
+    }
+    return bursts;
+}
+double ground_speed_mps(const Flown& f, std::size_t i) { return std::hypot(f.log.vn_mps[i], f.log.ve_mps[i]); }
+Value speed_kept(const Flown& f)
+{
+    const double at_first = ground_speed_mps(f, f.span.first);
+    double least = at_first;
+    for (std::size_t i = f.span.first; i < f.span.last; ++i) least = std::min(least, ground_speed_mps(f, i));
+    return at_first > 0.5 ? Value(least / at_first) : std::nullopt;
+}
+Value speed_sd_mps(const Flown& f)
+{
+    return sd_over(f.span, [&](std::size_t i) { return ground_speed_mps(f, i); });
+}
+Value sink_peak_mps(const Flown& f) { return std::max(0.0, -lowest(f.log.climb_mps, f.span)); }
+Value lowest_m(const Flown& f) { return lowest(f.log.height_m, f.span); }
+Value gap_in_window(const Flown& f)
+{
+    if (!f.options.quarry) return std::nullopt;
+    const double from_s = f.log.t_s[f.span.first];
+    return mean_over(f.span, [&](std::size_t i) {
+        return f.options.quarry->followed_from({f.log.north_m[i], f.log.east_m[i], -f.log.height_m[i]}, f.log.t_s[i] - from_s);
+    });
+}
 Value hands_on_share(const Flown& f)
 {
     constexpr double on = 0.1;
@@ -346,6 +396,14 @@ constexpr std::array<Row, measure_count> table{{
      times_found<find_chopped_throttle>},
     {{FullThrottleTakeOffs, "full_throttle_take_offs", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally},
      times_found<find_full_throttle_take_offs>},
+    {{ThrottleSd, "throttle_sd", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, throttle_sd},
+    {{ThrottleBursts, "throttle_bursts", Unit::Count, Better::Less, no_position, only_sticks, ByEye::Tally}, throttle_bursts},
+    {{SpeedKept, "speed_kept", Unit::Share, Better::More, position, more_than_sticks, ByEye::Judged}, speed_kept},
+    {{SpeedSdMps, "speed_sd_mps", Unit::MetresPerSecond, Better::Less, position, more_than_sticks, ByEye::Judged}, speed_sd_mps},
+    {{SinkPeakMps, "sink_peak_mps", Unit::MetresPerSecond, Better::Either, position, more_than_sticks, ByEye::Judged},
+     sink_peak_mps},
+    {{LowestM, "lowest_m", Unit::Metres, Better::Either, position, more_than_sticks, ByEye::Judged}, lowest_m},
+    {{GapInWindow, "gap_in_window", Unit::Share, Better::More, position, more_than_sticks, ByEye::Share}, gap_in_window},
     {{HandsOnShare, "hands_on_share", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, hands_on_share},
     {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},
 }};

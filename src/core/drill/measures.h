@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/units.h"
+#include "core/drill/quarry.h"
 #include "core/flight/world.h"
 #include "core/path/turns.h"
 
@@ -66,6 +67,13 @@ enum class Measure : std::uint8_t {
     SinkInLeanM,          ///< the worst; see find_sinks_in_lean()
     ChoppedThrottles,     ///< see find_chopped_throttle()
     FullThrottleTakeOffs, ///< see find_full_throttle_take_offs()
+    ThrottleSd,           ///< standard deviation of the throttle, share of its travel
+    ThrottleBursts,       ///< times that it rises 10 % of its travel above the span's mean, for 0.1 s or more
+    SpeedKept,            ///< lowest speed over the ground over that in the span's first row
+    SpeedSdMps,           ///< standard deviation of the speed over the ground
+    SinkPeakMps,          ///< the fastest sink
+    LowestM,              ///< the least height
+    GapInWindow,          ///< share of the time behind the aircraft that flies ahead, within its window
     HandsOnShare,         ///< share of the time with a stick over 10 %, throttle left out
     SideGap               ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
@@ -122,6 +130,7 @@ struct MeasureOptions {
     std::vector<Gate> gates;             ///< in their order
     int laps = 1;
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
+    std::shared_ptr<const QuarryPath> quarry{};       ///< that is followed, from the span's start
 };
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or

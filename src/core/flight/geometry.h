@@ -31,6 +31,12 @@ inline double lean_deg(const Quat& q)
 {
     return degrees(std::acos(std::clamp(1 - 2 * (q.x() * q.x() + q.y() * q.y()), -1.0, 1.0)));
 }
+/// Towards which side it leans, degrees from the nose, right positive, −180 … 180.
+inline double lean_towards_deg(const Quat& q)
+{
+    const Vec3 top = q * Vec3(0, 0, -1);
+    return wrapped_deg(degrees(std::atan2(top.y(), top.x())) - heading_deg(q));
+}
 /// About the nose, right positive, −180 … 180 degrees.
 inline double bank_deg(const Quat& q)
 {

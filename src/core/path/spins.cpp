@@ -45,12 +45,40 @@ std::vector<Spin> find_spins(const FlightLog& log, RowSpan span)
     return spins;
 }
 
+namespace {
+
+/// From level about the spin's axis.
+double off_level_deg(const FlightLog& log, Spin::About about, std::size_t row)
+{
+    const Quat q(log.qw[row], log.qx[row], log.qy[row], log.qz[row]);
+    const Vec3 up = q.conjugate() * Vec3(0, 0, -1);
+    return std::abs(degrees(about == Spin::About::Roll ? std::atan2(up.y(), -up.z()) : std::atan2(up.x(), -up.z())));
+}
+
+} // namespace
+
+std::optional<double> settled_s(const FlightLog& log, const Spin& spin)
+{
+    constexpr double level_deg = 10, still_dps = 40, for_s = 0.3;
+    const std::vector<double>& rate = spin.about == Spin::About::Roll ? log.p_dps : log.q_dps;
+    std::optional<double> since_s;
+    for (std::size_t row = spin.rows.last > 0 ? spin.rows.last - 1 : 0; row < log.size(); ++row) {
+        const double t_s = log.t_s[row];
+        if (t_s - spin.end_s > most_settling_s + for_s) break;
+        const bool still = off_level_deg(log, spin.about, row) < level_deg && std::abs(rate[row]) < still_dps;
+        if (!still)
+            since_s.reset();
+        else if (!since_s)
+            since_s = t_s;
+        if (since_s && t_s - *since_s >= for_s) return std::max(0.0, *since_s - spin.end_s);
+    }
+    return std::nullopt;
+}
+
 double exit_error_deg(const FlightLog& log, const Spin& spin)
 {
     const std::size_t row = std::min(rows_between(log, spin.end_s + after_s, spin.end_s + after_s).first, log.size() - 1);
-    const Quat q(log.qw[row], log.qx[row], log.qy[row], log.qz[row]);
-    const Vec3 up = q.conjugate() * Vec3(0, 0, -1);
-    return std::abs(degrees(spin.about == Spin::About::Roll ? std::atan2(up.y(), -up.z()) : std::atan2(up.x(), -up.z())));
+    return off_level_deg(log, spin.about, row);
 }
 
 } // namespace bh

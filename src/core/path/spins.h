@@ -2,6 +2,8 @@
 
 #include "core/flight/row_span.h"
 
+#include <optional>
+
 namespace bh {
 
 /// A flip or a roll: a quick turn about a body axis.
@@ -19,6 +21,11 @@ struct Spin {
 
 /// Spins of at least 180° about the roll or the pitch axis that reach 150 °/s (house).
 [[nodiscard]] std::vector<Spin> find_spins(const FlightLog& log, RowSpan span);
+
+/// Time from the spin's end until bank (of a roll) or pitch (of a flip) is within 10° of level and turns slower than 40 °/s, for
+/// 0.3 s (house); nothing: not within most_settling_s.
+[[nodiscard]] std::optional<double> settled_s(const FlightLog& log, const Spin& spin);
+inline constexpr double most_settling_s = 3;
 
 /// How far bank (of a roll) or pitch (of a flip) is from level, degrees, 0.3 s after it has stopped.
 [[nodiscard]] double exit_error_deg(const FlightLog& log, const Spin& spin);

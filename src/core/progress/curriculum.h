@@ -8,9 +8,15 @@ namespace bh {
 
 /// An ordered way through the drills, in stages. The next stage opens when each of a stage's drills is passed once, or is held.
 struct Curriculum {
+    /// Minutes to fly without a task, standing in a stage among its drills by an id of its own.
+    struct FreeBlock {
+        std::string id; ///< "free-1", "free-2", … in their order
+        double minutes = 20;
+        std::string world{}; ///< id; empty: any
+    };
     struct Stage {
         std::string name;
-        std::vector<std::string> drills; ///< ids
+        std::vector<std::string> drills; ///< ids, also of free blocks
     };
     std::string id;
     std::string name;
@@ -18,6 +24,14 @@ struct Curriculum {
     std::vector<Stage> stages;
     enum class OpensOn : std::uint8_t { Held, Passes };
     OpensOn opens_on = OpensOn::Held; ///< the next stage
+    std::vector<FreeBlock> free_blocks{};
+
+    [[nodiscard]] const FreeBlock* free_block(const std::string& step) const
+    {
+        for (const FreeBlock& block : free_blocks)
+            if (block.id == step) return &block;
+        return nullptr;
+    }
 };
 
 } // namespace bh

@@ -115,6 +115,7 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
     std::set<std::int64_t> holding_days;
     std::vector<double> scores, gaps;
     for (const AttemptFact& a : attempts) {
+        if (a.free && drill.least_minutes > 0 && a.world == drill.world) s.minutes += a.flown_s / 60;
         if (a.drill_id != drill.id) continue;
         ++s.attempts;
         s.best = std::max(s.best.value_or(0), a.score);
@@ -149,17 +150,47 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
     return s;
 }
 
+std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attempts, const Curriculum& curriculum)
+{
+    std::vector<DrillStanding> all(curriculum.free_blocks.size());
+    for (const AttemptFact& a : attempts) {
+        if (!a.free) continue;
+        double left_min = a.flown_s / 60;
+        for (std::size_t i = 0; i < all.size() && left_min > 0; ++i) {
+            const Curriculum::FreeBlock& block = curriculum.free_blocks[i];
+            if (!block.world.empty() && block.world != a.world) continue;
+            const double taken_min = std::min(left_min, block.minutes - all[i].minutes);
+            if (taken_min <= 0) continue;
+            left_min -= taken_min;
+            all[i].minutes += taken_min;
+            ++all[i].attempts;
+        }
+    }
+    for (std::size_t i = 0; i < all.size(); ++i) {
+        DrillStanding& s = all[i];
+        constexpr double nearly_min = 1e-6;
+        const bool done = s.minutes >= curriculum.free_blocks[i].minutes - nearly_min;
+        s.passes = done ? 1 : 0;
+        s.state = done ? DrillState::Held : s.attempts > 0 ? DrillState::Tried : DrillState::Untried;
+        char text[60];
+        std::snprintf(text, sizeof text, "%.0f of %.0f minutes flown", std::floor(s.minutes), curriculum.free_blocks[i].minutes);
+        s.next = done ? "flown" : text;
+    }
+    return all;
+}
+
 namespace {
 
 DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
 {
     const auto found = std::find_if(drills.begin(), drills.end(), [&](const DrillFact& d) { return d.id == id; });
-    return found == drills.end() ? DrillFact{id, id, 0} : *found;
+    return found == drills.end() ? DrillFact{id, id, 0, {}} : *found;
 }
 
 void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
                   const std::vector<DrillFact>& drills, const MasteryRules& rules)
 {
+    const std::vector<DrillStanding> free = free_standings(facts.attempts, curriculum);
     bool goes_on = true; // the stage before is passed, or held, or was and is due again
     for (std::size_t stage = 0; stage < curriculum.stages.size(); ++stage) {
         const Curriculum::Stage& of = curriculum.stages[stage];
@@ -168,7 +199,9 @@ void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& c
         const bool locked = !goes_on && !by_hand;
         std::size_t held = 0, flown = 0, once_held = 0, passed = 0;
         for (const std::string& id : of.drills) {
-            const DrillStanding d = drill_standing(facts.attempts, known(drills, id), today, rules);
+            const Curriculum::FreeBlock* block = curriculum.free_block(id);
+            const DrillStanding d = block ? free[static_cast<std::size_t>(block - curriculum.free_blocks.data())]
+                                          : drill_standing(facts.attempts, known(drills, id), today, rules);
             held += d.state == DrillState::Held;
             once_held += d.state == DrillState::Held || d.state == DrillState::Due;
             flown += d.attempts > 0;
@@ -224,7 +257,8 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         if (const std::string gap = side_gap_in_words(next); !gap.empty())
             s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
     }
-    const Attention attention = attention_for(facts, s, today, known(drills, s.next_drill).name, next);
+    const std::string next_name = curriculum.free_block(s.next_drill) ? "Free flight" : known(drills, s.next_drill).name;
+    const Attention attention = attention_for(facts, s, today, next_name, next);
     s.needs_attention = !attention.reason.empty();
     s.go = attention.go;
     if (s.needs_attention)
@@ -232,7 +266,7 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
     else if (s.next_drill.empty())
         s.attention = "Every stage is held";
     else {
-        s.attention = "Next: " + known(drills, s.next_drill).name + ", " + s.next_reason;
+        s.attention = "Next: " + next_name + ", " + s.next_reason;
         s.go = PilotStanding::Go::Drills;
     }
     s.attention = capital(s.attention);

@@ -19,6 +19,8 @@ struct AttemptFact {
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< marks, where the drill has sides
     std::vector<double> throttle_cuts_s;    ///< for each crash
+    bool free = false;                      ///< flown without a drill, and without a score
+    std::string world{};                    ///< id, of a free flight
 };
 
 /// House rules for when a drill is mastered, all adjustable.
@@ -33,6 +35,7 @@ struct DrillFact {
     std::string id;
     std::string name;
     double least_minutes = 0; ///< of practice before it can be held
+    std::string world{};      ///< id; free flights there count towards those minutes
 };
 
 enum class DrillState { Untried, Tried, Due, Held };
@@ -66,6 +69,10 @@ struct DrillStanding {
 /// Attempts of one pilot in time order; those of other drills are passed over.
 [[nodiscard]] DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
                                            const MasteryRules& rules = {});
+
+/// Where a pilot stands with each of a curriculum's free blocks, in their order: what was flown freely fills the first block that
+/// it fits, then the next. Held once its minutes are flown.
+[[nodiscard]] std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attempts, const Curriculum& curriculum);
 
 /// A gap between the sides above which the weaker one is spoken of (house).
 inline constexpr double side_gap_points = 15;

@@ -21,6 +21,12 @@ double on_steps(double value, const ParameterRange& range)
     return range.step > 0 ? range.low + std::round((value - range.low) / range.step) * range.step : value;
 }
 
+/// On the way from `from`: half-way between two steps it is the nearer one to where it comes from, so that no step grows.
+double on_steps_from(double from, double value, const ParameterRange& range)
+{
+    return on_steps(value + std::copysign(1e-6 * range.step, from - value), range);
+}
+
 /// Roll and pitch go together where they are the same now and then.
 std::vector<std::vector<RateAxis>> together(const ChangePlan& plan, const RateProfile& now)
 {
@@ -48,7 +54,7 @@ std::optional<RateStep> next_step(const ChangePlan& plan, const RateProfile& now
             };
             // As many even steps as keep each within what a hand can follow, none finer than the parameter's own.
             for (int parts = 1; changes_dps(next.to) > most_dps && std::abs(targets[k] - values[k]) / parts > step; ++parts)
-                next.to = on_steps(values[k] + (targets[k] - values[k]) / (parts + 1), ranges[k]);
+                next.to = on_steps_from(values[k], values[k] + (targets[k] - values[k]) / (parts + 1), ranges[k]);
             if (std::abs(next.to - values[k]) < 0.5 * step)
                 next.to = std::abs(targets[k] - values[k]) < step ? targets[k]
                                                                   : values[k] + std::copysign(step, targets[k] - values[k]);

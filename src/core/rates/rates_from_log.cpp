@@ -46,8 +46,8 @@ std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis, double dela
         const double into = std::clamp((log.t_s[i] - delay_s - log.t_s[then]) /
                                            std::max(1e-9, log.t_s[std::min(then + 1, log.size() - 1)] - log.t_s[then]),
                                        0.0, 1.0);
-        const double asked = stick[then] + into * (stick[std::min(then + 1, log.size() - 1)] - stick[then]);
-        steps.push_back({asked, side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
+        const double commanded = stick[then] + into * (stick[std::min(then + 1, log.size() - 1)] - stick[then]);
+        steps.push_back({commanded, side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
                          static_cast<std::size_t>((log.t_s[i] - log.t_s[0]) / block_s)});
         last = i;
         if (steps.size() == most_rows) break; // a minute of it: the fit does not need more

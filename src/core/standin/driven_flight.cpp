@@ -21,13 +21,34 @@ void DrivenFlight::press_arm()
         flight_.arm();
 }
 
+void DrivenFlight::set_mode(Mode mode)
+{
+    const Drill& drill = runner_.drill();
+    if (!drill.sticks_only && !drill.phases[runner_.phase()].mode) flight_.set_mode(mode);
+}
+
+void DrivenFlight::stop_after_landing()
+{
+    if (!flight_.armed()) flew_ = false;
+    if (!flight_.on_ground()) flew_ = flight_.armed();
+    if (!flew_ || !flight_.on_ground() || sticks_.throttle >= 0.05) {
+        down_since_s_.reset();
+        return;
+    }
+    if (!down_since_s_) down_since_s_ = flight_.time_s();
+    if (flight_.time_s() - *down_since_s_ >= stops_after_s) flight_.disarm();
+}
+
 bool DrivenFlight::step(const Sticks& by_hand)
 {
     if (!pilot_) sticks_ = by_hand;
     if (!flight_.step(sticks_)) return false;
     runner_.follow(flight_.log());
     intervene(runner_, flight_);
-    if (!pilot_) return true;
+    if (!pilot_) {
+        if (runner_.drill().arming_by_pilot()) stop_after_landing();
+        return true;
+    }
     sticks_ =
         pilot_->fly(flight_.log().sample(flight_.log().size() - 1), runner_.phase(), flight_.crashed() || flight_.motors_out());
     if (pilot_->presses_arm()) press_arm();

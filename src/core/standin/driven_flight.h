@@ -20,6 +20,11 @@ public:
     void press_arm();
     void set_panic(bool on) { flight_.set_panic(on); }
     void set_rates(const RateProfile& rates) { flight_.set_rates(rates); }
+    /// A mode that the drill sets itself stays.
+    void set_mode(Mode mode);
+    /// Motors stop by themselves when, after a landing, the throttle has been at the bottom for so long (common practice), where
+    /// the drill leaves them to the pilot.
+    static constexpr double stops_after_s = 2;
 
     [[nodiscard]] const Flight& flight() const { return flight_; }
     [[nodiscard]] const DrillRunner& runner() const { return runner_; }
@@ -34,8 +39,11 @@ public:
 private:
     Flight flight_;
     DrillRunner runner_;
+    void stop_after_landing();
     std::optional<StandInPilot> pilot_;
     Sticks sticks_;
+    bool flew_ = false;                 ///< since the motors were started
+    std::optional<double> down_since_s_; ///< standing with the throttle at the bottom
 };
 
 } // namespace bh

@@ -9,6 +9,12 @@ namespace {
 
 constexpr double tick_s = 0.01; // a row of the log at its usual 100 a second
 
+/// The phase allows the stick.
+bool may_use(const Phase& phase, StickAxis axis)
+{
+    return phase.sticks.empty() || std::find(phase.sticks.begin(), phase.sticks.end(), axis) != phase.sticks.end();
+}
+
 double limited(double value, double limit) { return std::clamp(value, -limit, limit); }
 
 /// Through the rest in the middle, which a hand has soon learnt to push past.
@@ -63,6 +69,9 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
         if (faults_.yaw_only) turn_nose_against_drift(seen, target);
         return target;
     }
+    if (phase.goal.kind == Goal::Kind::Lean) return leaning(seen, phase);
+    if (phase.goal.kind == Goal::Kind::Chase) return behind_the_quarry(seen);
+    if (phase.goal.kind == Goal::Kind::ReachHeight && phase.speed_mps > 0) target.most_sink_mps = phase.speed_mps;
     const bool holds = (mode_ == Mode::Hold || mode_ == Mode::Sport) && phase.goal.kind == Goal::Kind::Go;
     if (holds) { // an aircraft that keeps its place shows what the eye has misjudged, until it has looked again
         const double still = std::exp(-(seen.t_s - phase_began_s_) / 8);
@@ -91,6 +100,39 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     return target;
 }
 
+/// Somewhat more than asked for, so that it is kept.
+StandInPilot::Target StandInPilot::leaning(const FlightSample& seen, const Phase& phase) const
+{
+    Target target;
+    target.height_m = phase.height_m;
+    target.nose_deg = nose_deg_;
+    target.vn_mps = seen.vn_mps, target.ve_mps = seen.ve_mps;
+    const double accel_mps2 = gravity_mps2 * std::tan(radians(phase.goal.lean_deg + 3 + 3 * clumsiness_));
+    const double towards = radians(nose_deg_ + phase.goal.lean_towards_deg);
+    target.an_mps2 = accel_mps2 * std::cos(towards), target.ae_mps2 = accel_mps2 * std::sin(towards);
+    target.most_accel_mps2 = 7;
+    return target;
+}
+
+/// In the middle of the window, straight behind it, with its nose on it.
+StandInPilot::Target StandInPilot::behind_the_quarry(const FlightSample& seen) const
+{
+    const QuarryPlace it = quarry_->at(seen.t_s - phase_began_s_);
+    const double gap_m = (quarry_->quarry().nearest_m + quarry_->quarry().farthest_m) / 2;
+    const double heading = radians(it.heading_deg);
+    const Vec3 behind = it.position_m - gap_m * Vec3(std::cos(heading), std::sin(heading), 0);
+    constexpr double comes_back_per_s = 0.7, most_mps = 11;
+    Vec2 speed = it.velocity_mps.head<2>() + comes_back_per_s * (behind - Vec3(seen.north_m, seen.east_m, 0)).head<2>();
+    if (speed.norm() > most_mps) speed *= most_mps / speed.norm();
+    Target target;
+    target.vn_mps = speed.x(), target.ve_mps = speed.y();
+    target.height_m = -it.position_m.z();
+    target.most_climb_mps = 2.5, target.most_sink_mps = 2;
+    target.nose_deg = degrees(std::atan2(it.position_m.y() - seen.east_m, it.position_m.x() - seen.north_m));
+    target.most_accel_mps2 = 6;
+    return target;
+}
+
 /// Who turns on yaw alone has nothing but the nose to stop a drift with.
 void StandInPilot::turn_nose_against_drift(const FlightSample& seen, Target& target)
 {
@@ -107,7 +149,11 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     Target target;
     target.height_m = phase.height_m;
     if (rail_.empty()) return target;
-    const double speed = phase.speed_mps > 0 ? phase.speed_mps : 5;
+    double speed = phase.speed_mps > 0 ? phase.speed_mps : 5;
+    if (!may_use(phase, StickAxis::Throttle)) { // height by pitch: slower carries it up, faster lets it down
+        const double low_m = phase.height_m - seen.height_m;
+        speed = std::clamp(speed - 0.9 * low_m + 1.3 * seen.climb_mps, 0.5 * speed, 1.5 * speed);
+    }
     const auto off = [&](std::size_t i) {
         return std::hypot(rail_[i].place_m.x() - seen.north_m, rail_[i].place_m.y() - seen.east_m);
     };
@@ -181,7 +227,8 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     turn_seen_deg_.reset();
     rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
     rail_at_ = 0;
-    throttle_before_phase_ = hands_.throttle;
+    quarry_ = phase.goal.kind == Goal::Kind::Chase ? drill_.quarry_in(phase) : nullptr;
+    throttle_before_phase_ = throttle_lately_;
     const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport;
     place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go
                              ? Vec2(2 * clumsiness_ * random_.normal(), 2 * clumsiness_ * random_.normal())
@@ -293,11 +340,8 @@ StandInFaults StandInPilot::planted() const
 /// Sticks that the phase does not allow rest, as far as a hand rests.
 void StandInPilot::leave_alone(const Phase& phase)
 {
-    if (phase.sticks.empty()) return;
     const double leaks = 0.2 * clumsiness_;
-    const auto rests = [&](StickAxis axis) {
-        return std::find(phase.sticks.begin(), phase.sticks.end(), axis) == phase.sticks.end();
-    };
+    const auto rests = [&](StickAxis axis) { return !may_use(phase, axis); };
     const double throttle_rest = mode_ == Mode::Hold || mode_ == Mode::Sport ? 0.5 : throttle_before_phase_;
     if (rests(StickAxis::Throttle)) asked_.throttle = throttle_rest + leaks * (asked_.throttle - throttle_rest);
     if (rests(StickAxis::Yaw)) asked_.yaw *= leaks;
@@ -411,6 +455,8 @@ Sticks StandInPilot::moved_hands()
     hands_.pitch += follow * (asked_.pitch - hands_.pitch);
     hands_.yaw += follow * (asked_.yaw - hands_.yaw);
     hands_.throttle += follow * (asked_.throttle - hands_.throttle);
+    constexpr double lately_s = 1;
+    throttle_lately_ += (1 - std::exp(-tick_s / lately_s)) * (hands_.throttle - throttle_lately_);
     Sticks out = hands_;
     out.roll = limited(out.roll + wander(tremor_roll_, shake, 0.08), 1);
     out.pitch = limited(out.pitch + wander(tremor_pitch_, shake, 0.08), 1);

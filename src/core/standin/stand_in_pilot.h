@@ -33,6 +33,8 @@ public:
 private:
     struct Target;
     [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase);
+    [[nodiscard]] Target leaning(const FlightSample& seen, const Phase& phase) const;
+    [[nodiscard]] Target behind_the_quarry(const FlightSample& seen) const;
     static void turn_nose_against_drift(const FlightSample& seen, Target& target);
     double wander(double& state, double sd, double time_constant_s);
     void begin_phase(const FlightSample& now, std::size_t phase_index);
@@ -62,6 +64,7 @@ private:
     double nose_deg_ = 0;       ///< heading that the nose is to have
     std::vector<RailTie> rail_; ///< of the phase that is on
     std::size_t rail_at_ = 0;
+    std::shared_ptr<const QuarryPath> quarry_; ///< of the phase that is on
     double spun_deg_ = 0; ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
@@ -72,7 +75,7 @@ private:
     double phase_began_s_ = 0;
     FlightSample phase_start_;
     double throttle_trim_ = 0;
-    double throttle_misjudged_ = 0, throttle_before_phase_ = 0;
+    double throttle_misjudged_ = 0, throttle_before_phase_ = 0, throttle_lately_ = 0;
     double climb_wander_ = 0, north_wander_ = 0, east_wander_ = 0;
     double tremor_roll_ = 0, tremor_pitch_ = 0, tremor_yaw_ = 0, tremor_throttle_ = 0;
     double looks_away_until_s_ = 0;

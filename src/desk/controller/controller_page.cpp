@@ -6,12 +6,14 @@
 #include "desk/controller/history_panel.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
+#include "desk/controller/switch_panel.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
+#include "desk/words/switch_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -59,6 +61,17 @@ QPointF hintFor(Prompt prompt, bool left, const StickMode& mode)
     const double side = n % 2 == 0 ? 1 : -1;
     if (mode.on_left(function) != left) return {};
     return mode.upright(function) ? QPointF(0, side) : QPointF(side, 0);
+}
+
+/// How its springs bring it back from either side.
+QString springNumbers(const FunctionCalibration& f)
+{
+    if (!f.spring_after_high || !f.spring_after_low) return {};
+    return QObject::tr("\nLet go, it is back after %1 ms from the high side and %2 ms from the low side, and swings past by %3 % and %4 %.")
+        .arg(1000 * f.spring_after_high->time_s, 0, 'f', 0)
+        .arg(1000 * f.spring_after_low->time_s, 0, 'f', 0)
+        .arg(100 * f.spring_after_high->overshoot, 0, 'f', 0)
+        .arg(100 * f.spring_after_low->overshoot, 0, 'f', 0);
 }
 
 QTableWidgetItem* cell(const QString& text, Qt::Alignment alignment = Qt::AlignRight | Qt::AlignVCenter)
@@ -128,7 +141,13 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
                                   [this] { return sheets_ = new SheetPanel(school_, station_); }));
     top->addWidget(
         sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
+    top->addWidget(
+        sections_->add(tr("Switches"), QStringLiteral("sectionSwitches"), [this] { return switches_ = new SwitchPanel(station_); }));
     connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section == Switches)
+            switches_->refresh();
+        else if (switches_)
+            switches_->stop();
         if (section == History) history_->refresh();
         if (section == Sheets) sheets_->refresh();
         if (section == Grip) grip_->refresh();
@@ -364,6 +383,8 @@ void ControllerPage::startVerification()
     verification_.emplace(station_.stickModeNumber());
     QStringList steps;
     for (const VerificationCheck& check : verification_->checks()) steps << QString::fromStdString(check.words());
+    for (const SwitchCalibration& s : station_.switches())
+        steps << tr("%1: %2").arg(switchName(s.use), QString::fromStdString(s.source.words()));
     list_->setSteps(steps);
     showCheck();
     sampler_->start();
@@ -401,6 +422,13 @@ void ControllerPage::lookAtCheck()
     const std::size_t before = verification_->current();
     const Verification::State state_before = verification_->state();
     verification_->look(ControllerHub::now_s(), station_.input().sticks());
+    if (verification_->state() == Verification::State::Passed && !station_.switches().empty()) {
+        verification_.reset();
+        switchChecks_.emplace(station_.switches());
+        left_->setHint({});
+        right_->setHint({});
+        return showSwitchCheck();
+    }
     if (verification_->state() == Verification::State::Passed) {
         cancel();
         if (!station_.input().simulated() || school_.calibration(station_.device().name, station_.device().guid)) {
@@ -414,8 +442,33 @@ void ControllerPage::lookAtCheck()
     if (verification_->current() != before || verification_->state() != state_before) showCheck();
 }
 
+void ControllerPage::showSwitchCheck()
+{
+    const auto sticks = Verification(station_.stickModeNumber()).checks().size();
+    const SwitchCalibration& s = switchChecks_->switches()[switchChecks_->current()];
+    list_->setProgress(static_cast<int>(sticks + switchChecks_->current()), 0);
+    say(tr("Check %1 of %2: %3, %4: through its places, and back.")
+            .arg(sticks + switchChecks_->current() + 1)
+            .arg(sticks + switchChecks_->switches().size())
+            .arg(switchName(s.use), QString::fromStdString(s.source.words())));
+}
+
+void ControllerPage::lookAtSwitches()
+{
+    const std::size_t before = switchChecks_->current();
+    switchChecks_->look(station_.input().switches());
+    if (switchChecks_->passed()) {
+        cancel();
+        if (!station_.verifyCalibration())
+            say(tr("The check could not be written to the record; the foot of the window says why."));
+    } else if (switchChecks_->current() != before) {
+        showSwitchCheck();
+    }
+}
+
 void ControllerPage::cancel()
 {
+    switchChecks_.reset();
     watch_.reset();
     verification_.reset();
     list_->setFailed(false);
@@ -442,6 +495,7 @@ void ControllerPage::nextPrompt()
 void ControllerPage::takeSamples()
 {
     if (verification_) return lookAtCheck();
+    if (switchChecks_) return lookAtSwitches();
     for (const DeviceSample& sample : station_.input().drain()) {
         if (!watch_) return;
         recording_.append(sample.t_s, sample.counts, static_cast<Prompt>(prompt_));
@@ -547,16 +601,20 @@ void ControllerPage::refreshResult()
                                : f.verdict == Verdict::Usable ? theme().attention
                                                               : theme().notMet);
         table_->setItem(i, 6, verdict);
-        auto* reason = cell(QString::fromStdString(f.reason), left);
+        const QString spring = QString::fromStdString(spring_in_words(f, static_cast<Function>(i)));
+        auto* reason = cell(spring.isEmpty() ? QString::fromStdString(f.reason)
+                                             : tr("%1 Spring: %2, the pilot's choice.").arg(QString::fromStdString(f.reason), spring),
+                            left);
         reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. "
-                              "High side %7 times the low side.")
+                              "High side %7 times the low side.%8")
                                .arg(reason->text())
                                .arg(f.jitter_counts, 0, 'f', 1)
                                .arg(f.jitter_peak_counts, 0, 'f', 0)
                                .arg(f.hysteresis_counts, 0, 'f', 1)
                                .arg(100 * f.travel_share, 0, 'f', 0)
                                .arg(f.effective_bits, 0, 'f', 1)
-                               .arg(f.asymmetry, 0, 'f', 3));
+                               .arg(f.asymmetry, 0, 'f', 3)
+                               .arg(springNumbers(f)));
         table_->setItem(i, 7, reason);
     }
     foot_->setText(tr("Ends and centre in raw counts of the device; the column heads say how each number is found. Samples every "

@@ -26,6 +26,7 @@ class GripPanel;
 class HistoryPanel;
 class Sections;
 class SheetPanel;
+class SwitchPanel;
 
 /// Live sticks, calibration and verification by checklists that tick themselves, what was found per axis, the history of
 /// the controller, the settings sheets that follow, and the grip trial.
@@ -33,10 +34,10 @@ class ControllerPage : public QWidget {
     Q_OBJECT
 public:
     ControllerPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
-    enum Section { Bench, History, Sheets, Grip };
+    enum Section { Bench, History, Sheets, Grip, Switches };
     void showSection(Section section);
     [[nodiscard]] bool calibrating() const { return watch_.has_value(); }
-    [[nodiscard]] bool verifying() const { return verification_.has_value(); }
+    [[nodiscard]] bool verifying() const { return verification_.has_value() || switchChecks_.has_value(); }
 
 public Q_SLOTS:
     void startCalibration();  ///< F9
@@ -61,6 +62,8 @@ private:
     void refreshMode();
     void showCheck();
     void lookAtCheck();
+    void showSwitchCheck();
+    void lookAtSwitches();
     void dragged(bool left, QPointF position);
     void released(bool left);
     [[nodiscard]] bool busy() const { return calibrating() || verifying(); }
@@ -81,10 +84,12 @@ private:
     HistoryPanel* history_ = nullptr; ///< this and the next two once they have been looked at
     SheetPanel* sheets_ = nullptr;
     GripPanel* grip_ = nullptr;
+    SwitchPanel* switches_ = nullptr;
     QTableWidget* table_;
     QLabel* foot_;
     std::optional<PromptWatch> watch_;
     std::optional<Verification> verification_;
+    std::optional<SwitchChecks> switchChecks_; ///< after the sticks
     std::size_t prompt_ = 0;
     double prompt_since_s_ = 0;
     std::vector<int> rest_counts_;

@@ -68,6 +68,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
     }
     y += 2 * u;
     for (const std::string& note : f.sheet.notes) text(QString::fromStdString(note), 3.4, false, ink);
+    for (const QString& words : f.switches) text(words, 3.4, false, ink);
     const QStringList aircraft = setupLines(f);
     if (!aircraft.isEmpty()) {
         y += 1.5 * u;
@@ -98,6 +99,7 @@ QStringList setupLines(const CardFacts& f)
                  .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0)
                  .arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0)
                  .arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
+    if (!f.way_back.isEmpty()) lines << f.way_back;
     return lines + f.rates;
 }
 

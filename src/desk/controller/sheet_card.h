@@ -17,6 +17,8 @@ struct CardFacts {
     SettingsSheet sheet;
     QString real_aircraft, simulated_aircraft; ///< names; empty when not chosen
     std::optional<TrainingSetup> setup;        ///< the pilot's, when one was made
+    QStringList switches;                      ///< the controller's own, a line each
+    QString way_back;                          ///< on which step of the way back to the real aircraft the pilot is
     QStringList rates; ///< what to set there for the practised rates, in its own numbers, a line each with a head; empty where
                        ///< they cannot be set
 };

@@ -12,7 +12,9 @@
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
 #include "desk/words/rate_words.h"
+#include "desk/words/switch_words.h"
 #include "desk/words/time_words.h"
+#include "desk/words/way_back_words.h"
 #include "school/ids.h"
 #include "school/rate_rules.h"
 #include "school/school.h"
@@ -261,6 +263,8 @@ std::optional<CardFacts> SheetPanel::facts() const
                      real ? QString::fromStdString(real->name) : QString(),
                      simulated ? QString::fromStdString(simulated->name) : QString(),
                      own,
+                     switchLines(station_.switches()),
+                     wayBackInWords(school_, station_.pilotId()),
                      own ? ratesOnCard(school_, station_.pilotId(), *s) : QStringList()};
 }
 

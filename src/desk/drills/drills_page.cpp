@@ -13,6 +13,7 @@
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/attempt_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 
@@ -81,6 +82,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
         ladder_->chooseNext();
         drillChosen();
     });
+    connect(&station_, &Station::switchMoved, this, &DrillsPage::switchMoved);
     connect(&station_, &Station::deviceChosen, this, &DrillsPage::refreshPanel);
     connect(&station_, &Station::devicesChanged, this, &DrillsPage::refreshPanel);
     ladder_->chooseNext();
@@ -224,6 +226,7 @@ void DrillsPage::bindKeys()
 DrillsPage::~DrillsPage()
 {
     journal_.reset(); // the flight under way is offered at the next start
+    free_.reset();
     land();
 }
 
@@ -232,7 +235,7 @@ void DrillsPage::hideEvent(QHideEvent*)
     if (flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
 }
 
-const Drill* DrillsPage::drill() const { return school_.drill(ladder_->chosen()); }
+const Drill* DrillsPage::drill() const { return block_ ? &*block_ : school_.drill(ladder_->chosen()); }
 
 bool DrillsPage::readyToFly() const
 {
@@ -250,6 +253,12 @@ void DrillsPage::drillChosen()
     land();
     free_.reset();
     shownAttempt_.clear();
+    block_.reset();
+    if (const auto* block = school_.curriculum(station_.pilotId()).free_block(ladder_->chosen())) {
+        block_ = free_flight(block->world.empty() ? "pan" : block->world, block->minutes);
+        block_->name = stepInWords(school_, school_.curriculum(station_.pilotId()), block->id).toStdString();
+        block_->purpose = "Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.";
+    }
     const Drill* d = drill();
     if (shownModesOf_ != ladder_->chosen()) {
         const QSignalBlocker quiet(mode_);
@@ -267,12 +276,11 @@ void DrillsPage::refreshPanel()
 {
     const Drill* d = drill();
     const auto of_phases = [&](auto what) { return d && std::any_of(d->phases.begin(), d->phases.end(), what); };
-    const bool arms = d && !d->sticks_only &&
-                      (d->begins_disarmed || of_phases([](const Phase& p) { return p.goal.kind == Goal::Kind::Disarm; }));
+    const bool arms = free() || (d && d->arming_by_pilot());
     start_->setEnabled(d && readyToFly() && !flying() && !ladder_->locked());
-    watch_->setEnabled(d && !flying());
-    shadow_->setEnabled(d && readyToFly() && !flying());
-    arm_->setVisible(arms && !free());
+    watch_->setEnabled(d && !block_ && !flying());
+    shadow_->setEnabled(d && !block_ && readyToFly() && !flying());
+    arm_->setVisible(arms);
     arm_->setEnabled(flying() && !demonstration_);
     keepShown_->setVisible(!shownAttempt_.empty() && school_.attempt(shownAttempt_)); // once it is safe on the record
     reset_->setEnabled(loop_ != nullptr);
@@ -327,6 +335,11 @@ void DrillsPage::start()
         if (loop_->paused()) pause();
         return;
     }
+    if (block_) {
+        if (!ladder_->locked())
+            flyFreely(block_->world, static_cast<Mode>(mode_->currentData().toInt()), block_->phases.front().goal.for_s / 60);
+        return;
+    }
     if (const Drill* d = drill(); d && !d->sticks_only)
         launch(*d, std::nullopt);
     else
@@ -376,13 +389,32 @@ void DrillsPage::demonstrate(Shown shown_by)
     if (!kept)
         return launch(*d, FlightLoop::StandIn{stand_in_skill, seed_, false,
                                               demonstrationByStandIn(*d, asChosen(TakeOff::Purpose::Demonstration))});
-    const auto shown = demonstrationOf(*d);
-    if (!shown) return;
-    launch(replay_of(*d, shown), FlightLoop::StandIn{0, 0, true});
+    replay(*d, kept->log_hash);
     const PilotRow* pilot = school_.pilot(kept->pilot_id);
     sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
                            .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at))
                            .arg(kept->score, 0, 'f', 0));
+}
+
+/// The flight itself, with its sticks.
+void DrillsPage::replay(const Drill& d, const std::string& log_hash)
+{
+    auto log = school_.flight_log(log_hash);
+    if (!log) return view_->setInvitation(tr("It cannot be shown: %1.").arg(QString::fromStdString(log.error().message)));
+    launch(replay_of(d, std::make_shared<const FlightLog>(std::move(*log))), FlightLoop::StandIn{0, 0, true});
+}
+
+void DrillsPage::watch(const std::string& attempt_id)
+{
+    const AttemptRow* kept = school_.attempt(attempt_id);
+    if (!kept || kept->log_hash.empty() || flying()) return;
+    const Drill* flown = kept->free() ? nullptr : school_.drill(kept->drill_id);
+    const Drill d = flown ? *flown : free_flight(kept->world.empty() ? "pan" : kept->world);
+    replay(d, kept->log_hash);
+    const PilotRow* pilot = school_.pilot(kept->pilot_id);
+    sentence_->setText(tr("%1's flight of %2 (%3), with its sticks.")
+                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at),
+                                QString::fromStdString(d.name)));
 }
 
 void DrillsPage::shadow()
@@ -421,7 +453,9 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
     attempt_.session_id = started->session_id;
     journalled_at_s_ = 0;
     attempt_.flight = flight->flown_with;
-    if (wanted.purpose == TakeOff::Purpose::Drill && !d.sticks_only) {
+    const bool freely = wanted.purpose == TakeOff::Purpose::Free;
+    if (freely) attempt_.world = d.world;
+    if (freely || (wanted.purpose == TakeOff::Purpose::Drill && !d.sticks_only)) {
         attempt_.drill_id = d.id;
         attempt_.mode = flight->setup.mode;
         journal_ = school_.begin_journal(attempt_);
@@ -438,6 +472,10 @@ TakeOff DrillsPage::asChosen(TakeOff::Purpose purpose) const
     wanted.pilot_id = station_.pilotId();
     wanted.real_day = day_->isChecked();
     if (mode_->currentIndex() >= 0) wanted.mode = static_cast<Mode>(mode_->currentData().toInt());
+    const auto switched = station_.switchedMode(); // the hand that holds the controller decides, where the drill allows it
+    const Drill* d = drill();
+    if (switched && purpose == TakeOff::Purpose::Drill && d && std::find(d->modes.begin(), d->modes.end(), *switched) != d->modes.end())
+        wanted.mode = switched;
     return wanted;
 }
 
@@ -457,20 +495,21 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     refreshPanel();
 }
 
-void DrillsPage::flyFreely(const std::string& world, Mode mode)
+void DrillsPage::flyFreely(const std::string& world, Mode mode, double minutes)
 {
     land();
     free_.reset();
     if (!readyToFly()) return refreshPanel();
-    free_ = {world, mode};
+    free_ = {world, mode, minutes};
     demonstration_ = false;
     TakeOff wanted;
     wanted.purpose = TakeOff::Purpose::Free;
     wanted.pilot_id = station_.pilotId();
-    wanted.mode = mode;
-    if (!takeOff(free_flight(world), wanted, std::nullopt)) return;
+    wanted.mode = station_.switchedMode().value_or(mode);
+    if (!takeOff(free_flight(world, minutes), wanted, std::nullopt)) return;
     heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
-    sentence_->setText(tr("%1. The time counts as practice; nothing is scored. Choose a drill to go back to the ladder.")
+    sentence_->setText(tr("%1. It is kept as practice, with crashes and throttle cuts, and nothing is scored. Choose a drill to go back to "
+                          "the ladder.")
                            .arg(QString::fromStdString(loop_->setup().airframe.name)));
     criteria_->setCriteria({});
     refreshPanel();
@@ -480,6 +519,10 @@ void DrillsPage::land()
 {
     timer_.stop();
     view_->show(nullptr);
+    if (loop_ && flying() && free()) {
+        const Mode mode = loop_->snapshot().mode;
+        keepFreeFlight(loop_->break_off(), mode);
+    }
     loop_.reset();
     if (journal_) std::exchange(journal_, nullptr)->over();
     station_.setArmed(false);
@@ -491,8 +534,8 @@ void DrillsPage::reset()
     const bool again = flying() && !demonstration_;
     land();
     if (again && free()) {
-        const auto [world, mode] = *free_; // a copy: it begins afresh
-        flyFreely(world, mode);
+        const auto [world, mode, minutes] = *free_; // a copy: it begins afresh
+        flyFreely(world, mode, minutes);
     } else if (again)
         start();
     else
@@ -502,6 +545,30 @@ void DrillsPage::reset()
 void DrillsPage::panic()
 {
     if (flying() && !demonstration_) loop_->set_panic(!loop_->panic());
+}
+
+/// The controller's own switches do what the keys do.
+void DrillsPage::switchMoved(const SwitchBoard::Moved& moved)
+{
+    if (!isVisible() || demonstration_ || !loop_) return;
+    const bool pressed = moved.springs_back && moved.on;
+    switch (moved.use) {
+    case SwitchUse::Arm:
+        if (arm_->isEnabled() && (moved.springs_back ? moved.on : moved.on != loop_->snapshot().armed)) arm();
+        break;
+    case SwitchUse::Mode:
+        if (flying() && moved.mode) loop_->set_mode(*moved.mode);
+        break;
+    case SwitchUse::Panic:
+        if (pressed || (!moved.springs_back && flying() && moved.on != loop_->panic())) panic();
+        break;
+    case SwitchUse::Reset:
+        if (moved.on) reset();
+        break;
+    case SwitchUse::Pause:
+        if (pressed || (!moved.springs_back && flying() && moved.on != loop_->paused())) pause();
+        break;
+    }
 }
 
 void DrillsPage::pause()
@@ -514,6 +581,7 @@ void DrillsPage::follow()
     if (!loop_) return;
     const FlightSnapshot now = loop_->snapshot();
     station_.setArmed(now.armed && !demonstration_ && !now.paused);
+    if (downAndIn_.look(ControllerHub::now_s(), station_.input().sticks(), station_.stickMode()) && !now.armed) arm();
     if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
     const QString follows = followsInWords(now);
     if (journal_ && now.time_s - journalled_at_s_ > journal_every_s) {
@@ -528,6 +596,11 @@ void DrillsPage::follow()
     station_.setArmed(false);
     if (free() || loop_->drill().criteria.empty()) {
         heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
+        if (free()) {
+            sentence_->setText(
+                QString::fromStdString(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
+            keepFreeFlight(std::move(*flown), now.mode);
+        }
         return refreshPanel();
     }
     showResult(flown->score, follows);
@@ -544,6 +617,19 @@ void DrillsPage::showResult(const Score& score, const QString& follows)
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));
     criteria_->setCriteria(criterion_rows(score));
+}
+
+/// One that hardly left the ground is not worth keeping.
+void DrillsPage::keepFreeFlight(FlownDrill flown, Mode mode)
+{
+    constexpr double least_s = 5; // house
+    if (flown.score.flown_s < least_s) return;
+    JudgedAttempt row = without_score(judged_attempt(flown.score, mode));
+    row.pilot_id = attempt_.pilot_id;
+    row.session_id = attempt_.session_id;
+    row.flight = attempt_.flight;
+    row.world = attempt_.world;
+    school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), nullptr, std::move(journal_));
 }
 
 void DrillsPage::keepFlight(FlownDrill flown, Mode mode)

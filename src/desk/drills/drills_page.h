@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/controller/down_and_in.h"
+#include "core/controller/switches.h"
 #include "device/flight_loop.h"
 #include "school/take_off.h"
 
@@ -37,12 +39,13 @@ public:
     DrillsPage(School& school, Station& station, KeyboardSticks& keys, QWidget* parent = nullptr);
     ~DrillsPage() override;
     void chooseDrill(const std::string& id);
-    /// A flight without a drill in a world, with the pilot's set-up: it counts as practice, nothing is scored.
-    void flyFreely(const std::string& world, Mode mode);
+    /// A flight without a drill in a world, with the pilot's set-up: it is kept without a score.
+    void flyFreely(const std::string& world, Mode mode, double minutes = 20);
     enum class Shown { ByWhatIsKept, ByStandIn };
     /// Plays the demonstration that was kept; without one, or when asked for, the stand-in pilot flies.
     void demonstrate(Shown shown_by = Shown::ByWhatIsKept);
-    void showSection(int section); ///< flying, scoring by eye, changing limits and stages
+    void watch(const std::string& attempt_id); ///< plays a flight that was kept
+    void showSection(int section);             ///< flying, scoring by eye, changing limits and stages
     [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
     /// Times the flight's pace; 1 is real time (tests and the tour hurry).
     void setPace(double pace);
@@ -75,10 +78,13 @@ private:
     bool takeOff(const Drill& drill, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in);
     void showResult(const Score& score, const QString& follows);
     void keepFlight(FlownDrill flown, Mode mode);
+    void keepFreeFlight(FlownDrill flown, Mode mode);
+    void replay(const Drill& drill, const std::string& log_hash);
     void makeButtons();
     [[nodiscard]] QWidget* makeSide();
     [[nodiscard]] QHBoxLayout* makeSections();
     void bindKeys();
+    void switchMoved(const SwitchBoard::Moved& moved);
     [[nodiscard]] QString invitation(const Drill& drill) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
     void land(); ///< takes the running flight off the view
@@ -102,12 +108,19 @@ private:
     std::string shownModesOf_;              ///< id of the drill
     std::string shownAttempt_, shownDrill_; ///< of the result that can be kept as a demonstration
     QCheckBox* day_;
-    std::optional<std::pair<std::string, Mode>> free_; ///< world and mode of the free flight under way
-    std::unique_ptr<FlightJournal> journal_;           ///< of a drill under way
+    struct Free {
+        std::string world;
+        Mode mode;
+        double minutes;
+    };
+    std::optional<Free> free_;               ///< the free flight under way
+    std::optional<Drill> block_;             ///< a curriculum's free block, where the ladder stands on one
+    std::unique_ptr<FlightJournal> journal_; ///< of a drill or free flight under way
     double journalled_at_s_ = 0;
     static constexpr double journal_every_s = 0.5;
     std::unique_ptr<FlightLoop> loop_;
     JudgedAttempt attempt_; ///< what is known of the flight under way
+    SticksDownAndIn downAndIn_;
     bool demonstration_ = false;
     bool result_shown_ = false;
     double pace_ = 1;

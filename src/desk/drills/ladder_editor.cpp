@@ -5,6 +5,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/attempt_words.h"
 #include "files/curriculum_document.h"
 #include "files/ladder_edit.h"
 #include "school/school.h"
@@ -31,6 +32,19 @@ QTableWidgetItem* limitCell(const QString& text, bool editable)
     return item;
 }
 
+constexpr const char* free_minutes = "free-flight:"; // in front of the minutes of a block that can be added
+
+/// The step to add: a drill's id, or a new free block's.
+std::string step_for(const std::string& chosen, Curriculum& c)
+{
+    if (!chosen.starts_with(free_minutes)) return chosen;
+    Curriculum::FreeBlock block;
+    block.id = "free-" + std::to_string(c.free_blocks.size() + 1);
+    block.minutes = std::stod(chosen.substr(std::string_view(free_minutes).size()));
+    c.free_blocks.push_back(block);
+    return block.id;
+}
+
 } // namespace
 
 LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
@@ -49,6 +63,8 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     adds_->setObjectName(QStringLiteral("addsDrill"));
     adds_->setAccessibleName(tr("Drill to add"));
     for (const Drill& d : school_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    for (const int minutes : {10, 20, 30})
+        adds_->addItem(tr("Free flight, %1 min").arg(minutes), QLatin1String(free_minutes) + QString::number(minutes));
     add_ = namedButton(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
     newStage_ = namedButton(tr("New stage"), "newStage", tr("A stage after the chosen one, with the drill on the left"));
     up_ = namedButton(tr("Up"), "moveUp", tr("The chosen stage, or the drill within its stage, one up"));
@@ -100,13 +116,14 @@ void LadderEditor::connectStages()
         const std::string id = adds_->currentData().toString().toStdString();
         editStages([&id](Curriculum& c, std::size_t stage, int) {
             auto& drills = c.stages[stage].drills;
-            if (std::find(drills.begin(), drills.end(), id) == drills.end()) drills.push_back(id);
+            if (std::find(drills.begin(), drills.end(), id) == drills.end()) drills.push_back(step_for(id, c));
         });
     });
     connect(newStage_, &QPushButton::clicked, this, [this] {
         const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
         editStages([&](Curriculum& c, std::size_t stage, int) {
-            c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {id}});
+            const std::string step = step_for(id, c);
+            c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {step}});
         });
     });
     const auto move = [this](int by) {
@@ -197,8 +214,7 @@ void LadderEditor::refreshStages()
         item->setFlags(item->flags() | Qt::ItemIsEditable);
         item->setFont(0, uiFont(10, true));
         for (const std::string& id : s.drills) {
-            const Drill* d = school_.drill(id);
-            new QTreeWidgetItem(item, {QString::fromStdString(d ? d->name : id)});
+            new QTreeWidgetItem(item, {stepInWords(school_, c, id)});
         }
     }
     stages_->expandAll();

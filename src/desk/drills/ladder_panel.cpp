@@ -3,6 +3,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/attempt_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -226,9 +227,8 @@ void LadderPanel::refresh()
     for (std::size_t i = 0; i < steps.size(); ++i) {
         QListWidgetItem* item = list_->item(static_cast<int>(i));
         const LadderStep& step = steps[i];
-        const Drill* d = school_.drill(step.drill_id);
         const DrillStanding& s = step.standing;
-        item->setText(QString::fromStdString(d ? d->name : step.drill_id));
+        item->setText(stepInWords(school_, curriculum, step.drill_id));
         item->setData(StateRole, static_cast<int>(s.state));
         const std::string& stage = curriculum.stages[step.stage].name;
         item->setData(StageRole,

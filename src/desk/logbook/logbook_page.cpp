@@ -1,6 +1,7 @@
 #include "desk/logbook/logbook_page.h"
 
 #include "desk/logbook/hours_plot.h"
+#include "desk/logbook/practice_dialog.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -62,22 +63,23 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
-    const Drill* drill = school_.drill(a.drill_id);
     if (role == AttemptIdRole) return QString::fromStdString(a.id);
     if (role == DrillIdRole) return QString::fromStdString(a.drill_id);
     if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
     if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(school_.summary(a));
     if (role == Qt::ToolTipRole && index.column() == Result && a.passed && !a.holds)
         return tr("Passed, but not so well that it counts towards holding the drill.");
-    if (role == Qt::ForegroundRole && index.column() == Result) return a.passed ? theme().held : theme().notMet;
+    if (role == Qt::ForegroundRole && index.column() == Result) return a.free() ? theme().soft : a.passed ? theme().held : theme().notMet;
     const bool sort = role == SortRole;
     if (role != Qt::DisplayRole && !sort) return {};
     switch (index.column()) {
     case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(whenText(a.at));
-    case DrillName: return QString::fromStdString(drill ? drill->name : a.drill_id);
+    case DrillName: return flownInWords(school_, a);
     case FlightMode: return a.observed ? tr("by eye") : QLatin1String(mode_key(a.mode).data());
-    case ScoreColumn: return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
-    case Result: return a.holds ? tr("● passed") : a.passed ? tr("○ passed only") : tr("▬ not passed");
+    case ScoreColumn:
+        if (a.free()) return sort ? QVariant(-1.0) : QVariant(QStringLiteral("–"));
+        return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
+    case Result: return a.free() ? tr("◇ flown") : a.holds ? tr("● passed") : a.passed ? tr("○ passed only") : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
     case Summary: return QString::fromStdString(school_.summary(a));
     default: return {};
@@ -112,10 +114,13 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const SessionRow& s = rows_[static_cast<std::size_t>(index.row())];
-    if (role == Qt::TextAlignmentRole) return index.column() == When ? words : numbers;
+    if (role == Qt::TextAlignmentRole) return index.column() == When || index.column() == Where ? words : numbers;
+    if (role == Qt::ToolTipRole && index.column() == Where && !s.by_hand.empty())
+        return tr("Entered by hand: %1").arg(QString::fromStdString(s.by_hand));
     if (role != Qt::DisplayRole) return {};
     switch (index.column()) {
     case When: return whenText(s.started_at);
+    case Where: return where(s);
     case Active: return s.ended_at == 0 ? tr("running") : minutesText(s.active_s);
     case Idle: return s.ended_at == 0 ? QString() : minutesText(s.idle_s);
     case Flights: return flights_[static_cast<std::size_t>(index.row())];
@@ -123,11 +128,26 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
     }
 }
 
+/// Here, or in which program; whether the rates were matched, and whether somebody wrote it down.
+QString SessionModel::where(const SessionRow& s) const
+{
+    const bool outside = !s.recording.empty() || !s.simulator.empty() || !s.by_hand.empty();
+    const SimulatorProfile* simulator = school_.simulator(s.simulator);
+    QStringList parts{!outside                ? tr("here")
+                      : simulator             ? QString::fromStdString(simulator->name)
+                      : s.simulator.empty()   ? tr("another program")
+                                              : QString::fromStdString(s.simulator)};
+    if (s.matched) parts << tr("matched");
+    if (!s.by_hand.empty()) parts << tr("by hand");
+    return parts.join(QStringLiteral(", "));
+}
+
 QVariant SessionModel::headerData(int section, Qt::Orientation orientation, int role) const
 {
-    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole) return section == When ? words : numbers;
+    if (orientation == Qt::Horizontal && role == Qt::TextAlignmentRole)
+        return section == When || section == Where ? words : numbers;
     if (orientation != Qt::Horizontal || role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Flights")};
+    const QString names[] = {tr("Practice session"), tr("Active"), tr("Idle"), tr("Flights"), tr("Where")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -141,6 +161,7 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent) : QW
     filter_->setObjectName(QStringLiteral("drillFilter"));
     filter_->setAccessibleName(tr("Show attempts at"));
     filter_->addItem(tr("All drills"), QString());
+    filter_->addItem(tr("Free flights"), QString::fromUtf8(free_flight_id.data()));
     for (const Drill& d : school_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
 
     makeTables();
@@ -148,6 +169,15 @@ LogbookPage::LogbookPage(School& school, Station& station, QWidget* parent) : QW
     makeOffer();
     auto* head = new QHBoxLayout;
     head->addWidget(totals_, 1);
+    add_ = new QPushButton(tr("Add practice"));
+    add_->setObjectName(QStringLiteral("addPractice"));
+    add_->setToolTip(tr("Practice in another program that was not watched here: by hand with a reason, or from a table"));
+    connect(add_, &QPushButton::clicked, this, [this] {
+        auto* dialog = new PracticeDialog(school_, station_.pilotId(), this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    head->addWidget(add_);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(12);
     upper->addWidget(plot_, 3);
@@ -194,14 +224,14 @@ void LogbookPage::makeTables()
     const int widths[] = {132, 106, 54, 52, 98, 52};
     for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, widths[i]);
 
-    sessions_ = new SessionModel(this);
+    sessions_ = new SessionModel(school_, this);
     sessionTable_ = new QTableView;
     sessionTable_->setObjectName(QStringLiteral("sessions"));
     sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
-    const int sessionWidths[] = {132, 72, 72};
-    for (int i = 0; i < 3; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
+    const int sessionWidths[] = {132, 66, 62, 54};
+    for (int i = 0; i < 4; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
 }
 
 QLayout* LogbookPage::makeDetail()
@@ -236,6 +266,13 @@ QLayout* LogbookPage::makeDetail()
     detailScroll->setFixedWidth(250);
     auto* side = new QVBoxLayout;
     side->addWidget(detailScroll, 1);
+    watch_ = new QPushButton(tr("Watch this flight"));
+    watch_->setObjectName(QStringLiteral("watchFlight"));
+    watch_->setToolTip(tr("Plays it on the Drills page, with its sticks"));
+    connect(watch_, &QPushButton::clicked, this, [this] {
+        if (const AttemptRow* a = chosenAttempt()) Q_EMIT watchAsked(a->id);
+    });
+    side->addWidget(watch_, 0, Qt::AlignLeft);
     side->addWidget(shows_, 0, Qt::AlignLeft);
     return side;
 }
@@ -252,12 +289,18 @@ void LogbookPage::makeOffer()
     keep_->setProperty("primary", true);
     auto* discard = new QPushButton(tr("Discard"));
     discard->setObjectName(QStringLiteral("discardOutside"));
+    simulator_ = new QComboBox;
+    simulator_->setObjectName(QStringLiteral("outsideSimulator"));
+    simulator_->setAccessibleName(tr("The program that it was flown in"));
+    simulator_->setToolTip(tr("Hours are matched only in the simulator that the rates were matched for"));
     auto* offerRow = new QHBoxLayout(offer_);
     offerRow->setContentsMargins(12, 6, 8, 6);
     offerRow->addWidget(offerWords_, 1);
+    offerRow->addWidget(simulator_);
     offerRow->addWidget(keep_);
     offerRow->addWidget(discard);
-    connect(keep_, &QPushButton::clicked, &station_, &Station::keepOutside);
+    connect(keep_, &QPushButton::clicked, this,
+            [this] { station_.keepOutside(simulator_->currentData().toString().toStdString()); });
     connect(discard, &QPushButton::clicked, &station_, &Station::discardOutside);
     connect(&station_, &Station::outsideChanged, this, &LogbookPage::showOffer);
 }
@@ -285,6 +328,9 @@ void LogbookPage::showOffer()
     const auto& offer = station_.outsideOffer();
     offer_->setVisible(offer.has_value());
     if (!offer) return;
+    if (offerOf_ != station_.pilotId() || offerAt_ != offer->started_at) // asked once for each
+        fillSimulators(simulator_, school_, school_.last_simulator(station_.pilotId()));
+    offerOf_ = station_.pilotId(), offerAt_ = offer->started_at;
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     const auto at = [](UnixTime t, const char* format) {
         return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format));
@@ -307,21 +353,24 @@ void LogbookPage::refresh()
     const auto sessions = school_.sessions(station_.pilotId());
     attempts_->show(attempts);
     sessions_->show(sessions, attempts);
+    add_->setEnabled(pilot != nullptr);
     const PilotStanding& s = school_.standing(station_.pilotId());
     const auto passed = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.passed; });
+    const auto free = std::count_if(attempts.begin(), attempts.end(), [](const AttemptRow& a) { return a.free(); });
     if (!pilot)
         totals_->setText(tr("Choose or add a pilot in the line-up."));
     else if (attempts.empty() && sessions.empty())
         totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
                              .arg(QString::fromStdString(pilot->name)));
     else
-        totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed")
+        totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed, %7 free flights")
                              .arg(QString::fromStdString(pilot->name))
                              .arg(s.hours, 0, 'f', 1)
                              .arg(pilot->target_h, 0, 'f', 0)
                              .arg(sessions.size())
-                             .arg(attempts.size())
-                             .arg(passed));
+                             .arg(static_cast<std::ptrdiff_t>(attempts.size()) - free)
+                             .arg(passed)
+                             .arg(free));
     QStringList labels;
     const QDate today = QDate(1970, 1, 1).addDays(school_.today());
     const int weeks = static_cast<int>(s.weekly_hours.size());
@@ -344,9 +393,10 @@ void LogbookPage::showJudged()
 {
     const AttemptRow* a = chosenAttempt();
     judged_->setVisible(a);
-    shows_->setVisible(a && !a->observed && a->demonstration.empty());
+    shows_->setVisible(a && !a->observed && !a->free() && a->demonstration.empty());
+    watch_->setVisible(a && !a->log_hash.empty() && a->demonstration.empty());
     if (!a) return;
-    QStringList parts{tr("Judged by version %1 of the drill").arg(a->drill_version)};
+    QStringList parts{a->free() ? tr("Nothing was judged") : tr("Judged by version %1 of the drill").arg(a->drill_version)};
     for (const Curriculum& c : school_.curricula())
         if (c.id == a->curriculum)
             parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
@@ -371,9 +421,10 @@ void LogbookPage::showCriteria()
         return;
     }
     const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
-    detail_->setText(
-        tr("%1, %2\nScore %3. %4")
-            .arg(at(AttemptModel::DrillName), at(AttemptModel::When), at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
+    const QString what = at(AttemptModel::DrillName) + QStringLiteral(", ") + at(AttemptModel::When);
+    const AttemptRow* chosen = chosenAttempt();
+    detail_->setText(chosen && chosen->free() ? what + QLatin1Char('\n') + at(AttemptModel::Summary)
+                                              : tr("%1\nScore %2. %3").arg(what, at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
     criteria_->setCriteria(school_.judged(row.data(AttemptModel::AttemptIdRole).toString().toStdString()).criteria);
 }
 

@@ -45,8 +45,8 @@ private:
 class SessionModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { When, Active, Idle, Flights, ColumnCount };
-    explicit SessionModel(QObject* parent = nullptr) : QAbstractTableModel(parent) {}
+    enum Column { When, Active, Idle, Flights, Where, ColumnCount };
+    explicit SessionModel(const School& school, QObject* parent = nullptr) : QAbstractTableModel(parent), school_(school) {}
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
@@ -54,6 +54,8 @@ public:
     void show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts);
 
 private:
+    [[nodiscard]] QString where(const SessionRow& session) const;
+    const School& school_;
     std::vector<SessionRow> rows_;
     std::vector<int> flights_;
 };
@@ -63,6 +65,9 @@ class LogbookPage : public QWidget {
     Q_OBJECT
 public:
     LogbookPage(School& school, Station& station, QWidget* parent = nullptr);
+
+Q_SIGNALS:
+    void watchAsked(const std::string& attempt_id); ///< to see a flight again
 
 private:
     void makeTables();
@@ -80,7 +85,10 @@ private:
     QLabel* totals_;
     QFrame* offer_;
     QLabel* offerWords_;
-    QPushButton* keep_;
+    QPushButton *keep_, *add_;
+    QComboBox* simulator_; ///< of the offer
+    std::string offerOf_;
+    UnixTime offerAt_ = 0;
     QComboBox* filter_;
     AttemptModel* attempts_;
     QSortFilterProxyModel* proxy_;
@@ -89,7 +97,7 @@ private:
     QTableView* sessionTable_;
     HoursPlot* plot_;
     QLabel *detail_, *judged_;
-    QPushButton* shows_;
+    QPushButton *shows_, *watch_;
     CriteriaPanel* criteria_;
 };
 

@@ -93,7 +93,11 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
     day_ = QString::fromStdString(in_words(setup.conditions));
     scene_ = scene_of(setup.world);
     rails_.clear();
-    for (const Phase& phase : drill.phases) rails_.push_back(rail_of(drill, phase, 3));
+    quarries_.clear();
+    for (const Phase& phase : drill.phases) {
+        rails_.push_back(rail_of(drill, phase, 3));
+        quarries_.push_back(phase.goal.kind == Goal::Kind::Chase ? drill.quarry_in(phase) : nullptr);
+    }
     if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); }))
         add_rail(scene_, gateRail(setup.world), rail_gauge_m);
     for (const DrillPlace& flag : drill.flags) {
@@ -160,6 +164,14 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
     moving_.lines.clear();
     if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
     if (now.phase < rails_.size()) add_rail(moving_, rails_[now.phase], rail_gauge_m); // only the way that is to be flown now
+    if (now.phase < quarries_.size() && quarries_[now.phase]) { // that flies ahead
+        const QuarryPlace it = quarries_[now.phase]->at(now.phase_time_s);
+        State ahead;
+        ahead.position_m = it.position_m;
+        constexpr double leans_deg_per_mps = 2;
+        ahead.attitude = attitude(it.heading_deg, -leans_deg_per_mps * it.velocity_mps.head<2>().norm(), 0);
+        add_aircraft(moving_, ahead, airframe_);
+    }
     if (const Goal& goal = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)].goal; goal.kind == Goal::Kind::Go) {
         const Vec3 place = drill_.in_world(goal.place, 0);
         add_ring(moving_, place.x(), place.y(), goal.within_m);
@@ -350,6 +362,10 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const Theme& t = theme();
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     QString words = QString::fromStdString(phase.instruction);
+    const bool arms = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm;
+    for (const SwitchCalibration& s : switches_) // its own where there is one; the keys remain
+        if ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic))
+            words += QObject::tr(" On the controller: %1.").arg(QString::fromStdString(s.source.words()));
     QColor ink = t.ink;
     if (now.wants_throttle_cut)
         words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;

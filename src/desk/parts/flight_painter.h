@@ -30,6 +30,7 @@ public:
     void setEye(FlightEye eye) { eye_ = eye; }
     [[nodiscard]] FlightEye eye() const { return eye_; }
     void setStickMode(const StickMode& mode) { mode_ = mode; } ///< how the stick overlay is laid out
+    void setSwitches(std::vector<SwitchCalibration> switches) { switches_ = std::move(switches); } ///< the controller's own
     void paint(QPainter& painter, QSize size, const FlightSnapshot& now);
 
     /// A plate wide enough for what it is to say: at least so large.
@@ -50,8 +51,10 @@ private:
     FlightEye eye_ = FlightEye::Aircraft;
     ChaseEye chase_;
     StickMode mode_ = stick_mode(2);
+    std::vector<SwitchCalibration> switches_;
     Scene scene_, moving_;
     std::vector<std::vector<RailTie>> rails_; ///< of each phase
+    std::vector<std::shared_ptr<const QuarryPath>> quarries_; ///< of each phase: null where nothing flies ahead
     Raster raster_;
     std::vector<Shape> shapes_;
     std::deque<QPointF> left_trail_, right_trail_;

@@ -17,6 +17,7 @@ Result<StartedFlight> startFlight(Station& station, FlightView& view, const Prep
     }
     const auto sticks = [&input = station.input()](double after_s) { return input.sticks_after(after_s); };
     started.loop = std::make_unique<FlightLoop>(std::move(*flight), drill, sticks, stand_in);
+    view.setSwitches(station.switches());
     view.setStickMode(station.stickMode());
     view.show(started.loop.get());
     view.setCamera(prepared.camera_tilt_deg, prepared.fov_deg);

@@ -15,6 +15,7 @@ public:
     /// Null: nothing flies. The loop must outlive its being shown.
     void show(const FlightLoop* loop);
     void setStickMode(const StickMode& mode) { painter_.setStickMode(mode); }
+    void setSwitches(std::vector<SwitchCalibration> switches) { painter_.setSwitches(std::move(switches)); }
     void setCamera(double tilt_deg, double fov_deg) { painter_.setCamera(tilt_deg, fov_deg); } ///< after show()
     void nextEye(); ///< from the aircraft, from behind it, from the pilot's place, and again
     [[nodiscard]] FlightEye eye() const { return painter_.eye(); }

@@ -71,6 +71,7 @@ void Station::loadCalibration()
     calibration_id_ = row ? row->id : std::string();
     verified_ = row ? row->verified_at > 0 : input_.simulated(); // what the simulated controller comes with is known to be right
     if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
+    board_ = SwitchBoard(row ? row->calibration.switches : std::vector<SwitchCalibration>{});
 }
 
 int Station::stickModeNumber() const
@@ -95,6 +96,39 @@ bool Station::keepCalibration(const Calibration& calibration)
     loadCalibration();
     Q_EMIT deviceChosen();
     return true;
+}
+
+std::optional<Mode> Station::switchedMode() const
+{
+    const SwitchCalibration* mode = switchFor(SwitchUse::Mode);
+    const auto place = mode ? position_of(*mode, input_.switches()) : std::nullopt;
+    return place && *place < mode->modes.size() ? std::optional(mode->modes[*place]) : std::nullopt;
+}
+
+std::optional<Calibration> Station::calibrationInUse() const
+{
+    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    return row ? std::optional(row->calibration) : std::nullopt;
+}
+
+bool Station::keepSwitch(const SwitchCalibration& learned)
+{
+    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    if (!row) return false;
+    Calibration calibration = row->calibration;
+    std::erase_if(calibration.switches,
+                  [&](const SwitchCalibration& s) { return s.use == learned.use || s.source == learned.source; });
+    calibration.switches.push_back(learned);
+    return problem_of(calibration.switches).empty() && keepCalibration(calibration);
+}
+
+bool Station::forgetSwitch(SwitchUse use)
+{
+    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    if (!row) return false;
+    Calibration calibration = row->calibration;
+    return std::erase_if(calibration.switches, [&](const SwitchCalibration& s) { return s.use == use; }) > 0 &&
+           keepCalibration(calibration);
 }
 
 bool Station::verifyCalibration()
@@ -160,7 +194,7 @@ void Station::endOutside()
     offer_ = offer;
 }
 
-bool Station::keepOutside()
+bool Station::keepOutside(const std::string& simulator)
 {
     if (!offer_ || pilot_id_.empty()) return false;
     SessionRow session;
@@ -169,6 +203,7 @@ bool Station::keepOutside()
     session.ended_at = std::max<UnixTime>(offer_->ended_at, offer_->started_at + 1);
     session.active_s = offer_->active_s;
     session.idle_s = offer_->idle_s;
+    session.simulator = simulator;
     if (!school_.add_outside_session(session, offer_->device.name, offer_->device.guid, offer_->recording)) return false;
     offer_.reset();
     outside_.wait_again();
@@ -212,6 +247,8 @@ void Station::poll()
         seen_counts_ = std::move(counts);
         Q_EMIT sticksMoved();
     }
+    if (!board_.switches().empty())
+        for (const SwitchBoard::Moved& moved : board_.look(input_.switches())) Q_EMIT switchMoved(moved);
     if (watching_) lookOutside();
     const double now = ControllerHub::now_s();
     if (now - tended_at_s_ > tend_every_s) {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/stick_mode.h"
+#include "core/controller/switches.h"
 #include "core/progress/outside_practice.h"
 #include "device/stick_input.h"
 #include "device/stick_recorder.h"
@@ -41,6 +42,15 @@ public:
         Ready
     };
     [[nodiscard]] Controller controllerState() const;
+    /// The controller's own switches, as they were learned with its calibration; empty for the simulated one.
+    [[nodiscard]] const std::vector<SwitchCalibration>& switches() const { return board_.switches(); }
+    [[nodiscard]] const SwitchCalibration* switchFor(SwitchUse use) const { return board_.of(use); }
+    /// Where the mode switch stands; nothing without one.
+    [[nodiscard]] std::optional<Mode> switchedMode() const;
+    [[nodiscard]] std::optional<Calibration> calibrationInUse() const; ///< on the record
+    /// Adds a learned switch to the calibration in use, instead of another of that use; to be verified again.
+    bool keepSwitch(const SwitchCalibration& learned);
+    bool forgetSwitch(SwitchUse use);
     /// Takes a new calibration of the device in use onto the record and to the sticks, to be verified.
     bool keepCalibration(const Calibration& calibration);
     /// The calibration in use was checked on the sticks: from now on it counts.
@@ -65,7 +75,7 @@ public:
     [[nodiscard]] bool watchingOutside() const { return watching_; }
     [[nodiscard]] const OutsidePractice& outside() const { return outside_; }
     [[nodiscard]] const std::optional<OutsideOffer>& outsideOffer() const { return offer_; }
-    bool keepOutside();    ///< onto the chosen pilot's record
+    bool keepOutside(const std::string& simulator); ///< onto the chosen pilot's record; an id, empty: not said
     void discardOutside(); ///< and its recording
     /// Whether this program uses the sticks now; as long as its window has the focus, unless set otherwise.
     void setUsedHere(std::function<bool()> used_here) { used_here_ = std::move(used_here); }
@@ -75,6 +85,7 @@ Q_SIGNALS:
     void pilotChosen();
     void devicesChanged();
     void deviceChosen();
+    void switchMoved(const bh::SwitchBoard::Moved& moved);
     void sticksMoved();    ///< at most 30 times a second, only when something moved
     void practiceTicked(); ///< once a second while a session runs
 
@@ -91,6 +102,7 @@ private:
     bool present_ = true;
     std::string calibration_id_; ///< of the calibration in use; empty for the simulated controller's own
     bool verified_ = true;
+    SwitchBoard board_;
     bool chosen_by_hand_ = false;
     std::string pilot_id_;
     Practice practice_{school_};

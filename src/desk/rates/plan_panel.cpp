@@ -4,6 +4,7 @@
 #include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
+#include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
@@ -12,6 +13,7 @@
 
 #include <QBoxLayout>
 #include <QCheckBox>
+#include <QComboBox>
 #include <QDateTime>
 #include <QLabel>
 #include <QLineEdit>
@@ -37,6 +39,15 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     words_->setWordWrap(true);
     begin_ = namedButton(tr("Begin the plan"), "beginPlan", tr("From the rates as they are now to the match, step by step"));
     begin_->setProperty("primary", true);
+    kind_ = new QComboBox;
+    kind_->setObjectName(QStringLiteral("planKind"));
+    kind_->setAccessibleName(tr("How the plan goes"));
+    kind_->addItems({tr("Centre, then full stick, then expo"), tr("Full stick alone, in steps of 15 %"),
+                     tr("Full stick alone, in one jump")});
+    kind_->setToolTip(tr("One parameter at a time to the match; or the rate at full stick alone, as some do it (both common "
+                         "practice). A locked yaw stays as it is."));
+    max_ = numberBox("planMax", tr("Full stick that it leads to"), 100, 1200, 10, tr("°/s"));
+    connect(kind_, &QComboBox::currentIndexChanged, this, &PlanPanel::refresh);
     end_ =
         namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
     fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep",
@@ -84,6 +95,8 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     step->addLayout(row);
     step->addWidget(form_);
     auto* foot = new QHBoxLayout;
+    foot->addWidget(kind_);
+    foot->addWidget(max_);
     foot->addWidget(begin_);
     foot->addWidget(end_);
     foot->addStretch();
@@ -100,13 +113,16 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
 
 void PlanPanel::setContext(const RatesContext& context)
 {
+    const bool other = !(context.target() == context_.target()) || context.question.pilot_id != context_.question.pilot_id;
     context_ = context;
+    if (other) max_->setValue(rate_dps(context_.target().roll, 1));
     refresh();
 }
 
 void PlanPanel::begin()
 {
-    const auto plan = plan_to_match(context_);
+    const bool one_jump = kind_->currentIndex() == 2;
+    const auto plan = kind_->currentIndex() == 0 ? plan_to_match(context_) : plan_of_max(context_, max_->value(), one_jump);
     if (!plan) return words_->setText(QString::fromStdString(plan.error().message));
     flownHere_ = false;
     if (school_.keep_plan(context_.question.pilot_id, *plan)) refresh();
@@ -225,8 +241,10 @@ void PlanPanel::refresh()
     if (context_.question.pilot_id != of_) of_ = context_.question.pilot_id, flownHere_ = false;
     step_->setVisible(open);
     end_->setVisible(open);
-    begin_->setVisible(!open);
-    const bool differs = !(context_.changing() == context_.matched());
+    for (QWidget* w : std::initializer_list<QWidget*>{begin_, kind_}) w->setVisible(!open);
+    const bool of_max = kind_->currentIndex() > 0;
+    max_->setVisible(!open && of_max);
+    const bool differs = of_max || !(context_.changing() == context_.matched());
     begin_->setEnabled(!context_.question.pilot_id.empty() && !context_.question.aircraft_id.empty() && differs &&
                        !context_.blocked);
     const QString side = context_.aircraft_changes() ? context_.aircraft : tr("the practised rates");
@@ -251,6 +269,9 @@ void PlanPanel::refresh()
                           : plan_               ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size())
                                                 : tr("No plan yet."));
         words_->setText(context_.blocked ? QString::fromStdString(in_words(*context_.blocked))
+                        : of_max ? tr("Only the rate at full stick of %1 changes, with a test flight and a rating after each step; "
+                                      "centre and expo stay.")
+                                       .arg(side)
                         : differs ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a "
                                        "rating after each.")
                                         .arg(side)

@@ -6,6 +6,8 @@
 #include <QWidget>
 
 class QCheckBox;
+class QComboBox;
+class QDoubleSpinBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -53,6 +55,8 @@ private:
     QPushButton *begin_, *end_, *fly_;
     QCheckBox *read_, *outside_;
     QLineEdit* by_;
+    QComboBox* kind_;
+    QDoubleSpinBox* max_;
     QTableWidget* steps_;
     QWidget* step_;
     HandlingForm* form_;

@@ -10,6 +10,7 @@
 #include "desk/rates/advice_panel.h"
 #include "desk/rates/curve_plot.h"
 #include "desk/rates/feel_panel.h"
+#include "desk/rates/judge_panel.h"
 #include "desk/rates/plan_panel.h"
 #include "desk/rates/rate_form.h"
 #include "desk/rates/rate_table.h"
@@ -32,7 +33,7 @@
 namespace bh::desk {
 namespace {
 
-enum Section { Match, Advice, Plan, Time, Feel };
+enum Section { Match, Advice, Plan, Time, Feel, Judge };
 constexpr std::size_t yaw = 2;
 
 QCheckBox* check(const QString& text, const QString& name, const QString& tip)
@@ -259,6 +260,11 @@ void RatesPage::buildSections()
         feel_->setContext(context_);
         return feel_;
     });
+    sections_->add(tr("Judge"), QStringLiteral("sectionJudge"), [this] {
+        judge_ = new JudgePanel(school_);
+        judge_->setContext(context_);
+        return judge_;
+    });
     connect(sections_, &Sections::chosen, this, [this](int section) {
         if (feel_ && section != Feel) feel_->land(); // nobody looks
         if (section == Time) timing_->setFocus();
@@ -451,6 +457,7 @@ void RatesPage::tellPanels()
     if (plan_) plan_->setContext(context_);
     if (timing_) timing_->setContext(context_);
     if (feel_) feel_->setContext(context_);
+    if (judge_) judge_->setContext(context_);
 }
 
 void RatesPage::showPlots()

@@ -18,6 +18,7 @@ namespace bh::desk {
 class AdvicePanel;
 class CurvePlot;
 class FeelPanel;
+class JudgePanel;
 class KeyboardSticks;
 class PlanPanel;
 class RateForm;
@@ -93,6 +94,7 @@ private:
     PlanPanel* plan_ = nullptr;
     TimingPanel* timing_ = nullptr;
     FeelPanel* feel_ = nullptr;
+    JudgePanel* judge_ = nullptr;
 };
 
 } // namespace bh::desk

@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
+#include "desk/words/attempt_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -28,11 +29,10 @@ void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
 {
     const CutShort& flight = flights_[which];
     const PilotRow* pilot = school_.pilot(flight.attempt.pilot_id);
-    const Drill* drill = school_.drill(flight.attempt.drill_id);
     auto* words =
         new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
                        .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"),
-                            drill ? QString::fromStdString(drill->name) : QString::fromStdString(flight.attempt.drill_id),
+                            flownInWords(school_, flight.attempt),
                             QDateTime::fromSecsSinceEpoch(flight.attempt.at).toString(QStringLiteral("d MMM HH:mm")))
                        .arg(flight.log.duration_s(), 0, 'f', 0));
     words->setWordWrap(true);

@@ -12,6 +12,7 @@
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
 #include "desk/setup/tilt_view.h"
+#include "desk/setup/way_back_panel.h"
 #include "desk/words/time_words.h"
 #include "school/ids.h"
 #include "school/school.h"
@@ -37,7 +38,7 @@ namespace {
 
 constexpr int figure_px = 22;      // a line of the table
 constexpr int keep_after_ms = 400; // a slider on its way is one edit
-constexpr std::array<const char*, 5> world_ids{"pan", "bank", "loft", "mill", "circuit"};
+constexpr std::array<const char*, 7> world_ids{"pan", "bank", "loft", "mill", "circuit", "fold", "tower"};
 
 QSlider* slider(const char* name, const QString& spoken, double low, double high)
 {
@@ -88,6 +89,12 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     dayScroll->setParent(sections_);
     dayScroll->hide();
     top->addWidget(sections_->add(tr("Real day"), QStringLiteral("sectionDay"), [dayScroll] { return dayScroll; }));
+    wayBack_ = new WayBackPanel(school_);
+    auto* way = new FormScroll;
+    way->setForm(wayBack_);
+    way->setParent(sections_);
+    way->hide();
+    top->addWidget(sections_->add(tr("Way back"), QStringLiteral("sectionWayBack"), [way] { return way; }));
     top->addWidget(card_);
 
     auto* layout = new QVBoxLayout(this);
@@ -113,7 +120,7 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
         Q_EMIT cardAsked();
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Setup, Kind::Aircraft, Kind::Attempt, Kind::Stage, Kind::Curriculum},
+        if (changes.any({Kind::Pilot, Kind::Setup, Kind::WayBack, Kind::Aircraft, Kind::Attempt, Kind::Stage, Kind::Curriculum},
                         station_.pilotId())) {
             if (!edited_) load();
         }
@@ -157,6 +164,8 @@ QLayout* SetupPage::makeFoot()
 }
 
 void SetupPage::showDay() { sections_->choose(1); }
+
+void SetupPage::showWayBack() { sections_->choose(2); }
 
 void SetupPage::hideEvent(QHideEvent*) { keep(); }
 
@@ -384,6 +393,7 @@ void SetupPage::refresh()
     showFigures();
     showWarnings();
     day_->show(setup_.day);
+    wayBack_->setPilot(editing_);
     filling_ = false;
 }
 

@@ -27,6 +27,7 @@ class DayPanel;
 class Sections;
 class Station;
 class TiltView;
+class WayBackPanel;
 
 /// How a pilot's practice is set up: the real aircraft beside the simulated ones, camera, power, rates, and what a real
 /// day does. What is changed is kept on the pilot's record a moment later and can be undone.
@@ -36,6 +37,7 @@ public:
     SetupPage(School& school, Station& station, QWidget* parent = nullptr);
     void keep();    ///< what was edited, now
     void showDay(); ///< the section with the real day's switches
+    void showWayBack(); ///< the section with the ladder to the real aircraft
 
 Q_SIGNALS:
     void flyAsked(const std::string& world, Mode mode);
@@ -81,6 +83,7 @@ private:
     QLabel *propellerWords_, *powerWords_;
     QTableWidget* figures_;
     DayPanel* day_;
+    WayBackPanel* wayBack_;
     QPushButton *fly_, *card_;
 };
 

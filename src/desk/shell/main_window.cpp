@@ -18,6 +18,7 @@
 #include "desk/shell/line_up.h"
 #include "desk/shell/taxiway.h"
 #include "school/lock.h"
+#include "school/record_watch.h"
 #include "school/school.h"
 
 #include <QApplication>
@@ -84,6 +85,10 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(setup_, &SetupPage::flyAsked, this, [this](const std::string& world, Mode mode) {
         showPage(Drills);
         drills_->flyFreely(world, mode);
+    });
+    connect(logbook_, &LogbookPage::watchAsked, this, [this](const std::string& attempt_id) {
+        showPage(Drills);
+        drills_->watch(attempt_id);
     });
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);

@@ -42,6 +42,24 @@ QString simulatorInWords(const School& school, const AttemptRow& attempt)
                                        : QString::fromStdString(attempt.simulator);
 }
 
+QString stepInWords(const School& school, const Curriculum& curriculum, const std::string& step)
+{
+    const Curriculum::FreeBlock* block = curriculum.free_block(step);
+    const Drill* drill = school.drill(step);
+    if (!block) return QString::fromStdString(drill ? drill->name : step);
+    const QString words = QObject::tr("Free flight, %1 min").arg(block->minutes, 0, 'g', 4);
+    return block->world.empty() ? words : QObject::tr("%1, %2").arg(words, QString::fromStdString(block->world));
+}
+
+QString flownInWords(const School& school, const AttemptRow& attempt)
+{
+    if (attempt.free())
+        return attempt.world.empty() ? QObject::tr("Free flight")
+                                     : QObject::tr("Free: %1").arg(QString::fromStdString(attempt.world));
+    const Drill* drill = school.drill(attempt.drill_id);
+    return QString::fromStdString(drill ? drill->name : attempt.drill_id);
+}
+
 QString editInWords(const School& school, const Edit& edit)
 {
     if (edit.empty()) return {};

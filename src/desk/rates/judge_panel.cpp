@@ -1,0 +1,146 @@
+#include "desk/rates/judge_panel.h"
+
+#include "core/rates/rate_table.h"
+#include "desk/parts/hints.h"
+#include "desk/parts/part_title.h"
+#include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
+#include "desk/rates/curve_plot.h"
+#include "desk/words/utf8.h"
+#include "school/school.h"
+
+#include <QBoxLayout>
+#include <QLabel>
+#include <algorithm>
+#include <cmath>
+
+namespace bh::desk {
+namespace {
+
+constexpr int row_px = 26, head_px = 34;
+
+void put(QTableWidget* table, int row, const QStringList& cells, bool bold = false)
+{
+    for (int column = 0; column < cells.size(); ++column) {
+        auto* item = new QTableWidgetItem(cells[column]);
+        if (bold) item->setFont(uiFont(10, true));
+        table->setItem(row, column, item);
+    }
+    table->setRowHeight(row, row_px);
+}
+
+} // namespace
+
+JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
+{
+    heading_ = new QLabel;
+    heading_->setObjectName(QStringLiteral("judgeHeading"));
+    heading_->setFont(uiFont(12, true));
+    heading_->setWordWrap(true);
+    words_ = new QLabel;
+    words_->setObjectName(QStringLiteral("judgeWords"));
+    words_->setWordWrap(true);
+    plot_ = new CurvePlot(tr("Roll"));
+    plot_->setEnabled(false); // to be read; the handles are on the match
+    bands_ = readingTable("rateBands", tr("What rates mean, common practice"),
+                          {tr("°/s"), tr("Full turn"), tr("Fall"), tr("Who flies it")}, 3);
+    explain(bands_, {tr("Roll and pitch at full stick."), tr("360° at that rate."),
+                     tr("Without power in that time, ½·g·t²: a rough guide."), tr("Common practice, no source.")});
+    bands_->setRowCount(static_cast<int>(flown_rates.size()));
+    evidence_ = readingTable("flipEvidence", tr("Flips and rolls by the rate that they were flown on"),
+                             {tr("Flown on"), tr("Flips"), tr("Off level"), tr("Settled after"), tr("In time"), tr("So")}, 5);
+    explain(evidence_, {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights."),
+                        tr("Bank or pitch 0.3 s after the turn stops; the median."),
+                        tr("From the end of the turn until within 10° of level and slower than 40 °/s; the median."),
+                        tr("Within 0.5 s (house)."), tr("From three flips on (house).")});
+    auto* left = new QVBoxLayout;
+    left->addWidget(plot_, 1);
+    auto* right = new QVBoxLayout;
+    right->addWidget(partTitle(tr("Common practice")));
+    right->addWidget(bands_);
+    right->addStretch();
+    auto* upper = new QHBoxLayout;
+    upper->setSpacing(16);
+    upper->addLayout(left, 3);
+    upper->addLayout(right, 4);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addWidget(heading_);
+    layout->addWidget(words_);
+    layout->addLayout(upper, 3);
+    layout->addWidget(partTitle(tr("What the flips say")));
+    layout->addWidget(evidence_, 2);
+    bands_->setFixedHeight(head_px + row_px * static_cast<int>(flown_rates.size()) + 4);
+    bands_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+}
+
+void JudgePanel::setContext(const RatesContext& context)
+{
+    context_ = context;
+    stale_ = true;
+    if (isVisible()) refresh();
+}
+
+void JudgePanel::showEvent(QShowEvent*)
+{
+    if (stale_) refresh();
+}
+
+void JudgePanel::showBands(double practised_dps)
+{
+    const auto nearest = std::min_element(flown_rates.begin(), flown_rates.end(), [&](const FlownRate& a, const FlownRate& b) {
+        return std::abs(std::log(a.rate_dps / practised_dps)) < std::abs(std::log(b.rate_dps / practised_dps));
+    });
+    int row = 0;
+    for (const FlownRate& band : flown_rates) {
+        const bool here = &band == &*nearest;
+        put(bands_, row++,
+            {(here ? QStringLiteral("▸ ") : QString()) + QString::number(band.rate_dps, 'f', 0),
+             tr("%1 s").arg(band.turn_s(), 0, 'f', 2), tr("%1 m").arg(band.fall_m(), 0, 'f', 1), utf8(band.flown_by)},
+            here);
+    }
+}
+
+void JudgePanel::refresh()
+{
+    stale_ = false;
+    const RateCurve& roll = context_.practised.roll;
+    plot_->setCurves({context_.real.roll, roll, std::nullopt, false, true, {}});
+    const double practised_dps = std::max(1.0, rate_dps(roll, 1));
+    showBands(practised_dps);
+    const auto evidence = flip_evidence(school_, context_.question.pilot_id);
+    evidence_->setRowCount(static_cast<int>(evidence.size()));
+    const FlipsOnRate* now = nullptr;
+    int row = 0;
+    for (const FlipsOnRate& e : evidence) {
+        const bool judged = e.flips >= flips_to_judge_by;
+        if (std::abs(e.rate_dps - practised_dps) <= 5) now = &e;
+        put(evidence_, row++,
+            {tr("%1 °/s").arg(e.rate_dps, 0, 'f', 0), QString::number(e.flips), tr("%1°").arg(e.off_level_deg, 0, 'f', 0),
+             e.settled_s >= most_settling_s ? tr("over %1 s").arg(most_settling_s, 0, 'f', 0)
+                                            : tr("%1 s").arg(e.settled_s, 0, 'f', 2),
+             tr("%1 of %2").arg(e.settled_in_time).arg(e.flips),
+             !judged    ? tr("too few to judge by")
+             : e.keep() ? tr("keep it")
+                        : tr("5 % slower: %1 °/s").arg(e.better_dps(), 0, 'f', 0)});
+    }
+    evidence_->setVisible(!evidence.empty());
+    const FlownRate practised{practised_dps, ""};
+    heading_->setText(tr("Practised: %1 °/s at full roll, a full turn in %2 s, %3 m of fall without power.")
+                          .arg(practised_dps, 0, 'f', 0)
+                          .arg(practised.turn_s(), 0, 'f', 2)
+                          .arg(practised.fall_m(), 0, 'f', 1));
+    words_->setText(evidence.empty()
+                        ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "
+                             "after each decides more than the table.")
+                    : !now || now->flips < flips_to_judge_by
+                        ? tr("Fewer than three flips on this rate: fly more before it is judged.")
+                    : now->keep() ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.")
+                                        .arg(now->settled_s, 0, 'f', 2)
+                                  : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
+                                       "than the table.")
+                                        .arg(now->better_dps(), 0, 'f', 0));
+}
+
+} // namespace bh::desk
