@@ -33,6 +33,7 @@ public:
     {
         for (std::size_t i = 0; i < counts.size(); ++i) set(static_cast<int>(i), counts[i]);
     }
+    void press(int button, bool down) { SDL_JoystickSetVirtualButton(joystick_, button, down ? 1 : 0); }
     void unplug()
     {
         if (!joystick_) return;

@@ -262,7 +262,7 @@ private:
         const auto match = match_of(pilot);
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
         const std::string session = school_.add_session(
-            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value()});
+            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value(), "", ""});
         const double practised =
             std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
         const double skill =

@@ -34,6 +34,12 @@ TEST_CASE("a controller is seen when it comes, read while it is there, and misse
         const auto now = hub.latest();
         return now && now->counts[2] == 12345 && now->counts[0] == -32768;
     }));
+    CHECK(hub.devices()[0].buttons == 8);
+    stick.press(3, true);
+    CHECK(soon([&] {
+        const auto now = hub.latest();
+        return now && now->buttons == std::vector<std::uint8_t>{0, 0, 0, 1, 0, 0, 0, 0};
+    }));
     stick.unplug();
     CHECK(soon([&] { return hub.devices().empty() && !hub.latest(); }));
 }

@@ -1,3 +1,4 @@
+#include "core/drill/free_flight.h"
 #include "device/flight_loop.h"
 #include "files/data_folder.h"
 
@@ -127,4 +128,53 @@ TEST_CASE("each sample of the sticks is flown at the physics step of its time, h
     const double row_s = 0.004;
     for (std::size_t i = 0; i < 2; ++i) CHECK(off_s[i] - on_s[i] == Approx(0.04).margin(row_s + 1e-6));
     CHECK(on_s[1] - on_s[0] == Approx(0.1).margin(row_s + 1e-6));
+}
+
+TEST_CASE("a mode changed in the air is on the log, and a flight can be broken off where it is", "[device]")
+{
+    const DataFolder data(BH_DATA);
+    const Drill drill = free_flight("pan");
+    FlightSetup setup = *data.setup_for(drill, RateProfile{});
+    setup.start.height_m = 30;
+    FlightLoop loop(*Flight::create(setup), drill, still({hover_throttle(setup.airframe), 0, 0, 0}));
+    REQUIRE(soon([&] { return loop.snapshot().time_s > 0.2; }));
+    loop.set_mode(Mode::Hold);
+    REQUIRE(soon([&] { return loop.snapshot().mode == Mode::Hold; }));
+    const double at_s = loop.snapshot().time_s;
+    REQUIRE(soon([&] { return loop.snapshot().time_s > at_s + 0.2; }));
+    const FlownDrill flown = loop.break_off();
+    REQUIRE(flown.log.size() > 20);
+    CHECK(flown.log.mode.front() == Mode::Acro);
+    CHECK(flown.log.mode.back() == Mode::Hold);
+    CHECK(flown.score.criteria.empty());
+    CHECK(flown.score.flown_s > 0.3);
+}
+
+TEST_CASE("two seconds at the bottom of the throttle after a landing stop the motors, where they are the pilot's", "[device]")
+{
+    const DataFolder data(BH_DATA);
+    for (const bool pilots : {true, false}) {
+        const Drill drill = pilots ? free_flight("pan") : *data.drill("ground-cushion");
+        FlightSetup setup = *data.setup_for(drill, RateProfile{});
+        setup.mode = Mode::Angle;
+        DrivenFlight flight(*Flight::create(setup), drill);
+        flight.begin();
+        const auto fly = [&](double throttle, double seconds) {
+            for (int i = 0; i < static_cast<int>(1000 * seconds); ++i) (void)flight.step({throttle, 0, 0, 0});
+        };
+        fly(0, 3); // it has not flown yet
+        CHECK(flight.flight().armed());
+        const double hover = hover_throttle(setup.airframe);
+        fly(1.15 * hover, 1.0);
+        CHECK(flight.flight().state().height_m() > 0.1);
+        for (int i = 0; i < 3000 && !flight.flight().on_ground(); ++i) { // down at 0.8 m/s
+            const double climb_mps = -flight.flight().state().velocity_mps.z();
+            fly(hover * (1 + 0.2 * (-0.8 - climb_mps)), 0.01);
+        }
+        REQUIRE(flight.flight().on_ground());
+        fly(0, 1.5);
+        CHECK(flight.flight().armed());
+        fly(0, 1.5);
+        CHECK(flight.flight().armed() == !pilots);
+    }
 }

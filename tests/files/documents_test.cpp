@@ -26,7 +26,7 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
     const DataFolder data(BH_DATA);
     const auto drills = data.drills();
     REQUIRE(drills);
-    CHECK(drills->size() == 30);
+    CHECK(drills->size() == 37);
     for (const Drill& drill : *drills) {
         CAPTURE(drill.id);
         CHECK(data.setup_for(drill, RateProfile{}));

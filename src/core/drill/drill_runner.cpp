@@ -171,6 +171,17 @@ void intervene(const DrillRunner& runner, Flight& flight)
     if (runner.puts_back_now() && flight.crashed()) flight.put_back();
 }
 
+namespace {
+
+/// Far enough, and roughly to the side that is asked for.
+bool leans(const Quat& q, const Goal& goal)
+{
+    constexpr double roughly_deg = 50;
+    return lean_deg(q) >= goal.lean_deg && std::abs(wrapped_deg(lean_towards_deg(q) - goal.lean_towards_deg)) < roughly_deg;
+}
+
+} // namespace
+
 bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
@@ -187,11 +198,9 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         progress_ = std::clamp(phase.height_m > 0 ? log.height_m[i] / phase.height_m : 1.0, 0.0, 1.0);
         return kept(std::abs(log.height_m[i] - phase.height_m) <= goal.within_m);
     case Goal::Kind::Lean: {
-        const double towards_deg = lean_towards_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
-        const double leans_deg = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
-        constexpr double roughly_deg = 50;
-        progress_ = std::clamp(leans_deg / goal.lean_deg, 0.0, 1.0);
-        return kept(leans_deg >= goal.lean_deg && std::abs(wrapped_deg(towards_deg - goal.lean_towards_deg)) < roughly_deg);
+        const Quat q{log.qw[i], log.qx[i], log.qy[i], log.qz[i]};
+        progress_ = std::clamp(lean_deg(q) / goal.lean_deg, 0.0, 1.0);
+        return kept(leans(q, goal));
     }
     case Goal::Kind::Chase:
     case Goal::Kind::Stay: progress_ = std::min(1.0, phase_time_s() / goal.for_s); return phase_time_s() >= goal.for_s;

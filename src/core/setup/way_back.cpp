@@ -39,7 +39,7 @@ std::vector<Rung> ladder(const Easing& eased, const Easing& real)
     for (const Eased what : in_order) {
         const double step = step_of[static_cast<std::size_t>(what)], end = value_of(real, what);
         for (double from = value_of(eased, what); from < end - hardly * step;) {
-            const double to = from + 1.5 * step > end ? end : from + step; // no last step that is hardly one
+            const double to = from + (1.5 + hardly) * step >= end ? end : from + step; // no last step that is hardly one
             rungs.push_back({what, from, to});
             from = to;
         }

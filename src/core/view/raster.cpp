@@ -71,39 +71,70 @@ void fill(const Shape& shape, std::uint32_t colour, Raster& picture, Spans& span
     }
 }
 
+/// So much of `over` on `under`, 0…256.
+std::uint32_t blended(std::uint32_t under, std::uint32_t over, std::uint32_t share)
+{
+    const std::uint32_t red_blue =
+        ((under & 0xff00ff) * (256 - share) + (over & 0xff00ff) * share) >> 8 & 0xff00ff;
+    const std::uint32_t green = ((under & 0x00ff00) * (256 - share) + (over & 0x00ff00) * share) >> 8 & 0x00ff00;
+    return 0xff000000 | red_blue | green;
+}
+
+/// A pixel takes as much of the line's colour as the line covers of it, measured across the line's steeper axis.
 void draw_line(const Shape& shape, std::uint32_t colour, Raster& picture)
 {
-    const ScreenPoint a = shape.points[0], b = shape.points[1];
+    ScreenPoint a = shape.points[0], b = shape.points[1];
     const bool steep = std::abs(b.y - a.y) > std::abs(b.x - a.x);
-    const int steps = static_cast<int>(std::ceil(std::max(std::abs(b.x - a.x), std::abs(b.y - a.y))));
-    for (int i = 0; i <= steps; ++i) {
-        const float share = steps > 0 ? static_cast<float>(i) / static_cast<float>(steps) : 0;
-        const float x = a.x + share * (b.x - a.x), y = a.y + share * (b.y - a.y);
-        const float here = shape.nearness_at + shape.nearness_across * x + shape.nearness_down * y;
-        for (int w = 0; w < shape.width_px; ++w) {
-            const int aside = w - shape.width_px / 2;
-            const int column = static_cast<int>(x) + (steep ? aside : 0), row = static_cast<int>(y) + (steep ? 0 : aside);
-            if (column < 0 || row < 0 || column >= picture.width_px || row >= picture.height_px) continue;
-            const std::ptrdiff_t pixel = static_cast<std::ptrdiff_t>(row) * picture.width_px + column;
-            float& nearest = picture.nearness[static_cast<std::size_t>(pixel)];
+    if (steep ? a.y > b.y : a.x > b.x) std::swap(a, b);
+    const float along = steep ? b.y - a.y : b.x - a.x, aside = steep ? b.x - a.x : b.y - a.y;
+    const float slope = along > 0 ? aside / along : 0;
+    // A line of that width is as much wider across the axis as it is slanted.
+    const float half = 0.5f * static_cast<float>(shape.width_px) * std::sqrt(1 + slope * slope);
+    const int limit = steep ? picture.height_px : picture.width_px, across = steep ? picture.width_px : picture.height_px;
+    const int first = std::max(0, static_cast<int>(std::floor(steep ? a.y : a.x)));
+    const int last = std::min(limit - 1, static_cast<int>(std::floor(steep ? b.y : b.x)));
+    for (int i = first; i <= last; ++i) {
+        const float middle = (steep ? a.x : a.y) + slope * (static_cast<float>(i) + 0.5f - (steep ? a.y : a.x));
+        const float low = middle - half, high = middle + half;
+        const int from = std::max(0, static_cast<int>(std::floor(low))), to = std::min(across - 1, static_cast<int>(std::floor(high)));
+        for (int k = from; k <= to; ++k) {
+            const float covered = std::min(high, static_cast<float>(k) + 1) - std::max(low, static_cast<float>(k));
+            const auto share = static_cast<std::uint32_t>(std::clamp(covered, 0.0f, 1.0f) * 256);
+            const int column = steep ? k : i, row = steep ? i : k;
+            const auto pixel = static_cast<std::size_t>(row) * static_cast<std::size_t>(picture.width_px) + static_cast<std::size_t>(column);
             if (!shape.flat_on_ground) {
-                if (here <= nearest) continue;
-                nearest = here;
+                const float here = shape.nearness_at + shape.nearness_across * (static_cast<float>(column) + 0.5f) +
+                                   shape.nearness_down * (static_cast<float>(row) + 0.5f);
+                if (here <= picture.nearness[pixel]) continue;
+                if (share > 128) picture.nearness[pixel] = here;
             }
-            picture.colours[static_cast<std::size_t>(pixel)] = colour;
+            picture.colours[pixel] = blended(picture.colours[pixel], colour, share);
         }
+    }
+}
+
+/// What lies under a shadow is darker.
+void darken(const Shape& shape, std::uint32_t colour, Raster& picture, Spans& spans)
+{
+    constexpr std::uint32_t share = 110; // of 256
+    spans.of(shape, picture.height_px);
+    for (int row = spans.top; row < spans.bottom; ++row) {
+        const auto [from, to] = spans.pixels(row, picture.width_px);
+        std::uint32_t* const colours = picture.colours.data() + static_cast<std::ptrdiff_t>(row) * picture.width_px;
+        for (int x = from; x < to; ++x) colours[x] = blended(colours[x], colour, share);
     }
 }
 
 } // namespace
 
-void begin_raster(Raster& picture, const Camera& camera, const Palette& palette)
+void begin_raster(Raster& picture, const Camera& camera, const Palette& palette, bool with_ground)
 {
     picture.width_px = camera.width_px;
     picture.height_px = camera.height_px;
     const auto pixels = static_cast<std::size_t>(camera.width_px) * static_cast<std::size_t>(camera.height_px);
     picture.colours.assign(pixels, palette[static_cast<std::size_t>(Paint::Sky)]);
     picture.nearness.assign(pixels, 0.0f);
+    if (!with_ground) return;
     Shape ground = ground_polygon(camera);
     ground.flat_on_ground = true;
     if (ground.count < 3) return;
@@ -120,6 +151,8 @@ void paint(const std::vector<Shape>& shapes, const Palette& palette, Raster& pic
             const std::uint32_t colour = palette[static_cast<std::size_t>(shape.paint)];
             if (shape.count == 2)
                 draw_line(shape, colour, picture);
+            else if (shape.paint == Paint::Shadow)
+                darken(shape, colour, picture, spans);
             else
                 fill(shape, colour, picture, spans);
         }

@@ -1,36 +1,12 @@
 #include "core/view/scene.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <span>
 
 namespace bh {
 namespace {
-
-constexpr double tile_m = 15;
-
-void add_ground(Scene& scene, double half_m)
-{
-    // A chequered pan: the eye needs something on the ground to see its own speed and drift by.
-    const int tiles = static_cast<int>(half_m / tile_m);
-    for (int n = -tiles; n < tiles; ++n)
-        for (int e = -tiles; e < tiles; ++e) {
-            if ((n + e) % 2 != 0) continue;
-            const double south = n * tile_m;
-            const double west = e * tile_m;
-            scene.surfaces.push_back({{Vec3(south, west, 0), Vec3(south + tile_m, west, 0),
-                                       Vec3(south + tile_m, west + tile_m, 0), Vec3(south, west + tile_m, 0)},
-                                      Paint::SaltDark,
-                                      true});
-        }
-    const int lines = static_cast<int>(half_m / 5);
-    for (int i = -lines; i <= lines; ++i) {
-        const double at = 5.0 * i;
-        const Paint paint = i % 3 == 0 ? Paint::GridCoarse : Paint::GridFine;
-        scene.lines.push_back({Vec3(at, -half_m, 0), Vec3(at, half_m, 0), paint, true});
-        scene.lines.push_back({Vec3(-half_m, at, 0), Vec3(half_m, at, 0), paint, true});
-    }
-}
 
 /// A side of a solid body around `inside`: seen from outside only.
 void add_side(Scene& scene, std::vector<Vec3> corners, const Vec3& inside, Paint paint)
@@ -86,37 +62,79 @@ void add_roof(Scene& scene, const Block& b)
         }
 }
 
+/// A high wall shows its courses, so that the eye can tell how fast it goes by.
+void add_courses(Scene& scene, const Block& b)
+{
+    constexpr double high_m = 8, course_m = 3, off_m = 0.03;
+    if (b.height_m - b.low_m < high_m) return;
+    const double south = b.south_m - off_m, north = b.north_m + off_m, west = b.west_m - off_m, east = b.east_m + off_m;
+    for (double height = b.low_m + course_m; height < b.height_m; height += course_m) {
+        const std::array<Vec3, 4> corners{Vec3(south, west, -height), Vec3(south, east, -height), Vec3(north, east, -height),
+                                          Vec3(north, west, -height)};
+        for (std::size_t i = 0; i < corners.size(); ++i)
+            scene.lines.push_back({corners[i], corners[(i + 1) % corners.size()], Paint::Trunk, false, 0.12});
+    }
+}
+
 void add_block(Scene& scene, const Block& b)
 {
     if (b.kind == Block::Kind::Roof) return add_roof(scene, b);
     const bool bank = b.kind == Block::Kind::Bank;
     const Box box = box_of(b);
     add_box(scene, box, bank ? Paint::BankGrass : Paint::Shed, bank ? Paint::BankGrassShade : Paint::ShedShade);
-    if (!bank) return;
+    if (!bank) return add_courses(scene, b);
     for (Scene::Surface& top : std::span(scene.surfaces).last(6)) // a bank's top is grass in the light
         if (std::all_of(top.corners_m.begin(), top.corners_m.end(), [&](const Vec3& c) { return c.z() == -b.height_m; }))
             top.paint = Paint::BankGrass;
 }
 
+/// Even in 0…1, the same for the same tree, ring and side.
+double unevenness(const Pillar& tree, int ring, int side)
+{
+    const double x = std::sin(12.9898 * tree.north_m + 78.233 * tree.east_m + 37.719 * ring + 11.135 * side) * 43758.5453;
+    return x - std::floor(x);
+}
+
+/// A trunk, and a crown of uneven rings: leaves in the sun to the south, in the shade to the north, and tufts between.
 void add_poplar(Scene& scene, const Pillar& p)
 {
-    constexpr int sides = 6;
-    const auto ring = [&](int i, double radius, double height) {
-        const double angle = 2 * std::numbers::pi * i / sides;
+    constexpr int sides = 8;
+    struct Ring {
+        double height, radius; ///< shares of the tree's
+    };
+    constexpr Ring rings[] = {{0.1, 0.3}, {0.17, 0.75}, {0.27, 0.95}, {0.38, 1.0},  {0.5, 0.95},
+                              {0.61, 0.85}, {0.72, 0.7}, {0.82, 0.5},  {0.91, 0.28}, {1.0, 0.02}};
+    constexpr int last = static_cast<int>(std::size(rings)) - 1;
+    const auto corner = [&](int r, int side) {
+        const int s = side % sides;
+        const double angle = 2 * std::numbers::pi * (s + (r % 2) * 0.5) / sides; // every other ring is turned by half a side
+        const double radius = p.radius_m * rings[r].radius * (0.7 + 0.6 * unevenness(p, r, s));
+        const double height = p.height_m * (rings[r].height + (r == last ? 0 : 0.05 * (unevenness(p, r + 50, s) - 0.5)));
         return Vec3(p.north_m + radius * std::cos(angle), p.east_m + radius * std::sin(angle), -height);
     };
-    for (int i = 0; i < sides; ++i) {
-        const Paint paint = i < sides / 2 ? Paint::PoplarLight : Paint::PoplarDark;
-        const double waist = 0.35 * p.height_m;
-        const Vec3 inside(p.north_m, p.east_m, -waist);
-        add_side(scene,
-                 {ring(i, 0.45 * p.radius_m, 0.6), ring(i + 1, 0.45 * p.radius_m, 0.6), ring(i + 1, p.radius_m, waist),
-                  ring(i, p.radius_m, waist)},
-                 inside, paint);
-        add_side(scene, {ring(i, p.radius_m, waist), ring(i + 1, p.radius_m, waist), Vec3(p.north_m, p.east_m, -p.height_m)},
-                 inside, paint);
+    const auto lit = [&](int r, int side) {
+        const double angle = 2 * std::numbers::pi * (side + 0.5 + (r % 2) * 0.5) / sides;
+        const double sun = -0.8 * std::cos(angle) + 1.5 * (unevenness(p, r + 20, side) - 0.5); // the sun stands in the south
+        return sun > 0.35 ? Paint::PoplarLight : sun > -0.35 ? Paint::PoplarMiddle : Paint::PoplarDark;
+    };
+    const Vec3 inside(p.north_m, p.east_m, -0.5 * p.height_m);
+    for (int r = 0; r < last; ++r)
+        for (int side = 0; side < sides; ++side) {
+            add_side(scene, {corner(r, side), corner(r, side + 1), corner(r + 1, side)}, inside, lit(r, side));
+            add_side(scene, {corner(r, side + 1), corner(r + 1, side + 1), corner(r + 1, side)}, inside, lit(r + 7, side));
+        }
+    std::vector<Vec3> foot;
+    for (int side = 0; side < sides; ++side) foot.push_back(corner(0, side));
+    add_side(scene, std::move(foot), inside, Paint::PoplarDark);
+    const double trunk = std::max(0.1, 0.14 * p.radius_m);
+    add_box(scene, Vec3(p.north_m, p.east_m, 0), Quat::Identity(), {-trunk, -trunk, 0}, {trunk, trunk, 0.2 * p.height_m},
+            Paint::Trunk, Paint::Trunk);
+    std::vector<Vec3> shade; // on the ground, to the north: a long narrow leaf
+    for (int i = 0; i < 12; ++i) {
+        const double angle = 2 * std::numbers::pi * i / 12;
+        shade.emplace_back(p.north_m + 0.5 * p.height_m * (1 - std::cos(angle)), p.east_m + 0.8 * p.radius_m * std::sin(angle), 0);
     }
-    scene.lines.push_back({Vec3(p.north_m, p.east_m, 0), Vec3(p.north_m, p.east_m, -0.6), Paint::FlagPole, false, 0.15});
+    scene.surfaces.push_back({std::move(shade), Paint::Shadow, true});
 }
 
 } // namespace
@@ -135,7 +153,6 @@ void add_flag(Scene& scene, const Pillar& p)
 Scene scene_of(const World& world)
 {
     Scene scene;
-    add_ground(scene, std::min(world.half_size_m, 150.0));
     for (const Block& block : world.blocks) add_block(scene, block);
     for (const Pillar& pillar : world.pillars) switch (pillar.kind) {
         case Pillar::Kind::Flag: add_flag(scene, pillar); break;
@@ -219,6 +236,29 @@ void add_aircraft(Scene& scene, const State& state, const Airframe& airframe)
             }
             scene.surfaces.push_back({std::move(rim), along > 0 ? Paint::AircraftNose : Paint::Rotor});
         }
+}
+
+void add_shadow(Scene& scene, const State& state, const Airframe& airframe, bool under_a_roof)
+{
+    const double north = under_a_roof ? 0 : state.height_m();
+    const double arm = airframe.wheelbase_m / 2, disc = airframe.propeller_m / 2;
+    const auto on_ground = [&](const Vec3& body) {
+        const Vec3 at = state.position_m + state.attitude * body;
+        return Vec3(at.x() + north, at.y(), 0);
+    };
+    constexpr int sides = 6;
+    const auto disc_at = [&](double along, double right, double radius) {
+        std::vector<Vec3> rim;
+        for (int i = 0; i < sides; ++i) {
+            const double angle = 2 * std::numbers::pi * i / sides;
+            rim.push_back(on_ground({along + radius * std::cos(angle), right + radius * std::sin(angle), 0}));
+        }
+        scene.surfaces.push_back({std::move(rim), Paint::Shadow, true});
+    };
+    disc_at(0, 0, 0.6 * arm);
+    const double out = arm * std::numbers::sqrt2 / 2;
+    for (const double along : {out, -out})
+        for (const double right : {out, -out}) disc_at(along, right, disc);
 }
 
 } // namespace bh

@@ -17,7 +17,9 @@ enum class Paint : std::uint8_t {
     BankGrass,
     BankGrassShade,
     PoplarLight,
+    PoplarMiddle,
     PoplarDark,
+    Trunk,
     FlagPole,
     FlagCloth,
     Shed,
@@ -31,9 +33,11 @@ enum class Paint : std::uint8_t {
     Aircraft,
     AircraftShade,
     AircraftNose,
-    Rotor
+    Rotor,
+    Haze,
+    Shadow ///< darkens what is there
 };
-inline constexpr std::size_t paint_count = static_cast<std::size_t>(Paint::Rotor) + 1;
+inline constexpr std::size_t paint_count = static_cast<std::size_t>(Paint::Shadow) + 1;
 
 /// The world's surfaces and lines in world coordinates, made once.
 struct Scene {
@@ -67,5 +71,7 @@ void add_touch_mark(Scene& scene, const Vec3& place_m);
 void add_crash_mark(Scene& scene, const Vec3& place_m);
 /// The aircraft itself as others see it: arms, rotors, and a nose of its own colour, so that it shows which way it points.
 void add_aircraft(Scene& scene, const State& state, const Airframe& airframe);
+/// Its shadow on the ground: to the north, as high as it is long (the sun stands 45° in the south); straight below under a roof.
+void add_shadow(Scene& scene, const State& state, const Airframe& airframe, bool under_a_roof);
 
 } // namespace bh

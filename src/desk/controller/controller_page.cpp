@@ -132,26 +132,8 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     top->addWidget(cancel_);
     top->addWidget(modes_);
     top->addStretch();
-    sections_ = new Sections;
     auto* bench = new QWidget;
-    top->addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
-    top->addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
-                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
-    top->addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
-                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
-    top->addWidget(
-        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
-    top->addWidget(
-        sections_->add(tr("Switches"), QStringLiteral("sectionSwitches"), [this] { return switches_ = new SwitchPanel(station_); }));
-    connect(sections_, &Sections::chosen, this, [this](int section) {
-        if (section == Switches)
-            switches_->refresh();
-        else if (switches_)
-            switches_->stop();
-        if (section == History) history_->refresh();
-        if (section == Sheets) sheets_->refresh();
-        if (section == Grip) grip_->refresh();
-    });
+    makeSections(*top, bench);
     layOutBench(bench);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
@@ -168,6 +150,29 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     list_->setSteps(steps);
     refreshMode();
     refreshDevices();
+}
+
+void ControllerPage::makeSections(QHBoxLayout& top, QWidget* bench)
+{
+    sections_ = new Sections;
+    top.addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
+    top.addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
+                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
+    top.addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
+                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
+    top.addWidget(
+        sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
+    top.addWidget(
+        sections_->add(tr("Switches"), QStringLiteral("sectionSwitches"), [this] { return switches_ = new SwitchPanel(station_); }));
+    connect(sections_, &Sections::chosen, this, [this](int section) {
+        if (section == Switches)
+            switches_->refresh();
+        else if (switches_)
+            switches_->stop();
+        if (section == History) history_->refresh();
+        if (section == Sheets) sheets_->refresh();
+        if (section == Grip) grip_->refresh();
+    });
 }
 
 void ControllerPage::layOutBench(QWidget* bench)

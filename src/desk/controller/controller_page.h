@@ -8,6 +8,7 @@
 #include <vector>
 
 class QComboBox;
+class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QTableWidget;
@@ -48,6 +49,7 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    void makeSections(QHBoxLayout& top, QWidget* bench);
     void layOutBench(QWidget* bench);
     void makeModes();
     void makeTable();

@@ -407,7 +407,7 @@ void DrillsPage::replay(const Drill& d, const std::string& log_hash)
 void DrillsPage::watch(const std::string& attempt_id)
 {
     const AttemptRow* kept = school_.attempt(attempt_id);
-    if (!kept || kept->log_hash.empty() || flying()) return;
+    if (!kept || kept->log_hash.empty() || (flying() && !free())) return;
     const Drill* flown = kept->free() ? nullptr : school_.drill(kept->drill_id);
     const Drill d = flown ? *flown : free_flight(kept->world.empty() ? "pan" : kept->world);
     replay(d, kept->log_hash);

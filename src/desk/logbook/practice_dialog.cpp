@@ -168,6 +168,7 @@ void PracticeDialog::openTable(const QString& file)
           {simulatorColumn_, guess.simulator}})
         box->setCurrentIndex(column + 1);
     unit_->setCurrentIndex(static_cast<int>(guess.unit));
+    fillSimulators(tableSimulator_, school_, school_.last_simulator(pilot_id_));
     said_->setText(tr("%1 rows. See that each column means what stands above, then add them.").arg(table_->rows.size()));
 }
 

@@ -8,11 +8,18 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <future>
 
 namespace bh::desk {
 namespace {
 
 constexpr double rail_gauge_m = 1.2;
+
+QColor between(const QColor& a, const QColor& b, double share)
+{
+    const auto mixed = [share](int from, int to) { return static_cast<int>(std::lround(from + share * (to - from))); };
+    return {mixed(a.red(), b.red()), mixed(a.green(), b.green()), mixed(a.blue(), b.blue())};
+}
 
 QColor colourOf(Paint paint)
 {
@@ -25,8 +32,12 @@ QColor colourOf(Paint paint)
     case Paint::GridCoarse: return t.gridCoarse;
     case Paint::BankGrass: return t.bank;
     case Paint::BankGrassShade: return t.bankShade;
-    case Paint::PoplarLight: return t.poplar;
+    case Paint::PoplarLight: return between(t.poplar, t.saltLight, 0.28);
+    case Paint::PoplarMiddle: return t.poplar;
     case Paint::PoplarDark: return t.poplarShade;
+    case Paint::Trunk: return between(t.pole, t.ink, 0.3);
+    case Paint::Haze: return between(t.saltLight, t.sky, 0.75);
+    case Paint::Shadow: return QColor(20, 24, 30);
     case Paint::FlagPole: return t.pole;
     case Paint::FlagCloth: return t.cloth;
     case Paint::Shed: return t.shed;
@@ -92,6 +103,8 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
     airframe_ = setup.airframe;
     day_ = QString::fromStdString(in_words(setup.conditions));
     scene_ = scene_of(setup.world);
+    under_a_roof_ = std::any_of(setup.world.blocks.begin(), setup.world.blocks.end(),
+                                [](const Block& b) { return b.kind == Block::Kind::Roof; });
     rails_.clear();
     quarries_.clear();
     for (const Phase& phase : drill.phases) {
@@ -162,6 +175,7 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
 {
     moving_.surfaces.clear();
     moving_.lines.clear();
+    add_shadow(moving_, now.state, airframe_, under_a_roof_);
     if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
     if (now.phase < rails_.size()) add_rail(moving_, rails_[now.phase], rail_gauge_m); // only the way that is to be flown now
     if (now.phase < quarries_.size() && quarries_[now.phase]) { // that flies ahead
@@ -170,6 +184,7 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
         ahead.position_m = it.position_m;
         constexpr double leans_deg_per_mps = 2;
         ahead.attitude = attitude(it.heading_deg, -leans_deg_per_mps * it.velocity_mps.head<2>().norm(), 0);
+        add_shadow(moving_, ahead, airframe_, under_a_roof_);
         add_aircraft(moving_, ahead, airframe_);
     }
     if (const Goal& goal = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)].goal; goal.kind == Goal::Kind::Go) {
@@ -183,7 +198,13 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
     shapes_.clear();
     project(scene_, camera, shapes_);
     project(moving_, camera, shapes_);
-    begin_raster(raster_, camera, palette);
+    begin_raster(raster_, camera, palette, false);
+    const auto colour = [&](Paint paint) { return palette[static_cast<std::size_t>(paint)]; };
+    const GroundPainter ground(ground_, camera, colour(Paint::SaltDark), colour(Paint::SaltLight), colour(Paint::Haze));
+    const int half = raster_.height_px / 2; // one for each core of an office laptop
+    auto lower = std::async(std::launch::async, [&] { ground.rows(half, raster_.height_px, raster_.colours); });
+    ground.rows(0, half, raster_.colours);
+    lower.get();
     bh::paint(shapes_, palette, raster_);
     const QImage image(reinterpret_cast<const uchar*>(raster_.colours.data()), raster_.width_px, raster_.height_px,
                        4 * raster_.width_px, QImage::Format_RGB32);

@@ -2,6 +2,7 @@
 
 #include "core/controller/stick_mode.h"
 #include "core/view/cameras.h"
+#include "core/view/ground.h"
 #include "core/view/guide_rail.h"
 #include "core/view/raster.h"
 #include "device/flight_loop.h"
@@ -55,6 +56,8 @@ private:
     Scene scene_, moving_;
     std::vector<std::vector<RailTie>> rails_; ///< of each phase
     std::vector<std::shared_ptr<const QuarryPath>> quarries_; ///< of each phase: null where nothing flies ahead
+    GroundPattern ground_;
+    bool under_a_roof_ = false;
     Raster raster_;
     std::vector<Shape> shapes_;
     std::deque<QPointF> left_trail_, right_trail_;

@@ -24,7 +24,7 @@ constexpr Shade shades[] = {
     {&Theme::roll, "#C77700", "#E59A2C"},       {&Theme::pitch, "#1E7F6D", "#3FAE97"},
     {&Theme::yaw, "#7A3E78", "#B97AB6"},        {&Theme::throttle, "#7B8794", "#8B98A5"},
     {&Theme::sky, "#A9C3D6", "#24364A"},        {&Theme::skyLow, "#D5E0E4", "#3C4F60"},
-    {&Theme::saltLight, "#D9D3C3", "#6C6859"},  {&Theme::saltDark, "#CFC8B5", "#625E50"},
+    {&Theme::saltLight, "#EBE6DA", "#86826F"},  {&Theme::saltDark, "#8F866E", "#37352E"},
     {&Theme::gridFine, "#BDB5A0", "#57533F"},   {&Theme::gridCoarse, "#A39A83", "#8A8468"},
     {&Theme::bank, "#8C9B62", "#4E5A36"},       {&Theme::bankShade, "#6F7F4C", "#3C4629"},
     {&Theme::poplar, "#4F6B3F", "#2F4427"},     {&Theme::poplarShade, "#3B5331", "#22331C"},

@@ -185,3 +185,39 @@ TEST_CASE("practice counts while armed or within ten seconds of a stick movement
     CHECK(clock.active_s() == Approx(30).margin(0.25));
     CHECK(clock.active_s() + clock.idle_s() == Approx(56.9).margin(0.01));
 }
+
+TEST_CASE("free flights fill a curriculum's blocks in order, count under the roof and for crashes, and are no attempts", "[core][progress]")
+{
+    Curriculum c;
+    c.id = "x";
+    c.free_blocks = {{"free-1", 20, ""}, {"free-2", 10, "loft"}};
+    c.stages = {{"First", {"free-1", "low-roof"}}, {"Then", {"free-2"}}};
+    c.opens_on = Curriculum::OpensOn::Passes;
+    const auto flight = [](double minutes, const char* world, std::vector<double> cuts = {}) {
+        AttemptFact a;
+        a.drill_id = "free-flight";
+        a.flown_s = 60 * minutes;
+        a.throttle_cuts_s = std::move(cuts);
+        a.free = true;
+        a.world = world;
+        return a;
+    };
+    PilotFacts facts;
+    facts.attempts = {flight(12, "pan", {0.4, 2.0}), flight(14, "loft")};
+    const auto blocks = free_standings(facts.attempts, c);
+    REQUIRE(blocks.size() == 2);
+    CHECK(blocks[0].state == DrillState::Held); // 12 and 8 of the 14 minutes
+    CHECK(blocks[1].state == DrillState::Tried);
+    CHECK(blocks[1].minutes == Approx(6));
+    CHECK(blocks[1].next == "6 of 10 minutes flown");
+    const DrillFact roof{"low-roof", "Low roof", 30, "loft"};
+    CHECK(drill_standing(facts.attempts, roof, 0).minutes == Approx(14));
+    CHECK(drill_standing(facts.attempts, roof, 0).attempts == 0);
+    const PilotStanding s = pilot_standing(facts, c, 0, {roof});
+    CHECK(s.throttle_cuts.crashes == 2);
+    CHECK(s.throttle_cuts.within_1_s == 1);
+    REQUIRE(s.ladder.size() == 3);
+    CHECK(s.ladder[0].standing.state == DrillState::Held);
+    CHECK(s.next_drill == "low-roof");
+    CHECK(s.ladder[2].locked);
+}

@@ -73,7 +73,9 @@ TEST_CASE("every shape stays inside the picture", "[core][scene]")
     World world;
     world.pillars = {{Pillar::Kind::Poplar, 20, 3, 1, 8}, {Pillar::Kind::Flag, 12, -1, 0.05, 2.5}};
     world.blocks = {{Block::Kind::Bank, 30, 34, -40, 40, 1.5}};
-    const Scene scene = scene_of(world);
+    world.blocks.push_back({Block::Kind::Roof, -20, 20, -20, 20, 12, 10}); // something wherever one looks
+    Scene scene = scene_of(world);
+    add_ring(scene, 0, 0, 5);
     Camera camera = level(2, 120);
     camera.attitude = attitude(GENERATE(0, 15, 100, 270), GENERATE(0, -30, 40), GENERATE(0, 35));
     std::vector<Shape> shapes;

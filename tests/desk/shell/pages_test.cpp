@@ -109,7 +109,7 @@ TEST_CASE("the tables' models keep Qt's rules", "[desk]")
     PilotListModel pilots(*desk.school);
     BoardModel board(*desk.school);
     AttemptModel attempts(*desk.school);
-    SessionModel sessions;
+    SessionModel sessions(*desk.school);
     for (QAbstractItemModel* model : {static_cast<QAbstractItemModel*>(&pilots), static_cast<QAbstractItemModel*>(&board),
                                       static_cast<QAbstractItemModel*>(&attempts), static_cast<QAbstractItemModel*>(&sessions)})
         QAbstractItemModelTester(model, QAbstractItemModelTester::FailureReportingMode::Fatal);
