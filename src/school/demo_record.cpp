@@ -37,6 +37,10 @@ struct DemoPilot {
     StandInFaults faults;    ///< habits of this pilot
     std::string opens_stage; ///< opened by hand half-way, with the reason
     std::string opens_why;
+    std::string outside;      ///< id of the simulator that this pilot practises in as well; empty: only here
+    double outside_share = 0; ///< of the sessions
+    double free_share = 0;    ///< of the flights
+    int more_flights = 0;     ///< in a session than others
 };
 
 struct Roster {
@@ -44,6 +48,11 @@ struct Roster {
     int weeks = 8;
     std::vector<StandInController> controllers;
     std::vector<ControllerRow> controller_names;
+    struct Care {
+        int every_days = 0;       ///< between two calibrations; 0: forgotten since before the start
+        double wanders_share = 0; ///< of the centre, at the last one
+    };
+    std::vector<Care> controller_care;
     std::vector<DemoPilot> pilots;
     std::vector<Airframe> aircraft;
     std::vector<std::pair<std::string, TrainingSetup>> setups; ///< by the pilot's name
@@ -82,6 +91,7 @@ void read_controller(const JsonIn& in, Roster& roster)
     controller.centre_offset_share = in.number("centre_offset_share");
     controller.throttle_sprung = in.truth("throttle_sprung", false);
     roster.controllers.push_back(controller);
+    roster.controller_care.push_back({static_cast<int>(in.number("calibrated_every_days", 0)), in.number("wanders_share", 0)});
     roster.controller_names.push_back({"", in.text("name"), in.text("guid")});
 }
 
@@ -100,7 +110,11 @@ DemoPilot pilot_at(const JsonIn& in, const Roster& roster)
                     in.text("curriculum"),
                     {},
                     in.text("opens_stage", ""),
-                    in.text("opens_why", "")};
+                    in.text("opens_why", ""),
+                    in.text("outside", ""),
+                    in.number("outside_share", 0),
+                    in.number("free_share", 0),
+                    static_cast<int>(in.number("more_flights", 0))};
     if (in.has("habits")) {
         std::vector<std::string> habits;
         for (const JsonIn& habit : in.at("habits").items()) habits.push_back(habit.text());
@@ -131,8 +145,10 @@ Roster::OfPilot document_at(const JsonIn& in, const Roster& roster)
         check(Kind::Handling, parse_handling(document.text, file));
     else if (kind == "blind")
         check(Kind::Blind, parse_blind(document.text, file));
+    else if (kind == "way-back")
+        check(Kind::WayBack, parse_way_back(document.text, file));
     else
-        in.at("kind").fault("expected match, plan, trial, handling or blind, found '" + kind + "'");
+        in.at("kind").fault("expected match, plan, trial, handling, blind or way-back, found '" + kind + "'");
     return document;
 }
 
@@ -221,14 +237,16 @@ private:
             school_.verify_calibration(school_.add_calibration(row.name, row.guid, *calibration));
     }
 
-    /// The first two controllers are calibrated every nine days, and the second one's centre has begun to wander; the gamepad
-    /// has been forgotten since before the start.
+    /// One controller's centre has begun to wander, and one has been forgotten since before the start.
     void calibrate_in_turn()
     {
         if (clock_ <= next_calibration_) return;
         next_calibration_ = clock_ + 9 * day_s;
         const bool last = next_calibration_ > roster_.now;
-        for (std::size_t c = 0; c < 2; ++c) calibrate_now(c, 100 * calibration_round_ + c, c == 1 && last ? 0.012 : 0);
+        for (std::size_t c = 0; c < roster_.controllers.size(); ++c) {
+            const Roster::Care& care = roster_.controller_care[c];
+            if (care.every_days > 0) calibrate_now(c, 100 * calibration_round_ + c, last ? care.wanders_share : 0);
+        }
         ++calibration_round_;
     }
 
@@ -261,13 +279,14 @@ private:
         arrive(pilot, id);
         const auto match = match_of(pilot);
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
+        if (luck.uniform() < pilot.outside_share) return outside(pilot, id, match, luck);
         const std::string session = school_.add_session(
             {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value(), "", ""});
         const double practised =
             std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
         const double skill =
             pilot.from_skill + (pilot.to_skill - pilot.from_skill) * std::pow(practised, 0.7) + 0.04 * luck.normal();
-        const int flights = 2 + static_cast<int>(3 * luck.uniform());
+        const int flights = 2 + pilot.more_flights + static_cast<int>(3 * luck.uniform());
         if (!pilot.opens_stage.empty() && school_.opened_stages(id).empty() && practised > 0.5)
             school_.open_stage(id, pilot.opens_stage, true, pilot.opens_why);
         double flown_s = 0;
@@ -282,11 +301,65 @@ private:
         return {};
     }
 
+    /// Practice in another program: nothing is known of it but the time, and where.
+    Result<void> outside(const DemoPilot& pilot, const std::string& id, const std::optional<KeptMatch>& match, SeededRandom& luck)
+    {
+        const ControllerRow& controller = roster_.controller_names[pilot.controller];
+        SessionRow session;
+        session.pilot_id = id;
+        session.controller_id = school_.controller_id(controller.name, controller.guid);
+        session.started_at = clock_;
+        session.active_s = 60 * pilot.minutes * (0.7 + 0.4 * luck.uniform());
+        session.idle_s = 0.1 * session.active_s;
+        session.ended_at = clock_ + static_cast<UnixTime>(session.active_s + session.idle_s);
+        session.simulator = pilot.outside;
+        session.matched = match && match->simulator == pilot.outside;
+        if (luck.uniform() < 0.2) session.by_hand = "Flown at home, from the notebook.";
+        clock_ = session.ended_at;
+        school_.add_session(session);
+        return {};
+    }
+
+    /// Without a task: up, and about a height for some minutes.
+    Result<double> fly_freely(const DemoPilot& pilot, const std::string& id, const std::string& session,
+                              const std::optional<KeptMatch>& match, double skill, SeededRandom& luck)
+    {
+        Drill about = *school_.drill("hover-window");
+        for (Phase& phase : about.phases)
+            if (phase.goal.kind == Goal::Kind::Stay && phase.goal.for_s > 5) {
+                phase.goal.for_s = 100 + 80 * luck.uniform();
+                phase.time_limit_s = phase.goal.for_s + 30;
+            }
+        TakeOff take_off;
+        take_off.purpose = TakeOff::Purpose::Demonstration;
+        take_off.rates = match ? match->practised : RateProfile{};
+        const auto flight = prepared(school_, about, take_off);
+        if (!flight) return tl::unexpected(flight.error());
+        StandInFaults habits = pilot.faults;
+        habits.no_throttle_cut = luck.uniform() < 0.1; // a crash now and then
+        const auto flown = fly_drill(about, flight->setup, skill, luck.bits(), habits);
+        if (!flown) return tl::unexpected(flown.error());
+        clock_ += static_cast<UnixTime>(flown->log.duration_s() + 60);
+        JudgedAttempt row = without_score(judged_attempt(flown->score, flight->setup.mode));
+        row.drill_id = free_flight_id;
+        row.drill_version = 1;
+        row.faults.clear();
+        row.pilot_id = id;
+        row.session_id = session;
+        row.world = about.world;
+        row.flight = flight->flown_with;
+        school_.add_attempt(std::move(row), &flown->log);
+        return flown->log.duration_s();
+    }
+
     /// One drill; how long it took.
     Result<double> fly(const DemoPilot& pilot, const std::string& id, const std::string& session,
                        const std::optional<KeptMatch>& match, double skill, SeededRandom& luck)
     {
-        const Drill& drill = *school_.drill(choose_drill(school_.standing(id), luck));
+        const std::string chosen = choose_drill(school_.standing(id), luck);
+        if (school_.curriculum(id).free_block(chosen) || luck.uniform() < pilot.free_share)
+            return fly_freely(pilot, id, session, match, skill, luck);
+        const Drill& drill = *school_.drill(chosen);
         TakeOff take_off;
         take_off.purpose = TakeOff::Purpose::Demonstration;
         take_off.rates = match ? match->practised : RateProfile{};

@@ -5,6 +5,8 @@
 #include "core/path/rocking.h"
 #include "core/rates/turn_numbers.h"
 
+#include <algorithm>
+
 namespace bh {
 namespace {
 
@@ -158,8 +160,13 @@ std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& 
     const auto& attempts = school.attempts(pilot_id);
     std::vector<FlipFlown> flips;
     std::size_t flights = 0;
+    const auto may_flip = [&](const AttemptRow& a) {
+        const Drill* drill = school.drill(a.drill_id);
+        return a.free() || (drill && std::any_of(drill->phases.begin(), drill->phases.end(),
+                                                 [](const Phase& p) { return p.goal.kind == Goal::Kind::Spin; }));
+    };
     for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
-        if (a->log_hash.empty() || !a->demonstration.empty()) continue;
+        if (a->log_hash.empty() || !a->demonstration.empty() || !may_flip(*a)) continue;
         const auto flight = school.judged(a->id).flight;
         const auto log = flight ? school.flight_log(a->log_hash) : Result<FlightLog>(FlightLog{});
         if (!flight || !log) continue;

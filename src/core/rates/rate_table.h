@@ -15,11 +15,11 @@ struct FlownRate {
 };
 inline constexpr std::array<FlownRate, 6> flown_rates{{
     {250, "when rocking persists"},
-    {350, "learners, with yaw at 300; racing is flown well at 350 to 400"},
-    {450, "calm filming; a slow setting to come from"},
+    {350, "learners, yaw 300; races at 350 to 400"},
+    {450, "calm filming"},
     {680, "beginners' flips end in time"},
     {800, "freestyle, 700 to 800"},
-    {1000, "freestyle; hard to foretell on technical courses"},
+    {1000, "freestyle; hard to foretell in courses"},
 }};
 
 } // namespace bh

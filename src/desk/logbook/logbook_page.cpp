@@ -363,7 +363,7 @@ void LogbookPage::refresh()
         totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
                              .arg(QString::fromStdString(pilot->name)));
     else
-        totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed, %7 free flights")
+        totals_->setText(tr("%1: %2 h practised of %3 h wanted, %4 sessions, %5 scored flights, %6 passed, %7 free")
                              .arg(QString::fromStdString(pilot->name))
                              .arg(s.hours, 0, 'f', 1)
                              .arg(pilot->target_h, 0, 'f', 0)

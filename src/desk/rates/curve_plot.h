@@ -26,6 +26,7 @@ public:
         bool match_is_real = false;   ///< the match is to become the real aircraft's; otherwise the simulator's
         bool edits_practised = false; ///< which one has the handles
         std::vector<double> use;      ///< of the stick, shares in even bins; empty: not flown yet
+        bool handles = true;          ///< there is something to drag
     };
     CurvePlot(const QString& axis, QWidget* parent = nullptr);
     void setCurves(Curves curves);

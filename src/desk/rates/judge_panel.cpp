@@ -49,7 +49,7 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     bands_->setRowCount(static_cast<int>(flown_rates.size()));
     evidence_ = readingTable("flipEvidence", tr("Flips and rolls by the rate that they were flown on"),
                              {tr("Flown on"), tr("Flips"), tr("Off level"), tr("Settled after"), tr("In time"), tr("So")}, 5);
-    explain(evidence_, {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights."),
+    explain(evidence_, {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights that may have some."),
                         tr("Bank or pitch 0.3 s after the turn stops; the median."),
                         tr("From the end of the turn until within 10° of level and slower than 40 °/s; the median."),
                         tr("Within 0.5 s (house)."), tr("From three flips on (house).")});
@@ -61,15 +61,16 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     right->addStretch();
     auto* upper = new QHBoxLayout;
     upper->setSpacing(16);
-    upper->addLayout(left, 3);
-    upper->addLayout(right, 4);
+    upper->addLayout(left, 2);
+    upper->addLayout(right, 3);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
     layout->addWidget(heading_);
     layout->addWidget(words_);
     layout->addLayout(upper, 3);
-    layout->addWidget(partTitle(tr("What the flips say")));
+    said_ = partTitle(tr("What the flips say"));
+    layout->addWidget(said_);
     layout->addWidget(evidence_, 2);
     bands_->setFixedHeight(head_px + row_px * static_cast<int>(flown_rates.size()) + 4);
     bands_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -106,7 +107,7 @@ void JudgePanel::refresh()
 {
     stale_ = false;
     const RateCurve& roll = context_.practised.roll;
-    plot_->setCurves({context_.real.roll, roll, std::nullopt, false, true, {}});
+    plot_->setCurves({context_.real.roll, roll, std::nullopt, false, true, {}, false});
     const double practised_dps = std::max(1.0, rate_dps(roll, 1));
     showBands(practised_dps);
     const auto evidence = flip_evidence(school_, context_.question.pilot_id);
@@ -125,7 +126,7 @@ void JudgePanel::refresh()
              : e.keep() ? tr("keep it")
                         : tr("5 % slower: %1 °/s").arg(e.better_dps(), 0, 'f', 0)});
     }
-    evidence_->setVisible(!evidence.empty());
+    for (QWidget* w : std::initializer_list<QWidget*>{said_, evidence_}) w->setVisible(!evidence.empty());
     const FlownRate practised{practised_dps, ""};
     heading_->setText(tr("Practised: %1 °/s at full roll, a full turn in %2 s, %3 m of fall without power.")
                           .arg(practised_dps, 0, 'f', 0)

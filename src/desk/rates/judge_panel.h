@@ -33,7 +33,7 @@ private:
     School& school_;
     RatesContext context_;
     bool stale_ = true;
-    QLabel *heading_, *words_;
+    QLabel *heading_, *words_, *said_;
     CurvePlot* plot_;
     QTableWidget *bands_, *evidence_;
 };

@@ -42,6 +42,7 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
     explain(rungs_, {tr("One at a time: power at unchanged rates first, then propellers, then rates, then tilt (common practice)."),
                      QString(), tr("When it was taken last."),
                      tr("Share of the time with a stick rocking, in the flights before it.")});
+    rungs_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     begin_ = namedButton(tr("Begin the way back"), "beginWayBack",
                          tr("A ladder from the set-up as it is now to the real aircraft, taken step by step; it can be undone"));
     begin_->setProperty("primary", true);
@@ -140,7 +141,9 @@ void WayBackPanel::refresh()
                                      : tr("Through: the aircraft is set as the real one."));
     switch (says) {
     case WayBackAdvice::FlyMore:
-        words_->setText(tr("%1 of %2 flights since the last step, rocking %3 of the time. Fly on before the next one.")
+        words_->setText(evidence.flights == 0 ? tr("No flight since the last step yet: %1 of them before the next one (house).")
+                                                    .arg(WayBackRules{}.flights_to_step)
+                        : tr("%1 of %2 flights since the last step, rocking %3 of the time. Fly on before the next one.")
                             .arg(evidence.flights)
                             .arg(WayBackRules{}.flights_to_step)
                             .arg(rocking));
@@ -166,6 +169,8 @@ void WayBackPanel::refresh()
     back_->setProperty("primary", says == WayBackAdvice::GoBack);
     for (QPushButton* b : {step_, back_}) b->setStyleSheet(b->styleSheet()); // the property's colour
     showRungs(*standing);
+    constexpr int row_px = 30, head_px = 36;
+    rungs_->setMaximumHeight(head_px + row_px * rungs_->rowCount());
 }
 
 } // namespace bh::desk

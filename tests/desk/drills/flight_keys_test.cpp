@@ -26,8 +26,8 @@ TEST_CASE("the pilot's curriculum is chosen beside the ladder, fills it, is kept
     choice->setCurrentIndex(row);
     Q_EMIT choice->activated(row);
     CHECK(f.desk.school->pilots()[0].curriculum == "manual-first");
-    CHECK(ladder->count() == 16);
-    CHECK(f.desk.school->standing(f.desk.station->pilotId()).stages.size() == 13);
+    CHECK(ladder->count() == 24);
+    CHECK(f.desk.school->standing(f.desk.station->pilotId()).stages.size() == 15);
     REQUIRE(ladder->currentItem());
     CHECK(ladder->item(0)->text() == "Safe hands");
     // A drill with a way of its own is demonstrated.

@@ -38,7 +38,7 @@ TEST_CASE("a free flight is kept when it ends, and can be watched from the logbo
     f.drills->chooseDrill("lift-settle"); // a second one, too short to be kept
     CHECK(f.desk.keptAttempts().size() == 1);
     QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
-    CHECK(f.desk.text("totals").contains("0 scored flights, 0 passed, 1 free flights"));
+    CHECK(f.desk.text("totals").contains("0 scored flights, 0 passed, 1 free"));
     auto* table = f.desk.find<QTableView>("attempts");
     REQUIRE(table->model()->rowCount() == 1);
     CHECK(table->model()->index(0, 3).data().toString() == QStringLiteral("–"));
@@ -157,7 +157,7 @@ TEST_CASE("the way back is begun and taken on the Set-up page, and the card says
     QTest::mouseClick(desk.find<QPushButton>("beginWayBack"), Qt::LeftButton);
     CHECK(desk.text("wayBackHeading").startsWith("Step 1 of"));
     CHECK(desk.text("wayBackHeading").contains("power from 80 % to 90 %"));
-    CHECK(desk.text("wayBackWords").startsWith("0 of 5 flights since the last step"));
+    CHECK(desk.text("wayBackWords").startsWith("No flight since the last step yet: 5 of them"));
     const int steps = desk.find<QTableWidget>("wayBackRungs")->rowCount();
     CHECK(steps >= 4);
     QTest::mouseClick(desk.find<QPushButton>("stepForward"), Qt::LeftButton);
