@@ -9,6 +9,7 @@
 #include "files/conditions_document.h"
 #include "files/csv.h"
 #include "files/data_folder.h"
+#include "files/debrief_document.h"
 #include "files/drill_document.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
@@ -158,6 +159,30 @@ Result<int> score_drill(const DataFolder& data, const std::string& id, const std
     if (!scored) return bad_input(flight + ": " + scored.error().message);
     print(score_json(*scored));
     return scored->passed ? 0 : 1;
+}
+
+Result<int> debrief_flight(const DataFolder& data, const std::string& flight, const std::string& drill_id,
+                           std::optional<double> tilt_deg)
+{
+    if (tilt_deg && !good_tilt(*tilt_deg)) return bad_input(tilt_expected);
+    const auto rules = data.coaching();
+    if (!rules) return tl::unexpected(rules.error());
+    DebriefOptions options;
+    std::optional<Drill> drill;
+    if (!drill_id.empty()) {
+        auto found = find_drill(data, drill_id);
+        if (!found) return tl::unexpected(found.error());
+        if (tilt_deg) found->camera_tilt_deg = *tilt_deg;
+        options = debrief_options(*found);
+        drill = std::move(*found);
+    }
+    if (tilt_deg) options.camera_tilt_deg = *tilt_deg;
+    const auto log = load_flight_csv(flight);
+    if (!log) return tl::unexpected(log.error());
+    const Debrief found = debrief(*log, options);
+    const auto score = drill && log->has_position ? score_log(*drill, *log) : bad_input("");
+    print(debrief_json(found, advise(found, *rules, score ? &*score : nullptr)));
+    return 0;
 }
 
 Result<int> fly_drill(const DataFolder& data, const Flying& flying)

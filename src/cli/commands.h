@@ -80,6 +80,9 @@ Result<int> show_drill(const DataFolder& data, const std::string& id);
 Result<int> check_drill(const std::string& file);
 Result<int> score_drill(const DataFolder& data, const std::string& id, const std::string& flight,
                         const std::string& demonstration);
+/// What was found in a flight, and what to change. Without a drill it is judged by the tilt alone.
+Result<int> debrief_flight(const DataFolder& data, const std::string& flight, const std::string& drill,
+                           std::optional<double> tilt_deg);
 Result<int> fly_drill(const DataFolder& data, const Flying& flying);
 Result<int> measure_flight(const MeasureArguments& arguments);
 Result<int> match_profile(const MatchArguments& arguments);

@@ -102,6 +102,13 @@ int main(int argc, char** argv)
     fly->add_option("--tilt", flying.tilt_deg, "Camera tilt in degrees, instead of the drill's; turns are judged by it");
     fly->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::fly_drill(d, flying); }); });
 
+    auto* debriefing = app.add_subcommand("debrief", "What was found in a flight, and what to change");
+    debriefing->add_option("flight", file, "Flight log CSV")->required();
+    debriefing->add_option("--drill", id, "Drill id or drill file that was flown");
+    debriefing->add_option("--tilt", flying.tilt_deg, "Camera tilt in degrees; turns are judged by it");
+    debriefing->callback(
+        [&] { chosen = with_data([&](const DataFolder& d) { return cli::debrief_flight(d, file, id, flying.tilt_deg); }); });
+
     auto* measure = app.add_subcommand("measure", "Measures over a span of a flight log");
     measure->add_option("flight", measuring.flight, "Flight log CSV")->required();
     measure->add_option("--keys", measuring.keys, "Measures, separated by commas")->required()->delimiter(',');

@@ -101,9 +101,9 @@ void ControllerHub::run()
                     devices_.clear();
                     for (const auto& [instance, joystick] : devices.open) {
                         const char* name = SDL_JoystickName(joystick); // whatever the device says of itself
-                        devices_.push_back(
-                            {instance, name ? one_line(name) : "Controller", guid_text(joystick), SDL_JoystickNumAxes(joystick),
-                             SDL_JoystickNumButtons(joystick) + 4 * SDL_JoystickNumHats(joystick)});
+                        devices_.push_back({instance, name ? one_line(name) : "Controller", guid_text(joystick),
+                                            SDL_JoystickNumAxes(joystick),
+                                            SDL_JoystickNumButtons(joystick) + 4 * SDL_JoystickNumHats(joystick)});
                     }
                     changes_.fetch_add(1, std::memory_order_release);
                 }

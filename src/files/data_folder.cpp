@@ -2,6 +2,7 @@
 
 #include "files/airframe_document.h"
 #include "files/curriculum_document.h"
+#include "files/debrief_document.h"
 #include "files/drill_document.h"
 #include "files/file_text.h"
 #include "files/kit_documents.h"
@@ -89,6 +90,10 @@ Result<FaultTree> DataFolder::faults() const { return load(root_ / "kit" / "faul
 Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {
     return load(root_ / "curricula" / (id + ".json"), parse_curriculum);
+}
+Result<std::vector<CoachingRule>> DataFolder::coaching() const
+{
+    return load(root_ / "coaching" / "common.json", parse_coaching);
 }
 std::filesystem::path DataFolder::place_of(const char* kind, const std::string& id_or_file) const
 {

@@ -136,9 +136,10 @@ Goal goal_at(const JsonIn& in)
     Goal goal;
     goal.kind = reading->kind;
     reading->read(in, goal);
-    in.only({"reach_within_m", "stay_s", "run_m", "landed_s", "go_m", "turn_deg", "way_m", "spin", "recovered_s", "armed_s",
-             "disarmed_s", "throttle_cut_s", "lean_deg", "chase_s", "for_s", "within_m", "within_deg", "closed", "laps", "towards",
-             "seed", "speed_mps", "ahead_m", "height_m", "nearest_m", "farthest_m", "field_m"});
+    in.only({"reach_within_m", "stay_s",      "run_m",      "landed_s",   "go_m",           "turn_deg", "way_m",
+             "spin",           "recovered_s", "armed_s",    "disarmed_s", "throttle_cut_s", "lean_deg", "chase_s",
+             "for_s",          "within_m",    "within_deg", "closed",     "laps",           "towards",  "seed",
+             "speed_mps",      "ahead_m",     "height_m",   "nearest_m",  "farthest_m",     "field_m"});
     return goal;
 }
 

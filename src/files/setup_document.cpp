@@ -40,9 +40,8 @@ RungTaken taken_at(const JsonIn& in)
 
 std::string way_back_text(const WayBack& way)
 {
-    Json json{{"format", "bluehangar.way-back/1"}, {"at", way.at},
-              {"eased", easing_json(way.eased)},   {"real", easing_json(way.real)},
-              {"ended", way.ended},                {"taken", Json::array()}};
+    Json json{{"format", "bluehangar.way-back/1"}, {"at", way.at},       {"eased", easing_json(way.eased)},
+              {"real", easing_json(way.real)},     {"ended", way.ended}, {"taken", Json::array()}};
     for (const RungTaken& taken : way.taken) {
         Json one{{"at", taken.at}, {"what", eased_key(taken.rung.what)}, {"from", taken.rung.from}, {"to", taken.rung.to}};
         if (taken.rocking_share) one["rocking_share"] = *taken.rocking_share;

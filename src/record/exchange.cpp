@@ -167,16 +167,17 @@ Result<Head> export_record(const fs::path& record, const fs::path& folder, const
                         "SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots ORDER BY name",
                         {"id", "name", "curriculum", "target_h", "archived", "stick_mode"}),
               write_csv(db, folder / "sessions.csv",
-                        "SELECT s.id, s.pilot_id, p.name, s.started_at, s.ended_at, s.active_s, s.idle_s, s.recording, s.matched, s.simulator, s.by_hand"
+                        "SELECT s.id, s.pilot_id, p.name, s.started_at, s.ended_at, s.active_s, s.idle_s, s.recording, "
+                        "s.matched, s.simulator, s.by_hand"
                         " FROM sessions s JOIN pilots p ON p.id = s.pilot_id ORDER BY s.started_at",
                         {"id", "pilot_id", "pilot", "started_utc", "ended_utc", "active_s", "idle_s", "recording", "matched",
                          "simulator", "by_hand"}),
-              write_csv(
-                  db, folder / "attempts.csv",
-                  "SELECT a.id, a.pilot_id, p.name, a.session_id, a.drill_id, a.drill_version, a.at, a.mode, a.score,"
-                  " a.passed, a.holds, a.flown_s, a.log_hash, a.world FROM attempts a JOIN pilots p ON p.id = a.pilot_id ORDER BY a.at",
-                  {"id", "pilot_id", "pilot", "session_id", "drill_id", "drill_version", "at_utc", "mode", "score", "passed",
-                   "holds", "flown_s", "log_hash", "world"}),
+              write_csv(db, folder / "attempts.csv",
+                        "SELECT a.id, a.pilot_id, p.name, a.session_id, a.drill_id, a.drill_version, a.at, a.mode, a.score,"
+                        " a.passed, a.holds, a.flown_s, a.log_hash, a.world FROM attempts a JOIN pilots p ON p.id = a.pilot_id "
+                        "ORDER BY a.at",
+                        {"id", "pilot_id", "pilot", "session_id", "drill_id", "drill_version", "at_utc", "mode", "score",
+                         "passed", "holds", "flown_s", "log_hash", "world"}),
               write_attachments(Attachments(record, read_logs_also_from), folder, names_in(db, "main", version))})
             if (!done) return tl::unexpected(done.error());
     } catch (const StoreFailure& why) {

@@ -278,7 +278,8 @@ public:
         const QString which = QString::fromUtf8(where);
         QSqlQuery q = database.run(
             "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
-            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds, world"
+            " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds, "
+            "world"
             " FROM attempts " +
                 which + " ORDER BY rowid", // as they were written, without sorting
             values...);

@@ -82,8 +82,8 @@ struct SessionRow {
     UnixTime ended_at = 0; ///< 0 while it runs
     double active_s = 0;
     double idle_s = 0;
-    std::string recording; ///< practice in another program: the file with the sticks beside the record; empty when flown here
-    bool matched = false;  ///< on rates that were matched with the real aircraft's when it began
+    std::string recording;   ///< practice in another program: the file with the sticks beside the record; empty when flown here
+    bool matched = false;    ///< on rates that were matched with the real aircraft's when it began
     std::string simulator{}; ///< practice in another program: its profile's id; empty when flown here, or not known
     std::string by_hand{};   ///< why nobody measured it; empty when it was
 };

@@ -70,7 +70,8 @@ struct MatchAnswer {
 /// A plan that changes nothing but the rate at full stick (common practice): roll's and pitch's to `max_dps`, and yaw's where it
 /// is not left alone, in steps or in one jump.
 [[nodiscard]] Result<KeptPlan> plan_of_max(const MatchAnswer& answer, double max_dps, bool one_jump);
-/// What the flips of the newest twelve flights that may have some, drills with flips and free flights, say about the rates that they were flown on.
+/// What the flips of the newest twelve flights that may have some, drills with flips and free flights, say about the rates that
+/// they were flown on.
 [[nodiscard]] std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& pilot_id);
 /// The match that a plan ends in once `rates` stand on the side that changed; nothing where the side that was to stay has
 /// changed.

@@ -75,15 +75,18 @@ PracticeColumns guessed_columns(const PracticeTable& table)
         return -1;
     };
     PracticeColumns columns;
-    columns.started = named({QStringLiteral("start"), QStringLiteral("begin"), QStringLiteral("date"), QStringLiteral("time_utc")});
-    columns.active = named({QStringLiteral("active"), QStringLiteral("duration"), QStringLiteral("flown"), QStringLiteral("minutes"),
-                            QStringLiteral("hours"), QStringLiteral("length")});
+    columns.started =
+        named({QStringLiteral("start"), QStringLiteral("begin"), QStringLiteral("date"), QStringLiteral("time_utc")});
+    columns.active = named({QStringLiteral("active"), QStringLiteral("duration"), QStringLiteral("flown"),
+                            QStringLiteral("minutes"), QStringLiteral("hours"), QStringLiteral("length")});
     columns.idle = named({QStringLiteral("idle"), QStringLiteral("pause")});
     columns.simulator = named({QStringLiteral("simulator"), QStringLiteral("program"), QStringLiteral("where")});
     if (columns.active >= 0) {
         const QString name = QString::fromStdString(table.columns[static_cast<std::size_t>(columns.active)]).toLower();
-        if (name.endsWith(QLatin1String("_s")) || name.contains(QLatin1String("sec"))) columns.unit = PracticeColumns::Unit::Seconds;
-        if (name.endsWith(QLatin1String("_h")) || name.contains(QLatin1String("hour"))) columns.unit = PracticeColumns::Unit::Hours;
+        if (name.endsWith(QLatin1String("_s")) || name.contains(QLatin1String("sec")))
+            columns.unit = PracticeColumns::Unit::Seconds;
+        if (name.endsWith(QLatin1String("_h")) || name.contains(QLatin1String("hour")))
+            columns.unit = PracticeColumns::Unit::Hours;
     }
     return columns;
 }
@@ -111,7 +114,8 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
         if (!started) return wrong(columns.started, "a date and time as 2031-03-04 17:20");
         session.started_at = *started;
         const auto active = number_in(cell(columns.active));
-        if (!active || !(*active > 0) || *active * seconds > longest_s) return wrong(columns.active, "a time over 0, up to a day");
+        if (!active || !(*active > 0) || *active * seconds > longest_s)
+            return wrong(columns.active, "a time over 0, up to a day");
         session.active_s = *active * seconds;
         if (columns.idle >= 0 && !cell(columns.idle).empty()) {
             const auto idle = number_in(cell(columns.idle));

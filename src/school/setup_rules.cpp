@@ -98,8 +98,7 @@ bool step_on_way_back(School& school, const std::string& pilot_id, bool forward)
     if (!rung) return false;
     const WayBackEvidence evidence = way_back_evidence(school, pilot_id);
     WayBack way = *school.file(pilot_id).way_back;
-    way.taken.push_back({school.now(), *rung,
-                         evidence.flights > 0 ? std::optional(evidence.rocking_share) : std::nullopt});
+    way.taken.push_back({school.now(), *rung, evidence.flights > 0 ? std::optional(evidence.rocking_share) : std::nullopt});
     TrainingSetup setup = *school.setup(pilot_id);
     switch (rung->what) {
     case Eased::Power: setup.power_share = rung->to; break;

@@ -16,8 +16,8 @@ namespace {
 
 AttemptFact fact(const AttemptRow& a)
 {
-    return {a.drill_id, local_day(a.at), a.score, a.passed, a.holds, a.flown_s, a.left_minus_right, a.throttle_cuts_s,
-            a.free(),     a.world};
+    return {a.drill_id, local_day(a.at),    a.score,           a.passed, a.holds,
+            a.flown_s,  a.left_minus_right, a.throttle_cuts_s, a.free(), a.world};
 }
 
 /// Behind everything that was not later.

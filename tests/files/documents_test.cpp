@@ -36,7 +36,7 @@ TEST_CASE("everything that ships can be read and fits together", "[files]")
         CAPTURE(id);
         REQUIRE(curriculum);
         for (const auto& stage : curriculum->stages)
-            for (const std::string& drill : stage.drills) CHECK(data.drill(drill));
+            for (const std::string& drill : stage.drills) CHECK((data.drill(drill) || curriculum->free_block(drill)));
     }
     // The circuit's gates stand where the world has them.
     const auto same = [](const Gate& a, const Gate& b) {

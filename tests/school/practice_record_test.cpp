@@ -148,7 +148,8 @@ TEST_CASE("another program's table becomes sessions by its named columns, or say
         const auto found = sessions_in(*read, guessed_columns(*read), school->simulators(), "", "t.csv");
         return found ? std::string() : found.error().message;
     };
-    CHECK(wrong("start,minutes\n2031-13-04 17:20,30\n").find("line 2, column start: expected a date and time") != std::string::npos);
+    CHECK(wrong("start,minutes\n2031-13-04 17:20,30\n").find("line 2, column start: expected a date and time") !=
+          std::string::npos);
     CHECK(wrong("start,minutes\n2031-03-04 17:20,-3\n").find("column minutes: expected a time over 0") != std::string::npos);
     CHECK(wrong("start,minutes,simulator\n2031-03-04 17:20,3,Nowhere\n").find("expected a simulator that is known here") !=
           std::string::npos);

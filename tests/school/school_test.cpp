@@ -438,7 +438,8 @@ TEST_CASE("the first hour of a pilot is kept: stick mode, kit, verified calibrat
         const auto sticks = school->new_stick_recording("2031-06-12T140200");
         std::filesystem::create_directories(sticks.parent_path());
         std::ofstream(sticks) << "t_s,a0\n";
-        school->add_outside_session({"", pilot, "", 999'000, 999'900, 700, 200, {}, false, {}, {}}, "Station 1 controller", "sq-01", sticks);
+        school->add_outside_session({"", pilot, "", 999'000, 999'900, 700, 200, {}, false, {}, {}}, "Station 1 controller",
+                                    "sq-01", sticks);
         SimulatorProfile simulator;
         simulator.id = "heron-loft", simulator.name = "Heron Loft";
         school->keep_simulator(simulator);

@@ -40,8 +40,8 @@ struct FunctionCalibration {
     double rest_after_high_counts = 0;
     double rest_after_low_counts = 0;
     std::optional<SpringReturn> spring_after_high, spring_after_low; ///< where it was seen to be let go
-    double dead_band = 0;      ///< recommended, share of half travel 0…1
-    double travel_share = 0;   ///< travel as a share of the device's range
+    double dead_band = 0;                                            ///< recommended, share of half travel 0…1
+    double travel_share = 0;                                         ///< travel as a share of the device's range
     double asymmetry = 1;      ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
     double effective_bits = 0; ///< log2(travel / smallest step seen on this axis)
     Verdict verdict = Verdict::Service;

@@ -31,18 +31,15 @@ std::optional<SwitchUse> switch_use_from_key(std::string_view key)
     return found == use_keys.end() ? std::nullopt : std::optional(static_cast<SwitchUse>(found - use_keys.begin()));
 }
 
-std::string SwitchSource::words() const
-{
-    return (kind == Kind::Button ? "button " : "axis ") + std::to_string(index + 1);
-}
+std::string SwitchSource::words() const { return (kind == Kind::Button ? "button " : "axis ") + std::to_string(index + 1); }
 
 std::optional<std::size_t> position_of(const SwitchCalibration& calibration, const SwitchReading& reading)
 {
     const auto value = value_of(calibration.source, reading);
     if (!value || calibration.positions_counts.empty()) return std::nullopt;
     const auto& places = calibration.positions_counts;
-    const auto nearest = std::min_element(places.begin(), places.end(),
-                                          [&](int a, int b) { return std::abs(a - *value) < std::abs(b - *value); });
+    const auto nearest =
+        std::min_element(places.begin(), places.end(), [&](int a, int b) { return std::abs(a - *value) < std::abs(b - *value); });
     return static_cast<std::size_t>(nearest - places.begin());
 }
 
@@ -73,11 +70,12 @@ bool SwitchWatch::look(double t_s, const SwitchReading& reading)
     if (first_) {
         first_ = false;
         for (std::size_t i = 0; i < reading.buttons.size(); ++i)
-            follows_.push_back({{SwitchSource::Kind::Button, static_cast<int>(i)}, reading.buttons[i], t_s, {reading.buttons[i]}});
+            follows_.push_back(
+                {{SwitchSource::Kind::Button, static_cast<int>(i)}, reading.buttons[i], t_s, {reading.buttons[i]}});
         for (std::size_t i = 0; i < reading.axes_counts.size(); ++i)
             if (std::find(stick_axes_.begin(), stick_axes_.end(), static_cast<int>(i)) == stick_axes_.end())
-                follows_.push_back({{SwitchSource::Kind::Axis, static_cast<int>(i)}, reading.axes_counts[i], t_s,
-                                    {reading.axes_counts[i]}});
+                follows_.push_back(
+                    {{SwitchSource::Kind::Axis, static_cast<int>(i)}, reading.axes_counts[i], t_s, {reading.axes_counts[i]}});
         return false;
     }
     for (Follow& f : follows_) {

@@ -54,8 +54,8 @@ public:
     [[nodiscard]] const std::optional<SwitchCalibration>& learned() const { return learned_; }
     [[nodiscard]] double progress() const; ///< 0…1
 
-    static constexpr double place_s = 0.25;  ///< to be left in a place for so long that it counts as one (house)
-    static constexpr double button_s = 0.6;  ///< pressed for less it is a push button (house)
+    static constexpr double place_s = 0.25;     ///< to be left in a place for so long that it counts as one (house)
+    static constexpr double button_s = 0.6;     ///< pressed for less it is a push button (house)
     static constexpr double least_share = 0.15; ///< of an axis' full range, between two places (house)
 
 private:

@@ -85,8 +85,8 @@ Slip slip_of_phase(const Drill& drill, const Phase& phase, const std::string& at
     if (drill.phase(phase.id) != &phase) return slip(at + "/id", "'" + phase.id + "' is used by two phases");
     if (!(phase.time_limit_s > 0)) return slip(at + "/time_limit_s", "expected more than 0 s");
     if (auto wrong = slip_of_goal(phase, at + "/goal")) return wrong;
-    const bool takes_time = phase.goal.kind == Goal::Kind::Stay || phase.goal.kind == Goal::Kind::Way ||
-                            phase.goal.kind == Goal::Kind::Chase;
+    const bool takes_time =
+        phase.goal.kind == Goal::Kind::Stay || phase.goal.kind == Goal::Kind::Way || phase.goal.kind == Goal::Kind::Chase;
     if (takes_time && phase.goal.for_s >= phase.time_limit_s)
         return slip(at + "/time_limit_s", "expected more than the goal's own time");
     if (phase.mode && std::find(drill.modes.begin(), drill.modes.end(), *phase.mode) == drill.modes.end())

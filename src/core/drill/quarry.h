@@ -19,7 +19,7 @@ struct Quarry {
 };
 
 struct QuarryPlace {
-    Vec3 position_m = Vec3::Zero();  ///< north, east, down
+    Vec3 position_m = Vec3::Zero(); ///< north, east, down
     Vec3 velocity_mps = Vec3::Zero();
     double heading_deg = 0;
 };

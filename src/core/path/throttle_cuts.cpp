@@ -2,9 +2,9 @@
 
 namespace bh {
 
-std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
+std::vector<ThrottleCut> find_throttle_cuts(const FlightLog& log, RowSpan span)
 {
-    std::vector<double> cuts;
+    std::vector<ThrottleCut> cuts;
     bool motors_out = false;
     for (const FlightLog::Event& e : log.events) {
         if (e.row >= span.last) break;
@@ -15,9 +15,16 @@ std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
         if (!counts || e.row < span.first) continue;
         std::size_t row = e.row;
         while (row + 1 < log.size() && log.throttle[row] >= 0.05) ++row;
-        cuts.push_back(log.t_s[row] - log.t_s[e.row]);
+        cuts.push_back({log.t_s[e.row], log.t_s[row]});
     }
     return cuts;
+}
+
+std::vector<double> throttle_cuts_s(const FlightLog& log, RowSpan span)
+{
+    std::vector<double> seconds;
+    for (const ThrottleCut& cut : find_throttle_cuts(log, span)) seconds.push_back(cut.seconds());
+    return seconds;
 }
 
 } // namespace bh

@@ -38,11 +38,11 @@ struct RungTaken {
 };
 
 struct WayBack {
-    Easing eased;         ///< where it began
-    Easing real;          ///< where it leads: full power and propellers; 350 to 400 °/s and the real aircraft's tilt
-    std::int64_t at = 0;  ///< when it began
+    Easing eased;        ///< where it began
+    Easing real;         ///< where it leads: full power and propellers; 350 to 400 °/s and the real aircraft's tilt
+    std::int64_t at = 0; ///< when it began
     std::vector<RungTaken> taken;
-    bool ended = false;   ///< left before it was through
+    bool ended = false; ///< left before it was through
 };
 
 /// The whole ladder: 10 % of power, 10 % of the propellers, 50 °/s and 5° at a time (house).
@@ -68,11 +68,11 @@ struct WayBackRules { ///< house
     double rocks_above = 0.15;
 };
 enum class WayBackAdvice : std::uint8_t {
-    FlyMore,  ///< too few flights since the last step
-    Step,     ///< the next one can be taken
-    GoBack,   ///< rocking rose with the last step: half of it back
-    Stay,     ///< it rocks, and there is no step to go back
-    Through   ///< it is the real aircraft
+    FlyMore, ///< too few flights since the last step
+    Step,    ///< the next one can be taken
+    GoBack,  ///< rocking rose with the last step: half of it back
+    Stay,    ///< it rocks, and there is no step to go back
+    Through  ///< it is the real aircraft
 };
 [[nodiscard]] WayBackAdvice advice(const WayBackStanding& standing, const WayBackEvidence& evidence,
                                    const WayBackRules& rules = {});

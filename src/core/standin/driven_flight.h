@@ -42,7 +42,7 @@ private:
     void stop_after_landing();
     std::optional<StandInPilot> pilot_;
     Sticks sticks_;
-    bool flew_ = false;                 ///< since the motors were started
+    bool flew_ = false;                  ///< since the motors were started
     std::optional<double> down_since_s_; ///< standing with the throttle at the bottom
 };
 

@@ -65,7 +65,7 @@ private:
     std::vector<RailTie> rail_; ///< of the phase that is on
     std::size_t rail_at_ = 0;
     std::shared_ptr<const QuarryPath> quarry_; ///< of the phase that is on
-    double spun_deg_ = 0; ///< in the phase that is on
+    double spun_deg_ = 0;                      ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
     Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to

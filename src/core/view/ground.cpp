@@ -16,14 +16,13 @@ std::vector<double> noise(int cells, SeededRandom& random)
 {
     std::vector<double> corner(static_cast<std::size_t>(cells * cells));
     for (double& c : corner) c = random.uniform();
-    const auto at = [&](int row, int column) {
-        return corner[static_cast<std::size_t>((row % cells) * cells + column % cells)];
-    };
+    const auto at = [&](int row, int column) { return corner[static_cast<std::size_t>((row % cells) * cells + column % cells)]; };
     std::vector<double> values(static_cast<std::size_t>(texels_a_side * texels_a_side));
     const auto eased = [](double x) { return x * x * (3 - 2 * x); };
     for (int row = 0; row < texels_a_side; ++row)
         for (int column = 0; column < texels_a_side; ++column) {
-            const double y = static_cast<double>(row) * cells / texels_a_side, x = static_cast<double>(column) * cells / texels_a_side;
+            const double y = static_cast<double>(row) * cells / texels_a_side,
+                         x = static_cast<double>(column) * cells / texels_a_side;
             const int r = static_cast<int>(y), c = static_cast<int>(x);
             const double fy = eased(y - r), fx = eased(x - c);
             values[static_cast<std::size_t>(row * texels_a_side + column)] =
@@ -43,7 +42,9 @@ GroundPattern::Levels levels_of(const std::vector<double>& values)
         std::vector<std::uint8_t> level(static_cast<std::size_t>(n * n));
         for (int row = 0; row < n; ++row)
             for (int column = 0; column < n; ++column) {
-                const auto texel = [&](int r, int c) { return finer[static_cast<std::size_t>((2 * row + r) * 2 * n + 2 * column + c)]; };
+                const auto texel = [&](int r, int c) {
+                    return finer[static_cast<std::size_t>((2 * row + r) * 2 * n + 2 * column + c)];
+                };
                 level[static_cast<std::size_t>(row * n + column)] =
                     static_cast<std::uint8_t>((texel(0, 0) + texel(0, 1) + texel(1, 0) + texel(1, 1) + 2) / 4);
             }
@@ -100,9 +101,9 @@ GroundPattern::GroundPattern()
             double v = 0.66 - (dark_tile ? 0.2 : 0) + 0.2 * (broad[i] - 0.5) + 0.24 * (grain[i] - 0.5) + 0.3 * (speck[i] - 0.5);
             const auto off_line = [](double at, double every) { return std::abs(std::remainder(at, every)); };
             constexpr double line_m = 0.05;
-            if (std::min(off_line(north, 5), off_line(east, 5)) < line_m) v -= 0.2;    // rows of the pans
+            if (std::min(off_line(north, 5), off_line(east, 5)) < line_m) v -= 0.2;       // rows of the pans
             if (std::min(off_line(north, 15), off_line(east, 15)) < 3 * line_m) v -= 0.2; // their walks
-            const double crust = std::abs(grain[i] - 0.5); // where the salt has cracked
+            const double crust = std::abs(grain[i] - 0.5);                                // where the salt has cracked
             if (crust < 0.018) v -= 0.16;
             fine[i] = v;
         }
@@ -121,7 +122,8 @@ GroundPattern::GroundPattern()
             const int along = static_cast<int>(row * coarse_texel_m / pan_m) % pans_along;
             const double shifted = column * coarse_texel_m + (along % 2) * 0.5 * wide_m;
             const int across = static_cast<int>(shifted / wide_m) % pans_across;
-            const double off = std::min(std::abs(std::remainder(row * coarse_texel_m, pan_m)), std::abs(std::remainder(shifted, wide_m)));
+            const double off =
+                std::min(std::abs(std::remainder(row * coarse_texel_m, pan_m)), std::abs(std::remainder(shifted, wide_m)));
             coarse[i] = 0.2 + 0.7 * wet[static_cast<std::size_t>(along * pans_across + across)] + 0.3 * (patches[i] - 0.5) +
                         0.25 * (spots[i] - 0.5) + 0.14;
             if (off < walk_m) coarse[i] = 0.1 * spots[i];

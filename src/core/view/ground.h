@@ -8,10 +8,10 @@
 
 namespace bh {
 
-/// What the flat ground looks like: how light it is at each place, so that the eye can judge height, speed and drift from a hand's
-/// breadth to 150 m. Three square patterns that repeat: a close one of pebbles, a fine one with cracks, tiles and lines for low
-/// flight, a coarse one of pans with their walks for height; each in levels of half the detail (mip maps, Williams 1983), so that far ground neither glitters nor goes
-/// flat.
+/// What the flat ground looks like: how light it is at each place, so that the eye can judge height, speed and drift from a
+/// hand's breadth to 150 m. Three square patterns that repeat: a close one of pebbles, a fine one with cracks, tiles and lines
+/// for low flight, a coarse one of pans with their walks for height; each in levels of half the detail (mip maps, Williams 1983),
+/// so that far ground neither glitters nor goes flat.
 class GroundPattern {
 public:
     GroundPattern();
@@ -34,9 +34,10 @@ private:
 /// Fills the ground of a picture, some rows at a time: no row needs another, so that several hands can share them.
 class GroundPainter {
 public:
-    /// `below` and `above` are what ground is painted with where it is darkest and lightest, `haze` what it fades to far away. The
-    /// pattern must outlive it.
-    GroundPainter(const GroundPattern& pattern, const Camera& camera, std::uint32_t below, std::uint32_t above, std::uint32_t haze);
+    /// `below` and `above` are what ground is painted with where it is darkest and lightest, `haze` what it fades to far away.
+    /// The pattern must outlive it.
+    GroundPainter(const GroundPattern& pattern, const Camera& camera, std::uint32_t below, std::uint32_t above,
+                  std::uint32_t haze);
     void rows(int first, int last, std::vector<std::uint32_t>& colours) const;
 
 private:

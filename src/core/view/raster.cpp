@@ -74,8 +74,7 @@ void fill(const Shape& shape, std::uint32_t colour, Raster& picture, Spans& span
 /// So much of `over` on `under`, 0…256.
 std::uint32_t blended(std::uint32_t under, std::uint32_t over, std::uint32_t share)
 {
-    const std::uint32_t red_blue =
-        ((under & 0xff00ff) * (256 - share) + (over & 0xff00ff) * share) >> 8 & 0xff00ff;
+    const std::uint32_t red_blue = ((under & 0xff00ff) * (256 - share) + (over & 0xff00ff) * share) >> 8 & 0xff00ff;
     const std::uint32_t green = ((under & 0x00ff00) * (256 - share) + (over & 0x00ff00) * share) >> 8 & 0x00ff00;
     return 0xff000000 | red_blue | green;
 }
@@ -96,12 +95,14 @@ void draw_line(const Shape& shape, std::uint32_t colour, Raster& picture)
     for (int i = first; i <= last; ++i) {
         const float middle = (steep ? a.x : a.y) + slope * (static_cast<float>(i) + 0.5f - (steep ? a.y : a.x));
         const float low = middle - half, high = middle + half;
-        const int from = std::max(0, static_cast<int>(std::floor(low))), to = std::min(across - 1, static_cast<int>(std::floor(high)));
+        const int from = std::max(0, static_cast<int>(std::floor(low))),
+                  to = std::min(across - 1, static_cast<int>(std::floor(high)));
         for (int k = from; k <= to; ++k) {
             const float covered = std::min(high, static_cast<float>(k) + 1) - std::max(low, static_cast<float>(k));
             const auto share = static_cast<std::uint32_t>(std::clamp(covered, 0.0f, 1.0f) * 256);
             const int column = steep ? k : i, row = steep ? i : k;
-            const auto pixel = static_cast<std::size_t>(row) * static_cast<std::size_t>(picture.width_px) + static_cast<std::size_t>(column);
+            const auto pixel =
+                static_cast<std::size_t>(row) * static_cast<std::size_t>(picture.width_px) + static_cast<std::size_t>(column);
             if (!shape.flat_on_ground) {
                 const float here = shape.nearness_at + shape.nearness_across * (static_cast<float>(column) + 0.5f) +
                                    shape.nearness_down * (static_cast<float>(row) + 0.5f);

@@ -102,8 +102,8 @@ void add_poplar(Scene& scene, const Pillar& p)
     struct Ring {
         double height, radius; ///< shares of the tree's
     };
-    constexpr Ring rings[] = {{0.1, 0.3}, {0.17, 0.75}, {0.27, 0.95}, {0.38, 1.0},  {0.5, 0.95},
-                              {0.61, 0.85}, {0.72, 0.7}, {0.82, 0.5},  {0.91, 0.28}, {1.0, 0.02}};
+    constexpr Ring rings[] = {{0.1, 0.3},   {0.17, 0.75}, {0.27, 0.95}, {0.38, 1.0},  {0.5, 0.95},
+                              {0.61, 0.85}, {0.72, 0.7},  {0.82, 0.5},  {0.91, 0.28}, {1.0, 0.02}};
     constexpr int last = static_cast<int>(std::size(rings)) - 1;
     const auto corner = [&](int r, int side) {
         const int s = side % sides;
@@ -132,7 +132,8 @@ void add_poplar(Scene& scene, const Pillar& p)
     std::vector<Vec3> shade; // on the ground, to the north: a long narrow leaf
     for (int i = 0; i < 12; ++i) {
         const double angle = 2 * std::numbers::pi * i / 12;
-        shade.emplace_back(p.north_m + 0.5 * p.height_m * (1 - std::cos(angle)), p.east_m + 0.8 * p.radius_m * std::sin(angle), 0);
+        shade.emplace_back(p.north_m + 0.5 * p.height_m * (1 - std::cos(angle)), p.east_m + 0.8 * p.radius_m * std::sin(angle),
+                           0);
     }
     scene.surfaces.push_back({std::move(shade), Paint::Shadow, true});
 }

@@ -67,11 +67,12 @@ QPointF hintFor(Prompt prompt, bool left, const StickMode& mode)
 QString springNumbers(const FunctionCalibration& f)
 {
     if (!f.spring_after_high || !f.spring_after_low) return {};
-    return QObject::tr("\nLet go, it is back after %1 ms from the high side and %2 ms from the low side, and swings past by %3 % and %4 %.")
-        .arg(1000 * f.spring_after_high->time_s, 0, 'f', 0)
-        .arg(1000 * f.spring_after_low->time_s, 0, 'f', 0)
-        .arg(100 * f.spring_after_high->overshoot, 0, 'f', 0)
-        .arg(100 * f.spring_after_low->overshoot, 0, 'f', 0);
+    return QObject::
+        tr("\nLet go, it is back after %1 ms from the high side and %2 ms from the low side, and swings past by %3 % and %4 %.")
+            .arg(1000 * f.spring_after_high->time_s, 0, 'f', 0)
+            .arg(1000 * f.spring_after_low->time_s, 0, 'f', 0)
+            .arg(100 * f.spring_after_high->overshoot, 0, 'f', 0)
+            .arg(100 * f.spring_after_low->overshoot, 0, 'f', 0);
 }
 
 QTableWidgetItem* cell(const QString& text, Qt::Alignment alignment = Qt::AlignRight | Qt::AlignVCenter)
@@ -130,7 +131,6 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     top->addWidget(start_);
     top->addWidget(verify_);
     top->addWidget(cancel_);
-    top->addWidget(modes_);
     top->addStretch();
     auto* bench = new QWidget;
     makeSections(*top, bench);
@@ -157,13 +157,13 @@ void ControllerPage::makeSections(QHBoxLayout& top, QWidget* bench)
     sections_ = new Sections;
     top.addWidget(sections_->add(tr("Bench"), QStringLiteral("sectionBench"), [bench] { return bench; }));
     top.addWidget(sections_->add(tr("History"), QStringLiteral("sectionHistory"),
-                                  [this] { return history_ = new HistoryPanel(school_, station_); }));
+                                 [this] { return history_ = new HistoryPanel(school_, station_); }));
     top.addWidget(sections_->add(tr("Sheets"), QStringLiteral("sectionSheets"),
-                                  [this] { return sheets_ = new SheetPanel(school_, station_); }));
+                                 [this] { return sheets_ = new SheetPanel(school_, station_); }));
     top.addWidget(
         sections_->add(tr("Grip"), QStringLiteral("sectionGrip"), [this] { return grip_ = new GripPanel(school_, station_); }));
-    top.addWidget(
-        sections_->add(tr("Switches"), QStringLiteral("sectionSwitches"), [this] { return switches_ = new SwitchPanel(station_); }));
+    top.addWidget(sections_->add(tr("Switches"), QStringLiteral("sectionSwitches"),
+                                 [this] { return switches_ = new SwitchPanel(station_); }));
     connect(sections_, &Sections::chosen, this, [this](int section) {
         if (section == Switches)
             switches_->refresh();
@@ -185,7 +185,10 @@ void ControllerPage::layOutBench(QWidget* bench)
     auto* benchLayout = new QVBoxLayout(bench);
     benchLayout->setContentsMargins(0, 0, 0, 0);
     benchLayout->setSpacing(8);
-    benchLayout->addWidget(message_);
+    auto* says = new QHBoxLayout;
+    says->addWidget(message_, 1);
+    says->addWidget(modes_);
+    benchLayout->addLayout(says);
     benchLayout->addLayout(sticks, 1);
     benchLayout->addWidget(table_);
     benchLayout->addWidget(foot_);
@@ -607,9 +610,10 @@ void ControllerPage::refreshResult()
                                                               : theme().notMet);
         table_->setItem(i, 6, verdict);
         const QString spring = QString::fromStdString(spring_in_words(f, static_cast<Function>(i)));
-        auto* reason = cell(spring.isEmpty() ? QString::fromStdString(f.reason)
-                                             : tr("%1 Spring: %2, the pilot's choice.").arg(QString::fromStdString(f.reason), spring),
-                            left);
+        auto* reason =
+            cell(spring.isEmpty() ? QString::fromStdString(f.reason)
+                                  : tr("%1 Spring: %2, the pilot's choice.").arg(QString::fromStdString(f.reason), spring),
+                 left);
         reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. "
                               "High side %7 times the low side.%8")
                                .arg(reason->text())

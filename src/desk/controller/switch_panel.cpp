@@ -56,14 +56,16 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
         row.now = new QLabel;
         row.now->setObjectName(QStringLiteral("switchNow-") + QString::fromLatin1(key));
         row.now->setMinimumWidth(90);
-        row.learn = namedButton(tr("Learn"), ("switchLearn-" + key).constData(), tr("Then move it through all its places and back"));
+        row.learn =
+            namedButton(tr("Learn"), ("switchLearn-" + key).constData(), tr("Then move it through all its places and back"));
         row.forget = namedButton(tr("Forget"), ("switchForget-" + key).constData(), tr("The keys of the window remain"));
         auto* name = new QLabel(switchName(use));
         name->setFont(uiFont(10, true));
         auto* does = new QLabel(whatFor(use));
         does->setProperty("quiet", true);
         const int line = static_cast<int>(i) + 1;
-        for (const auto& [at, widget] : {std::pair<int, QWidget*>{0, name}, {1, row.where}, {2, row.now}, {3, row.learn}, {4, row.forget}, {5, does}})
+        for (const auto& [at, widget] :
+             {std::pair<int, QWidget*>{0, name}, {1, row.where}, {2, row.now}, {3, row.learn}, {4, row.forget}, {5, does}})
             grid->addWidget(widget, line, at);
         connect(row.learn, &QPushButton::clicked, this, [this, use] { learning() && learns_ == use ? stop() : learn(use); });
         connect(row.forget, &QPushButton::clicked, this, [this, use] { station_.forgetSwitch(use); });
@@ -84,8 +86,9 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
         connect(box, &QComboBox::activated, this, &SwitchPanel::modesChosen);
     }
     modes->addStretch();
-    auto* keys = new QLabel(tr("The window's keys go on working. Both sticks down and in for half a second start the motors too, and two "
-                               "seconds at the bottom of the throttle after a landing stop them, where they are the pilot's to start."));
+    auto* keys =
+        new QLabel(tr("The window's keys go on working. Both sticks down and in for half a second start the motors too, and two "
+                      "seconds at the bottom of the throttle after a landing stop them, where they are the pilot's to start."));
     keys->setProperty("quiet", true);
     keys->setWordWrap(true);
     auto* layout = new QVBoxLayout(this);
@@ -161,9 +164,10 @@ void SwitchPanel::learn(SwitchUse use)
     watch_.emplace(use, sticks);
     refresh();
     rows_[static_cast<std::size_t>(use)].learn->setText(tr("Stop"));
-    said_->setText(tr("%1: move the switch through all its places, a moment in each, and back to where it rests. A button: press it "
-                      "and let go.")
-                       .arg(switchName(use)));
+    said_->setText(
+        tr("%1: move the switch through all its places, a moment in each, and back to where it rests. A button: press it "
+           "and let go.")
+            .arg(switchName(use)));
     timer_.start();
 }
 

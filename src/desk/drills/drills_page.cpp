@@ -257,7 +257,8 @@ void DrillsPage::drillChosen()
     if (const auto* block = school_.curriculum(station_.pilotId()).free_block(ladder_->chosen())) {
         block_ = free_flight(block->world.empty() ? "pan" : block->world, block->minutes);
         block_->name = stepInWords(school_, school_.curriculum(station_.pilotId()), block->id).toStdString();
-        block_->purpose = "Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.";
+        block_->purpose =
+            "Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.";
     }
     const Drill* d = drill();
     if (shownModesOf_ != ladder_->chosen()) {
@@ -474,7 +475,8 @@ TakeOff DrillsPage::asChosen(TakeOff::Purpose purpose) const
     if (mode_->currentIndex() >= 0) wanted.mode = static_cast<Mode>(mode_->currentData().toInt());
     const auto switched = station_.switchedMode(); // the hand that holds the controller decides, where the drill allows it
     const Drill* d = drill();
-    if (switched && purpose == TakeOff::Purpose::Drill && d && std::find(d->modes.begin(), d->modes.end(), *switched) != d->modes.end())
+    if (switched && purpose == TakeOff::Purpose::Drill && d &&
+        std::find(d->modes.begin(), d->modes.end(), *switched) != d->modes.end())
         wanted.mode = switched;
     return wanted;
 }
@@ -508,9 +510,10 @@ void DrillsPage::flyFreely(const std::string& world, Mode mode, double minutes)
     wanted.mode = station_.switchedMode().value_or(mode);
     if (!takeOff(free_flight(world, minutes), wanted, std::nullopt)) return;
     heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
-    sentence_->setText(tr("%1. It is kept as practice, with crashes and throttle cuts, and nothing is scored. Choose a drill to go back to "
-                          "the ladder.")
-                           .arg(QString::fromStdString(loop_->setup().airframe.name)));
+    sentence_->setText(
+        tr("%1. It is kept as practice, with crashes and throttle cuts, and nothing is scored. Choose a drill to go back to "
+           "the ladder.")
+            .arg(QString::fromStdString(loop_->setup().airframe.name)));
     criteria_->setCriteria({});
     refreshPanel();
 }
@@ -597,8 +600,7 @@ void DrillsPage::follow()
     if (free() || loop_->drill().criteria.empty()) {
         heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
         if (free()) {
-            sentence_->setText(
-                QString::fromStdString(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
+            sentence_->setText(QString::fromStdString(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
             keepFreeFlight(std::move(*flown), now.mode);
         }
         return refreshPanel();

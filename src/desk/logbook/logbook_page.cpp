@@ -69,7 +69,8 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(school_.summary(a));
     if (role == Qt::ToolTipRole && index.column() == Result && a.passed && !a.holds)
         return tr("Passed, but not so well that it counts towards holding the drill.");
-    if (role == Qt::ForegroundRole && index.column() == Result) return a.free() ? theme().soft : a.passed ? theme().held : theme().notMet;
+    if (role == Qt::ForegroundRole && index.column() == Result)
+        return a.free() ? theme().soft : a.passed ? theme().held : theme().notMet;
     const bool sort = role == SortRole;
     if (role != Qt::DisplayRole && !sort) return {};
     switch (index.column()) {
@@ -119,7 +120,7 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
         return tr("Entered by hand: %1").arg(QString::fromStdString(s.by_hand));
     if (role != Qt::DisplayRole) return {};
     switch (index.column()) {
-    case When: return whenText(s.started_at);
+    case When: return QDateTime::fromSecsSinceEpoch(s.started_at).toString(QStringLiteral("d MMM yy HH:mm"));
     case Where: return where(s);
     case Active: return s.ended_at == 0 ? tr("running") : minutesText(s.active_s);
     case Idle: return s.ended_at == 0 ? QString() : minutesText(s.idle_s);
@@ -133,10 +134,10 @@ QString SessionModel::where(const SessionRow& s) const
 {
     const bool outside = !s.recording.empty() || !s.simulator.empty() || !s.by_hand.empty();
     const SimulatorProfile* simulator = school_.simulator(s.simulator);
-    QStringList parts{!outside                ? tr("here")
-                      : simulator             ? QString::fromStdString(simulator->name)
-                      : s.simulator.empty()   ? tr("another program")
-                                              : QString::fromStdString(s.simulator)};
+    QStringList parts{!outside              ? tr("here")
+                      : simulator           ? QString::fromStdString(simulator->name)
+                      : s.simulator.empty() ? tr("another program")
+                                            : QString::fromStdString(s.simulator)};
     if (s.matched) parts << tr("matched");
     if (!s.by_hand.empty()) parts << tr("by hand");
     return parts.join(QStringLiteral(", "));
@@ -230,7 +231,7 @@ void LogbookPage::makeTables()
     sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
-    const int sessionWidths[] = {132, 66, 62, 54};
+    const int sessionWidths[] = {116, 66, 60, 50};
     for (int i = 0; i < 4; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
 }
 
@@ -423,8 +424,9 @@ void LogbookPage::showCriteria()
     const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
     const QString what = at(AttemptModel::DrillName) + QStringLiteral(", ") + at(AttemptModel::When);
     const AttemptRow* chosen = chosenAttempt();
-    detail_->setText(chosen && chosen->free() ? what + QLatin1Char('\n') + at(AttemptModel::Summary)
-                                              : tr("%1\nScore %2. %3").arg(what, at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
+    detail_->setText(chosen && chosen->free()
+                         ? what + QLatin1Char('\n') + at(AttemptModel::Summary)
+                         : tr("%1\nScore %2. %3").arg(what, at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));
     criteria_->setCriteria(school_.judged(row.data(AttemptModel::AttemptIdRole).toString().toStdString()).criteria);
 }
 

@@ -38,7 +38,8 @@ void fillSimulators(QComboBox* box, const School& school, const std::string& cho
     const QSignalBlocker quiet(box);
     box->clear();
     box->addItem(QObject::tr("another program"), QString());
-    for (const SimulatorProfile& s : school.simulators()) box->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+    for (const SimulatorProfile& s : school.simulators())
+        box->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
     box->setCurrentIndex(std::max(0, box->findData(QString::fromStdString(chosen))));
 }
 
@@ -83,7 +84,8 @@ QWidget* PracticeDialog::makeByHand()
     reason_->setMaxLength(120);
     add_ = namedButton(tr("Add it"), "handAdd", tr("Onto the record, marked as entered by hand"));
     add_->setEnabled(false);
-    connect(reason_, &QLineEdit::textChanged, this, [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
+    connect(reason_, &QLineEdit::textChanged, this,
+            [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     connect(add_, &QPushButton::clicked, this, &PracticeDialog::addByHand);
     auto* part = new QWidget;
     auto* form = new QFormLayout(part);
@@ -98,7 +100,8 @@ QWidget* PracticeDialog::makeByHand()
 
 QWidget* PracticeDialog::makeTable()
 {
-    auto* open = namedButton(tr("Choose a CSV file"), "tableOpen", tr("A table with a row for each session; nothing is kept yet"));
+    auto* open =
+        namedButton(tr("Choose a CSV file"), "tableOpen", tr("A table with a row for each session; nothing is kept yet"));
     connect(open, &QPushButton::clicked, this, [this] {
         const QString file = QFileDialog::getOpenFileName(this, tr("Practice in another program"), {}, tr("Tables (*.csv)"));
         if (!file.isEmpty()) openTable(file);
@@ -119,7 +122,8 @@ QWidget* PracticeDialog::makeTable()
     grid->setContentsMargins(0, 0, 0, 0);
     grid->addWidget(open, 0, 0, 1, 2);
     int row = 1;
-    for (const auto& [words, box] : {std::pair{tr("Began"), startedColumn_}, {tr("Flown"), activeColumn_}, {tr("Idle"), idleColumn_}}) {
+    for (const auto& [words, box] :
+         {std::pair{tr("Began"), startedColumn_}, {tr("Flown"), activeColumn_}, {tr("Idle"), idleColumn_}}) {
         grid->addWidget(new QLabel(words), row, 0);
         grid->addWidget(box, row++, 1);
     }
@@ -163,9 +167,10 @@ void PracticeDialog::openTable(const QString& file)
     showTable();
     if (!table_) return;
     const PracticeColumns guess = guessed_columns(*table_);
-    for (const auto& [box, column] :
-         {std::pair{startedColumn_, guess.started}, {activeColumn_, guess.active}, {idleColumn_, guess.idle},
-          {simulatorColumn_, guess.simulator}})
+    for (const auto& [box, column] : {std::pair{startedColumn_, guess.started},
+                                      {activeColumn_, guess.active},
+                                      {idleColumn_, guess.idle},
+                                      {simulatorColumn_, guess.simulator}})
         box->setCurrentIndex(column + 1);
     unit_->setCurrentIndex(static_cast<int>(guess.unit));
     fillSimulators(tableSimulator_, school_, school_.last_simulator(pilot_id_));
@@ -224,10 +229,10 @@ void PracticeDialog::addTable()
     table_.reset();
     showTable();
     const auto twice = before - sessions->size();
-    said_->setText(twice == 0 ? tr("%1 sessions added.").arg(sessions->size())
-                              : tr("%1 sessions added; %2 that begin when another one does were left out.")
-                                    .arg(sessions->size())
-                                    .arg(twice));
+    said_->setText(
+        twice == 0
+            ? tr("%1 sessions added.").arg(sessions->size())
+            : tr("%1 sessions added; %2 that begin when another one does were left out.").arg(sessions->size()).arg(twice));
 }
 
 } // namespace bh::desk

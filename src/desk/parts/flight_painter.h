@@ -54,7 +54,7 @@ private:
     StickMode mode_ = stick_mode(2);
     std::vector<SwitchCalibration> switches_;
     Scene scene_, moving_;
-    std::vector<std::vector<RailTie>> rails_; ///< of each phase
+    std::vector<std::vector<RailTie>> rails_;                 ///< of each phase
     std::vector<std::shared_ptr<const QuarryPath>> quarries_; ///< of each phase: null where nothing flies ahead
     GroundPattern ground_;
     bool under_a_roof_ = false;

@@ -76,7 +76,7 @@ public:
     [[nodiscard]] const OutsidePractice& outside() const { return outside_; }
     [[nodiscard]] const std::optional<OutsideOffer>& outsideOffer() const { return offer_; }
     bool keepOutside(const std::string& simulator); ///< onto the chosen pilot's record; an id, empty: not said
-    void discardOutside(); ///< and its recording
+    void discardOutside();                          ///< and its recording
     /// Whether this program uses the sticks now; as long as its window has the focus, unless set otherwise.
     void setUsedHere(std::function<bool()> used_here) { used_here_ = std::move(used_here); }
 

@@ -128,8 +128,8 @@ void CurvePlot::draw()
     along->start->setCoords(0, 0);
     along->end->setCoords(centre_handle_stick, slope * centre_handle_stick);
     if (curves_.handles) {
-    addHandle(*plot_, centre_handle_stick, slope * centre_handle_stick, curves_.edits_practised ? t.steel : t.ink);
-    addHandle(*plot_, 1, rate_dps(held(), 1), curves_.edits_practised ? t.steel : t.ink);
+        addHandle(*plot_, centre_handle_stick, slope * centre_handle_stick, curves_.edits_practised ? t.steel : t.ink);
+        addHandle(*plot_, 1, rate_dps(held(), 1), curves_.edits_practised ? t.steel : t.ink);
     }
     cursor_ = new QCPItemLine(plot_);
     cursor_->setPen(QPen(t.notMet, 1));

@@ -49,16 +49,16 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     bands_->setRowCount(static_cast<int>(flown_rates.size()));
     evidence_ = readingTable("flipEvidence", tr("Flips and rolls by the rate that they were flown on"),
                              {tr("Flown on"), tr("Flips"), tr("Off level"), tr("Settled after"), tr("In time"), tr("So")}, 5);
-    explain(evidence_, {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights that may have some."),
-                        tr("Bank or pitch 0.3 s after the turn stops; the median."),
-                        tr("From the end of the turn until within 10° of level and slower than 40 °/s; the median."),
-                        tr("Within 0.5 s (house)."), tr("From three flips on (house).")});
+    explain(evidence_,
+            {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights that may have some."),
+             tr("Bank or pitch 0.3 s after the turn stops; the median."),
+             tr("From the end of the turn until within 10° of level and slower than 40 °/s; the median."),
+             tr("Within 0.5 s (house)."), tr("From three flips on (house).")});
     auto* left = new QVBoxLayout;
     left->addWidget(plot_, 1);
     auto* right = new QVBoxLayout;
     right->addWidget(partTitle(tr("Common practice")));
-    right->addWidget(bands_);
-    right->addStretch();
+    right->addWidget(bands_, 1);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(16);
     upper->addLayout(left, 2);
@@ -72,8 +72,9 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     said_ = partTitle(tr("What the flips say"));
     layout->addWidget(said_);
     layout->addWidget(evidence_, 2);
-    bands_->setFixedHeight(head_px + row_px * static_cast<int>(flown_rates.size()) + 4);
-    bands_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    bands_->setWordWrap(true); // where the window is narrow, who flies it goes on below
+    bands_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    bands_->setMinimumHeight(head_px + row_px * static_cast<int>(flown_rates.size()) + 4);
 }
 
 void JudgePanel::setContext(const RatesContext& context)
@@ -132,16 +133,16 @@ void JudgePanel::refresh()
                           .arg(practised_dps, 0, 'f', 0)
                           .arg(practised.turn_s(), 0, 'f', 2)
                           .arg(practised.fall_m(), 0, 'f', 1));
-    words_->setText(evidence.empty()
-                        ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "
-                             "after each decides more than the table.")
-                    : !now || now->flips < flips_to_judge_by
-                        ? tr("Fewer than three flips on this rate: fly more before it is judged.")
-                    : now->keep() ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.")
-                                        .arg(now->settled_s, 0, 'f', 2)
-                                  : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
-                                       "than the table.")
-                                        .arg(now->better_dps(), 0, 'f', 0));
+    words_->setText(
+        evidence.empty()
+            ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "
+                 "after each decides more than the table.")
+        : !now || now->flips < flips_to_judge_by ? tr("Fewer than three flips on this rate: fly more before it is judged.")
+        : now->keep()
+            ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.").arg(now->settled_s, 0, 'f', 2)
+            : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
+                 "than the table.")
+                  .arg(now->better_dps(), 0, 'f', 0));
 }
 
 } // namespace bh::desk

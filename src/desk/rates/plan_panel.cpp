@@ -269,9 +269,10 @@ void PlanPanel::refresh()
                           : plan_               ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size())
                                                 : tr("No plan yet."));
         words_->setText(context_.blocked ? QString::fromStdString(in_words(*context_.blocked))
-                        : of_max ? tr("Only the rate at full stick of %1 changes, with a test flight and a rating after each step; "
-                                      "centre and expo stay.")
-                                       .arg(side)
+                        : of_max
+                            ? tr("Only the rate at full stick of %1 changes, with a test flight and a rating after each step; "
+                                 "centre and expo stay.")
+                                  .arg(side)
                         : differs ? tr("A plan takes %1 from now to the match, one parameter at a time, with a test flight and a "
                                        "rating after each.")
                                         .arg(side)

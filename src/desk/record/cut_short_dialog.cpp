@@ -31,8 +31,7 @@ void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
     const PilotRow* pilot = school_.pilot(flight.attempt.pilot_id);
     auto* words =
         new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
-                       .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"),
-                            flownInWords(school_, flight.attempt),
+                       .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"), flownInWords(school_, flight.attempt),
                             QDateTime::fromSecsSinceEpoch(flight.attempt.at).toString(QStringLiteral("d MMM HH:mm")))
                        .arg(flight.log.duration_s(), 0, 'f', 0));
     words->setWordWrap(true);

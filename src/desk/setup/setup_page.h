@@ -35,8 +35,8 @@ class SetupPage : public QWidget {
     Q_OBJECT
 public:
     SetupPage(School& school, Station& station, QWidget* parent = nullptr);
-    void keep();    ///< what was edited, now
-    void showDay(); ///< the section with the real day's switches
+    void keep();        ///< what was edited, now
+    void showDay();     ///< the section with the real day's switches
     void showWayBack(); ///< the section with the ladder to the real aircraft
 
 Q_SIGNALS:

@@ -39,9 +39,9 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
     goal->addStretch();
     rungs_ = readingTable("wayBackRungs", tr("Steps from the eased aircraft to the real one"),
                           {tr("Step"), tr("Where it stands"), tr("Taken"), tr("Rocking then")}, 0);
-    explain(rungs_, {tr("One at a time: power at unchanged rates first, then propellers, then rates, then tilt (common practice)."),
-                     QString(), tr("When it was taken last."),
-                     tr("Share of the time with a stick rocking, in the flights before it.")});
+    explain(rungs_,
+            {tr("One at a time: power at unchanged rates first, then propellers, then rates, then tilt (common practice)."),
+             QString(), tr("When it was taken last."), tr("Share of the time with a stick rocking, in the flights before it.")});
     rungs_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     begin_ = namedButton(tr("Begin the way back"), "beginWayBack",
                          tr("A ladder from the set-up as it is now to the real aircraft, taken step by step; it can be undone"));
@@ -101,10 +101,12 @@ void WayBackPanel::showRungs(const WayBackStanding& standing)
             if (t.rung.what == rung.what && t.rung.to > rung.from + 1e-9 && t.rung.to < rung.to + 1e-9) taken = &t;
         const bool next = standing.next && i == standing.climbed;
         QString state = i < standing.climbed ? tr("● taken") : next ? tr("○ next") : tr("later");
-        if (next && standing.next->from > rung.from) state = tr("○ next, from %1").arg(easedValueInWords(rung.what, standing.next->from));
+        if (next && standing.next->from > rung.from)
+            state = tr("○ next, from %1").arg(easedValueInWords(rung.what, standing.next->from));
         if (taken && taken->back()) state += tr(" (half a step was taken back)");
         const QStringList cells{rungInWords(rung), state, taken ? dayInWords(taken->at) : QString(),
-                                taken && taken->rocking_share ? tr("%1 %").arg(100 * *taken->rocking_share, 0, 'f', 0) : QString()};
+                                taken && taken->rocking_share ? tr("%1 %").arg(100 * *taken->rocking_share, 0, 'f', 0)
+                                                              : QString()};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             if (!next && i >= standing.climbed) item->setForeground(theme().soft);
@@ -125,28 +127,29 @@ void WayBackPanel::refresh()
     if (!standing) {
         heading_->setText(tr("No way back was begun."));
         words_->setText(
-            !setup ? tr("The pilot has no set-up yet.")
-                   : tr("An aircraft that was made easy for a learner is given back its bite one step at a time: power at unchanged "
-                        "rates first, then full propellers, then the rates, then the tilt. Each step is offered once the pilot "
-                        "rocks less than 15 % of the time over five flights (house)."));
+            !setup
+                ? tr("The pilot has no set-up yet.")
+                : tr("An aircraft that was made easy for a learner is given back its bite one step at a time: power at unchanged "
+                     "rates first, then full propellers, then the rates, then the tilt. Each step is offered once the pilot "
+                     "rocks less than 15 % of the time over five flights (house)."));
         return;
     }
     const WayBackEvidence evidence = way_back_evidence(school_, pilot_id_);
     const QString rocking = tr("%1 %").arg(100 * evidence.rocking_share, 0, 'f', 0);
     const WayBackAdvice says = advice(*standing, evidence);
-    heading_->setText(standing->next ? tr("Step %1 of %2: %3")
-                                           .arg(standing->climbed + 1)
-                                           .arg(standing->rungs.size())
-                                           .arg(rungInWords(*standing->next))
-                                     : tr("Through: the aircraft is set as the real one."));
+    heading_->setText(
+        standing->next
+            ? tr("Step %1 of %2: %3").arg(standing->climbed + 1).arg(standing->rungs.size()).arg(rungInWords(*standing->next))
+            : tr("Through: the aircraft is set as the real one."));
     switch (says) {
     case WayBackAdvice::FlyMore:
-        words_->setText(evidence.flights == 0 ? tr("No flight since the last step yet: %1 of them before the next one (house).")
-                                                    .arg(WayBackRules{}.flights_to_step)
-                        : tr("%1 of %2 flights since the last step, rocking %3 of the time. Fly on before the next one.")
-                            .arg(evidence.flights)
-                            .arg(WayBackRules{}.flights_to_step)
-                            .arg(rocking));
+        words_->setText(evidence.flights == 0
+                            ? tr("No flight since the last step yet: %1 of them before the next one (house).")
+                                  .arg(WayBackRules{}.flights_to_step)
+                            : tr("%1 of %2 flights since the last step, rocking %3 of the time. Fly on before the next one.")
+                                  .arg(evidence.flights)
+                                  .arg(WayBackRules{}.flights_to_step)
+                                  .arg(rocking));
         break;
     case WayBackAdvice::Step:
         words_->setText(tr("Offered: rocking %1 of the time over the last %2 flights, under 15 % (house).")

@@ -52,9 +52,9 @@ public:
         }
         int x = inner.left();
         const QVariantList stages = index.data(PilotListModel::StagesRole).toList();
-        const int step = std::clamp(130 / std::max(1, static_cast<int>(stages.size())), 10, 20); // beside the hours
+        const int step = std::clamp(130 / std::max(1, static_cast<int>(stages.size())), 7, 20); // beside the hours
         for (const QVariant& stage : stages) {
-            const QRect cell(x, inner.bottom() - 11, step - 4, 10);
+            const QRect cell(x, inner.bottom() - 11, step - (step > 9 ? 4 : 2), 10);
             p->setPen(QPen(soft, 1));
             p->setBrush(Qt::NoBrush);
             p->drawRect(cell);

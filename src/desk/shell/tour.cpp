@@ -99,18 +99,36 @@ struct Tour {
         bench.cancel();
         bench.showSection(ControllerPage::Sheets);
         picture("sheets");
-        bench.showSection(ControllerPage::Grip);
-        picture("grip");
+        bench.showSection(ControllerPage::Switches);
+        picture("switches");
         bench.showSection(ControllerPage::Bench);
         station.input().simulated_controller().set(Function::Pitch, 0);
         station.input().simulated_controller().set(Function::Throttle, 0);
     }
 
-    void setUp()
+    void setUp() { page(MainWindow::Setup, "setup"); }
+
+    /// For a pilot who is on the way back from an easy aircraft.
+    void wayBack()
     {
-        page(MainWindow::Setup, "setup");
-        window.setupPage()->showDay();
-        picture("real-day");
+        for (const PilotRow& p : school.pilots())
+            if (school.file(p.id).way_back) station.choosePilot(p.id);
+        window.showPage(MainWindow::Setup);
+        window.setupPage()->showWayBack();
+        picture("way-back");
+    }
+
+    /// For a pilot with the most rolls on record: the one with the most hours.
+    void judge()
+    {
+        const auto hours = [&](const PilotRow& p) { return school.standing(p.id).hours; };
+        const auto most = std::max_element(school.pilots().begin(), school.pilots().end(),
+                                           [&](const PilotRow& a, const PilotRow& b) { return hours(a) < hours(b); });
+        if (most != school.pilots().end()) station.choosePilot(most->id);
+        window.showPage(MainWindow::Rates);
+        window.ratesPage()->showSection(5);
+        picture("judge");
+        window.ratesPage()->showSection(0);
     }
 
     void scoreByEye()
@@ -201,6 +219,8 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.drills.reset();
     tour.page(MainWindow::Logbook, "logbook");
     tour.rates();
+    tour.judge();
+    tour.wayBack();
     tour.choosePilot(0);
     window.toggleNight();
     window.showPage(MainWindow::Drills);

@@ -53,7 +53,8 @@ TEST_CASE("a button that is pressed and let go is learned, one that stays is a s
     CHECK(slow.watch.learned()->positions_counts == std::vector<int>{0, 1});
 }
 
-TEST_CASE("a switch of three places on a spare axis is learned in the order of its travel; sticks are left out", "[core][switches]")
+TEST_CASE("a switch of three places on a spare axis is learned in the order of its travel; sticks are left out",
+          "[core][switches]")
 {
     Hand hand(SwitchUse::Mode);
     hand.axis(0, 20000, 0.5); // a stick moves and comes back: no switch
@@ -114,8 +115,10 @@ TEST_CASE("both sticks down and in are told once, in every stick mode", "[core][
         const StickMode mode = stick_mode(number);
         Sticks down;
         const auto put = [&](Function f, double place) {
-            (f == Function::Throttle ? down.throttle : f == Function::Yaw ? down.yaw : f == Function::Pitch ? down.pitch : down.roll) =
-                f == Function::Throttle ? (place + 1) / 2 : place;
+            (f == Function::Throttle ? down.throttle
+             : f == Function::Yaw    ? down.yaw
+             : f == Function::Pitch  ? down.pitch
+                                     : down.roll) = f == Function::Throttle ? (place + 1) / 2 : place;
         };
         put(mode.left_up, -1), put(mode.left_across, 1), put(mode.right_up, -1), put(mode.right_across, -1);
         SticksDownAndIn watch;
@@ -172,7 +175,7 @@ TEST_CASE("springs are measured side against side", "[core][switches]")
     CHECK(spring_in_words(calibrate(recording(0.12, 0.12))->of(Function::Roll), Function::Roll) == "slack");
     CHECK(spring_in_words(calibrate(recording(0.01, 0.01))->of(Function::Pitch), Function::Pitch) == "stiff");
     CHECK(spring_in_words(calibrate(recording(0.07, 0.03))->of(Function::Yaw), Function::Yaw) ==
-          "the spring towards left is weaker"); // slow from the right
+          "the spring towards left is weaker");                  // slow from the right
     CHECK_FALSE(even->of(Function::Throttle).spring_after_high); // has none
 
     Calibration kept = *even;

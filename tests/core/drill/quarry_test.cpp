@@ -100,7 +100,8 @@ TEST_CASE("throttle, speed and sink are measured as by hand", "[core][drill]")
 
 TEST_CASE("a lean counts towards its side only, and is kept", "[core][drill]")
 {
-    for (const auto& [pitch_up, bank, towards] : {std::tuple{-25.0, 0.0, "forward"}, {25.0, 0.0, "back"}, {0.0, 25.0, "right"}, {0.0, -25.0, "left"}}) {
+    for (const auto& [pitch_up, bank, towards] :
+         {std::tuple{-25.0, 0.0, "forward"}, {25.0, 0.0, "back"}, {0.0, 25.0, "right"}, {0.0, -25.0, "left"}}) {
         CAPTURE(towards);
         for (const std::string asked : {"forward", "back", "right", "left"}) {
             const std::string text = R"({"format":"bluehangar.drill/1","id":"x","name":"x","version":1,"setup":{"modes":["acro"]},

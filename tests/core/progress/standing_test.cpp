@@ -186,7 +186,8 @@ TEST_CASE("practice counts while armed or within ten seconds of a stick movement
     CHECK(clock.active_s() + clock.idle_s() == Approx(56.9).margin(0.01));
 }
 
-TEST_CASE("free flights fill a curriculum's blocks in order, count under the roof and for crashes, and are no attempts", "[core][progress]")
+TEST_CASE("free flights fill a curriculum's blocks in order, count under the roof and for crashes, and are no attempts",
+          "[core][progress]")
 {
     Curriculum c;
     c.id = "x";

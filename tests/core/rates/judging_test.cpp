@@ -2,8 +2,8 @@
 #include "core/rates/change_plan.h"
 #include "core/rates/flip_evidence.h"
 #include "core/rates/rate_table.h"
-#include "files/data_folder.h"
 #include "core/standin/stand_in_pilot.h"
+#include "files/data_folder.h"
 
 #include <catch2/catch.hpp>
 

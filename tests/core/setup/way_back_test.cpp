@@ -14,9 +14,9 @@ TEST_CASE("the ladder gives back power first, then propellers, rates, tilt", "[c
     const auto rungs = ladder(eased, real);
     std::vector<std::pair<Eased, double>> ends;
     for (const Rung& r : rungs) ends.emplace_back(r.what, r.to);
-    const std::vector<std::pair<Eased, double>> expected{{Eased::Power, 0.9},   {Eased::Power, 1},    {Eased::Propellers, 1},
-                                                         {Eased::Rates, 300},   {Eased::Rates, 375},  {Eased::Tilt, 25},
-                                                         {Eased::Tilt, 30},     {Eased::Tilt, 35}};
+    const std::vector<std::pair<Eased, double>> expected{{Eased::Power, 0.9}, {Eased::Power, 1},   {Eased::Propellers, 1},
+                                                         {Eased::Rates, 300}, {Eased::Rates, 375}, {Eased::Tilt, 25},
+                                                         {Eased::Tilt, 30},   {Eased::Tilt, 35}};
     REQUIRE(ends.size() == expected.size());
     for (std::size_t i = 0; i < ends.size(); ++i) {
         CAPTURE(i);

@@ -106,8 +106,10 @@ TEST_CASE("switches are learned by moving them, checked with the sticks, and do 
         const bool upright = check.hour == 12 || check.hour == 6;
         const double side = check.hour == 12 || check.hour == 3 ? 1 : -1;
         const Function moved = upright ? up : across;
-        (moved == Function::Throttle ? to.throttle : moved == Function::Yaw ? to.yaw : moved == Function::Pitch ? to.pitch : to.roll) =
-            moved == Function::Throttle ? (side + 1) / 2 : side;
+        (moved == Function::Throttle ? to.throttle
+         : moved == Function::Yaw    ? to.yaw
+         : moved == Function::Pitch  ? to.pitch
+                                     : to.roll) = moved == Function::Throttle ? (side + 1) / 2 : side;
         Sticks middle;
         middle.throttle = 0.5;
         f.hold(middle);

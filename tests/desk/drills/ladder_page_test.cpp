@@ -57,7 +57,7 @@ TEST_CASE("a locked stage says so and is opened by hand with a reason, which is 
     Flying f;
     f.follow("one-axis", "turn-spot");
     CHECK(detail(f, 0).startsWith("Stage Safe hands: not flown yet"));
-    CHECK(detail(f, 3) == "Stage Yaw: locked");
+    CHECK(detail(f, 4) == "Stage Yaw: locked");
     CHECK_FALSE(f.desk.find<QPushButton>("start")->isEnabled());
     CHECK(f.desk.find<QPushButton>("shadow")->isEnabled());
     REQUIRE(f.desk.find<QWidget>("opening")->isVisible());
@@ -97,7 +97,7 @@ TEST_CASE("another curriculum keeps the credit", "[desk]")
     f.desk.school->finish_keeping();
     const auto kept = f.desk.school->attempts(a.pilot_id);
     CHECK(kept[0].curriculum == "manual-first"); // it was judged on
-    CHECK(kept[0].curriculum_version == 3);
+    CHECK(kept[0].curriculum_version == 4);
 }
 
 TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observed", "[desk]")
@@ -192,10 +192,10 @@ TEST_CASE("stages are renamed, moved, filled and emptied; what was flown keeps t
     adds->setCurrentIndex(adds->findText("Slalom"));
     tree->setCurrentItem(tree->topLevelItem(0));
     click(f, "addDrill");
-    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"throttle-alone", "hover-window", "slalom"});
+    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"throttle-alone", "hover-window", "hover-watch", "slalom"});
     tree->setCurrentItem(tree->topLevelItem(0)->child(0));
     click(f, "removeStep");
-    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"hover-window", "slalom"});
+    CHECK(curriculum().stages[0].drills == std::vector<std::string>{"hover-window", "hover-watch", "slalom"});
     tree->setCurrentItem(tree->topLevelItem(0));
     click(f, "newStage");
     CHECK(curriculum().stages[1].name == "Slalom");

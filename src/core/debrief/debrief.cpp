@@ -1,0 +1,279 @@
+#include "core/debrief/debrief.h"
+
+#include "core/base/stats.h"
+#include "core/path/brakes.h"
+#include "core/path/contacts.h"
+#include "core/path/held_pushes.h"
+#include "core/path/leans.h"
+#include "core/path/rocking.h"
+#include "core/path/smoothness.h"
+#include "core/path/spins.h"
+#include "core/path/stretches.h"
+#include "core/path/throttle_cuts.h"
+#include "core/path/throttle_habits.h"
+#include "core/path/turns.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+namespace {
+
+constexpr std::array<std::string_view, finding_kind_count> kind_keys{"rocking",
+                                                                     "held_push",
+                                                                     "turn",
+                                                                     "brake",
+                                                                     "spin",
+                                                                     "bank_left_over",
+                                                                     "sink_in_lean",
+                                                                     "chopped_throttle",
+                                                                     "full_throttle_take_off",
+                                                                     "landing",
+                                                                     "throttle_cut"};
+
+Side side_of(double right_positive) { return right_positive >= 0 ? Side::Right : Side::Left; }
+
+/// Weights are house: what breaks aircraft first, then what hides everything else, then what a next flight can mend.
+double weighed(double base, double more, double most) { return std::min(100.0, base + std::min(std::max(0.0, more), most)); }
+
+void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& options, double flight_s,
+                     std::vector<Finding>& found)
+{
+    for (const Rocking& r : find_rocking(log, span)) {
+        const double share = (r.end_s - r.start_s) / std::max(flight_s, 1.0);
+        found.push_back(
+            {FindingKind::Rocking,
+             r.axis,
+             std::nullopt,
+             r.start_s,
+             r.end_s,
+             true,
+             weighed(50, 200 * share, 40),
+             {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", r.frequency_hz * (r.end_s - r.start_s)}}});
+    }
+    for (const HeldPush& p : find_held_pushes(log, span)) {
+        std::optional<Side> side;
+        if (p.axis == StickAxis::Roll) {
+            const RowSpan rows = rows_between(log, p.start_s, p.end_s);
+            if (rows.size() > 0) side = side_of(log.stick_roll[rows.first + rows.size() / 2]);
+        }
+        found.push_back({FindingKind::HeldPush,
+                         p.axis,
+                         side,
+                         p.start_s,
+                         p.end_s,
+                         true,
+                         weighed(60, (p.lean_deg - 45) / 2, 25),
+                         {{"lean_deg", p.lean_deg}}});
+    }
+    for (const Spin& s : find_spins(log, span)) {
+        const double exit_deg = exit_error_deg(log, s);
+        const auto settled = settled_s(log, s);
+        const bool fault = exit_deg > debrief_limits::spin_exit_deg;
+        Finding f{FindingKind::Spin,
+                  s.about == Spin::About::Roll ? StickAxis::Roll : StickAxis::Pitch,
+                  std::nullopt,
+                  s.start_s,
+                  s.end_s,
+                  fault,
+                  fault ? weighed(30, exit_deg / 3, 30) : 0,
+                  {{"turned_deg", s.turned_deg},
+                   {"peak_dps", s.peak_dps},
+                   {"height_change_m", s.height_change_m},
+                   {"exit_deg", exit_deg},
+                   {"settled_s", {}}}};
+        if (settled) f.numbers.back().value = *settled;
+        found.push_back(std::move(f));
+    }
+    for (const BankLeftOver& b : find_banks_left_over(log, span))
+        found.push_back({FindingKind::BankLeftOver,
+                         StickAxis::Roll,
+                         side_of(b.bank_deg),
+                         b.start_s,
+                         b.end_s,
+                         true,
+                         weighed(35, std::abs(b.bank_deg) / 2, 25),
+                         {{"bank_deg", b.bank_deg}}});
+    const TurnBand band = turn_band(options.camera_tilt_deg);
+    for (const Turn& t : find_turns(log, span, options.flags_m)) {
+        const bool fault = fault_of(t, band).has_value();
+        Finding f{FindingKind::Turn,
+                  StickAxis::Yaw,
+                  t.side(),
+                  t.start_s,
+                  t.end_s,
+                  fault,
+                  fault ? 45.0 : 0.0,
+                  {{"heading_change_deg", t.heading_change_deg},
+                   {"entry_mps", t.entry_speed_mps},
+                   {"radius_m", t.radius_m},
+                   {"yaw_lead_ms", {}},
+                   {"yaw_share", t.yaw_share},
+                   {"drift_deg", t.drift_deg},
+                   {"horizon_error_deg", t.horizon_error_deg},
+                   {"height_change_m", t.height_change_m},
+                   {"throttle_sd", t.throttle_sd}}};
+        if (t.yaw_lead_s) f.numbers[3].value = 1000 * *t.yaw_lead_s;
+        found.push_back(std::move(f));
+    }
+}
+
+/// What needs positions.
+void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& found)
+{
+    for (const Brake& b : find_brakes(log, span)) {
+        const bool fault = b.height_gain_m > ballooning_m;
+        found.push_back({FindingKind::Brake,
+                         StickAxis::Pitch,
+                         std::nullopt,
+                         b.start_s,
+                         b.end_s,
+                         fault,
+                         fault ? weighed(40, 10 * b.height_gain_m, 40) : 0,
+                         {{"entry_mps", b.entry_speed_mps},
+                          {"height_gain_m", b.height_gain_m},
+                          {"distance_m", b.stop_m},
+                          {"throttle_first", b.throttle_first}}});
+    }
+    for (const SinkInLean& s : find_sinks_in_lean(log, span))
+        found.push_back({FindingKind::SinkInLean,
+                         StickAxis::Throttle,
+                         std::nullopt,
+                         s.start_s,
+                         s.end_s,
+                         true,
+                         weighed(40, 10 * s.sink_m, 30),
+                         {{"sink_m", s.sink_m}}});
+    for (const ThrottleHeld& h : find_chopped_throttle(log, span))
+        found.push_back({FindingKind::ChoppedThrottle, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 50, {}});
+    for (const ThrottleHeld& h : find_full_throttle_take_offs(log, span))
+        found.push_back({FindingKind::FullThrottleTakeOff, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 55, {}});
+}
+
+/// A landing is its contacts that follow each other within two seconds; the first tells the sink, the others are bounces.
+void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& found)
+{
+    constexpr double together_s = 2; // house
+    const auto contacts = ground_contacts(log, span);
+    for (std::size_t i = 0; i < contacts.size();) {
+        std::size_t last = i;
+        while (last + 1 < contacts.size() && log.t_s[contacts[last + 1]] - log.t_s[contacts[last]] <= together_s) ++last;
+        const double sink = sink_before_mps(log, contacts[i]);
+        const auto bounces = static_cast<double>(last - i);
+        const bool fault = sink > debrief_limits::landing_sink_mps || bounces > debrief_limits::landing_bounces;
+        found.push_back({FindingKind::Landing,
+                         StickAxis::Throttle,
+                         std::nullopt,
+                         log.t_s[contacts[i]],
+                         log.t_s[contacts[last]],
+                         fault,
+                         fault ? weighed(30, 10 * sink + 4 * bounces, 40) : 0,
+                         {{"sink_mps", sink}, {"bounces", bounces}}});
+        i = last + 1;
+    }
+}
+
+void add_throttle_cuts(const FlightLog& log, std::vector<Finding>& found)
+{
+    for (const ThrottleCut& cut : find_throttle_cuts(log, {0, log.size()})) {
+        const bool fault = cut.seconds() > debrief_limits::throttle_cut_s;
+        found.push_back({FindingKind::ThrottleCut,
+                         StickAxis::Throttle,
+                         std::nullopt,
+                         cut.start_s,
+                         cut.end_s,
+                         fault,
+                         fault ? weighed(85, cut.seconds(), 15) : 0,
+                         {{"seconds", cut.seconds()}}});
+    }
+}
+
+StickStatistics statistics_of(const FlightLog& log)
+{
+    StickStatistics s;
+    const RowSpan all{0, log.size()};
+    const double duration_s = log.duration_s();
+    for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll}) {
+        const double travel = axis == StickAxis::Throttle ? 1 : 2;
+        auto& r = s.reversals[static_cast<std::size_t>(axis)];
+        r.count = static_cast<int>(turning_points(stick_column(log, axis), all, 0.06 * travel).size());
+        if (duration_s > 0) r.rate_hz = r.count / duration_s;
+    }
+    const auto cell = [](double from_low_0_to_1) {
+        return std::min(StickStatistics::cells - 1,
+                        static_cast<std::size_t>(std::clamp(from_low_0_to_1, 0.0, 1.0) * StickStatistics::cells));
+    };
+    std::vector<double> flown;
+    double off = 0;
+    const double one = 1 / static_cast<double>(std::max<std::size_t>(log.size(), 1));
+    for (std::size_t i = 0; i < log.size(); ++i) {
+        s.yaw_throttle[cell(log.throttle[i])][cell((log.stick_yaw[i] + 1) / 2)] += one;
+        s.roll_pitch[cell((log.stick_pitch[i] + 1) / 2)][cell((log.stick_roll[i] + 1) / 2)] += one;
+        constexpr double rests = 0.1;
+        off += std::abs(log.stick_yaw[i]) < rests && std::abs(log.stick_pitch[i]) < rests && std::abs(log.stick_roll[i]) < rests;
+        if (log.armed[i] && (!log.has_position || log.height_m[i] > on_ground_m)) flown.push_back(log.throttle[i]);
+    }
+    s.hands_off_share = off * one;
+    if (flown.size() > 2) s.throttle_band = {mean(flown), sample_sd(flown), percentile(flown, 0.1), percentile(flown, 0.9)};
+    const std::vector<double> speed = stick_speed(log, all);
+    const double per_s = rows_per_second(log, all);
+    s.sparc = sparc(speed, per_s);
+    s.ldlj = log_dimensionless_jerk(speed, per_s);
+    return s;
+}
+
+} // namespace
+
+std::string_view finding_key(FindingKind kind) { return kind_keys[static_cast<std::size_t>(kind)]; }
+
+std::optional<FindingKind> finding_from_key(std::string_view key)
+{
+    const auto found = std::find(kind_keys.begin(), kind_keys.end(), key);
+    return found == kind_keys.end() ? std::nullopt : std::optional(static_cast<FindingKind>(found - kind_keys.begin()));
+}
+
+std::optional<double> Finding::number(std::string_view key) const
+{
+    for (const FindingNumber& n : numbers)
+        if (n.key == key)
+            if (const double* value = std::get_if<double>(&n.value)) return *value;
+    return std::nullopt;
+}
+
+std::vector<const Finding*> Debrief::faults() const
+{
+    std::vector<const Finding*> all;
+    for (const Finding& f : findings)
+        if (f.fault) all.push_back(&f);
+    std::stable_sort(all.begin(), all.end(), [](const Finding* a, const Finding* b) { return a->weight > b->weight; });
+    return all;
+}
+
+DebriefOptions debrief_options(const Drill& drill)
+{
+    DebriefOptions options;
+    options.camera_tilt_deg = drill.camera_tilt_deg;
+    for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
+    return options;
+}
+
+Debrief debrief(const FlightLog& log, const DebriefOptions& options)
+{
+    Debrief d;
+    d.duration_s = log.duration_s();
+    d.has_position = log.has_position;
+    if (log.size() < 2) return d;
+    for (const RowSpan& flown : flown_stretches(log, {0, log.size()})) {
+        add_of_attitude(log, flown, options, d.duration_s, d.findings);
+        if (!log.has_position) continue;
+        add_of_place(log, flown, d.findings);
+        add_landings(log, flown, d.findings);
+    }
+    add_throttle_cuts(log, d.findings);
+    std::stable_sort(d.findings.begin(), d.findings.end(),
+                     [](const Finding& a, const Finding& b) { return a.start_s < b.start_s; });
+    d.statistics = statistics_of(log);
+    return d;
+}
+
+} // namespace bh
