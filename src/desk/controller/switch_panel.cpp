@@ -63,6 +63,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
         name->setFont(uiFont(10, true));
         auto* does = new QLabel(whatFor(use));
         does->setProperty("quiet", true);
+        does->setWordWrap(true);
         const int line = static_cast<int>(i) + 1;
         for (const auto& [at, widget] :
              {std::pair<int, QWidget*>{0, name}, {1, row.where}, {2, row.now}, {3, row.learn}, {4, row.forget}, {5, does}})

@@ -405,19 +405,6 @@ void DrillsPage::replay(const Drill& d, const std::string& log_hash)
     launch(replay_of(d, std::make_shared<const FlightLog>(std::move(*log))), FlightLoop::StandIn{0, 0, true});
 }
 
-void DrillsPage::watch(const std::string& attempt_id)
-{
-    const AttemptRow* kept = school_.attempt(attempt_id);
-    if (!kept || kept->log_hash.empty() || (flying() && !free())) return;
-    const Drill* flown = kept->free() ? nullptr : school_.drill(kept->drill_id);
-    const Drill d = flown ? *flown : free_flight(kept->world.empty() ? "pan" : kept->world);
-    replay(d, kept->log_hash);
-    const PilotRow* pilot = school_.pilot(kept->pilot_id);
-    sentence_->setText(tr("%1's flight of %2 (%3), with its sticks.")
-                           .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at),
-                                QString::fromStdString(d.name)));
-}
-
 void DrillsPage::shadow()
 {
     const Drill* d = flyingDrill();

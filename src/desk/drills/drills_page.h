@@ -44,8 +44,7 @@ public:
     enum class Shown { ByWhatIsKept, ByStandIn };
     /// Plays the demonstration that was kept; without one, or when asked for, the stand-in pilot flies.
     void demonstrate(Shown shown_by = Shown::ByWhatIsKept);
-    void watch(const std::string& attempt_id); ///< plays a flight that was kept
-    void showSection(int section);             ///< flying, scoring by eye, changing limits and stages
+    void showSection(int section); ///< flying, scoring by eye, changing limits and stages
     [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
     /// Times the flight's pace; 1 is real time (tests and the tour hurry).
     void setPace(double pace);

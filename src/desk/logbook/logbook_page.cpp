@@ -231,7 +231,7 @@ void LogbookPage::makeTables()
     sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
-    const int sessionWidths[] = {116, 66, 60, 50};
+    const int sessionWidths[] = {112, 64, 58, 56};
     for (int i = 0; i < 4; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
 }
 
@@ -267,9 +267,9 @@ QLayout* LogbookPage::makeDetail()
     detailScroll->setFixedWidth(250);
     auto* side = new QVBoxLayout;
     side->addWidget(detailScroll, 1);
-    watch_ = new QPushButton(tr("Watch this flight"));
+    watch_ = new QPushButton(tr("Look at this flight"));
     watch_->setObjectName(QStringLiteral("watchFlight"));
-    watch_->setToolTip(tr("Plays it on the Drills page, with its sticks"));
+    watch_->setToolTip(tr("On the Debrief page: its sticks, its way, and what was found in it"));
     connect(watch_, &QPushButton::clicked, this, [this] {
         if (const AttemptRow* a = chosenAttempt()) Q_EMIT watchAsked(a->id);
     });

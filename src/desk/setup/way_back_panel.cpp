@@ -172,8 +172,8 @@ void WayBackPanel::refresh()
     back_->setProperty("primary", says == WayBackAdvice::GoBack);
     for (QPushButton* b : {step_, back_}) b->setStyleSheet(b->styleSheet()); // the property's colour
     showRungs(*standing);
-    constexpr int row_px = 30, head_px = 36;
-    rungs_->setMaximumHeight(head_px + row_px * rungs_->rowCount());
+    constexpr int rung_px = 30, heads_px = 36;
+    rungs_->setMaximumHeight(heads_px + rung_px * rungs_->rowCount());
 }
 
 } // namespace bh::desk

@@ -2,6 +2,7 @@
 
 #include "desk/board/board_page.h"
 #include "desk/controller/controller_page.h"
+#include "desk/debrief/debrief_page.h"
 #include "desk/drills/drills_page.h"
 #include "desk/kit/kit_page.h"
 #include "desk/logbook/logbook_page.h"
@@ -43,14 +44,15 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     controller_ = new ControllerPage(school_, station_, *keys);
     setup_ = new SetupPage(school_, station_);
     drills_ = new DrillsPage(school_, station_, *keys);
+    debrief_ = new DebriefPage(school_, station_);
     logbook_ = new LogbookPage(school_, station_);
     rates_ = new RatesPage(school_, station_, *keys);
     apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
-    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_},  {"Kit", kit_},       {"Controller", controller_},
-                                                      {"Set-up", setup_}, {"Drills", drills_}, {"Logbook", logbook_},
-                                                      {"Rates", rates_}};
+    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_},     {"Kit", kit_},       {"Controller", controller_},
+                                                      {"Set-up", setup_},    {"Drills", drills_}, {"Debrief", debrief_},
+                                                      {"Logbook", logbook_}, {"Rates", rates_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
@@ -87,8 +89,8 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         drills_->flyFreely(world, mode);
     });
     connect(logbook_, &LogbookPage::watchAsked, this, [this](const std::string& attempt_id) {
-        showPage(Drills);
-        drills_->watch(attempt_id);
+        showPage(Debrief);
+        debrief_->look(attempt_id);
     });
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
@@ -222,6 +224,7 @@ void MainWindow::refreshMarks()
                                 : tr("Next: %1").arg(QString::fromStdString(school_.standing(pilot).next_reason)));
     const RatesMark rates = rates_mark(school_, pilot);
     put(Rates, rates.state, ratesInWords(rates));
+    put(Debrief, Done::Nothing, tr("Any flight, its sticks and what was found in it"));
     const Done logbook = logbook_mark(school_, pilot);
     put(Logbook, logbook,
         logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));

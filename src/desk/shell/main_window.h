@@ -16,6 +16,7 @@ namespace bh::desk {
 class Apron;
 class BoardPage;
 class ControllerPage;
+class DebriefPage;
 class DrillsPage;
 class SetupPage;
 class KeyboardSticks;
@@ -31,7 +32,7 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Setup, Drills, Logbook, Rates, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Logbook, Rates, PageCount };
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
@@ -40,6 +41,7 @@ public:
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
+    [[nodiscard]] DebriefPage* debriefPage() { return debrief_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
     [[nodiscard]] RatesPage* ratesPage() { return rates_; }
     [[nodiscard]] ControllerPage* controllerPage() { return controller_; }
@@ -66,6 +68,7 @@ private:
     ControllerPage* controller_;
     SetupPage* setup_;
     DrillsPage* drills_;
+    DebriefPage* debrief_;
     LogbookPage* logbook_;
     RatesPage* rates_;
     Apron* apron_;

@@ -217,6 +217,7 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.fly("hover-window", 16, "");
     tour.picture("result");
     tour.drills.reset();
+    tour.page(MainWindow::Debrief, "debrief");
     tour.page(MainWindow::Logbook, "logbook");
     tour.rates();
     tour.judge();

@@ -154,7 +154,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     // Restart: everything is there.
     desk.close();
     desk.open();
-    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     REQUIRE(desk.find<QTableView>("attempts")->model()->rowCount() == 1);
     CHECK(desk.find<QTableView>("attempts")->model()->index(0, 1).data().toString() == "Lift and settle");
     CHECK(desk.text("totals").contains("1 sessions, 1 scored flights, 1 passed"));

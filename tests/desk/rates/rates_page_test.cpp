@@ -35,7 +35,7 @@ struct Rates {
     {
         for (const PilotRow& p : desk.school->pilots())
             if (p.name == pilot) desk.station->choosePilot(p.id);
-        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
         QTest::qWait(50); // built when it is first looked at
     }
     void choose(const char* combo, const QString& text)
@@ -403,7 +403,7 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
         QTest::keyClick(&*r.desk.window, Qt::Key_3, Qt::AltModifier);
         r.click("sectionSheets");
         sheets = r.desk.window->findChild<SheetPanel*>();
-        QTest::keyClick(&*r.desk.window, Qt::Key_7, Qt::AltModifier);
+        QTest::keyClick(&*r.desk.window, Qt::Key_8, Qt::AltModifier);
     }
     REQUIRE(sheets);
     auto* simulators = sheets->findChild<QListWidget*>();

@@ -27,7 +27,7 @@ TEST_CASE("an empty record says on every page what to do first", "[desk]")
     CHECK(desk.text("boardSummary").contains("Alt+5"));
     QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier); // as it says
     CHECK(desk.window->drillsPage()->isVisible());
-    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     CHECK(desk.text("totals").contains("add a pilot"));
 }
 
@@ -87,7 +87,7 @@ TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilo
     QTest::keyClick(filter, Qt::Key_Escape);
     QTest::keyClick(filter, Qt::Key_Down);
     CHECK(desk.school->pilot(desk.station->pilotId())->name == "Petra Lowmoor");
-    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     const auto attempts = desk.keptAttempts();
     CHECK(desk.find<QTableView>("attempts")->model()->rowCount() == static_cast<int>(attempts.size()));
     CHECK(desk.text("totals").contains(QString("%1 scored flights").arg(attempts.size())));

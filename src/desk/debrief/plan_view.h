@@ -1,0 +1,36 @@
+#pragma once
+
+#include "core/debrief/debrief.h"
+#include "core/flight/world.h"
+
+#include <QWidget>
+
+namespace bh::desk {
+
+/// A flight from above: the world, the way flown with its marks by shape, and where the aircraft is. North is up.
+class PlanView : public QWidget {
+    Q_OBJECT
+public:
+    explicit PlanView(QWidget* parent = nullptr);
+    /// `log` and `found` must outlive being shown; null: nothing.
+    void setFlight(const FlightLog* log, const Debrief* found, const World& world, const std::vector<Vec2>& flags_m);
+    void setTime(double cursor_s, double from_s, double to_s); ///< where it is, and the part of the way that is drawn strong
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    void paintWorld(QPainter& p) const;
+    void paintWay(QPainter& p) const;
+    [[nodiscard]] QPointF at(double north_m, double east_m) const;
+    [[nodiscard]] std::size_t rowAt(double t_s) const;
+
+    const FlightLog* log_ = nullptr;
+    const Debrief* found_ = nullptr;
+    World world_;
+    std::vector<Vec2> flags_m_;
+    double cursor_s_ = 0, from_s_ = 0, to_s_ = 0;
+    double middle_north_m_ = 0, middle_east_m_ = 0, across_m_ = 60;
+};
+
+} // namespace bh::desk

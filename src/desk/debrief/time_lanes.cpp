@@ -1,0 +1,295 @@
+#include "desk/debrief/time_lanes.h"
+
+#include "core/path/smoothness.h"
+#include "desk/parts/theme.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace bh::desk {
+namespace {
+
+constexpr double names_px = 96, bars_px = 40, axis_px = 18, bar_px = 11;
+
+const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
+{
+    return axis == StickAxis::Roll ? log.p_dps : axis == StickAxis::Pitch ? log.q_dps : log.r_dps;
+}
+
+} // namespace
+
+QString findingLetter(FindingKind kind)
+{
+    static constexpr std::array letters{"R", "H", "T", "B", "S", "K", "L", "C", "F", "D", "X"};
+    return QLatin1String(letters[static_cast<std::size_t>(kind)]);
+}
+
+QString findingName(FindingKind kind)
+{
+    switch (kind) {
+    case FindingKind::Rocking: return QObject::tr("Rocking");
+    case FindingKind::HeldPush: return QObject::tr("Push held");
+    case FindingKind::Turn: return QObject::tr("Turn");
+    case FindingKind::Brake: return QObject::tr("Brake");
+    case FindingKind::Spin: return QObject::tr("Flip or roll");
+    case FindingKind::BankLeftOver: return QObject::tr("Bank left over");
+    case FindingKind::SinkInLean: return QObject::tr("Sunk when leaning");
+    case FindingKind::ChoppedThrottle: return QObject::tr("Throttle chopped");
+    case FindingKind::FullThrottleTakeOff: return QObject::tr("Full throttle at take-off");
+    case FindingKind::Landing: return QObject::tr("Landing");
+    case FindingKind::ThrottleCut: return QObject::tr("Throttle after a crash");
+    }
+    return {};
+}
+
+TimeLanes::TimeLanes(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("timeLanes"));
+    setAccessibleName(tr("Flight over time"));
+    setFocusPolicy(Qt::StrongFocus);
+    setMinimumHeight(280);
+    connect(&themeNews(), &ThemeNews::changed, this, [this] {
+        makeLanes();
+        update();
+    });
+}
+
+void TimeLanes::setFlight(const FlightLog* log, const Debrief* found, std::vector<Window> windows)
+{
+    log_ = log;
+    found_ = found;
+    windows_ = std::move(windows);
+    makeLanes();
+    from_s_ = log_ && log_->size() > 1 ? log_->t_s.front() : 0;
+    to_s_ = log_ && log_->size() > 1 ? log_->t_s.back() : 1;
+    cursor_s_ = from_s_;
+    update();
+}
+
+void TimeLanes::makeLanes()
+{
+    lanes_.clear();
+    if (!log_ || log_->size() < 2) return;
+    const Theme& t = theme();
+    const auto add = [&](const QString& name, const QString& unit, std::vector<double> values,
+                         std::optional<std::pair<double, double>> range, const QColor& colour, Qt::PenStyle style) {
+        Lane lane{name, unit, MinMax(std::move(values)), 0, 1, colour, style};
+        const auto [low, high] = range ? *range : lane.values.of(0, lane.values.size());
+        lane.low = low, lane.high = std::max(high, low + 1);
+        lanes_.push_back(std::move(lane));
+    };
+    if (log_->has_position) {
+        std::vector<double> speed;
+        for (std::size_t i = 0; i < log_->size(); ++i) speed.push_back(std::hypot(log_->vn_mps[i], log_->ve_mps[i]));
+        add(tr("height"), tr("m"), log_->height_m, std::nullopt, t.ink, Qt::SolidLine);
+        add(tr("speed"), tr("m/s"), std::move(speed), std::nullopt, t.ink, Qt::SolidLine);
+    }
+    const std::pair<double, double> whole{-1, 1};
+    add(tr("throttle"), QString(), log_->throttle, std::pair{0.0, 1.0}, t.throttle, Qt::SolidLine);
+    add(tr("yaw"), QString(), log_->stick_yaw, whole, t.yaw, Qt::DotLine);
+    add(tr("pitch"), QString(), log_->stick_pitch, whole, t.pitch, Qt::DashLine);
+    add(tr("roll"), QString(), log_->stick_roll, whole, t.roll, Qt::SolidLine);
+    add(tr("%1 rate").arg(QLatin1String(stick_axis_key(rate_).data())), tr("°/s"), rate_column(*log_, rate_), std::nullopt,
+        t.steel, Qt::SolidLine);
+}
+
+void TimeLanes::setRateAxis(StickAxis axis)
+{
+    rate_ = axis;
+    makeLanes();
+    update();
+}
+
+void TimeLanes::setCursor(double t_s)
+{
+    if (!log_ || log_->size() < 2) return;
+    cursor_s_ = std::clamp(t_s, log_->t_s.front(), log_->t_s.back());
+    const double shown = to_s_ - from_s_;
+    if (cursor_s_ < from_s_ || cursor_s_ > to_s_) { // the view goes along, a page at a time
+        from_s_ = std::clamp(cursor_s_ - 0.1 * shown, log_->t_s.front(), std::max(log_->t_s.front(), log_->t_s.back() - shown));
+        to_s_ = from_s_ + shown;
+        Q_EMIT zoomed();
+    }
+    update();
+}
+
+void TimeLanes::zoomTo(double from_s, double to_s)
+{
+    if (!log_ || log_->size() < 2) return;
+    const double first = log_->t_s.front(), last = log_->t_s.back();
+    const double shown = std::clamp(to_s - from_s, std::min(least_s, last - first), last - first);
+    from_s_ = std::clamp((from_s + to_s) / 2 - shown / 2, first, last - shown);
+    to_s_ = from_s_ + shown;
+    update();
+    Q_EMIT zoomed();
+}
+
+void TimeLanes::zoom(double factor, double about_s)
+{
+    zoomTo(about_s - (about_s - from_s_) * factor, about_s + (to_s_ - about_s) * factor);
+}
+
+QRectF TimeLanes::field() const { return QRectF(rect()).adjusted(names_px, bars_px, -8, -axis_px); }
+double TimeLanes::x(double t_s) const { return field().left() + (t_s - from_s_) / (to_s_ - from_s_) * field().width(); }
+double TimeLanes::timeAt(double px) const { return from_s_ + (px - field().left()) / field().width() * (to_s_ - from_s_); }
+
+std::size_t TimeLanes::rowAt(double t_s) const
+{
+    const auto after = std::lower_bound(log_->t_s.begin(), log_->t_s.end(), t_s);
+    return std::min(static_cast<std::size_t>(after - log_->t_s.begin()), log_->size() - 1);
+}
+
+void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) const
+{
+    const Theme& t = theme();
+    const auto y = [&](double v) { return box.bottom() - (v - lane.low) / (lane.high - lane.low) * box.height(); };
+    p.setPen(QPen(t.line, 1));
+    p.drawLine(QPointF(box.left(), box.bottom()), QPointF(box.right(), box.bottom()));
+    if (lane.low < 0 && lane.high > 0) p.drawLine(QPointF(box.left(), y(0)), QPointF(box.right(), y(0)));
+    p.setPen(QPen(lane.colour, lane.style == Qt::SolidLine ? 1.3 : 1.6, lane.style));
+    const int width = static_cast<int>(box.width());
+    QPolygonF line;
+    for (int px = 0; px < width; ++px) {
+        const std::size_t first = rowAt(timeAt(box.left() + px)), last = std::max(first + 1, rowAt(timeAt(box.left() + px + 1)));
+        const auto [low, high] = lane.values.of(first, last);
+        line << QPointF(box.left() + px, y(std::clamp(high, lane.low, lane.high)));
+        if (high > low) line << QPointF(box.left() + px, y(std::clamp(low, lane.low, lane.high)));
+    }
+    p.drawPolyline(line);
+    p.setFont(uiFont(8.5));
+    p.setPen(t.ink);
+    const QRectF names(0, box.top(), names_px - 8, box.height());
+    const double now = lane.values.at(rowAt(cursor_s_));
+    const QString value =
+        lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0) : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
+    p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1\n%2").arg(lane.name, value));
+}
+
+/// Faults above, what is good below them, each with its letter.
+void TimeLanes::paintBars(QPainter& p, const QRectF& box) const
+{
+    const Theme& t = theme();
+    p.setFont(uiFont(8, true));
+    for (const Finding& f : found_->findings) {
+        if (f.end_s < from_s_ || f.start_s > to_s_) continue;
+        const double left = std::max(box.left(), x(f.start_s)),
+                     right = std::min(box.right(), std::max(x(f.end_s), left + bar_px));
+        const QRectF bar(left, f.fault ? 3 : 5 + bar_px + 4, right - left, bar_px + 2);
+        p.setPen(QPen(f.fault ? t.notMet : t.steel, 1.2));
+        p.setBrush(f.fault ? QBrush(t.notMet, Qt::BDiagPattern) : Qt::NoBrush);
+        p.drawRect(bar);
+        p.fillRect(QRectF(bar.left(), bar.top(), bar_px, bar.height()), t.card);
+        p.drawRect(QRectF(bar.left(), bar.top(), bar_px, bar.height()));
+        p.setPen(f.fault ? t.notMet : t.ink);
+        p.drawText(QRectF(bar.left(), bar.top(), bar_px, bar.height()), Qt::AlignCenter, findingLetter(f.kind));
+    }
+}
+
+void TimeLanes::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    const Theme& t = theme();
+    p.fillRect(rect(), t.card);
+    if (!log_ || lanes_.empty()) {
+        p.setPen(t.soft);
+        p.setFont(uiFont(11));
+        p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
+        return;
+    }
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF all = field();
+    const double each = all.height() / static_cast<double>(lanes_.size());
+    for (const Window& w : windows_) {
+        if (!log_->has_position || w.to_s < from_s_ || w.from_s > to_s_) continue;
+        const Lane& height = lanes_.front();
+        const auto y = [&](double m) {
+            return all.top() + each - 4 -
+                   (std::clamp(m, height.low, height.high) - height.low) / (height.high - height.low) * (each - 8);
+        };
+        QColor window = t.held;
+        window.setAlpha(60);
+        p.fillRect(QRectF(QPointF(std::max(all.left(), x(w.from_s)), y(w.high_m)),
+                          QPointF(std::min(all.right(), x(w.to_s)), y(w.low_m))),
+                   window);
+    }
+    for (std::size_t i = 0; i < lanes_.size(); ++i)
+        paintLane(p, lanes_[i], QRectF(all.left(), all.top() + static_cast<double>(i) * each + 4, all.width(), each - 8));
+    if (found_) paintBars(p, all);
+    p.setFont(uiFont(8.5));
+    const double shown = to_s_ - from_s_;
+    double step = 0.1;
+    for (const double nicer : {0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 60.0, 120.0, 300.0})
+        if (shown / step > 10) step = nicer;
+    for (double at = std::ceil(from_s_ / step) * step; at <= to_s_; at += step) {
+        p.setPen(QPen(t.line, 1, Qt::DotLine));
+        p.drawLine(QPointF(x(at), all.top()), QPointF(x(at), all.bottom()));
+        p.setPen(t.soft);
+        p.drawText(QRectF(x(at) - 40, all.bottom() + 2, 80, axis_px - 2), Qt::AlignCenter,
+                   tr("%1 s").arg(at, 0, 'f', step < 1 ? 1 : 0));
+    }
+    p.setPen(QPen(t.attention, 1.5));
+    p.drawLine(QPointF(x(cursor_s_), 0), QPointF(x(cursor_s_), all.bottom()));
+}
+
+void TimeLanes::mousePressEvent(QMouseEvent* event)
+{
+    if (!log_) return;
+    dragged_px_ = event->position().x();
+    dragged_from_s_ = from_s_;
+    if (event->button() != Qt::LeftButton) return;
+    const double at = timeAt(event->position().x());
+    if (event->position().y() < bars_px && found_) {
+        const double bar_s = bar_px / field().width() * (to_s_ - from_s_);
+        const bool fault = event->position().y() < bars_px / 2;
+        for (std::size_t i = 0; i < found_->findings.size(); ++i) {
+            const Finding& f = found_->findings[i];
+            if (f.fault == fault && at >= f.start_s && at <= std::max(f.end_s, f.start_s + bar_s))
+                return Q_EMIT findingClicked(static_cast<int>(i));
+        }
+    }
+    setCursor(std::clamp(at, from_s_, to_s_));
+    Q_EMIT cursorMoved(cursor_s_);
+}
+
+void TimeLanes::mouseMoveEvent(QMouseEvent* event)
+{
+    if (!log_) return;
+    if (event->buttons() & Qt::LeftButton) {
+        setCursor(std::clamp(timeAt(event->position().x()), from_s_, to_s_));
+        Q_EMIT cursorMoved(cursor_s_);
+    } else if (event->buttons() & Qt::RightButton) { // takes hold of the axis
+        const double shown = to_s_ - from_s_, moved = (dragged_px_ - event->position().x()) / field().width() * shown;
+        zoomTo(dragged_from_s_ + moved, dragged_from_s_ + moved + shown);
+    }
+}
+
+void TimeLanes::wheelEvent(QWheelEvent* event)
+{
+    if (!log_) return;
+    constexpr double per_notch = 0.8;
+    const double notches = event->angleDelta().y() / 120.0, shown = to_s_ - from_s_;
+    if (event->modifiers() & Qt::ShiftModifier)
+        zoomTo(from_s_ - 0.1 * notches * shown, to_s_ - 0.1 * notches * shown);
+    else
+        zoom(std::pow(per_notch, notches), timeAt(event->position().x()));
+    event->accept();
+}
+
+void TimeLanes::keyPressEvent(QKeyEvent* event)
+{
+    const double shown = to_s_ - from_s_;
+    switch (event->key()) {
+    case Qt::Key_Plus: return zoom(0.5, cursor_s_);
+    case Qt::Key_Minus: return zoom(2, cursor_s_);
+    case Qt::Key_Home: return log_ ? zoomTo(log_->t_s.front(), log_->t_s.back()) : void();
+    case Qt::Key_PageUp: return zoomTo(from_s_ - 0.8 * shown, to_s_ - 0.8 * shown);
+    case Qt::Key_PageDown: return zoomTo(from_s_ + 0.8 * shown, to_s_ + 0.8 * shown);
+    default: QWidget::keyPressEvent(event);
+    }
+}
+
+} // namespace bh::desk

@@ -1,0 +1,73 @@
+#pragma once
+
+#include "core/debrief/debrief.h"
+#include "core/debrief/min_max.h"
+
+#include <QWidget>
+#include <memory>
+#include <vector>
+
+namespace bh::desk {
+
+/// A letter for a finding's kind, so that bars and lists can be told apart without colour.
+[[nodiscard]] QString findingLetter(FindingKind kind);
+[[nodiscard]] QString findingName(FindingKind kind);
+
+/// One time axis for a whole flight: what was found as bars, and below them height, speed, the four sticks and a body rate. Wheel
+/// and keys zoom and pan from the whole flight to half a second.
+class TimeLanes : public QWidget {
+    Q_OBJECT
+public:
+    explicit TimeLanes(QWidget* parent = nullptr);
+    struct Window {
+        double from_s, to_s, low_m, high_m; ///< a drill's height window while a phase lasts
+    };
+    /// `log` and `found` must outlive being shown; null: nothing.
+    void setFlight(const FlightLog* log, const Debrief* found, std::vector<Window> windows);
+    void setRateAxis(StickAxis axis);
+    void setCursor(double t_s);
+    [[nodiscard]] double cursor() const { return cursor_s_; }
+    void zoomTo(double from_s, double to_s);
+    void zoom(double factor, double about_s);
+    [[nodiscard]] double from() const { return from_s_; }
+    [[nodiscard]] double to() const { return to_s_; }
+    static constexpr double least_s = 0.5;
+
+Q_SIGNALS:
+    void cursorMoved(double t_s);
+    void findingClicked(int index); ///< into the debrief's findings
+    void zoomed();
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    struct Lane {
+        QString name, unit;
+        MinMax values;
+        double low = 0, high = 1;
+        QColor colour;
+        Qt::PenStyle style = Qt::SolidLine;
+    };
+    void makeLanes();
+    void paintLane(QPainter& p, const Lane& lane, const QRectF& box) const;
+    void paintBars(QPainter& p, const QRectF& box) const;
+    [[nodiscard]] QRectF field() const; ///< where time runs
+    [[nodiscard]] double x(double t_s) const;
+    [[nodiscard]] double timeAt(double px) const;
+    [[nodiscard]] std::size_t rowAt(double t_s) const;
+
+    const FlightLog* log_ = nullptr;
+    const Debrief* found_ = nullptr;
+    std::vector<Window> windows_;
+    std::vector<Lane> lanes_;
+    StickAxis rate_ = StickAxis::Roll;
+    double from_s_ = 0, to_s_ = 1, cursor_s_ = 0;
+    double dragged_from_s_ = 0, dragged_px_ = 0;
+};
+
+} // namespace bh::desk
