@@ -1,4 +1,5 @@
 // Speed of what a pilot or coordinator waits for, without any window.
+#include "core/debrief/debrief.h"
 #include "core/drill/demonstration.h"
 #include "core/drill/drill_score.h"
 #include "core/rates/rate_match.h"
@@ -116,6 +117,32 @@ struct TiledFlight {
                               : std::vector<std::string>{"right", "left"};
     }
 };
+
+/// Twenty minutes at 250 rows a second, from a slalom and a stop flown again and again.
+void debrief_twenty_minutes(benchmark::State& state)
+{
+    const DataFolder data(BH_DATA);
+    FlightLog log;
+    for (std::uint64_t seed = 1; log.duration_s() < 1200; ++seed) {
+        const Drill drill = must(data.drill(seed % 2 ? "slalom" : "run-stop"));
+        FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
+        setup.steps_per_row = 4;
+        const FlightLog once = must(fly_drill(drill, setup, 0.7, seed)).log;
+        const double from_s = log.size() > 0 ? log.t_s.back() + 0.004 : 0;
+        auto event = once.events.begin();
+        for (std::size_t i = 0; i < once.size(); ++i) {
+            for (; event != once.events.end() && event->row == i; ++event) log.events.push_back({log.size(), event->event});
+            FlightSample s = once.sample(i);
+            s.t_s += from_s;
+            log.append(s);
+        }
+    }
+    std::size_t found = 0;
+    for (auto _ : state) benchmark::DoNotOptimize(found = debrief(log).findings.size());
+    state.counters["rows"] = static_cast<double>(log.size());
+    state.counters["findings"] = static_cast<double>(found);
+}
+BENCHMARK(debrief_twenty_minutes)->Unit(benchmark::kMillisecond);
 
 void score_every_drill(benchmark::State& state)
 {

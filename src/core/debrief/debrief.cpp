@@ -66,7 +66,9 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          weighed(60, (p.lean_deg - 45) / 2, 25),
                          {{"lean_deg", p.lean_deg}}});
     }
-    for (const Spin& s : find_spins(log, span)) {
+    const std::vector<Spin> spins = find_spins(log, span);
+    const std::vector<Turn> turns = find_turns(log, span, options.flags_m);
+    for (const Spin& s : spins) {
         const double exit_deg = exit_error_deg(log, s);
         const auto settled = settled_s(log, s);
         const bool fault = exit_deg > debrief_limits::spin_exit_deg;
@@ -85,7 +87,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
         if (settled) f.numbers.back().value = *settled;
         found.push_back(std::move(f));
     }
-    for (const BankLeftOver& b : find_banks_left_over(log, span))
+    for (const BankLeftOver& b : banks_left_over_after(log, span, turns, spins))
         found.push_back({FindingKind::BankLeftOver,
                          StickAxis::Roll,
                          side_of(b.bank_deg),
@@ -95,7 +97,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          weighed(35, std::abs(b.bank_deg) / 2, 25),
                          {{"bank_deg", b.bank_deg}}});
     const TurnBand band = turn_band(options.camera_tilt_deg);
-    for (const Turn& t : find_turns(log, span, options.flags_m)) {
+    for (const Turn& t : turns) {
         const bool fault = fault_of(t, band).has_value();
         Finding f{FindingKind::Turn,
                   StickAxis::Yaw,
@@ -188,6 +190,32 @@ void add_throttle_cuts(const FlightLog& log, std::vector<Finding>& found)
     }
 }
 
+/// Over minutes, each by itself, and their mean: a spectrum of a whole long flight says little of it and takes long. A hand does
+/// nothing that 50 rows a second do not show.
+void add_smoothness(const FlightLog& log, StickStatistics& s)
+{
+    constexpr double minute_s = 60, rows_a_second = 50;
+    const double per_s = rows_per_second(log, {0, log.size()});
+    const auto every = static_cast<std::size_t>(std::max(1.0, std::floor(per_s / rows_a_second)));
+    std::vector<double> speed;
+    for (std::size_t i = every; i < log.size(); i += every)
+        speed.push_back(
+            std::hypot(log.stick_roll[i] - log.stick_roll[i - every], log.stick_pitch[i] - log.stick_pitch[i - every]) /
+            std::max(1e-6, log.t_s[i] - log.t_s[i - every]));
+    const double each_per_s = per_s / static_cast<double>(every);
+    const auto pieces = static_cast<std::size_t>(std::max(1.0, std::ceil(log.duration_s() / minute_s)));
+    std::vector<double> arcs, jerks;
+    for (std::size_t piece = 0; piece < pieces; ++piece) {
+        const auto from = speed.begin() + static_cast<std::ptrdiff_t>(piece * speed.size() / pieces),
+                   to = speed.begin() + static_cast<std::ptrdiff_t>((piece + 1) * speed.size() / pieces);
+        const std::vector<double> part(from, to);
+        if (const auto arc = sparc(part, each_per_s)) arcs.push_back(*arc);
+        if (const auto jerk = log_dimensionless_jerk(part, each_per_s)) jerks.push_back(*jerk);
+    }
+    if (!arcs.empty()) s.sparc = mean(arcs);
+    if (!jerks.empty()) s.ldlj = mean(jerks);
+}
+
 StickStatistics statistics_of(const FlightLog& log)
 {
     StickStatistics s;
@@ -215,10 +243,7 @@ StickStatistics statistics_of(const FlightLog& log)
     }
     s.hands_off_share = off * one;
     if (flown.size() > 2) s.throttle_band = {mean(flown), sample_sd(flown), percentile(flown, 0.1), percentile(flown, 0.9)};
-    const std::vector<double> speed = stick_speed(log, all);
-    const double per_s = rows_per_second(log, all);
-    s.sparc = sparc(speed, per_s);
-    s.ldlj = log_dimensionless_jerk(speed, per_s);
+    add_smoothness(log, s);
     return s;
 }
 

@@ -67,7 +67,7 @@ struct StickStatistics {
         std::array<std::array<double, cells>, cells>; ///< shares of the time: rows up from the bottom, columns to the right
     Field yaw_throttle{}, roll_pitch{};
     double hands_off_share = 0;            ///< yaw, pitch and roll within 10 % of the middle
-    std::optional<double> sparc{}, ldlj{}; ///< smoothness of the right stick's speed; see smoothness.h
+    std::optional<double> sparc{}, ldlj{}; ///< smoothness of the right stick's speed, mean over minutes; see smoothness.h
 };
 
 struct Debrief {

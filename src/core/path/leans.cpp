@@ -15,6 +15,12 @@ Quat attitude_at(const FlightLog& log, std::size_t i) { return {log.qw[i], log.q
 
 std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan span)
 {
+    return banks_left_over_after(log, span, find_turns(log, span), find_spins(log, span));
+}
+
+std::vector<BankLeftOver> banks_left_over_after(const FlightLog& log, RowSpan span, const std::vector<Turn>& turned_nose,
+                                                const std::vector<Spin>& spins)
+{
     constexpr double still = 0.06, turning_dps = 20, least_deg = 10, longer_s = 1, begins_within_s = 1, looks_s = 0.1,
                      least_turn_deg = 45;
     std::vector<BankLeftOver> found;
@@ -26,7 +32,7 @@ std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan spa
         return b > a ? (heading[b - span.first] - heading[a - span.first]) / (log.t_s[b] - log.t_s[a]) : 0;
     };
     std::vector<std::size_t> ends; // of turns and rolls
-    for (const Turn& turn : find_turns(log, span)) {
+    for (const Turn& turn : turned_nose) {
         ends.push_back(turn.rows.last - 1);
         // The nose may creep on with the sticks at rest: where it has turned far enough and slows down, a turn is over as well.
         bool turns = false;
@@ -36,7 +42,7 @@ std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan spa
             if (turned && !turns && far_enough) ends.push_back(i);
         }
     }
-    for (const Spin& spin : find_spins(log, span))
+    for (const Spin& spin : spins)
         if (spin.about == Spin::About::Roll) ends.push_back(spin.rows.last - 1);
     std::sort(ends.begin(), ends.end());
     const auto left_standing = [&](std::size_t i) {

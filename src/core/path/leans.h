@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/flight/row_span.h"
+#include "core/path/spins.h"
 #include "core/path/turns.h"
 
 #include <vector>
@@ -15,6 +16,9 @@ struct BankLeftOver {
 /// In acro, within 1 s after a turn or a roll: roll and yaw sticks under 6 %, the nose turning at under 20 °/s, and a bank of
 /// over 10° for over 1 s, until the sticks move. Limits house.
 [[nodiscard]] std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan span);
+/// The same where the span's turns and spins have been found already.
+[[nodiscard]] std::vector<BankLeftOver> banks_left_over_after(const FlightLog& log, RowSpan span, const std::vector<Turn>& turns,
+                                                              const std::vector<Spin>& spins);
 
 /// A sink because no throttle was added when the aircraft leaned.
 struct SinkInLean {

@@ -40,10 +40,10 @@ QString inWords(const Finding& f)
         words += QStringLiteral(", ") + QLatin1String(stick_axis_key(f.axis).data());
     if (f.side) words += QStringLiteral(", ") + QLatin1String(side_key(*f.side).data());
     const auto number = [&](const char* key, const QString& text, int decimals) {
-        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(*value, 0, 'f', decimals);
+        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(std::abs(*value), 0, 'f', decimals);
     };
     number("frequency_hz", QObject::tr("%1 Hz"), 1);
-    number("cycles", QObject::tr("%1 times"), 0);
+    number("cycles", QObject::tr("%1 cycles"), 0);
     number("lean_deg", QObject::tr("lean %1°"), 0);
     number("heading_change_deg", QObject::tr("%1°"), 0);
     number("yaw_share", QObject::tr("yaw share %1"), 2);
@@ -67,6 +67,7 @@ ReplayView::ReplayView(QWidget* parent) : QWidget(parent)
     setAccessibleName(tr("The flight at the cursor"));
     setAttribute(Qt::WA_OpaquePaintEvent);
     setMinimumSize(280, 160);
+    painter_.setPlain(true);
 }
 
 void ReplayView::setFlight(const FlightLog* log, const Drill& drill, const FlightSetup& setup, const StickMode& mode)
@@ -199,6 +200,9 @@ QWidget* DebriefPage::makeFindings()
     first_->setObjectName(QStringLiteral("debriefAdvice"));
     first_->setFont(uiFont(11, true));
     first_->setWordWrap(true);
+    why_ = new QLabel;
+    why_->setObjectName(QStringLiteral("debriefWhy"));
+    why_->setWordWrap(true);
     others_ = new QLabel;
     others_->setObjectName(QStringLiteral("debriefMoreAdvice"));
     others_->setProperty("quiet", true);
@@ -216,6 +220,7 @@ QWidget* DebriefPage::makeFindings()
     layout->setSpacing(8);
     layout->addWidget(title_);
     layout->addWidget(first_);
+    layout->addWidget(why_);
     layout->addWidget(others_);
     layout->addWidget(partTitle(tr("Found")));
     layout->addWidget(list_, 1);
@@ -252,6 +257,7 @@ void DebriefPage::fillFlights()
     replay_->setFlight(nullptr, free_flight("pan"), {}, station_.stickMode());
     list_->clear();
     others_->clear();
+    why_->clear();
     time_->clear();
     title_->setText(tr("No flight yet"));
     first_->setText(school_.pilot(station_.pilotId()) ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
@@ -263,7 +269,8 @@ void DebriefPage::look(const std::string& attempt_id)
     const AttemptRow* a = school_.attempt(attempt_id);
     if (!a) return;
     auto log = school_.flight_log(a->log_hash);
-    if (!log) return title_->setText(tr("It cannot be shown: %1.").arg(QString::fromStdString(log.error().message)));
+    title_->setToolTip(log ? QString() : QString::fromStdString(log.error().message));
+    if (!log) return title_->setText(tr("The log of this flight cannot be read."));
     shown_ = attempt_id;
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
@@ -336,16 +343,15 @@ void DebriefPage::showFindings()
     for (std::size_t i = 1; i < advice_.size(); ++i) more << tr("Then: %1").arg(QString::fromStdString(advice_[i].change));
     others_->setText(more.join(QLatin1Char('\n')));
     others_->setVisible(!more.isEmpty());
+    why_->setVisible(!advice_.empty());
     if (advice_.empty())
         return first_->setText(found_->findings.empty() ? tr("Nothing was found in it.")
                                                         : tr("No fault was found: fly the next drill."));
     const Advice& a = advice_.front();
-    QString words = tr("%1\n%2 (%3).")
-                        .arg(QString::fromStdString(a.change), QString::fromStdString(a.cause).chopped(1),
-                             QString::fromStdString(a.evidence));
-    if (a.expected_marks && *a.expected_marks >= 1)
-        words += tr(" About %1 marks are to be had.").arg(*a.expected_marks, 0, 'f', 0);
-    first_->setText(words);
+    first_->setText(QString::fromStdString(a.change));
+    QString why = tr("%1 Seen %2.").arg(QString::fromStdString(a.cause), QString::fromStdString(a.evidence));
+    if (a.expected_marks && *a.expected_marks >= 1) why += tr(" About %1 marks are to be had.").arg(*a.expected_marks, 0, 'f', 0);
+    why_->setText(why);
 }
 
 /// Zooms to two seconds around it, and plays it.

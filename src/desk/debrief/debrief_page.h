@@ -82,7 +82,7 @@ private:
     std::vector<Advice> advice_;
     QComboBox *flights_, *pace_, *rate_;
     QPushButton *open_, *play_;
-    QLabel *title_, *time_, *first_, *others_;
+    QLabel *title_, *time_, *first_, *why_, *others_;
     PlanView* plan_;
     ReplayView* replay_;
     TimeLanes* lanes_;

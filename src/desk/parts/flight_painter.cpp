@@ -145,6 +145,14 @@ void FlightPainter::paint(QPainter& p, QSize size, const FlightSnapshot& now)
     paintWorld(p, camera, now);
     p.setRenderHint(QPainter::Antialiasing);
     if (eye_ == FlightEye::Aircraft) paintHorizon(p, camera);
+    if (plain_) {
+        constexpr double smaller = 0.6;
+        p.save();
+        p.scale(smaller, smaller);
+        paintSticks(p, (QSizeF(size) / smaller).toSize(), now);
+        p.restore();
+        return;
+    }
     paintCompass(p, size, now);
     paintHeightTape(p, size, now);
     paintSticks(p, size, now);

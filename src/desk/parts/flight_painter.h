@@ -32,6 +32,8 @@ public:
     [[nodiscard]] FlightEye eye() const { return eye_; }
     void setStickMode(const StickMode& mode) { mode_ = mode; } ///< how the stick overlay is laid out
     void setSwitches(std::vector<SwitchCalibration> switches) { switches_ = std::move(switches); } ///< the controller's own
+    /// World, horizon and small sticks alone, for a picture beside others.
+    void setPlain(bool plain) { plain_ = plain; }
     void paint(QPainter& painter, QSize size, const FlightSnapshot& now);
 
     /// A plate wide enough for what it is to say: at least so large.
@@ -57,7 +59,7 @@ private:
     std::vector<std::vector<RailTie>> rails_;                 ///< of each phase
     std::vector<std::shared_ptr<const QuarryPath>> quarries_; ///< of each phase: null where nothing flies ahead
     GroundPattern ground_;
-    bool under_a_roof_ = false;
+    bool under_a_roof_ = false, plain_ = false;
     Raster raster_;
     std::vector<Shape> shapes_;
     std::deque<QPointF> left_trail_, right_trail_;
