@@ -1,6 +1,7 @@
 // How far the measures and the limits can be believed, with the stand-in pilot in every drill: habits planted and found, passes
 // by skill, and the yaw lead of clean flights. `accuracy [SEEDS]` (20) prints three tables; slow, not part of the tests.
 #include "core/base/stats.h"
+#include "core/debrief/coaching.h"
 #include "core/drill/demonstration.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
@@ -34,6 +35,39 @@ const std::map<std::string_view, std::vector<Measure>> found_by{
     {"full-throttle", {Measure::FullThrottleTakeOffs}},
     {"hands-on", {Measure::HandsOnShare}}};
 
+/// The kind of a debrief's finding that a habit shows itself by.
+const std::map<std::string_view, FindingKind> found_as{{"rocking", FindingKind::Rocking},
+                                                       {"held-push", FindingKind::HeldPush},
+                                                       {"yaw-only", FindingKind::Turn},
+                                                       {"ballooning", FindingKind::Brake},
+                                                       {"no-throttle-cut", FindingKind::ThrottleCut},
+                                                       {"bank-left-over", FindingKind::BankLeftOver},
+                                                       {"sink-in-lean", FindingKind::SinkInLean},
+                                                       {"chopped-throttle", FindingKind::ChoppedThrottle},
+                                                       {"full-throttle", FindingKind::FullThrottleTakeOff},
+                                                       {"hands-on", FindingKind::HandsOn}};
+
+/// What a debrief says of a flight: kinds of its faults by weight, and the kinds that its advice is about.
+struct Said {
+    std::vector<FindingKind> faults, advised;
+};
+Said debriefed(const Drill& drill, const FlownDrill& flown, const std::vector<CoachingRule>& rules)
+{
+    Said said;
+    const Debrief d = debrief(flown.log, drill, &flown.score);
+    for (const Finding* f : d.faults())
+        if (std::find(said.faults.begin(), said.faults.end(), f->kind) == said.faults.end()) said.faults.push_back(f->kind);
+    for (const Advice& a : advise(d, rules, &flown.score))
+        for (const CoachingRule& rule : rules)
+            if (rule.id == a.rule) said.advised.push_back(rule.finding);
+    return said;
+}
+bool among(const std::vector<FindingKind>& kinds, FindingKind kind, std::size_t first = SIZE_MAX)
+{
+    const auto end = kinds.begin() + static_cast<std::ptrdiff_t>(std::min(first, kinds.size()));
+    return std::find(kinds.begin(), end, kind) != end;
+}
+
 bool told(const FlownDrill& flown, const std::vector<Measure>& measures)
 {
     return std::any_of(flown.score.faults.begin(), flown.score.faults.end(), [&](const FaultFound& f) {
@@ -63,12 +97,20 @@ struct Row {
     int passes[3] = {0, 0, 0}, holds_at_best = 0;
     std::map<std::string, int> why[3]; ///< not passed, first words
     std::vector<double> yaw_lead_ms;
+    struct Debriefed {
+        int planted = 0, first_two = 0, advised = 0;
+        std::map<std::string, int> instead; ///< the first two, where it was none of them
+    };
+    std::map<std::string, Debriefed> debriefed; ///< by habit
+    std::map<std::string, int> debrief_alarms;  ///< clean flights with a fault, by its kind
+    int clean_with_fault = 0;
 };
 constexpr double skills[3] = {0.15, 0.6, 0.95};
 
 Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
 {
     Row row;
+    const std::vector<CoachingRule> rules = must(data.coaching()).rules;
     row.drill = drill.id;
     for (std::uint64_t seed = 1; seed <= seeds; ++seed) {
         for (int k = 0; k < 3; ++k) {
@@ -79,6 +121,9 @@ Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
         }
         const FlownDrill clean = fly(data, drill, 0.9, seed);
         for (const FaultFound& f : clean.score.faults) ++row.alarms[f.fault.label];
+        const Said said = debriefed(drill, clean, rules);
+        row.clean_with_fault += !said.faults.empty();
+        for (const FindingKind kind : said.faults) ++row.debrief_alarms[std::string(finding_key(kind))];
         if (const auto lead = measure(clean.log, {0, clean.log.size()}, Measure::YawLeadMs)) row.yaw_lead_ms.push_back(*lead);
         if (drill.sticks_only) continue;
         for (const FaultFound& f : fly(data, drill, 0.9 - StandInPilot::weaker_on_one_side, seed).score.faults)
@@ -93,12 +138,56 @@ Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
             auto& [planted, found] = row.planted[name];
             ++planted;
             found += told(flown, measures);
+            if (const auto as = found_as.find(habit.name); as != found_as.end()) {
+                const Said says = debriefed(drill, flown, rules);
+                Row::Debriefed& d = row.debriefed[name];
+                ++d.planted;
+                const bool first_two = among(says.faults, as->second, 2);
+                d.first_two += first_two;
+                d.advised += among(says.advised, as->second);
+                std::string instead;
+                for (std::size_t i = 0; i < std::min<std::size_t>(2, says.faults.size()); ++i)
+                    instead += (i ? ", " : "") + std::string(finding_key(says.faults[i]));
+                if (!first_two) ++d.instead[instead.empty() ? "nothing" : instead];
+            }
             for (const FaultFound& f : flown.score.faults)
                 if (std::find(measures.begin(), measures.end(), f.fault.measure) == measures.end())
                     ++row.crossed[name][f.fault.label];
         }
     }
     return row;
+}
+
+/// How far a debrief can be believed: habits that were really flown, and clean flights.
+void print_debriefs(const std::vector<Row>& rows, std::uint64_t seeds)
+{
+    std::printf(
+        "\nDebrief: planted habit among the first two kinds of fault, and named by the advice, of flights that have it\n");
+    int planted = 0, first_two = 0, advised = 0, alarmed = 0;
+    for (const StandInHabit& h : stand_in_habits()) {
+        Row::Debriefed all;
+        std::map<std::string, int> where;
+        for (const Row& row : rows) {
+            const auto d = row.debriefed.find(std::string(h.name));
+            if (d == row.debriefed.end()) continue;
+            all.planted += d->second.planted, all.first_two += d->second.first_two, all.advised += d->second.advised;
+            for (const auto& [kinds, count] : d->second.instead) where[row.drill + ": " + kinds] += count;
+        }
+        if (all.planted == 0) continue;
+        planted += all.planted, first_two += all.first_two, advised += all.advised;
+        std::printf("  %-17s %4d flights, first or second %5.1f%%, advised %5.1f%%\n", std::string(h.name).c_str(), all.planted,
+                    100.0 * all.first_two / all.planted, 100.0 * all.advised / all.planted);
+        for (const auto& [kinds, count] : where) std::printf("      %d× %s\n", count, kinds.c_str());
+    }
+    std::printf("  all               %4d flights, first or second %5.1f%%, advised %5.1f%%\n", planted,
+                100.0 * first_two / std::max(1, planted), 100.0 * advised / std::max(1, planted));
+    for (const Row& row : rows) {
+        alarmed += row.clean_with_fault;
+        for (const auto& [kind, count] : row.debrief_alarms)
+            std::printf("  clean, but told of: %-16s %s %d\n", row.drill.c_str(), kind.c_str(), count);
+    }
+    std::printf("  clean flights with a fault: %d of %d, %.1f%%\n", alarmed, static_cast<int>(seeds * rows.size()),
+                100.0 * alarmed / static_cast<double>(seeds * rows.size()));
 }
 
 /// A flight in acro high up, with sticks that wander by a share of their travel, and what spoils its log.
@@ -220,6 +309,8 @@ int main(int argc, char** argv)
                     std::printf(" (%d of clean flights at the weak side's skill)", weak->second);
                 std::printf("\n");
             }
+
+    print_debriefs(rows, seeds);
 
     std::printf("\nPasses of %d flights at skill 0.15, 0.6 and 0.95 (and good enough to hold at 0.95)\n",
                 static_cast<int>(seeds));

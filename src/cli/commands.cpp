@@ -167,21 +167,21 @@ Result<int> debrief_flight(const DataFolder& data, const std::string& flight, co
     if (tilt_deg && !good_tilt(*tilt_deg)) return bad_input(tilt_expected);
     const auto rules = data.coaching();
     if (!rules) return tl::unexpected(rules.error());
-    DebriefOptions options;
     std::optional<Drill> drill;
     if (!drill_id.empty()) {
         auto found = find_drill(data, drill_id);
         if (!found) return tl::unexpected(found.error());
         if (tilt_deg) found->camera_tilt_deg = *tilt_deg;
-        options = debrief_options(*found);
         drill = std::move(*found);
     }
-    if (tilt_deg) options.camera_tilt_deg = *tilt_deg;
     const auto log = load_flight_csv(flight);
     if (!log) return tl::unexpected(log.error());
-    const Debrief found = debrief(*log, options);
-    const auto score = drill && log->has_position ? score_log(*drill, *log) : bad_input("");
-    print(debrief_json(found, advise(found, *rules, score ? &*score : nullptr)));
+    const auto scored = drill && log->has_position ? score_log(*drill, *log) : bad_input("");
+    const Score* score = scored ? &*scored : nullptr;
+    DebriefOptions options;
+    options.camera_tilt_deg = tilt_deg.value_or(options.camera_tilt_deg);
+    const Debrief found = drill ? debrief(*log, *drill, score) : debrief(*log, options);
+    print(debrief_json(found, advise(found, rules->rules, score)));
     return 0;
 }
 

@@ -19,7 +19,7 @@ std::string_view CsvCursor::text()
         return field;
     }
     const char* begin = at_;
-    while (at_ != end_ && *at_ != ',' && *at_ != '\n' && *at_ != '\r') ++at_;
+    while (at_ != end_ && *at_ != separator_ && *at_ != '\n' && *at_ != '\r') ++at_;
     return {begin, static_cast<std::size_t>(at_ - begin)};
 }
 

@@ -9,10 +9,13 @@
 
 namespace bh {
 
-/// Walks over comma-separated text (RFC 4180 quoting, LF or CRLF) field by field.
+/// Walks over comma-separated text (RFC 4180 quoting, LF or CRLF) field by field; another separator can be given.
 class CsvCursor {
 public:
-    explicit CsvCursor(std::string_view text) : at_(text.data()), end_(text.data() + text.size()) {}
+    explicit CsvCursor(std::string_view text, char separator = ',')
+        : at_(text.data()), end_(text.data() + text.size()), separator_(separator)
+    {
+    }
 
     [[nodiscard]] bool at_end() const { return at_ == end_; }
     /// True at the end of a row.
@@ -25,7 +28,7 @@ public:
     {
         constexpr double largest = 1e12;
         const auto [next, status] = fast_float::from_chars(at_, end_, value);
-        if (status != std::errc() || (next != end_ && *next != ',' && *next != '\n' && *next != '\r')) return false;
+        if (status != std::errc() || (next != end_ && *next != separator_ && *next != '\n' && *next != '\r')) return false;
         if (!(value <= largest && value >= -largest)) return false;
         at_ = next;
         return true;
@@ -35,7 +38,7 @@ public:
     /// Steps over the comma behind a field; false when the row ends here.
     bool next_field()
     {
-        if (at_ == end_ || *at_ != ',') return false;
+        if (at_ == end_ || *at_ != separator_) return false;
         ++at_;
         return true;
     }
@@ -55,6 +58,7 @@ public:
 private:
     const char* at_;
     const char* end_;
+    char separator_;
     long line_ = 1;
 };
 

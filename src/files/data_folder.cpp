@@ -2,7 +2,6 @@
 
 #include "files/airframe_document.h"
 #include "files/curriculum_document.h"
-#include "files/debrief_document.h"
 #include "files/drill_document.h"
 #include "files/file_text.h"
 #include "files/kit_documents.h"
@@ -91,7 +90,7 @@ Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {
     return load(root_ / "curricula" / (id + ".json"), parse_curriculum);
 }
-Result<std::vector<CoachingRule>> DataFolder::coaching() const
+Result<CoachingRules> DataFolder::coaching() const
 {
     return load(root_ / "coaching" / "common.json", parse_coaching);
 }

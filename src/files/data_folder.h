@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/controller/settings_sheet.h"
-#include "core/debrief/coaching.h"
+#include "files/coaching_document.h"
 #include "core/drill/drill.h"
 #include "core/kit/kit.h"
 #include "core/progress/curriculum.h"
@@ -26,7 +26,7 @@ public:
     [[nodiscard]] Result<std::string> text(const char* kind, const std::string& id) const;
     [[nodiscard]] Result<std::vector<Drill>> drills() const; ///< all, by file name
     [[nodiscard]] Result<Curriculum> curriculum(const std::string& id) const;
-    [[nodiscard]] Result<std::vector<CoachingRule>> coaching() const;             ///< what to change when something is found
+    [[nodiscard]] Result<CoachingRules> coaching() const;                         ///< what to change when something is found
     [[nodiscard]] Result<std::vector<Curriculum>> curricula() const;              ///< all, by file name
     [[nodiscard]] Result<World> world(const std::string& id_or_file) const;       ///< as simulator()
     [[nodiscard]] Result<Airframe> airframe(const std::string& id_or_file) const; ///< as simulator()

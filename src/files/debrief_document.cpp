@@ -1,33 +1,11 @@
 #include "files/debrief_document.h"
 
-#include "files/json_in.h"
+#include <nlohmann/json.hpp>
 
 namespace bh {
 namespace {
 
 using Json = nlohmann::ordered_json;
-
-CoachingRule rule_at(const JsonIn& in)
-{
-    CoachingRule rule;
-    rule.id = in.text("id");
-    const auto finding = finding_from_key(in.text("finding"));
-    if (!finding) in.at("finding").fault("there is no finding '" + in.text("finding") + "'");
-    rule.finding = *finding;
-    rule.cause = in.text("cause");
-    rule.change = in.text("change");
-    if (in.has("measures"))
-        for (const JsonIn& key : in.at("measures").items()) {
-            const auto measure = measure_from_key(key.text());
-            if (!measure) key.fault("there is no measure '" + key.text() + "'");
-            rule.measures.push_back(*measure);
-        }
-    rule.gain_share = in.number("gain_share", rule.gain_share);
-    if (!(rule.gain_share >= 0 && rule.gain_share <= 1)) in.at("gain_share").fault("expected 0 to 1");
-    if (in.has("at_least")) rule.at_least = in.at("at_least").whole();
-    in.only({"id", "finding", "cause", "change", "measures", "gain_share", "at_least"});
-    return rule;
-}
 
 Json optional_json(const std::optional<double>& value) { return value ? Json(*value) : Json(nullptr); }
 
@@ -66,18 +44,31 @@ Json statistics_json(const StickStatistics& s)
     return json;
 }
 
-} // namespace
-
-Result<std::vector<CoachingRule>> parse_coaching(std::string_view text, const std::string& file)
+Json phase_json(const PhaseDebrief& p)
 {
-    return read_document<std::vector<CoachingRule>>(text, file, "coaching",
-                                                    [](const JsonIn& in) -> Result<std::vector<CoachingRule>> {
-                                                        std::vector<CoachingRule> rules;
-                                                        for (const JsonIn& rule : in.at("rules").items())
-                                                            rules.push_back(rule_at(rule));
-                                                        return rules;
-                                                    });
+    return {{"id", p.id},
+            {"side", p.side ? Json(side_key(*p.side)) : Json(nullptr)},
+            {"start_s", p.start_s},
+            {"end_s", p.end_s},
+            {"faults", p.faults},
+            {"rocking_share", p.rocking_share},
+            {"throttle_sd", p.throttle_sd},
+            {"reversals_hz", p.reversals_hz},
+            {"height_rms_m", optional_json(p.height_rms_m)},
+            {"speed_mps", optional_json(p.speed_mps)}};
 }
+
+Json side_json(const SideDebrief& s)
+{
+    return {{"turns", s.turns},
+            {"at_fault", s.at_fault},
+            {"yaw_share", optional_json(s.yaw_share)},
+            {"radius_m", optional_json(s.radius_m)},
+            {"height_change_m", optional_json(s.height_change_m)},
+            {"yaw_lead_ms", optional_json(s.yaw_lead_ms)}};
+}
+
+} // namespace
 
 Json debrief_json(const Debrief& d, const std::vector<Advice>& advice)
 {
@@ -85,9 +76,13 @@ Json debrief_json(const Debrief& d, const std::vector<Advice>& advice)
     json["findings"] = Json::array();
     for (const Finding& f : d.findings) json["findings"].push_back(finding_json(f));
     json["statistics"] = statistics_json(d.statistics);
+    json["phases"] = Json::array();
+    for (const PhaseDebrief& p : d.phases) json["phases"].push_back(phase_json(p));
+    json["sides"] = {{"left", side_json(d.left)}, {"right", side_json(d.right)}};
     json["advice"] = Json::array();
     for (const Advice& a : advice)
         json["advice"].push_back({{"rule", a.rule},
+                                  {"finding", finding_key(a.finding)},
                                   {"cause", a.cause},
                                   {"change", a.change},
                                   {"evidence", a.evidence},

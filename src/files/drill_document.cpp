@@ -1,5 +1,6 @@
 #include "files/drill_document.h"
 
+#include "core/debrief/debrief.h"
 #include "files/conditions_document.h"
 #include "files/json_in.h"
 #include "files/json_parts.h"
@@ -184,8 +185,13 @@ Phase phase_at(const JsonIn& in)
         phase.upset = {upset.number("pitch_deg", 0), upset.number("bank_deg", 0)};
     }
     phase.panic = in.truth("panic", false);
+    if (in.has("asks"))
+        for (const JsonIn& kind : in.at("asks").items()) {
+            if (!finding_from_key(kind.text())) kind.fault("there is no finding '" + kind.text() + "'");
+            phase.asks.push_back(kind.text());
+        }
     in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds",
-             "sticks", "mode", "motors_out_above_m", "upset", "panic"});
+             "sticks", "mode", "motors_out_above_m", "upset", "panic", "asks"});
     return phase;
 }
 

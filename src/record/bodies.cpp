@@ -343,6 +343,7 @@ Draft draft_of(const JudgedAttempt& a)
     if (!a.simulator.empty()) json["simulator"] = a.simulator;
     if (!a.demonstration.empty()) json["demonstration"] = a.demonstration;
     if (!a.world.empty()) json["world"] = a.world;
+    if (!a.found.empty()) json["found"] = Json::parse(a.found);
     if (a.left_minus_right) json["left_minus_right"] = *a.left_minus_right;
     if (!a.throttle_cuts_s.empty()) json["throttle_cuts_s"] = a.throttle_cuts_s;
     if (a.flight) json["flight"] = share(flown_with_json(*a.flight).dump());
@@ -375,6 +376,7 @@ void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
     a.simulator = in.text("simulator", "");
     a.demonstration = in.text("demonstration", "");
     a.world = in.text("world", "");
+    if (in.has("found")) a.found = in.at("found").value().dump();
     a.left_minus_right = number_or_none(in, "left_minus_right");
     if (in.has("throttle_cuts_s"))
         for (const JsonIn& cut : in.at("throttle_cuts_s").items()) a.throttle_cuts_s.push_back(cut.number());

@@ -102,11 +102,11 @@ void apply_attempt(const Database& db, const Entry& e, int version)
         "INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
         "log_hash, entry,"
         " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, in_words,"
-        " holds, world) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+        " holds, world, found) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
         a.id, a.pilot_id, a.session_id, a.drill_id, a.drill_version, a.at, std::string(mode_key(a.mode)), a.score, a.passed,
         a.flown_s, words.summary, a.log_hash, e.seq, words.flown_with, a.curriculum, a.curriculum_version,
         a.in_words ? words.simulator : std::string(a.observed ? "1" : ""), a.demonstration, number_or_null(a.left_minus_right),
-        a.simulator, a.in_words.has_value(), a.holds, a.world);
+        a.simulator, a.in_words.has_value(), a.holds, a.world, a.found);
     int position = 0;
     for (const double cut_s : a.throttle_cuts_s) db.write("INSERT INTO throttle_cuts VALUES (?,?,?)", a.id, position++, cut_s);
 }

@@ -116,6 +116,7 @@ AttemptRow attempt_from(const QSqlQuery& q)
     if (q.value(17).toBool()) a.in_words = {text(q, 18), text(q, 19), observed};
     a.holds = q.value(20).toBool();
     a.world = text(q, 21);
+    a.found = text(q, 22);
     return a;
 }
 
@@ -279,7 +280,7 @@ public:
         QSqlQuery q = database.run(
             "SELECT id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
             " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds, "
-            "world"
+            "world, found"
             " FROM attempts " +
                 which + " ORDER BY rowid", // as they were written, without sorting
             values...);

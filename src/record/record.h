@@ -50,7 +50,7 @@ struct NotedTime {
 /// one thread.
 class Record {
 public:
-    static constexpr int schema_version = 13;
+    static constexpr int schema_version = 14;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.

@@ -134,6 +134,7 @@ struct AttemptRow {
     std::vector<double> throttle_cuts_s{};    ///< for each crash
     std::string demonstration{};              ///< hash of the flight log that was shadowed
     std::string world{};                      ///< id, of a free flight
+    std::string found{};                      ///< what was found in it, see tally_text(); empty: nobody looked
     /// Of entries written before the record kept codes: sentences and names as they were shown then.
     struct InWords {
         std::string summary, flown_with, simulator;

@@ -110,6 +110,8 @@ const std::vector<Statements>& steps()
         {"ALTER TABLE attempts ADD COLUMN world TEXT NOT NULL DEFAULT ''",
          "ALTER TABLE sessions ADD COLUMN simulator TEXT NOT NULL DEFAULT ''",
          "ALTER TABLE sessions ADD COLUMN by_hand TEXT NOT NULL DEFAULT ''"},
+        // 14: what was found in a flight
+        {"ALTER TABLE attempts ADD COLUMN found TEXT NOT NULL DEFAULT ''"},
     };
     return all;
 }

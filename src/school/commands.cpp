@@ -1,5 +1,6 @@
 // What changes the school: edits with their undo, and what happened.
 #include "core/base/one_line.h"
+#include "core/path/throttle_cuts.h"
 #include "files/airframe_document.h"
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
@@ -13,6 +14,7 @@
 #include <QCoreApplication>
 #include <QEvent>
 #include <algorithm>
+#include <cmath>
 #include <map>
 #include <nlohmann/json.hpp>
 #include <set>
@@ -206,6 +208,8 @@ Result<void> School::keep_document(Kind kind, const std::string& id, const std::
     if (!versioned) return tl::unexpected(versioned.error());
     if (kind == Kind::Drill) {
         if (const auto good = parse_drill(*versioned, id); !good) return tl::unexpected(good.error());
+    } else if (kind == Kind::Coaching) {
+        if (const auto good = parse_coaching(*versioned, id); !good) return tl::unexpected(good.error());
     } else if (const auto good = parse_curriculum(*versioned, id); !good) {
         return tl::unexpected(good.error());
     } else {
@@ -246,6 +250,34 @@ bool School::keep_way_back_step(const std::string& pilot_id, const WayBack& way,
 bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
 {
     return keep_text(Kind::Demonstration, drill_id, attempt_id);
+}
+
+std::string School::keep_advice(GivenAdvice advice)
+{
+    if (!pilot(advice.pilot_id)) return {};
+    const bool is_new = advice.id.empty();
+    if (is_new) advice.id = record_->new_id(), advice.at = now(), advice.told_by = who_;
+    const Command keeps = command(Kind::Advice, advice.id, advice_text(advice), is_new ? "told" : "what became of it");
+    return make({keeps}) ? advice.id : "";
+}
+
+bool School::keep_note(FlightNote note)
+{
+    note.text = tidy(note.text);
+    if (!pilot(note.pilot_id) || (note.text.empty() && note.id.empty())) return false;
+    if (note.id.empty()) note.id = record_->new_id(), note.at = now();
+    return make({command(Kind::Note, note.id, note.text.empty() ? "" : flight_note_text(note), "noted")});
+}
+
+bool School::keep_video(const std::string& session_id, const std::optional<SessionVideo>& video)
+{
+    return keep_text(Kind::Video, session_id, video ? session_video_text(*video) : "");
+}
+
+bool School::keep_columns(const std::string& heads, const std::string& mapping)
+{
+    const Command keeps = command(Kind::Columns, heads, mapping, "named");
+    return keeps.before == keeps.after || add({draft_of(keeps)});
 }
 
 bool School::keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates,
@@ -369,6 +401,28 @@ bool School::add_sessions_by_hand(std::vector<SessionRow> sessions)
     return drafts.empty() || add(std::move(drafts));
 }
 
+std::string School::add_imported_flight(const std::string& pilot_id, const FlightLog& log, const std::string& file, UnixTime at)
+{
+    if (!pilot(pilot_id)) return {};
+    SessionRow session;
+    session.id = record_->new_id();
+    session.pilot_id = pilot_id;
+    session.started_at = at;
+    session.active_s = log.duration_s();
+    session.ended_at = at + static_cast<UnixTime>(std::ceil(log.duration_s()));
+    session.by_hand = tidy("Flight read from " + file);
+    if (!add({{"session", session.id, body_of(session), session.by_hand}})) return {};
+    JudgedAttempt attempt;
+    attempt.pilot_id = pilot_id;
+    attempt.session_id = session.id;
+    attempt.drill_id = free_flight_id;
+    attempt.at = session.ended_at;
+    attempt.mode = log.mode.empty() ? Mode::Acro : log.mode[log.size() / 2];
+    attempt.flown_s = log.duration_s();
+    if (log.has_position) attempt.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});
+    return add_attempt(std::move(attempt), &log, nullptr, session.by_hand);
+}
+
 bool School::note_session(const std::string& session_id, double active_s, double idle_s)
 {
     try {
@@ -444,7 +498,8 @@ std::string School::keep_flight(JudgedAttempt attempt, std::shared_ptr<const Fli
 void School::hand_over(Waiting waiting)
 {
     const std::uint64_t ticket = next_ticket_++;
-    keeper_->keep(ticket, waiting.logs);
+    keeper_->keep(ticket, waiting.logs,
+                  [log = waiting.logs.front(), drill = flown_drill(waiting.attempt)] { return found_in(*log, drill); });
     waiting_.emplace(ticket, std::move(waiting));
     Q_EMIT flights_waiting_changed();
 }
@@ -459,6 +514,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
     std::string why = kept.failure;
     if (why.empty()) {
         waiting.attempt.log_hash = kept.hashes.front();
+        waiting.attempt.found = kept.found;
         if (waiting.logs.size() > 1) waiting.attempt.demonstration = kept.hashes.back();
         try {
             follow_chain(record_->append({as_actor(draft_of(waiting.attempt))}));
@@ -549,7 +605,7 @@ std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, con
         return {};
     }
     try {
-        if (log) attempt.log_hash = record_->attachments().keep(*log);
+        if (log) attempt.log_hash = record_->attachments().keep(*log), attempt.found = found_in(*log, flown_drill(attempt));
         if (demonstration) attempt.demonstration = record_->attachments().keep(*demonstration);
     } catch (const StoreFailure& failed) {
         tell({Error::Code::BadInput, failed.what()});

@@ -20,20 +20,22 @@ FlightKeeper::~FlightKeeper()
     thread_.join();
 }
 
-void FlightKeeper::keep(std::uint64_t ticket, std::vector<std::shared_ptr<const FlightLog>> logs)
+void FlightKeeper::keep(std::uint64_t ticket, std::vector<std::shared_ptr<const FlightLog>> logs,
+                        std::function<std::string()> look)
 {
     {
         const std::scoped_lock lock(mutex_);
-        orders_.push({ticket, std::move(logs)});
+        orders_.push({ticket, std::move(logs), std::move(look)});
     }
     wake_.notify_one();
 }
 
 FlightKeeper::Kept FlightKeeper::write(const Order& order) const
 {
-    Kept kept{order.ticket, {}, {}};
+    Kept kept{order.ticket, {}, {}, {}};
     try {
         for (const auto& log : order.logs) kept.hashes.push_back(attachments_.keep(*log));
+        if (order.look) kept.found = order.look();
     } catch (const std::exception& why) {
         kept.failure = why.what();
     }

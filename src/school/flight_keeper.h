@@ -21,6 +21,7 @@ public:
         std::uint64_t ticket = 0;
         std::vector<std::string> hashes; ///< of the logs, in their order
         std::string failure;             ///< empty: every log is safe on the disk
+        std::string found;               ///< what `look` said
     };
     /// `done` is called from the keeper's thread, once for each ticket.
     FlightKeeper(Attachments attachments, std::function<void(Kept)> done);
@@ -29,12 +30,14 @@ public:
     FlightKeeper(const FlightKeeper&) = delete;
     FlightKeeper& operator=(const FlightKeeper&) = delete;
 
-    void keep(std::uint64_t ticket, std::vector<std::shared_ptr<const FlightLog>> logs);
+    /// `look` is called in the keeper's thread, once the logs are safe.
+    void keep(std::uint64_t ticket, std::vector<std::shared_ptr<const FlightLog>> logs, std::function<std::string()> look = {});
 
 private:
     struct Order {
         std::uint64_t ticket;
         std::vector<std::shared_ptr<const FlightLog>> logs;
+        std::function<std::string()> look;
     };
     void run();
     [[nodiscard]] Kept write(const Order& order) const;

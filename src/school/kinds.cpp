@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 25> kinds{{
+constexpr std::array<KindFacts, 30> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},
@@ -28,6 +28,11 @@ constexpr std::array<KindFacts, 25> kinds{{
     {Kind::Handling, "document", "handling", true},
     {Kind::Blind, "document", "blind", true},
     {Kind::WayBack, "document", "way-back", true},
+    {Kind::Coaching, "document", "coaching", false},
+    {Kind::Advice, "document", "advice", false},
+    {Kind::Note, "document", "flight-note", false},
+    {Kind::Video, "document", "video", false},
+    {Kind::Columns, "document", "columns", false},
     {Kind::HouseRule, "document", "rule", false},
     {Kind::Person, "person", "", false},
     {Kind::Erased, "erased", "", false},

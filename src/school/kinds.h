@@ -33,6 +33,11 @@ enum class Kind : std::uint8_t {
     Handling,
     Blind,
     WayBack,   ///< from an eased aircraft to the real one
+    Coaching,  ///< rules of what to change
+    Advice,    ///< that was given
+    Note,      ///< about a flight
+    Video,     ///< beside a session's sticks
+    Columns,   ///< how tables with these heads are read
     HouseRule, ///< a limit of the house
     Person,    ///< a coordinator or an instructor
     Erased     ///< whose name nobody can read any more

@@ -9,14 +9,16 @@ const std::vector<Right>& rights()
         {Fly, "flying and logging practice", Role::Station},
         {CheckKit, "ticking the kit and calibrating a controller", Role::Station},
         {Rate, "rating how rates handle", Role::Station},
+        {Remark, "writing notes about a flight", Role::Station},
         {ScoreByEye, "scoring by eye", Role::Instructor},
+        {Advise, "telling a pilot what to change", Role::Instructor},
         {SetUp, "changing what a pilot practises on", Role::Instructor},
         {EditPilots, "adding and changing pilots", Role::Instructor},
         {KeepMachines, "changing simulators and aircraft", Role::Instructor},
         {Demonstrate, "keeping a demonstration", Role::Instructor},
         {OpenStages, "opening a stage by hand", Role::Instructor},
         {Correct, "correcting what was logged", Role::Instructor},
-        {EditLadder, "changing drills and curricula", Role::Coordinator},
+        {EditLadder, "changing drills, curricula and coaching rules", Role::Coordinator},
         {HouseRules, "changing a rule of the house", Role::Coordinator},
         {KeepPeople, "saying who may do what", Role::Coordinator},
     };
@@ -34,7 +36,11 @@ Act act_of(Kind kind)
     case Kind::KitTick:
     case Kind::GripRound: return Act::CheckKit;
     case Kind::Session:
+    case Kind::Video:
+    case Kind::Columns:
     case Kind::Attempt: return Act::Fly;
+    case Kind::Note: return Act::Remark;
+    case Kind::Advice: return Act::Advise;
     case Kind::Handling:
     case Kind::Blind: return Act::Rate;
     case Kind::Setup:
@@ -49,6 +55,7 @@ Act act_of(Kind kind)
     case Kind::Demonstration: return Act::Demonstrate;
     case Kind::Stage: return Act::OpenStages;
     case Kind::Drill:
+    case Kind::Coaching:
     case Kind::Curriculum: return Act::EditLadder;
     case Kind::HouseRule: return Act::HouseRules;
     case Kind::Person:

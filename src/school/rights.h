@@ -13,7 +13,9 @@ enum class Act : std::uint8_t {
     Fly,          ///< fly, and log practice in other programs
     CheckKit,     ///< tick the kit, calibrate a controller and verify it, try grips
     Rate,         ///< rate how the rates handle
+    Remark,       ///< write down what was seen in a flight
     ScoreByEye,   ///< score what was flown elsewhere
+    Advise,       ///< tell a pilot what to change, and whether it was followed
     SetUp,        ///< what a pilot practises on: set-up, rates, match, plan
     EditPilots,   ///< add and change pilots
     KeepMachines, ///< simulators, real aircraft and their rates

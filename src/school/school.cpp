@@ -29,6 +29,8 @@ void put(std::vector<T>& all, T one)
         all.push_back(std::move(one));
 }
 
+constexpr std::size_t most_outside_rows = 1'000'000; // five and a half hours
+
 bool by_name(const PilotRow& a, const PilotRow& b)
 {
     return QString::fromStdString(a.name).compare(QString::fromStdString(b.name), Qt::CaseInsensitive) < 0;
@@ -50,6 +52,7 @@ School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::m
     refresh_lists(everything);
     refresh_ladder();
     refresh_simulators();
+    refresh_coaching();
     close_abandoned_sessions();
     start_keeper();
     again_.setInterval(try_again_ms);
@@ -97,6 +100,7 @@ void School::refresh_lists(const Changes& changes)
     }
     if (changes.any({Kind::Drill, Kind::Curriculum})) refresh_ladder();
     if (changes.any({Kind::Simulator})) refresh_simulators();
+    if (changes.any({Kind::Coaching})) refresh_coaching();
     if (changes.any({Kind::Aircraft})) {
         real_aircraft_.clear();
         for (const auto& [id, aircraft] : values_.aircraft) real_aircraft_.push_back(aircraft);
@@ -127,6 +131,12 @@ void School::refresh_simulators()
 {
     simulators_ = shipped_simulators_;
     for (const auto& [id, kept] : values_.simulators) put(simulators_, kept);
+}
+
+void School::refresh_coaching()
+{
+    if (const auto text = document(Kind::Coaching, common_coaching))
+        if (auto rules = parse_coaching(*text, common_coaching)) coaching_ = std::move(*rules);
 }
 
 // -- what there is ------------------------------------------------------------------------------------------------------------
@@ -223,6 +233,36 @@ std::string School::summary(const AttemptRow& attempt) const
     return attempt.in_words ? attempt.in_words->summary : summary_of(judged(attempt.id), drill(attempt.drill_id));
 }
 
+Drill School::flown_drill(const JudgedAttempt& attempt) const
+{
+    const Drill* known = attempt.free() ? nullptr : drill(attempt.drill_id);
+    Drill flown = known ? *known : free_flight(attempt.world.empty() ? "pan" : attempt.world);
+    if (attempt.flight) {
+        flown.camera_tilt_deg = attempt.flight->camera_tilt_deg;
+        if (attempt.flight->fov_deg > 0) flown.fov_deg = attempt.flight->fov_deg;
+    }
+    return flown;
+}
+
+const FlightTally& School::tally(const AttemptRow& attempt) const
+{
+    const auto [known, is_new] = tallies_.try_emplace(attempt.id);
+    if (!is_new) return known->second;
+    if (!attempt.found.empty()) {
+        if (auto kept = parse_tally(attempt.found)) known->second = std::move(*kept);
+    } else if (!attempt.log_hash.empty() && attempt.demonstration.empty()) {
+        if (const auto log = flight_log(attempt.log_hash))
+            if (auto found = parse_tally(found_in(*log, flown_drill(judged(attempt.id))))) known->second = std::move(*found);
+    }
+    return known->second;
+}
+
+std::string found_in(const FlightLog& log, const Drill& drill)
+{
+    const auto score = drill.free || !log.has_position ? Result<Score>(tl::unexpected(Error{})) : score_log(drill, log);
+    return tally_text(bh::tally(debrief(log, drill, score ? &*score : nullptr)));
+}
+
 Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }
 
 std::filesystem::path School::new_stick_recording(const std::string& stem) const
@@ -248,6 +288,33 @@ std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
     return sticks;
 }
 
+Result<FlightLog> School::outside_flight(const SessionRow& session) const
+{
+    const ControllerRow* controller = with_id(values_.controllers, session.controller_id);
+    if (session.recording.empty() || !controller) return bad_input("no sticks were recorded in this session");
+    const CalibrationRow* known = calibration(controller->name, controller->guid);
+    if (!known) return bad_input("the controller of this session was never calibrated");
+    const auto path = record_->attachments().stick_recording(session.recording);
+    if (!path) return tl::unexpected(path.error());
+    const auto recording = load_stick_recording(*path);
+    if (!recording) return tl::unexpected(recording.error());
+    constexpr double per_s = 50;
+    FlightLog log;
+    if (recording->t_s.size() < 2) return bad_input("fewer than two rows of sticks were recorded in this session");
+    const double first_s = recording->t_s.front(), duration_s = recording->t_s.back() - first_s;
+    const auto rows = std::min<std::size_t>(most_outside_rows, static_cast<std::size_t>(duration_s * per_s) + 1);
+    FlightSample s;
+    s.armed = true;
+    for (std::size_t row = 0, at = 0; row < rows; ++row) {
+        s.t_s = static_cast<double>(row) / per_s;
+        while (at + 1 < recording->t_s.size() && recording->t_s[at + 1] - first_s <= s.t_s) ++at;
+        s.sticks = to_sticks(known->calibration, recording->counts[at]);
+        log.append(s);
+    }
+    log.has_position = false;
+    return log;
+}
+
 const Drill* School::drill(const std::string& id) const { return with_id(drills_, id); }
 
 const Curriculum& School::curriculum(const std::string& pilot_id) const
@@ -262,7 +329,7 @@ const Curriculum& School::curriculum(const std::string& pilot_id) const
 Result<std::string> School::document(Kind kind, const std::string& id) const
 {
     if (std::string text = values_.text(kind, id); !text.empty()) return text;
-    return data_.text(kind == Kind::Drill ? "drills" : "curricula", id);
+    return data_.text(kind == Kind::Drill ? "drills" : kind == Kind::Coaching ? "coaching" : "curricula", id);
 }
 
 bool School::edited(Kind kind, const std::string& id) const { return !values_.text(kind, id).empty(); }

@@ -21,6 +21,12 @@
 
 namespace bh {
 
+/// The coaching rules that every school has.
+inline constexpr const char* common_coaching = "common";
+
+/// What is found in a flight of a drill, to be kept with it (see tally_text()).
+[[nodiscard]] std::string found_in(const FlightLog& log, const Drill& drill);
+
 /// The school as the record tells it: values that follow the chain of entries, commands that change it, and what is asked about
 /// it. Says with `changed` what changed; a failing disk, or a command that comes too late, is told with `failed`, and then
 /// nothing was written. Knows no widgets.
@@ -51,10 +57,14 @@ public:
     /// With what it was flown with and judged by; an empty one where there is none.
     [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
     [[nodiscard]] std::string summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
+    /// The drill that a flight was flown in, with the camera that it was flown with; a free flight's where there is none.
+    [[nodiscard]] Drill flown_drill(const JudgedAttempt& attempt) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
     /// empty where nothing was recorded or can be read.
     [[nodiscard]] std::vector<Sticks> outside_sticks(const SessionRow& session) const;
+    /// The same as a flight of which nothing but the sticks is known, at their own times, 50 rows a second.
+    [[nodiscard]] Result<FlightLog> outside_flight(const SessionRow& session) const;
     /// Where a recording of sticks can be written until it is kept.
     [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const;
 
@@ -66,6 +76,10 @@ public:
     /// A drill or curriculum as JSON, as it is here now.
     [[nodiscard]] Result<std::string> document(Kind kind, const std::string& id) const;
     [[nodiscard]] bool edited(Kind kind, const std::string& id) const;                           ///< it is not the one that ships
+    /// What to change when something is found, as it is here now.
+    [[nodiscard]] const CoachingRules& coaching() const { return coaching_; }
+    /// What was found in a flight, kind by kind: as it was kept with it, or, of older flights, from its log.
+    [[nodiscard]] const FlightTally& tally(const AttemptRow& attempt) const;
     [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const;            ///< null: none was kept
     [[nodiscard]] std::vector<StageOpeningRow> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
     [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
@@ -153,6 +167,12 @@ public:
     /// The ladder with a step taken, and the set-up that it leaves; undone together.
     bool keep_way_back_step(const std::string& pilot_id, const WayBack& way, const TrainingSetup& setup);
     bool keep_demonstration(const std::string& drill_id, const std::string& attempt_id);
+    /// Advice that a pilot is given now, or one that was given with what became of it; its id, empty when it failed.
+    std::string keep_advice(GivenAdvice advice);
+    /// A note about a flight, dated now; an empty text takes a note back that has an id.
+    bool keep_note(FlightNote note);
+    bool keep_video(const std::string& session_id, const std::optional<SessionVideo>& video);
+    bool keep_columns(const std::string& heads, const std::string& mapping); ///< how tables with these heads are read
     /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one;
     /// undone together.
     bool keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, const RateProfile& rates,
@@ -176,6 +196,8 @@ public:
     /// A session that is over already, as practice in another program is, with the recording of its sticks where there is one.
     bool add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid,
                              const std::filesystem::path& recording = {});
+    /// Keeps a flight from elsewhere, with a session of its own that says which file it was read from; the attempt's id.
+    std::string add_imported_flight(const std::string& pilot_id, const FlightLog& log, const std::string& file, UnixTime at);
     std::string add_session(SessionRow session); ///< as it is; its id, empty when it failed
     /// Ends sessions of which nothing was heard for two minutes, as those of a program that crashed: with the time last noted and
     /// at least their attempts' time. Those that run here, or in another window that notes their time, go on. Returns how many.
@@ -226,6 +248,7 @@ private:
     void refresh_lists(const Changes& changes);
     void refresh_ladder();
     void refresh_simulators();
+    void refresh_coaching();
     [[nodiscard]] std::optional<UnixTime> calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const;
     void start_keeper();
     void logs_kept(const FlightKeeper::Kept& kept);
@@ -247,6 +270,8 @@ private:
     std::vector<Drill> drills_;
     std::vector<DrillFact> drill_facts_;
     std::vector<Curriculum> curricula_;
+    CoachingRules coaching_;
+    mutable std::unordered_map<std::string, FlightTally> tallies_; ///< by attempt
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;
     std::string who_ = "coordinator";

@@ -93,6 +93,22 @@ std::optional<Change> follow_document(Values& values, const Entry& entry, Kind k
     return Change{kind, id, facts_of(kind).of_pilot ? id : ""};
 }
 
+/// One of many of a pilot's, with an id of its own; no text takes it back.
+template <class T, class Parse>
+std::string put_of_pilot(Values& values, std::vector<T> PilotFile::*list, const Text& text, Parse parse)
+{
+    std::string pilot;
+    for (auto& [id, file] : values.pilots)
+        if (std::erase_if(file.*list, [&](const T& known) { return known.id == text.id; }) > 0) pilot = id;
+    if (text.text.empty()) return pilot;
+    auto value = parse(text.text, "the record", text.id);
+    if (!value) return pilot;
+    pilot = value->pilot_id;
+    auto& all = values.pilots[pilot].*list;
+    all.insert(in_time_order(all, &T::at, value->at), std::move(*value));
+    return pilot;
+}
+
 /// Texts: drills and curricula as edited, rates, and what is kept of a pilot's.
 std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
 {
@@ -105,6 +121,10 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
         int& newest = values.newest_version[{kind, id}];
         newest = std::max(newest, version_in(text));
     }
+    if (kind == Kind::Coaching) values.newest_version[{kind, id}] = std::max(values.newest_version[{kind, id}], version_in(text));
+    if (kind == Kind::Video) put(values.videos, id, parsed<SessionVideo>(text, parse_session_video));
+    if (kind == Kind::Advice) return Change{kind, id, put_of_pilot(values, &PilotFile::advice, *document, parse_advice)};
+    if (kind == Kind::Note) return Change{kind, id, put_of_pilot(values, &PilotFile::notes, *document, parse_flight_note)};
     if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
     PilotFile& file = values.pilots[id];
     if (kind == Kind::Match) {
@@ -267,6 +287,11 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Handling:
     case Kind::Blind:
     case Kind::WayBack:
+    case Kind::Coaching:
+    case Kind::Advice:
+    case Kind::Note:
+    case Kind::Video:
+    case Kind::Columns:
     case Kind::HouseRule: return follow_text(values, entry, *kind);
     }
     return std::nullopt;

@@ -4,6 +4,7 @@
 #include "core/progress/standing.h"
 #include "core/setup/training_setup.h"
 #include "core/setup/way_back.h"
+#include "files/coaching_document.h"
 #include "files/match_documents.h"
 #include "record/record.h"
 #include "school/changes.h"
@@ -34,6 +35,8 @@ struct PilotFile {
     std::optional<WayBack> way_back;
     std::vector<HandlingNote> handling; ///< in time order
     std::vector<BlindNote> blind_tests; ///< in time order
+    std::vector<GivenAdvice> advice;    ///< in time order
+    std::vector<FlightNote> notes;      ///< in time order
 };
 
 /// What all entries up to one say, as plain values: nothing but follow() changes them.
@@ -47,6 +50,7 @@ struct Values {
     std::map<std::string, Airframe> aircraft;               ///< the school's real ones
     std::map<std::string, RateProfile> rates;               ///< of real aircraft
     std::map<std::string, DemonstrationRow> demonstrations; ///< by drill
+    std::map<std::string, SessionVideo> videos;             ///< by session
     /// What stands for each subject of the kinds that are edited, as it was written.
     std::map<std::pair<Kind, std::string>, std::string> texts;
     /// The highest version that a drill or a curriculum ever had here: never given back.

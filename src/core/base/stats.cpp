@@ -50,6 +50,46 @@ double slope(const std::vector<double>& x, const std::vector<double>& y)
     return sxx > 0 ? sxy / sxx : 0;
 }
 
+std::vector<double> resampled_means(const std::vector<double>& values, SeededRandom& random)
+{
+    constexpr int resamples = 4000;
+    const auto n = static_cast<double>(values.size());
+    std::vector<double> means;
+    means.reserve(resamples);
+    for (int i = 0; i < resamples; ++i) {
+        double sum = 0;
+        for (std::size_t k = 0; k < values.size(); ++k)
+            sum += values[std::min(values.size() - 1, static_cast<std::size_t>(random.uniform() * n))];
+        means.push_back(sum / n);
+    }
+    return means;
+}
+
+DifferenceInterval bootstrap_difference(const std::vector<double>& from, const std::vector<double>& to, std::uint64_t seed)
+{
+    SeededRandom random(seed);
+    const std::vector<double> before = resampled_means(from, random);
+    std::vector<double> differences = resampled_means(to, random);
+    for (std::size_t i = 0; i < differences.size(); ++i) differences[i] -= before[i];
+    return {mean(to) - mean(from), percentile(differences, 0.025), percentile(differences, 0.975)};
+}
+
+SlopeInterval slope_interval(const std::vector<double>& x, const std::vector<double>& y)
+{
+    const double b = slope(x, y), mean_x = mean(x), mean_y = mean(y);
+    double sxx = 0, squares = 0;
+    for (std::size_t i = 0; i < x.size(); ++i) {
+        sxx += (x[i] - mean_x) * (x[i] - mean_x);
+        const double off = y[i] - mean_y - b * (x[i] - mean_x);
+        squares += off * off;
+    }
+    constexpr double unbounded = std::numeric_limits<double>::infinity();
+    if (x.size() < 3 || !(sxx > 0)) return {b, -unbounded, unbounded};
+    const auto freedom = static_cast<double>(x.size() - 2);
+    const double half = student_t_975(freedom) * std::sqrt(squares / freedom / sxx);
+    return {b, b - half, b + half};
+}
+
 double student_t_975(double n)
 {
     if (n < 1.5) return 12.706204736432095; // tan(π·0.475)

@@ -66,15 +66,7 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     GripComparison c;
     c.difference_bps = mean(differences);
     SeededRandom random(seed);
-    std::vector<double> means;
-    constexpr int resamples = 4000;
-    for (int i = 0; i < resamples; ++i) {
-        double sum = 0;
-        for (std::size_t k = 0; k < differences.size(); ++k)
-            sum += differences[std::min(differences.size() - 1,
-                                        static_cast<std::size_t>(random.uniform() * static_cast<double>(differences.size())))];
-        means.push_back(sum / static_cast<double>(differences.size()));
-    }
+    const std::vector<double> means = resampled_means(differences, random);
     c.low_bps = percentile(means, 0.025);
     c.high_bps = percentile(means, 0.975);
     constexpr std::size_t fewest = 5;

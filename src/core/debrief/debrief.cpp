@@ -29,12 +29,20 @@ constexpr std::array<std::string_view, finding_kind_count> kind_keys{"rocking",
                                                                      "chopped_throttle",
                                                                      "full_throttle_take_off",
                                                                      "landing",
-                                                                     "throttle_cut"};
+                                                                     "throttle_cut",
+                                                                     "hands_on"};
 
 Side side_of(double right_positive) { return right_positive >= 0 ? Side::Right : Side::Left; }
 
 /// Weights are house: what breaks aircraft first, then what hides everything else, then what a next flight can mend.
 double weighed(double base, double more, double most) { return std::min(100.0, base + std::min(std::max(0.0, more), most)); }
+
+/// There the sticks are speeds, and the aircraft turns by itself.
+bool flies_itself(const FlightLog& log, const Turn& turn)
+{
+    const Mode mode = log.mode[turn.rows.first + turn.rows.size() / 2];
+    return mode == Mode::Hold || mode == Mode::Sport;
+}
 
 void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& options, double flight_s,
                      std::vector<Finding>& found)
@@ -98,14 +106,14 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          {{"bank_deg", b.bank_deg}}});
     const TurnBand band = turn_band(options.camera_tilt_deg);
     for (const Turn& t : turns) {
-        const bool fault = fault_of(t, band).has_value();
+        const bool fault = fault_of(t, band).has_value() && !flies_itself(log, t);
         Finding f{FindingKind::Turn,
                   StickAxis::Yaw,
                   t.side(),
                   t.start_s,
                   t.end_s,
                   fault,
-                  fault ? 45.0 : 0.0,
+                  fault ? weighed(45, std::abs(t.drift_deg) / 2, 20) : 0,
                   {{"heading_change_deg", t.heading_change_deg},
                    {"entry_mps", t.entry_speed_mps},
                    {"radius_m", t.radius_m},
@@ -137,7 +145,10 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                           {"distance_m", b.stop_m},
                           {"throttle_first", b.throttle_first}}});
     }
-    for (const SinkInLean& s : find_sinks_in_lean(log, span))
+    const std::vector<ThrottleHeld> chopped = find_chopped_throttle(log, span);
+    for (const SinkInLean& s : find_sinks_in_lean(log, span)) {
+        const auto same = [&s](const ThrottleHeld& h) { return h.start_s < s.end_s && h.end_s > s.start_s; };
+        if (std::any_of(chopped.begin(), chopped.end(), same)) continue; // a chopped throttle sinks: told once
         found.push_back({FindingKind::SinkInLean,
                          StickAxis::Throttle,
                          std::nullopt,
@@ -146,10 +157,23 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          true,
                          weighed(40, 10 * s.sink_m, 30),
                          {{"sink_m", s.sink_m}}});
-    for (const ThrottleHeld& h : find_chopped_throttle(log, span))
+    }
+    for (const ThrottleHeld& h : chopped)
         found.push_back({FindingKind::ChoppedThrottle, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 50, {}});
     for (const ThrottleHeld& h : find_full_throttle_take_offs(log, span))
         found.push_back({FindingKind::FullThrottleTakeOff, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 55, {}});
+}
+
+/// A fall after a planted failure is no landing of the pilot's.
+bool motors_had_failed(const FlightLog& log, std::size_t row)
+{
+    bool failed = false;
+    for (const FlightLog::Event& e : log.events) {
+        if (e.row > row) break;
+        if (e.event == FlightEvent::MotorsOut) failed = true;
+        if (e.event == FlightEvent::Arm || e.event == FlightEvent::Reset) failed = false;
+    }
+    return failed;
 }
 
 /// A landing is its contacts that follow each other within two seconds; the first tells the sink, the others are bounces.
@@ -162,7 +186,8 @@ void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
         while (last + 1 < contacts.size() && log.t_s[contacts[last + 1]] - log.t_s[contacts[last]] <= together_s) ++last;
         const double sink = sink_before_mps(log, contacts[i]);
         const auto bounces = static_cast<double>(last - i);
-        const bool fault = sink > debrief_limits::landing_sink_mps || bounces > debrief_limits::landing_bounces;
+        const bool fault = !motors_had_failed(log, contacts[i]) &&
+                           (sink > debrief_limits::landing_sink_mps || bounces > debrief_limits::landing_bounces);
         found.push_back({FindingKind::Landing,
                          StickAxis::Throttle,
                          std::nullopt,
@@ -188,6 +213,24 @@ void add_throttle_cuts(const FlightLog& log, std::vector<Finding>& found)
                          fault ? weighed(85, cut.seconds(), 15) : 0,
                          {{"seconds", cut.seconds()}}});
     }
+}
+
+SideDebrief turns_to(Side side, const std::vector<Finding>& found)
+{
+    constexpr double slowest_mps = 3; // as can_be_judged()
+    SideDebrief turns;
+    std::vector<double> shares, radii, heights, leads;
+    for (const Finding& f : found) {
+        if (f.kind != FindingKind::Turn || f.side != side || f.number("entry_mps").value_or(0) <= slowest_mps) continue;
+        ++turns.turns, turns.at_fault += f.fault;
+        shares.push_back(f.number("yaw_share").value_or(0));
+        radii.push_back(f.number("radius_m").value_or(0));
+        heights.push_back(std::abs(f.number("height_change_m").value_or(0)));
+        if (const auto lead = f.number("yaw_lead_ms")) leads.push_back(*lead);
+    }
+    if (turns.turns > 0) turns.yaw_share = mean(shares), turns.radius_m = mean(radii), turns.height_change_m = mean(heights);
+    if (!leads.empty()) turns.yaw_lead_ms = mean(leads);
+    return turns;
 }
 
 /// Over minutes, each by itself, and their mean: a spectrum of a whole long flight says little of it and takes long. A hand does
@@ -274,14 +317,6 @@ std::vector<const Finding*> Debrief::faults() const
     return all;
 }
 
-DebriefOptions debrief_options(const Drill& drill)
-{
-    DebriefOptions options;
-    options.camera_tilt_deg = drill.camera_tilt_deg;
-    for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
-    return options;
-}
-
 Debrief debrief(const FlightLog& log, const DebriefOptions& options)
 {
     Debrief d;
@@ -298,6 +333,8 @@ Debrief debrief(const FlightLog& log, const DebriefOptions& options)
     std::stable_sort(d.findings.begin(), d.findings.end(),
                      [](const Finding& a, const Finding& b) { return a.start_s < b.start_s; });
     d.statistics = statistics_of(log);
+    d.left = turns_to(Side::Left, d.findings);
+    d.right = turns_to(Side::Right, d.findings);
     return d;
 }
 

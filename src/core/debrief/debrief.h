@@ -26,9 +26,10 @@ enum class FindingKind : std::uint8_t {
     ChoppedThrottle,
     FullThrottleTakeOff,
     Landing,
-    ThrottleCut
+    ThrottleCut,
+    HandsOn ///< sticks that were to be left alone; only a drill can tell
 };
-inline constexpr std::size_t finding_kind_count = static_cast<std::size_t>(FindingKind::ThrottleCut) + 1;
+inline constexpr std::size_t finding_kind_count = static_cast<std::size_t>(FindingKind::HandsOn) + 1;
 [[nodiscard]] std::string_view finding_key(FindingKind kind); ///< "rocking", "held_push", …
 [[nodiscard]] std::optional<FindingKind> finding_from_key(std::string_view key);
 
@@ -70,11 +71,31 @@ struct StickStatistics {
     std::optional<double> sparc{}, ldlj{}; ///< smoothness of the right stick's speed, mean over minutes; see smoothness.h
 };
 
+/// One phase of a drill as it was flown.
+struct PhaseDebrief {
+    std::string id;
+    std::optional<Side> side{};
+    double start_s = 0, end_s = 0;
+    int faults = 0; ///< findings that begin in it
+    double rocking_share = 0;
+    double throttle_sd = 0;
+    double reversals_hz = 0;                       ///< of roll, pitch and yaw together
+    std::optional<double> height_rms_m, speed_mps; ///< off the phase's height, where it has a window; mean over ground
+};
+
+/// Turns to one side: means of those that can be judged.
+struct SideDebrief {
+    int turns = 0, at_fault = 0;
+    std::optional<double> yaw_share, radius_m, height_change_m, yaw_lead_ms; ///< height: of its size
+};
+
 struct Debrief {
     double duration_s = 0;
     bool has_position = true;      ///< otherwise only what sticks and attitude tell
     std::vector<Finding> findings; ///< in order of time
     StickStatistics statistics;
+    std::vector<PhaseDebrief> phases; ///< where it was a drill
+    SideDebrief left, right;
     /// Faults, the weightiest first.
     [[nodiscard]] std::vector<const Finding*> faults() const;
 };
@@ -84,8 +105,6 @@ struct DebriefOptions {
     double camera_tilt_deg = 25; ///< that turns are judged by
     std::vector<Vec2> flags_m{}; ///< north, east
 };
-/// Options of a drill.
-[[nodiscard]] DebriefOptions debrief_options(const Drill& drill);
 
 /// Limits above which what is listed anyhow is a fault (house): a brake's gain and a turn's band stand with their finders.
 namespace debrief_limits {
@@ -95,5 +114,9 @@ inline constexpr int landing_bounces = 2;
 
 /// Finds all there is to find. After a crash, until it flies again, only the throttle cut is reported.
 [[nodiscard]] Debrief debrief(const FlightLog& log, const DebriefOptions& options = {});
+
+/// The same of a drill, by its camera tilt. What a phase asks for (see Phase::asks) is no fault in it, and what the drill's score
+/// found at fault, where there is one, is a finding too.
+[[nodiscard]] Debrief debrief(const FlightLog& log, const Drill& drill, const Score* score = nullptr);
 
 } // namespace bh

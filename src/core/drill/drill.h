@@ -81,6 +81,7 @@ struct Phase {
     };
     std::optional<Upset> upset{}; ///< a planted attitude, when the phase begins
     bool panic = false;           ///< the panic switch is to be used
+    std::vector<std::string> asks{}; ///< kinds of findings (see finding_key()) that it asks for: no faults in it
 };
 
 /// 0 marks at `fail`, 60 at `pass`, 100 at `merit`.

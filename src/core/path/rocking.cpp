@@ -105,6 +105,15 @@ double amplitude_at(const FlightLog& log, const Run& run, const std::vector<doub
     return pieces > 0 ? sum / pieces : 0;
 }
 
+/// Sticks that were recorded by themselves: nothing is known of an aircraft, and the hand is taken at its word.
+bool is_of_sticks_alone(const FlightLog& log)
+{
+    const auto still = [](const std::vector<double>& rate) {
+        return std::all_of(rate.begin(), rate.end(), [](double dps) { return dps == 0; });
+    };
+    return !log.has_position && still(log.p_dps) && still(log.q_dps) && still(log.r_dps);
+}
+
 bool aircraft_follows(const FlightLog& log, const Run& run, StickAxis axis)
 {
     const auto of = [&](const std::vector<double>& column) { return amplitude_at(log, run, column); };
@@ -141,7 +150,8 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
     if (span.size() < 2) return found;
     const std::vector<double>& stick = stick_column(log, axis);
     auto runs = runs_of(turned(log, stick, span, apart_share * (axis == StickAxis::Throttle ? 1 : 2)));
-    std::erase_if(runs, [&](const Run& run) { return !aircraft_follows(log, run, axis); });
+    if (axis == StickAxis::Throttle || !is_of_sticks_alone(log))
+        std::erase_if(runs, [&](const Run& run) { return !aircraft_follows(log, run, axis); });
     for (const Run& run : merged(std::move(runs))) {
         Rocking r;
         r.axis = axis;

@@ -16,7 +16,8 @@ struct Rocking {
 /// 0.12 to 0.72 s from its neighbours (4 to 0.7 Hz), while the aircraft follows: its matching body rate swings by at least 8 °/s
 /// at that frequency, whatever its phase (for the throttle: its vertical acceleration by 0.5 m/s²). Runs with less than a cycle
 /// between them are one. From the first turning point to the last, a quarter cycle added at each end. In time order, axis by
-/// axis. Limits house.
+/// axis. Where a log has neither positions nor body rates, as of sticks that were recorded by themselves, roll, pitch and yaw are
+/// told of by the stick alone. Limits house.
 [[nodiscard]] std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span);
 [[nodiscard]] std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis axis);
 

@@ -186,7 +186,9 @@ void HabitPlanter::sink(Sticks& asked, const Moment& at)
 void HabitPlanter::chop(Sticks& asked, const Moment& at)
 {
     constexpr double least_height_m = 3.8, sinks_mps = 3.3, longer_s = 0.5;
-    if (by_speed(at.seen.mode) || begun_.chopped) return;
+    const auto& asks = at.phase.asks;
+    const bool is_asked_for = std::find(asks.begin(), asks.end(), "chopped_throttle") != asks.end();
+    if (by_speed(at.seen.mode) || begun_.chopped || is_asked_for) return;
     const Goal::Kind kind = at.phase.goal.kind;
     const bool down = kind == Goal::Kind::Land || at.wanted_height_m < at.seen.height_m - 1;
     const bool level = (kind == Goal::Kind::Way || kind == Goal::Kind::Run || kind == Goal::Kind::Stay) && at.phase_s > 2;

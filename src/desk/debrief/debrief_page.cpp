@@ -2,27 +2,41 @@
 
 #include "core/drill/drill_runner.h"
 #include "core/drill/free_flight.h"
+#include "core/drill/value_words.h"
+#include "desk/debrief/advised_panel.h"
+#include "desk/debrief/compare_panel.h"
+#include "desk/debrief/debrief_sheet.h"
+#include "desk/debrief/findings_panel.h"
+#include "desk/debrief/habits_panel.h"
+#include "desk/debrief/import_dialog.h"
+#include "desk/debrief/notes_panel.h"
 #include "desk/debrief/plan_view.h"
+#include "desk/debrief/replay_view.h"
+#include "desk/debrief/rules_dialog.h"
 #include "desk/debrief/time_lanes.h"
+#include "desk/debrief/video_view.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
 #include "desk/words/time_words.h"
 #include "files/flight_csv.h"
-#include "school/school.h"
+#include "school/coaching.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
 #include <QDateTime>
+#include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QListWidget>
-#include <QPainter>
 #include <QSignalBlocker>
+#include <QStackedWidget>
+#include <QTabBar>
+#include <QTabWidget>
 #include <algorithm>
 #include <cmath>
 
@@ -31,105 +45,56 @@ namespace {
 
 constexpr int frame_ms = 16;
 constexpr std::size_t flights_shown = 200;
+constexpr const char* session_prefix = "session:";
 
-/// What stands in a finding's row: what it is, and its first numbers.
-QString inWords(const Finding& f)
+/// The pilot's next drill with its limits, for paper.
+QStringList nextDrillInWords(const School& school, const std::string& pilot_id)
 {
-    QString words = findingName(f.kind);
-    if (f.kind == FindingKind::Rocking || f.kind == FindingKind::HeldPush || f.kind == FindingKind::Spin)
-        words += QStringLiteral(", ") + QLatin1String(stick_axis_key(f.axis).data());
-    if (f.side) words += QStringLiteral(", ") + QLatin1String(side_key(*f.side).data());
-    const auto number = [&](const char* key, const QString& text, int decimals) {
-        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(std::abs(*value), 0, 'f', decimals);
-    };
-    number("frequency_hz", QObject::tr("%1 Hz"), 1);
-    number("cycles", QObject::tr("%1 cycles"), 0);
-    number("lean_deg", QObject::tr("lean %1°"), 0);
-    number("heading_change_deg", QObject::tr("%1°"), 0);
-    number("yaw_share", QObject::tr("yaw share %1"), 2);
-    number("entry_mps", QObject::tr("from %1 m/s"), 1);
-    number("height_gain_m", QObject::tr("gained %1 m"), 1);
-    number("turned_deg", QObject::tr("%1°"), 0);
-    number("exit_deg", QObject::tr("%1° off level"), 0);
-    number("bank_deg", QObject::tr("%1°"), 0);
-    number("sink_m", QObject::tr("%1 m lost"), 1);
-    number("sink_mps", QObject::tr("%1 m/s"), 1);
-    number("bounces", QObject::tr("%1 bounces"), 0);
-    number("seconds", QObject::tr("%1 s"), 1);
-    return words;
+    const Drill* next = school.drill(school.standing(pilot_id).next_drill);
+    if (!next) return {};
+    constexpr std::size_t most = 4;
+    QStringList lines{QString::fromStdString(next->name)};
+    for (std::size_t i = 0; i < std::min(most, next->criteria.size()); ++i) {
+        const Criterion& c = next->criteria[i];
+        lines << QObject::tr("%1: passed at %2, good at %3")
+                     .arg(QString::fromStdString(c.label), QString::fromStdString(value_in_words(c.pass, c.unit())),
+                          QString::fromStdString(value_in_words(c.merit, c.unit())));
+    }
+    return lines;
 }
 
 } // namespace
 
-ReplayView::ReplayView(QWidget* parent) : QWidget(parent)
-{
-    setObjectName(QStringLiteral("replayView"));
-    setAccessibleName(tr("The flight at the cursor"));
-    setAttribute(Qt::WA_OpaquePaintEvent);
-    setMinimumSize(280, 160);
-    painter_.setPlain(true);
-}
-
-void ReplayView::setFlight(const FlightLog* log, const Drill& drill, const FlightSetup& setup, const StickMode& mode)
-{
-    log_ = log && log->has_position && log->size() > 1 ? log : nullptr;
-    painter_.setDrill(drill, setup);
-    painter_.setStickMode(mode);
-    update();
-}
-
-void ReplayView::setTime(double t_s)
-{
-    time_s_ = t_s;
-    update();
-}
-
-void ReplayView::paintEvent(QPaintEvent*)
-{
-    QPainter p(this);
-    if (!log_) {
-        p.fillRect(rect(), theme().card);
-        p.setPen(theme().line);
-        p.drawRect(rect().adjusted(0, 0, -1, -1));
-        return;
-    }
-    const auto after = std::lower_bound(log_->t_s.begin(), log_->t_s.end(), time_s_);
-    const FlightSample s = log_->sample(std::min(static_cast<std::size_t>(after - log_->t_s.begin()), log_->size() - 1));
-    FlightSnapshot now;
-    now.state.position_m = Vec3(s.north_m, s.east_m, -s.height_m);
-    now.state.velocity_mps = Vec3(s.vn_mps, s.ve_mps, -s.climb_mps);
-    now.state.attitude = s.attitude().normalized();
-    now.sticks = s.sticks;
-    now.time_s = s.t_s;
-    now.armed = s.armed;
-    now.mode = s.mode;
-    now.waiting_for_throttle = false;
-    now.status = DrillRunner::Status::Running;
-    painter_.paint(p, size(), now);
-}
-
 DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
 {
-    if (auto rules = school_.data().coaching()) rules_ = std::move(*rules);
     plan_ = new PlanView;
+    video_ = new VideoView;
+    picture_ = new QStackedWidget;
+    picture_->addWidget(plan_);
+    picture_->addWidget(video_);
     replay_ = new ReplayView;
     lanes_ = new TimeLanes;
     makeTop();
+    makePlaying();
     auto* top = new QHBoxLayout;
-    for (QWidget* w : std::initializer_list<QWidget*>{flights_, open_, play_, pace_, rate_, time_}) top->addWidget(w);
-    top->addStretch();
+    for (QWidget* w : std::initializer_list<QWidget*>{flights_, open_, paper_, beside_, offset_}) top->addWidget(w);
+    top->addWidget(said_, 1);
     auto* pictures = new QHBoxLayout;
     pictures->setSpacing(8);
-    pictures->addWidget(plan_, 2);
+    pictures->addWidget(picture_, 2);
     pictures->addWidget(replay_, 3);
+    auto* playing = new QHBoxLayout;
+    for (QWidget* w : std::initializer_list<QWidget*>{play_, pace_, rate_, time_}) playing->addWidget(w);
+    playing->addStretch();
     auto* left = new QVBoxLayout;
     left->setSpacing(8);
     left->addLayout(pictures, 4);
     left->addWidget(lanes_, 5);
+    left->addLayout(playing);
     auto* columns = new QHBoxLayout;
     columns->setSpacing(12);
     columns->addLayout(left, 1);
-    columns->addWidget(makeFindings());
+    columns->addWidget(makeSide());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(8);
@@ -142,12 +107,17 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     connect(lanes_, &TimeLanes::findingClicked, this, &DebriefPage::goTo);
     connect(lanes_, &TimeLanes::zoomed, this, [this] { plan_->setTime(lanes_->cursor(), lanes_->from(), lanes_->to()); });
     connect(&station_, &Station::pilotChosen, this, [this] {
-        shown_.clear();
+        looked_at_.reset();
         stale_ = true;
         if (isVisible()) fillFlights();
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (!changes.any({Kind::Attempt, Kind::Pilot, Kind::Drill}, station_.pilotId())) return;
+        const std::string& pilot = station_.pilotId();
+        if (changes.any({Kind::Advice, Kind::Note, Kind::Coaching, Kind::GripRound}, pilot) && isVisible()) {
+            findings_->refresh();
+            showTabNow();
+        }
+        if (!changes.any({Kind::Attempt, Kind::Session, Kind::Pilot, Kind::Drill}, pilot)) return;
         stale_ = true;
         if (isVisible()) fillFlights();
     });
@@ -160,12 +130,48 @@ void DebriefPage::makeTop()
     flights_->setAccessibleName(tr("Flight to look at"));
     flights_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     flights_->setMinimumContentsLength(30);
-    connect(flights_, &QComboBox::activated, this, [this](int row) { look(flights_->itemData(row).toString().toStdString()); });
-    open_ = namedButton(tr("Open a log"), "debriefOpen", tr("A flight log as CSV from a file; nothing is kept"));
-    connect(open_, &QPushButton::clicked, this, [this] {
-        const QString file = QFileDialog::getOpenFileName(this, tr("Flight log"), {}, tr("Flight logs (*.csv)"));
-        if (!file.isEmpty()) open(file);
+    connect(flights_, &QComboBox::activated, this, [this](int row) {
+        const std::string id = flights_->itemData(row).toString().toStdString();
+        if (id.starts_with(session_prefix)) return lookOutside(id.substr(std::string_view(session_prefix).size()));
+        look(id);
     });
+    open_ = namedButton(tr("Open a log"), "debriefOpen", tr("A flight from a file: a flight log as CSV, or any program's table"));
+    connect(open_, &QPushButton::clicked, this, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Flight log"), {}, tr("Tables (*.csv *.txt)"));
+        if (!file.isEmpty()) import(file);
+    });
+    paper_ = namedButton(tr("On paper"), "debriefPaper", tr("A debrief sheet on one page, as PDF or PNG"));
+    connect(paper_, &QPushButton::clicked, this, [this] {
+        const QString file =
+            QFileDialog::getSaveFileName(this, tr("Debrief sheet"), tr("debrief.pdf"), tr("Paper (*.pdf);;Picture (*.png)"));
+        if (!file.isEmpty()) savePaper(file);
+    });
+    beside_ = namedButton(tr("Lay a recording beside"), "debriefBeside",
+                          tr("A screen recording of this session, played with its sticks"));
+    connect(beside_, &QPushButton::clicked, this, [this] {
+        const QString file = QFileDialog::getOpenFileName(this, tr("Screen recording"), {},
+                                                          tr("Recordings (*.mp4 *.mkv *.webm *.avi *.mov);;All files (*)"));
+        if (!file.isEmpty()) layBeside(file);
+    });
+    offset_ = numberBox("debriefOffset", tr("Second of the session at which the recording begins"), -36000, 36000, 0.1, tr(" s"));
+    offset_->setDecimals(2);
+    offset_->setPrefix(tr("begins at "));
+    offset_->setToolTip(tr("Nudged by < and > too, a tenth of a second; with Ctrl a second"));
+    connect(offset_, &QDoubleSpinBox::valueChanged, this, [this](double seconds) {
+        video_->setOffset(seconds);
+        const auto& videos = school_.values().videos;
+        if (!looked_at_ || !videos.contains(looked_at_->session_id)) return;
+        SessionVideo video = videos.at(looked_at_->session_id);
+        video.offset_s = seconds;
+        school_.keep_video(looked_at_->session_id, video);
+    });
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("debriefSaid"));
+    said_->setTextFormat(Qt::PlainText);
+}
+
+void DebriefPage::makePlaying()
+{
     play_ = namedButton(tr("Play (Space)"), "debriefPlay", tr("Plays from the cursor on, or pauses"));
     play_->setProperty("primary", true);
     play_->setFocusPolicy(Qt::TabFocus);
@@ -192,39 +198,57 @@ void DebriefPage::makeTop()
     time_->setMinimumWidth(120);
 }
 
-QWidget* DebriefPage::makeFindings()
+QWidget* DebriefPage::makeSide()
 {
     title_ = partTitle();
     title_->setObjectName(QStringLiteral("debriefTitle"));
-    first_ = new QLabel;
-    first_->setObjectName(QStringLiteral("debriefAdvice"));
-    first_->setFont(uiFont(11, true));
-    first_->setWordWrap(true);
-    why_ = new QLabel;
-    why_->setObjectName(QStringLiteral("debriefWhy"));
-    why_->setWordWrap(true);
-    others_ = new QLabel;
-    others_->setObjectName(QStringLiteral("debriefMoreAdvice"));
-    others_->setProperty("quiet", true);
-    others_->setWordWrap(true);
-    list_ = new QListWidget;
-    list_->setObjectName(QStringLiteral("findings"));
-    list_->setAccessibleName(tr("What was found, the weightiest first"));
-    list_->setWordWrap(true);
-    connect(list_, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) { goTo(item->data(Qt::UserRole).toInt()); });
-    connect(list_, &QListWidget::itemActivated, this, [this](QListWidgetItem* item) { goTo(item->data(Qt::UserRole).toInt()); });
+    title_->setTextFormat(Qt::PlainText);
+    findings_ = new FindingsPanel(school_);
+    compare_ = new ComparePanel(school_);
+    advised_ = new AdvisedPanel(school_);
+    habits_ = new HabitsPanel(school_);
+    notes_ = new NotesPanel(school_);
+    tabs_ = new QTabWidget;
+    tabs_->setObjectName(QStringLiteral("debriefTabs"));
+    tabs_->setDocumentMode(true);
+    tabs_->tabBar()->setUsesScrollButtons(false);
+    tabs_->tabBar()->setFont(uiFont(9));
+    tabs_->addTab(findings_, tr("Found"));
+    tabs_->addTab(compare_, tr("Compare"));
+    tabs_->addTab(advised_, tr("Advised"));
+    tabs_->addTab(habits_, tr("Habits"));
+    tabs_->addTab(notes_, tr("Notes"));
+    connect(tabs_, &QTabWidget::currentChanged, this, &DebriefPage::showTabNow);
+    connect(findings_, &FindingsPanel::chosen, this, &DebriefPage::goTo);
+    connect(compare_, &ComparePanel::compared, this, [this] {
+        lanes_->setOver(compare_->over().get());
+        plan_->setOver(compare_->over().get());
+    });
+    connect(compare_, &ComparePanel::chosen, this, [this](double at_s) { goAround(at_s, at_s); });
+    connect(advised_, &AdvisedPanel::rulesWanted, this, [this] {
+        auto* dialog = new RulesDialog(school_, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
     auto* side = new QWidget;
-    side->setFixedWidth(266);
+    side->setFixedWidth(300);
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(8);
+    layout->setSpacing(6);
     layout->addWidget(title_);
-    layout->addWidget(first_);
-    layout->addWidget(why_);
-    layout->addWidget(others_);
-    layout->addWidget(partTitle(tr("Found")));
-    layout->addWidget(list_, 1);
+    layout->addWidget(tabs_, 1);
     return side;
+}
+
+void DebriefPage::showTab(int tab) { tabs_->setCurrentIndex(tab); }
+
+/// Only what is seen is worked out.
+void DebriefPage::showTabNow()
+{
+    const std::string pilot = looked_at_ ? looked_at_->pilot_id : station_.pilotId();
+    if (tabs_->currentWidget() == advised_) advised_->show(pilot);
+    if (tabs_->currentWidget() == habits_) habits_->show(pilot);
+    if (tabs_->currentWidget() == notes_) notes_->show(pilot, looked_at_ ? looked_at_->attempt_id : std::string());
 }
 
 void DebriefPage::showEvent(QShowEvent*)
@@ -234,34 +258,69 @@ void DebriefPage::showEvent(QShowEvent*)
 
 void DebriefPage::hideEvent(QHideEvent*) { timer_.stop(); }
 
-/// The newest flights with a log; the newest one is looked at when none is.
+/// The newest flights with a log, and practice outside with a recording; the newest one is looked at when none is.
 void DebriefPage::fillFlights()
 {
     stale_ = false;
     const QSignalBlocker quiet(flights_);
     flights_->clear();
-    const auto& attempts = school_.attempts(station_.pilotId());
-    for (auto a = attempts.rbegin(); a != attempts.rend() && flights_->count() < static_cast<int>(flights_shown); ++a) {
-        if (a->log_hash.empty() || !a->demonstration.empty()) continue;
-        const QString when = QDateTime::fromSecsSinceEpoch(a->at).toString(QStringLiteral("d MMM HH:mm"));
-        flights_->addItem(a->free() ? tr("%1 · %2").arg(when, flownInWords(school_, *a))
-                                    : tr("%1 · %2, %3").arg(when, flownInWords(school_, *a)).arg(a->score, 0, 'f', 0),
-                          QString::fromStdString(a->id));
+    struct Item {
+        UnixTime at;
+        QString words, id;
+    };
+    std::vector<Item> items;
+    const PilotFile& file = school_.file(station_.pilotId());
+    for (const AttemptRow& a : file.attempts) {
+        if (a.log_hash.empty() || !a.demonstration.empty()) continue;
+        const QString words = flownInWords(school_, a);
+        items.push_back({a.at, a.free() ? words : tr("%1, %2").arg(words).arg(a.score, 0, 'f', 0), QString::fromStdString(a.id)});
     }
-    const int row = flights_->findData(QString::fromStdString(shown_));
-    if (!shown_.empty() && row >= 0) return flights_->setCurrentIndex(row);
-    if (flights_->count() > 0) return look(flights_->itemData(0).toString().toStdString());
-    log_.reset(), found_.reset();
+    for (const SessionRow& s : file.sessions) {
+        if (s.recording.empty()) continue;
+        const SimulatorProfile* simulator = school_.simulator(s.simulator);
+        items.push_back({s.started_at,
+                         tr("Outside: %1").arg(simulator ? QString::fromStdString(simulator->name) : tr("another program")),
+                         QString::fromLatin1(session_prefix) + QString::fromStdString(s.id)});
+    }
+    std::stable_sort(items.begin(), items.end(), [](const Item& a, const Item& b) { return a.at > b.at; });
+    if (items.size() > flights_shown) items.resize(flights_shown);
+    for (const Item& item : items)
+        flights_->addItem(QStringLiteral("%1 · %2").arg(
+                              QDateTime::fromSecsSinceEpoch(item.at).toString(QStringLiteral("d MMM HH:mm")), item.words),
+                          item.id);
+    if (looked_at_) {
+        const QString id = looked_at_->session_id.empty()
+                               ? QString::fromStdString(looked_at_->attempt_id)
+                               : QString::fromLatin1(session_prefix) + QString::fromStdString(looked_at_->session_id);
+        flights_->setCurrentIndex(flights_->findData(id));
+        return showTabNow();
+    }
+    for (int row = 0; row < flights_->count(); ++row)
+        if (const QString id = flights_->itemData(row).toString(); !id.startsWith(QLatin1String(session_prefix)))
+            return look(id.toStdString());
+    if (flights_->count() > 0)
+        return lookOutside(
+            flights_->itemData(0).toString().mid(static_cast<int>(std::string_view(session_prefix).size())).toStdString());
+    showNothing(tr("No flight yet"), school_.pilot(station_.pilotId())
+                                         ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
+                                         : tr("Choose a pilot in the line-up, or open a flight log from a file."));
+}
+
+void DebriefPage::showNothing(const QString& title, const QString& what)
+{
+    timer_.stop();
+    looked_at_.reset();
     lanes_->setFlight(nullptr, nullptr, {});
     plan_->setFlight(nullptr, nullptr, {}, {});
     replay_->setFlight(nullptr, free_flight("pan"), {}, station_.stickMode());
-    list_->clear();
-    others_->clear();
-    why_->clear();
+    picture_->setCurrentWidget(plan_);
+    compare_->show(nullptr);
     time_->clear();
-    title_->setText(tr("No flight yet"));
-    first_->setText(school_.pilot(station_.pilotId()) ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
-                                                      : tr("Choose a pilot in the line-up, or open a flight log from a file."));
+    title_->setText(title);
+    findings_->show(nullptr, what);
+    for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(false);
+    for (QWidget* w : std::initializer_list<QWidget*>{beside_, offset_}) w->setVisible(false);
+    showTabNow();
 }
 
 void DebriefPage::look(const std::string& attempt_id)
@@ -271,17 +330,35 @@ void DebriefPage::look(const std::string& attempt_id)
     auto log = school_.flight_log(a->log_hash);
     title_->setToolTip(log ? QString() : QString::fromStdString(log.error().message));
     if (!log) return title_->setText(tr("The log of this flight cannot be read."));
-    shown_ = attempt_id;
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
-    const JudgedAttempt judged = school_.judged(attempt_id);
-    const Drill* known = a->free() ? nullptr : school_.drill(a->drill_id);
-    const Drill drill = known ? *known : free_flight(a->world.empty() ? "pan" : a->world);
-    const double tilt = judged.flight ? judged.flight->camera_tilt_deg : drill.camera_tilt_deg;
-    const double fov = judged.flight && judged.flight->fov_deg > 0 ? judged.flight->fov_deg : drill.fov_deg;
-    const auto score = known ? score_log(drill, *log) : Result<Score>(tl::unexpected(Error{}));
-    title_->setText(tr("%1, %2").arg(flownInWords(school_, *a), dayInWords(a->at)));
-    show(std::make_shared<const FlightLog>(std::move(*log)), drill, tilt, fov, score ? &*score : nullptr);
+    LookedAt l;
+    l.pilot_id = a->pilot_id;
+    l.attempt_id = attempt_id;
+    l.drill = school_.flown_drill(school_.judged(attempt_id));
+    if (!l.drill.free && log->has_position)
+        if (auto score = score_log(l.drill, *log)) l.score = std::move(*score);
+    l.title = tr("%1, %2").arg(flownInWords(school_, *a), dayInWords(a->at));
+    l.log = std::make_shared<const FlightLog>(std::move(*log));
+    show(std::move(l));
+}
+
+void DebriefPage::lookOutside(const std::string& session_id)
+{
+    for (const SessionRow& s : school_.sessions(station_.pilotId())) {
+        if (s.id != session_id) continue;
+        auto log = school_.outside_flight(s);
+        if (!log)
+            return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)),
+                               QString::fromStdString(log.error().message));
+        LookedAt l;
+        l.pilot_id = s.pilot_id;
+        l.session_id = s.id;
+        l.drill = free_flight("pan");
+        l.title = tr("Practice outside, %1").arg(dayInWords(s.started_at));
+        l.log = std::make_shared<const FlightLog>(std::move(*log));
+        return show(std::move(l));
+    }
 }
 
 bool DebriefPage::open(const QString& file)
@@ -291,78 +368,121 @@ bool DebriefPage::open(const QString& file)
         title_->setText(QString::fromStdString(log.error().message));
         return false;
     }
-    shown_.clear();
+    const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(-1);
-    const Drill drill = free_flight("pan");
-    title_->setText(QFileInfo(file).fileName());
-    show(std::make_shared<const FlightLog>(std::move(*log)), drill, drill.camera_tilt_deg, drill.fov_deg, nullptr);
+    LookedAt l;
+    l.drill = free_flight("pan");
+    l.title = QFileInfo(file).fileName();
+    l.log = std::make_shared<const FlightLog>(std::move(*log));
+    show(std::move(l));
     return true;
 }
 
-void DebriefPage::show(std::shared_ptr<const FlightLog> log, const Drill& drill, double tilt_deg, double fov_deg,
-                       const Score* score)
+void DebriefPage::import(const QString& file)
 {
-    timer_.stop();
-    log_ = std::move(log);
-    DebriefOptions options = debrief_options(drill);
-    options.camera_tilt_deg = tilt_deg;
-    found_ = bh::debrief(*log_, options);
-    advice_ = advise(*found_, rules_, score);
-    std::vector<TimeLanes::Window> windows;
-    DrillRunner runner(drill);
-    if (log_->has_position) runner.follow(*log_);
-    for (const PhaseSpan& span : runner.spans())
-        if (const Phase& phase = drill.phases[span.phase]; phase.window_m > 0 && span.rows.size() > 0)
-            windows.push_back({log_->t_s[span.rows.first], log_->t_s[span.rows.last - 1], phase.height_m - phase.window_m,
-                               phase.height_m + phase.window_m});
-    lanes_->setFlight(log_.get(), &*found_, std::move(windows));
-    const auto world = school_.data().world(drill.world);
-    plan_->setFlight(log_.get(), &*found_, world ? *world : World{}, options.flags_m);
-    if (const auto setup = school_.data().setup_for(drill, RateProfile{}))
-        replay_->setFlight(log_.get(), drill, *setup, station_.stickMode());
-    replay_->setCamera(tilt_deg, fov_deg);
-    showFindings();
-    moveTo(log_->size() > 0 ? log_->t_s.front() : 0);
+    if (const auto own = load_flight_csv(file.toStdString())) {
+        open(file);
+        return;
+    }
+    auto* dialog = new ImportDialog(school_, station_.pilotId(), this);
+    dialog->setAttribute(Qt::WA_DeleteOnClose);
+    connect(dialog, &ImportDialog::done, this, [this, dialog] {
+        if (!dialog->keptAs().empty()) return look(dialog->keptAs());
+        LookedAt l;
+        l.drill = free_flight("pan");
+        l.title = dialog->fileName();
+        l.log = dialog->flight();
+        const QSignalBlocker quiet(flights_);
+        flights_->setCurrentIndex(-1);
+        show(std::move(l));
+    });
+    dialog->openTable(file);
+    dialog->open();
 }
 
-void DebriefPage::showFindings()
+void DebriefPage::layBeside(const QString& video)
 {
-    list_->clear();
-    const auto add = [&](const Finding& f) {
-        auto* item =
-            new QListWidgetItem(tr("%1  %2 s  %3").arg(findingLetter(f.kind)).arg(f.start_s, 0, 'f', 1).arg(inWords(f)), list_);
-        item->setData(Qt::UserRole, static_cast<int>(&f - found_->findings.data()));
-        item->setForeground(f.fault ? theme().notMet : theme().ink);
-        item->setToolTip(f.fault ? tr("A fault: click to see it") : tr("As it should be: click to see it"));
-    };
-    const auto faults = found_->faults();
-    for (const Finding* f : faults) add(*f);
-    for (const Finding& f : found_->findings)
-        if (!f.fault) add(f);
-    QStringList more;
-    for (std::size_t i = 1; i < advice_.size(); ++i) more << tr("Then: %1").arg(QString::fromStdString(advice_[i].change));
-    others_->setText(more.join(QLatin1Char('\n')));
-    others_->setVisible(!more.isEmpty());
-    why_->setVisible(!advice_.empty());
-    if (advice_.empty())
-        return first_->setText(found_->findings.empty() ? tr("Nothing was found in it.")
-                                                        : tr("No fault was found: fly the next drill."));
-    const Advice& a = advice_.front();
-    first_->setText(QString::fromStdString(a.change));
-    QString why = tr("%1 Seen %2.").arg(QString::fromStdString(a.cause), QString::fromStdString(a.evidence));
-    if (a.expected_marks && *a.expected_marks >= 1) why += tr(" About %1 marks are to be had.").arg(*a.expected_marks, 0, 'f', 0);
-    why_->setText(why);
+    if (!looked_at_ || looked_at_->session_id.empty()) return;
+    school_.keep_video(looked_at_->session_id, SessionVideo{QFileInfo(video).absoluteFilePath().toStdString(), 0});
+    lookOutside(std::string(looked_at_->session_id));
+}
+
+void DebriefPage::show(LookedAt looked_at)
+{
+    timer_.stop();
+    play_->setText(tr("Play (Space)"));
+    looked_at_ = std::move(looked_at);
+    LookedAt& l = *looked_at_;
+    l.found = bh::debrief(*l.log, l.drill, l.score ? &*l.score : nullptr);
+    if (l.pilot_id.empty()) {
+        l.advice = advise(l.found, school_.coaching().rules, nullptr);
+    } else {
+        const Coached pilot = coached(school_, l.pilot_id, school_.attempt(l.attempt_id));
+        l.advice = advise(l.found, school_.coaching().rules, l.score ? &*l.score : nullptr, &pilot);
+    }
+    std::vector<TimeLanes::Window> windows;
+    std::vector<Vec2> flags_m;
+    for (const DrillPlace& flag : l.drill.flags) flags_m.emplace_back(l.drill.in_world(flag, 0).head<2>());
+    for (const PhaseDebrief& span : l.found.phases)
+        if (const Phase* phase = l.drill.phase(span.id); phase && phase->window_m > 0)
+            windows.push_back({span.start_s, span.end_s, phase->height_m - phase->window_m, phase->height_m + phase->window_m});
+    lanes_->setFlight(l.log.get(), &l.found, std::move(windows));
+    const auto world = school_.data().world(l.drill.world);
+    plan_->setFlight(l.log.get(), &l.found, world ? *world : World{}, flags_m);
+    if (const auto setup = school_.data().setup_for(l.drill, RateProfile{}))
+        replay_->setFlight(l.log.get(), l.drill, *setup, station_.stickMode());
+    replay_->setCamera(l.drill.camera_tilt_deg, l.drill.fov_deg);
+    const bool outside = !l.session_id.empty();
+    const auto& videos = school_.values().videos;
+    const auto video = outside && videos.contains(l.session_id) ? std::optional(videos.at(l.session_id)) : std::nullopt;
+    video_->show(video);
+    picture_->setCurrentWidget(outside ? static_cast<QWidget*>(video_) : plan_);
+    beside_->setVisible(outside);
+    offset_->setVisible(video.has_value());
+    if (video) {
+        const QSignalBlocker quiet(offset_);
+        offset_->setValue(video->offset_s);
+    }
+    for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(true);
+    said_->setText(l.log->has_position ? QString() : tr("No positions: what sticks and attitude tell."));
+    title_->setText(l.title);
+    findings_->show(&l, {});
+    compare_->show(&l);
+    showTabNow();
+    moveTo(l.log->t_s.front());
+}
+
+bool DebriefPage::savePaper(const QString& file)
+{
+    if (!looked_at_) return false;
+    SheetFacts facts;
+    if (const PilotRow* pilot = school_.pilot(looked_at_->pilot_id)) facts.pilot = QString::fromStdString(pilot->name);
+    facts.date = dayInWords(school_.now());
+    facts.looked_at = &*looked_at_;
+    facts.next_drill = nextDrillInWords(school_, looked_at_->pilot_id);
+    for (const FlightNote& note : school_.file(looked_at_->pilot_id).notes)
+        if (note.attempt_id == looked_at_->attempt_id)
+            facts.notes << QStringLiteral("%1: %2").arg(dayInWords(note.at), QString::fromStdString(note.text));
+    const bool saved = saveDebriefSheet(file, facts);
+    said_->setText(saved ? tr("Saved as %1").arg(QFileInfo(file).fileName()) : tr("%1 could not be written.").arg(file));
+    return saved;
 }
 
 /// Zooms to two seconds around it, and plays it.
 void DebriefPage::goTo(int finding)
 {
-    if (!found_ || finding < 0 || finding >= static_cast<int>(found_->findings.size())) return;
-    const Finding& f = found_->findings[static_cast<std::size_t>(finding)];
+    if (!looked_at_ || finding < 0 || finding >= static_cast<int>(looked_at_->found.findings.size())) return;
+    const Finding& f = looked_at_->found.findings[static_cast<std::size_t>(finding)];
+    goAround(f.start_s, f.end_s);
+}
+
+void DebriefPage::goAround(double from_s, double to_s)
+{
+    if (!looked_at_) return;
     constexpr double around_s = 1;
-    lanes_->zoomTo(f.start_s - around_s, f.end_s + around_s);
-    moveTo(std::max(log_->t_s.front(), f.start_s - around_s));
-    stops_at_s_ = f.end_s + around_s;
+    lanes_->zoomTo(from_s - around_s, to_s + around_s);
+    moveTo(std::max(looked_at_->log->t_s.front(), from_s - around_s));
+    stops_at_s_ = to_s + around_s;
     clock_.restart();
     timer_.start();
     play_->setText(tr("Pause (Space)"));
@@ -370,12 +490,14 @@ void DebriefPage::goTo(int finding)
 
 void DebriefPage::play()
 {
-    if (!log_ || log_->size() < 2) return;
+    if (!looked_at_) return;
+    const FlightLog& log = *looked_at_->log;
     if (timer_.isActive()) {
         timer_.stop();
+        video_->setTime(lanes_->cursor(), false, 1);
     } else {
         stops_at_s_.reset();
-        if (lanes_->cursor() >= log_->t_s.back()) moveTo(log_->t_s.front());
+        if (lanes_->cursor() >= log.t_s.back()) moveTo(log.t_s.front());
         clock_.restart();
         timer_.start();
     }
@@ -384,20 +506,23 @@ void DebriefPage::play()
 
 void DebriefPage::step(int rows)
 {
-    if (!log_ || log_->size() < 2) return;
-    const auto after = std::lower_bound(log_->t_s.begin(), log_->t_s.end(), lanes_->cursor());
-    const auto row =
-        std::clamp<std::ptrdiff_t>(after - log_->t_s.begin() + rows, 0, static_cast<std::ptrdiff_t>(log_->size()) - 1);
-    moveTo(log_->t_s[static_cast<std::size_t>(row)]);
+    if (!looked_at_) return;
+    const FlightLog& log = *looked_at_->log;
+    const auto after = std::lower_bound(log.t_s.begin(), log.t_s.end(), lanes_->cursor());
+    const auto row = std::clamp<std::ptrdiff_t>(after - log.t_s.begin() + rows, 0, static_cast<std::ptrdiff_t>(log.size()) - 1);
+    moveTo(log.t_s[static_cast<std::size_t>(row)]);
 }
 
 void DebriefPage::tick()
 {
+    if (!looked_at_) return timer_.stop();
+    const double last_s = looked_at_->log->t_s.back();
     const double passed_s = static_cast<double>(clock_.restart()) / 1000 * pace_->currentData().toDouble();
-    const double to_s = std::min(lanes_->cursor() + passed_s, stops_at_s_.value_or(log_->t_s.back()));
+    const double to_s = std::min(lanes_->cursor() + passed_s, stops_at_s_.value_or(last_s));
     moveTo(to_s);
-    if (to_s < std::min(stops_at_s_.value_or(log_->t_s.back()), log_->t_s.back())) return;
+    if (to_s < std::min(stops_at_s_.value_or(last_s), last_s)) return;
     timer_.stop();
+    video_->setTime(lanes_->cursor(), false, 1);
     play_->setText(tr("Play (Space)"));
 }
 
@@ -406,16 +531,26 @@ void DebriefPage::moveTo(double t_s)
     lanes_->setCursor(t_s);
     plan_->setTime(lanes_->cursor(), lanes_->from(), lanes_->to());
     replay_->setTime(lanes_->cursor());
-    time_->setText(log_ && log_->size() > 1 ? tr("%1 of %2 s").arg(lanes_->cursor(), 0, 'f', 2).arg(log_->t_s.back(), 0, 'f', 1)
-                                            : QString());
+    video_->setTime(lanes_->cursor(), timer_.isActive(), pace_->currentData().toDouble());
+    time_->setText(looked_at_ ? tr("%1 of %2 s").arg(lanes_->cursor(), 0, 'f', 2).arg(looked_at_->log->t_s.back(), 0, 'f', 1)
+                              : QString());
+}
+
+void DebriefPage::nudge(double seconds)
+{
+    if (offset_->isVisible()) offset_->setValue(offset_->value() + seconds);
 }
 
 void DebriefPage::keyPressEvent(QKeyEvent* event)
 {
+    const bool more = event->modifiers() & Qt::ShiftModifier;
+    const double nudged_s = event->modifiers() & Qt::ControlModifier ? 1 : 0.1;
     switch (event->key()) {
     case Qt::Key_Space: return play();
-    case Qt::Key_Left: return step(event->modifiers() & Qt::ShiftModifier ? -25 : -1);
-    case Qt::Key_Right: return step(event->modifiers() & Qt::ShiftModifier ? 25 : 1);
+    case Qt::Key_Left: return step(more ? -25 : -1);
+    case Qt::Key_Right: return step(more ? 25 : 1);
+    case Qt::Key_Less: return nudge(-nudged_s);
+    case Qt::Key_Greater: return nudge(nudged_s);
     default: QWidget::keyPressEvent(event);
     }
 }

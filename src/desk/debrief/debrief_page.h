@@ -1,19 +1,17 @@
 #pragma once
 
-#include "core/debrief/coaching.h"
-#include "desk/parts/flight_painter.h"
+#include "desk/debrief/looked_at.h"
 
 #include <QElapsedTimer>
 #include <QTimer>
 #include <QWidget>
-#include <memory>
-#include <optional>
-#include <string>
 
 class QComboBox;
+class QDoubleSpinBox;
 class QLabel;
-class QListWidget;
 class QPushButton;
+class QStackedWidget;
+class QTabWidget;
 
 namespace bh {
 class School;
@@ -21,38 +19,35 @@ class School;
 
 namespace bh::desk {
 
+class AdvisedPanel;
+class ComparePanel;
+class FindingsPanel;
+class HabitsPanel;
+class ImportDialog;
+class NotesPanel;
 class PlanView;
+class ReplayView;
 class Station;
 class TimeLanes;
-
-/// A flight that was flown, as it was at the cursor.
-class ReplayView : public QWidget {
-    Q_OBJECT
-public:
-    explicit ReplayView(QWidget* parent = nullptr);
-    void setFlight(const FlightLog* log, const Drill& drill, const FlightSetup& setup, const StickMode& mode);
-    void setCamera(double tilt_deg, double fov_deg) { painter_.setCamera(tilt_deg, fov_deg); }
-    void setTime(double t_s);
-
-protected:
-    void paintEvent(QPaintEvent*) override;
-
-private:
-    const FlightLog* log_ = nullptr;
-    FlightPainter painter_;
-    double time_s_ = 0;
-};
+class VideoView;
 
 /// From any flight to the one thing to change: its sticks, its way and its picture on one cursor, what was found in it, and what
-/// to change. Plays from a quarter to four times its pace.
+/// to change. Plays from a quarter to four times its pace. Practice in other programs is looked at by its sticks, beside a screen
+/// recording where there is one.
 class DebriefPage : public QWidget {
     Q_OBJECT
 public:
     DebriefPage(School& school, Station& station, QWidget* parent = nullptr);
-    void look(const std::string& attempt_id); ///< at a flight that was kept
-    bool open(const QString& file);           ///< a flight log CSV; false, and said, where it cannot be read
-    [[nodiscard]] const std::optional<Debrief>& debrief() const { return found_; }
+    void look(const std::string& attempt_id);        ///< at a flight that was kept
+    void lookOutside(const std::string& session_id); ///< at practice in another program
+    bool open(const QString& file);                  ///< a flight log CSV; false, and said, where it cannot be read
+    void import(const QString& file);                ///< any table: asks which column is what
+    bool savePaper(const QString& file);             ///< PDF or PNG
+    void layBeside(const QString& video);            ///< a screen recording, beside the session that is looked at
+    [[nodiscard]] const LookedAt* lookedAt() const { return looked_at_ ? &*looked_at_ : nullptr; }
+    [[nodiscard]] const Debrief* debrief() const { return looked_at_ ? &looked_at_->found : nullptr; }
     [[nodiscard]] bool playing() const { return timer_.isActive(); }
+    void showTab(int tab); ///< 0 Found, 1 Compare, 2 Advised, 3 Habits, 4 Notes
 
 public Q_SLOTS:
     void play(); ///< or pause
@@ -65,28 +60,36 @@ protected:
 
 private:
     void makeTop();
-    [[nodiscard]] QWidget* makeFindings();
+    void makePlaying();
+    [[nodiscard]] QWidget* makeSide();
     void fillFlights();
-    void show(std::shared_ptr<const FlightLog> log, const Drill& drill, double tilt_deg, double fov_deg, const Score* score);
-    void showFindings();
+    void show(LookedAt looked_at);
+    void showNothing(const QString& title, const QString& what);
+    void showTabNow();
     void goTo(int finding);
+    void goAround(double from_s, double to_s);
     void moveTo(double t_s);
     void tick();
+    void nudge(double seconds);
 
     School& school_;
     Station& station_;
-    std::string shown_; ///< attempt
-    std::shared_ptr<const FlightLog> log_;
-    std::optional<Debrief> found_;
-    std::vector<CoachingRule> rules_;
-    std::vector<Advice> advice_;
+    std::optional<LookedAt> looked_at_;
     QComboBox *flights_, *pace_, *rate_;
-    QPushButton *open_, *play_;
-    QLabel *title_, *time_, *first_, *why_, *others_;
+    QPushButton *open_, *play_, *paper_, *beside_;
+    QDoubleSpinBox* offset_;
+    QLabel *title_, *time_, *said_;
     PlanView* plan_;
+    VideoView* video_;
+    QStackedWidget* picture_; ///< from above, or the screen recording
     ReplayView* replay_;
     TimeLanes* lanes_;
-    QListWidget* list_;
+    QTabWidget* tabs_;
+    FindingsPanel* findings_;
+    ComparePanel* compare_;
+    AdvisedPanel* advised_;
+    HabitsPanel* habits_;
+    NotesPanel* notes_;
     QTimer timer_;
     QElapsedTimer clock_;
     std::optional<double> stops_at_s_;

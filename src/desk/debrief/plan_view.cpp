@@ -1,7 +1,7 @@
 #include "desk/debrief/plan_view.h"
 
-#include "desk/debrief/time_lanes.h"
 #include "desk/parts/theme.h"
+#include "desk/words/finding_words.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -20,6 +20,7 @@ void PlanView::setFlight(const FlightLog* log, const Debrief* found, const World
 {
     log_ = log && log->has_position && log->size() > 1 ? log : nullptr;
     found_ = found;
+    over_ = nullptr;
     world_ = world;
     flags_m_ = flags_m;
     if (log_) {
@@ -29,6 +30,12 @@ void PlanView::setFlight(const FlightLog* log, const Debrief* found, const World
         constexpr double around = 1.25, least_m = 20;
         across_m_ = std::max(least_m, around * std::max(*north - *south, *east - *west));
     }
+    update();
+}
+
+void PlanView::setOver(const FlightLog* other)
+{
+    over_ = log_ && other && other->has_position && other->size() == log_->size() ? other : nullptr;
     update();
 }
 
@@ -83,17 +90,21 @@ void PlanView::paintWorld(QPainter& p) const
 void PlanView::paintWay(QPainter& p) const
 {
     const Theme& t = theme();
-    const auto line = [&](std::size_t first, std::size_t last) {
+    const auto line = [&](const FlightLog& log, std::size_t first, std::size_t last) {
         const std::size_t every = std::max<std::size_t>(1, (last - first) / 2000);
         QPolygonF way;
-        for (std::size_t i = first; i < last; i += every) way << at(log_->north_m[i], log_->east_m[i]);
+        for (std::size_t i = first; i < last; i += every) way << at(log.north_m[i], log.east_m[i]);
         p.drawPolyline(way);
     };
     p.setBrush(Qt::NoBrush);
     p.setPen(QPen(t.steel, 1));
-    line(0, log_->size());
+    line(*log_, 0, log_->size());
+    if (over_) {
+        p.setPen(QPen(t.attention, 1.4, Qt::DashLine));
+        line(*over_, rowAt(from_s_), rowAt(to_s_) + 1);
+    }
     p.setPen(QPen(t.ink, 2));
-    line(rowAt(from_s_), rowAt(to_s_) + 1);
+    line(*log_, rowAt(from_s_), rowAt(to_s_) + 1);
     const QPointF start = at(log_->north_m.front(), log_->east_m.front());
     p.setBrush(t.card);
     p.drawPolygon(QPolygonF{start + QPointF(0, -6), start + QPointF(5, 4), start + QPointF(-5, 4)});
@@ -118,6 +129,11 @@ void PlanView::paintWay(QPainter& p) const
         p.drawText(box, Qt::AlignCenter, findingLetter(f.kind));
     }
     const std::size_t now = rowAt(cursor_s_);
+    if (over_) { // where the other one was at this place in its flight
+        p.setPen(QPen(t.attention, 2, Qt::DotLine));
+        p.setBrush(Qt::NoBrush);
+        p.drawEllipse(at(over_->north_m[now], over_->east_m[now]), 7, 7);
+    }
     const double nose = radians(heading_deg({log_->qw[now], log_->qx[now], log_->qy[now], log_->qz[now]}));
     const QPointF here = at(log_->north_m[now], log_->east_m[now]), ahead(std::sin(nose), -std::cos(nose)),
                   right(std::cos(nose), std::sin(nose));

@@ -14,6 +14,8 @@ public:
     explicit PlanView(QWidget* parent = nullptr);
     /// `log` and `found` must outlive being shown; null: nothing.
     void setFlight(const FlightLog* log, const Debrief* found, const World& world, const std::vector<Vec2>& flags_m);
+    /// Another flight, row by row of this one, drawn dashed; null: none. It must outlive being shown.
+    void setOver(const FlightLog* other);
     void setTime(double cursor_s, double from_s, double to_s); ///< where it is, and the part of the way that is drawn strong
 
 protected:
@@ -27,6 +29,7 @@ private:
 
     const FlightLog* log_ = nullptr;
     const Debrief* found_ = nullptr;
+    const FlightLog* over_ = nullptr;
     World world_;
     std::vector<Vec2> flags_m_;
     double cursor_s_ = 0, from_s_ = 0, to_s_ = 0;

@@ -2,6 +2,7 @@
 
 #include "core/path/smoothness.h"
 #include "desk/parts/theme.h"
+#include "desk/words/finding_words.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -13,7 +14,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr double names_px = 96, bars_px = 40, axis_px = 18, bar_px = 11;
+constexpr double names_px = 96, bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
 
 const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
 {
@@ -21,30 +22,6 @@ const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
 }
 
 } // namespace
-
-QString findingLetter(FindingKind kind)
-{
-    static constexpr std::array letters{"R", "H", "T", "B", "S", "K", "L", "C", "F", "D", "X"};
-    return QLatin1String(letters[static_cast<std::size_t>(kind)]);
-}
-
-QString findingName(FindingKind kind)
-{
-    switch (kind) {
-    case FindingKind::Rocking: return QObject::tr("Rocking");
-    case FindingKind::HeldPush: return QObject::tr("Push held");
-    case FindingKind::Turn: return QObject::tr("Turn");
-    case FindingKind::Brake: return QObject::tr("Brake");
-    case FindingKind::Spin: return QObject::tr("Flip or roll");
-    case FindingKind::BankLeftOver: return QObject::tr("Bank left over");
-    case FindingKind::SinkInLean: return QObject::tr("Sunk when leaning");
-    case FindingKind::ChoppedThrottle: return QObject::tr("Throttle chopped");
-    case FindingKind::FullThrottleTakeOff: return QObject::tr("Full throttle at take-off");
-    case FindingKind::Landing: return QObject::tr("Landing");
-    case FindingKind::ThrottleCut: return QObject::tr("Throttle after a crash");
-    }
-    return {};
-}
 
 TimeLanes::TimeLanes(QWidget* parent) : QWidget(parent)
 {
@@ -62,6 +39,7 @@ void TimeLanes::setFlight(const FlightLog* log, const Debrief* found, std::vecto
 {
     log_ = log;
     found_ = found;
+    over_ = nullptr;
     windows_ = std::move(windows);
     makeLanes();
     from_s_ = log_ && log_->size() > 1 ? log_->t_s.front() : 0;
@@ -70,31 +48,48 @@ void TimeLanes::setFlight(const FlightLog* log, const Debrief* found, std::vecto
     update();
 }
 
+void TimeLanes::setOver(const FlightLog* other)
+{
+    over_ = log_ && other && other->size() == log_->size() ? other : nullptr;
+    makeLanes();
+    update();
+}
+
 void TimeLanes::makeLanes()
 {
     lanes_.clear();
     if (!log_ || log_->size() < 2) return;
     const Theme& t = theme();
-    const auto add = [&](const QString& name, const QString& unit, std::vector<double> values,
+    const auto add = [&](const QString& name, const QString& unit, const auto& values_of,
                          std::optional<std::pair<double, double>> range, const QColor& colour, Qt::PenStyle style) {
-        Lane lane{name, unit, MinMax(std::move(values)), 0, 1, colour, style};
-        const auto [low, high] = range ? *range : lane.values.of(0, lane.values.size());
+        Lane lane{name, unit, MinMax(values_of(*log_)), over_ ? MinMax(values_of(*over_)) : MinMax(), 0, 1, colour, style};
+        auto [low, high] = range ? *range : lane.values.of(0, lane.values.size());
+        if (!range && over_) {
+            const auto [other_low, other_high] = lane.over.of(0, lane.over.size());
+            low = std::min(low, other_low), high = std::max(high, other_high);
+        }
         lane.low = low, lane.high = std::max(high, low + 1);
         lanes_.push_back(std::move(lane));
     };
     if (log_->has_position) {
-        std::vector<double> speed;
-        for (std::size_t i = 0; i < log_->size(); ++i) speed.push_back(std::hypot(log_->vn_mps[i], log_->ve_mps[i]));
-        add(tr("height"), tr("m"), log_->height_m, std::nullopt, t.ink, Qt::SolidLine);
-        add(tr("speed"), tr("m/s"), std::move(speed), std::nullopt, t.ink, Qt::SolidLine);
+        const auto speed_of = [](const FlightLog& log) {
+            std::vector<double> speed(log.size());
+            for (std::size_t i = 0; i < log.size(); ++i) speed[i] = std::hypot(log.vn_mps[i], log.ve_mps[i]);
+            return speed;
+        };
+        add(
+            tr("height"), tr("m"), [](const FlightLog& log) { return log.height_m; }, std::nullopt, t.ink, Qt::SolidLine);
+        add(tr("speed"), tr("m/s"), speed_of, std::nullopt, t.ink, Qt::SolidLine);
     }
     const std::pair<double, double> whole{-1, 1};
-    add(tr("throttle"), QString(), log_->throttle, std::pair{0.0, 1.0}, t.throttle, Qt::SolidLine);
-    add(tr("yaw"), QString(), log_->stick_yaw, whole, t.yaw, Qt::DotLine);
-    add(tr("pitch"), QString(), log_->stick_pitch, whole, t.pitch, Qt::DashLine);
-    add(tr("roll"), QString(), log_->stick_roll, whole, t.roll, Qt::SolidLine);
-    add(tr("%1 rate").arg(QLatin1String(stick_axis_key(rate_).data())), tr("°/s"), rate_column(*log_, rate_), std::nullopt,
-        t.steel, Qt::SolidLine);
+    const auto stick = [](StickAxis axis) { return [axis](const FlightLog& log) { return stick_column(log, axis); }; };
+    add(tr("throttle"), QString(), stick(StickAxis::Throttle), std::pair{0.0, 1.0}, t.throttle, Qt::SolidLine);
+    add(tr("yaw"), QString(), stick(StickAxis::Yaw), whole, t.yaw, Qt::DotLine);
+    add(tr("pitch"), QString(), stick(StickAxis::Pitch), whole, t.pitch, Qt::DashLine);
+    add(tr("roll"), QString(), stick(StickAxis::Roll), whole, t.roll, Qt::SolidLine);
+    add(
+        tr("%1 rate").arg(QLatin1String(stick_axis_key(rate_).data())), tr("°/s"),
+        [this](const FlightLog& log) { return rate_column(log, rate_); }, std::nullopt, t.steel, Qt::SolidLine);
 }
 
 void TimeLanes::setRateAxis(StickAxis axis)
@@ -143,6 +138,41 @@ std::size_t TimeLanes::rowAt(double t_s) const
     return std::min(static_cast<std::size_t>(after - log_->t_s.begin()), log_->size() - 1);
 }
 
+void TimeLanes::paintLine(QPainter& p, const Lane& lane, const MinMax& values, const QRectF& box) const
+{
+    const auto y = [&](double v) {
+        return box.bottom() - (std::clamp(v, lane.low, lane.high) - lane.low) / (lane.high - lane.low) * box.height();
+    };
+    const int width = static_cast<int>(box.width());
+    QPolygonF line;
+    line.reserve(2 * width);
+    for (int px = 0; px < width; ++px) {
+        const std::size_t first = rowAt(timeAt(box.left() + px)), last = std::max(first + 1, rowAt(timeAt(box.left() + px + 1)));
+        const auto [low, high] = values.of(first, last);
+        line << QPointF(box.left() + px, y(high));
+        if (high > low) line << QPointF(box.left() + px, y(low));
+    }
+    p.drawPolyline(line);
+}
+
+/// What the drill asked for when, as far as there is room for its name.
+void TimeLanes::paintPhases(QPainter& p, const QRectF& box) const
+{
+    const Theme& t = theme();
+    p.setFont(uiFont(8));
+    for (const PhaseDebrief& phase : found_->phases) {
+        if (phase.end_s < from_s_ || phase.start_s > to_s_) continue;
+        const double left = std::max(box.left(), x(phase.start_s)), right = std::min(box.right(), x(phase.end_s));
+        p.setPen(QPen(t.line, 1));
+        p.drawLine(QPointF(left, box.top() - phases_px), QPointF(left, box.bottom()));
+        p.setPen(t.soft);
+        const QString name = QString::fromStdString(phase.id);
+        if (right - left > 24)
+            p.drawText(QRectF(left + 3, box.top() - phases_px, right - left - 4, phases_px), Qt::AlignLeft | Qt::AlignVCenter,
+                       p.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(right - left - 4)));
+    }
+}
+
 void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) const
 {
     const Theme& t = theme();
@@ -150,16 +180,12 @@ void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) cons
     p.setPen(QPen(t.line, 1));
     p.drawLine(QPointF(box.left(), box.bottom()), QPointF(box.right(), box.bottom()));
     if (lane.low < 0 && lane.high > 0) p.drawLine(QPointF(box.left(), y(0)), QPointF(box.right(), y(0)));
-    p.setPen(QPen(lane.colour, lane.style == Qt::SolidLine ? 1.3 : 1.6, lane.style));
-    const int width = static_cast<int>(box.width());
-    QPolygonF line;
-    for (int px = 0; px < width; ++px) {
-        const std::size_t first = rowAt(timeAt(box.left() + px)), last = std::max(first + 1, rowAt(timeAt(box.left() + px + 1)));
-        const auto [low, high] = lane.values.of(first, last);
-        line << QPointF(box.left() + px, y(std::clamp(high, lane.low, lane.high)));
-        if (high > low) line << QPointF(box.left() + px, y(std::clamp(low, lane.low, lane.high)));
+    if (over_) {
+        p.setPen(QPen(t.attention, 1.2, Qt::DashLine));
+        paintLine(p, lane, lane.over, box);
     }
-    p.drawPolyline(line);
+    p.setPen(QPen(lane.colour, lane.style == Qt::SolidLine ? 1.3 : 1.6, lane.style));
+    paintLine(p, lane, lane.values, box);
     p.setFont(uiFont(8.5));
     p.setPen(t.ink);
     const QRectF names(0, box.top(), names_px - 8, box.height());
@@ -218,7 +244,10 @@ void TimeLanes::paintEvent(QPaintEvent*)
     }
     for (std::size_t i = 0; i < lanes_.size(); ++i)
         paintLane(p, lanes_[i], QRectF(all.left(), all.top() + static_cast<double>(i) * each + 4, all.width(), each - 8));
-    if (found_) paintBars(p, all);
+    if (found_) {
+        paintBars(p, all);
+        paintPhases(p, all);
+    }
     p.setFont(uiFont(8.5));
     const double shown = to_s_ - from_s_;
     double step = 0.1;
@@ -242,9 +271,10 @@ void TimeLanes::mousePressEvent(QMouseEvent* event)
     dragged_from_s_ = from_s_;
     if (event->button() != Qt::LeftButton) return;
     const double at = timeAt(event->position().x());
-    if (event->position().y() < bars_px && found_) {
+    constexpr double finding_bars_px = bars_px - phases_px;
+    if (event->position().y() < finding_bars_px && found_) {
         const double bar_s = bar_px / field().width() * (to_s_ - from_s_);
-        const bool fault = event->position().y() < bars_px / 2;
+        const bool fault = event->position().y() < finding_bars_px / 2;
         for (std::size_t i = 0; i < found_->findings.size(); ++i) {
             const Finding& f = found_->findings[i];
             if (f.fault == fault && at >= f.start_s && at <= std::max(f.end_s, f.start_s + bar_s))

@@ -9,10 +9,6 @@
 
 namespace bh::desk {
 
-/// A letter for a finding's kind, so that bars and lists can be told apart without colour.
-[[nodiscard]] QString findingLetter(FindingKind kind);
-[[nodiscard]] QString findingName(FindingKind kind);
-
 /// One time axis for a whole flight: what was found as bars, and below them height, speed, the four sticks and a body rate. Wheel
 /// and keys zoom and pan from the whole flight to half a second.
 class TimeLanes : public QWidget {
@@ -24,6 +20,8 @@ public:
     };
     /// `log` and `found` must outlive being shown; null: nothing.
     void setFlight(const FlightLog* log, const Debrief* found, std::vector<Window> windows);
+    /// Another flight, row by row of this one, drawn dashed behind it; null: none. It must outlive being shown.
+    void setOver(const FlightLog* other);
     void setRateAxis(StickAxis axis);
     void setCursor(double t_s);
     [[nodiscard]] double cursor() const { return cursor_s_; }
@@ -49,11 +47,14 @@ private:
     struct Lane {
         QString name, unit;
         MinMax values;
+        MinMax over; ///< of another flight; empty: there is none
         double low = 0, high = 1;
         QColor colour;
         Qt::PenStyle style = Qt::SolidLine;
     };
     void makeLanes();
+    void paintLine(QPainter& p, const Lane& lane, const MinMax& values, const QRectF& box) const;
+    void paintPhases(QPainter& p, const QRectF& box) const;
     void paintLane(QPainter& p, const Lane& lane, const QRectF& box) const;
     void paintBars(QPainter& p, const QRectF& box) const;
     [[nodiscard]] QRectF field() const; ///< where time runs
@@ -63,6 +64,7 @@ private:
 
     const FlightLog* log_ = nullptr;
     const Debrief* found_ = nullptr;
+    const FlightLog* over_ = nullptr;
     std::vector<Window> windows_;
     std::vector<Lane> lanes_;
     StickAxis rate_ = StickAxis::Roll;

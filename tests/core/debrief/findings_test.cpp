@@ -72,7 +72,7 @@ TEST_CASE("findings stand in order of time, each over its own span, good ones wi
     const DataFolder data(BH_DATA);
     const Drill drill = *data.drill("run-stop");
     const auto flown = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.9, 4);
-    const Debrief d = debrief(flown->log, debrief_options(drill));
+    const Debrief d = debrief(flown->log, drill, &flown->score);
     REQUIRE(d.findings.size() > 3);
     for (std::size_t i = 0; i < d.findings.size(); ++i) {
         const Finding& f = d.findings[i];
@@ -119,11 +119,11 @@ TEST_CASE("a planted habit is among the first two findings, and its advice names
         faults.*c.habit = true;
         const auto flown = fly_drill(drill, *data.setup_for(drill, RateProfile{}), 0.9, 3, faults);
         REQUIRE(flown->planted.*c.habit);
-        const Debrief d = debrief(flown->log, debrief_options(drill));
+        const Debrief d = debrief(flown->log, drill, &flown->score);
         const auto worst = d.faults();
         REQUIRE(!worst.empty());
         const auto among = [&](const Finding* f) { return f->kind == c.finding; };
-        const auto advice = advise(d, *rules, &flown->score);
+        const auto advice = advise(d, rules->rules, &flown->score);
         CHECK(advice.size() <= most_advice);
         std::vector<FindingKind> kinds; // each once
         for (const Finding* f : worst)
@@ -159,8 +159,11 @@ TEST_CASE("the marks that are expected back are those that the drill lost by it"
 {
     Debrief d;
     d.findings.push_back({FindingKind::HeldPush, StickAxis::Pitch, std::nullopt, 2, 4, true, 70, {{"lean_deg", 55.0}}});
-    const std::vector<CoachingRule> rules{{"held", FindingKind::HeldPush, "cause", "change", {Measure::HeldPushes}, 0.5, 1},
-                                          {"often", FindingKind::HeldPush, "cause", "change", {}, 0.5, 2}};
+    CoachingRule often;
+    often.id = "often", often.finding = FindingKind::HeldPush, often.at_least = 2;
+    CoachingRule held = often;
+    held.id = "held", held.at_least = 1, held.measures = {Measure::HeldPushes};
+    const std::vector<CoachingRule> rules{often, held};
     Score score;
     Criterion pushes, other;
     pushes.measure = Measure::HeldPushes, other.measure = Measure::SpeedMps;

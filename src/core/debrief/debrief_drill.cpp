@@ -1,0 +1,143 @@
+// A debrief of a drill: what it asks for is no fault, what its score found is one, and its numbers phase by phase.
+#include "core/base/stats.h"
+#include "core/debrief/debrief.h"
+#include "core/path/rocking.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace bh {
+namespace {
+
+using enum FindingKind;
+
+/// The kind that a drill looks for by a measure; nothing: that is no finding's.
+std::optional<FindingKind> kind_by(Measure measure)
+{
+    switch (measure) {
+    case Measure::RockingShare: return Rocking;
+    case Measure::HeldPushes: return HeldPush;
+    case Measure::YawAloneTurns: return Turn;
+    case Measure::BalloonM:
+    case Measure::BrakeGainM:
+    case Measure::OvershootM: return Brake;
+    case Measure::RollExitDeg: return Spin;
+    case Measure::BanksLeftOver: return BankLeftOver;
+    case Measure::SinkInLeanM: return SinkInLean;
+    case Measure::ChoppedThrottles: return ChoppedThrottle;
+    case Measure::FullThrottleTakeOffs: return FullThrottleTakeOff;
+    case Measure::TouchdownMps:
+    case Measure::Bounces: return Landing;
+    case Measure::ThrottleCutS: return ThrottleCut;
+    case Measure::HandsOnShare: return HandsOn;
+    default: return std::nullopt;
+    }
+}
+
+/// Whether a phase that the finding reaches into asks for it.
+bool asked_for(const Finding& f, const FlightLog& log, const DrillRunner& runner)
+{
+    return std::any_of(runner.spans().begin(), runner.spans().end(), [&](const PhaseSpan& span) {
+        const auto& asks = runner.drill().phases[span.phase].asks;
+        return span.rows.size() > 0 && f.start_s <= log.t_s[span.rows.last - 1] && f.end_s >= log.t_s[span.rows.first] &&
+               std::find(asks.begin(), asks.end(), finding_key(f.kind)) != asks.end();
+    });
+}
+
+std::vector<PhaseDebrief> phases_of(const FlightLog& log, const DrillRunner& runner, const std::vector<Finding>& found)
+{
+    std::vector<PhaseDebrief> phases;
+    for (const PhaseSpan& span : runner.spans()) {
+        if (span.rows.size() < 2) continue;
+        const Phase& phase = runner.drill().phases[span.phase];
+        PhaseDebrief p;
+        p.id = phase.id, p.side = phase.side;
+        p.start_s = log.t_s[span.rows.first], p.end_s = log.t_s[span.rows.last - 1];
+        p.rocking_share = rocking_share(log, span.rows, std::nullopt);
+        const auto part = [&](const std::vector<double>& column) {
+            return std::vector<double>(column.begin() + static_cast<std::ptrdiff_t>(span.rows.first),
+                                       column.begin() + static_cast<std::ptrdiff_t>(span.rows.last));
+        };
+        p.throttle_sd = sample_sd(part(log.throttle));
+        std::size_t reversals = 0;
+        for (const StickAxis axis : {StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll})
+            reversals += turning_points(stick_column(log, axis), span.rows, 0.12).size();
+        p.reversals_hz = static_cast<double>(reversals) / std::max(p.end_s - p.start_s, 1e-3);
+        double squares = 0, speed = 0;
+        for (std::size_t i = span.rows.first; i < span.rows.last; ++i) {
+            squares += (log.height_m[i] - phase.height_m) * (log.height_m[i] - phase.height_m);
+            speed += std::hypot(log.vn_mps[i], log.ve_mps[i]);
+        }
+        const auto rows = static_cast<double>(span.rows.size());
+        if (phase.window_m > 0) p.height_rms_m = std::sqrt(squares / rows);
+        p.speed_mps = speed / rows;
+        p.faults = static_cast<int>(std::count_if(found.begin(), found.end(), [&](const Finding& f) {
+            return f.fault && f.start_s >= p.start_s && f.start_s < p.end_s;
+        }));
+        phases.push_back(std::move(p));
+    }
+    return phases;
+}
+
+/// The finding that a score's fault is; its number is the measure's value.
+Finding finding_of(const FaultFound& fault, FindingKind kind, const FlightLog& log)
+{
+    Finding f;
+    f.kind = kind;
+    f.axis = kind == Turn           ? StickAxis::Yaw
+             : kind == Brake        ? StickAxis::Pitch
+             : kind == BankLeftOver ? StickAxis::Roll
+                                    : StickAxis::Throttle;
+    if (kind == HandsOn || kind == Rocking) f.axis = StickAxis::Roll;
+    const TimeSpan span = fault.span.value_or(TimeSpan{log.t_s.front(), log.t_s.back()});
+    f.start_s = span.from_s, f.end_s = span.to_s;
+    f.fault = true;
+    f.weight = 40;
+    switch (kind) {
+    case Brake:
+        f.numbers = {{"entry_mps", {}}, {"height_gain_m", fault.value}, {"distance_m", {}}, {"throttle_first", {}}};
+        break;
+    case SinkInLean: f.numbers = {{"sink_m", fault.value}}; break;
+    case Landing:
+        f.numbers = {{"sink_mps", {}}, {"bounces", {}}};
+        f.numbers[fault.fault.measure == Measure::Bounces].value = fault.value;
+        break;
+    case ThrottleCut: f.numbers = {{"seconds", fault.value}}; break;
+    case HandsOn: f.numbers = {{"share", fault.value}}; break;
+    case Spin: f.numbers = {{"exit_deg", fault.value}}; break;
+    default: break;
+    }
+    return f;
+}
+
+void add_of_score(const Score& score, const FlightLog& log, std::vector<Finding>& found)
+{
+    for (const FaultFound& fault : score.faults) {
+        const auto kind = kind_by(fault.fault.measure);
+        if (!kind) continue;
+        const bool known = std::any_of(found.begin(), found.end(), [&](const Finding& f) { return f.kind == *kind && f.fault; });
+        if (!known) found.push_back(finding_of(fault, *kind, log));
+    }
+}
+
+} // namespace
+
+Debrief debrief(const FlightLog& log, const Drill& drill, const Score* score)
+{
+    DebriefOptions options;
+    options.camera_tilt_deg = drill.camera_tilt_deg;
+    for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
+    Debrief d = debrief(log, options);
+    if (!log.has_position || drill.free || drill.sticks_only) return d;
+    DrillRunner runner(drill);
+    runner.follow(log);
+    for (Finding& f : d.findings)
+        if (f.fault && asked_for(f, log, runner)) f.fault = false, f.weight = 0;
+    if (score) add_of_score(*score, log, d.findings);
+    std::stable_sort(d.findings.begin(), d.findings.end(),
+                     [](const Finding& a, const Finding& b) { return a.start_s < b.start_s; });
+    d.phases = phases_of(log, runner, d.findings);
+    return d;
+}
+
+} // namespace bh

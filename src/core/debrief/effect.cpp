@@ -1,0 +1,31 @@
+#include "core/debrief/effect.h"
+
+#include "core/base/stats.h"
+
+namespace bh {
+
+std::string_view helped_in_words(Helped helped)
+{
+    switch (helped) {
+    case Helped::TooFewFlights: return "too few flights yet";
+    case Helped::Yes: return "helped";
+    case Helped::NoSign: return "no sign yet";
+    case Helped::Worse: return "made it worse";
+    }
+    return "";
+}
+
+Effect effect(const std::vector<double>& before, const std::vector<double>& after)
+{
+    Effect e;
+    e.before = static_cast<int>(before.size()), e.after = static_cast<int>(after.size());
+    if (!before.empty()) e.mean_before = mean(before);
+    if (!after.empty()) e.mean_after = mean(after);
+    if (e.before < Effect::least_flights || e.after < Effect::least_flights) return e;
+    const DifferenceInterval d = bootstrap_difference(before, after);
+    e.low = d.low, e.high = d.high;
+    e.helped = d.high < 0 ? Helped::Yes : d.low > 0 ? Helped::Worse : Helped::NoSign;
+    return e;
+}
+
+} // namespace bh

@@ -1,0 +1,64 @@
+#include "core/debrief/habits.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+constexpr int lately = 5;
+
+Habit habit_of(FindingKind kind, const std::vector<FlightOfHabits>& flights)
+{
+    Habit h;
+    h.kind = kind;
+    std::vector<double> when, values;
+    for (const FlightOfHabits& f : flights) {
+        const FindingTally* t = f.tally.of(kind);
+        h.values.push_back(t ? std::optional(t->value) : std::nullopt);
+        h.faults.push_back(t && t->faults > 0);
+        if (!t) continue;
+        const bool at_fault = t->faults > 0;
+        when.push_back(h.flights), values.push_back(t->value);
+        ++h.flights, h.at_fault += at_fault;
+        for (Habit::Share* share : {&h.by_mode[std::string(mode_key(f.mode))], &h.by_drill[f.drill_id]})
+            ++share->flights, share->at_fault += at_fault;
+        for (std::size_t side = 0; side < t->sides.size(); ++side) {
+            h.sides[side].seen += t->sides[side].seen;
+            h.sides[side].faults += t->sides[side].faults;
+        }
+    }
+    constexpr int least = 4;
+    if (h.flights >= least) h.trend = slope_interval(when, values);
+    return h;
+}
+
+} // namespace
+
+int Habit::flights_lately() const { return std::min(lately, flights); }
+
+int Habit::at_fault_lately() const
+{
+    int looked_at = 0, found = 0;
+    for (std::size_t i = values.size(); i-- > 0 && looked_at < lately;)
+        if (values[i]) ++looked_at, found += faults[i];
+    return found;
+}
+
+bool Habit::strong() const
+{
+    constexpr int enough = 3;
+    return at_fault_lately() >= enough;
+}
+
+std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)
+{
+    std::vector<Habit> all;
+    for (std::size_t k = 0; k < finding_kind_count; ++k)
+        if (Habit h = habit_of(static_cast<FindingKind>(k), flights); h.at_fault > 0) all.push_back(std::move(h));
+    std::stable_sort(all.begin(), all.end(), [](const Habit& a, const Habit& b) {
+        return std::pair(a.at_fault_lately(), a.at_fault) > std::pair(b.at_fault_lately(), b.at_fault);
+    });
+    return all;
+}
+
+} // namespace bh

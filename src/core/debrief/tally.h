@@ -1,0 +1,37 @@
+#pragma once
+
+#include "core/debrief/debrief.h"
+
+#include <array>
+
+namespace bh {
+
+/// What one flight says of one kind of finding, short enough to be kept with every attempt.
+struct FindingTally {
+    FindingKind kind = FindingKind::Rocking;
+    int seen = 0, faults = 0;
+    double value = 0; ///< as habit_measure() says; more is worse
+    struct OfSide {
+        int seen = 0, faults = 0;
+    };
+    std::array<OfSide, 2> sides{}; ///< left, right; of kinds that have sides
+    bool operator==(const FindingTally& other) const;
+};
+
+/// One for each kind that the flight says something of, in the kinds' order. Brakes, spins, landings and the like say nothing
+/// where there were none; rocking that was not seen is a good answer.
+struct FlightTally {
+    std::vector<FindingTally> kinds;
+    [[nodiscard]] const FindingTally* of(FindingKind kind) const;
+    bool operator==(const FlightTally&) const = default;
+};
+[[nodiscard]] FlightTally tally(const Debrief& debrief);
+
+/// What a tally's value is.
+struct HabitMeasure {
+    std::string_view words; ///< "of the time rocking"
+    std::string_view unit;  ///< "%", "a minute", "m", …
+};
+[[nodiscard]] HabitMeasure habit_measure(FindingKind kind);
+
+} // namespace bh

@@ -1,0 +1,278 @@
+#include "desk/debrief/import_dialog.h"
+
+#include "desk/parts/buttons.h"
+#include "desk/parts/number_box.h"
+#include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
+#include "files/csv.h"
+#include "school/school.h"
+
+#include <QBoxLayout>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QDateTimeEdit>
+#include <QDoubleSpinBox>
+#include <QFileInfo>
+#include <QGridLayout>
+#include <QLabel>
+#include <QMetaObject>
+#include <QProgressBar>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+QString plain(std::string_view words) { return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size())); }
+
+constexpr int import_rows_shown = 5;
+
+} // namespace
+
+ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget* parent)
+    : QDialog(parent), school_(school), pilot_id_(pilot_id)
+{
+    setObjectName(QStringLiteral("importDialog"));
+    setWindowTitle(tr("A flight from another program"));
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("importSaid"));
+    said_->setWordWrap(true);
+    unknown_ = new QLabel;
+    unknown_->setObjectName(QStringLiteral("importUnknown"));
+    unknown_->setProperty("quiet", true);
+    unknown_->setWordWrap(true);
+    preview_ = readingTable("importPreview", tr("First rows of the table"), {QString()}, 0);
+    preview_->setMaximumHeight(150);
+    progress_ = new QProgressBar;
+    progress_->setObjectName(QStringLiteral("importProgress"));
+    progress_->setRange(0, 1000);
+    progress_->setVisible(false);
+    look_ = namedButton(tr("Look at it"), "importLook", tr("Reads it; nothing is kept but how such a table is read"));
+    keep_ = namedButton(tr("Keep it for the pilot"), "importKeep", tr("Reads it and keeps it on the record as a free flight"));
+    stop_ = namedButton(tr("Stop"), "importStop", tr("Stops reading; nothing is kept"));
+    stop_->setEnabled(false);
+    auto* close = namedButton(tr("Close"), "importClose", tr("Back to the debrief"));
+    connect(look_, &QPushButton::clicked, this, [this] { read(false); });
+    connect(keep_, &QPushButton::clicked, this, [this] { read(true); });
+    connect(stop_, &QPushButton::clicked, this, &ImportDialog::stop);
+    connect(close, &QPushButton::clicked, this, &QDialog::reject);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(stop_);
+    buttons->addWidget(progress_, 1);
+    buttons->addStretch();
+    for (QWidget* w : {close, keep_, look_}) buttons->addWidget(w);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(makeValues());
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    auto* layout = new QVBoxLayout(this);
+    layout->setSpacing(8);
+    layout->addWidget(preview_);
+    layout->addWidget(scroll, 1);
+    layout->addWidget(unknown_);
+    layout->addWidget(said_);
+    layout->addLayout(buttons);
+    resize(860, 700);
+    const bool somebody = school_.pilot(pilot_id_) != nullptr;
+    keep_->setEnabled(somebody);
+    if (!somebody) keep_->setToolTip(tr("Choose a pilot in the line-up first"));
+}
+
+ImportDialog::~ImportDialog()
+{
+    stopped_ = true;
+    if (reader_.joinable()) reader_.join();
+}
+
+QWidget* ImportDialog::makeValues()
+{
+    auto* part = new QWidget;
+    auto* grid = new QGridLayout(part);
+    grid->setContentsMargins(0, 0, 8, 0);
+    grid->setVerticalSpacing(3);
+    constexpr int in_a_column = 13;
+    for (std::size_t i = 0; i < flight_value_count; ++i) {
+        const auto value = static_cast<FlightValue>(i);
+        Row row{new QComboBox, new QComboBox, new QCheckBox(tr("turned")), new QLabel};
+        const QString key = plain(flight_value_key(value)), words = plain(flight_value_words(value));
+        row.column->setObjectName(QStringLiteral("import_") + key);
+        row.column->setAccessibleName(tr("Column of: %1").arg(words));
+        row.column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        row.column->setMinimumContentsLength(12);
+        row.unit->setObjectName(QStringLiteral("importUnit_") + key);
+        row.unit->setAccessibleName(tr("Unit of: %1").arg(words));
+        for (const ImportUnit& u : units_of(value)) row.unit->addItem(plain(u.key));
+        row.unit->setVisible(units_of(value).size() > 1);
+        row.turned->setObjectName(QStringLiteral("importTurned_") + key);
+        row.turned->setToolTip(tr("The other way round: right, forward, up and north are positive here"));
+        row.turned->setVisible(value != FlightValue::Time && value != FlightValue::FlightMode && value != FlightValue::Armed);
+        row.first->setMinimumWidth(60);
+        row.first->setProperty("quiet", true);
+        const int at = static_cast<int>(i) % in_a_column, from = static_cast<int>(i) / in_a_column * 5;
+        int column = from;
+        for (QWidget* w : std::initializer_list<QWidget*>{new QLabel(words), row.column, row.unit, row.turned, row.first})
+            grid->addWidget(w, at, column++);
+        connect(row.column, &QComboBox::activated, this, &ImportDialog::say);
+        connect(row.unit, &QComboBox::activated, this, &ImportDialog::say);
+        connect(row.turned, &QCheckBox::clicked, this, &ImportDialog::say);
+        rows_.push_back(row);
+    }
+    rotation_ = new QComboBox;
+    rotation_->setObjectName(QStringLiteral("importRotation"));
+    rotation_->setAccessibleName(tr("Order in which the angles turn the aircraft"));
+    for (const std::string_view order : rotation_orders()) rotation_->addItem(plain(order));
+    per_s_ = numberBox("importPerSecond", tr("Rows a second, where there is no time"), 1, 10000, 10, tr(" rows/s"));
+    per_s_->setValue(100);
+    when_ = new QDateTimeEdit;
+    when_->setObjectName(QStringLiteral("importWhen"));
+    when_->setAccessibleName(tr("When it was flown"));
+    when_->setDisplayFormat(QStringLiteral("d MMM yyyy HH:mm"));
+    auto* more = new QHBoxLayout;
+    for (const auto& [words, w] : std::initializer_list<std::pair<QString, QWidget*>>{
+             {tr("Angles turn in the order"), rotation_}, {tr("Without a time"), per_s_}, {tr("Flown on"), when_}}) {
+        more->addWidget(new QLabel(words));
+        more->addWidget(w);
+    }
+    more->addStretch();
+    grid->addLayout(more, in_a_column, 0, 1, 10);
+    grid->setRowStretch(in_a_column + 1, 1);
+    return part;
+}
+
+QString ImportDialog::fileName() const { return QFileInfo(file_).fileName(); }
+
+bool ImportDialog::openTable(const QString& file)
+{
+    file_ = file;
+    head_.reset();
+    auto head = table_head(file.toStdString());
+    if (!head) {
+        said_->setText(QString::fromStdString(head.error().message));
+        look_->setEnabled(false), keep_->setEnabled(false);
+        return false;
+    }
+    head_ = std::move(*head);
+    when_->setDateTime(std::min(QFileInfo(file).lastModified(), QDateTime::fromSecsSinceEpoch(school_.now())));
+    QStringList names;
+    for (const std::string& name : head_->columns) names << QString::fromStdString(name);
+    preview_->setColumnCount(static_cast<int>(names.size()));
+    preview_->setHorizontalHeaderLabels(names);
+    preview_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    const int rows = std::min(import_rows_shown, static_cast<int>(head_->rows.size()));
+    preview_->setRowCount(rows);
+    for (int r = 0; r < rows; ++r)
+        for (int c = 0; c < names.size(); ++c)
+            preview_->setItem(r, c,
+                              new QTableWidgetItem(
+                                  QString::fromStdString(head_->rows[static_cast<std::size_t>(r)][static_cast<std::size_t>(c)])));
+    showMapping();
+    return true;
+}
+
+void ImportDialog::showMapping()
+{
+    const std::string known = school_.values().text(Kind::Columns, head_->name());
+    auto kept = known.empty() ? Result<FlightMapping>(tl::unexpected(Error{})) : parse_mapping(known, "the record");
+    const FlightMapping m = kept ? *kept : guessed_mapping(*head_);
+    for (std::size_t i = 0; i < rows_.size(); ++i) {
+        Row& row = rows_[i];
+        row.column->clear();
+        row.column->addItem(tr("no column"));
+        for (const std::string& name : head_->columns) row.column->addItem(QString::fromStdString(name));
+        row.column->setCurrentIndex(std::min(m.values[i].column, static_cast<int>(head_->columns.size()) - 1) + 1);
+        row.unit->setCurrentIndex(std::max(0, row.unit->findText(QString::fromStdString(m.values[i].unit))));
+        row.turned->setChecked(m.values[i].turned);
+    }
+    rotation_->setCurrentIndex(std::max(0, rotation_->findText(QString::fromStdString(m.rotation))));
+    if (m.rows_per_s > 0) per_s_->setValue(m.rows_per_s);
+    say();
+    said_->setText(kept ? tr("A table with these heads was read before: what was said then stands here.")
+                        : tr("Guessed from heads and values: see that each line is right, then look at it."));
+}
+
+FlightMapping ImportDialog::mapping() const
+{
+    FlightMapping m;
+    m.separator = head_->separator;
+    for (std::size_t i = 0; i < rows_.size(); ++i)
+        m.values[i] = {rows_[i].column->currentIndex() - 1, rows_[i].unit->currentText().toStdString(),
+                       rows_[i].turned->isChecked()};
+    m.rotation = rotation_->currentText().toStdString();
+    if (m.of(FlightValue::Time).column < 0) m.rows_per_s = per_s_->value();
+    return m;
+}
+
+/// What the first row becomes, and what will not be known.
+void ImportDialog::say()
+{
+    if (!head_) return;
+    const FlightMapping m = mapping();
+    for (std::size_t i = 0; i < rows_.size(); ++i) {
+        const FlightMapping::Column& c = m.values[i];
+        QString words;
+        if (c.column >= 0) {
+            const std::string& field = head_->rows.front()[static_cast<std::size_t>(c.column)];
+            double written = 0;
+            CsvCursor cursor(field, ';');
+            words = QString::fromStdString(field).left(12);
+            for (const ImportUnit& u : units_of(static_cast<FlightValue>(i)))
+                if (u.key == c.unit && !u.key.empty() && cursor.number(written))
+                    words = QString::number((c.turned ? -1 : 1) * (u.factor * written + u.offset), 'f', 2);
+        }
+        rows_[i].first->setText(words.isEmpty() ? QString() : QStringLiteral("→ ") + words);
+    }
+    per_s_->setEnabled(m.of(FlightValue::Time).column < 0);
+    QStringList unknown;
+    for (const std::string& sentence : not_known(m)) unknown << QString::fromStdString(sentence);
+    unknown_->setText(unknown.join(QLatin1Char(' ')));
+}
+
+void ImportDialog::read(bool keep)
+{
+    if (!head_ || reader_.joinable()) return;
+    stopped_ = false;
+    progress_->setValue(0);
+    progress_->setVisible(true);
+    stop_->setEnabled(true);
+    look_->setEnabled(false), keep_->setEnabled(false);
+    said_->setText(tr("Reading %1.").arg(fileName()));
+    reader_ = std::thread([this, keep, file = file_.toStdString(), m = mapping()] {
+        const auto go_on = [this](double share) {
+            QMetaObject::invokeMethod(
+                this, [this, share] { progress_->setValue(static_cast<int>(1000 * share)); }, Qt::QueuedConnection);
+            return !stopped_;
+        };
+        auto log = std::make_shared<Result<FlightLog>>(import_flight(file, m, go_on));
+        QMetaObject::invokeMethod(
+            this, [this, keep, log] { finished(std::move(*log), keep); }, Qt::QueuedConnection);
+    });
+}
+
+void ImportDialog::stop() { stopped_ = true; }
+
+void ImportDialog::reject()
+{
+    stop();
+    QDialog::reject();
+}
+
+void ImportDialog::finished(Result<FlightLog> log, bool keep)
+{
+    reader_.join();
+    progress_->setVisible(false);
+    stop_->setEnabled(false);
+    look_->setEnabled(true), keep_->setEnabled(school_.pilot(pilot_id_) != nullptr);
+    if (!log) return said_->setText(QString::fromStdString(log.error().message));
+    school_.keep_columns(head_->name(), mapping_text(mapping()));
+    flight_ = std::make_shared<const FlightLog>(std::move(*log));
+    if (keep) {
+        kept_as_ =
+            school_.add_imported_flight(pilot_id_, *flight_, fileName().toStdString(), when_->dateTime().toSecsSinceEpoch());
+        if (kept_as_.empty()) return said_->setText(tr("It could not be kept."));
+    }
+    Q_EMIT done();
+    accept();
+}
+
+} // namespace bh::desk

@@ -1,0 +1,125 @@
+#include "desk/debrief/video_view.h"
+
+#include "desk/parts/theme.h"
+
+#include <QFileInfo>
+#include <QMediaPlayer>
+#include <QPainter>
+#include <QUrl>
+#include <QVideoFrame>
+#include <QVideoSink>
+#include <algorithm>
+#include <cmath>
+
+namespace bh::desk {
+
+VideoView::VideoView(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("videoView"));
+    setAccessibleName(tr("Screen recording at the cursor"));
+    setMinimumSize(220, 160);
+}
+
+VideoView::~VideoView() = default;
+
+void VideoView::show(const std::optional<SessionVideo>& video)
+{
+    const bool same = video && video_ && video->path == video_->path;
+    video_ = video;
+    if (same) return update();
+    picture_ = {};
+    said_.clear();
+    asked_s_ = -1;
+    if (player_) player_->setSource({});
+    update();
+    if (!video_) return;
+    const QString file = QString::fromStdString(video_->path);
+    if (!QFileInfo(file).isFile()) {
+        said_ = tr("The recording %1 is not there any more.").arg(file);
+        return;
+    }
+    if (!player_) {
+        sink_ = std::make_unique<QVideoSink>();
+        player_ = std::make_unique<QMediaPlayer>();
+        player_->setVideoSink(sink_.get());
+        connect(sink_.get(), &QVideoSink::videoFrameChanged, this, [this](const QVideoFrame& frame) {
+            if (QImage image = frame.toImage(); !image.isNull()) picture_ = std::move(image);
+            update();
+        });
+        connect(player_.get(), &QMediaPlayer::errorOccurred, this, [this](QMediaPlayer::Error, const QString& why) {
+            if (!video_ || !said_.isEmpty()) return;
+            said_ = tr("The recording %1 cannot be played here (%2).")
+                        .arg(QFileInfo(QString::fromStdString(video_->path)).fileName(), why.simplified());
+            update();
+        });
+    }
+    player_->setSource(QUrl::fromLocalFile(file));
+    player_->pause();
+}
+
+void VideoView::setOffset(double offset_s)
+{
+    if (!video_) return;
+    video_->offset_s = offset_s;
+    asked_s_ = -1;
+    setTime(time_s_, false, 1);
+}
+
+double VideoView::pictureAt() const { return player_ ? static_cast<double>(player_->position()) / 1000 : 0; }
+
+void VideoView::setTime(double t_s, bool playing, double pace)
+{
+    time_s_ = t_s;
+    if (!player_ || !video_ || !said_.isEmpty()) return;
+    const double wanted_s = std::max(0.0, t_s - video_->offset_s);
+    const bool within =
+        t_s >= video_->offset_s && (player_->duration() <= 0 || wanted_s * 1000 < static_cast<double>(player_->duration()));
+    constexpr double runs_off_s = 0.15, same_s = 0.02;
+    if (playing && within) {
+        if (player_->playbackRate() != pace) player_->setPlaybackRate(pace);
+        if (player_->playbackState() != QMediaPlayer::PlayingState) {
+            player_->setPosition(static_cast<qint64>(wanted_s * 1000));
+            player_->play();
+        } else if (std::abs(pictureAt() - wanted_s) > runs_off_s * std::max(1.0, pace)) {
+            player_->setPosition(static_cast<qint64>(wanted_s * 1000));
+        }
+        asked_s_ = -1;
+        return;
+    }
+    if (player_->playbackState() == QMediaPlayer::PlayingState) player_->pause();
+    if (std::abs(wanted_s - asked_s_) < same_s) return;
+    asked_s_ = wanted_s;
+    player_->setPosition(static_cast<qint64>(wanted_s * 1000));
+    update();
+}
+
+void VideoView::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    const Theme& t = theme();
+    p.fillRect(rect(), t.card);
+    p.setPen(t.line);
+    p.drawRect(rect().adjusted(0, 0, -1, -1));
+    const QRect inside = rect().adjusted(10, 10, -10, -10);
+    p.setFont(uiFont(9.5));
+    if (!said_.isEmpty() || !video_ || picture_.isNull()) {
+        p.setPen(said_.isEmpty() ? t.soft : t.notMet);
+        p.drawText(inside, Qt::AlignCenter | Qt::TextWordWrap,
+                   !said_.isEmpty() ? said_
+                   : video_         ? tr("The recording is being opened.")
+                            : tr("A screen recording of this session can be laid beside its sticks: Lay a recording beside."));
+        return;
+    }
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    const QSize fitted = picture_.size().scaled(size() - QSize(2, 20), Qt::KeepAspectRatio);
+    p.drawImage(QRect(QPoint((width() - fitted.width()) / 2, 1), fitted), picture_);
+    p.setPen(t.soft);
+    const bool outside = time_s_ < video_->offset_s;
+    p.drawText(rect().adjusted(6, 0, -6, -3), Qt::AlignBottom | Qt::AlignLeft,
+               outside ? tr("The recording begins at %1 s").arg(video_->offset_s, 0, 'f', 1)
+                       : tr("Recording at %1 s, begins at %2 s")
+                             .arg(time_s_ - video_->offset_s, 0, 'f', 1)
+                             .arg(video_->offset_s, 0, 'f', 1));
+}
+
+} // namespace bh::desk

@@ -1,0 +1,42 @@
+#pragma once
+
+#include "files/coaching_document.h"
+
+#include <QImage>
+#include <QWidget>
+#include <memory>
+#include <optional>
+
+class QMediaPlayer;
+class QVideoSink;
+
+namespace bh::desk {
+
+/// A screen recording beside a session's sticks: shows the picture of the cursor's moment, and plays with it.
+class VideoView : public QWidget {
+    Q_OBJECT
+public:
+    explicit VideoView(QWidget* parent = nullptr);
+    ~VideoView() override;
+    void show(const std::optional<SessionVideo>& video); ///< nothing: none lies beside this session
+    /// The session's time; while it plays, the picture follows by itself and is only put right when it runs off.
+    void setTime(double t_s, bool playing, double pace);
+    void setOffset(double offset_s); ///< the session's second at which the recording begins
+    [[nodiscard]] double offset() const { return video_ ? video_->offset_s : 0; }
+    [[nodiscard]] bool hasPicture() const { return !picture_.isNull(); }
+    [[nodiscard]] QString said() const { return said_; } ///< what is wrong; empty: nothing
+    [[nodiscard]] double pictureAt() const;              ///< the recording's own time of the picture shown, s
+
+protected:
+    void paintEvent(QPaintEvent*) override;
+
+private:
+    std::optional<SessionVideo> video_;
+    std::unique_ptr<QMediaPlayer> player_; ///< made when the first recording is shown
+    std::unique_ptr<QVideoSink> sink_;
+    QImage picture_;
+    QString said_;
+    double time_s_ = 0, asked_s_ = -1;
+};
+
+} // namespace bh::desk

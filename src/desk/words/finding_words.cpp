@@ -1,0 +1,71 @@
+#include "desk/words/finding_words.h"
+
+#include <QObject>
+#include <array>
+#include <cmath>
+
+namespace bh::desk {
+
+QString findingLetter(FindingKind kind)
+{
+    static constexpr std::array letters{"R", "H", "T", "B", "S", "K", "L", "C", "F", "D", "X", "N"};
+    return QLatin1String(letters[static_cast<std::size_t>(kind)]);
+}
+
+QString findingName(FindingKind kind)
+{
+    switch (kind) {
+    case FindingKind::Rocking: return QObject::tr("Rocking");
+    case FindingKind::HeldPush: return QObject::tr("Push held");
+    case FindingKind::Turn: return QObject::tr("Turn");
+    case FindingKind::Brake: return QObject::tr("Brake");
+    case FindingKind::Spin: return QObject::tr("Flip or roll");
+    case FindingKind::BankLeftOver: return QObject::tr("Bank left over");
+    case FindingKind::SinkInLean: return QObject::tr("Sunk when leaning");
+    case FindingKind::ChoppedThrottle: return QObject::tr("Throttle chopped");
+    case FindingKind::FullThrottleTakeOff: return QObject::tr("Full throttle at take-off");
+    case FindingKind::Landing: return QObject::tr("Landing");
+    case FindingKind::ThrottleCut: return QObject::tr("Throttle after a crash");
+    case FindingKind::HandsOn: return QObject::tr("Hands not off");
+    }
+    return {};
+}
+
+QString findingInWords(const Finding& f)
+{
+    QString words = findingName(f.kind);
+    if (f.kind == FindingKind::Rocking || f.kind == FindingKind::HeldPush || f.kind == FindingKind::Spin)
+        words += QStringLiteral(", ") + QLatin1String(stick_axis_key(f.axis).data());
+    if (f.side) words += QStringLiteral(", ") + QLatin1String(side_key(*f.side).data());
+    const auto number = [&](const char* key, const QString& text, int decimals) {
+        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(std::abs(*value), 0, 'f', decimals);
+    };
+    number("frequency_hz", QObject::tr("%1 Hz"), 1);
+    number("cycles", QObject::tr("%1 cycles"), 0);
+    number("lean_deg", QObject::tr("lean %1°"), 0);
+    number("heading_change_deg", QObject::tr("%1°"), 0);
+    number("yaw_share", QObject::tr("yaw share %1"), 2);
+    number("entry_mps", QObject::tr("from %1 m/s"), 1);
+    number("height_gain_m", QObject::tr("gained %1 m"), 1);
+    number("turned_deg", QObject::tr("%1°"), 0);
+    number("exit_deg", QObject::tr("%1° off level"), 0);
+    number("bank_deg", QObject::tr("%1°"), 0);
+    number("sink_m", QObject::tr("%1 m lost"), 1);
+    number("sink_mps", QObject::tr("%1 m/s"), 1);
+    number("bounces", QObject::tr("%1 bounces"), 0);
+    number("seconds", QObject::tr("%1 s"), 1);
+    return words;
+}
+
+QString habitValueInWords(FindingKind kind, double value)
+{
+    const HabitMeasure measure = habit_measure(kind);
+    const auto text = [](std::string_view words) {
+        return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size()));
+    };
+    const QString number = QString::number(value, 'f', value < 10 && measure.unit != "%" ? 1 : 0);
+    return measure.unit == "a minute" ? QObject::tr("%1 %2 a minute").arg(number, text(measure.words))
+                                      : QObject::tr("%1 %2 %3").arg(number, text(measure.unit), text(measure.words));
+}
+
+} // namespace bh::desk
