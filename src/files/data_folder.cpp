@@ -90,10 +90,7 @@ Result<Curriculum> DataFolder::curriculum(const std::string& id) const
 {
     return load(root_ / "curricula" / (id + ".json"), parse_curriculum);
 }
-Result<CoachingRules> DataFolder::coaching() const
-{
-    return load(root_ / "coaching" / "common.json", parse_coaching);
-}
+Result<CoachingRules> DataFolder::coaching() const { return load(root_ / "coaching" / "common.json", parse_coaching); }
 std::filesystem::path DataFolder::place_of(const char* kind, const std::string& id_or_file) const
 {
     return id_or_file.ends_with(".json") ? std::filesystem::path(id_or_file) : root_ / kind / (id_or_file + ".json");

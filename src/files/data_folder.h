@@ -1,10 +1,10 @@
 #pragma once
 
 #include "core/controller/settings_sheet.h"
-#include "files/coaching_document.h"
 #include "core/drill/drill.h"
 #include "core/kit/kit.h"
 #include "core/progress/curriculum.h"
+#include "files/coaching_document.h"
 
 #include <filesystem>
 #include <string>

@@ -75,7 +75,7 @@ public:
     [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
     /// A drill or curriculum as JSON, as it is here now.
     [[nodiscard]] Result<std::string> document(Kind kind, const std::string& id) const;
-    [[nodiscard]] bool edited(Kind kind, const std::string& id) const;                           ///< it is not the one that ships
+    [[nodiscard]] bool edited(Kind kind, const std::string& id) const; ///< it is not the one that ships
     /// What to change when something is found, as it is here now.
     [[nodiscard]] const CoachingRules& coaching() const { return coaching_; }
     /// What was found in a flight, kind by kind: as it was kept with it, or, of older flights, from its log.

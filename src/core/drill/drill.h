@@ -79,8 +79,8 @@ struct Phase {
     struct Upset {
         double pitch_deg = 0, bank_deg = 0;
     };
-    std::optional<Upset> upset{}; ///< a planted attitude, when the phase begins
-    bool panic = false;           ///< the panic switch is to be used
+    std::optional<Upset> upset{};    ///< a planted attitude, when the phase begins
+    bool panic = false;              ///< the panic switch is to be used
     std::vector<std::string> asks{}; ///< kinds of findings (see finding_key()) that it asks for: no faults in it
 };
 

@@ -107,7 +107,7 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     connect(lanes_, &TimeLanes::findingClicked, this, &DebriefPage::goTo);
     connect(lanes_, &TimeLanes::zoomed, this, [this] { plan_->setTime(lanes_->cursor(), lanes_->from(), lanes_->to()); });
     connect(&station_, &Station::pilotChosen, this, [this] {
-        looked_at_.reset();
+        forget();
         stale_ = true;
         if (isVisible()) fillFlights();
     });
@@ -212,6 +212,7 @@ QWidget* DebriefPage::makeSide()
     tabs_->setObjectName(QStringLiteral("debriefTabs"));
     tabs_->setDocumentMode(true);
     tabs_->tabBar()->setUsesScrollButtons(false);
+    tabs_->setStyleSheet(QStringLiteral("QTabBar::tab { padding: 4px 7px; min-width: 0; }")); // five of them beside each other
     tabs_->tabBar()->setFont(uiFont(9));
     tabs_->addTab(findings_, tr("Found"));
     tabs_->addTab(compare_, tr("Compare"));
@@ -306,16 +307,24 @@ void DebriefPage::fillFlights()
                                          : tr("Choose a pilot in the line-up, or open a flight log from a file."));
 }
 
-void DebriefPage::showNothing(const QString& title, const QString& what)
+/// Whoever looks at the flight looks away before it goes.
+void DebriefPage::forget()
 {
     timer_.stop();
-    looked_at_.reset();
     lanes_->setFlight(nullptr, nullptr, {});
     plan_->setFlight(nullptr, nullptr, {}, {});
     replay_->setFlight(nullptr, free_flight("pan"), {}, station_.stickMode());
     picture_->setCurrentWidget(plan_);
+    video_->show(std::nullopt);
     compare_->show(nullptr);
+    findings_->show(nullptr, {});
     time_->clear();
+    looked_at_.reset();
+}
+
+void DebriefPage::showNothing(const QString& title, const QString& what)
+{
+    forget();
     title_->setText(title);
     findings_->show(nullptr, what);
     for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(false);

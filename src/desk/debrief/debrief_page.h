@@ -65,6 +65,7 @@ private:
     void fillFlights();
     void show(LookedAt looked_at);
     void showNothing(const QString& title, const QString& what);
+    void forget();
     void showTabNow();
     void goTo(int finding);
     void goAround(double from_s, double to_s);
