@@ -264,6 +264,29 @@ Result<TableHead> table_head(const std::filesystem::path& path)
     return head;
 }
 
+namespace {
+
+/// Three of a kind are written in one unit: the one that the largest of them lies in, where no head says it.
+void share_unit(FlightMapping& m, const TableHead& head, const std::array<FlightValue, 3>& group)
+{
+    std::vector<double> all;
+    std::string said;
+    for (const FlightValue v : group) {
+        const int c = m.of(v).column;
+        if (c < 0) continue;
+        if (const std::string unit = unit_in_head(v, head.columns[static_cast<std::size_t>(c)]); !unit.empty()) said = unit;
+        const auto values = numbers_in(head, static_cast<std::size_t>(c));
+        all.insert(all.end(), values.begin(), values.end());
+    }
+    const std::string unit = said.empty() ? unit_by_values(group.front(), all) : said;
+    if (unit.empty()) return;
+    for (const FlightValue v : group)
+        if (m.of(v).column >= 0 && unit_in_head(v, head.columns[static_cast<std::size_t>(m.of(v).column)]).empty())
+            m.of(v).unit = unit;
+}
+
+} // namespace
+
 FlightMapping guessed_mapping(const TableHead& head)
 {
     FlightMapping m;
@@ -281,6 +304,9 @@ FlightMapping guessed_mapping(const TableHead& head)
             }
         }
     }
+    for (const auto& group : {std::array{V::Roll, V::Pitch, V::Yaw}, std::array{V::RollRate, V::PitchRate, V::YawRate},
+                              std::array{V::RollStick, V::PitchStick, V::YawStick}})
+        share_unit(m, head, group);
     if (m.of(V::Time).column < 0) m.rows_per_s = 100;
     return m;
 }

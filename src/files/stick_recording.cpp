@@ -43,4 +43,25 @@ Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
     return recording;
 }
 
+Result<void> write_stick_recording(const std::filesystem::path& file, const StickRecording& recording)
+{
+    std::string text = "t_s";
+    for (std::size_t a = 0; !recording.counts.empty() && a < recording.counts.front().size(); ++a)
+        text += ",a" + std::to_string(a);
+    for (std::size_t i = 0; i < recording.t_s.size(); ++i) {
+        char t_s[32];
+        std::snprintf(t_s, sizeof t_s, "\n%.3f", recording.t_s[i]);
+        text += t_s;
+        for (const int count : recording.counts[i]) text += ',' + std::to_string(count);
+    }
+    text += '\n';
+    std::error_code ignored;
+    if (file.has_parent_path()) std::filesystem::create_directories(file.parent_path(), ignored);
+    const gzFile stream = gzopen(file.c_str(), "wb6");
+    const bool written = stream && gzwrite(stream, text.data(), static_cast<unsigned>(text.size())) > 0;
+    const bool closed = stream && gzclose(stream) == Z_OK;
+    if (!written || !closed) return bad_input(file.string() + ": cannot be written");
+    return {};
+}
+
 } // namespace bh

@@ -17,4 +17,7 @@ struct StickRecording {
 /// place for anything else.
 [[nodiscard]] Result<StickRecording> load_stick_recording(const std::filesystem::path& file);
 
+/// BadInput for a file that cannot be written.
+[[nodiscard]] Result<void> write_stick_recording(const std::filesystem::path& file, const StickRecording& recording);
+
 } // namespace bh

@@ -83,6 +83,22 @@ std::vector<Habit> habits_of(const School& school, const std::string& pilot_id, 
     return habits(flights_for_habits(school, flights_of(school, pilot_id, newest)));
 }
 
+std::string strong_habit(const School& school, const std::string& pilot_id)
+{
+    auto flights = flights_of(school, pilot_id, flights_for_a_habit);
+    std::erase_if(flights, [](const AttemptRow* a) { return a->found.empty(); });
+    const auto found = habits(flights_for_habits(school, flights));
+    const auto& given = school.file(pilot_id).advice;
+    const auto worked_on = [&](FindingKind kind) {
+        constexpr UnixTime week_s = 7 * 24 * 3600;
+        return std::any_of(given.begin(), given.end(),
+                           [&](const GivenAdvice& a) { return a.finding == kind && !a.closed && school.now() - a.at < week_s; });
+    };
+    const auto strong =
+        std::find_if(found.begin(), found.end(), [&](const Habit& h) { return h.strong() && !worked_on(h.kind); });
+    return strong == found.end() ? std::string() : habit_in_words(*strong);
+}
+
 AdviceStanding standing_of(const School& school, const GivenAdvice& advice)
 {
     constexpr std::size_t looked_at = 8, most_since = 20;

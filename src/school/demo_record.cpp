@@ -10,6 +10,7 @@
 #include "files/match_documents.h"
 #include "files/rates_document.h"
 #include "files/setup_document.h"
+#include "school/demo_debrief.h"
 #include "school/school.h"
 #include "school/take_off.h"
 
@@ -41,6 +42,7 @@ struct DemoPilot {
     double outside_share = 0; ///< of the sessions
     double free_share = 0;    ///< of the flights
     int more_flights = 0;     ///< in a session than others
+    DemoDebriefs debriefs{};
 };
 
 struct Roster {
@@ -115,13 +117,8 @@ DemoPilot pilot_at(const JsonIn& in, const Roster& roster)
                     in.number("outside_share", 0),
                     in.number("free_share", 0),
                     static_cast<int>(in.number("more_flights", 0))};
-    if (in.has("habits")) {
-        std::vector<std::string> habits;
-        for (const JsonIn& habit : in.at("habits").items()) habits.push_back(habit.text());
-        const auto faults = stand_in_faults(habits);
-        if (!faults) in.at("habits").fault(faults.error().message);
-        pilot.faults = *faults;
-    }
+    if (in.has("habits")) pilot.faults = demo_habits(in.at("habits"));
+    pilot.debriefs = demo_debriefs(in);
     if (pilot.controller >= roster.controllers.size()) in.at("controller").fault("there is no such controller");
     return pilot;
 }
@@ -208,7 +205,10 @@ public:
     DemoMaker(const Roster& roster, School& school, const std::vector<KitItem>& kit, const std::string& kit_list, UnixTime& clock)
         : roster_(roster), school_(school), kit_(kit), kit_list_(kit_list), clock_(clock), ids_(roster.pilots.size())
     {
-        for (const DemoPilot& pilot : roster.pilots) luck_.emplace_back(pilot.seed);
+        for (const DemoPilot& pilot : roster.pilots) {
+            luck_.emplace_back(pilot.seed);
+            coaches_.emplace_back(pilot.debriefs, pilot.faults, 1000 + pilot.seed);
+        }
     }
 
     Result<void> write()
@@ -277,6 +277,12 @@ private:
         clock_ = slot.at;
         calibrate_in_turn();
         arrive(pilot, id);
+        const double day = static_cast<double>(clock_ - roster_.now) / day_s;
+        coaches_[slot.pilot].before_session(school_, id, day);
+        if (const auto been = coaches_[slot.pilot].elsewhere(school_, id, day, roster_.controller_names[pilot.controller],
+                                                             roster_.controllers[pilot.controller]);
+            !been)
+            return been;
         const auto match = match_of(pilot);
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
         if (luck.uniform() < pilot.outside_share) return outside(pilot, id, match, luck);
@@ -291,7 +297,7 @@ private:
             school_.open_stage(id, pilot.opens_stage, true, pilot.opens_why);
         double flown_s = 0;
         for (int flight = 0; flight < flights; ++flight) {
-            const auto flew_s = fly(pilot, id, session, match, skill, luck);
+            const auto flew_s = fly(pilot, id, session, match, skill, luck, coaches_[slot.pilot].habits_now());
             if (!flew_s) return tl::unexpected(flew_s.error());
             flown_s += *flew_s;
         }
@@ -321,8 +327,8 @@ private:
     }
 
     /// Without a task: up, and about a height for some minutes.
-    Result<double> fly_freely(const DemoPilot& pilot, const std::string& id, const std::string& session,
-                              const std::optional<KeptMatch>& match, double skill, SeededRandom& luck)
+    Result<double> fly_freely(const std::string& id, const std::string& session, const std::optional<KeptMatch>& match,
+                              double skill, SeededRandom& luck, StandInFaults habits)
     {
         Drill about = *school_.drill("hover-window");
         for (Phase& phase : about.phases)
@@ -335,7 +341,6 @@ private:
         take_off.rates = match ? match->practised : RateProfile{};
         const auto flight = prepared(school_, about, take_off);
         if (!flight) return tl::unexpected(flight.error());
-        StandInFaults habits = pilot.faults;
         habits.no_throttle_cut = luck.uniform() < 0.1; // a crash now and then
         const auto flown = fly_drill(about, flight->setup, skill, luck.bits(), habits);
         if (!flown) return tl::unexpected(flown.error());
@@ -354,18 +359,18 @@ private:
 
     /// One drill; how long it took.
     Result<double> fly(const DemoPilot& pilot, const std::string& id, const std::string& session,
-                       const std::optional<KeptMatch>& match, double skill, SeededRandom& luck)
+                       const std::optional<KeptMatch>& match, double skill, SeededRandom& luck, const StandInFaults& habits)
     {
         const std::string chosen = choose_drill(school_.standing(id), luck);
         if (school_.curriculum(id).free_block(chosen) || luck.uniform() < pilot.free_share)
-            return fly_freely(pilot, id, session, match, skill, luck);
+            return fly_freely(id, session, match, skill, luck, habits);
         const Drill& drill = *school_.drill(chosen);
         TakeOff take_off;
         take_off.purpose = TakeOff::Purpose::Demonstration;
         take_off.rates = match ? match->practised : RateProfile{};
         const auto flight = prepared(school_, drill, take_off);
         if (!flight) return tl::unexpected(flight.error());
-        const auto flown = fly_drill(drill, flight->setup, skill, luck.bits(), pilot.faults);
+        const auto flown = fly_drill(drill, flight->setup, skill, luck.bits(), habits);
         if (!flown) return tl::unexpected(flown.error());
         clock_ += static_cast<UnixTime>(flown->log.duration_s() + 60 + 120 * luck.uniform());
         JudgedAttempt row = judged_attempt(flown->score, flight->setup.mode);
@@ -403,7 +408,8 @@ private:
     const std::string& kit_list_;
     UnixTime& clock_;
     std::vector<SeededRandom> luck_; ///< of each pilot
-    std::vector<std::string> ids_;   ///< of the pilots, once they have come
+    std::vector<DemoCoach> coaches_;
+    std::vector<std::string> ids_; ///< of the pilots, once they have come
     UnixTime next_calibration_ = 0;
     std::uint64_t calibration_round_ = 2;
     std::map<std::string, double> best_; ///< score of the flight that demonstrates a drill

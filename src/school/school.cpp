@@ -5,6 +5,7 @@
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
 #include "files/stick_recording.h"
+#include "school/coaching.h"
 
 #include <QMetaObject>
 #include <algorithm>
@@ -380,6 +381,7 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     if (const auto at = calibrated_at(of, history)) facts.calibrated_day = local_day(*at);
     facts.controller_drift = drift_of(history).words;
     if (const auto stale = match_stale(pilot_id)) facts.stale_match = in_words(*stale);
+    facts.strong_habit = strong_habit(*this, pilot_id);
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
     known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_)};
     return known.standing;

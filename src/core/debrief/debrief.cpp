@@ -176,11 +176,20 @@ bool motors_had_failed(const FlightLog& log, std::size_t row)
     return failed;
 }
 
+bool crashes_at(const FlightLog& log, std::size_t row)
+{
+    constexpr double slack_s = 0.1;
+    return std::any_of(log.events.begin(), log.events.end(), [&](const FlightLog::Event& e) {
+        return e.event == FlightEvent::Crash && std::abs(log.t_s[e.row] - log.t_s[row]) <= slack_s;
+    });
+}
+
 /// A landing is its contacts that follow each other within two seconds; the first tells the sink, the others are bounces.
 void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& found)
 {
     constexpr double together_s = 2; // house
-    const auto contacts = ground_contacts(log, span);
+    auto contacts = ground_contacts(log, span);
+    std::erase_if(contacts, [&](std::size_t row) { return crashes_at(log, row); }); // a crash is no landing
     for (std::size_t i = 0; i < contacts.size();) {
         std::size_t last = i;
         while (last + 1 < contacts.size() && log.t_s[contacts[last + 1]] - log.t_s[contacts[last]] <= together_s) ++last;
@@ -298,6 +307,23 @@ std::optional<FindingKind> finding_from_key(std::string_view key)
 {
     const auto found = std::find(kind_keys.begin(), kind_keys.end(), key);
     return found == kind_keys.end() ? std::nullopt : std::optional(static_cast<FindingKind>(found - kind_keys.begin()));
+}
+
+std::string_view finding_name(FindingKind kind)
+{
+    static constexpr std::array<std::string_view, finding_kind_count> names{"Rocking",
+                                                                            "Push held",
+                                                                            "Turn",
+                                                                            "Brake",
+                                                                            "Flip or roll",
+                                                                            "Bank left over",
+                                                                            "Sunk when leaning",
+                                                                            "Throttle chopped",
+                                                                            "Full throttle at take-off",
+                                                                            "Landing",
+                                                                            "Throttle after a crash",
+                                                                            "Hands not off"};
+    return names[static_cast<std::size_t>(kind)];
 }
 
 std::optional<double> Finding::number(std::string_view key) const

@@ -32,6 +32,7 @@ enum class FindingKind : std::uint8_t {
 inline constexpr std::size_t finding_kind_count = static_cast<std::size_t>(FindingKind::HandsOn) + 1;
 [[nodiscard]] std::string_view finding_key(FindingKind kind); ///< "rocking", "held_push", …
 [[nodiscard]] std::optional<FindingKind> finding_from_key(std::string_view key);
+[[nodiscard]] std::string_view finding_name(FindingKind kind); ///< "Rocking", "Push held", …
 
 /// A number of a finding by its key, which carries its unit; nothing: not known.
 struct FindingNumber {

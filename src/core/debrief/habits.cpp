@@ -50,6 +50,12 @@ bool Habit::strong() const
     return at_fault_lately() >= enough;
 }
 
+std::string habit_in_words(const Habit& habit)
+{
+    return std::string(finding_name(habit.kind)) + " at fault in " + std::to_string(habit.at_fault_lately()) + " of the last " +
+           std::to_string(habit.flights_lately()) + " flights that show it";
+}
+
 std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)
 {
     std::vector<Habit> all;

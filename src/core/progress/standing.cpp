@@ -59,6 +59,7 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
         return {"Controller calibrated " + counted(age, "day") + " ago", Go::Controller};
     if (!facts.controller_drift.empty()) return {facts.controller_drift, Go::Controller};
     if (!facts.stale_match.empty()) return {facts.stale_match, Go::Rates};
+    if (!facts.strong_habit.empty()) return {facts.strong_habit, Go::Debrief};
     if (next.state == DrillState::Due)
         return {next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago", Go::Drills};
     double four_weeks = 0;

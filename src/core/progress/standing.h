@@ -100,6 +100,7 @@ struct PilotFacts {
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
     std::string controller_drift;               ///< what has drifted on that controller, a sentence; empty when nothing has
     std::string stale_match;                    ///< why the match of the rates holds no more, a sentence; empty when it does
+    std::string strong_habit;                   ///< what goes wrong flight after flight, a sentence; empty when nothing does
     double target_h = 20;
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
@@ -129,7 +130,7 @@ struct PilotStanding {
     std::string next_reason; ///< why that one
     bool needs_attention = false;
     std::string attention; ///< the one reason to look at this pilot, or what comes next
-    enum class Go { Nowhere, Controller, Drills, Rates } go = Go::Nowhere; ///< where that is done
+    enum class Go { Nowhere, Controller, Drills, Rates, Debrief } go = Go::Nowhere; ///< where that is done
 };
 
 /// `drills` tells what has to be known of them; one that is not there goes by its id.

@@ -65,4 +65,16 @@ ControllerRecording stand_in_recording(const StandInController& c, std::uint64_t
     return recording;
 }
 
+std::vector<int> counts_of(const StandInController& c, const Sticks& sticks)
+{
+    const double half = 0.5 * c.travel_share * (c.high_counts - c.low_counts);
+    const double middle = 0.5 * (c.high_counts + c.low_counts);
+    const std::array<double, 4> place{2 * sticks.throttle - 1, sticks.yaw, sticks.pitch, sticks.roll};
+    std::vector<int> counts(static_cast<std::size_t>(c.axis_count), c.low_counts);
+    for (std::size_t f = 0; f < place.size(); ++f)
+        counts[static_cast<std::size_t>(c.axes[f])] =
+            static_cast<int>(std::lround(middle + (c.inverted[f] ? -half : half) * place[f]));
+    return counts;
+}
+
 } // namespace bh

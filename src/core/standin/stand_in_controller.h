@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/sticks.h"
 #include "core/controller/recording.h"
 
 #include <array>
@@ -25,5 +26,8 @@ struct StandInController {
 /// The recording that a calibration with all ten prompts makes of it: each push starts 0.4 s after its prompt, stays
 /// at the stop, and what is sprung returns before the prompt ends. Seeded.
 [[nodiscard]] ControllerRecording stand_in_recording(const StandInController& controller, std::uint64_t seed);
+
+/// Where its axes stand with the sticks so: without jitter, slack and wear.
+[[nodiscard]] std::vector<int> counts_of(const StandInController& controller, const Sticks& sticks);
 
 } // namespace bh

@@ -241,7 +241,7 @@ QWidget* DebriefPage::makeSide()
     return side;
 }
 
-void DebriefPage::showTab(int tab) { tabs_->setCurrentIndex(tab); }
+void DebriefPage::showTab(Tab tab) { tabs_->setCurrentIndex(tab); }
 
 /// Only what is seen is worked out.
 void DebriefPage::showTabNow()
@@ -444,7 +444,7 @@ void DebriefPage::show(LookedAt looked_at)
     const bool outside = !l.session_id.empty();
     const auto& videos = school_.values().videos;
     const auto video = outside && videos.contains(l.session_id) ? std::optional(videos.at(l.session_id)) : std::nullopt;
-    video_->show(video);
+    video_->show(video, school_.data().root());
     picture_->setCurrentWidget(outside ? static_cast<QWidget*>(video_) : plan_);
     beside_->setVisible(outside);
     offset_->setVisible(video.has_value());

@@ -47,7 +47,8 @@ public:
     [[nodiscard]] const LookedAt* lookedAt() const { return looked_at_ ? &*looked_at_ : nullptr; }
     [[nodiscard]] const Debrief* debrief() const { return looked_at_ ? &looked_at_->found : nullptr; }
     [[nodiscard]] bool playing() const { return timer_.isActive(); }
-    void showTab(int tab); ///< 0 Found, 1 Compare, 2 Advised, 3 Habits, 4 Notes
+    enum Tab { Found, Compare, Advised, Habits, Notes };
+    void showTab(Tab tab);
 
 public Q_SLOTS:
     void play(); ///< or pause

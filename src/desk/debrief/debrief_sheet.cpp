@@ -134,7 +134,7 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     sheet.text(l.score ? QObject::tr("%1 · %2 of 100 marks").arg(f.date).arg(l.score->score, 0, 'f', 0) : f.date, 2, false,
                sheet_soft);
     sheet.space(1);
-    const double pictures = 34;
+    const double pictures = 42;
     sheet_track(sheet, sheet.box(0, 46, pictures), l);
     const TimeSpan whole{l.log->t_s.front(), l.log->t_s.back()};
     if (l.log->has_position) {
@@ -148,7 +148,7 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     const TimeSpan span = decisive_s(l);
     sheet.text(QObject::tr("Sticks from %1 s to %2 s").arg(span.from_s, 0, 'f', 1).arg(span.to_s, 0, 'f', 1), 2.2, true,
                sheet_ink);
-    constexpr double lane = 6.5;
+    constexpr double lane = 8.5;
     const auto stick = [&](const char* name, const std::vector<double>& values, double low, Qt::PenStyle style) {
         sheet_plot(sheet, sheet.box(0, 100, lane), *l.log, values, span, low, 1, QObject::tr(name), style);
         sheet.space(lane + 0.6);

@@ -73,7 +73,7 @@ ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget*
     layout->addWidget(unknown_);
     layout->addWidget(said_);
     layout->addLayout(buttons);
-    resize(860, 700);
+    resize(1040, 720);
     const bool somebody = school_.pilot(pilot_id_) != nullptr;
     keep_->setEnabled(somebody);
     if (!somebody) keep_->setToolTip(tr("Choose a pilot in the line-up first"));
@@ -99,7 +99,7 @@ QWidget* ImportDialog::makeValues()
         row.column->setObjectName(QStringLiteral("import_") + key);
         row.column->setAccessibleName(tr("Column of: %1").arg(words));
         row.column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        row.column->setMinimumContentsLength(12);
+        row.column->setMinimumContentsLength(9);
         row.unit->setObjectName(QStringLiteral("importUnit_") + key);
         row.unit->setAccessibleName(tr("Unit of: %1").arg(words));
         for (const ImportUnit& u : units_of(value)) row.unit->addItem(plain(u.key));

@@ -76,7 +76,9 @@ RulesDialog::RulesDialog(School& school, QWidget* parent) : QDialog(parent), sch
     auto* expected = new QHBoxLayout;
     for (const auto& [words, w] : std::initializer_list<std::pair<QString, QWidget*>>{
              {tr("sets"), target_}, {tr("share of lost marks back"), gain_}, {tr("share the measure falls"), improves_}}) {
-        expected->addWidget(new QLabel(words));
+        auto* name = new QLabel(words);
+        if (w == target_) target_name_ = name;
+        expected->addWidget(name);
         expected->addWidget(w);
     }
     expected->addStretch();
@@ -142,7 +144,8 @@ void RulesDialog::choose(int row)
     at_least_->setValue(rule.at_least);
     flights_->setValue(rule.lately.flights);
     of_->setValue(rule.lately.of);
-    target_->setEnabled(rule.target.has_value());
+    target_->setVisible(rule.target.has_value());
+    target_name_->setVisible(rule.target.has_value());
     target_->setValue(rule.target.value_or(0));
     gain_->setValue(rule.gain_share);
     improves_->setValue(rule.improves);

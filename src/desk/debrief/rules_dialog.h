@@ -30,7 +30,7 @@ private:
     void keep();
     School& school_;
     std::string rule_;
-    QLabel *head_, *said_;
+    QLabel *head_, *said_, *target_name_ = nullptr;
     QTableWidget* table_;
     QLineEdit *cause_, *change_;
     QSpinBox *at_least_, *flights_, *of_;

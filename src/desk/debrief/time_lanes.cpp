@@ -189,7 +189,8 @@ void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) cons
     p.setFont(uiFont(8.5));
     p.setPen(t.ink);
     const QRectF names(0, box.top(), names_px - 8, box.height());
-    const double now = lane.values.at(rowAt(cursor_s_));
+    const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
+    const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
     const QString value =
         lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0) : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
     p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1\n%2").arg(lane.name, value));

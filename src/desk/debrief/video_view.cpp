@@ -22,7 +22,7 @@ VideoView::VideoView(QWidget* parent) : QWidget(parent)
 
 VideoView::~VideoView() = default;
 
-void VideoView::show(const std::optional<SessionVideo>& video)
+void VideoView::show(const std::optional<SessionVideo>& video, const std::filesystem::path& folder)
 {
     const bool same = video && video_ && video->path == video_->path;
     video_ = video;
@@ -33,7 +33,7 @@ void VideoView::show(const std::optional<SessionVideo>& video)
     if (player_) player_->setSource({});
     update();
     if (!video_) return;
-    const QString file = QString::fromStdString(video_->path);
+    const QString file = QString::fromStdString((folder / video_->path).string());
     if (!QFileInfo(file).isFile()) {
         said_ = tr("The recording %1 is not there any more.").arg(file);
         return;

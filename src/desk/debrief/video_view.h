@@ -18,7 +18,8 @@ class VideoView : public QWidget {
 public:
     explicit VideoView(QWidget* parent = nullptr);
     ~VideoView() override;
-    void show(const std::optional<SessionVideo>& video); ///< nothing: none lies beside this session
+    /// A path that does not begin at the root lies below `folder`; nothing: none lies beside this session.
+    void show(const std::optional<SessionVideo>& video, const std::filesystem::path& folder = {});
     /// The session's time; while it plays, the picture follows by itself and is only put right when it runs off.
     void setTime(double t_s, bool playing, double pace);
     void setOffset(double offset_s); ///< the session's second at which the recording begins

@@ -79,6 +79,10 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
         if (place == PilotStanding::Go::Rates) showPage(Rates);
+        if (place == PilotStanding::Go::Debrief) {
+            showPage(Debrief);
+            debrief_->showTab(DebriefPage::Habits);
+        }
     });
     connect(setup_, &SetupPage::cardAsked, this, [this] {
         showPage(Controller);

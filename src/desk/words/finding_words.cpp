@@ -14,21 +14,8 @@ QString findingLetter(FindingKind kind)
 
 QString findingName(FindingKind kind)
 {
-    switch (kind) {
-    case FindingKind::Rocking: return QObject::tr("Rocking");
-    case FindingKind::HeldPush: return QObject::tr("Push held");
-    case FindingKind::Turn: return QObject::tr("Turn");
-    case FindingKind::Brake: return QObject::tr("Brake");
-    case FindingKind::Spin: return QObject::tr("Flip or roll");
-    case FindingKind::BankLeftOver: return QObject::tr("Bank left over");
-    case FindingKind::SinkInLean: return QObject::tr("Sunk when leaning");
-    case FindingKind::ChoppedThrottle: return QObject::tr("Throttle chopped");
-    case FindingKind::FullThrottleTakeOff: return QObject::tr("Full throttle at take-off");
-    case FindingKind::Landing: return QObject::tr("Landing");
-    case FindingKind::ThrottleCut: return QObject::tr("Throttle after a crash");
-    case FindingKind::HandsOn: return QObject::tr("Hands not off");
-    }
-    return {};
+    const std::string_view name = finding_name(kind);
+    return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
 }
 
 QString findingInWords(const Finding& f)
