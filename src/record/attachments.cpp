@@ -170,6 +170,10 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
     if (name.empty() || name == "." || name == ".." || name.find('/') != std::string::npos ||
         name.find('\0') != std::string::npos)
         return bad_input("'" + name.substr(0, 80) + "' names no stick recording of this record");
+    std::error_code error;
+    if (!also_.empty() && !std::filesystem::exists(sticks_ / name, error))
+        if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name; std::filesystem::exists(second, error))
+            return second;
     return sticks_ / name;
 }
 
@@ -227,7 +231,7 @@ void Attachments::erase_log(const std::string& hash) const
 void Attachments::erase_sticks(const std::string& name) const
 {
     std::error_code error;
-    if (const auto file = stick_recording(name)) std::filesystem::remove(*file, error);
+    if (stick_recording(name)) std::filesystem::remove(sticks_ / name, error); // never from the second folder
 }
 
 int Attachments::put_aside(const Names& named) const

@@ -20,7 +20,7 @@ namespace bh {
 /// named by the SHA-256 of their CSV text and are read as they are.
 class Attachments {
 public:
-    /// Beside the record's file; flight logs are looked for in a second folder too.
+    /// Beside the record's file; flight logs are looked for in a second folder too, "….logs", and stick recordings in "….sticks".
     explicit Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also = {});
 
     /// Written once, flushed to the disk, and then named; returns the hash. Throws StoreFailure. May be called from any thread.

@@ -453,7 +453,9 @@ void DebriefPage::show(LookedAt looked_at)
         offset_->setValue(video->offset_s);
     }
     for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(true);
-    said_->setText(l.log->has_position ? QString() : tr("No positions: what sticks and attitude tell."));
+    said_->setText(l.log->has_position ? QString()
+                   : outside           ? tr("Sticks alone")
+                                       : tr("No positions: what sticks and attitude tell."));
     title_->setText(l.title);
     findings_->show(&l, {});
     compare_->show(&l);

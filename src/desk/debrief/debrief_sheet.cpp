@@ -20,6 +20,7 @@ class Sheet {
 public:
     Sheet(QPainter& p, const QRectF& page) : p_(p), page_(page), u_(page.width() / 100), y_(page.top()) {}
     [[nodiscard]] double u() const { return u_; }
+    [[nodiscard]] double room() const { return (page_.bottom() - y_) / u_; } ///< units down to the foot
     void space(double units) { y_ += units * u_; }
     QFont font(double units, bool bold = false) const
     {
@@ -131,8 +132,9 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     Sheet sheet(p, page);
     p.setRenderHint(QPainter::Antialiasing);
     sheet.text(f.pilot.isEmpty() ? l.title : QObject::tr("%1: %2").arg(f.pilot, l.title), 3.4, true, sheet_ink);
-    sheet.text(l.score ? QObject::tr("%1 · %2 of 100 marks").arg(f.date).arg(l.score->score, 0, 'f', 0) : f.date, 2, false,
-               sheet_soft);
+    sheet.text(l.score ? QObject::tr("%1 of 100 marks · printed %2").arg(l.score->score, 0, 'f', 0).arg(f.date)
+                       : QObject::tr("printed %1").arg(f.date),
+               2, false, sheet_soft);
     sheet.space(1);
     const double pictures = 42;
     sheet_track(sheet, sheet.box(0, 46, pictures), l);
@@ -159,7 +161,10 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     stick("roll, left to right", l.log->stick_roll, -1, Qt::SolidLine);
     sheet.space(1);
     sheet.text(QObject::tr("To change"), 2.2, true, sheet_ink);
-    if (l.advice.empty()) sheet.text(QObject::tr("No fault was found: fly the next drill."), 2.2, false, sheet_ink);
+    if (l.advice.empty())
+        sheet.text(l.found.faults().empty() ? QObject::tr("No fault was found: fly the next drill.")
+                                            : QObject::tr("What was found is not for advice yet: fly again."),
+                   2.2, false, sheet_ink);
     for (std::size_t i = 0; i < l.advice.size(); ++i) {
         const Advice& a = l.advice[i];
         sheet.text(QStringLiteral("%1  %2").arg(i + 1).arg(QString::fromStdString(a.change)), i == 0 ? 2.8 : 2.2, i == 0,
@@ -176,9 +181,10 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     sheet.text(QObject::tr("Notes"), 2.2, true, sheet_ink);
     for (const QString& note : f.notes) sheet.text(note, 1.8, false, sheet_ink);
     p.setPen(QPen(sheet_line, 0.15 * sheet.u(), Qt::DotLine));
-    constexpr int lines = 3;
-    for (int i = 0; i < lines; ++i) {
-        sheet.space(4);
+    constexpr double line_apart = 4;
+    constexpr int least_lines = 3;
+    for (int i = 0; i < least_lines || sheet.room() > 2 * line_apart; ++i) {
+        sheet.space(line_apart);
         const QRectF line = sheet.box(0, 100, 0);
         p.drawLine(line.topLeft(), line.topRight());
     }

@@ -44,8 +44,10 @@ FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent),
     const auto choose = [this](QListWidgetItem* item) { Q_EMIT chosen(item->data(Qt::UserRole).toInt()); };
     connect(list_, &QListWidget::itemClicked, this, choose);
     connect(list_, &QListWidget::itemActivated, this, choose);
-    layout->addWidget(partTitle(tr("Found")));
+    found_ = partTitle(tr("Found"));
+    layout->addWidget(found_);
     layout->addWidget(list_, 1);
+    layout->addStretch();
 }
 
 void FindingsPanel::show(const LookedAt* looked_at, const QString& otherwise)
@@ -54,11 +56,12 @@ void FindingsPanel::show(const LookedAt* looked_at, const QString& otherwise)
     list_->clear();
     if (!looked_at) {
         for (AdviceRow& row : rows_) row.words->setVisible(false), row.tell->setVisible(false);
-        why_->setVisible(false);
-        rows_.front().words->setVisible(true);
-        rows_.front().words->setText(otherwise);
+        why_->setText(otherwise);
+        why_->setVisible(true);
+        list_->setVisible(false), found_->setVisible(false);
         return;
     }
+    list_->setVisible(true), found_->setVisible(true);
     const Debrief& found = looked_at->found;
     const auto add = [&](const Finding& f) {
         auto* item = new QListWidgetItem(

@@ -35,7 +35,7 @@ private:
     };
     School& school_;
     const LookedAt* looked_at_ = nullptr;
-    QLabel* why_;
+    QLabel *why_, *found_;
     std::vector<AdviceRow> rows_; ///< the first is large
     QListWidget* list_;
 };

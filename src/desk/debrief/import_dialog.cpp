@@ -133,6 +133,7 @@ QWidget* ImportDialog::makeValues()
              {tr("Angles turn in the order"), rotation_}, {tr("Without a time"), per_s_}, {tr("Flown on"), when_}}) {
         more->addWidget(new QLabel(words));
         more->addWidget(w);
+        more->addSpacing(12);
     }
     more->addStretch();
     grid->addLayout(more, in_a_column, 0, 1, 10);

@@ -87,6 +87,12 @@ void TimeLanes::makeLanes()
     add(tr("yaw"), QString(), stick(StickAxis::Yaw), whole, t.yaw, Qt::DotLine);
     add(tr("pitch"), QString(), stick(StickAxis::Pitch), whole, t.pitch, Qt::DashLine);
     add(tr("roll"), QString(), stick(StickAxis::Roll), whole, t.roll, Qt::SolidLine);
+    const auto turns = [&](StickAxis axis) {
+        const auto& rates = rate_column(*log_, axis);
+        return std::any_of(rates.begin(), rates.end(), [](double rate_dps) { return rate_dps != 0; });
+    };
+    if (!log_->has_position && !turns(StickAxis::Roll) && !turns(StickAxis::Pitch) && !turns(StickAxis::Yaw))
+        return; // sticks alone
     add(
         tr("%1 rate").arg(QLatin1String(stick_axis_key(rate_).data())), tr("°/s"),
         [this](const FlightLog& log) { return rate_column(log, rate_); }, std::nullopt, t.steel, Qt::SolidLine);
