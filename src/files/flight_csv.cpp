@@ -164,13 +164,19 @@ std::string flight_csv(const FlightLog& log)
 {
     std::string out;
     out.reserve(log.size() * 120 + 256);
-    for (const NumberColumn& c : number_columns) out.append(c.name).push_back(',');
+    std::vector<NumberColumn> written(number_columns.begin(), number_columns.end());
+    if (!log.has_position) // what is not known does not stand there as nought
+        std::erase_if(written, [](const NumberColumn& c) {
+            return c.column == &FlightLog::north_m || c.column == &FlightLog::east_m || c.column == &FlightLog::height_m ||
+                   c.column == &FlightLog::vn_mps || c.column == &FlightLog::ve_mps || c.column == &FlightLog::climb_mps;
+        });
+    for (const NumberColumn& c : written) out.append(c.name).push_back(',');
     out += "mode,armed,event\n";
     auto event = log.events.begin();
     std::array<char, 400> digits{};
     const int of_times = time_decimals(log, number_columns.front().decimals);
     for (std::size_t i = 0; i < log.size(); ++i) {
-        for (const NumberColumn& c : number_columns) {
+        for (const NumberColumn& c : written) {
             const auto [end, status] =
                 std::to_chars(digits.data(), digits.data() + digits.size(), (log.*c.column)[i], std::chars_format::fixed,
                               c.column == &FlightLog::t_s ? of_times : c.decimals);
