@@ -30,7 +30,7 @@ void VideoView::show(const std::optional<SessionVideo>& video, const std::filesy
     picture_ = {};
     said_.clear();
     asked_s_ = -1;
-    if (player_) player_->setSource({});
+    player_.reset(); // one that has failed plays nothing else
     update();
     if (!video_) return;
     const QString file = QString::fromStdString((folder / video_->path).string());
@@ -38,23 +38,31 @@ void VideoView::show(const std::optional<SessionVideo>& video, const std::filesy
         said_ = tr("The recording %1 is not there any more.").arg(file);
         return;
     }
-    if (!player_) {
-        sink_ = std::make_unique<QVideoSink>();
-        player_ = std::make_unique<QMediaPlayer>();
-        player_->setVideoSink(sink_.get());
-        connect(sink_.get(), &QVideoSink::videoFrameChanged, this, [this](const QVideoFrame& frame) {
-            if (QImage image = frame.toImage(); !image.isNull()) picture_ = std::move(image);
-            update();
-        });
-        connect(player_.get(), &QMediaPlayer::errorOccurred, this, [this](QMediaPlayer::Error, const QString& why) {
-            if (!video_ || !said_.isEmpty()) return;
-            said_ = tr("The recording %1 cannot be played here (%2).")
-                        .arg(QFileInfo(QString::fromStdString(video_->path)).fileName(), why.simplified());
-            update();
-        });
-    }
+    makePlayer();
     player_->setSource(QUrl::fromLocalFile(file));
     player_->pause();
+}
+
+void VideoView::makePlayer()
+{
+    sink_ = std::make_unique<QVideoSink>();
+    player_ = std::make_unique<QMediaPlayer>();
+    player_->setVideoSink(sink_.get());
+    connect(sink_.get(), &QVideoSink::videoFrameChanged, this, [this](const QVideoFrame& frame) {
+        if (QImage image = frame.toImage(); !image.isNull()) picture_ = std::move(image);
+        update();
+    });
+    connect(player_.get(), &QMediaPlayer::seekableChanged, this, [this](bool seekable) {
+        if (!seekable || player_->playbackState() == QMediaPlayer::PlayingState) return;
+        asked_s_ = -1; // what was asked for while it was being opened was not heard
+        setTime(time_s_, false, 1);
+    });
+    connect(player_.get(), &QMediaPlayer::errorOccurred, this, [this](QMediaPlayer::Error, const QString& why) {
+        if (!video_ || !said_.isEmpty()) return;
+        said_ = tr("The recording %1 cannot be played here (%2).")
+                    .arg(QFileInfo(QString::fromStdString(video_->path)).fileName(), why.simplified());
+        update();
+    });
 }
 
 void VideoView::setOffset(double offset_s)

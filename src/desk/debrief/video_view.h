@@ -32,6 +32,7 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    void makePlayer();
     std::optional<SessionVideo> video_;
     std::unique_ptr<QMediaPlayer> player_; ///< made when the first recording is shown
     std::unique_ptr<QVideoSink> sink_;

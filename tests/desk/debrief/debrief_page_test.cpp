@@ -120,7 +120,7 @@ TEST_CASE("without a flight the page says what to do", "[desk][debrief]")
 {
     Desk desk;
     QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
-    CHECK(desk.text("debriefAdvice").startsWith("Choose a pilot"));
+    CHECK(desk.text("debriefWhy").startsWith("Choose a pilot"));
     desk.station->choosePilot(desk.school->add_pilot({"", "Wilf Dunnock"}));
-    CHECK(desk.text("debriefAdvice").startsWith("Fly a drill (Alt+5)"));
+    CHECK(desk.text("debriefWhy").startsWith("Fly a drill (Alt+5)"));
 }
