@@ -8,6 +8,7 @@
 #include "files/data_folder.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
+#include "long_flight.h"
 #include "must.h"
 
 #include <benchmark/benchmark.h>
@@ -118,25 +119,9 @@ struct TiledFlight {
     }
 };
 
-/// Twenty minutes at 250 rows a second, from a slalom and a stop flown again and again.
 void debrief_twenty_minutes(benchmark::State& state)
 {
-    const DataFolder data(BH_DATA);
-    FlightLog log;
-    for (std::uint64_t seed = 1; log.duration_s() < 1200; ++seed) {
-        const Drill drill = must(data.drill(seed % 2 ? "slalom" : "run-stop"));
-        FlightSetup setup = must(data.setup_for(drill, RateProfile{}));
-        setup.steps_per_row = 4;
-        const FlightLog once = must(fly_drill(drill, setup, 0.7, seed)).log;
-        const double from_s = log.size() > 0 ? log.t_s.back() + 0.004 : 0;
-        auto event = once.events.begin();
-        for (std::size_t i = 0; i < once.size(); ++i) {
-            for (; event != once.events.end() && event->row == i; ++event) log.events.push_back({log.size(), event->event});
-            FlightSample s = once.sample(i);
-            s.t_s += from_s;
-            log.append(s);
-        }
-    }
+    const FlightLog log = twenty_minutes();
     std::size_t found = 0;
     for (auto _ : state) benchmark::DoNotOptimize(found = debrief(log).findings.size());
     state.counters["rows"] = static_cast<double>(log.size());

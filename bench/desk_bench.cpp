@@ -1,14 +1,22 @@
-// Frames per second of the flight view as it is drawn on a machine without a graphics card.
+// Frames per second of the flight view and of the Debrief page as they are drawn on a machine without a graphics card.
 #include "core/standin/stand_in_pilot.h"
+#include "desk/debrief/debrief_page.h"
+#include "desk/debrief/time_lanes.h"
 #include "desk/parts/flight_painter.h"
+#include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/shell/trouble.h"
 #include "files/data_folder.h"
+#include "long_flight.h"
 #include "must.h"
+#include "school/school.h"
 
 #include <QApplication>
 #include <QImage>
 #include <QPainter>
+#include <QTemporaryDir>
 #include <algorithm>
+#include <array>
 #include <benchmark/benchmark.h>
 #include <chrono>
 #include <cstdlib>
@@ -71,12 +79,87 @@ FLIGHT_VIEW(circuit_pilot_1280x800, "circuit", QSize(1280, 800), desk::FlightEye
 FLIGHT_VIEW(loft_2560x1440, "loft", QSize(2560, 1440), desk::FlightEye::Aircraft);
 FLIGHT_VIEW(circuit_2560x1440, "circuit", QSize(2560, 1440), desk::FlightEye::Aircraft);
 
+/// The Debrief page with twenty minutes at 250 rows a second on the record.
+struct LongDebrief {
+    QTemporaryDir folder;
+    std::unique_ptr<School> school;
+    std::unique_ptr<desk::Station> station;
+    std::unique_ptr<desk::DebriefPage> page;
+    std::string flight;
+    LongDebrief()
+    {
+        const std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
+        RecordOptions options;
+        options.station_folder = file.parent_path() / "station";
+        school = std::make_unique<School>(must(Record::open(file, options)), DataFolder(BH_DATA));
+        const std::string pilot = school->add_pilot({"", "Jonah Wickett"});
+        const FlightLog log = twenty_minutes();
+        flight = school->add_imported_flight(pilot, log, "long.csv", school->now() - 3600);
+        station = std::make_unique<desk::Station>(*school);
+        page = std::make_unique<desk::DebriefPage>(*school, *station);
+        page->resize(1036, 700);
+        station->choosePilot(pilot);
+        page->ensurePolished();
+    }
+    void draw() const
+    {
+        QImage image(page->size(), QImage::Format_RGB32);
+        page->render(&image);
+        QEvent painted(QEvent::UpdateRequest);
+        QCoreApplication::sendEvent(qApp, &painted); // as after every frame of a window
+    }
+};
+
+/// From the click on a flight to its picture: read from the disk, debriefed, and all of the page drawn.
+void debrief_first_drawn(benchmark::State& state)
+{
+    LongDebrief d;
+    for (auto _ : state) {
+        d.page->look(d.flight);
+        d.draw();
+    }
+}
+BENCHMARK(debrief_first_drawn)->Unit(benchmark::kMillisecond)->UseRealTime();
+
+/// Frames of the whole page, playing: the cursor moves by a sixtieth of a second.
+void debrief_playing(benchmark::State& state)
+{
+    LongDebrief d;
+    d.page->look(d.flight);
+    auto* lanes = d.page->findChild<desk::TimeLanes*>();
+    double t_s = 10;
+    for (auto _ : state) {
+        Q_EMIT lanes->cursorMoved(t_s += 1 / 60.0);
+        d.draw();
+    }
+    state.counters["frames"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+}
+BENCHMARK(debrief_playing)->Unit(benchmark::kMillisecond)->UseRealTime()->MinTime(2);
+
+/// Frames of the time axis and of the way from above, panned over the whole of the flight, a minute of it in sight.
+void debrief_panning(benchmark::State& state)
+{
+    LongDebrief d;
+    d.page->look(d.flight);
+    auto* lanes = d.page->findChild<desk::TimeLanes*>();
+    const std::array<QWidget*, 2> moved{lanes, d.page->findChild<QWidget*>("planView")};
+    QImage image(1036, 700, QImage::Format_RGB32);
+    double from_s = 0;
+    for (auto _ : state) {
+        from_s = from_s > 1100 ? 0 : from_s + 0.5;
+        lanes->zoomTo(from_s, from_s + 60);
+        for (QWidget* w : moved) w->render(&image); // the picture from the aircraft stays as it is
+    }
+    state.counters["frames"] = benchmark::Counter(static_cast<double>(state.iterations()), benchmark::Counter::kIsRate);
+}
+BENCHMARK(debrief_panning)->Unit(benchmark::kMillisecond)->UseRealTime()->MinTime(2);
+
 } // namespace
 
 int main(int argc, char** argv)
 {
     qputenv("QT_QPA_PLATFORM", "offscreen");
-    QApplication application(argc, argv);
+    desk::Application application(argc, argv);
     desk::applyTheme(application, false);
     benchmark::Initialize(&argc, argv);
     benchmark::RunSpecifiedBenchmarks();

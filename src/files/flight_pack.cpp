@@ -39,6 +39,11 @@ struct In {
     bool ok = true;
     std::uint64_t number()
     {
+        if (!bytes.empty() && static_cast<unsigned char>(bytes.front()) < 128) { // most are
+            const auto only = static_cast<unsigned char>(bytes.front());
+            bytes.remove_prefix(1);
+            return only;
+        }
         std::uint64_t value = 0;
         for (int shift = 0; shift < 64; shift += 7) {
             if (bytes.empty()) break;
@@ -90,11 +95,12 @@ std::optional<std::string> flight_pack(const FlightLog& log)
     std::vector<std::int64_t> whole(log.size());
     for (const NumberColumn& c : number_columns) {
         const std::vector<double>& column = log.*c.column;
+        const double per = per_unit(c);
         for (std::size_t i = 0; i < log.size(); ++i) {
-            const double scaled = column[i] * per_unit(c);
+            const double scaled = column[i] * per;
             if (!(std::abs(scaled) < largest)) return std::nullopt;
             whole[i] = std::llround(scaled);
-            if (static_cast<double>(whole[i]) / per_unit(c) != column[i]) return std::nullopt;
+            if (static_cast<double>(whole[i]) / per != column[i]) return std::nullopt;
         }
         std::string best;
         char best_order = 0;
@@ -149,8 +155,9 @@ Result<FlightLog> flight_unpack(std::string_view bytes)
                 whole[i] =
                     static_cast<std::int64_t>(static_cast<std::uint64_t>(whole[i]) + static_cast<std::uint64_t>(whole[i - 1]));
         std::vector<double>& column = log.*c.column;
-        column.reserve(rows);
-        for (const std::int64_t v : whole) column.push_back(static_cast<double>(v) / per_unit(c));
+        const double per = per_unit(c);
+        column.resize(rows);
+        for (std::size_t i = 0; i < rows; ++i) column[i] = static_cast<double>(whole[i]) / per;
     }
     if (!take_runs(in, log.mode, rows, static_cast<std::uint64_t>(Mode::Sport)) || !take_runs(in, log.armed, rows, 1))
         return damaged();

@@ -242,11 +242,11 @@ SideDebrief turns_to(Side side, const std::vector<Finding>& found)
     return turns;
 }
 
-/// Over minutes, each by itself, and their mean: a spectrum of a whole long flight says little of it and takes long. A hand does
-/// nothing that 50 rows a second do not show.
+/// Over minutes, each by itself, and their mean: a spectrum of a whole long flight says little of it and takes long. The arc
+/// is that of what is below 10 Hz, which 25 rows a second show.
 void add_smoothness(const FlightLog& log, StickStatistics& s)
 {
-    constexpr double minute_s = 60, rows_a_second = 50;
+    constexpr double minute_s = 60, rows_a_second = 25;
     const double per_s = rows_per_second(log, {0, log.size()});
     const auto every = static_cast<std::size_t>(std::max(1.0, std::floor(per_s / rows_a_second)));
     std::vector<double> speed;

@@ -9,7 +9,7 @@ std::optional<Brake> brake_in(const FlightLog& log, RowSpan span)
 {
     constexpr double entry_s = 0.3, least_mps = 1, stands_mps = 0.4;
     if (span.size() < 2) return std::nullopt;
-    const auto speed = [&log](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); };
+    const auto speed = [&log](std::size_t i) { return Vec2(log.vn_mps[i], log.ve_mps[i]).norm(); };
     Brake b;
     for (std::size_t i = span.first; i < span.last && log.t_s[i] - log.t_s[span.first] <= entry_s; ++i)
         b.entry_speed_mps = std::max(b.entry_speed_mps, speed(i));
@@ -52,7 +52,7 @@ std::vector<Brake> find_brakes(const FlightLog& log, RowSpan span)
     constexpr double enters_mps = 3, stopped_mps = 1, back = -0.06, wavers_mps = 0.3, ahead_s = 0.5, later_s = 0.5;
     std::vector<Brake> brakes;
     if (!log.has_position) return brakes;
-    const auto speed = [&log](std::size_t i) { return std::hypot(log.vn_mps[i], log.ve_mps[i]); };
+    const auto speed = [&log](std::size_t i) { return Vec2(log.vn_mps[i], log.ve_mps[i]).norm(); };
     std::size_t from = span.first; // after the brake before
     bool fast = false;
     for (std::size_t i = span.first; i < span.last; ++i) {

@@ -65,9 +65,9 @@ void measure_turn(const FlightLog& log, const std::vector<double>& nose_dps, Tur
             const double dt = log.t_s[r] - log.t_s[r - 1];
             yaw += std::abs(log.r_dps[r]) * dt;
             roll += std::abs(log.p_dps[r]) * dt;
-            way_m += std::hypot(log.north_m[r] - log.north_m[r - 1], log.east_m[r] - log.east_m[r - 1]);
+            way_m += Vec2(log.north_m[r] - log.north_m[r - 1], log.east_m[r] - log.east_m[r - 1]).norm();
         }
-        const double speed_mps = std::hypot(log.vn_mps[r], log.ve_mps[r]);
+        const double speed_mps = Vec2(log.vn_mps[r], log.ve_mps[r]).norm();
         if (speed_mps > tracks_mps) {
             const double track_deg = degrees(std::atan2(log.ve_mps[r], log.vn_mps[r]));
             drift += std::abs(wrapped_deg(track_deg - heading_deg(q))), ++tracked;

@@ -307,12 +307,18 @@ void DebriefPage::fillFlights()
                                          : tr("Choose a pilot in the line-up, or open a flight log from a file."));
 }
 
+DebriefPage::~DebriefPage()
+{
+    if (finder_.joinable()) finder_.join();
+}
+
 /// Whoever looks at the flight looks away before it goes.
 void DebriefPage::forget()
 {
+    if (finder_.joinable()) finder_.join(); // it is over in a moment, and what it found of another flight is passed over
     timer_.stop();
-    lanes_->setFlight(nullptr, nullptr, {});
-    plan_->setFlight(nullptr, nullptr, {}, {});
+    lanes_->setFlight(nullptr);
+    plan_->setFlight(nullptr, {}, {});
     replay_->setFlight(nullptr, free_flight("pan"), {}, station_.stickMode());
     picture_->setCurrentWidget(plan_);
     video_->show(std::nullopt);
@@ -418,26 +424,34 @@ void DebriefPage::layBeside(const QString& video)
 
 void DebriefPage::show(LookedAt looked_at)
 {
-    timer_.stop();
+    forget();
     play_->setText(tr("Play (Space)"));
     looked_at_ = std::move(looked_at);
-    LookedAt& l = *looked_at_;
-    l.found = bh::debrief(*l.log, l.drill, l.score ? &*l.score : nullptr);
-    if (l.pilot_id.empty()) {
-        l.advice = advise(l.found, school_.coaching().rules, nullptr);
-    } else {
-        const Coached pilot = coached(school_, l.pilot_id, school_.attempt(l.attempt_id));
-        l.advice = advise(l.found, school_.coaching().rules, l.score ? &*l.score : nullptr, &pilot);
-    }
-    std::vector<TimeLanes::Window> windows;
+    showFlight();
+    const LookedAt& l = *looked_at_;
+    constexpr std::size_t at_once_rows = 60'000; // ten minutes at 100 rows a second
+    if (l.log->size() <= at_once_rows) return showFound(bh::debrief(*l.log, l.drill, l.score ? &*l.score : nullptr));
+    findings_->show(nullptr, tr("Looking through it …"));
+    finder_ = std::thread([this, log = l.log, drill = l.drill, score = l.score] {
+        auto found = std::make_shared<Debrief>(bh::debrief(*log, drill, score ? &*score : nullptr));
+        QMetaObject::invokeMethod(
+            this,
+            [this, log, found] {
+                if (looked_at_ && looked_at_->log == log) showFound(std::move(*found));
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+/// Its way, its picture and its sticks.
+void DebriefPage::showFlight()
+{
+    const LookedAt& l = *looked_at_;
     std::vector<Vec2> flags_m;
     for (const DrillPlace& flag : l.drill.flags) flags_m.emplace_back(l.drill.in_world(flag, 0).head<2>());
-    for (const PhaseDebrief& span : l.found.phases)
-        if (const Phase* phase = l.drill.phase(span.id); phase && phase->window_m > 0)
-            windows.push_back({span.start_s, span.end_s, phase->height_m - phase->window_m, phase->height_m + phase->window_m});
-    lanes_->setFlight(l.log.get(), &l.found, std::move(windows));
+    lanes_->setFlight(l.log.get());
     const auto world = school_.data().world(l.drill.world);
-    plan_->setFlight(l.log.get(), &l.found, world ? *world : World{}, flags_m);
+    plan_->setFlight(l.log.get(), world ? *world : World{}, flags_m);
     if (const auto setup = school_.data().setup_for(l.drill, RateProfile{}))
         replay_->setFlight(l.log.get(), l.drill, *setup, station_.stickMode());
     replay_->setCamera(l.drill.camera_tilt_deg, l.drill.fov_deg);
@@ -457,10 +471,29 @@ void DebriefPage::show(LookedAt looked_at)
                    : outside           ? tr("Sticks alone")
                                        : tr("No positions: what sticks and attitude tell."));
     title_->setText(l.title);
+    moveTo(l.log->t_s.front());
+}
+
+/// What was found in it, and what to change.
+void DebriefPage::showFound(Debrief found)
+{
+    LookedAt& l = *looked_at_;
+    l.found = std::move(found);
+    if (l.pilot_id.empty()) {
+        l.advice = advise(l.found, school_.coaching().rules, nullptr);
+    } else {
+        const Coached pilot = coached(school_, l.pilot_id, school_.attempt(l.attempt_id));
+        l.advice = advise(l.found, school_.coaching().rules, l.score ? &*l.score : nullptr, &pilot);
+    }
+    std::vector<TimeLanes::Window> windows;
+    for (const PhaseDebrief& span : l.found.phases)
+        if (const Phase* phase = l.drill.phase(span.id); phase && phase->window_m > 0)
+            windows.push_back({span.start_s, span.end_s, phase->height_m - phase->window_m, phase->height_m + phase->window_m});
+    lanes_->setFound(&l.found, std::move(windows));
+    plan_->setFound(&l.found);
     findings_->show(&l, {});
     compare_->show(&l);
     showTabNow();
-    moveTo(l.log->t_s.front());
 }
 
 bool DebriefPage::savePaper(const QString& file)

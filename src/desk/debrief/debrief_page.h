@@ -5,6 +5,7 @@
 #include <QElapsedTimer>
 #include <QTimer>
 #include <QWidget>
+#include <thread>
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -38,6 +39,7 @@ class DebriefPage : public QWidget {
     Q_OBJECT
 public:
     DebriefPage(School& school, Station& station, QWidget* parent = nullptr);
+    ~DebriefPage() override;
     void look(const std::string& attempt_id);        ///< at a flight that was kept
     void lookOutside(const std::string& session_id); ///< at practice in another program
     bool open(const QString& file);                  ///< a flight log CSV; false, and said, where it cannot be read
@@ -65,6 +67,8 @@ private:
     [[nodiscard]] QWidget* makeSide();
     void fillFlights();
     void show(LookedAt looked_at);
+    void showFlight();
+    void showFound(Debrief found);
     void showNothing(const QString& title, const QString& what);
     void forget();
     void showTabNow();
@@ -92,6 +96,7 @@ private:
     AdvisedPanel* advised_;
     HabitsPanel* habits_;
     NotesPanel* notes_;
+    std::thread finder_; ///< looks through a long flight beside the window
     QTimer timer_;
     QElapsedTimer clock_;
     std::optional<double> stops_at_s_;

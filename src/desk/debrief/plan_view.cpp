@@ -16,11 +16,19 @@ PlanView::PlanView(QWidget* parent) : QWidget(parent)
     setMinimumSize(220, 160);
 }
 
-void PlanView::setFlight(const FlightLog* log, const Debrief* found, const World& world, const std::vector<Vec2>& flags_m)
+void PlanView::setFound(const Debrief* found)
+{
+    found_ = found;
+    still_.forget();
+    update();
+}
+
+void PlanView::setFlight(const FlightLog* log, const World& world, const std::vector<Vec2>& flags_m)
 {
     log_ = log && log->has_position && log->size() > 1 ? log : nullptr;
-    found_ = found;
+    found_ = nullptr;
     over_ = nullptr;
+    still_.forget();
     world_ = world;
     flags_m_ = flags_m;
     if (log_) {
@@ -35,6 +43,7 @@ void PlanView::setFlight(const FlightLog* log, const Debrief* found, const World
 
 void PlanView::setOver(const FlightLog* other)
 {
+    still_.forget();
     over_ = log_ && other && other->has_position && other->size() == log_->size() ? other : nullptr;
     update();
 }
@@ -119,7 +128,7 @@ void PlanView::paintWay(QPainter& p) const
         p.drawLine(place - QPointF(6, -6), place + QPointF(6, -6));
     }
     p.setFont(uiFont(8, true));
-    for (const Finding& f : found_->findings) {
+    for (const Finding& f : found_ ? found_->findings : std::vector<Finding>{}) {
         if (!f.fault || f.end_s < from_s_ || f.start_s > to_s_) continue;
         const std::size_t row = rowAt((f.start_s + f.end_s) / 2);
         const QRectF box(at(log_->north_m[row], log_->east_m[row]) + QPointF(6, -18), QSizeF(14, 14));
@@ -128,6 +137,12 @@ void PlanView::paintWay(QPainter& p) const
         p.drawRect(box);
         p.drawText(box, Qt::AlignCenter, findingLetter(f.kind));
     }
+}
+
+/// Where it is now, and the other one.
+void PlanView::paintNow(QPainter& p) const
+{
+    const Theme& t = theme();
     const std::size_t now = rowAt(cursor_s_);
     if (over_) { // where the other one was at this place in its flight
         p.setPen(QPen(t.attention, 2, Qt::DotLine));
@@ -154,6 +169,19 @@ void PlanView::paintEvent(QPaintEvent*)
         p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("No positions in this flight: only the sticks are told of."));
         return;
     }
+    still_.draw(p, *this, {from_s_, to_s_}, [this](QPainter& onto) { paintStill(onto); });
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setClipRect(rect().adjusted(1, 1, -1, -1));
+    paintNow(p);
+}
+
+/// All that stays while the cursor moves.
+void PlanView::paintStill(QPainter& p) const
+{
+    const Theme& t = theme();
+    p.fillRect(rect(), t.card);
+    p.setPen(t.line);
+    p.drawRect(rect().adjusted(0, 0, -1, -1));
     p.setRenderHint(QPainter::Antialiasing);
     p.setClipRect(rect().adjusted(1, 1, -1, -1));
     paintWorld(p);

@@ -2,6 +2,7 @@
 
 #include "core/debrief/debrief.h"
 #include "core/flight/world.h"
+#include "desk/parts/still_picture.h"
 
 #include <QWidget>
 
@@ -12,8 +13,9 @@ class PlanView : public QWidget {
     Q_OBJECT
 public:
     explicit PlanView(QWidget* parent = nullptr);
-    /// `log` and `found` must outlive being shown; null: nothing.
-    void setFlight(const FlightLog* log, const Debrief* found, const World& world, const std::vector<Vec2>& flags_m);
+    /// It must outlive being shown; null: nothing. Nothing is found in it yet.
+    void setFlight(const FlightLog* log, const World& world, const std::vector<Vec2>& flags_m);
+    void setFound(const Debrief* found); ///< in the same flight; it must outlive being shown
     /// Another flight, row by row of this one, drawn dashed; null: none. It must outlive being shown.
     void setOver(const FlightLog* other);
     void setTime(double cursor_s, double from_s, double to_s); ///< where it is, and the part of the way that is drawn strong
@@ -24,6 +26,8 @@ protected:
 private:
     void paintWorld(QPainter& p) const;
     void paintWay(QPainter& p) const;
+    void paintStill(QPainter& p) const;
+    void paintNow(QPainter& p) const;
     [[nodiscard]] QPointF at(double north_m, double east_m) const;
     [[nodiscard]] std::size_t rowAt(double t_s) const;
 
@@ -33,6 +37,7 @@ private:
     World world_;
     std::vector<Vec2> flags_m_;
     double cursor_s_ = 0, from_s_ = 0, to_s_ = 0;
+    StillPicture<std::pair<double, double>> still_; ///< with the way between two times drawn strong
     double middle_north_m_ = 0, middle_east_m_ = 0, across_m_ = 60;
 };
 

@@ -35,12 +35,20 @@ TimeLanes::TimeLanes(QWidget* parent) : QWidget(parent)
     });
 }
 
-void TimeLanes::setFlight(const FlightLog* log, const Debrief* found, std::vector<Window> windows)
+void TimeLanes::setFound(const Debrief* found, std::vector<Window> windows)
+{
+    found_ = found;
+    windows_ = std::move(windows);
+    still_.forget();
+    update();
+}
+
+void TimeLanes::setFlight(const FlightLog* log)
 {
     log_ = log;
-    found_ = found;
+    found_ = nullptr;
     over_ = nullptr;
-    windows_ = std::move(windows);
+    windows_.clear();
     makeLanes();
     from_s_ = log_ && log_->size() > 1 ? log_->t_s.front() : 0;
     to_s_ = log_ && log_->size() > 1 ? log_->t_s.back() : 1;
@@ -58,6 +66,7 @@ void TimeLanes::setOver(const FlightLog* other)
 void TimeLanes::makeLanes()
 {
     lanes_.clear();
+    still_.forget();
     if (!log_ || log_->size() < 2) return;
     const Theme& t = theme();
     const auto add = [&](const QString& name, const QString& unit, const auto& values_of,
@@ -150,6 +159,25 @@ void TimeLanes::paintLine(QPainter& p, const Lane& lane, const MinMax& values, c
         return box.bottom() - (std::clamp(v, lane.low, lane.high) - lane.low) / (lane.high - lane.low) * box.height();
     };
     const int width = static_cast<int>(box.width());
+    constexpr double many_rows = 3; // a pixel: then it is a band from the least to the most, and lines of it would be slow
+    if (static_cast<double>(rowAt(to_s_) - rowAt(from_s_)) > many_rows * width) {
+        QVector<QLineF> strokes;
+        strokes.reserve(width);
+        std::optional<std::pair<double, double>> before;
+        for (int px = 0; px < width; ++px) {
+            const std::size_t first = rowAt(timeAt(box.left() + px)),
+                              last = std::max(first + 1, rowAt(timeAt(box.left() + px + 1)));
+            const auto [low, high] = values.of(first, last);
+            const double from = before ? std::min(low, before->second) : low, to = before ? std::max(high, before->first) : high;
+            strokes << QLineF(box.left() + px, y(to), box.left() + px, y(from) + 1);
+            before = {low, high};
+        }
+        p.setRenderHint(QPainter::Antialiasing, false);
+        p.setPen(QPen(p.pen().color(), 1));
+        p.drawLines(strokes);
+        p.setRenderHint(QPainter::Antialiasing);
+        return;
+    }
     QPolygonF line;
     line.reserve(2 * width);
     for (int px = 0; px < width; ++px) {
@@ -192,8 +220,12 @@ void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) cons
     }
     p.setPen(QPen(lane.colour, lane.style == Qt::SolidLine ? 1.3 : 1.6, lane.style));
     paintLine(p, lane, lane.values, box);
+}
+
+void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) const
+{
     p.setFont(uiFont(8.5));
-    p.setPen(t.ink);
+    p.setPen(theme().ink);
     const QRectF names(0, box.top(), names_px - 8, box.height());
     const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
     const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
@@ -222,26 +254,27 @@ void TimeLanes::paintBars(QPainter& p, const QRectF& box) const
     }
 }
 
-void TimeLanes::paintEvent(QPaintEvent*)
+QRectF TimeLanes::boxOf(std::size_t lane) const
 {
-    QPainter p(this);
-    const Theme& t = theme();
-    p.fillRect(rect(), t.card);
-    if (!log_ || lanes_.empty()) {
-        p.setPen(t.soft);
-        p.setFont(uiFont(11));
-        p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
-        return;
-    }
-    p.setRenderHint(QPainter::Antialiasing);
     const QRectF all = field();
     const double each = all.height() / static_cast<double>(lanes_.size());
+    return {all.left(), all.top() + static_cast<double>(lane) * each + 4, all.width(), each - 8};
+}
+
+/// All but the cursor and the values at it.
+void TimeLanes::paintStill(QPainter& p) const
+{
+    const Theme& t = theme();
+    p.fillRect(rect(), t.card);
+    p.setRenderHint(QPainter::Antialiasing);
+    const QRectF all = field();
     for (const Window& w : windows_) {
         if (!log_->has_position || w.to_s < from_s_ || w.from_s > to_s_) continue;
         const Lane& height = lanes_.front();
+        const QRectF box = boxOf(0);
         const auto y = [&](double m) {
-            return all.top() + each - 4 -
-                   (std::clamp(m, height.low, height.high) - height.low) / (height.high - height.low) * (each - 8);
+            return box.bottom() -
+                   (std::clamp(m, height.low, height.high) - height.low) / (height.high - height.low) * box.height();
         };
         QColor window = t.held;
         window.setAlpha(60);
@@ -249,8 +282,7 @@ void TimeLanes::paintEvent(QPaintEvent*)
                           QPointF(std::min(all.right(), x(w.to_s)), y(w.low_m))),
                    window);
     }
-    for (std::size_t i = 0; i < lanes_.size(); ++i)
-        paintLane(p, lanes_[i], QRectF(all.left(), all.top() + static_cast<double>(i) * each + 4, all.width(), each - 8));
+    for (std::size_t i = 0; i < lanes_.size(); ++i) paintLane(p, lanes_[i], boxOf(i));
     if (found_) {
         paintBars(p, all);
         paintPhases(p, all);
@@ -267,8 +299,24 @@ void TimeLanes::paintEvent(QPaintEvent*)
         p.drawText(QRectF(x(at) - 40, all.bottom() + 2, 80, axis_px - 2), Qt::AlignCenter,
                    tr("%1 s").arg(at, 0, 'f', step < 1 ? 1 : 0));
     }
+}
+
+void TimeLanes::paintEvent(QPaintEvent*)
+{
+    QPainter p(this);
+    const Theme& t = theme();
+    if (!log_ || lanes_.empty()) {
+        p.fillRect(rect(), t.card);
+        p.setPen(t.soft);
+        p.setFont(uiFont(11));
+        p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
+        return;
+    }
+    still_.draw(p, *this, {from_s_, to_s_}, [this](QPainter& onto) { paintStill(onto); });
+    p.setRenderHint(QPainter::Antialiasing);
+    for (std::size_t i = 0; i < lanes_.size(); ++i) paintValue(p, lanes_[i], boxOf(i));
     p.setPen(QPen(t.attention, 1.5));
-    p.drawLine(QPointF(x(cursor_s_), 0), QPointF(x(cursor_s_), all.bottom()));
+    p.drawLine(QPointF(x(cursor_s_), 0), QPointF(x(cursor_s_), field().bottom()));
 }
 
 void TimeLanes::mousePressEvent(QMouseEvent* event)

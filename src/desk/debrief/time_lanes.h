@@ -2,6 +2,7 @@
 
 #include "core/debrief/debrief.h"
 #include "core/debrief/min_max.h"
+#include "desk/parts/still_picture.h"
 
 #include <QWidget>
 #include <memory>
@@ -18,8 +19,9 @@ public:
     struct Window {
         double from_s, to_s, low_m, high_m; ///< a drill's height window while a phase lasts
     };
-    /// `log` and `found` must outlive being shown; null: nothing.
-    void setFlight(const FlightLog* log, const Debrief* found, std::vector<Window> windows);
+    /// It must outlive being shown; null: nothing. Nothing is found in it yet.
+    void setFlight(const FlightLog* log);
+    void setFound(const Debrief* found, std::vector<Window> windows); ///< in the same flight; it must outlive being shown
     /// Another flight, row by row of this one, drawn dashed behind it; null: none. It must outlive being shown.
     void setOver(const FlightLog* other);
     void setRateAxis(StickAxis axis);
@@ -57,6 +59,9 @@ private:
     void paintPhases(QPainter& p, const QRectF& box) const;
     void paintLane(QPainter& p, const Lane& lane, const QRectF& box) const;
     void paintBars(QPainter& p, const QRectF& box) const;
+    void paintValue(QPainter& p, const Lane& lane, const QRectF& box) const;
+    void paintStill(QPainter& p) const;
+    [[nodiscard]] QRectF boxOf(std::size_t lane) const;
     [[nodiscard]] QRectF field() const; ///< where time runs
     [[nodiscard]] double x(double t_s) const;
     [[nodiscard]] double timeAt(double px) const;
@@ -70,6 +75,7 @@ private:
     StickAxis rate_ = StickAxis::Roll;
     double from_s_ = 0, to_s_ = 1, cursor_s_ = 0;
     double dragged_from_s_ = 0, dragged_px_ = 0;
+    StillPicture<std::pair<double, double>> still_; ///< of what lies between two times
 };
 
 } // namespace bh::desk

@@ -113,9 +113,24 @@ void tellTrouble(const QString& sentence)
     window->show();
 }
 
+namespace {
+
+#if defined(__x86_64__)
+__attribute__((target("avx"))) void release_upper_halves() { asm volatile("vzeroupper"); }
+bool has_upper_halves() { return __builtin_cpu_supports("avx"); }
+#else
+void release_upper_halves() {}
+bool has_upper_halves() { return false; }
+#endif
+
+} // namespace
+
 bool Application::notify(QObject* receiver, QEvent* event)
 try {
-    return QApplication::notify(receiver, event);
+    const bool paints = event->type() == QEvent::UpdateRequest || event->type() == QEvent::Paint;
+    const bool done = QApplication::notify(receiver, event);
+    if (paints && has_upper_halves()) release_upper_halves();
+    return done;
 } catch (const std::exception& why) {
     std::fprintf(stderr, "bluehangar: %s\n", why.what());
     tellTrouble(QString::fromUtf8(why.what()));
