@@ -4,10 +4,12 @@
 #include "core/base/one_line.h"
 #include "files/airframe_document.h"
 #include "files/calibration_document.h"
+#include "files/coaching_document.h"
 #include "files/conditions_document.h"
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
 #include "files/flight_csv.h"
+#include "files/flight_import.h"
 #include "files/flight_pack.h"
 #include "files/rates_csv.h"
 #include "files/rates_document.h"
@@ -20,9 +22,11 @@
 #include <cstdint>
 #include <cstdlib>
 #include <cstring>
+#include <fstream>
 #include <nlohmann/json.hpp>
 #include <random>
 #include <string>
+#include <unistd.h>
 #include <vector>
 
 extern "C" std::size_t LLVMFuzzerMutate(std::uint8_t* data, std::size_t size, std::size_t most);
@@ -65,6 +69,28 @@ void looked_at(const Result<T>& result)
     if (!log) return;
     const auto again = parse_flight_csv(flight_csv(*log), "f");
     if (!again || again->size() != log->size()) std::abort();
+}
+/// Rules, and what the record keeps of a debrief.
+[[maybe_unused]] void read_coaching(std::string_view text)
+{
+    looked_at(parse_coaching(text, "f"));
+    looked_at(parse_advice(text, "f", "id"));
+    looked_at(parse_flight_note(text, "f", "id"));
+    looked_at(parse_session_video(text, "f"));
+    looked_at(parse_mapping(text, "f"));
+    looked_at(parse_tally(text));
+}
+/// Any program's table, read as it is guessed to be.
+[[maybe_unused]] void read_flight_table(std::string_view text)
+{
+    static const std::string file = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ".csv";
+    std::ofstream(file, std::ios::binary) << text;
+    const auto head = table_head(file);
+    looked_at(head);
+    if (!head) return;
+    looked_at(import_flight(file, guessed_mapping(*head)));
+    const auto again = parse_mapping(mapping_text(guessed_mapping(*head)), "f");
+    if (!again) std::abort();
 }
 [[maybe_unused]] void read_flight_pack(std::string_view text)
 {

@@ -8,11 +8,13 @@ trap 'rm -rf "$work"' EXIT
 seeds() { # reader: the files that it reads
   case "$1" in
     airframe) ls data/aircraft/*.json ;;
+    coaching) ls data/coaching/*.json fuzz/seeds/coaching* ;;
     curriculum) ls data/curricula/*.json ;;
     drill) ls data/drills/*.json ;;
     simulator) ls data/simulators/*.json ;;
     world) ls data/worlds/*.json ;;
     flight_csv) ls tests/reference/logs/*.csv ;;
+    flight_table) ls tests/reference/logs/*.csv fuzz/seeds/flight_table* ;;
     recording_csv) ls tests/reference/controllers/*.csv ;;
     *) ls fuzz/seeds/"$1"* ;;
   esac 2>/dev/null || true

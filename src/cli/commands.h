@@ -73,6 +73,13 @@ struct StopwatchArguments {
     std::optional<double> precision; ///< relative error that is wanted
 };
 
+struct CurveArguments {
+    std::string trials; ///< CSV trial,value
+    std::optional<double> threshold;
+    bool higher_is_better = false;
+    double level = 0.8;
+};
+
 Result<int> calibrate_controller(const std::string& recording);
 Result<int> settings_sheet(const DataFolder& data, const std::string& calibration, const std::string& simulator);
 Result<int> list_drills(const DataFolder& data);
@@ -109,5 +116,8 @@ Result<int> import_whole_record(const std::string& from, const std::string& stor
 Result<int> print_head(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
+
+Result<int> fit_practice_curve(const CurveArguments& asked);
+Result<int> score_sickness(const std::string& answers);
 
 } // namespace bh::cli

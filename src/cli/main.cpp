@@ -60,6 +60,7 @@ int main(int argc, char** argv)
     cli::GustArguments gusting;
     int points = 2001;
     cli::MeasureArguments measuring;
+    cli::CurveArguments curving;
 
     auto* controller = app.add_subcommand("controller", "Controllers")->require_subcommand(1);
     auto* calibrate = controller->add_subcommand("calibrate", "Work out a calibration from a recording with prompts");
@@ -76,6 +77,18 @@ int main(int argc, char** argv)
                      "CSV participant,nominal_distance_deg,nominal_width_deg,trial,start_deg,target_deg,end_deg,time_s")
         ->required();
     grip->callback([&] { chosen = [&] { return cli::score_pointing(file); }; });
+
+    auto* progress = app.add_subcommand("progress", "Practice over many attempts")->require_subcommand(1);
+    auto* practice =
+        progress->add_subcommand("curve", "The practice curve through values of many attempts, and when a limit is met");
+    practice->add_option("trials", curving.trials, "CSV trial,value")->required();
+    practice->add_option("--threshold", curving.threshold, "The value to be met: at or below it");
+    practice->add_flag("--higher-is-better", curving.higher_is_better, "Values are marks: at or above the threshold");
+    practice->add_option("--level", curving.level, "Of the forecast's interval, 0 to 1");
+    practice->callback([&] { chosen = [&] { return cli::fit_practice_curve(curving); }; });
+    auto* sickness = app.add_subcommand("sickness", "Scores of the simulator sickness questionnaire");
+    sickness->add_option("answers", id, "16 answers from 0 (none) to 3 (severe), with commas between them")->required();
+    sickness->callback([&] { chosen = [&] { return cli::score_sickness(id); }; });
 
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });

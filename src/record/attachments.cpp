@@ -172,7 +172,8 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
         return bad_input("'" + name.substr(0, 80) + "' names no stick recording of this record");
     std::error_code error;
     if (!also_.empty() && !std::filesystem::exists(sticks_ / name, error))
-        if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name; std::filesystem::exists(second, error))
+        if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name;
+            std::filesystem::exists(second, error))
             return second;
     return sticks_ / name;
 }

@@ -464,7 +464,8 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
 {
     const auto copy = scratchFolder() / "copy.sqlite";
     std::filesystem::copy_file(BH_DEMO, copy, std::filesystem::copy_options::overwrite_existing);
-    std::filesystem::create_directory_symlink(std::string(BH_DEMO) + ".logs", copy.string() + ".logs");
+    for (const char* beside : {".logs", ".sticks"})
+        std::filesystem::create_directory_symlink(std::string(BH_DEMO) + beside, copy.string() + beside);
     const Answer a = run("record verify --store " + copy.string());
     CHECK(a.exit == 0);
     CHECK(has(a.out, " 0 problems"));
@@ -473,6 +474,34 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
     CHECK(has(badInput("record verify --store " + writeScratch("no.sqlite", "this is not a training record at all")),
               "is not a training record"));
     CHECK(has(badInput("record verify --store /nowhere/at/all"), "there is no such record"));
+}
+
+TEST_CASE("a practice curve and the sickness questionnaire are worked out from a shell", "[cli]")
+{
+    std::string marks = "trial,value\n";
+    for (int i = 1; i <= 20; ++i) marks += std::to_string(i) + "," + std::to_string(90 - 60 * std::exp(-0.2 * i)) + "\n";
+    const std::string file = writeScratch("marks.csv", marks);
+    const auto curve = nlohmann::json::parse(run("progress curve " + file + " --threshold 88 --higher-is-better").out);
+    CHECK(curve["preferred"] == "exponential");
+    CHECK(curve["exponential"]["b"].get<double>() == Approx(0.2).epsilon(0.001));
+    CHECK(curve["exponential"]["c"].get<double>() == Approx(90).epsilon(0.001));
+    CHECK(curve["forecast"]["trial"] == 18); // ln(30)/0.2 = 17.01
+    CHECK(curve["plateau"] == false);
+    const auto none = nlohmann::json::parse(run("progress curve " + file + " --higher-is-better").out);
+    CHECK(none["forecast"]["trial"].is_null());
+    const auto few = nlohmann::json::parse(
+        run("progress curve " + writeScratch("few.csv", "trial,value\n1,9\n2,8\n3,7\n4,6\n") + " --threshold 5").out);
+    CHECK(few["forecast"]["trial"].is_null());
+    CHECK(has(few["note"].get<std::string>(), "fewer than five"));
+    CHECK(has(badInput("progress curve " + writeScratch("down.csv", "trial,value\n2,9\n1,8\n3,7\n")), "line 3"));
+    CHECK(has(badInput("progress curve " + file + " --threshold 5 --level 1.5"), "--level"));
+    const auto sick = nlohmann::json::parse(run("sickness 1,0,0,0,0,0,0,2,0,0,0,0,0,0,0,0").out);
+    CHECK(sick["nausea"].get<double>() == Approx(3 * 9.54));
+    CHECK(sick["disorientation"].get<double>() == Approx(2 * 13.92));
+    CHECK(sick["total"].get<double>() == Approx(6 * 3.74)); // 3 + 1 + 2
+    CHECK(has(badInput("sickness 1,2,3"), "expected 16 answers, found 3"));
+    CHECK(has(badInput("sickness 4,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "General discomfort"));
+    CHECK(has(badInput("sickness 0.5,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "0.5"));
 }
 
 TEST_CASE("bad input gets one line and exit code 2", "[cli]")

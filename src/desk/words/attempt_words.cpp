@@ -54,7 +54,7 @@ QString stepInWords(const School& school, const Curriculum& curriculum, const st
 QString flownInWords(const School& school, const AttemptRow& attempt)
 {
     if (attempt.free())
-        return attempt.world.empty() ? QObject::tr("Free flight")
+        return attempt.world.empty() ? QObject::tr("From elsewhere") // what is flown here has a world
                                      : QObject::tr("Free: %1").arg(QString::fromStdString(attempt.world));
     const Drill* drill = school.drill(attempt.drill_id);
     return QString::fromStdString(drill ? drill->name : attempt.drill_id);
@@ -83,6 +83,10 @@ QString editInWords(const School& school, const Edit& edit)
     case Kind::Match: return QObject::tr("match of the rates");
     case Kind::Plan: return edit.size() > 1 ? QObject::tr("step of a change plan") : QObject::tr("change plan");
     case Kind::Trial: return QObject::tr("rates to try");
+    case Kind::Coaching: return QObject::tr("coaching rules");
+    case Kind::Advice: return first.before.empty() ? QObject::tr("advice") : QObject::tr("what became of advice");
+    case Kind::Note: return QObject::tr("note about a flight");
+    case Kind::Video: return QObject::tr("recording of a session");
     default: return QObject::tr("edit");
     }
 }

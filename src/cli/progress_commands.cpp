@@ -1,0 +1,82 @@
+#include "cli/commands.h"
+
+#include "cli/print.h"
+#include "core/progress/practice_curve.h"
+#include "core/progress/sickness.h"
+#include "files/csv.h"
+#include "files/csv_table.h"
+#include "files/file_text.h"
+
+#include <array>
+#include <cmath>
+#include <nlohmann/json.hpp>
+
+namespace bh::cli {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+Json json_of(const PracticeFit& f)
+{
+    return {{"a", f.a}, {"b", f.b}, {"c", f.c}, {"sse", f.sse}, {"aicc", f.aicc ? Json(*f.aicc) : Json(nullptr)}};
+}
+
+Json json_of(const std::optional<double>& trial) { return trial ? Json(static_cast<std::int64_t>(*trial)) : Json(nullptr); }
+
+const char* name_of(PracticeLaw law)
+{
+    return law == PracticeLaw::Power ? "power" : law == PracticeLaw::Exponential ? "exponential" : "either";
+}
+
+} // namespace
+
+Result<int> fit_practice_curve(const CurveArguments& asked)
+{
+    const auto text = read_text(asked.trials);
+    if (!text) return tl::unexpected(text.error());
+    constexpr double most_trial = 1e6, most_value = 1e12;
+    const std::array columns{CsvColumn{"trial", "trial", 1, most_trial}, CsvColumn{"value", "value", -most_value, most_value}};
+    const auto rows = read_csv_table(*text, asked.trials, columns);
+    if (!rows) return tl::unexpected(rows.error());
+    if (!(asked.level > 0 && asked.level < 1)) return bad_input("--level: expected a share between 0 and 1");
+    Trials trials;
+    trials.higher_is_better = asked.higher_is_better;
+    for (const auto& row : *rows) trials.trial.push_back(row[0]), trials.value.push_back(row[1]);
+    const auto curve = practice_curve(trials);
+    if (!curve) return bad_input(asked.trials + ": " + curve.error().message);
+    const auto forecast = asked.threshold ? practice_forecast(trials, *curve, *asked.threshold, asked.level) : std::nullopt;
+    const PracticeForecast said = forecast.value_or(PracticeForecast{});
+    Json json{{"preferred", name_of(curve->preferred)},
+              {"power", json_of(curve->power)},
+              {"exponential", json_of(curve->exponential)},
+              {"plateau", asked.threshold && on_a_plateau(trials, *asked.threshold)},
+              {"forecast", {{"trial", json_of(said.trial)}, {"low", json_of(said.low)}, {"high", json_of(said.high)}}}};
+    if (asked.threshold && trials.trial.size() < least_trials_for_forecast)
+        json["note"] = "nothing is forecast from fewer than five attempts";
+    print(json);
+    return 0;
+}
+
+Result<int> score_sickness(const std::string& answers)
+{
+    std::vector<int> numbers;
+    CsvCursor cursor(answers);
+    do {
+        double answer = 0;
+        const std::string found = cursor.glimpse();
+        if (!cursor.number(answer) || answer != std::floor(answer) || std::abs(answer) > 1e6)
+            return bad_input("sickness: expected 16 whole numbers from 0 to 3 with commas between them, found '" +
+                             cursor.glimpse() + "'");
+        numbers.push_back(static_cast<int>(answer));
+    } while (cursor.next_field());
+    if (!cursor.at_end()) return bad_input("sickness: expected one line of 16 answers");
+    const auto score = sickness_score(numbers);
+    if (!score) return bad_input("sickness: " + score.error().message);
+    print(Json{{"nausea", score->nausea},
+               {"oculomotor", score->oculomotor},
+               {"disorientation", score->disorientation},
+               {"total", score->total}});
+    return 0;
+}
+
+} // namespace bh::cli
