@@ -63,10 +63,8 @@ Result<int> score_sickness(const std::string& answers)
     CsvCursor cursor(answers);
     do {
         double answer = 0;
-        const std::string found = cursor.glimpse();
         if (!cursor.number(answer) || answer != std::floor(answer) || std::abs(answer) > 1e6)
-            return bad_input("sickness: expected 16 whole numbers from 0 to 3 with commas between them, found '" +
-                             cursor.glimpse() + "'");
+            return bad_input("sickness: answer " + std::to_string(numbers.size() + 1) + ": expected a whole number from 0 to 3");
         numbers.push_back(static_cast<int>(answer));
     } while (cursor.next_field());
     if (!cursor.at_end()) return bad_input("sickness: expected one line of 16 answers");

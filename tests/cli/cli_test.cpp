@@ -501,7 +501,7 @@ TEST_CASE("a practice curve and the sickness questionnaire are worked out from a
     CHECK(sick["total"].get<double>() == Approx(6 * 3.74)); // 3 + 1 + 2
     CHECK(has(badInput("sickness 1,2,3"), "expected 16 answers, found 3"));
     CHECK(has(badInput("sickness 4,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "General discomfort"));
-    CHECK(has(badInput("sickness 0.5,0,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "0.5"));
+    CHECK(has(badInput("sickness 0,0.5,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "answer 2"));
 }
 
 TEST_CASE("bad input gets one line and exit code 2", "[cli]")
