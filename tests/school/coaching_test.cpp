@@ -63,10 +63,10 @@ TEST_CASE("what is found in a flight is kept with it, and the Board names a stro
     REQUIRE(kept.of(FindingKind::Rocking));
     CHECK(kept.of(FindingKind::Rocking)->faults > 0);
     l.fly(true);
-    CHECK(strong_habit(*l.school, l.pilot) == "Rocking at fault in 3 of the last 3 flights that show it");
+    CHECK(strong_habit(*l.school, l.pilot) == "Rocking at fault in 3 of the last 3 flights");
     l.school = l.place.open(); // from the file
     CHECK(l.school->tally(l.school->attempts(l.pilot).front()) == kept);
-    CHECK(strong_habit(*l.school, l.pilot) == "Rocking at fault in 3 of the last 3 flights that show it");
+    CHECK(strong_habit(*l.school, l.pilot) == "Rocking at fault in 3 of the last 3 flights");
     const auto all = habits_of(*l.school, l.pilot);
     REQUIRE(!all.empty());
     CHECK(all.front().kind == FindingKind::Rocking);

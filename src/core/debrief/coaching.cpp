@@ -21,10 +21,11 @@ std::string number_in_words(const FindingNumber& n)
             unit = words;
             break;
         }
-    if (name == "seconds") unit = " s";
+    if (name == "seconds") name = "took", unit = " s";
     std::replace(name.begin(), name.end(), '_', ' ');
     char text[80];
-    std::snprintf(text, sizeof text, "%s %.*f%s", name.c_str(), std::abs(*value) < 10 ? 1 : 0, *value, unit.c_str());
+    const bool counted = name == "cycles" || name == "bounces";
+    std::snprintf(text, sizeof text, "%s %.*f%s", name.c_str(), !counted && std::abs(*value) < 10 ? 1 : 0, *value, unit.c_str());
     return text;
 }
 

@@ -53,7 +53,7 @@ bool Habit::strong() const
 std::string habit_in_words(const Habit& habit)
 {
     return std::string(finding_name(habit.kind)) + " at fault in " + std::to_string(habit.at_fault_lately()) + " of the last " +
-           std::to_string(habit.flights_lately()) + " flights that show it";
+           std::to_string(habit.flights_lately()) + " flights";
 }
 
 std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)

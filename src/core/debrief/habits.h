@@ -36,7 +36,7 @@ struct Habit {
     [[nodiscard]] int flights_lately() const;  ///< at most five
 };
 
-/// "Rocking at fault in 4 of the last 5 flights that show it"
+/// "Rocking at fault in 4 of the last 5 flights"
 [[nodiscard]] std::string habit_in_words(const Habit& habit);
 
 /// Of flights, the newest last; kinds that were ever at fault, those of the last flights first.

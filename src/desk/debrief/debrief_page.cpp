@@ -362,6 +362,8 @@ void DebriefPage::lookOutside(const std::string& session_id)
 {
     for (const SessionRow& s : school_.sessions(station_.pilotId())) {
         if (s.id != session_id) continue;
+        const QSignalBlocker quiet(flights_);
+        flights_->setCurrentIndex(flights_->findData(QLatin1String(session_prefix) + QString::fromStdString(session_id)));
         auto log = school_.outside_flight(s);
         if (!log)
             return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)),

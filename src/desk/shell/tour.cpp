@@ -1,6 +1,8 @@
 #include "desk/shell/tour.h"
 
 #include "desk/controller/controller_page.h"
+#include "desk/debrief/debrief_page.h"
+#include "desk/debrief/time_lanes.h"
 #include "desk/drills/drills_page.h"
 #include "desk/parts/station.h"
 #include "desk/rates/rates_page.h"
@@ -195,6 +197,43 @@ struct Tour {
         picture("rate-plan");
         window.ratesPage()->showSection(0);
     }
+
+    /// The newest flight of the school with something to change in it, of those with a drill.
+    void debrief()
+    {
+        window.showPage(MainWindow::Debrief);
+        const AttemptRow* newest = nullptr;
+        for (const PilotRow& pilot : school.pilots())
+            for (const AttemptRow& a : school.attempts(pilot.id)) {
+                if (a.free() || a.log_hash.empty() || (newest && a.at < newest->at)) continue;
+                const FindingTally* brakes = school.tally(a).of(FindingKind::Brake);
+                if (brakes && brakes->faults > 0) newest = &a;
+            }
+        if (!newest) return picture("debrief");
+        station.choosePilot(newest->pilot_id);
+        window.debriefPage()->look(newest->id);
+        picture("debrief");
+    }
+
+    /// Practice in another program beside a recording of its screen, and the habits of whoever it was.
+    void outside()
+    {
+        window.showPage(MainWindow::Debrief);
+        for (const auto& [session, video] : school.values().videos)
+            for (const PilotRow& pilot : school.pilots())
+                for (const SessionRow& s : school.sessions(pilot.id)) {
+                    if (s.id != session) continue;
+                    station.choosePilot(pilot.id);
+                    window.debriefPage()->lookOutside(session);
+                }
+        window.debriefPage()->showTab(DebriefPage::Habits);
+        if (auto* lanes = window.findChild<TimeLanes*>()) {
+            lanes->setCursor(12);
+            Q_EMIT lanes->cursorMoved(12);
+        }
+        waitFor([] { return false; }, 600); // the recording is being opened
+        picture("debrief-night");
+    }
 };
 
 } // namespace
@@ -217,17 +256,14 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.fly("hover-window", 16, "");
     tour.picture("result");
     tour.drills.reset();
-    tour.page(MainWindow::Debrief, "debrief");
+    tour.debrief();
     tour.page(MainWindow::Logbook, "logbook");
     tour.rates();
     tour.judge();
     tour.wayBack();
-    tour.choosePilot(0);
     window.toggleNight();
-    window.showPage(MainWindow::Drills);
-    tour.fly("lift-settle", 8, "flight-night");
+    tour.outside();
     window.toggleNight();
-    tour.drills.reset();
     tour.record();
     return tour.failures == 0 ? 0 : 1;
 }

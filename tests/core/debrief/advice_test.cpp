@@ -151,7 +151,7 @@ TEST_CASE("what helped is told from what may be chance, and from what made it wo
     CHECK(helped_in_words(Helped::NoSign) == "no sign yet");
 }
 
-TEST_CASE("a habit is what is at fault in three of the last five flights that show it", "[core][habits]")
+TEST_CASE("a habit is what is at fault in three of the last five flights", "[core][habits]")
 {
     std::vector<FlightOfHabits> flights;
     const auto fly = [&](FindingKind kind, int faults, double value, Mode mode = Mode::Acro) {
@@ -169,7 +169,7 @@ TEST_CASE("a habit is what is at fault in three of the last five flights that sh
     CHECK(rocking.at_fault_lately() == 3);
     CHECK(rocking.flights_lately() == 5);
     CHECK(rocking.strong());
-    CHECK(habit_in_words(rocking) == "Rocking at fault in 3 of the last 5 flights that show it");
+    CHECK(habit_in_words(rocking) == "Rocking at fault in 3 of the last 5 flights");
     REQUIRE(rocking.values.size() == 7);
     CHECK_FALSE(rocking.values.back());
     REQUIRE(rocking.trend);
