@@ -73,6 +73,12 @@ struct StopwatchArguments {
     std::optional<double> precision; ///< relative error that is wanted
 };
 
+struct ReadinessArguments {
+    std::string store;
+    std::string pilot; ///< by name; empty: all of them
+    std::string at;    ///< a moment; empty: now
+};
+
 struct CurveArguments {
     std::string trials; ///< CSV trial,value
     std::optional<double> threshold;
@@ -119,5 +125,7 @@ Result<int> make_demo(const DataFolder& data, const std::string& out);
 
 Result<int> fit_practice_curve(const CurveArguments& asked);
 Result<int> score_sickness(const std::string& answers);
+/// Every gate of one pilot, or of all; 1 when not all are met.
+Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& asked);
 
 } // namespace bh::cli

@@ -61,6 +61,7 @@ int main(int argc, char** argv)
     int points = 2001;
     cli::MeasureArguments measuring;
     cli::CurveArguments curving;
+    cli::ReadinessArguments gates;
 
     auto* controller = app.add_subcommand("controller", "Controllers")->require_subcommand(1);
     auto* calibrate = controller->add_subcommand("calibrate", "Work out a calibration from a recording with prompts");
@@ -89,6 +90,13 @@ int main(int argc, char** argv)
     auto* sickness = app.add_subcommand("sickness", "Scores of the simulator sickness questionnaire");
     sickness->add_option("answers", id, "16 answers from 0 (none) to 3 (severe), with commas between them")->required();
     sickness->callback([&] { chosen = [&] { return cli::score_sickness(id); }; });
+
+    auto* ready =
+        app.add_subcommand("readiness", "What stands between a pilot and a first real flight; exit 1 when not all is met");
+    ready->add_option("--store", gates.store, "Training record")->required();
+    ready->add_option("--pilot", gates.pilot, "One pilot by name; otherwise all");
+    ready->add_option("--at", gates.at, "As of a moment, such as 2031-06-12T15:20:00Z");
+    ready->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::say_readiness(d, gates); }); });
 
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });

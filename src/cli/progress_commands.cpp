@@ -6,7 +6,9 @@
 #include "files/csv.h"
 #include "files/csv_table.h"
 #include "files/file_text.h"
+#include "school/readiness_facts.h"
 
+#include <QDateTime>
 #include <array>
 #include <cmath>
 #include <nlohmann/json.hpp>
@@ -75,6 +77,42 @@ Result<int> score_sickness(const std::string& answers)
                {"disorientation", score->disorientation},
                {"total", score->total}});
     return 0;
+}
+
+Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& asked)
+{
+    RecordOptions options;
+    options.read_only = true;
+    if (!asked.at.empty()) {
+        const QDateTime at = QDateTime::fromString(QString::fromStdString(asked.at), Qt::ISODate);
+        if (!at.isValid()) return bad_input("--at: expected a moment such as 2031-06-12T15:20:00Z, found '" + asked.at + "'");
+        options.clock = [seconds = at.toSecsSinceEpoch()] { return seconds; };
+    }
+    auto record = Record::open(asked.store, options);
+    if (!record) return tl::unexpected(record.error());
+    const School school(std::move(*record), data);
+    Json pilots = Json::array();
+    bool ready = true;
+    for (const PilotRow& pilot : school.pilots()) {
+        if (!asked.pilot.empty() && pilot.name != asked.pilot) continue;
+        const auto gates = readiness(readiness_facts(school, pilot.id), school.today());
+        Json list = Json::array();
+        for (const ReadinessGate& g : gates) {
+            const QString by = g.by_day ? QDate(1970, 1, 1).addDays(*g.by_day).toString(Qt::ISODate) : QString();
+            list.push_back({{"gate", g.id},
+                            {"state", gate_state_key(g.state)},
+                            {"by", by.isEmpty() ? Json(nullptr) : Json(by.toStdString())},
+                            {"evidence", g.evidence}});
+        }
+        ready = ready && all_met(gates);
+        pilots.push_back({{"pilot", pilot.name}, {"ready", all_met(gates)}, {"gates", std::move(list)}});
+    }
+    if (!asked.pilot.empty() && pilots.empty()) return bad_input(asked.store + ": there is no pilot '" + asked.pilot + "'");
+    if (!asked.pilot.empty())
+        print(pilots.front());
+    else
+        print(Json{{"pilots", std::move(pilots)}});
+    return ready ? 0 : 1;
 }
 
 } // namespace bh::cli

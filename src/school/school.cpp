@@ -366,6 +366,13 @@ std::optional<UnixTime> School::calibrated_at(const PilotFile& pilot, std::vecto
     return at;
 }
 
+School::ControllerStanding School::controller_standing(const std::string& pilot_id) const
+{
+    std::vector<Calibration> history;
+    const auto at = calibrated_at(file(pilot_id), history);
+    return {at ? std::optional(local_day(*at)) : std::nullopt, drift_of(history).words};
+}
+
 const PilotStanding& School::standing(const std::string& pilot_id) const
 {
     static const PilotStanding nobody;
@@ -377,9 +384,9 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     facts.target_h = of.row.target_h;
     facts.attempts = of.facts;
     for (const SessionRow& s : of.sessions) facts.practice.push_back({local_day(s.started_at), s.active_s, s.matched});
-    std::vector<Calibration> history;
-    if (const auto at = calibrated_at(of, history)) facts.calibrated_day = local_day(*at);
-    facts.controller_drift = drift_of(history).words;
+    ControllerStanding controller = controller_standing(pilot_id);
+    facts.calibrated_day = controller.day;
+    facts.controller_drift = std::move(controller.drift);
     if (const auto stale = match_stale(pilot_id)) facts.stale_match = in_words(*stale);
     facts.strong_habit = strong_habit(*this, pilot_id);
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);

@@ -128,6 +128,12 @@ public:
 
     [[nodiscard]] UnixTime now() const { return record_->now(); }
     [[nodiscard]] std::int64_t today() const;
+    /// When the controller that a pilot flew with last was verified (any, when nothing was flown), and what has drifted on it.
+    struct ControllerStanding {
+        std::optional<std::int64_t> day;
+        std::string drift; ///< a sentence; empty: nothing
+    };
+    [[nodiscard]] ControllerStanding controller_standing(const std::string& pilot_id) const;
     [[nodiscard]] QString file_name() const;
     [[nodiscard]] UnixTime saved_at() const { return saved_at_; } ///< 0: nothing was written yet
 

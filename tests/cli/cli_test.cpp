@@ -504,6 +504,38 @@ TEST_CASE("a practice curve and the sickness questionnaire are worked out from a
     CHECK(has(badInput("sickness 0,0.5,0,0,0,0,0,0,0,0,0,0,0,0,0,0"), "answer 2"));
 }
 
+TEST_CASE("readiness says gate by gate what is missing, and writes nothing", "[cli]")
+{
+    const auto copy = scratchFolder() / "ready.sqlite";
+    std::filesystem::copy_file(BH_DEMO, copy, std::filesystem::copy_options::overwrite_existing);
+    const auto written = std::filesystem::last_write_time(copy);
+    const std::string store = " --store " + copy.string() + " --at 2031-06-12T15:20:00Z";
+    const Answer one = run("readiness" + store + " --pilot 'Nell Harker'");
+    CHECK(one.exit == 1); // nobody has been briefed
+    const auto nell = nlohmann::json::parse(one.out);
+    REQUIRE(nell["gates"].size() == 16);
+    std::map<std::string, std::string> states;
+    for (const auto& g : nell["gates"]) {
+        states[g["gate"]] = g["state"];
+        CHECK(g.contains("by"));
+        CHECK_FALSE(g["evidence"].get<std::string>().empty());
+    }
+    CHECK(states["stages"] == "met");
+    CHECK(states["real-setup"] == "not yet");
+    CHECK(states["briefing"] == "unknown");
+    CHECK(nell["ready"] == false);
+    const auto all = nlohmann::json::parse(run("readiness" + store).out);
+    CHECK(all["pilots"].size() == 9);
+    bool dated = false;
+    for (const auto& pilot : all["pilots"])
+        for (const auto& g : pilot["gates"]) dated = dated || (g["by"].is_string() && g["by"].get<std::string>() > "2031-06-12");
+    CHECK(dated); // hours of somebody who practises
+    CHECK(std::filesystem::last_write_time(copy) == written);
+    CHECK(has(badInput("readiness" + store + " --pilot Nobody"), "there is no pilot 'Nobody'"));
+    CHECK(has(badInput("readiness --store " + copy.string() + " --at soon"), "--at"));
+    CHECK(has(badInput("readiness --store /nowhere/at/all"), "no such record"));
+}
+
 TEST_CASE("bad input gets one line and exit code 2", "[cli]")
 {
     const std::string head = "t_s,throttle,stick_roll,stick_pitch,stick_yaw,north_m,east_m,height_m,mode,armed\n";

@@ -1,0 +1,68 @@
+#pragma once
+
+#include <cstdint>
+#include <optional>
+#include <string>
+#include <string_view>
+#include <vector>
+
+namespace bh {
+
+/// What must be true before a first flight on a real aircraft. All house or common practice, all adjustable.
+struct ReadinessRules {
+    double hours = 20;             ///< the low end of what is called enough; 50 is comfortable (common practice)
+    double matched_hours = 10;     ///< of them on rates that were matched: other rates felt like starting over (common practice)
+    double weekly_hours = 3;       ///< over four weeks (common practice)
+    int crashes = 20;              ///< of the newest, in which the throttle is looked at (house)
+    double cut_share = 0.95;       ///< of them within a second (house)
+    double roof_minutes = 30;      ///< under a roof, where height cannot wander (house)
+    int calibration_days = 60;     ///< that a calibration holds (house)
+    double hours_in_simulator = 5; ///< on the matched rates, in the simulator that they were matched for (house)
+    int last_practice_days = 14;   ///< since the last practice, at most (house)
+    int rehearsal_days = 2;        ///< on which the first day was rehearsed and passed (house)
+    double rocking_share = 0.15;   ///< of the time of the last five flights, below which it must be (house)
+    double sickness_total = 15;    ///< of the questionnaire, above which the screen is chosen (house)
+};
+
+/// What is known of a pilot. Days are whole local days since 1970-01-01; nothing: it is not known.
+struct ReadinessFacts {
+    double hours = 0, matched_hours = 0;
+    double weekly_hours = 0, weekly_matched_hours = 0; ///< mean of four weeks
+    int stages = 0, stages_held = 0;
+    std::string stage_next;              ///< what is missing first, in words
+    std::vector<std::string> side_gaps;  ///< a sentence for each drill whose sides lie apart
+    std::vector<double> throttle_cuts_s; ///< after each crash, the newest last
+    double roof_minutes = 0;
+    int panic_passes = 0; ///< of the drill that asks for the panic switch
+    std::optional<std::int64_t> calibrated_day;
+    std::string controller_fault;  ///< what is wrong with it, a sentence; empty: it is good
+    std::string match;             ///< for which simulator; empty: rates were not matched
+    std::string match_stale;       ///< why it holds no more; empty: it holds
+    double hours_in_simulator = 0; ///< on the matched rates
+    std::optional<std::int64_t> last_practice_day;
+    std::vector<std::int64_t> rehearsal_days; ///< on which the rehearsal was passed, each once
+    int rocking_flights = 0;                  ///< of the last five that tell of it
+    double rocking_share = 0;
+    std::string strong_habit; ///< empty: none
+    std::optional<double> sickness_total;
+    bool by_screen = false;      ///< practises by the screen
+    std::optional<bool> as_real; ///< the practised aircraft is as the real one is; nothing: no set-up
+    std::string eased;           ///< what is eased yet, in words
+    std::optional<bool> briefed; ///< nothing: no briefing was begun
+};
+
+enum class GateState : std::uint8_t { Met, NotYet, Unknown };
+[[nodiscard]] std::string_view gate_state_key(GateState state); ///< "met", "not yet", "unknown"
+
+struct ReadinessGate {
+    std::string_view id, name; ///< "throttle-cut", "Throttle after a crash"
+    GateState state = GateState::Unknown;
+    std::optional<std::int64_t> by_day; ///< when it is met at the present pace; nothing: that cannot be said, or it is met
+    std::string evidence;               ///< a sentence
+};
+
+/// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law.
+[[nodiscard]] std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today, const ReadinessRules& rules = {});
+[[nodiscard]] bool all_met(const std::vector<ReadinessGate>& gates);
+
+} // namespace bh

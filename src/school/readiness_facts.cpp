@@ -1,0 +1,111 @@
+#include "school/readiness_facts.h"
+
+#include "school/coaching.h"
+#include "school/setup_rules.h"
+
+#include <algorithm>
+
+namespace bh {
+namespace {
+
+// Drills that a gate is about.
+constexpr const char* roof_drill = "low-roof";
+constexpr const char* panic_drill = "upset";
+constexpr const char* rehearsal_drill = "first-day";
+constexpr int weeks = 4;
+
+void add_practice(const School& school, const std::string& pilot_id, ReadinessFacts& f)
+{
+    const PilotStanding& s = school.standing(pilot_id);
+    f.hours = s.hours, f.matched_hours = s.hours_matched;
+    f.last_practice_day = s.last_practice_day;
+    constexpr double seconds_in_hour = 3600, days = 7 * weeks;
+    const auto& match = school.match(pilot_id);
+    for (const SessionRow& session : school.sessions(pilot_id)) {
+        const double hours = session.active_s / seconds_in_hour;
+        const bool lately = static_cast<double>(school.today() - local_day(session.started_at)) < days;
+        if (lately) f.weekly_hours += hours / weeks;
+        if (lately && session.matched) f.weekly_matched_hours += hours / weeks;
+        // Practice here has the practised rates themselves, whichever simulator they were matched for.
+        if (match && session.matched && (session.simulator.empty() || session.simulator == match->simulator))
+            f.hours_in_simulator += hours;
+    }
+    if (!match) return;
+    const SimulatorProfile* simulator = school.simulator(match->simulator);
+    f.match = simulator ? simulator->name : match->simulator;
+    if (const auto stale = school.match_stale(pilot_id)) f.match_stale = in_words(*stale);
+}
+
+void add_ladder(const School& school, const std::string& pilot_id, ReadinessFacts& f)
+{
+    const PilotStanding& s = school.standing(pilot_id);
+    f.stages = static_cast<int>(s.stages.size());
+    f.stages_held = static_cast<int>(std::count(s.stages.begin(), s.stages.end(), StageState::Held));
+    for (const LadderStep& step : s.ladder) {
+        const Drill* drill = school.drill(step.drill_id);
+        const std::string name = drill ? drill->name : step.drill_id;
+        if (f.stage_next.empty() && step.standing.state != DrillState::Held && drill) f.stage_next = "next is " + name;
+        if (const std::string gap = side_gap_in_words(step.standing); !gap.empty()) f.side_gaps.push_back(name + ": " + gap);
+    }
+    f.roof_minutes = school.drill_standing(pilot_id, roof_drill).minutes;
+    for (const AttemptFact& a : school.file(pilot_id).facts)
+        f.throttle_cuts_s.insert(f.throttle_cuts_s.end(), a.throttle_cuts_s.begin(), a.throttle_cuts_s.end());
+    for (const AttemptRow& a : school.attempts(pilot_id)) {
+        if (!a.passed) continue;
+        f.panic_passes += a.drill_id == panic_drill;
+        const std::int64_t day = local_day(a.at);
+        if (a.drill_id == rehearsal_drill &&
+            std::find(f.rehearsal_days.begin(), f.rehearsal_days.end(), day) == f.rehearsal_days.end())
+            f.rehearsal_days.push_back(day);
+    }
+}
+
+void add_hand(const School& school, const std::string& pilot_id, ReadinessFacts& f)
+{
+    const auto found = habits_of(school, pilot_id);
+    const auto strong = std::find_if(found.begin(), found.end(), [](const Habit& h) { return h.strong(); });
+    if (strong != found.end()) f.strong_habit = habit_in_words(*strong);
+    constexpr std::size_t lately = 5;
+    const auto flights = flights_of(school, pilot_id, lately);
+    for (const AttemptRow* a : flights)
+        if (const FindingTally* rocking = school.tally(*a).of(FindingKind::Rocking))
+            ++f.rocking_flights, f.rocking_share += rocking->value / 100;
+    if (f.rocking_flights > 0) f.rocking_share /= f.rocking_flights;
+}
+
+void add_aircraft(const School& school, const std::string& pilot_id, ReadinessFacts& f)
+{
+    const auto& setup = school.setup(pilot_id);
+    if (!setup || setup->real_aircraft.empty()) return;
+    constexpr double whole = 0.995;
+    std::string eased;
+    const auto add = [&](double share, const char* what) {
+        if (share < whole)
+            eased += (eased.empty() ? "" : ", ") + std::string(what) + " at " + std::to_string(std::lround(100 * share)) + " %";
+    };
+    add(setup->power_share, "power");
+    add(setup->propeller_ratio, "propellers");
+    if (const auto way = way_back_standing(school, pilot_id); way && way->next)
+        eased += (eased.empty() ? "" : ", ") + std::string("way back at step ") + std::to_string(way->climbed) + " of " +
+                 std::to_string(way->rungs.size());
+    f.as_real = eased.empty();
+    f.eased = eased;
+}
+
+} // namespace
+
+ReadinessFacts readiness_facts(const School& school, const std::string& pilot_id)
+{
+    ReadinessFacts f;
+    if (!school.pilot(pilot_id)) return f;
+    add_practice(school, pilot_id, f);
+    add_ladder(school, pilot_id, f);
+    add_hand(school, pilot_id, f);
+    add_aircraft(school, pilot_id, f);
+    School::ControllerStanding controller = school.controller_standing(pilot_id);
+    f.calibrated_day = controller.day;
+    f.controller_fault = std::move(controller.drift);
+    return f;
+}
+
+} // namespace bh
