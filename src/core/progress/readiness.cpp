@@ -28,6 +28,8 @@ struct Answer {
     std::optional<std::int64_t> by_day{};
 };
 
+std::string days_ago(int days) { return days == 0 ? "today" : days == 1 ? "yesterday" : text("%d days ago", days); }
+
 Answer answer(bool met, std::string evidence, std::optional<std::int64_t> by_day = {})
 {
     return {met ? GateState::Met : GateState::NotYet, std::move(evidence), met ? std::nullopt : by_day};
@@ -91,8 +93,9 @@ Answer roof(const Facts& f, const Rules& r, std::int64_t)
 
 Answer panic(const Facts& f, const Rules&, std::int64_t)
 {
-    return answer(f.panic_passes > 0, f.panic_passes > 0 ? text("Upset passed %d times", f.panic_passes)
-                                                         : "Upset, which asks for the panic switch, was not passed yet");
+    return answer(f.panic_passes > 0, f.panic_passes > 0
+                                          ? text("Upset passed %d time%s", f.panic_passes, f.panic_passes == 1 ? "" : "s")
+                                          : "Upset, which asks for the panic switch, was not passed yet");
 }
 
 Answer controller(const Facts& f, const Rules& r, std::int64_t today)
@@ -100,7 +103,7 @@ Answer controller(const Facts& f, const Rules& r, std::int64_t today)
     if (!f.calibrated_day) return answer(false, "No controller calibration that was verified");
     const auto age = static_cast<int>(today - *f.calibrated_day);
     if (!f.controller_fault.empty()) return answer(false, f.controller_fault);
-    return answer(age <= r.calibration_days, text("calibrated and verified %d days ago", age));
+    return answer(age <= r.calibration_days, "calibrated and verified " + days_ago(age));
 }
 
 Answer match(const Facts& f, const Rules& r, std::int64_t today)
@@ -117,7 +120,7 @@ Answer currency(const Facts& f, const Rules& r, std::int64_t today)
 {
     if (!f.last_practice_day) return answer(false, "Has not practised yet");
     const auto ago = static_cast<int>(today - *f.last_practice_day);
-    return answer(ago <= r.last_practice_days, ago == 0 ? "practised today" : text("last practice %d days ago", ago));
+    return answer(ago <= r.last_practice_days, "last practice " + days_ago(ago));
 }
 
 Answer rehearsal(const Facts& f, const Rules& r, std::int64_t)

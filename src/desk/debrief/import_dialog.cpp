@@ -4,6 +4,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/plain_words.h"
 #include "files/csv.h"
 #include "school/school.h"
 
@@ -23,8 +24,6 @@
 
 namespace bh::desk {
 namespace {
-
-QString plain(std::string_view words) { return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size())); }
 
 constexpr int import_rows_shown = 5;
 
@@ -95,14 +94,14 @@ QWidget* ImportDialog::makeValues()
     for (std::size_t i = 0; i < flight_value_count; ++i) {
         const auto value = static_cast<FlightValue>(i);
         Row row{new QComboBox, new QComboBox, new QCheckBox(tr("turned")), new QLabel};
-        const QString key = plain(flight_value_key(value)), words = plain(flight_value_words(value));
+        const QString key = plainWords(flight_value_key(value)), words = plainWords(flight_value_words(value));
         row.column->setObjectName(QStringLiteral("import_") + key);
         row.column->setAccessibleName(tr("Column of: %1").arg(words));
         row.column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         row.column->setMinimumContentsLength(9);
         row.unit->setObjectName(QStringLiteral("importUnit_") + key);
         row.unit->setAccessibleName(tr("Unit of: %1").arg(words));
-        for (const ImportUnit& u : units_of(value)) row.unit->addItem(plain(u.key));
+        for (const ImportUnit& u : units_of(value)) row.unit->addItem(plainWords(u.key));
         row.unit->setVisible(units_of(value).size() > 1);
         row.turned->setObjectName(QStringLiteral("importTurned_") + key);
         row.turned->setToolTip(tr("The other way round: right, forward, up and north are positive here"));
@@ -121,7 +120,7 @@ QWidget* ImportDialog::makeValues()
     rotation_ = new QComboBox;
     rotation_->setObjectName(QStringLiteral("importRotation"));
     rotation_->setAccessibleName(tr("Order in which the angles turn the aircraft"));
-    for (const std::string_view order : rotation_orders()) rotation_->addItem(plain(order));
+    for (const std::string_view order : rotation_orders()) rotation_->addItem(plainWords(order));
     per_s_ = numberBox("importPerSecond", tr("Rows a second, where there is no time"), 1, 10000, 10, tr(" rows/s"));
     per_s_->setValue(100);
     when_ = new QDateTimeEdit;

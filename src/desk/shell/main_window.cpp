@@ -4,6 +4,7 @@
 #include "desk/controller/controller_page.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/drills/drills_page.h"
+#include "desk/first_flight/first_flight_page.h"
 #include "desk/kit/kit_page.h"
 #include "desk/logbook/logbook_page.h"
 #include "desk/parts/hints.h"
@@ -28,6 +29,7 @@
 #include <QStackedWidget>
 #include <algorithm>
 #include <cmath>
+#include <map>
 
 namespace bh::desk {
 
@@ -47,12 +49,13 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     debrief_ = new DebriefPage(school_, station_);
     logbook_ = new LogbookPage(school_, station_);
     rates_ = new RatesPage(school_, station_, *keys);
+    firstFlight_ = new FirstFlightPage(school_, station_);
     apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
     const std::pair<const char*, QWidget*> pages[] = {{"Board", board_},     {"Kit", kit_},       {"Controller", controller_},
                                                       {"Set-up", setup_},    {"Drills", drills_}, {"Debrief", debrief_},
-                                                      {"Logbook", logbook_}, {"Rates", rates_}};
+                                                      {"Logbook", logbook_}, {"Rates", rates_},   {"First flight", firstFlight_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
@@ -96,6 +99,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         showPage(Debrief);
         debrief_->look(attempt_id);
     });
+    connect(firstFlight_, &FirstFlightPage::evidenceAsked, this, &MainWindow::showEvidence);
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
@@ -140,6 +144,18 @@ void MainWindow::showPage(Page page)
     if (page != Drills) lineUp_->setVisible(true);
     pages_->setCurrentIndex(page);
     taxiway_->setCurrent(page);
+}
+
+/// The page that a gate is judged by.
+void MainWindow::showEvidence(const std::string& gate)
+{
+    static const std::map<std::string, Page> pages{
+        {"hours", Logbook}, {"matched-hours", Logbook}, {"cadence", Logbook}, {"currency", Logbook}, {"controller", Controller},
+        {"match", Rates},   {"real-setup", Setup},      {"habits", Debrief},  {"sickness", Logbook}, {"briefing", FirstFlight}};
+    const auto found = pages.find(gate);
+    const Page page = found == pages.end() ? Drills : found->second;
+    showPage(page);
+    if (page == Debrief) debrief_->showTab(DebriefPage::Habits);
 }
 
 void MainWindow::watch(RecordWatch& watch)
@@ -229,6 +245,7 @@ void MainWindow::refreshMarks()
     const RatesMark rates = rates_mark(school_, pilot);
     put(Rates, rates.state, ratesInWords(rates));
     put(Debrief, Done::Nothing, tr("Any flight, its sticks and what was found in it"));
+    put(FirstFlight, Done::Nothing, tr("What stands before a first flight on a real aircraft"));
     const Done logbook = logbook_mark(school_, pilot);
     put(Logbook, logbook,
         logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));

@@ -18,6 +18,7 @@ class BoardPage;
 class ControllerPage;
 class DebriefPage;
 class DrillsPage;
+class FirstFlightPage;
 class SetupPage;
 class KeyboardSticks;
 class KitPage;
@@ -32,7 +33,7 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Logbook, Rates, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Logbook, Rates, FirstFlight, PageCount };
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
@@ -55,6 +56,7 @@ protected:
 
 private:
     void guard();
+    void showEvidence(const std::string& gate);
     void refreshMarks();
     [[nodiscard]] static QString ratesInWords(const RatesMark& mark);
     School& school_;
@@ -71,6 +73,7 @@ private:
     DebriefPage* debrief_;
     LogbookPage* logbook_;
     RatesPage* rates_;
+    FirstFlightPage* firstFlight_;
     Apron* apron_;
     Lock* lock_;
     RecordWatch* recordWatch_ = nullptr;

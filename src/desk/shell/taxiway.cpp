@@ -22,7 +22,17 @@ void TaxiwayButton::setMark(StateMark mark, const QString& why)
     update();
 }
 
-QSize TaxiwayButton::sizeHint() const { return {QFontMetrics(uiFont(11, true)).horizontalAdvance(text()) + 46, 44}; }
+namespace {
+
+constexpr double name_points = 10.5; // nine names beside the line-up of the smallest window
+constexpr int mark_px = 6, name_px = 22, after_px = 6;
+
+} // namespace
+
+QSize TaxiwayButton::sizeHint() const
+{
+    return {QFontMetrics(uiFont(name_points, true)).horizontalAdvance(text()) + name_px + after_px, 44};
+}
 
 void TaxiwayButton::paintEvent(QPaintEvent*)
 {
@@ -31,10 +41,10 @@ void TaxiwayButton::paintEvent(QPaintEvent*)
     const QColor ink = isChecked() ? t.ink : t.soft;
     if (underMouse() && !isChecked()) p.fillRect(rect(), t.card);
     const QColor markColour = mark_ == StateMark::Done ? t.held : mark_ == StateMark::None ? t.steel : t.attention;
-    paintMark(p, QRectF(12, height() / 2.0 - 6, 12, 12), mark_, markColour);
-    p.setFont(uiFont(11, isChecked()));
+    paintMark(p, QRectF(mark_px, height() / 2.0 - 6, 12, 12), mark_, markColour);
+    p.setFont(uiFont(name_points, isChecked()));
     p.setPen(ink);
-    p.drawText(rect().adjusted(32, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    p.drawText(rect().adjusted(name_px, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     if (isChecked()) p.fillRect(QRect(0, height() - 4, width(), 4), t.night ? t.attention : t.chrome);
     if (hasFocus()) {
         p.setPen(QPen(t.attention, 2));
@@ -45,8 +55,8 @@ void TaxiwayButton::paintEvent(QPaintEvent*)
 Taxiway::Taxiway(QWidget* parent) : QFrame(parent), layout_(new QHBoxLayout(this))
 {
     setObjectName(QStringLiteral("taxiway"));
-    layout_->setContentsMargins(12, 0, 12, 0);
-    layout_->setSpacing(4);
+    layout_->setContentsMargins(4, 0, 0, 0);
+    layout_->setSpacing(0);
     layout_->addStretch();
 }
 

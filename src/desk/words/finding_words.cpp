@@ -1,5 +1,7 @@
 #include "desk/words/finding_words.h"
 
+#include "desk/words/plain_words.h"
+
 #include <QObject>
 #include <array>
 #include <cmath>
@@ -12,11 +14,7 @@ QString findingLetter(FindingKind kind)
     return QLatin1String(letters[static_cast<std::size_t>(kind)]);
 }
 
-QString findingName(FindingKind kind)
-{
-    const std::string_view name = finding_name(kind);
-    return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
-}
+QString findingName(FindingKind kind) { return plainWords(finding_name(kind)); }
 
 QString findingInWords(const Finding& f)
 {
@@ -47,12 +45,9 @@ QString findingInWords(const Finding& f)
 QString habitValueInWords(FindingKind kind, double value)
 {
     const HabitMeasure measure = habit_measure(kind);
-    const auto text = [](std::string_view words) {
-        return QString::fromUtf8(words.data(), static_cast<qsizetype>(words.size()));
-    };
     const QString number = QString::number(value, 'f', value < 10 && measure.unit != "%" ? 1 : 0);
-    return measure.unit == "a minute" ? QObject::tr("%1 %2 a minute").arg(number, text(measure.words))
-                                      : QObject::tr("%1 %2 %3").arg(number, text(measure.unit), text(measure.words));
+    return measure.unit == "a minute" ? QObject::tr("%1 %2 a minute").arg(number, plainWords(measure.words))
+                                      : QObject::tr("%1 %2 %3").arg(number, plainWords(measure.unit), plainWords(measure.words));
 }
 
 } // namespace bh::desk

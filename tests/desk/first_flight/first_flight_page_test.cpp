@@ -1,0 +1,65 @@
+// The First flight page: every gate of the chosen pilot, and the page that it is judged by one click away.
+#include "desk/first_flight/first_flight_page.h"
+#include "desk_fixture.h"
+#include "school/readiness_facts.h"
+
+#include <QAbstractButton>
+#include <QTableWidget>
+
+using namespace bh;
+using namespace bh::desk;
+
+TEST_CASE("each gate stands with its state, its evidence and by when it is met, and leads to its page", "[desk][readiness]")
+{
+    Desk desk(BH_DEMO);
+    const auto choose = [&](const char* name) {
+        for (const PilotRow& p : desk.school->pilots())
+            if (p.name == name) desk.station->choosePilot(p.id);
+    };
+    choose("Petra Lowmoor");
+    QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
+    auto* page = desk.window->findChild<FirstFlightPage*>();
+    REQUIRE(page);
+    REQUIRE(page->isVisible());
+    auto* table = desk.find<QTableWidget>("gates");
+    const auto gates = readiness(readiness_facts(*desk.school, desk.station->pilotId()), desk.school->today());
+    REQUIRE(table->rowCount() == static_cast<int>(gates.size()));
+    int met = 0;
+    for (int row = 0; row < table->rowCount(); ++row) {
+        const ReadinessGate& g = gates[static_cast<std::size_t>(row)];
+        CHECK(table->item(row, 3)->text().toStdString() == g.evidence);
+        CHECK(table->item(row, 0)->text().endsWith(
+            QLatin1String(gate_state_key(g.state) == "unknown" ? "not known" : gate_state_key(g.state).data())));
+        CHECK(table->item(row, 2)->text().isEmpty() == !g.by_day.has_value());
+        met += g.state == GateState::Met;
+    }
+    CHECK(desk.text("readinessSummary") == QStringLiteral("Petra Lowmoor: %1 of 16 gates are met.").arg(met));
+    CHECK(desk.text("readinessCaution").contains("advice"));
+    for (const auto& [gate, expected] : std::initializer_list<std::pair<const char*, const char*>>{
+             {"hours", "pageLogbook"}, {"controller", "pageController"}, {"roof", "pageDrills"}, {"habits", "pageDebrief"}}) {
+        QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
+        for (int row = 0; row < table->rowCount(); ++row)
+            if (table->item(row, 0)->data(Qt::UserRole).toString() == gate) table->setCurrentCell(row, 0);
+        QTest::mouseClick(desk.find<QPushButton>("gateLook"), Qt::LeftButton);
+        CHECK_FALSE(page->isVisible());
+        CHECK(desk.find<QAbstractButton>(expected)->isChecked());
+    }
+    // Another pilot's gates, while the page is looked at.
+    QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
+    choose("Nell Harker");
+    CHECK(desk.text("readinessSummary").startsWith("Nell Harker"));
+}
+
+TEST_CASE("without a pilot the page says what to do, and a new one has nothing met that was not done", "[desk][readiness]")
+{
+    Desk desk;
+    QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
+    CHECK(desk.text("readinessSummary").startsWith("Choose a pilot"));
+    desk.station->choosePilot(desk.school->add_pilot({"", "Wilf Dunnock"}));
+    auto* table = desk.find<QTableWidget>("gates");
+    REQUIRE(table->isVisible());
+    for (int row = 0; row < table->rowCount(); ++row) {
+        const bool sides = table->item(row, 0)->data(Qt::UserRole).toString() == "sides"; // nothing lies apart yet
+        CHECK((sides || !table->item(row, 0)->text().endsWith(" met")));
+    }
+}
