@@ -62,7 +62,8 @@ struct ReadinessGate {
 };
 
 /// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law.
-[[nodiscard]] std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today, const ReadinessRules& rules = {});
+[[nodiscard]] std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today,
+                                                   const ReadinessRules& rules = {});
 [[nodiscard]] bool all_met(const std::vector<ReadinessGate>& gates);
 
 } // namespace bh

@@ -18,6 +18,10 @@ VideoView::VideoView(QWidget* parent) : QWidget(parent)
     setObjectName(QStringLiteral("videoView"));
     setAccessibleName(tr("Screen recording at the cursor"));
     setMinimumSize(220, 160);
+    constexpr int again_ms = 300;
+    again_.setSingleShot(true);
+    again_.setInterval(again_ms);
+    connect(&again_, &QTimer::timeout, this, &VideoView::askAgain);
 }
 
 VideoView::~VideoView() = default;
@@ -97,8 +101,23 @@ void VideoView::setTime(double t_s, bool playing, double pace)
     if (player_->playbackState() == QMediaPlayer::PlayingState) player_->pause();
     if (std::abs(wanted_s - asked_s_) < same_s) return;
     asked_s_ = wanted_s;
+    times_asked_ = 0;
     player_->setPosition(static_cast<qint64>(wanted_s * 1000));
+    again_.start();
     update();
+}
+
+/// A player that was busy may have let the wish go: it is said again until the picture is there.
+void VideoView::askAgain()
+{
+    constexpr double there_s = 0.1;
+    constexpr int most_times = 50;
+    if (++times_asked_ > most_times) return;
+    if (!player_ || !said_.isEmpty() || asked_s_ < 0 || player_->playbackState() == QMediaPlayer::PlayingState) return;
+    const double least_s = std::min(asked_s_, std::max(0.0, static_cast<double>(player_->duration()) / 1000 - there_s));
+    if (std::abs(pictureAt() - least_s) < there_s) return;
+    player_->setPosition(static_cast<qint64>(asked_s_ * 1000));
+    again_.start();
 }
 
 void VideoView::paintEvent(QPaintEvent*)

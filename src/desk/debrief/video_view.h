@@ -3,6 +3,7 @@
 #include "files/coaching_document.h"
 
 #include <QImage>
+#include <QTimer>
 #include <QWidget>
 #include <memory>
 #include <optional>
@@ -33,12 +34,15 @@ protected:
 
 private:
     void makePlayer();
+    void askAgain();
     std::optional<SessionVideo> video_;
     std::unique_ptr<QMediaPlayer> player_; ///< made when the first recording is shown
     std::unique_ptr<QVideoSink> sink_;
     QImage picture_;
     QString said_;
     double time_s_ = 0, asked_s_ = -1;
+    QTimer again_;
+    int times_asked_ = 0;
 };
 
 } // namespace bh::desk
