@@ -269,6 +269,13 @@ bool School::keep_note(FlightNote note)
     return make({command(Kind::Note, note.id, note.text.empty() ? "" : flight_note_text(note), "noted")});
 }
 
+bool School::add_sickness(SicknessAnswers answers)
+{
+    if (!pilot(answers.pilot_id)) return false;
+    answers.id = record_->new_id(), answers.at = now();
+    return make({command(Kind::Sickness, answers.id, sickness_text(answers), "answered")});
+}
+
 bool School::keep_video(const std::string& session_id, const std::optional<SessionVideo>& video)
 {
     return keep_text(Kind::Video, session_id, video ? session_video_text(*video) : "");

@@ -32,6 +32,7 @@ constexpr std::array<KindFacts, 30> kinds{{
     {Kind::Advice, "document", "advice", false},
     {Kind::Note, "document", "flight-note", false},
     {Kind::Video, "document", "video", false},
+    {Kind::Sickness, "document", "sickness", false},
     {Kind::Columns, "document", "columns", false},
     {Kind::HouseRule, "document", "rule", false},
     {Kind::Person, "person", "", false},

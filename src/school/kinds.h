@@ -37,6 +37,7 @@ enum class Kind : std::uint8_t {
     Advice,    ///< that was given
     Note,      ///< about a flight
     Video,     ///< beside a session's sticks
+    Sickness,  ///< answers to the questionnaire
     Columns,   ///< how tables with these heads are read
     HouseRule, ///< a limit of the house
     Person,    ///< a coordinator or an instructor

@@ -1,5 +1,6 @@
 #include "school/readiness_facts.h"
 
+#include "core/progress/sickness.h"
 #include "school/coaching.h"
 #include "school/setup_rules.h"
 
@@ -102,6 +103,11 @@ ReadinessFacts readiness_facts(const School& school, const std::string& pilot_id
     add_ladder(school, pilot_id, f);
     add_hand(school, pilot_id, f);
     add_aircraft(school, pilot_id, f);
+    if (const auto& answered = school.file(pilot_id).sickness; !answered.empty()) {
+        const auto score = sickness_score(answered.back().answers);
+        if (score) f.sickness_total = score->total;
+        f.by_screen = !answered.back().goggles;
+    }
     School::ControllerStanding controller = school.controller_standing(pilot_id);
     f.calibrated_day = controller.day;
     f.controller_fault = std::move(controller.drift);

@@ -39,6 +39,7 @@ Act act_of(Kind kind)
     case Kind::Video:
     case Kind::Columns:
     case Kind::Attempt: return Act::Fly;
+    case Kind::Sickness:
     case Kind::Note: return Act::Remark;
     case Kind::Advice: return Act::Advise;
     case Kind::Handling:

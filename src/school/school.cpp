@@ -2,6 +2,8 @@
 
 #include "core/controller/drift.h"
 #include "core/controller/simulated.h"
+#include "core/progress/readiness.h"
+#include "core/progress/sickness.h"
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
 #include "files/stick_recording.h"
@@ -389,6 +391,9 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     facts.controller_drift = std::move(controller.drift);
     if (const auto stale = match_stale(pilot_id)) facts.stale_match = in_words(*stale);
     facts.strong_habit = strong_habit(*this, pilot_id);
+    for (const SicknessAnswers& s : of.sickness)
+        if (const auto score = sickness_score(s.answers); score && local_day(s.at) == today())
+            facts.symptoms_today = score->total > ReadinessRules{}.sickness_total; // the newest of today tells
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
     known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_)};
     return known.standing;

@@ -177,6 +177,8 @@ public:
     std::string keep_advice(GivenAdvice advice);
     /// A note about a flight, dated now; an empty text takes a note back that has an id.
     bool keep_note(FlightNote note);
+    /// Answers to the sickness questionnaire, dated now.
+    bool add_sickness(SicknessAnswers answers);
     bool keep_video(const std::string& session_id, const std::optional<SessionVideo>& video);
     bool keep_columns(const std::string& heads, const std::string& mapping); ///< how tables with these heads are read
     /// A step of a plan that was flown and rated, with the rates that it leaves, and the match where that was the last one;

@@ -125,6 +125,7 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::Video) put(values.videos, id, parsed<SessionVideo>(text, parse_session_video));
     if (kind == Kind::Advice) return Change{kind, id, put_of_pilot(values, &PilotFile::advice, *document, parse_advice)};
     if (kind == Kind::Note) return Change{kind, id, put_of_pilot(values, &PilotFile::notes, *document, parse_flight_note)};
+    if (kind == Kind::Sickness) return Change{kind, id, put_of_pilot(values, &PilotFile::sickness, *document, parse_sickness)};
     if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
     PilotFile& file = values.pilots[id];
     if (kind == Kind::Match) {
@@ -290,6 +291,7 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Coaching:
     case Kind::Advice:
     case Kind::Note:
+    case Kind::Sickness:
     case Kind::Video:
     case Kind::Columns:
     case Kind::HouseRule: return follow_text(values, entry, *kind);

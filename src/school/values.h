@@ -6,6 +6,7 @@
 #include "core/setup/way_back.h"
 #include "files/coaching_document.h"
 #include "files/match_documents.h"
+#include "files/sickness_document.h"
 #include "record/record.h"
 #include "school/changes.h"
 #include "school/command.h"
@@ -33,10 +34,11 @@ struct PilotFile {
     std::optional<KeptPlan> plan;
     std::optional<RatesTrial> trial;
     std::optional<WayBack> way_back;
-    std::vector<HandlingNote> handling; ///< in time order
-    std::vector<BlindNote> blind_tests; ///< in time order
-    std::vector<GivenAdvice> advice;    ///< in time order
-    std::vector<FlightNote> notes;      ///< in time order
+    std::vector<HandlingNote> handling;    ///< in time order
+    std::vector<BlindNote> blind_tests;    ///< in time order
+    std::vector<GivenAdvice> advice;       ///< in time order
+    std::vector<FlightNote> notes;         ///< in time order
+    std::vector<SicknessAnswers> sickness; ///< in time order
 };
 
 /// What all entries up to one say, as plain values: nothing but follow() changes them.

@@ -2,6 +2,7 @@
 #include "files/coaching_document.h"
 #include "files/data_folder.h"
 #include "files/file_text.h"
+#include "files/sickness_document.h"
 
 #include <catch2/catch.hpp>
 
@@ -114,4 +115,20 @@ TEST_CASE("advice, notes, videos and tallies come back as they were", "[files][c
     CHECK(parse_tally(R"({"wobble":[1,1,1],"rocking":[1,1,1]})")->kinds.size() == 1); // of a newer version
     for (const char* bad : {"", "[]", R"({"rocking":[1,2]})", R"({"rocking":["a",2,3]})", R"({"rocking":[1.5,2,3]})"})
         CHECK_FALSE(parse_tally(bad));
+}
+
+TEST_CASE("answers to the questionnaire come back as they were, and only sixteen of 0 to 3 do", "[files]")
+{
+    SicknessAnswers a;
+    a.pilot_id = "p", a.at = 1936711200, a.goggles = true;
+    a.answers.assign(16, 1);
+    const auto back = parse_sickness(sickness_text(a), "record", "id");
+    REQUIRE(back);
+    CHECK(back->answers == a.answers);
+    CHECK(back->goggles);
+    CHECK_FALSE(back->before);
+    a.answers[3] = 4;
+    CHECK_THAT(parse_sickness(sickness_text(a), "record", "id").error().message, Catch::Contains("answer 4 (Eyestrain)"));
+    a.answers.pop_back();
+    CHECK_FALSE(parse_sickness(sickness_text(a), "record", "id"));
 }

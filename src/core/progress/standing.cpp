@@ -49,6 +49,7 @@ Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::in
                         const DrillStanding& next)
 {
     using Go = PilotStanding::Go;
+    if (facts.symptoms_today) return {"Symptoms today: the screen, a rest, and no real aircraft today", Go::FirstFlight};
     if (!facts.calibrated_day) return {"No controller calibration yet", Go::Controller};
     if (!s.last_practice_day) return {"Has not practised yet", Go::Drills};
     if (const auto rest = today - *s.last_practice_day; rest > rest_limit_days)

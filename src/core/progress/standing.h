@@ -98,6 +98,7 @@ struct PilotFacts {
     std::vector<AttemptFact> attempts;          ///< in time order
     std::vector<PracticeFact> practice;         ///< in time order
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
+    bool symptoms_today = false;                ///< the sickness questionnaire's score was above the house's limit
     std::string controller_drift;               ///< what has drifted on that controller, a sentence; empty when nothing has
     std::string stale_match;                    ///< why the match of the rates holds no more, a sentence; empty when it does
     std::string strong_habit;                   ///< what goes wrong flight after flight, a sentence; empty when nothing does
@@ -130,7 +131,7 @@ struct PilotStanding {
     std::string next_reason; ///< why that one
     bool needs_attention = false;
     std::string attention; ///< the one reason to look at this pilot, or what comes next
-    enum class Go { Nowhere, Controller, Drills, Rates, Debrief } go = Go::Nowhere; ///< where that is done
+    enum class Go { Nowhere, Controller, Drills, Rates, Debrief, FirstFlight } go = Go::Nowhere; ///< where that is done
 };
 
 /// `drills` tells what has to be known of them; one that is not there goes by its id.

@@ -250,10 +250,11 @@ void BoardPage::refresh()
         name->setFont(uiFont(10, true));
         name->setFixedWidth(150);
         auto* reason = new QLabel(QString::fromStdString(s.attention));
-        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller ? tr("To the controller")
-                                   : s.go == PilotStanding::Go::Rates    ? tr("To the rates")
-                                   : s.go == PilotStanding::Go::Debrief  ? tr("To the debrief")
-                                                                         : tr("To the drills"));
+        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller    ? tr("To the controller")
+                                   : s.go == PilotStanding::Go::Rates       ? tr("To the rates")
+                                   : s.go == PilotStanding::Go::Debrief     ? tr("To the debrief")
+                                   : s.go == PilotStanding::Go::FirstFlight ? tr("To the first flight")
+                                                                            : tr("To the drills"));
         go->setObjectName(QStringLiteral("go-") + QString::fromStdString(pilot.name));
         go->setAccessibleName(tr("%1: %2. %3").arg(name->text(), reason->text(), go->text()));
         layout->addWidget(name);

@@ -1,5 +1,6 @@
 #include "desk/first_flight/first_flight_page.h"
 
+#include "desk/first_flight/sickness_dialog.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
@@ -56,13 +57,24 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     connect(gates_, &QTableWidget::cellActivated, this, &FirstFlightPage::look);
     connect(gates_, &QTableWidget::currentCellChanged, this, [this](int row) { look_->setEnabled(row >= 0); });
     connect(look_, &QPushButton::clicked, this, &FirstFlightPage::look);
+    sickness_ =
+        namedButton(tr("Ask how the pilot feels"), "askSickness", tr("The sickness questionnaire, sixteen questions by keys"));
+    connect(sickness_, &QPushButton::clicked, this, [this] {
+        auto* dialog = new SicknessDialog(school_, station_.pilotId(), this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(look_);
+    buttons->addWidget(sickness_);
+    buttons->addStretch();
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 12);
     layout->setSpacing(10);
     layout->addWidget(summary_);
     layout->addWidget(caution_);
     layout->addWidget(gates_, 1);
-    layout->addWidget(look_, 0, Qt::AlignLeft);
+    layout->addLayout(buttons);
     connect(&school_, &School::changed, this, &FirstFlightPage::refresh);
     connect(&station_, &Station::pilotChosen, this, &FirstFlightPage::refresh);
 }
@@ -83,7 +95,7 @@ void FirstFlightPage::fill()
     stale_ = false;
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     gates_->setVisible(pilot != nullptr);
-    look_->setVisible(pilot != nullptr);
+    for (QWidget* w : {look_, sickness_}) w->setVisible(pilot != nullptr);
     if (!pilot) {
         gates_->setRowCount(0);
         return summary_->setText(

@@ -36,7 +36,7 @@ private:
     Station& station_;
     QLabel *summary_, *caution_;
     QTableWidget* gates_;
-    QPushButton* look_;
+    QPushButton *look_, *sickness_;
     bool stale_ = true;
 };
 

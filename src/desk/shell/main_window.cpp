@@ -82,6 +82,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
         if (place == PilotStanding::Go::Rates) showPage(Rates);
+        if (place == PilotStanding::Go::FirstFlight) showPage(FirstFlight);
         if (place == PilotStanding::Go::Debrief) {
             showPage(Debrief);
             debrief_->showTab(DebriefPage::Habits);

@@ -86,6 +86,7 @@ QString editInWords(const School& school, const Edit& edit)
     case Kind::Coaching: return QObject::tr("coaching rules");
     case Kind::Advice: return first.before.empty() ? QObject::tr("advice") : QObject::tr("what became of advice");
     case Kind::Note: return QObject::tr("note about a flight");
+    case Kind::Sickness: return QObject::tr("answers to the questionnaire");
     case Kind::Video: return QObject::tr("recording of a session");
     default: return QObject::tr("edit");
     }
