@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 30> kinds{{
+constexpr std::array<KindFacts, 31> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},

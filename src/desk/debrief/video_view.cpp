@@ -22,6 +22,9 @@ VideoView::VideoView(QWidget* parent) : QWidget(parent)
     again_.setSingleShot(true);
     again_.setInterval(again_ms);
     connect(&again_, &QTimer::timeout, this, &VideoView::askAgain);
+    reopen_.setSingleShot(true);
+    reopen_.setInterval(again_ms);
+    connect(&reopen_, &QTimer::timeout, this, &VideoView::openPlayer);
 }
 
 VideoView::~VideoView() = default;
@@ -34,16 +37,28 @@ void VideoView::show(const std::optional<SessionVideo>& video, const std::filesy
     picture_ = {};
     said_.clear();
     asked_s_ = -1;
-    player_.reset(); // one that has failed plays nothing else
+    player_.reset();
+    again_.stop(), reopen_.stop();
     update();
     if (!video_) return;
-    const QString file = QString::fromStdString((folder / video_->path).string());
-    if (!QFileInfo(file).isFile()) {
-        said_ = tr("The recording %1 is not there any more.").arg(file);
+    file_ = QString::fromStdString((folder / video_->path).string());
+    if (!QFileInfo(file_).isFile()) {
+        said_ = tr("The recording %1 is not there any more.").arg(file_);
         return;
     }
+    times_opened_ = 0;
+    openPlayer();
+}
+
+/// Opened anew a few times where it fails: a player that is busy may stumble over a file that is good.
+void VideoView::openPlayer()
+{
+    if (!video_) return;
+    ++times_opened_;
+    asked_s_ = -1;
+    player_.reset(); // one that has failed plays nothing else
     makePlayer();
-    player_->setSource(QUrl::fromLocalFile(file));
+    player_->setSource(QUrl::fromLocalFile(file_));
     player_->pause();
 }
 
@@ -63,6 +78,9 @@ void VideoView::makePlayer()
     });
     connect(player_.get(), &QMediaPlayer::errorOccurred, this, [this](QMediaPlayer::Error, const QString& why) {
         if (!video_ || !said_.isEmpty()) return;
+        constexpr int most_times = 3;
+        again_.stop();
+        if (times_opened_ < most_times) return reopen_.start();
         said_ = tr("The recording %1 cannot be played here (%2).")
                     .arg(QFileInfo(QString::fromStdString(video_->path)).fileName(), why.simplified());
         update();
@@ -99,7 +117,7 @@ void VideoView::setTime(double t_s, bool playing, double pace)
         return;
     }
     if (player_->playbackState() == QMediaPlayer::PlayingState) player_->pause();
-    if (std::abs(wanted_s - asked_s_) < same_s) return;
+    if (std::abs(wanted_s - asked_s_) < same_s || !player_->isSeekable()) return;
     asked_s_ = wanted_s;
     times_asked_ = 0;
     player_->setPosition(static_cast<qint64>(wanted_s * 1000));

@@ -33,16 +33,17 @@ protected:
     void paintEvent(QPaintEvent*) override;
 
 private:
+    void openPlayer();
     void makePlayer();
     void askAgain();
     std::optional<SessionVideo> video_;
     std::unique_ptr<QMediaPlayer> player_; ///< made when the first recording is shown
     std::unique_ptr<QVideoSink> sink_;
     QImage picture_;
-    QString said_;
+    QString said_, file_;
     double time_s_ = 0, asked_s_ = -1;
-    QTimer again_;
-    int times_asked_ = 0;
+    QTimer again_, reopen_;
+    int times_asked_ = 0, times_opened_ = 0;
 };
 
 } // namespace bh::desk

@@ -50,6 +50,7 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     auto* lead = new QLabel(tr("Keys 0 none, 1 slight, 2 moderate, 3 severe: each goes on to the next line."));
     lead->setWordWrap(true);
     questions_ = readingTable("sicknessQuestions", tr("Symptoms"), {tr("Now"), tr("Answer")}, 0);
+    questions_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     questions_->setSelectionMode(QAbstractItemView::SingleSelection);
     questions_->setSelectionBehavior(QAbstractItemView::SelectRows);
     constexpr int line_px = 26;
@@ -127,7 +128,7 @@ void SicknessDialog::say()
     const double limit = ReadinessRules{}.sickness_total;
     words += score->total > limit
                  ? tr(" Over %1 (house): go on by the screen, rest, and no real aircraft today.").arg(limit, 0, 'f', 0)
-                 : tr(" Under %1 (house).").arg(limit, 0, 'f', 0);
+                 : tr(" Not over %1 (house).").arg(limit, 0, 'f', 0);
     said_->setText(words);
     keep_->setFocus();
 }

@@ -258,6 +258,7 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.drills.reset();
     tour.debrief();
     tour.page(MainWindow::Logbook, "logbook");
+    tour.page(MainWindow::FirstFlight, "first-flight");
     tour.rates();
     tour.judge();
     tour.wayBack();

@@ -313,7 +313,9 @@ TEST_CASE("practice outside is read by its sticks, with a recording of the scree
     auto* lanes = d.desk.find<TimeLanes>("timeLanes");
     lanes->setCursor(6);
     Q_EMIT lanes->cursorMoved(6);
-    REQUIRE(d.desk.waitFor([&] { return video->hasPicture() && std::abs(video->pictureAt() - 6) < 0.2; }, 15000));
+    const bool there = d.desk.waitFor([&] { return video->hasPicture() && std::abs(video->pictureAt() - 6) < 0.2; }, 15000);
+    CAPTURE(video->said().toStdString(), video->hasPicture(), video->pictureAt());
+    REQUIRE(there);
     // It began two and a half seconds into the session: nudged there by keys, kept with the session.
     for (int i = 0; i < 2; ++i) QTest::keyClick(d.page, Qt::Key_Greater, Qt::ControlModifier);
     for (int i = 0; i < 5; ++i) QTest::keyClick(d.page, Qt::Key_Greater);
