@@ -126,7 +126,7 @@ TEST_CASE("no progress is a slope that may be nought, at a level that is short",
     CHECK(on_a_plateau(times, 40));
 }
 
-TEST_CASE("the 80 % interval holds the learner's own trial in about 80 of 100", "[core][practice]")
+TEST_CASE("the 80 % interval holds the learner's own trial in about 80 of 100", "[core][practice][slow]")
 {
     SeededRandom random(11);
     int held = 0;
