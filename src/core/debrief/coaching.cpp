@@ -96,6 +96,7 @@ Advice advice_of(const CoachingRule& rule, const std::vector<const Finding*>& fo
                                         : score                             ? marks_in(*score)
                                                                             : std::vector<MarksFor>{};
     if (const auto lost = marks_lost(marks, rule.measures)) a.expected_marks = rule.gain_share * *lost;
+    a.improves = rule.improves;
     for (const Finding* f : found) a.at.push_back({f->start_s, f->end_s});
     const GivenBefore* before = given_before(rule, pilot);
     a.again = before && !before->closed;

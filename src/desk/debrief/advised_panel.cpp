@@ -4,6 +4,7 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/plain_words.h"
 #include "desk/words/time_words.h"
 #include "school/coaching.h"
 
@@ -29,7 +30,7 @@ QString effectInWords(const AdviceStanding& s)
     const Effect& e = s.effect;
     const QString helped = QString::fromUtf8(helped_in_words(e.helped).data());
     const HabitMeasure measure = habit_measure(s.advice.finding);
-    const QString unit = QString::fromUtf8(measure.unit.data(), static_cast<qsizetype>(measure.unit.size()));
+    const QString unit = plainWords(measure.unit);
     if (e.helped == Helped::TooFewFlights)
         return QObject::tr("%1: %2 before, %3 since; three of each are needed").arg(helped).arg(e.before).arg(e.after);
     return QObject::tr("%1: %2 → %3 %4 (change between %5 and %6), %7 and %8 flights")

@@ -108,6 +108,10 @@ void FindingsPanel::refresh()
     QString why = tr("%1 Seen %2.").arg(QString::fromStdString(first.cause), QString::fromStdString(first.evidence));
     if (first.expected_marks && *first.expected_marks >= 1)
         why += tr(" It should bring about %1 marks in the drill that is next.").arg(*first.expected_marks, 0, 'f', 0);
+    if (first.improves > 0)
+        why += tr(" It should show as about %1 % less (%2).")
+                   .arg(100 * first.improves, 0, 'f', 0)
+                   .arg(habitMeasureInWords(first.finding));
     why_->setText(why);
 }
 

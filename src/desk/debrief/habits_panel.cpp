@@ -2,6 +2,7 @@
 
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/plain_words.h"
 #include "school/coaching.h"
 
 #include <QBoxLayout>
@@ -106,12 +107,9 @@ void HabitsView::paintEvent(QPaintEvent*)
         const HabitMeasure measure = habit_measure(h.kind);
         double most = 0;
         for (const auto& v : h.values) most = std::max(most, v.value_or(0));
-        const QString unit = QString::fromUtf8(measure.unit.data(), static_cast<qsizetype>(measure.unit.size()));
+        const QString unit = plainWords(measure.unit);
         p.drawText(QRectF(0, top + 16, width(), 14), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("%1, up to %2 %3")
-                       .arg(QString::fromUtf8(measure.words.data(), static_cast<qsizetype>(measure.words.size())))
-                       .arg(most, 0, 'f', most < 10 ? 1 : 0)
-                       .arg(unit));
+                   tr("%1, up to %2 %3").arg(plainWords(measure.words)).arg(most, 0, 'f', most < 10 ? 1 : 0).arg(unit));
         const QRectF box(0, top + words_px, width(), each_px - words_px - 12);
         const double step = box.width() / static_cast<double>(std::max<std::size_t>(1, h.values.size()));
         p.setPen(QPen(t.line, 1));

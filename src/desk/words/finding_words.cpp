@@ -42,12 +42,17 @@ QString findingInWords(const Finding& f)
     return words;
 }
 
-QString habitValueInWords(FindingKind kind, double value)
+QString habitMeasureInWords(FindingKind kind)
 {
     const HabitMeasure measure = habit_measure(kind);
-    const QString number = QString::number(value, 'f', value < 10 && measure.unit != "%" ? 1 : 0);
-    return measure.unit == "a minute" ? QObject::tr("%1 %2 a minute").arg(number, plainWords(measure.words))
-                                      : QObject::tr("%1 %2 %3").arg(number, plainWords(measure.unit), plainWords(measure.words));
+    const QString unit = plainWords(measure.unit), words = plainWords(measure.words);
+    return measure.unit == "a minute" ? QObject::tr("%1 a minute").arg(words) : QObject::tr("%1 %2").arg(unit, words);
+}
+
+QString habitValueInWords(FindingKind kind, double value)
+{
+    const int decimals = value < 10 && habit_measure(kind).unit != "%" ? 1 : 0;
+    return QObject::tr("%1 %2").arg(value, 0, 'f', decimals).arg(habitMeasureInWords(kind));
 }
 
 } // namespace bh::desk

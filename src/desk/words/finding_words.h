@@ -11,6 +11,8 @@ namespace bh::desk {
 [[nodiscard]] QString findingName(FindingKind kind);
 /// What stands in a finding's row: what it is, and its first numbers.
 [[nodiscard]] QString findingInWords(const Finding& finding);
+/// A habit's measure: "% of the time rocking", "held pushes a minute".
+[[nodiscard]] QString habitMeasureInWords(FindingKind kind);
 /// A habit's measure with its value: "23 % of the time rocking".
 [[nodiscard]] QString habitValueInWords(FindingKind kind, double value);
 

@@ -8,6 +8,7 @@
 #include <QComboBox>
 #include <QFile>
 #include <QListWidget>
+#include <QWheelEvent>
 #include <catch2/catch.hpp>
 
 using namespace bh;
@@ -52,6 +53,7 @@ TEST_CASE("the newest flight stands on one time axis, its faults first, with the
     CHECK(list->item(0)->text().startsWith("R")); // the weightiest
     CHECK(d.desk.text("debriefAdvice").startsWith("Movements half as big"));
     CHECK(d.desk.text("debriefWhy").contains("Hz"));
+    CHECK(d.desk.text("debriefWhy").endsWith("It should show as about 30 % less (% of the time rocking)."));
     CHECK(d.lanes().from() == Approx(d.flown.log.t_s.front()));
     CHECK(d.lanes().to() == Approx(d.flown.log.t_s.back()));
 }
@@ -84,6 +86,18 @@ TEST_CASE("a finding that is clicked is zoomed to and played; keys play, step an
     CHECK(d.lanes().to() - d.lanes().from() == Approx(shown / 2));
     for (int i = 0; i < 12; ++i) QTest::keyClick(&d.lanes(), Qt::Key_Plus);
     CHECK(d.lanes().to() - d.lanes().from() == Approx(TimeLanes::least_s));
+    // The wheel zooms about what it is over, and with Shift pans.
+    const QPointF over(d.lanes().width() / 2.0, d.lanes().height() / 2.0);
+    const auto wheel = [&](int notches, Qt::KeyboardModifiers with) {
+        QWheelEvent turned(over, d.lanes().mapToGlobal(over), {}, {0, 120 * notches}, Qt::NoButton, with, Qt::NoScrollPhase,
+                           false);
+        QCoreApplication::sendEvent(&d.lanes(), &turned);
+    };
+    wheel(-3, Qt::NoModifier);
+    CHECK(d.lanes().to() - d.lanes().from() == Approx(TimeLanes::least_s / (0.8 * 0.8 * 0.8)));
+    const double from = d.lanes().from(), long_s = d.lanes().to() - from;
+    wheel(-1, Qt::ShiftModifier);
+    CHECK(d.lanes().from() == Approx(from + 0.1 * long_s));
     QTest::keyClick(&d.lanes(), Qt::Key_Home);
     CHECK(d.lanes().to() == Approx(d.flown.log.t_s.back()));
     // A quarter of the pace takes four times as long.
