@@ -193,7 +193,7 @@ int main(int argc, char** argv)
 
     for (const auto& [page, name] : {std::pair{desk::MainWindow::Drills, "Drills"},
                                      {desk::MainWindow::Board, "Board"},
-                                     {desk::MainWindow::Logbook, "Logbook"}}) {
+                                     {desk::MainWindow::Progress, "Progress"}}) {
         window.showPage(page);
         QApplication::processEvents();
         std::vector<double> kept_ms, still_ms;

@@ -95,7 +95,7 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
     bool ready = true;
     for (const PilotRow& pilot : school.pilots()) {
         if (!asked.pilot.empty() && pilot.name != asked.pilot) continue;
-        const auto gates = readiness(readiness_facts(school, pilot.id), school.today());
+        const auto gates = gates_of(school, pilot.id);
         Json list = Json::array();
         for (const ReadinessGate& g : gates) {
             const QString by = g.by_day ? QDate(1970, 1, 1).addDays(*g.by_day).toString(Qt::ISODate) : QString();

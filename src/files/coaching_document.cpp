@@ -195,6 +195,11 @@ std::string tally_text(const FlightTally& tally)
         if (t.sides[0].seen + t.sides[1].seen > 0)
             for (const FindingTally::OfSide& side : t.sides) one.push_back(side.seen), one.push_back(side.faults);
     }
+    if (tally.crashes) {
+        Json& crashes = json["crashes"] = Json::array();
+        const auto tenths = [](double value) { return std::round(10 * value) / 10; };
+        for (const Crash& c : *tally.crashes) crashes.push_back({tenths(c.speed_mps), tenths(c.height_m)});
+    }
     return json.dump();
 }
 
@@ -217,6 +222,14 @@ Result<FlightTally> parse_tally(std::string_view text)
                 for (std::size_t side = 0; side < 2; ++side)
                     t.sides[side] = {numbers[3 + 2 * side].whole(), numbers[4 + 2 * side].whole()};
             all.kinds.push_back(t);
+        }
+        if (const JsonIn in(json, "findings"); in.has("crashes")) {
+            all.crashes.emplace();
+            for (const JsonIn& crash : in.at("crashes").items()) {
+                const auto numbers = crash.items();
+                if (numbers.size() != 2) crash.fault("expected a speed and a height");
+                all.crashes->push_back({numbers[0].number(), numbers[1].number()});
+            }
         }
         return all;
     } catch (const JsonFault& fault) {

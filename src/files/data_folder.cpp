@@ -84,6 +84,10 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
 Result<std::vector<SimulatorProfile>> DataFolder::simulators() const { return load_all(root_ / "simulators", parse_simulator); }
 
 Result<std::vector<KitList>> DataFolder::kit() const { return load(root_ / "kit" / "stations.json", parse_kit); }
+Result<FirstFlightPlan> DataFolder::first_flight_plan() const
+{
+    return load(root_ / "first-flight" / "plan.json", parse_first_flight_plan);
+}
 Result<FaultTree> DataFolder::faults() const { return load(root_ / "kit" / "faults.json", parse_faults); }
 
 Result<Curriculum> DataFolder::curriculum(const std::string& id) const

@@ -5,6 +5,7 @@
 #include "core/kit/kit.h"
 #include "core/progress/curriculum.h"
 #include "files/coaching_document.h"
+#include "files/first_flight_documents.h"
 
 #include <filesystem>
 #include <string>
@@ -36,6 +37,7 @@ public:
     [[nodiscard]] Result<std::vector<SimulatorProfile>> simulators() const; ///< all, by file name
     [[nodiscard]] Result<std::vector<KitList>> kit() const;
     [[nodiscard]] Result<FaultTree> faults() const;
+    [[nodiscard]] Result<FirstFlightPlan> first_flight_plan() const;
     /// World, aircraft, start and mode of a drill put together, with the pilot's rates.
     [[nodiscard]] Result<FlightSetup> setup_for(const Drill& drill, const RateProfile& rates) const;
 

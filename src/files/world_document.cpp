@@ -13,6 +13,7 @@ Result<World> parse_world(std::string_view text, const std::string& file)
         world.name = in.text("name");
         world.half_size_m = in.number("half_size_m");
         if (!(world.half_size_m >= 10 && world.half_size_m <= 1000)) in.at("half_size_m").fault("expected 10 to 1000 m");
+        world.hard_ground = in.truth("hard_ground", false);
         const auto pillars = [&](const char* key, Pillar::Kind kind, double radius_m, double height_m) {
             if (!in.has(key)) return;
             for (const JsonIn& p : in.at(key).items())

@@ -213,7 +213,9 @@ Result<PilotRow> pilot_in(const Entry& entry)
 
 std::string body_of(const PersonRow& p)
 {
-    return Json{{"name", p.name}, {"role", role_key(p.role)}, {"passphrase", p.passphrase}, {"active", p.active}}.dump();
+    Json json{{"name", p.name}, {"role", role_key(p.role)}, {"passphrase", p.passphrase}, {"active", p.active}};
+    if (!p.key.empty()) json["key"] = p.key, json["sealed_key"] = p.sealed_key;
+    return json.dump();
 }
 
 Result<PersonRow> person_in(const Entry& entry)
@@ -221,7 +223,8 @@ Result<PersonRow> person_in(const Entry& entry)
     return read_body<PersonRow>(entry, [&](const JsonIn& in) -> Result<PersonRow> {
         const auto role = role_from_key(in.text("role"));
         if (!role) in.at("role").fault("expected instructor or coordinator, found '" + in.text("role") + "'");
-        return PersonRow{entry.subject, in.text("name"), *role, in.text("passphrase"), in.truth("active", true)};
+        return PersonRow{entry.subject,      in.text("name"),          *role, in.text("passphrase"), in.truth("active", true),
+                         in.text("key", ""), in.text("sealed_key", "")};
     });
 }
 
@@ -300,6 +303,7 @@ std::string body_of(const SessionRow& s)
     if (s.matched) json["matched"] = true;
     if (!s.simulator.empty()) json["simulator"] = s.simulator;
     if (!s.by_hand.empty()) json["by_hand"] = s.by_hand;
+    if (s.viewing != Viewing::NotSaid) json["viewing"] = viewing_key(s.viewing);
     return json.dump();
 }
 
@@ -316,7 +320,8 @@ Result<SessionRow> session_in(const Entry& entry)
                           in.text("recording", ""),
                           in.truth("matched", false),
                           in.text("simulator", ""),
-                          in.text("by_hand", "")};
+                          in.text("by_hand", ""),
+                          viewing_from_key(in.text("viewing", "")).value_or(Viewing::NotSaid)};
     });
 }
 

@@ -1,5 +1,6 @@
 #include "record/exchange.h"
 
+#include "files/csv_text.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/json_in.h"
@@ -79,15 +80,6 @@ Result<Exported> exported_in(const JsonIn& in)
     return all;
 }
 
-std::string csv_field(const QVariant& value)
-{
-    std::string text = value.toString().toStdString();
-    if (text.find_first_of(",\"\r\n") == std::string::npos) return text;
-    std::string quoted = "\"";
-    for (const char c : text) quoted += c == '"' ? std::string("\"\"") : std::string(1, c);
-    return quoted + '"';
-}
-
 /// Columns of a query as CSV; those whose name begins with "at_", UTC times.
 Result<void> write_csv(const Database& db, const fs::path& file, const QString& sql, const std::vector<std::string>& names)
 {
@@ -100,7 +92,7 @@ Result<void> write_csv(const Database& db, const fs::path& file, const QString& 
             const bool time = names[static_cast<std::size_t>(i)].ends_with("_utc") && !rows.value(i).isNull();
             text += i > 0 ? "," : "";
             text += time ? QDateTime::fromSecsSinceEpoch(rows.value(i).toLongLong(), Qt::UTC).toString(Qt::ISODate).toStdString()
-                         : csv_field(rows.value(i));
+                         : csv_field(rows.value(i).toString().toStdString());
         }
         text += "\n";
     }

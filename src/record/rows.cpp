@@ -34,6 +34,18 @@ std::optional<Role> role_from_key(std::string_view key)
     return std::nullopt;
 }
 
+std::string_view viewing_key(Viewing viewing)
+{
+    return viewing == Viewing::Screen ? "screen" : viewing == Viewing::Goggles ? "goggles" : "";
+}
+
+std::optional<Viewing> viewing_from_key(std::string_view key)
+{
+    for (const Viewing viewing : {Viewing::NotSaid, Viewing::Screen, Viewing::Goggles})
+        if (viewing_key(viewing) == key) return viewing;
+    return std::nullopt;
+}
+
 std::vector<CriterionRow> criterion_rows(const Score& score)
 {
     std::vector<CriterionRow> rows;

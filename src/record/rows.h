@@ -27,8 +27,10 @@ struct PersonRow {
     std::string id;
     std::string name;
     Role role = Role::Instructor;
-    std::string passphrase; ///< what is kept of it (see passphrase.h)
-    bool active = true;     ///< may unlock
+    std::string passphrase;   ///< what is kept of it (see passphrase.h)
+    bool active = true;       ///< may unlock
+    std::string key{};        ///< to sign releases with, public; empty: none yet (see signing_key.h)
+    std::string sealed_key{}; ///< and its secret part, sealed with a passphrase
 };
 
 struct PilotRow {
@@ -74,6 +76,11 @@ struct GripRoundRow {
     int taps = 0;
 };
 
+/// What a pilot looked at.
+enum class Viewing : std::uint8_t { NotSaid, Screen, Goggles };
+[[nodiscard]] std::string_view viewing_key(Viewing viewing); ///< "", "screen", "goggles"
+[[nodiscard]] std::optional<Viewing> viewing_from_key(std::string_view key);
+
 struct SessionRow {
     std::string id;
     std::string pilot_id;
@@ -86,6 +93,7 @@ struct SessionRow {
     bool matched = false;    ///< on rates that were matched with the real aircraft's when it began
     std::string simulator{}; ///< practice in another program: its profile's id; empty when flown here, or not known
     std::string by_hand{};   ///< why nobody measured it; empty when it was
+    Viewing viewing = Viewing::NotSaid;
 };
 
 /// A criterion as an attempt was judged by it. Of entries written before the record kept codes, the measure is not known.

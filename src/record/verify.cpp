@@ -1,5 +1,6 @@
 #include "record/verify.h"
 
+#include "files/first_flight_documents.h"
 #include "record/attachments.h"
 #include "record/bodies.h"
 #include "record/database.h"
@@ -214,6 +215,49 @@ private:
     std::set<std::string> sealed_, erased_;
 };
 
+/// Releases to a real aircraft: each is signed by the key that a coordinator among the entries had then, over what it says, and
+/// names the record as it was.
+class SignedReleases {
+public:
+    void follow(const Entry& e, const Chain& before)
+    {
+        if (e.kind == "person") return learn_person(e);
+        if (e.kind != "document" || !e.subject.starts_with("release/")) return;
+        const std::string at = "entry " + std::to_string(e.seq) + " ";
+        const auto text = text_in(e);
+        const auto release =
+            text ? parse_release(text->text, "release", text->id) : Result<Release>(tl::unexpected(text.error()));
+        if (!release) return tell(at + "holds a release that cannot be read");
+        if (accepted_.contains(text_to_sign(*release) + release->signature)) return; // again, as when it is withdrawn
+        const auto signer = coordinators_.find(release->signer);
+        if (signer == coordinators_.end() || !signer->second.contains(release->key))
+            return tell(at + "holds a release that no coordinator of this record signed");
+        if (!is_signed_by(release->key, text_to_sign(*release), release->signature))
+            return tell(at + "holds a release that was changed after it was signed");
+        const auto head = parse_head(release->head);
+        if (!head || before.against(*head, "the release"))
+            return tell(at + "holds a release of another record: the head that it names is not in this one");
+        accepted_.insert(text_to_sign(*release) + release->signature);
+    }
+    [[nodiscard]] const std::vector<std::string>& problems() const { return problems_; }
+
+private:
+    void learn_person(const Entry& e)
+    {
+        Entry open = e;
+        open.body = with_open_name(e.body, {}); // whoever it is
+        const auto person = person_in(open);
+        const bool signs = person && person->role == Role::Coordinator && person->active;
+        if (!signs) coordinators_.erase(e.subject);
+        if (signs && !person->key.empty()) coordinators_[e.subject].insert(person->key);
+    }
+    void tell(std::string problem) { problems_.push_back(std::move(problem)); }
+
+    std::map<std::string, std::set<std::string>> coordinators_; ///< by id: every key that each has had so far
+    std::set<std::string> accepted_;
+    std::vector<std::string> problems_;
+};
+
 /// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
 struct Opened {
     std::unique_ptr<Database> database;
@@ -308,6 +352,7 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
             report.problems.push_back(std::move(problem));
         bool understood = today;
         SealedNames names;
+        SignedReleases releases;
         if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
         const QString columns = today ? QString::fromLatin1(entry_columns_in_bytes) : QStringLiteral("*");
         QSqlQuery rows = db.run("SELECT " + columns + " FROM kept.entries ORDER BY seq");
@@ -320,10 +365,12 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
                 understood = false;
             }
             names.follow(entry);
+            releases.follow(entry, chain);
             chain.follow(std::move(entry));
         }
         rows.finish();
         if (today) names.check(db, of_tables);
+        of_tables.insert(of_tables.end(), releases.problems().begin(), releases.problems().end());
         if (understood)
             for (const std::string& table : tables_that_differ(db, "kept"))
                 of_tables.push_back("the table of " + table + " differs from what the entries say");

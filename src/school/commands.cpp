@@ -109,9 +109,20 @@ Draft School::as_actor(Draft draft) const
     return draft;
 }
 
-bool School::keep_house_rule(const std::string& name, const std::string& value)
+bool School::keep_house_rule(const std::string& name, const std::string& value, const std::string& why)
 {
-    return make({command(Kind::HouseRule, name, value)});
+    return make({command(Kind::HouseRule, name, value, why)});
+}
+
+bool School::keep_house_limit(const std::string& id, double value, const std::string& why)
+{
+    const HouseLimit* limit = house_limit(id);
+    if (!limit) return false;
+    HouseLimits changed = house_;
+    changed.change(id, value);
+    std::string text;
+    if (changed.is_changed(id)) text = QString::number(changed.of(id), 'f', limit->decimals).toStdString();
+    return keep_house_rule(id, text, tidy(why).empty() ? "edited" : tidy(why));
 }
 
 Result<void> School::keep_person(const PersonRow& person, const std::string& why)
@@ -365,6 +376,7 @@ std::string School::start_session(const std::string& pilot_id, const std::string
     session.controller_id = controller_id(controller_name, guid);
     session.started_at = now();
     session.matched = on_matched_rates(pilot_id);
+    session.viewing = last_viewing(pilot_id);
     if (session.controller_id.empty()) return {};
     const std::string id = add_session(std::move(session));
     if (!id.empty()) running_here_.insert(id);
@@ -383,6 +395,24 @@ bool School::add_outside_session(SessionRow session, const std::string& controll
     session.controller_id = controller_id(controller_name, guid);
     session.matched = matched_in(session.pilot_id, session.simulator);
     return !session.controller_id.empty() && !add_session(std::move(session)).empty();
+}
+
+Viewing School::last_viewing(const std::string& pilot_id) const
+{
+    const auto& all = sessions(pilot_id);
+    return all.empty() ? Viewing::NotSaid : all.back().viewing;
+}
+
+bool School::say_viewing(const std::string& session_id, Viewing viewing)
+{
+    for (const auto& [_, file] : values_.pilots)
+        for (SessionRow session : file.sessions) {
+            if (session.id != session_id) continue;
+            if (session.viewing == viewing) return true;
+            session.viewing = viewing;
+            return add({{"session", session.id, body_of(session), "looked at " + std::string(viewing_key(viewing))}});
+        }
+    return false;
 }
 
 std::string School::last_simulator(const std::string& pilot_id) const

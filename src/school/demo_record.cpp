@@ -11,6 +11,7 @@
 #include "files/rates_document.h"
 #include "files/setup_document.h"
 #include "school/demo_debrief.h"
+#include "school/demo_first_flight.h"
 #include "school/school.h"
 #include "school/take_off.h"
 
@@ -42,6 +43,7 @@ struct DemoPilot {
     double outside_share = 0; ///< of the sessions
     double free_share = 0;    ///< of the flights
     int more_flights = 0;     ///< in a session than others
+    Viewing viewing = Viewing::Screen;
     DemoDebriefs debriefs{};
 };
 
@@ -66,6 +68,7 @@ struct Roster {
         UnixTime at = 0, until = 0; ///< a match held so long
     };
     std::vector<OfPilot> documents;
+    DemoDecisions decisions;
 };
 
 /// A whole document within the roster.
@@ -116,7 +119,8 @@ DemoPilot pilot_at(const JsonIn& in, const Roster& roster)
                     in.text("outside", ""),
                     in.number("outside_share", 0),
                     in.number("free_share", 0),
-                    static_cast<int>(in.number("more_flights", 0))};
+                    static_cast<int>(in.number("more_flights", 0)),
+                    in.text("viewing", "screen") == "goggles" ? Viewing::Goggles : Viewing::Screen};
     if (in.has("habits")) pilot.faults = demo_habits(in.at("habits"));
     pilot.debriefs = demo_debriefs(in);
     if (pilot.controller >= roster.controllers.size()) in.at("controller").fault("there is no such controller");
@@ -164,6 +168,7 @@ Roster read_roster(const JsonIn& in)
     for (const JsonIn& r : in.at("rates").items())
         roster.rates.emplace_back(r.text("aircraft"), inner(r.at("document"), parse_rates));
     for (const JsonIn& d : in.at("documents").items()) roster.documents.push_back(document_at(d, roster));
+    roster.decisions = DemoDecisions::read(in, roster.now);
     return roster;
 }
 
@@ -202,7 +207,7 @@ std::string choose_drill(const PilotStanding& standing, SeededRandom& random)
 /// Writes the record day by day, with the clock where the demo's people are.
 class DemoMaker {
 public:
-    DemoMaker(const Roster& roster, School& school, const std::vector<KitItem>& kit, const std::string& kit_list, UnixTime& clock)
+    DemoMaker(Roster& roster, School& school, const std::vector<KitItem>& kit, const std::string& kit_list, UnixTime& clock)
         : roster_(roster), school_(school), kit_(kit), kit_list_(kit_list), clock_(clock), ids_(roster.pilots.size())
     {
         for (const DemoPilot& pilot : roster.pilots) {
@@ -218,11 +223,14 @@ public:
         for (std::size_t c = 0; c < roster_.controllers.size(); ++c) calibrate_now(c, 100 + c);
         clock_ = start;
         next_calibration_ = start;
-        for (const Slot& slot : plan_slots(roster_, luck_))
-            if (const auto flown = session(slot); !flown) return flown;
-        what_came_last();
-        school_.record().set_note("demo_now", std::to_string(roster_.now));
         school_.keep_house_rule("passphrases", "none");
+        for (const Slot& slot : plan_slots(roster_, luck_)) {
+            if (const auto decided = decide_until(slot.at); !decided) return decided;
+            if (const auto flown = session(slot); !flown) return flown;
+        }
+        what_came_last();
+        if (const auto decided = decide_until(roster_.now); !decided) return decided;
+        school_.record().set_note("demo_now", std::to_string(roster_.now));
         return {};
     }
 
@@ -261,6 +269,36 @@ private:
         return std::nullopt;
     }
 
+    [[nodiscard]] std::string id_of(const std::string& name) const
+    {
+        for (std::size_t p = 0; p < roster_.pilots.size(); ++p)
+            if (roster_.pilots[p].name == name) return ids_[p];
+        return {};
+    }
+
+    Result<void> decide_until(UnixTime at)
+    {
+        return roster_.decisions.until(
+            school_, at, clock_, [this](const std::string& name) { return id_of(name); },
+            [this](const std::string& name) { keep_documents_of(name); });
+    }
+
+    /// What a pilot practises on, with the real aircraft that it is practised for.
+    void keep_documents_of(const std::string& name)
+    {
+        const std::string id = id_of(name);
+        for (const auto& [pilot, setup] : roster_.setups) {
+            if (pilot != name) continue;
+            for (const Airframe& a : roster_.aircraft)
+                if (a.id == setup.real_aircraft && !school_.real_aircraft(a.id)) school_.keep_aircraft(a);
+            for (const auto& [aircraft, rates] : roster_.rates)
+                if (aircraft == setup.real_aircraft) school_.keep_rates(aircraft, rates);
+            school_.keep_setup(id, setup);
+        }
+        for (const Roster::OfPilot& d : roster_.documents)
+            if (d.pilot == name) static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
+    }
+
     void arrive(const DemoPilot& pilot, std::string& id)
     {
         if (!id.empty()) return;
@@ -287,7 +325,8 @@ private:
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
         if (luck.uniform() < pilot.outside_share) return outside(pilot, id, match, luck);
         const std::string session = school_.add_session(
-            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value(), "", ""});
+            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value(), "", "",
+             pilot.viewing});
         const double practised =
             std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
         const double skill =
@@ -320,6 +359,7 @@ private:
         session.ended_at = clock_ + static_cast<UnixTime>(session.active_s + session.idle_s);
         session.simulator = pilot.outside;
         session.matched = match && match->simulator == pilot.outside;
+        session.viewing = pilot.viewing;
         if (luck.uniform() < 0.2) session.by_hand = "Flown at home, from the notebook.";
         clock_ = session.ended_at;
         school_.add_session(session);
@@ -389,20 +429,17 @@ private:
     void what_came_last()
     {
         clock_ = std::max(clock_, roster_.now - 2 * day_s);
-        for (const Airframe& a : roster_.aircraft) school_.keep_aircraft(a);
+        for (const Airframe& a : roster_.aircraft)
+            if (!school_.real_aircraft(a.id)) school_.keep_aircraft(a);
         for (const auto& [aircraft, rates] : roster_.rates) school_.keep_rates(aircraft, rates);
-        const auto id_of = [&](const std::string& name) {
-            for (std::size_t p = 0; p < roster_.pilots.size(); ++p)
-                if (roster_.pilots[p].name == name) return ids_[p];
-            return std::string();
-        };
         for (const auto& [name, setup] : roster_.setups) school_.keep_setup(id_of(name), setup);
         for (const Roster::OfPilot& d : roster_.documents)
             if (const std::string id = id_of(d.pilot); !id.empty())
-                static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
+                if (school_.values().text(d.kind, id) != d.text)
+                    static_cast<void>(school_.apply({school_.command(d.kind, id, d.text, "kept")}));
     }
 
-    const Roster& roster_;
+    Roster& roster_;
     School& school_;
     const std::vector<KitItem>& kit_;
     const std::string& kit_list_;
@@ -434,7 +471,7 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
 {
     if (std::filesystem::exists(file))
         return bad_input(file.string() + ": is there already, the demo record is not written over it");
-    const auto roster = load_roster(data);
+    auto roster = load_roster(data);
     if (!roster) return tl::unexpected(roster.error());
     const auto kit = data.kit();
     if (!kit) return tl::unexpected(kit.error());

@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 31> kinds{{
+constexpr std::array<KindFacts, 36> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},
@@ -35,6 +35,11 @@ constexpr std::array<KindFacts, 31> kinds{{
     {Kind::Sickness, "document", "sickness", false},
     {Kind::Columns, "document", "columns", false},
     {Kind::HouseRule, "document", "rule", false},
+    {Kind::Struck, "document", "struck", false},
+    {Kind::FlownBy, "document", "flown-by", false},
+    {Kind::FlightDay, "document", "flight-day", true},
+    {Kind::Release, "document", "release", false},
+    {Kind::AfterFlight, "document", "after-flight", false},
     {Kind::Person, "person", "", false},
     {Kind::Erased, "erased", "", false},
 }};

@@ -32,16 +32,21 @@ enum class Kind : std::uint8_t {
     Trial,
     Handling,
     Blind,
-    WayBack,   ///< from an eased aircraft to the real one
-    Coaching,  ///< rules of what to change
-    Advice,    ///< that was given
-    Note,      ///< about a flight
-    Video,     ///< beside a session's sticks
-    Sickness,  ///< answers to the questionnaire
-    Columns,   ///< how tables with these heads are read
-    HouseRule, ///< a limit of the house
-    Person,    ///< a coordinator or an instructor
-    Erased     ///< whose name nobody can read any more
+    WayBack,     ///< from an eased aircraft to the real one
+    Coaching,    ///< rules of what to change
+    Advice,      ///< that was given
+    Note,        ///< about a flight
+    Video,       ///< beside a session's sticks
+    Sickness,    ///< answers to the questionnaire
+    Columns,     ///< how tables with these heads are read
+    HouseRule,   ///< a limit of the house
+    Struck,      ///< out, an attempt or a session with its flights: why. It does not count any more
+    FlownBy,     ///< a session by another pilot than it was logged for: that one's id
+    FlightDay,   ///< of a pilot's first real flight: what is prepared for it
+    Release,     ///< to fly a real aircraft, signed
+    AfterFlight, ///< what surprised a pilot on a real aircraft
+    Person,      ///< a coordinator or an instructor
+    Erased       ///< whose name nobody can read any more
 };
 
 /// How a kind stands in the chain: the entry's kind, and for texts of the kind "document" the name of the text.

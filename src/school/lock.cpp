@@ -110,6 +110,7 @@ Result<void> Lock::change_passphrase(const std::string& person_id, const std::st
     if (const auto good = good_passphrase(passphrase); !good) return good;
     PersonRow changed = *person;
     changed.passphrase = kept_of_passphrase(passphrase);
+    changed.key.clear(), changed.sealed_key.clear(); // it was sealed with the old one: the next signature makes a new key
     return keep(std::move(changed), "passphrase changed");
 }
 

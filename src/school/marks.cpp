@@ -38,7 +38,7 @@ RatesMark rates_mark(const School& school, const std::string& pilot_id)
     return {near ? Done::Done : Done::Due, near ? Why::Near : Why::Apart, std::nullopt};
 }
 
-Done logbook_mark(const School& school, const std::string& pilot_id)
+Done progress_mark(const School& school, const std::string& pilot_id)
 {
     const auto& last = school.standing(pilot_id).last_practice_day;
     return last && school.today() - *last <= 7 ? Done::Done : Done::Nothing;

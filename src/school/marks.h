@@ -33,6 +33,6 @@ struct RatesMark {
 [[nodiscard]] RatesMark rates_mark(const School& school, const std::string& pilot_id);
 
 /// Done when there was practice within the last seven days (house).
-[[nodiscard]] Done logbook_mark(const School& school, const std::string& pilot_id);
+[[nodiscard]] Done progress_mark(const School& school, const std::string& pilot_id);
 
 } // namespace bh

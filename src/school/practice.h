@@ -18,6 +18,7 @@ public:
     void end();
     /// What the sticks do now. False when that has ended the session.
     bool update(double now_s, const Sticks& sticks, bool armed);
+    [[nodiscard]] const std::string& session_id() const { return session_id_; } ///< empty while none runs
     [[nodiscard]] bool running() const { return !session_id_.empty(); }
     [[nodiscard]] const PracticeClock& clock() const { return clock_; }
 

@@ -2,6 +2,7 @@
 
 #include "core/progress/sickness.h"
 #include "school/coaching.h"
+#include "school/first_flight.h"
 #include "school/setup_rules.h"
 
 #include <algorithm>
@@ -108,10 +109,17 @@ ReadinessFacts readiness_facts(const School& school, const std::string& pilot_id
         if (score) f.sickness_total = score->total;
         f.by_screen = !answered.back().goggles;
     }
+    if (const Viewing last = school.last_viewing(pilot_id); last != Viewing::NotSaid) f.by_screen = last == Viewing::Screen;
+    f.briefed = is_briefed(school, pilot_id);
     School::ControllerStanding controller = school.controller_standing(pilot_id);
     f.calibrated_day = controller.day;
     f.controller_fault = std::move(controller.drift);
     return f;
+}
+
+std::vector<ReadinessGate> gates_of(const School& school, const std::string& pilot_id)
+{
+    return readiness(readiness_facts(school, pilot_id), school.today(), readiness_rules(school.house()));
 }
 
 } // namespace bh

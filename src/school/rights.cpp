@@ -9,7 +9,7 @@ const std::vector<Right>& rights()
         {Fly, "flying and logging practice", Role::Station},
         {CheckKit, "ticking the kit and calibrating a controller", Role::Station},
         {Rate, "rating how rates handle", Role::Station},
-        {Remark, "writing notes about a flight", Role::Station},
+        {Remark, "writing notes, and how a pilot felt or what surprised", Role::Station},
         {ScoreByEye, "scoring by eye", Role::Instructor},
         {Advise, "telling a pilot what to change", Role::Instructor},
         {SetUp, "changing what a pilot practises on", Role::Instructor},
@@ -18,8 +18,10 @@ const std::vector<Right>& rights()
         {Demonstrate, "keeping a demonstration", Role::Instructor},
         {OpenStages, "opening a stage by hand", Role::Instructor},
         {Correct, "correcting what was logged", Role::Instructor},
+        {Prepare, "preparing a first flight", Role::Instructor},
         {EditLadder, "changing drills, curricula and coaching rules", Role::Coordinator},
         {HouseRules, "changing a rule of the house", Role::Coordinator},
+        {Release, "releasing a pilot to a real aircraft", Role::Coordinator},
         {KeepPeople, "saying who may do what", Role::Coordinator},
     };
     return all;
@@ -40,6 +42,7 @@ Act act_of(Kind kind)
     case Kind::Columns:
     case Kind::Attempt: return Act::Fly;
     case Kind::Sickness:
+    case Kind::AfterFlight:
     case Kind::Note: return Act::Remark;
     case Kind::Advice: return Act::Advise;
     case Kind::Handling:
@@ -53,6 +56,10 @@ Act act_of(Kind kind)
     case Kind::Simulator:
     case Kind::Aircraft:
     case Kind::Rates: return Act::KeepMachines;
+    case Kind::Struck:
+    case Kind::FlownBy: return Act::Correct;
+    case Kind::FlightDay: return Act::Prepare;
+    case Kind::Release: return Act::Release;
     case Kind::Demonstration: return Act::Demonstrate;
     case Kind::Stage: return Act::OpenStages;
     case Kind::Drill:

@@ -22,8 +22,10 @@ enum class Act : std::uint8_t {
     Demonstrate,  ///< say which flight shows a drill
     OpenStages,   ///< open a stage by hand
     Correct,      ///< correct what was logged
+    Prepare,      ///< the day of a first real flight, its briefing and its programme
     EditLadder,   ///< change drills and curricula
     HouseRules,   ///< how long things are kept, and every other limit of the house
+    Release,      ///< say that a pilot may fly a real aircraft
     KeepPeople,   ///< who may do what, and erasing people
 };
 

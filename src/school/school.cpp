@@ -11,6 +11,7 @@
 
 #include <QMetaObject>
 #include <algorithm>
+#include <charconv>
 
 namespace bh {
 namespace {
@@ -44,6 +45,7 @@ bool by_name(const PilotRow& a, const PilotRow& b)
 School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::move(record)), data_(std::move(data))
 {
     qRegisterMetaType<Changes>();
+    if (auto plan = data_.first_flight_plan()) first_flight_plan_ = std::move(*plan);
     if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
     if (auto simulators = data_.simulators()) shipped_simulators_ = std::move(*simulators);
     Record::Snapshot all = record_->snapshot();
@@ -56,6 +58,7 @@ School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::m
     refresh_ladder();
     refresh_simulators();
     refresh_coaching();
+    refresh_house();
     close_abandoned_sessions();
     start_keeper();
     again_.setInterval(try_again_ms);
@@ -104,12 +107,13 @@ void School::refresh_lists(const Changes& changes)
     if (changes.any({Kind::Drill, Kind::Curriculum})) refresh_ladder();
     if (changes.any({Kind::Simulator})) refresh_simulators();
     if (changes.any({Kind::Coaching})) refresh_coaching();
+    if (changes.any({Kind::HouseRule})) refresh_house();
     if (changes.any({Kind::Aircraft})) {
         real_aircraft_.clear();
         for (const auto& [id, aircraft] : values_.aircraft) real_aircraft_.push_back(aircraft);
     }
-    const bool of_everybody = changes.any(
-        {Kind::Calibration, Kind::Verification, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum});
+    const bool of_everybody = changes.any({Kind::Calibration, Kind::Verification, Kind::Rates, Kind::Simulator, Kind::Aircraft,
+                                           Kind::Drill, Kind::Curriculum, Kind::HouseRule, Kind::FlownBy, Kind::Struck});
     if (of_everybody) standings_.clear();
     for (const Change& change : changes.all()) standings_.erase(change.pilot);
 }
@@ -140,6 +144,17 @@ void School::refresh_coaching()
 {
     if (const auto text = document(Kind::Coaching, common_coaching))
         if (auto rules = parse_coaching(*text, common_coaching)) coaching_ = std::move(*rules);
+}
+
+void School::refresh_house()
+{
+    house_ = {};
+    for (const HouseLimit& limit : house_limits()) {
+        const std::string id(limit.id), text = house_rule(id);
+        double value = 0;
+        const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), value);
+        if (problem == std::errc() && end == text.data() + text.size()) house_.change(id, value);
+    }
 }
 
 // -- what there is ------------------------------------------------------------------------------------------------------------
@@ -180,19 +195,10 @@ std::string School::house_rule(const std::string& name, const std::string& other
     return text.empty() ? otherwise : text;
 }
 
-int School::house_number(const std::string& name, int usual, int most) const
-{
-    const std::string rule = house_rule(name);
-    const bool digits = !rule.empty() && rule.size() < 6 && rule.find_first_not_of("0123456789") == std::string::npos;
-    return digits ? std::clamp(std::stoi(rule), 1, most) : usual;
-}
-
-int School::keep_months() const { return house_number("keep_months", 36, 240); } // practice, no source
-
 TickRules School::tick_rules(const std::string& pilot_id) const
 {
     TickRules rules;
-    rules.others_hold_days = house_number("kit_days", kit_days_usual, 3650);
+    rules.others_hold_days = house_.whole("kit_days");
     for (const SessionRow& s : file(pilot_id).sessions)
         rules.last_session_ended_at = std::max(rules.last_session_ended_at, s.ended_at);
     return rules;
@@ -263,7 +269,9 @@ const FlightTally& School::tally(const AttemptRow& attempt) const
 std::string found_in(const FlightLog& log, const Drill& drill)
 {
     const auto score = drill.free || !log.has_position ? Result<Score>(tl::unexpected(Error{})) : score_log(drill, log);
-    return tally_text(bh::tally(debrief(log, drill, score ? &*score : nullptr)));
+    FlightTally found = bh::tally(debrief(log, drill, score ? &*score : nullptr));
+    if (log.has_position) found.crashes = find_crashes(log);
+    return tally_text(found);
 }
 
 Result<FlightLog> School::flight_log(const std::string& log_hash) const { return record_->attachments().flight_log(log_hash); }
@@ -372,7 +380,9 @@ School::ControllerStanding School::controller_standing(const std::string& pilot_
 {
     std::vector<Calibration> history;
     const auto at = calibrated_at(file(pilot_id), history);
-    return {at ? std::optional(local_day(*at)) : std::nullopt, drift_of(history).words};
+    std::string controller;
+    for (const SessionRow& s : file(pilot_id).sessions) controller = s.controller_id;
+    return {at ? std::optional(local_day(*at)) : std::nullopt, drift_of(history).words, std::move(controller)};
 }
 
 const PilotStanding& School::standing(const std::string& pilot_id) const
@@ -393,16 +403,17 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     facts.strong_habit = strong_habit(*this, pilot_id);
     for (const SicknessAnswers& s : of.sickness)
         if (const auto score = sickness_score(s.answers); score && local_day(s.at) == today())
-            facts.symptoms_today = score->total > ReadinessRules{}.sickness_total; // the newest of today tells
+            facts.symptoms_today = score->total > house_.of("sickness.total"); // the newest of today tells
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
-    known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_)};
+    known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_, standing_rules(house_))};
     return known.standing;
 }
 
 DrillStanding School::drill_standing(const std::string& pilot_id, const std::string& drill_id) const
 {
     const DrillFact* fact = with_id(drill_facts_, drill_id);
-    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today());
+    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today(),
+                              standing_rules(house_));
 }
 
 const ControllerRow* School::controller(const std::string& name, const std::string& guid) const

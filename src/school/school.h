@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/kit/kit.h"
+#include "core/progress/house_limits.h"
 #include "files/data_folder.h"
 #include "school/changes.h"
 #include "school/command.h"
@@ -47,9 +48,9 @@ public:
     [[nodiscard]] const PersonRow* person(const std::string& id) const;
     [[nodiscard]] std::string house_rule(const std::string& name, const std::string& otherwise = {}) const;
     [[nodiscard]] bool wants_no_passphrases() const { return house_rule("passphrases") == "none"; }
-    [[nodiscard]] int house_number(const std::string& name, int usual, int most) const; ///< a rule that is a number, from 1
-    [[nodiscard]] int keep_months() const;                          ///< for which pilots who have left are kept, a house rule
-    [[nodiscard]] std::string who_is(const std::string& who) const; ///< of an entry: a name, where it is somebody's
+    [[nodiscard]] const FirstFlightPlan& first_flight_plan() const { return first_flight_plan_; } ///< as it ships
+    [[nodiscard]] const HouseLimits& house() const { return house_; }       ///< every limit that is the house's
+    [[nodiscard]] std::string who_is(const std::string& who) const;         ///< of an entry: a name, where it is somebody's
     [[nodiscard]] const PilotFile& file(const std::string& pilot_id) const; ///< an empty one for nobody
     [[nodiscard]] const std::vector<AttemptRow>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
     [[nodiscard]] const std::vector<SessionRow>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
@@ -121,6 +122,7 @@ public:
     }
     /// The simulator of the pilot's latest practice in another program; empty when none was said.
     [[nodiscard]] std::string last_simulator(const std::string& pilot_id) const;
+    [[nodiscard]] Viewing last_viewing(const std::string& pilot_id) const; ///< what the newest session was looked at with
     /// Adds practice that was written down elsewhere: its reason says by whom and why. False, and told, when it failed.
     bool add_session_by_hand(SessionRow session) { return add_sessions_by_hand({std::move(session)}); }
     bool add_sessions_by_hand(std::vector<SessionRow> sessions); ///< all or none
@@ -131,7 +133,8 @@ public:
     /// When the controller that a pilot flew with last was verified (any, when nothing was flown), and what has drifted on it.
     struct ControllerStanding {
         std::optional<std::int64_t> day;
-        std::string drift; ///< a sentence; empty: nothing
+        std::string drift;      ///< a sentence; empty: nothing
+        std::string controller; ///< its id, where one was flown with
     };
     [[nodiscard]] ControllerStanding controller_standing(const std::string& pilot_id) const;
     [[nodiscard]] QString file_name() const;
@@ -158,7 +161,10 @@ public:
 
     std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
     bool edit_pilot(const PilotRow& edited);
-    bool keep_house_rule(const std::string& name, const std::string& value);
+    bool keep_house_rule(const std::string& name, const std::string& value, const std::string& why = "edited");
+    bool keep_house_limit(const std::string& id, double value, const std::string& why = "edited");
+    /// Writes what is not undone, as it is; see command().
+    bool write(const Command& command) { return add({draft_of(command)}); }
     bool keep_simulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
     bool keep_aircraft(const Airframe& aircraft);           ///< a real one; a new one is added, which is not undone
     bool keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
@@ -199,6 +205,7 @@ public:
     /// The controller of that model and name, added when it is new; its id, empty when it failed.
     std::string controller_id(const std::string& name, const std::string& guid);
     std::string start_session(const std::string& pilot_id, const std::string& controller_name, const std::string& guid);
+    bool say_viewing(const std::string& session_id, Viewing viewing); ///< of one that runs
     bool note_session(const std::string& session_id, double active_s, double idle_s);
     bool end_session(const std::string& session_id, double active_s, double idle_s);
     /// A session that is over already, as practice in another program is, with the recording of its sticks where there is one.
@@ -257,6 +264,7 @@ private:
     void refresh_ladder();
     void refresh_simulators();
     void refresh_coaching();
+    void refresh_house();
     [[nodiscard]] std::optional<UnixTime> calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const;
     void start_keeper();
     void logs_kept(const FlightKeeper::Kept& kept);
@@ -279,6 +287,8 @@ private:
     std::vector<DrillFact> drill_facts_;
     std::vector<Curriculum> curricula_;
     CoachingRules coaching_;
+    HouseLimits house_;
+    FirstFlightPlan first_flight_plan_;
     mutable std::unordered_map<std::string, FlightTally> tallies_; ///< by attempt
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;

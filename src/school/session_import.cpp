@@ -3,6 +3,7 @@
 #include "core/base/one_line.h"
 #include "files/csv.h"
 #include "files/file_text.h"
+#include "files/json_in.h"
 
 #include <QDateTime>
 #include <QStringList>

@@ -9,6 +9,7 @@
 #include "record/seals.h"
 
 #include <QDateTime>
+#include <iterator>
 #include <nlohmann/json.hpp>
 
 namespace bh {
@@ -27,14 +28,63 @@ auto in_time_order(std::vector<Row>& rows, Time time, UnixTime at)
     return std::upper_bound(rows.begin(), rows.end(), at, [time](UnixTime t, const Row& row) { return t < row.*time; });
 }
 
-void put_session(PilotFile& file, SessionRow session)
+bool is_struck(const Values& values, const std::string& id) { return values.texts.contains({Kind::Struck, id}); }
+
+/// Whose a session is, and whether it counts, may have been corrected before or since.
+std::string put_session(Values& values, SessionRow session)
 {
-    const auto known =
-        std::find_if(file.sessions.rbegin(), file.sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
-    if (known != file.sessions.rend())
+    if (const std::string flown_by = values.text(Kind::FlownBy, session.id); !flown_by.empty()) {
+        values.logged_for.emplace(session.id, session.pilot_id);
+        session.pilot_id = flown_by;
+    }
+    const std::string pilot = session.pilot_id;
+    PilotFile& file = values.pilots[pilot];
+    auto& sessions = is_struck(values, session.id) ? file.struck_sessions : file.sessions;
+    const auto known = std::find_if(sessions.rbegin(), sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
+    if (known != sessions.rend() && known->started_at == session.started_at) {
         *known = std::move(session);
-    else
-        file.sessions.insert(in_time_order(file.sessions, &SessionRow::started_at, session.started_at), std::move(session));
+        return pilot;
+    }
+    if (known != sessions.rend()) sessions.erase(std::next(known).base());
+    sessions.insert(in_time_order(sessions, &SessionRow::started_at, session.started_at), std::move(session));
+    return pilot;
+}
+
+/// Takes what a correction is about from where it stands. Facts go with their attempts.
+template <class Row>
+void take_out(std::vector<Row>& rows, std::vector<AttemptFact>* facts, const std::string& id, std::vector<Row>& taken)
+{
+    for (std::size_t i = rows.size(); i-- > 0;) {
+        bool is_it = rows[i].id == id;
+        if constexpr (std::is_same_v<Row, AttemptRow>) is_it = is_it || rows[i].session_id == id;
+        if (!is_it) continue;
+        taken.push_back(std::move(rows[i]));
+        rows.erase(rows.begin() + static_cast<std::ptrdiff_t>(i));
+        if (facts) facts->erase(facts->begin() + static_cast<std::ptrdiff_t>(i));
+    }
+}
+
+/// Puts a session with its flights, or an attempt, where it belongs now.
+void settle(Values& values, const std::string& id)
+{
+    std::vector<AttemptRow> attempts;
+    std::vector<SessionRow> sessions;
+    for (auto& [_, file] : values.pilots) {
+        take_out(file.attempts, &file.facts, id, attempts);
+        take_out<AttemptRow>(file.struck_attempts, nullptr, id, attempts);
+        take_out<SessionRow>(file.sessions, nullptr, id, sessions);
+        take_out<SessionRow>(file.struck_sessions, nullptr, id, sessions);
+    }
+    const bool moved_back = !values.texts.contains({Kind::FlownBy, id}) && values.logged_for.contains(id);
+    for (SessionRow& s : sessions) {
+        if (moved_back) s.pilot_id = values.logged_for[id];
+        put_session(values, std::move(s));
+    }
+    for (AttemptRow& a : attempts) {
+        if (moved_back) a.pilot_id = values.logged_for[id];
+        follow(values, std::move(a));
+    }
+    if (moved_back) values.logged_for.erase(id);
 }
 
 /// A text that stands for a subject, or stands no more.
@@ -125,6 +175,11 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::Video) put(values.videos, id, parsed<SessionVideo>(text, parse_session_video));
     if (kind == Kind::Advice) return Change{kind, id, put_of_pilot(values, &PilotFile::advice, *document, parse_advice)};
     if (kind == Kind::Note) return Change{kind, id, put_of_pilot(values, &PilotFile::notes, *document, parse_flight_note)};
+    if (kind == Kind::Release) return Change{kind, id, put_of_pilot(values, &PilotFile::releases, *document, parse_release)};
+    if (kind == Kind::AfterFlight)
+        return Change{kind, id, put_of_pilot(values, &PilotFile::after_flight, *document, parse_after_flight)};
+    if (kind == Kind::Struck || kind == Kind::FlownBy) settle(values, id);
+    if (kind == Kind::HouseRule) values.rule_changes.push_back({id, text, entry.at, entry.who, entry.why});
     if (kind == Kind::Sickness) return Change{kind, id, put_of_pilot(values, &PilotFile::sickness, *document, parse_sickness)};
     if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
     PilotFile& file = values.pilots[id];
@@ -133,6 +188,7 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
         file.match = parsed<KeptMatch>(text, [&](const auto& t, const auto& f) { return parse_match(t, f, &file.match_at); });
     }
     if (kind == Kind::Plan) file.plan = parsed<KeptPlan>(text, parse_plan);
+    if (kind == Kind::FlightDay) file.flight_day = parsed<FlightDay>(text, parse_flight_day);
     if (kind == Kind::WayBack) file.way_back = parsed<WayBack>(text, parse_way_back);
     if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
     if (kind == Kind::Handling)
@@ -216,7 +272,13 @@ std::string stage_subject(const std::string& pilot_id, const std::string& curric
 
 void follow(Values& values, AttemptRow attempt)
 {
+    if (const std::string flown_by = values.text(Kind::FlownBy, attempt.session_id); !flown_by.empty())
+        attempt.pilot_id = flown_by;
     PilotFile& file = values.pilots[attempt.pilot_id];
+    if (is_struck(values, attempt.id) || is_struck(values, attempt.session_id)) {
+        file.struck_attempts.insert(in_time_order(file.struck_attempts, &AttemptRow::at, attempt.at), std::move(attempt));
+        return;
+    }
     const auto place = in_time_order(file.attempts, &AttemptRow::at, attempt.at);
     file.facts.insert(file.facts.begin() + (place - file.attempts.begin()), fact(attempt));
     file.attempts.insert(place, std::move(attempt));
@@ -256,14 +318,13 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Session: {
         auto session = session_in(entry);
         if (!session) return std::nullopt;
-        const std::string pilot = session->pilot_id;
-        put_session(values.pilots[pilot], std::move(*session));
-        return Change{Kind::Session, entry.subject, pilot};
+        return Change{Kind::Session, entry.subject, put_session(values, std::move(*session))};
     }
     case Kind::Attempt: {
         auto attempt = attempt_row_in(entry);
         if (!attempt) return std::nullopt;
-        const std::string pilot = attempt->pilot_id;
+        const std::string session = attempt->session_id, flown_by = values.text(Kind::FlownBy, session);
+        const std::string pilot = flown_by.empty() ? attempt->pilot_id : flown_by;
         follow(values, std::move(*attempt));
         return Change{Kind::Attempt, entry.subject, pilot};
     }
@@ -294,6 +355,11 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::Sickness:
     case Kind::Video:
     case Kind::Columns:
+    case Kind::Struck:
+    case Kind::FlownBy:
+    case Kind::FlightDay:
+    case Kind::Release:
+    case Kind::AfterFlight:
     case Kind::HouseRule: return follow_text(values, entry, *kind);
     }
     return std::nullopt;

@@ -5,6 +5,7 @@
 #include "core/setup/training_setup.h"
 #include "core/setup/way_back.h"
 #include "files/coaching_document.h"
+#include "files/first_flight_documents.h"
 #include "files/match_documents.h"
 #include "files/sickness_document.h"
 #include "record/record.h"
@@ -34,11 +35,23 @@ struct PilotFile {
     std::optional<KeptPlan> plan;
     std::optional<RatesTrial> trial;
     std::optional<WayBack> way_back;
-    std::vector<HandlingNote> handling;    ///< in time order
-    std::vector<BlindNote> blind_tests;    ///< in time order
-    std::vector<GivenAdvice> advice;       ///< in time order
-    std::vector<FlightNote> notes;         ///< in time order
-    std::vector<SicknessAnswers> sickness; ///< in time order
+    std::vector<HandlingNote> handling;      ///< in time order
+    std::vector<BlindNote> blind_tests;      ///< in time order
+    std::vector<GivenAdvice> advice;         ///< in time order
+    std::vector<FlightNote> notes;           ///< in time order
+    std::vector<SicknessAnswers> sickness;   ///< in time order
+    std::vector<AttemptRow> struck_attempts; ///< out: they do not count, in time order
+    std::vector<SessionRow> struck_sessions;
+    std::optional<FlightDay> flight_day;
+    std::vector<Release> releases;         ///< in time order
+    std::vector<AfterFlight> after_flight; ///< in time order
+};
+
+/// How a rule of the house was changed.
+struct RuleChange {
+    std::string rule, to; ///< empty: as usual again
+    UnixTime at = 0;
+    std::string who, why;
 };
 
 /// What all entries up to one say, as plain values: nothing but follow() changes them.
@@ -57,6 +70,8 @@ struct Values {
     std::map<std::pair<Kind, std::string>, std::string> texts;
     /// The highest version that a drill or a curriculum ever had here: never given back.
     std::map<std::pair<Kind, std::string>, int> newest_version;
+    std::vector<RuleChange> rule_changes;          ///< in time order: so many versions of the house's rules there were
+    std::map<std::string, std::string> logged_for; ///< session: whom it was logged for, where another pilot flew it
 
     [[nodiscard]] std::string text(Kind kind, const std::string& subject) const; ///< empty: nothing stands
 };

@@ -182,11 +182,11 @@ TEST_CASE("marks of the taxiway and the board follow from the record", "[school]
     CHECK(setup_mark(*w.school, w.pilot) == Done::Done);
     CHECK(drills_mark(*w.school, w.pilot) == Done::Due);
     CHECK(is_learner(*w.school, w.pilot));
-    CHECK(logbook_mark(*w.school, w.pilot) == Done::Nothing);
+    CHECK(progress_mark(*w.school, w.pilot) == Done::Nothing);
     w.flown(1);
-    CHECK(logbook_mark(*w.school, w.pilot) == Done::Done);
+    CHECK(progress_mark(*w.school, w.pilot) == Done::Done);
     w.place.clock += 8 * 86400;
-    CHECK(logbook_mark(*w.school, w.pilot) == Done::Nothing); // the day is looked at, not only the entries
+    CHECK(progress_mark(*w.school, w.pilot) == Done::Nothing); // the day is looked at, not only the entries
     CHECK(rates_mark(*w.school, "").why == RatesMark::Why::NoSetup);
     CHECK(rates_mark(*w.school, w.pilot).why == RatesMark::Why::Apart);
     w.practise(w.real);

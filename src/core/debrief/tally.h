@@ -1,8 +1,10 @@
 #pragma once
 
 #include "core/debrief/debrief.h"
+#include "core/path/crashes.h"
 
 #include <array>
+#include <optional>
 
 namespace bh {
 
@@ -22,6 +24,7 @@ struct FindingTally {
 /// where there were none; rocking that was not seen is a good answer.
 struct FlightTally {
     std::vector<FindingTally> kinds;
+    std::optional<std::vector<Crash>> crashes{}; ///< nothing: nobody looked for them
     [[nodiscard]] const FindingTally* of(FindingKind kind) const;
     bool operator==(const FlightTally&) const = default;
 };

@@ -41,6 +41,7 @@ struct World {
     std::string id = "pan";
     std::string name = "Pan";
     double half_size_m = 150;
+    bool hard_ground = false; ///< stone, wood, concrete; otherwise grass or mud
     std::vector<Pillar> pillars;
     std::vector<Block> blocks;
     std::vector<Gate> gates;

@@ -1,7 +1,7 @@
 #include "core/progress/standing.h"
 
 #include "core/base/stats.h"
-#include "core/controller/drift.h"
+#include "core/progress/practice_hours.h"
 
 #include <algorithm>
 #include <cmath>
@@ -13,8 +13,6 @@ namespace bh {
 namespace {
 
 constexpr int weeks_shown = 8;
-constexpr double weekly_target_h = 3; // common practice
-constexpr int rest_limit_days = 14;   // house
 
 std::string counted(std::int64_t count, const char* noun) { return std::to_string(count) + " " + noun + (count == 1 ? "" : "s"); }
 
@@ -24,7 +22,7 @@ std::string capital(std::string text)
     return text;
 }
 
-std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, const MasteryRules& rules)
+std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, const StandingRules& rules)
 {
     if (s.state == DrillState::Held) return "held";
     if (s.state == DrillState::Due) return "was held, pass it again";
@@ -39,45 +37,52 @@ std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, cons
            std::to_string(static_cast<int>(drill.least_minutes)) + " flown";
 }
 
-struct Attention {
-    std::string reason;
-    PilotStanding::Go go = PilotStanding::Go::Nowhere;
-};
+using Look = PilotStanding::Look;
 
-/// The most pressing reason first; at most one is shown.
-Attention attention_for(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const std::string& next_name,
-                        const DrillStanding& next)
+/// Every reason to look at a pilot, the gravest first.
+std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const std::string& next_name,
+                           const DrillStanding& next, const StandingRules& rules)
 {
     using Go = PilotStanding::Go;
-    if (facts.symptoms_today) return {"Symptoms today: the screen, a rest, and no real aircraft today", Go::FirstFlight};
-    if (!facts.calibrated_day) return {"No controller calibration yet", Go::Controller};
-    if (!s.last_practice_day) return {"Has not practised yet", Go::Drills};
-    if (const auto rest = today - *s.last_practice_day; rest > rest_limit_days)
-        return {"No practice for " + counted(rest, "day"), Go::Drills};
-    if (next.failed_in_a_row >= 5)
-        return {next_name + " failed " + counted(next.failed_in_a_row, "time") + " in a row", Go::Drills};
-    if (const auto age = today - *facts.calibrated_day; age > calibration_valid_days)
-        return {"Controller calibrated " + counted(age, "day") + " ago", Go::Controller};
-    if (!facts.controller_drift.empty()) return {facts.controller_drift, Go::Controller};
-    if (!facts.stale_match.empty()) return {facts.stale_match, Go::Rates};
-    if (!facts.strong_habit.empty()) return {facts.strong_habit, Go::Debrief};
+    std::vector<Look> looks;
+    if (facts.symptoms_today)
+        looks.push_back(
+            {Cause::Symptoms, "Symptoms today: the screen, a rest, and no real aircraft today", Go::FirstFlight, today});
+    if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, "No controller calibration yet", Go::Controller});
+    if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, "Has not practised yet", Go::Drills});
+    if (const auto rest = today - s.last_practice_day.value_or(today); rest > rules.rest_days)
+        looks.push_back(
+            {Cause::Rest, "No practice for " + counted(rest, "day"), Go::Drills, *s.last_practice_day + rules.rest_days});
+    if (next.failed_in_a_row >= rules.failures)
+        looks.push_back({Cause::Failing, next_name + " failed " + counted(next.failed_in_a_row, "time") + " in a row", Go::Drills,
+                         next.failing_since_day});
+    if (const auto age = today - facts.calibrated_day.value_or(today); age > rules.calibration_days)
+        looks.push_back({Cause::OldCalibration, "Controller calibrated " + counted(age, "day") + " ago", Go::Controller,
+                         *facts.calibrated_day + rules.calibration_days});
+    if (!facts.controller_drift.empty())
+        looks.push_back({Cause::Drift, facts.controller_drift, Go::Controller, facts.calibrated_day});
+    if (!facts.stale_match.empty()) looks.push_back({Cause::StaleMatch, facts.stale_match, Go::Rates, facts.stale_since_day});
+    if (!facts.strong_habit.empty()) looks.push_back({Cause::Habit, facts.strong_habit, Go::Debrief});
     if (next.state == DrillState::Due)
-        return {next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago", Go::Drills};
-    double four_weeks = 0;
-    for (int i = weeks_shown - 4; i < weeks_shown; ++i) four_weeks += s.weekly_hours[static_cast<std::size_t>(i)];
-    if (four_weeks / 4 < weekly_target_h / 4) {
-        char text[64];
-        std::snprintf(text, sizeof text, "Only %.1f h a week over four weeks", four_weeks / 4);
-        return {text, Go::Drills};
+        looks.push_back({Cause::Due, next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago",
+                         Go::Drills, next.last_pass_day + rules.currency_days});
+    constexpr std::size_t over_weeks = 4;
+    const auto newest = s.weekly_hours.end() - over_weeks;
+    const double pace = std::accumulate(newest, s.weekly_hours.end(), 0.0) / over_weeks;
+    if (short_weeks(s.weekly_hours, rules.weekly_hours) >= rules.short_weeks) {
+        char text[80];
+        std::snprintf(text, sizeof text, "Below %.3g h a week for %d weeks, %.1f h over four", rules.weekly_hours,
+                      rules.short_weeks, pace);
+        looks.push_back({Cause::Slow, text, Go::Progress, today - 7 * rules.short_weeks});
     }
-    return {};
+    return looks;
 }
 
 } // namespace
 
 namespace {
 
-std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right)
+std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right, double told_above)
 {
     constexpr std::size_t over_attempts = 6, least = 3;
     if (left_minus_right.size() < least) return std::nullopt;
@@ -86,14 +91,14 @@ std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right)
                                      left_minus_right.end());
     const auto n = static_cast<double>(newest.size());
     const double reach = student_t_975(n - 1) * sample_sd(newest) / std::sqrt(n), middle = mean(newest);
-    return SideGap{middle, middle - reach, middle + reach, static_cast<int>(newest.size())};
+    return SideGap{middle, middle - reach, middle + reach, static_cast<int>(newest.size()), told_above};
 }
 
 } // namespace
 
 std::string side_gap_in_words(const DrillStanding& s)
 {
-    if (!s.sides || std::abs(s.sides->left_minus_right) <= side_gap_points) return {};
+    if (!s.sides || std::abs(s.sides->left_minus_right) <= s.sides->told_above) return {};
     if (s.sides->low <= 0 && s.sides->high >= 0) return {};
     const bool right = s.sides->left_minus_right > 0;
     char text[80];
@@ -111,7 +116,7 @@ ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
 }
 
 DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
-                             const MasteryRules& rules)
+                             const StandingRules& rules)
 {
     DrillStanding s;
     std::set<std::int64_t> holding_days;
@@ -123,6 +128,7 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.best = std::max(s.best.value_or(0), a.score);
         s.last = a.score;
         s.failed_in_a_row = a.passed ? 0 : s.failed_in_a_row + 1;
+        if (s.failed_in_a_row == 1) s.failing_since_day = a.day;
         s.minutes += a.flown_s / 60;
         if (a.left_minus_right) gaps.push_back(*a.left_minus_right);
         scores.push_back(a.score);
@@ -134,7 +140,7 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.last_pass_day = a.day;
     }
     s.holding_days = static_cast<int>(holding_days.size());
-    s.sides = side_gap(gaps);
+    s.sides = side_gap(gaps, rules.side_gap);
     constexpr std::size_t trend_over = 5, least = 3;
     if (scores.size() >= least) {
         const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())),
@@ -190,7 +196,7 @@ DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
 }
 
 void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                  const std::vector<DrillFact>& drills, const MasteryRules& rules)
+                  const std::vector<DrillFact>& drills, const StandingRules& rules)
 {
     const std::vector<DrillStanding> free = free_standings(facts.attempts, curriculum);
     bool goes_on = true; // the stage before is passed, or held, or was and is due again
@@ -234,7 +240,7 @@ const LadderStep* next_best(const PilotStanding& s)
 } // namespace
 
 PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                             const std::vector<DrillFact>& drills, const MasteryRules& rules)
+                             const std::vector<DrillFact>& drills, const StandingRules& rules)
 {
     PilotStanding s;
     s.weekly_hours.assign(weeks_shown, 0);
@@ -260,14 +266,15 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
             s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
     }
     const std::string next_name = curriculum.free_block(s.next_drill) ? "Free flight" : known(drills, s.next_drill).name;
-    const Attention attention = attention_for(facts, s, today, next_name, next);
-    s.needs_attention = !attention.reason.empty();
-    s.go = attention.go;
-    if (s.needs_attention)
-        s.attention = attention.reason;
-    else if (s.next_drill.empty())
+    s.looks = looks_at(facts, s, today, next_name, next, rules);
+    for (Look& look : s.looks) look.words = capital(look.words);
+    s.needs_attention = !s.looks.empty() && s.looks.front().cause != Cause::Slow;
+    if (!s.looks.empty()) {
+        s.attention = s.looks.front().words;
+        s.go = s.looks.front().go;
+    } else if (s.next_drill.empty()) {
         s.attention = "Every stage is held";
-    else {
+    } else {
         s.attention = "Next: " + next_name + ", " + s.next_reason;
         s.go = PilotStanding::Go::Drills;
     }

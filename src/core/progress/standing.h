@@ -23,11 +23,17 @@ struct AttemptFact {
     std::string world{};                    ///< id, of a free flight
 };
 
-/// House rules for when a drill is mastered, all adjustable.
-struct MasteryRules {
+/// House rules for when a drill is mastered and a pilot needs a look, all adjustable (see house_limits()).
+struct StandingRules {
     int passes = 3; ///< good enough to hold
     int days = 2;
     int currency_days = 30;
+    double side_gap = 15; ///< marks between the sides, above which the weaker one is spoken of
+    int rest_days = 14;
+    int failures = 5; ///< of one drill, in a row
+    double weekly_hours = 3;
+    int short_weeks = 2; ///< below that, before it is told
+    int calibration_days = 60;
 };
 
 /// What has to be known of a drill besides its id.
@@ -46,6 +52,7 @@ struct SideGap {
     double left_minus_right = 0;
     double low = 0, high = 0;
     int attempts = 0;
+    double told_above = 15; ///< marks
 };
 
 /// Where a pilot stands with one drill. Due = it was held, but the latest pass is older than the currency window.
@@ -56,6 +63,7 @@ struct DrillStanding {
     int holding = 0;      ///< passes that count towards holding it
     int holding_days = 0; ///< on which there was one
     int failed_in_a_row = 0;
+    std::int64_t failing_since_day = 0; ///< the first of those
     std::optional<double> best;
     std::optional<double> last;
     std::int64_t last_pass_day = 0;     ///< of those that count towards holding it
@@ -68,14 +76,12 @@ struct DrillStanding {
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
 [[nodiscard]] DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
-                                           const MasteryRules& rules = {});
+                                           const StandingRules& rules = {});
 
 /// Where a pilot stands with each of a curriculum's free blocks, in their order: what was flown freely fills the first block that
 /// it fits, then the next. Held once its minutes are flown.
 [[nodiscard]] std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attempts, const Curriculum& curriculum);
 
-/// A gap between the sides above which the weaker one is spoken of (house).
-inline constexpr double side_gap_points = 15;
 /// "right 18 points behind left over the last 6 attempts"; empty while the gap is small, or may be chance.
 [[nodiscard]] std::string side_gap_in_words(const DrillStanding& standing);
 
@@ -101,7 +107,8 @@ struct PilotFacts {
     bool symptoms_today = false;                ///< the sickness questionnaire's score was above the house's limit
     std::string controller_drift;               ///< what has drifted on that controller, a sentence; empty when nothing has
     std::string stale_match;                    ///< why the match of the rates holds no more, a sentence; empty when it does
-    std::string strong_habit;                   ///< what goes wrong flight after flight, a sentence; empty when nothing does
+    std::optional<std::int64_t> stale_since_day{};
+    std::string strong_habit; ///< what goes wrong flight after flight, a sentence; empty when nothing does
     double target_h = 20;
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
@@ -118,7 +125,30 @@ struct LadderStep {
     DrillStanding standing;
 };
 
+/// Why to look at a pilot, the gravest first.
+enum class Cause : std::uint8_t {
+    Symptoms,
+    NoCalibration,
+    NeverPractised,
+    Rest,
+    Failing,
+    OldCalibration,
+    Drift,
+    StaleMatch,
+    Habit,
+    Due,
+    Slow ///< too few hours a week: told, but no reason to stop at this pilot
+};
+
 struct PilotStanding {
+    enum class Go : std::uint8_t { Nowhere, Controller, Drills, Rates, Debrief, FirstFlight, Progress };
+    struct Look {
+        Cause cause = Cause::Symptoms;
+        std::string words; ///< a sentence
+        Go go = Go::Nowhere;
+        std::optional<std::int64_t> since_day{}; ///< nothing: not known
+    };
+    std::vector<Look> looks; ///< the gravest first
     std::vector<StageState> stages;
     std::vector<LadderStep> ladder; ///< every drill of every stage, in order
     ThrottleCutHabit throttle_cuts;
@@ -127,11 +157,11 @@ struct PilotStanding {
     double hours_last_7_days = 0;
     std::vector<double> weekly_hours; ///< the last 8 weeks, oldest first, the last one ends today
     std::optional<std::int64_t> last_practice_day;
-    std::string next_drill;  ///< id; empty when every stage is held
-    std::string next_reason; ///< why that one
-    bool needs_attention = false;
-    std::string attention; ///< the one reason to look at this pilot, or what comes next
-    enum class Go { Nowhere, Controller, Drills, Rates, Debrief, FirstFlight } go = Go::Nowhere; ///< where that is done
+    std::string next_drill;       ///< id; empty when every stage is held
+    std::string next_reason;      ///< why that one
+    bool needs_attention = false; ///< there is something to look at besides few hours
+    std::string attention;        ///< the gravest reason to look at this pilot, or what comes next
+    Go go = Go::Nowhere;          ///< where that is done
 };
 
 /// `drills` tells what has to be known of them; one that is not there goes by its id.
@@ -139,6 +169,6 @@ struct PilotStanding {
 /// The next best drill is the first of the open stages that is not held, but for those that only wait for another day; when
 /// every one of those is flown, one of the open stages whose sides lie far apart.
 [[nodiscard]] PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                                           const std::vector<DrillFact>& drills, const MasteryRules& rules = {});
+                                           const std::vector<DrillFact>& drills, const StandingRules& rules = {});
 
 } // namespace bh

@@ -2,24 +2,31 @@
 
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/time_words.h"
+#include "school/first_flight.h"
+#include "school/readiness_facts.h"
 #include "school/school.h"
+#include "school/today.h"
 
 #include <QBoxLayout>
+#include <QComboBox>
 #include <QDate>
 #include <QHeaderView>
 #include <QLabel>
+#include <QLocale>
 #include <QPainter>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QSortFilterProxyModel>
 #include <QStyledItemDelegate>
 #include <QTableView>
 #include <algorithm>
 #include <cmath>
+#include <limits>
+#include <set>
 
 namespace bh::desk {
 namespace {
-
-constexpr double weekly_target_h = 3;
 
 /// Stage cells: number and mark in each, so that colour is never needed to read them.
 class StageDelegate : public QStyledItemDelegate {
@@ -65,13 +72,14 @@ public:
 /// Hours of eight weeks as small bars against the weekly target.
 class WeeksDelegate : public QStyledItemDelegate {
 public:
-    using QStyledItemDelegate::QStyledItemDelegate;
+    WeeksDelegate(const School& school, QObject* parent) : QStyledItemDelegate(parent), school_(school) {}
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
         const Theme& t = theme();
         QStyledItemDelegate::paint(p, option, index);
         const QVariantList weeks = index.data(BoardModel::WeeksRole).toList();
         const QRect box = option.rect.adjusted(8, 5, -8, -5);
+        const double weekly_target_h = school_.house().of("hours.weekly");
         double most = 1.5 * weekly_target_h;
         for (const QVariant& w : weeks) most = std::max(most, w.toDouble());
         const int step = std::max(6, box.width() / std::max<int>(8, static_cast<int>(weeks.size())));
@@ -88,7 +96,34 @@ public:
         const int y = box.bottom() - static_cast<int>(weekly_target_h / most * box.height());
         p->drawLine(box.left(), y, box.left() + step * static_cast<int>(weeks.size()) - 3, y);
     }
+
+private:
+    const School& school_;
 };
+
+/// Up to three names, and how many more.
+QString namesOf(const School& school, const std::vector<std::string>& pilots)
+{
+    constexpr std::size_t most = 3;
+    QStringList names;
+    for (std::size_t i = 0; i < std::min(most, pilots.size()); ++i)
+        names << QString::fromStdString(school.file(pilots[i]).row.name);
+    if (pilots.size() > most) names << QObject::tr("%1 more").arg(pilots.size() - most);
+    return names.join(QStringLiteral(", "));
+}
+
+QString placeInWords(PilotStanding::Go go)
+{
+    using Go = PilotStanding::Go;
+    switch (go) {
+    case Go::Controller: return QObject::tr("To the controller");
+    case Go::Rates: return QObject::tr("To the rates");
+    case Go::Debrief: return QObject::tr("To the debrief");
+    case Go::FirstFlight: return QObject::tr("To the first flight");
+    case Go::Progress: return QObject::tr("To the hours");
+    default: return QObject::tr("To the drills");
+    }
+}
 
 QString daysAgo(const std::optional<std::int64_t>& day, std::int64_t today)
 {
@@ -101,51 +136,106 @@ QString daysAgo(const std::optional<std::int64_t>& day, std::int64_t today)
 
 BoardModel::BoardModel(const School& school, QObject* parent) : QAbstractTableModel(parent), school_(school) { refresh(); }
 
+BoardModel::Row BoardModel::rowFor(const PilotRow& pilot) const
+{
+    Row row{pilot.id, {}, 0, {QString::fromStdString(pilot.curriculum)}};
+    const Release* release = newest_release(school_, pilot.id);
+    constexpr qlonglong flown_first = -3, released_first = -2, ready_first = -1, never_last = std::numeric_limits<int>::max();
+    if (has_flown(school_, pilot.id)) {
+        row.first_flight = tr("● flown"), row.first_flight_key = flown_first;
+        row.groups << QStringLiteral("flown");
+    } else if (release && holds(school_, *release)) {
+        row.first_flight = tr("● released, to %1").arg(shortDay(release->until_day)), row.first_flight_key = released_first;
+        row.groups << QStringLiteral("released");
+    } else if (all_met(gates_of(school_, pilot.id))) {
+        row.first_flight = tr("◐ all gates met"), row.first_flight_key = ready_first;
+        row.groups << QStringLiteral("ready");
+    } else if (const auto day = first_flight_day(school_, pilot.id)) {
+        row.first_flight = shortDay(*day), row.first_flight_key = *day;
+    } else {
+        row.first_flight = QStringLiteral("–"), row.first_flight_key = never_last;
+    }
+    if (school_.standing(pilot.id).needs_attention) row.groups << QStringLiteral("look");
+    return row;
+}
+
 void BoardModel::refresh()
 {
     beginResetModel();
-    ids_.clear();
-    for (const PilotRow& p : school_.pilots()) ids_.push_back(p.id);
-    std::stable_sort(ids_.begin(), ids_.end(), [this](const std::string& a, const std::string& b) {
-        return school_.standing(a).needs_attention > school_.standing(b).needs_attention;
+    rows_.clear();
+    for (const PilotRow& p : school_.pilots()) rows_.push_back(rowFor(p));
+    std::stable_sort(rows_.begin(), rows_.end(), [this](const Row& a, const Row& b) {
+        return school_.standing(a.id).needs_attention > school_.standing(b.id).needs_attention;
     });
     endResetModel();
 }
 
-int BoardModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(ids_.size()); }
+int BoardModel::rowCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : static_cast<int>(rows_.size()); }
 int BoardModel::columnCount(const QModelIndex& parent) const { return parent.isValid() ? 0 : ColumnCount; }
 
-QVariant BoardModel::data(const QModelIndex& index, int role) const
+QVariant BoardModel::shown(int column, const Row& row) const
 {
-    if (!index.isValid() || index.row() >= rowCount()) return {};
-    const std::string& id = ids_[static_cast<std::size_t>(index.row())];
-    const PilotRow* pilot = school_.pilot(id);
-    if (!pilot) return {};
-    const PilotStanding& s = school_.standing(id);
-    if (role == IdRole) return QString::fromStdString(id);
-    if (role == Qt::TextAlignmentRole)
-        return static_cast<int>(
-            (index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) |
-            Qt::AlignVCenter);
-    if (role == Qt::ForegroundRole && index.column() == Reason && s.needs_attention) return theme().attention;
-    if (role == Qt::AccessibleTextRole && index.column() == Stages) {
-        const auto held = std::count(s.stages.begin(), s.stages.end(), StageState::Held);
-        return tr("%1 of %2 stages held").arg(held).arg(s.stages.size());
-    }
-    QVariantList list;
-    if (role == StagesRole && index.column() == Stages)
-        for (StageState state : s.stages) list.append(static_cast<int>(state));
-    if (role == WeeksRole && index.column() == Weeks)
-        for (double hours : s.weekly_hours) list.append(hours);
-    if (role == StagesRole || role == WeeksRole) return list;
-    if (role != Qt::DisplayRole && !(role == Qt::ToolTipRole && index.column() == Reason)) return {};
-    switch (index.column()) {
+    const PilotRow* pilot = school_.pilot(row.id);
+    const PilotStanding& s = school_.standing(row.id);
+    switch (column) {
     case Pilot: return QString::fromStdString(pilot->name);
     case Hours: return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
     case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(s.hours_matched, 0, 'f', 1) : QString();
     case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
     case LastFlight: return daysAgo(s.last_practice_day, school_.today());
+    case FirstFlight: return row.first_flight;
     case Reason: return QString::fromStdString(s.attention);
+    default: return {};
+    }
+}
+
+QVariant BoardModel::sortKey(int column, const Row& row) const
+{
+    const PilotStanding& s = school_.standing(row.id);
+    double held = 0;
+    switch (column) {
+    case Stages:
+        for (const StageState state : s.stages) held += state == StageState::Held ? 1 : state == StageState::Partly ? 0.01 : 0;
+        return held;
+    case Hours: return s.hours;
+    case Matched: return s.hours_matched;
+    case Week:
+    case Weeks: return s.hours_last_7_days;
+    case LastFlight: return QVariant::fromValue<qlonglong>(s.last_practice_day.value_or(0));
+    case FirstFlight: return row.first_flight_key;
+    default: return shown(column, row);
+    }
+}
+
+QVariant BoardModel::data(const QModelIndex& index, int role) const
+{
+    if (!index.isValid() || index.row() >= rowCount()) return {};
+    const Row& row = rows_[static_cast<std::size_t>(index.row())];
+    if (!school_.pilot(row.id)) return {};
+    const PilotStanding& s = school_.standing(row.id);
+    QVariantList list;
+    switch (role) {
+    case IdRole: return QString::fromStdString(row.id);
+    case GroupsRole: return QString(QLatin1Char(' ') + row.groups.join(QLatin1Char(' ')) + QLatin1Char(' '));
+    case SortRole: return sortKey(index.column(), row);
+    case Qt::TextAlignmentRole:
+        return static_cast<int>(
+            (index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) |
+            Qt::AlignVCenter);
+    case Qt::ForegroundRole: return index.column() == Reason && s.needs_attention ? QVariant(theme().attention) : QVariant();
+    case Qt::AccessibleTextRole:
+        if (index.column() != Stages) return {};
+        return tr("%1 of %2 stages held")
+            .arg(std::count(s.stages.begin(), s.stages.end(), StageState::Held))
+            .arg(s.stages.size());
+    case StagesRole:
+        for (StageState state : s.stages) list.append(static_cast<int>(state));
+        return index.column() == Stages ? list : QVariantList();
+    case WeeksRole:
+        for (double hours : s.weekly_hours) list.append(hours);
+        return index.column() == Weeks ? list : QVariantList();
+    case Qt::ToolTipRole: return index.column() == Reason ? shown(Reason, row) : QVariant();
+    case Qt::DisplayRole: return shown(index.column(), row);
     default: return {};
     }
 }
@@ -163,10 +253,13 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
         return tr("Of the practice, hours on rates that were matched with the real aircraft's at the time. Other hours carry "
                   "over badly (common practice).");
     if (role == Qt::ToolTipRole && section == Weeks)
-        return tr("Practice of the last eight weeks; the dashed line is 3 h a week (common practice, no source).");
+        return tr("Practice of the last eight weeks; the dashed line is what the house wants a week.");
+    if (role == Qt::ToolTipRole && section == FirstFlight)
+        return tr("Released or flown; otherwise when the last gate is met at the present pace, the briefing apart.");
     if (role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Pilot"),       tr("Stages"),      tr("Practised"),   tr("Matched"),
-                             tr("Last 7 days"), tr("Eight weeks"), tr("Last flight"), tr("Why to look, or what comes next")};
+    const QString names[] = {tr("Pilot"),       tr("Stages"),       tr("Practised"),
+                             tr("Matched"),     tr("Last 7 days"),  tr("Eight weeks"),
+                             tr("Last flight"), tr("First flight"), tr("Why to look, or what comes next")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -180,13 +273,22 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     today_ = new QVBoxLayout(todayBox_);
     today_->setContentsMargins(0, 0, 0, 0);
     today_->setSpacing(6);
+    planned_ = new QLabel;
+    planned_->setObjectName(QStringLiteral("boardPlanned"));
+    planned_->setProperty("quiet", true);
+    planned_->setWordWrap(true);
     model_ = new BoardModel(school_, this);
+    proxy_ = new QSortFilterProxyModel(this);
+    proxy_->setSourceModel(model_);
+    proxy_->setSortRole(BoardModel::SortRole);
+    proxy_->setFilterRole(BoardModel::GroupsRole);
     table_ = new QTableView;
     table_->setObjectName(QStringLiteral("board"));
     table_->setAccessibleName(tr("All pilots"));
-    table_->setModel(model_);
+    table_->setModel(proxy_);
     table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(34);
+    constexpr int line_px = 30;
+    table_->verticalHeader()->setDefaultSectionSize(line_px);
     table_->setShowGrid(false);
     table_->setWordWrap(false);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -194,21 +296,51 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setTabKeyNavigation(false);
     table_->horizontalHeader()->setStretchLastSection(true);
     table_->horizontalHeader()->setHighlightSections(false);
+    table_->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder); // as they come: who needs a look first
+    table_->setSortingEnabled(true);
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
-    table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(table_));
-    const int widths[] = {124, 140, 92, 70, 84, 112, 92};
-    for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, widths[i]);
+    table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
+    const int widths[] = {124, 140, 90, 64, 78, 100, 88, 122};
+    for (int i = 0; i < 8; ++i) table_->setColumnWidth(i, widths[i]);
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 14, 16, 12);
-    layout->setSpacing(10);
+    layout->setSpacing(8);
     layout->addWidget(summary_);
     layout->addWidget(todayBox_);
-    schoolTitle_ = new QLabel(tr("The school"));
-    schoolTitle_->setFont(uiFont(11, true));
-    layout->addWidget(schoolTitle_);
+    layout->addWidget(planned_);
+    layout->addLayout(makeSchoolHead());
     layout->addWidget(table_, 1);
     layout->addStretch(0); // holds the words at the top while there is no table
+    connectAll();
+    refresh();
+}
+
+QLayout* BoardPage::makeSchoolHead()
+{
+    schoolTitle_ = new QLabel(tr("The school"));
+    schoolTitle_->setFont(uiFont(11, true));
+    group_ = new QComboBox;
+    group_->setObjectName(QStringLiteral("boardGroup"));
+    group_->setAccessibleName(tr("Show which pilots"));
+    group_->addItem(tr("All pilots"), QString());
+    for (const auto& [words, group] : {std::pair(tr("Need a look"), "look"), std::pair(tr("All gates met"), "ready"),
+                                       std::pair(tr("Released"), "released"), std::pair(tr("Have flown"), "flown")})
+        group_->addItem(words, QLatin1String(group));
+    for (const Curriculum& c : school_.curricula()) group_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    auto* row = new QHBoxLayout;
+    row->addWidget(schoolTitle_);
+    row->addWidget(group_);
+    row->addStretch();
+    return row;
+}
+
+void BoardPage::connectAll()
+{
+    connect(group_, &QComboBox::currentIndexChanged, this, [this] {
+        const QString group = group_->currentData().toString();
+        proxy_->setFilterFixedString(group.isEmpty() ? QString() : QLatin1Char(' ') + group + QLatin1Char(' '));
+    });
     connect(table_, &QTableView::clicked, this,
             [this](const QModelIndex& index) { station_.choosePilot(index.data(BoardModel::IdRole).toString().toStdString()); });
     connect(table_, &QTableView::activated, this, [this](const QModelIndex& index) {
@@ -217,12 +349,56 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
         Q_EMIT goTo(school_.standing(id).go);
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage,
-                         Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum}))
+        if (changes.any({Kind::Pilot,    Kind::Attempt, Kind::Session,    Kind::Calibration, Kind::Verification,
+                         Kind::Stage,    Kind::Setup,   Kind::Match,      Kind::Rates,       Kind::Simulator,
+                         Kind::Aircraft, Kind::Drill,   Kind::Curriculum, Kind::Sickness,    Kind::HouseRule,
+                         Kind::Struck,   Kind::FlownBy, Kind::FlightDay,  Kind::Release,     Kind::AfterFlight}))
             refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
-    refresh();
+}
+
+void BoardPage::addLine(const TodayItem& item)
+{
+    auto* row = new QFrame;
+    row->setObjectName(QStringLiteral("card"));
+    auto* layout = new QHBoxLayout(row);
+    layout->setContentsMargins(12, 4, 6, 4);
+    layout->setSpacing(10);
+    auto* name = new QLabel(namesOf(school_, item.pilots));
+    name->setFont(uiFont(10, true));
+    constexpr int name_px = 170;
+    name->setFixedWidth(name_px);
+    name->setWordWrap(true);
+    QString words = QString::fromStdString(item.what);
+    if (item.since_day && *item.since_day < school_.today()) words += tr(", since %1").arg(shortDay(*item.since_day));
+    auto* what = new QLabel(words);
+    what->setWordWrap(true);
+    QString held = QString::fromStdString(item.holds_up);
+    if (item.moved_days > 0)
+        held = item.pilots.size() == 1 ? tr("first flight later by %1 days").arg(item.moved_days)
+                                       : tr("first flights later by %1 days in all").arg(item.moved_days);
+    auto* holds = new QLabel(held);
+    holds->setProperty("quiet", true);
+    holds->setWordWrap(true);
+    constexpr int held_px = 190;
+    holds->setFixedWidth(held_px);
+    auto* go = new QPushButton(placeInWords(item.go));
+    const std::string pilot = item.pilots.front();
+    go->setObjectName(QStringLiteral("go-") + QString::fromStdString(school_.file(pilot).row.name));
+    go->setAccessibleName(tr("%1: %2. %3. %4").arg(name->text(), words, held, go->text()));
+    layout->addWidget(name);
+    layout->addWidget(what, 1);
+    layout->addWidget(holds);
+    layout->addWidget(go);
+    connect(
+        go, &QPushButton::clicked, this,
+        [this, pilot, place = item.go] {
+            station_.choosePilot(pilot);
+            Q_EMIT goTo(place);
+        },
+        Qt::QueuedConnection); // the click may remake this list
+    today_->addWidget(row);
 }
 
 void BoardPage::refresh()
@@ -232,57 +408,33 @@ void BoardPage::refresh()
         delete item->widget();
         delete item;
     }
-    constexpr int most_lines = 5;
-    int lines = 0;
-    int need = 0;
+    const std::vector<TodayItem> items = today_items(school_);
+    const std::size_t shown = std::min<std::size_t>(items.size(), most_lines);
+    std::set<std::string> named;
+    for (std::size_t i = 0; i < items.size(); ++i) {
+        if (i < shown) addLine(items[i]);
+        named.insert(items[i].pilots.begin(), items[i].pilots.end());
+    }
     double week_h = 0;
-    for (const PilotRow& pilot : school_.pilots()) {
-        const PilotStanding& s = school_.standing(pilot.id);
-        week_h += s.hours_last_7_days;
-        if (!s.needs_attention) continue;
-        ++need;
-        if (++lines > most_lines) continue;
-        auto* row = new QFrame;
-        row->setObjectName(QStringLiteral("card"));
-        auto* layout = new QHBoxLayout(row);
-        layout->setContentsMargins(12, 5, 6, 5);
-        auto* name = new QLabel(QString::fromStdString(pilot.name));
-        name->setFont(uiFont(10, true));
-        name->setFixedWidth(150);
-        auto* reason = new QLabel(QString::fromStdString(s.attention));
-        auto* go = new QPushButton(s.go == PilotStanding::Go::Controller    ? tr("To the controller")
-                                   : s.go == PilotStanding::Go::Rates       ? tr("To the rates")
-                                   : s.go == PilotStanding::Go::Debrief     ? tr("To the debrief")
-                                   : s.go == PilotStanding::Go::FirstFlight ? tr("To the first flight")
-                                                                            : tr("To the drills"));
-        go->setObjectName(QStringLiteral("go-") + QString::fromStdString(pilot.name));
-        go->setAccessibleName(tr("%1: %2. %3").arg(name->text(), reason->text(), go->text()));
-        layout->addWidget(name);
-        layout->addWidget(reason, 1);
-        layout->addWidget(go);
-        connect(
-            go, &QPushButton::clicked, this,
-            [this, id = pilot.id, place = s.go] {
-                station_.choosePilot(id);
-                Q_EMIT goTo(place);
-            },
-            Qt::QueuedConnection); // the click may remake this list
-        today_->addWidget(row);
-    }
-    if (lines > most_lines) {
-        auto* more = new QLabel(tr("%1 more stand at the top of the table below.").arg(lines - most_lines));
-        more->setObjectName(QStringLiteral("quiet"));
-        today_->addWidget(more);
-    }
+    for (const PilotRow& pilot : school_.pilots()) week_h += school_.standing(pilot.id).hours_last_7_days;
+    const auto planned = school_.pilots().size() - named.size();
+    QStringList rest;
+    if (items.size() > shown) rest << tr("%1 smaller things can wait: they stand in the table").arg(items.size() - shown);
+    if (planned > 0) rest << (planned == 1 ? tr("1 pilot as planned") : tr("%1 pilots as planned").arg(planned));
+    planned_->setText(rest.join(QStringLiteral("; ")) + QLatin1Char('.'));
+    planned_->setVisible(!rest.isEmpty() && !school_.pilots().empty());
+    group_->setVisible(!school_.pilots().empty());
     if (school_.pilots().empty())
         summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) "
                              "and fly the first drill (Alt+5)."));
     else
-        summary_->setText(tr("%1 of %2 pilots need a look today. %3 h practised in the last 7 days.")
-                              .arg(need == 0 ? tr("None") : QString::number(need))
-                              .arg(school_.pilots().size())
-                              .arg(week_h, 0, 'f', 1));
-    todayBox_->setVisible(lines > 0);
+        summary_->setText(tr("%1 today. %2 h practised in the last 7 days by %3 pilots.")
+                              .arg(shown == 0   ? tr("Nothing needs you")
+                                   : shown == 1 ? tr("One thing needs you")
+                                                : tr("%1 things need you").arg(shown))
+                              .arg(week_h, 0, 'f', 1)
+                              .arg(school_.pilots().size()));
+    todayBox_->setVisible(shown > 0);
     schoolTitle_->setVisible(!school_.pilots().empty());
     table_->setVisible(!school_.pilots().empty());
 }

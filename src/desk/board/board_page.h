@@ -6,13 +6,17 @@
 #include <QWidget>
 #include <vector>
 
+class QComboBox;
 class QLabel;
+class QSortFilterProxyModel;
 class QTableView;
 class QVBoxLayout;
 
 namespace bh {
 class School;
-}
+struct PilotRow;
+struct TodayItem;
+} // namespace bh
 
 namespace bh::desk {
 
@@ -22,8 +26,8 @@ class Station;
 class BoardModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Role { IdRole = Qt::UserRole + 1, StagesRole, WeeksRole };
-    enum Column { Pilot, Stages, Hours, Matched, Week, Weeks, LastFlight, Reason, ColumnCount };
+    enum Role { IdRole = Qt::UserRole + 1, StagesRole, WeeksRole, SortRole, GroupsRole };
+    enum Column { Pilot, Stages, Hours, Matched, Week, Weeks, LastFlight, FirstFlight, Reason, ColumnCount };
     explicit BoardModel(const School& school, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
@@ -32,8 +36,17 @@ public:
     void refresh();
 
 private:
+    struct Row {
+        std::string id;
+        QString first_flight;           ///< released, flown, ready, or when
+        qlonglong first_flight_key = 0; ///< to sort by
+        QStringList groups;
+    };
+    [[nodiscard]] Row rowFor(const PilotRow& pilot) const;
+    [[nodiscard]] QVariant shown(int column, const Row& row) const;
+    [[nodiscard]] QVariant sortKey(int column, const Row& row) const;
     const School& school_;
-    std::vector<std::string> ids_;
+    std::vector<Row> rows_;
 };
 
 /// What needs the coordinator today, and how every pilot stands.
@@ -41,19 +54,24 @@ class BoardPage : public QWidget {
     Q_OBJECT
 public:
     BoardPage(School& school, Station& station, QWidget* parent = nullptr);
+    static constexpr int most_lines = 5; ///< of today
 
 Q_SIGNALS:
-    void goTo(bh::PilotStanding::Go place);
+    void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
 
 private:
+    [[nodiscard]] QLayout* makeSchoolHead();
+    void connectAll();
     void refresh();
+    void addLine(const TodayItem& item);
     School& school_;
     Station& station_;
-    QLabel* summary_;
-    QLabel* schoolTitle_;
-    QWidget* todayBox_;
+    QLabel *summary_, *planned_, *schoolTitle_;
     QVBoxLayout* today_;
+    QWidget* todayBox_;
+    QComboBox* group_;
     BoardModel* model_;
+    QSortFilterProxyModel* proxy_;
     QTableView* table_;
 };
 

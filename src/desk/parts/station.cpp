@@ -194,7 +194,7 @@ void Station::endOutside()
     offer_ = offer;
 }
 
-bool Station::keepOutside(const std::string& simulator)
+bool Station::keepOutside(const std::string& simulator, Viewing viewing)
 {
     if (!offer_ || pilot_id_.empty()) return false;
     SessionRow session;
@@ -204,6 +204,7 @@ bool Station::keepOutside(const std::string& simulator)
     session.active_s = offer_->active_s;
     session.idle_s = offer_->idle_s;
     session.simulator = simulator;
+    session.viewing = viewing;
     if (!school_.add_outside_session(session, offer_->device.name, offer_->device.guid, offer_->recording)) return false;
     offer_.reset();
     outside_.wait_again();

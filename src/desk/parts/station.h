@@ -61,6 +61,7 @@ public:
     void endPractice();
     void setArmed(bool armed) { armed_ = armed; }
     [[nodiscard]] const PracticeClock& practice() const { return practice_.clock(); }
+    [[nodiscard]] const std::string& sessionId() const { return practice_.session_id(); } ///< empty while none runs
     [[nodiscard]] bool practising() const { return practice_.running(); }
 
     /// Practice in another program: while it is watched, it begins and ends by itself, the sticks are recorded beside the
@@ -75,8 +76,9 @@ public:
     [[nodiscard]] bool watchingOutside() const { return watching_; }
     [[nodiscard]] const OutsidePractice& outside() const { return outside_; }
     [[nodiscard]] const std::optional<OutsideOffer>& outsideOffer() const { return offer_; }
-    bool keepOutside(const std::string& simulator); ///< onto the chosen pilot's record; an id, empty: not said
-    void discardOutside();                          ///< and its recording
+    /// Onto the chosen pilot's record; the simulator's id, empty: not said.
+    bool keepOutside(const std::string& simulator, Viewing viewing = Viewing::NotSaid);
+    void discardOutside(); ///< and its recording
     /// Whether this program uses the sticks now; as long as its window has the focus, unless set otherwise.
     void setUsedHere(std::function<bool()> used_here) { used_here_ = std::move(used_here); }
 

@@ -58,7 +58,7 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     said_->setWordWrap(true);
     layout->addWidget(said_);
     connect(months_, &QSpinBox::editingFinished, this, [this] {
-        if (months_->value() != school_.keep_months()) school_.keep_house_rule("keep_months", std::to_string(months_->value()));
+        school_.keep_house_limit("keep_months", months_->value());
         refresh(); // what may not be changed is as it was
     });
     connect(erase_, &QPushButton::clicked, this, &KeepingPanel::erase);
@@ -83,7 +83,7 @@ std::string KeepingPanel::chosen() const
 
 void KeepingPanel::refresh()
 {
-    const int months = school_.keep_months();
+    const int months = school_.house().whole("keep_months");
     months_->setValue(months);
     const auto archived = school_.archived_pilots();
     const QDate today = QDateTime::fromSecsSinceEpoch(school_.now()).date();

@@ -1,6 +1,7 @@
 #include "desk/record/record_window.h"
 
 #include "desk/parts/sections.h"
+#include "desk/record/house_panel.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/people_panel.h"
 #include "desk/record/state_panel.h"
@@ -15,7 +16,7 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
 {
     setObjectName(QStringLiteral("recordWindow"));
     setWindowTitle(tr("Blue Hangar: the record"));
-    resize(820, 600);
+    resize(980, 640);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
     top->setSpacing(6);
@@ -25,6 +26,12 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
                                   [&school, &lock] { return new PeoplePanel(school, lock); }));
     top->addWidget(sections_->add(tr("Keeping and erasing"), QStringLiteral("sectionKeeping"),
                                   [&school, &lock] { return new KeepingPanel(school, lock); }));
+    top->addWidget(sections_->add(tr("House rules"), QStringLiteral("sectionHouse"), [this, &school] {
+        auto* house = new HousePanel(school);
+        connect(house, &HousePanel::marksAsked, this, &RecordWindow::marksAsked);
+        connect(house, &HousePanel::coachingAsked, this, &RecordWindow::coachingAsked);
+        return house;
+    }));
     top->addStretch();
     auto* close = new QPushButton(tr("Close"));
     close->setObjectName(QStringLiteral("recordClose"));

@@ -17,10 +17,14 @@ class Sections;
 class RecordWindow : public QDialog {
     Q_OBJECT
 public:
-    enum Section { State, People, Keeping };
+    enum Section { State, People, Keeping, House };
     /// `watch` may be null: nobody looks after this record, as in a demonstration of it.
     RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidget* parent = nullptr);
     void showSection(Section section);
+
+Q_SIGNALS:
+    void marksAsked();    ///< of drills, to be changed
+    void coachingAsked(); ///< rules of it, to be changed
 
 private:
     Sections* sections_;

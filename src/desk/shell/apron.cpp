@@ -194,7 +194,7 @@ void Apron::refresh()
                                                         : name);
     const PracticeClock& c = station_.practice();
     practice_->setText(station_.practising()     ? tr("Practice %1, idle %2").arg(clockText(c.active_s()), clockText(c.idle_s()))
-                       : station_.outsideOffer() ? tr("Practice outside has ended: see the Logbook")
+                       : station_.outsideOffer() ? tr("Practice outside has ended: see Progress")
                        : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
                            ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
                            : tr("No practice running"));

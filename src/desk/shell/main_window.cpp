@@ -6,11 +6,11 @@
 #include "desk/drills/drills_page.h"
 #include "desk/first_flight/first_flight_page.h"
 #include "desk/kit/kit_page.h"
-#include "desk/logbook/logbook_page.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/progress/progress_page.h"
 #include "desk/rates/rates_page.h"
 #include "desk/record/cut_short_dialog.h"
 #include "desk/record/record_window.h"
@@ -47,15 +47,16 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     setup_ = new SetupPage(school_, station_);
     drills_ = new DrillsPage(school_, station_, *keys);
     debrief_ = new DebriefPage(school_, station_);
-    logbook_ = new LogbookPage(school_, station_);
+    progress_ = new ProgressPage(school_, station_);
     rates_ = new RatesPage(school_, station_, *keys);
     firstFlight_ = new FirstFlightPage(school_, station_);
     apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
-    const std::pair<const char*, QWidget*> pages[] = {{"Board", board_},     {"Kit", kit_},       {"Controller", controller_},
-                                                      {"Set-up", setup_},    {"Drills", drills_}, {"Debrief", debrief_},
-                                                      {"Logbook", logbook_}, {"Rates", rates_},   {"First flight", firstFlight_}};
+    const std::pair<const char*, QWidget*> pages[] = {
+        {"Board", board_},       {"Kit", kit_},       {"Controller", controller_},
+        {"Set-up", setup_},      {"Drills", drills_}, {"Debrief", debrief_},
+        {"Progress", progress_}, {"Rates", rates_},   {"First flight", firstFlight_}};
     for (int i = 0; i < PageCount; ++i) {
         marks_[i] = taxiway_->addPage(tr(pages[i].first));
         pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
@@ -83,6 +84,10 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         if (place == PilotStanding::Go::Drills) showPage(Drills);
         if (place == PilotStanding::Go::Rates) showPage(Rates);
         if (place == PilotStanding::Go::FirstFlight) showPage(FirstFlight);
+        if (place == PilotStanding::Go::Progress) {
+            showPage(Progress);
+            progress_->showSection(ProgressPage::Hours);
+        }
         if (place == PilotStanding::Go::Debrief) {
             showPage(Debrief);
             debrief_->showTab(DebriefPage::Habits);
@@ -96,11 +101,14 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
         showPage(Drills);
         drills_->flyFreely(world, mode);
     });
-    connect(logbook_, &LogbookPage::watchAsked, this, [this](const std::string& attempt_id) {
+    connect(progress_, &ProgressPage::watchAsked, this, [this](const std::string& attempt_id) {
         showPage(Debrief);
         debrief_->look(attempt_id);
     });
     connect(firstFlight_, &FirstFlightPage::evidenceAsked, this, &MainWindow::showEvidence);
+    connect(firstFlight_, &FirstFlightPage::practiceAsked, this, &MainWindow::practise);
+    connect(firstFlight_, &FirstFlightPage::rulesAsked, this, [this] { showRecord(RecordWindow::House); });
+    connect(progress_, &ProgressPage::rulesAsked, this, [this] { showRecord(RecordWindow::House); });
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
@@ -150,13 +158,27 @@ void MainWindow::showPage(Page page)
 /// The page that a gate is judged by.
 void MainWindow::showEvidence(const std::string& gate)
 {
-    static const std::map<std::string, Page> pages{
-        {"hours", Logbook}, {"matched-hours", Logbook}, {"cadence", Logbook}, {"currency", Logbook}, {"controller", Controller},
-        {"match", Rates},   {"real-setup", Setup},      {"habits", Debrief},  {"sickness", Logbook}, {"briefing", FirstFlight}};
+    static const std::map<std::string, Page> pages{{"hours", Progress},      {"matched-hours", Progress}, {"cadence", Progress},
+                                                   {"currency", Progress},   {"controller", Controller},  {"match", Rates},
+                                                   {"real-setup", Setup},    {"habits", Debrief},         {"sickness", Progress},
+                                                   {"briefing", FirstFlight}};
     const auto found = pages.find(gate);
     const Page page = found == pages.end() ? Drills : found->second;
     showPage(page);
+    if (page == Progress)
+        progress_->showSection(gate == "sickness"   ? ProgressPage::Sickness
+                               : gate == "currency" ? ProgressPage::Log
+                                                    : ProgressPage::Hours);
+    if (page == FirstFlight) firstFlight_->showSection(FirstFlightPage::Briefing);
     if (page == Debrief) debrief_->showTab(DebriefPage::Habits);
+}
+
+/// What helps against a surprise: a drill, what the day does on the Set-up page, or the rates.
+void MainWindow::practise(Surprise surprise)
+{
+    const Remedy remedy = remedy_for(surprise);
+    if (!remedy.drill.empty()) drills_->chooseDrill(std::string(remedy.drill));
+    showPage(remedy.rates ? Rates : remedy.condition ? Setup : Drills);
 }
 
 void MainWindow::watch(RecordWatch& watch)
@@ -166,21 +188,30 @@ void MainWindow::watch(RecordWatch& watch)
     apron_->watch(watch);
 }
 
-void MainWindow::showRecord(bool people)
+void MainWindow::showRecord(int section)
 {
     auto* window = findChild<RecordWindow*>();
     if (!window) {
         window = new RecordWindow(school_, *lock_, recordWatch_, this);
         window->setAttribute(Qt::WA_DeleteOnClose);
+        connect(window, &RecordWindow::marksAsked, this, [this] {
+            showPage(Drills);
+            constexpr int limits_and_stages = 2;
+            drills_->showSection(limits_and_stages);
+        });
+        connect(window, &RecordWindow::coachingAsked, this, [this] {
+            showPage(Debrief);
+            debrief_->showTab(DebriefPage::Habits);
+        });
     }
-    if (people) window->showSection(RecordWindow::People);
+    if (section != 0) window->showSection(static_cast<RecordWindow::Section>(section));
     window->show();
     window->raise();
 }
 
 void MainWindow::toggleLock()
 {
-    if (!lock_->in_use()) return showRecord(true);
+    if (!lock_->in_use()) return showRecord(RecordWindow::People);
     if (lock_->unlocked_by()) return lock_->lock();
     auto* dialog = new UnlockDialog(school_, *lock_, this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -189,7 +220,7 @@ void MainWindow::toggleLock()
 
 void MainWindow::askWhatIsOpen()
 {
-    if (!lock_->decided() && school_.pilots().empty()) showRecord(true);
+    if (!lock_->decided() && school_.pilots().empty()) showRecord(RecordWindow::People);
     auto flights = school_.cut_short();
     if (flights.empty()) return;
     auto* dialog = new CutShortDialog(school_, std::move(flights), this);
@@ -247,9 +278,9 @@ void MainWindow::refreshMarks()
     put(Rates, rates.state, ratesInWords(rates));
     put(Debrief, Done::Nothing, tr("Any flight, its sticks and what was found in it"));
     put(FirstFlight, Done::Nothing, tr("What stands before a first flight on a real aircraft"));
-    const Done logbook = logbook_mark(school_, pilot);
-    put(Logbook, logbook,
-        logbook == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
+    const Done progress = progress_mark(school_, pilot);
+    put(Progress, progress,
+        progress == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));
 }
 
 QString MainWindow::ratesInWords(const RatesMark& mark)

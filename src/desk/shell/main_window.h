@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/progress/surprises.h"
 #include "school/marks.h"
 
 #include <QMainWindow>
@@ -23,7 +24,7 @@ class SetupPage;
 class KeyboardSticks;
 class KitPage;
 class LineUp;
-class LogbookPage;
+class ProgressPage;
 class RatesPage;
 class Station;
 class Taxiway;
@@ -33,17 +34,19 @@ class TaxiwayButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Logbook, Rates, FirstFlight, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Progress, Rates, FirstFlight, PageCount };
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
-    void watch(RecordWatch& watch);       ///< shows when the record was verified last, and what was wrong
-    void showRecord(bool people = false); ///< all about the record; or who may do what
+    void watch(RecordWatch& watch);   ///< shows when the record was verified last, and what was wrong
+    void showRecord(int section = 0); ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] DebriefPage* debriefPage() { return debrief_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
+    [[nodiscard]] ProgressPage* progressPage() { return progress_; }
+    [[nodiscard]] FirstFlightPage* firstFlightPage() { return firstFlight_; }
     [[nodiscard]] RatesPage* ratesPage() { return rates_; }
     [[nodiscard]] ControllerPage* controllerPage() { return controller_; }
 
@@ -57,6 +60,7 @@ protected:
 private:
     void guard();
     void showEvidence(const std::string& gate);
+    void practise(Surprise surprise);
     void refreshMarks();
     [[nodiscard]] static QString ratesInWords(const RatesMark& mark);
     School& school_;
@@ -71,7 +75,7 @@ private:
     SetupPage* setup_;
     DrillsPage* drills_;
     DebriefPage* debrief_;
-    LogbookPage* logbook_;
+    ProgressPage* progress_;
     RatesPage* rates_;
     FirstFlightPage* firstFlight_;
     Apron* apron_;

@@ -6,6 +6,7 @@
 #include "desk/drills/drills_page.h"
 #include "desk/parts/station.h"
 #include "desk/rates/rates_page.h"
+#include "desk/record/record_window.h"
 #include "desk/setup/setup_page.h"
 #include "desk/shell/main_window.h"
 #include "school/school.h"
@@ -173,7 +174,7 @@ struct Tour {
 
     void record()
     {
-        window.showRecord(true);
+        window.showRecord(RecordWindow::People);
         auto* shown = window.findChild<QDialog*>(QStringLiteral("recordWindow"));
         picture("record", shown);
         shown->close();
@@ -257,7 +258,7 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.picture("result");
     tour.drills.reset();
     tour.debrief();
-    tour.page(MainWindow::Logbook, "logbook");
+    tour.page(MainWindow::Progress, "progress");
     tour.page(MainWindow::FirstFlight, "first-flight");
     tour.rates();
     tour.judge();

@@ -2,7 +2,7 @@
 #include "desk/controller/controller_page.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/logbook/practice_dialog.h"
+#include "desk/progress/practice_dialog.h"
 #include "desk/setup/setup_page.h"
 #include "desk_fixture.h"
 #include "flying.h"

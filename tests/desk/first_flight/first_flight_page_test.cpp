@@ -1,6 +1,6 @@
 // The First flight page: every gate of the chosen pilot, and the page that it is judged by one click away.
 #include "desk/first_flight/first_flight_page.h"
-#include "desk/first_flight/sickness_dialog.h"
+#include "desk/parts/sickness_dialog.h"
 #include "desk_fixture.h"
 #include "school/readiness_facts.h"
 
@@ -24,7 +24,7 @@ TEST_CASE("each gate stands with its state, its evidence and by when it is met, 
     REQUIRE(page);
     REQUIRE(page->isVisible());
     auto* table = desk.find<QTableWidget>("gates");
-    const auto gates = readiness(readiness_facts(*desk.school, desk.station->pilotId()), desk.school->today());
+    const auto gates = gates_of(*desk.school, desk.station->pilotId());
     REQUIRE(table->rowCount() == static_cast<int>(gates.size()));
     int met = 0;
     for (int row = 0; row < table->rowCount(); ++row) {

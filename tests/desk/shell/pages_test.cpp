@@ -14,7 +14,7 @@
 
 #include "desk/board/board_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/logbook/logbook_page.h"
+#include "desk/progress/log_panel.h"
 #include "desk/shell/line_up.h"
 
 using namespace bh;

@@ -1,4 +1,4 @@
-#include "desk/logbook/hours_plot.h"
+#include "desk/progress/hours_plot.h"
 
 #include "desk/parts/plot_look.h"
 #include "desk/parts/theme.h"
@@ -18,10 +18,11 @@ HoursPlot::HoursPlot(QWidget* parent) : QWidget(parent), plot_(new QCustomPlot(t
     setMinimumHeight(150);
 }
 
-void HoursPlot::setWeeks(const std::vector<double>& hours, const QStringList& labels)
+void HoursPlot::setWeeks(const std::vector<double>& hours, const QStringList& labels, double wanted_h)
 {
     hours_ = hours;
     labels_ = labels;
+    wanted_h_ = wanted_h;
     QStringList spoken;
     for (double h : hours_) spoken << tr("%1 h").arg(h, 0, 'f', 1);
     setAccessibleDescription(spoken.join(QStringLiteral(", ")));
@@ -37,7 +38,7 @@ void HoursPlot::recolour()
     bars->setPen(Qt::NoPen);
     bars->setBrush(t.night ? QColor("#4F7FAE") : t.chrome);
     QVector<double> at, values;
-    double most = 4;
+    double most = 1.3 * wanted_h_;
     QSharedPointer<QCPAxisTickerText> ticker(new QCPAxisTickerText);
     for (std::size_t i = 0; i < hours_.size(); ++i) {
         at << static_cast<double>(i);
@@ -47,8 +48,8 @@ void HoursPlot::recolour()
     }
     bars->setData(at, values, true);
     auto* target = new QCPItemStraightLine(plot_);
-    target->point1->setCoords(0, 3);
-    target->point2->setCoords(1, 3);
+    target->point1->setCoords(0, wanted_h_);
+    target->point2->setCoords(1, wanted_h_);
     target->setPen(QPen(t.attention, 1.5, Qt::DashLine));
     plot_->xAxis->setTicker(ticker);
     plot_->xAxis->setRange(-0.6, static_cast<double>(std::max<std::size_t>(hours_.size(), 1)) - 0.4);

@@ -22,6 +22,8 @@ namespace bh::desk {
 
 /// The simulators to choose from, with "another program" first; `chosen` by its id.
 void fillSimulators(QComboBox* box, const School& school, const std::string& chosen);
+/// What a pilot looked at, with "screen or goggles?" first.
+void fillViewings(QComboBox* box, Viewing chosen);
 
 /// Practice that nobody measured here: entered by hand with a reason, or read from another program's table with its columns
 /// named. Both are marked so on the record.
@@ -47,7 +49,7 @@ private:
     std::string file_;
     QDateTimeEdit* started_;
     QDoubleSpinBox* minutes_;
-    QComboBox *simulator_, *tableSimulator_;
+    QComboBox *simulator_, *viewing_, *tableSimulator_;
     QLineEdit* reason_;
     QPushButton *add_, *addTable_;
     QLabel* said_;

@@ -4,12 +4,13 @@
 
 #include <QAbstractTableModel>
 #include <QWidget>
+#include <map>
 #include <vector>
 
 class QComboBox;
-class QFrame;
 class QPushButton;
 class QLabel;
+class QLineEdit;
 class QSortFilterProxyModel;
 class QTableView;
 
@@ -20,7 +21,6 @@ class School;
 namespace bh::desk {
 
 class CriteriaPanel;
-class HoursPlot;
 class Station;
 
 /// Attempts of one pilot, newest first.
@@ -28,77 +28,83 @@ class AttemptModel : public QAbstractTableModel {
     Q_OBJECT
 public:
     enum Column { When, DrillName, FlightMode, ScoreColumn, Result, Flown, Summary, ColumnCount };
-    enum Role { SortRole = Qt::UserRole + 1, AttemptIdRole, DrillIdRole };
+    enum Role { SortRole = Qt::UserRole + 1, AttemptIdRole };
     explicit AttemptModel(const School& school, QObject* parent = nullptr);
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-    void show(std::vector<AttemptRow> attempts);
+    void show(std::vector<AttemptRow> attempts, std::map<std::string, std::string> struck = {}); ///< why those do not count, by id
 
 private:
     const School& school_;
     std::vector<AttemptRow> rows_;
+    std::map<std::string, std::string> struck_;
 };
 
 /// Practice sessions of one pilot, newest first.
 class SessionModel : public QAbstractTableModel {
     Q_OBJECT
 public:
-    enum Column { When, Active, Idle, Flights, Where, ColumnCount };
+    enum Column { When, Active, Idle, Flights, Seen, Where, ColumnCount };
+    enum Role { SessionIdRole = Qt::UserRole + 1 };
     explicit SessionModel(const School& school, QObject* parent = nullptr) : QAbstractTableModel(parent), school_(school) {}
     [[nodiscard]] int rowCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-    void show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts);
+    void show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts,
+              std::map<std::string, std::string> struck = {});
 
 private:
     [[nodiscard]] QString where(const SessionRow& session) const;
     const School& school_;
     std::vector<SessionRow> rows_;
     std::vector<int> flights_;
+    std::map<std::string, std::string> struck_;
 };
 
-/// What the chosen pilot has practised: totals, weekly hours, sessions, attempts with their criteria.
-class LogbookPage : public QWidget {
+/// The log of the chosen pilot: sessions, and attempts with their criteria, filtered; corrected with a reason, written out.
+class LogPanel : public QWidget {
     Q_OBJECT
 public:
-    LogbookPage(School& school, Station& station, QWidget* parent = nullptr);
+    LogPanel(School& school, Station& station, QWidget* parent = nullptr);
+    void writeOut(const QString& file); ///< .csv: sessions, and attempts beside them; .json: everything about the pilot; .pdf
 
 Q_SIGNALS:
     void watchAsked(const std::string& attempt_id); ///< to see a flight again
 
 private:
     void makeTables();
-    QLayout* makeDetail();
-    void makeOffer();
+    [[nodiscard]] QLayout* makeFilters();
+    [[nodiscard]] QLayout* makeCorrections();
+    [[nodiscard]] QLayout* makeDetail();
     void connectAll();
     void refresh();
     void showCriteria();
     void showJudged();
+    void offerCorrections();
+    void strikeOrPutBack();
+    [[nodiscard]] bool isShown(const AttemptRow& attempt) const;
+    [[nodiscard]] bool isShown(const SessionRow& session) const;
     [[nodiscard]] const AttemptRow* chosenAttempt() const;
+    [[nodiscard]] const SessionRow* chosenSession() const;
 
     School& school_;
     Station& station_;
-    void showOffer();
-    QLabel* totals_;
-    QFrame* offer_;
-    QLabel* offerWords_;
-    QPushButton *keep_, *add_;
-    QComboBox* simulator_; ///< of the offer
-    std::string offerOf_;
-    UnixTime offerAt_ = 0;
-    QComboBox* filter_;
+    QLabel *totals_, *said_;
+    QPushButton *add_, *correct_, *strike_, *out_;
+    QLineEdit* reason_;
+    QComboBox *filter_, *period_, *result_;
     AttemptModel* attempts_;
     QSortFilterProxyModel* proxy_;
     QTableView* attemptTable_;
     SessionModel* sessions_;
     QTableView* sessionTable_;
-    HoursPlot* plot_;
     QLabel *detail_, *judged_;
     QPushButton *shows_, *watch_;
     CriteriaPanel* criteria_;
+    bool session_chosen_ = false; ///< rather than an attempt: what a correction is about
 };
 
 } // namespace bh::desk

@@ -1,4 +1,4 @@
-#include "desk/logbook/practice_dialog.h"
+#include "desk/progress/practice_dialog.h"
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
@@ -43,6 +43,16 @@ void fillSimulators(QComboBox* box, const School& school, const std::string& cho
     box->setCurrentIndex(std::max(0, box->findData(QString::fromStdString(chosen))));
 }
 
+void fillViewings(QComboBox* box, Viewing chosen)
+{
+    const QSignalBlocker quiet(box);
+    box->clear();
+    box->addItem(QObject::tr("screen or goggles?"), static_cast<int>(Viewing::NotSaid));
+    box->addItem(QObject::tr("by the screen"), static_cast<int>(Viewing::Screen));
+    box->addItem(QObject::tr("in goggles"), static_cast<int>(Viewing::Goggles));
+    box->setCurrentIndex(box->findData(static_cast<int>(chosen)));
+}
+
 PracticeDialog::PracticeDialog(School& school, const std::string& pilot_id, QWidget* parent)
     : QDialog(parent), school_(school), pilot_id_(pilot_id)
 {
@@ -77,6 +87,8 @@ QWidget* PracticeDialog::makeByHand()
     minutes_->setValue(30);
     simulator_ = columnBox("handSimulator", tr("Where it was flown"));
     fillSimulators(simulator_, school_, school_.last_simulator(pilot_id_));
+    viewing_ = columnBox("handViewing", tr("What the pilot looked at"));
+    fillViewings(viewing_, school_.last_viewing(pilot_id_));
     reason_ = new QLineEdit;
     reason_->setObjectName(QStringLiteral("handReason"));
     reason_->setAccessibleName(tr("Why it is entered by hand"));
@@ -93,6 +105,7 @@ QWidget* PracticeDialog::makeByHand()
     form->addRow(tr("Began"), started_);
     form->addRow(tr("Flown"), minutes_);
     form->addRow(tr("In"), simulator_);
+    form->addRow(tr("Seen"), viewing_);
     form->addRow(tr("Reason"), reason_);
     form->addRow(QString(), add_);
     return part;
@@ -149,6 +162,7 @@ void PracticeDialog::addByHand()
     session.ended_at = session.started_at + static_cast<UnixTime>(session.active_s);
     session.simulator = simulator_->currentData().toString().toStdString();
     session.by_hand = reason_->text().toStdString();
+    session.viewing = static_cast<Viewing>(viewing_->currentData().toInt());
     if (!school_.add_session_by_hand(session)) return said_->setText(tr("It could not be added."));
     said_->setText(tr("Added: %1 min, marked as entered by hand.").arg(minutes_->value(), 0, 'f', 0));
     reason_->clear();

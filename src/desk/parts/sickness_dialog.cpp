@@ -1,4 +1,4 @@
-#include "desk/first_flight/sickness_dialog.h"
+#include "desk/parts/sickness_dialog.h"
 
 #include "core/progress/readiness.h"
 #include "core/progress/sickness.h"
@@ -125,7 +125,7 @@ void SicknessDialog::say()
                         .arg(score->oculomotor, 0, 'f', 1)
                         .arg(score->disorientation, 0, 'f', 1)
                         .arg(score->total, 0, 'f', 1);
-    const double limit = ReadinessRules{}.sickness_total;
+    const double limit = school_.house().of("sickness.total");
     words += score->total > limit
                  ? tr(" Over %1 (house): go on by the screen, rest, and no real aircraft today.").arg(limit, 0, 'f', 0)
                  : tr(" Not over %1 (house).").arg(limit, 0, 'f', 0);

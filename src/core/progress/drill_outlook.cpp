@@ -1,0 +1,101 @@
+#include "core/progress/drill_outlook.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstdio>
+
+namespace bh {
+namespace {
+
+constexpr double most_days = 3650; // what lies further away is not worth a date
+
+/// The later one; nothing where either is never.
+std::optional<double> later(const std::optional<double>& a, const std::optional<double>& b)
+{
+    return a && b ? std::optional(std::max(*a, *b)) : std::nullopt;
+}
+
+/// The day of an attempt that is so many away.
+std::optional<std::int64_t> day_of_trial(const std::optional<double>& trial, double flown, double a_week, std::int64_t today)
+{
+    if (!trial || a_week <= 0) return std::nullopt;
+    const double days = 7 * std::max(0.0, *trial - flown) / a_week;
+    return days <= most_days ? std::optional(today + static_cast<std::int64_t>(std::ceil(days))) : std::nullopt;
+}
+
+void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, const StandingRules& rules)
+{
+    if (!o.pass) return;
+    PracticeForecast pass = *o.pass;
+    if (o.leading_pass) {
+        pass.trial = later(pass.trial, o.leading_pass->trial);
+        pass.low = later(pass.low, o.leading_pass->low);
+        pass.high = later(pass.high, o.leading_pass->high);
+    }
+    const auto flown = static_cast<double>(trials.marks.size());
+    const auto day = [&](const std::optional<double>& trial) {
+        return day_of_trial(trial, flown, trials.attempts_a_week, today);
+    };
+    const auto next = [flown](const std::optional<double>& trial) { // the past is over: the next attempt at the soonest
+        return trial ? std::optional(std::max(*trial, flown + 1)) : std::nullopt;
+    };
+    const bool passed = trials.standing.passes > 0;
+    if (!passed) {
+        o.pass_trial = next(pass.trial);
+        o.pass_day = day(o.pass_trial), o.pass_low_day = day(next(pass.low)), o.pass_high_day = day(next(pass.high));
+    }
+    const int more = std::max(0, rules.passes - trials.standing.holding);
+    const auto first = passed ? std::optional(flown + 1) : o.pass_trial;
+    if (first) o.hold_trial = *first + std::max(0, more - 1);
+    o.hold_day = day(o.hold_trial);
+    const int more_days = std::max(0, rules.days - trials.standing.holding_days - (passed ? 0 : 1));
+    if (o.hold_day) o.hold_day = std::max(*o.hold_day, passed ? today + more_days : o.pass_day.value_or(today) + more_days);
+}
+
+std::string in_words(const DrillOutlook& o, std::size_t attempts)
+{
+    char text[160] = "";
+    if (o.state == DrillState::Held) return "held";
+    if (o.state == DrillState::Due) return "was held, pass it again";
+    if (attempts == 0) return "not flown yet";
+    if (attempts < least_trials_for_forecast) {
+        std::snprintf(text, sizeof text, "%zu of %zu attempts: nothing is forecast from fewer than %zu", attempts,
+                      least_trials_for_forecast, least_trials_for_forecast);
+        return text;
+    }
+    if (o.no_progress) return "no progress over the last 8 attempts: change one thing, see the debrief";
+    if (!o.pass_trial && o.hold_trial) {
+        std::snprintf(text, sizeof text, "passed; held by attempt %.0f at the soonest", *o.hold_trial);
+        return text;
+    }
+    if (!o.pass_trial) return "at this rate it is not passed";
+    std::snprintf(text, sizeof text, "passed by attempt %.0f", *o.pass_trial);
+    return text;
+}
+
+} // namespace
+
+DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const StandingRules& rules)
+{
+    DrillOutlook o;
+    o.drill_id = trials.drill_id, o.name = trials.name, o.state = trials.standing.state;
+    o.marks.higher_is_better = true;
+    for (std::size_t i = 0; i < trials.marks.size(); ++i) {
+        o.marks.trial.push_back(static_cast<double>(i + 1));
+        o.marks.value.push_back(trials.marks[i]);
+    }
+    const auto fit = [](const Trials& of, double limit, std::optional<PracticeCurve>& curve,
+                        std::optional<PracticeForecast>& forecast) {
+        if (auto fitted = practice_curve(of)) curve = *fitted;
+        if (curve) forecast = practice_forecast(of, *curve, limit);
+    };
+    fit(o.marks, marks_to_pass, o.curve, o.pass);
+    o.leading = trials.leading;
+    if (o.leading) fit(o.leading->trials, o.leading->limit, o.leading_curve, o.leading_pass);
+    o.no_progress = trials.standing.state == DrillState::Tried && on_a_plateau(o.marks, marks_to_pass);
+    look_ahead(o, trials, today, rules);
+    o.words = in_words(o, trials.marks.size());
+    return o;
+}
+
+} // namespace bh

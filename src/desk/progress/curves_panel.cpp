@@ -1,0 +1,366 @@
+#include "desk/progress/curves_panel.h"
+
+#include "desk/parts/buttons.h"
+#include "desk/parts/station.h"
+#include "desk/parts/theme.h"
+#include "desk/words/time_words.h"
+#include "desk/words/unit_words.h"
+#include "school/pilot_progress.h"
+
+#include <QApplication>
+#include <QBoxLayout>
+#include <QDate>
+#include <QKeyEvent>
+#include <QLabel>
+#include <QLocale>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QPointer>
+#include <QScrollArea>
+#include <QThreadPool>
+#include <algorithm>
+#include <cmath>
+
+namespace bh::desk {
+namespace {
+
+constexpr int least_cell_px = 232, cell_height_px = 172, gap_px = 10;
+
+QColor curveInk() { return theme().night ? QColor("#7FA9D6") : theme().chrome; }
+QColor cautionInk() { return theme().night ? theme().attention : QColor("#8F5500"); } // amber as small text, darker on paper
+
+/// What a cell plots.
+struct Plotted {
+    const Trials* trials = nullptr;
+    const PracticeCurve* curve = nullptr;
+    const PracticeForecast* forecast = nullptr;
+    double limit = 0, low = 0, high = 100;
+};
+
+Plotted plotted(const DrillOutlook& o, bool leading)
+{
+    Plotted p;
+    if (!leading) {
+        p.trials = &o.marks, p.curve = o.curve ? &*o.curve : nullptr, p.forecast = o.pass ? &*o.pass : nullptr;
+        p.limit = marks_to_pass;
+        return p;
+    }
+    if (!o.leading) return p;
+    p.trials = &o.leading->trials, p.curve = o.leading_curve ? &*o.leading_curve : nullptr;
+    p.forecast = o.leading_pass ? &*o.leading_pass : nullptr;
+    p.limit = o.leading->limit;
+    const auto [least, most] = std::minmax_element(p.trials->value.begin(), p.trials->value.end());
+    p.low = std::min({0.0, *least, p.limit});
+    p.high = std::max({*most, p.limit * 1.2, p.low + 1e-6});
+    return p;
+}
+
+QString lawInWords(const PracticeCurve& curve)
+{
+    return curve.preferred == PracticeLaw::Power         ? QObject::tr("a power law fits better")
+           : curve.preferred == PracticeLaw::Exponential ? QObject::tr("an exponential fits better")
+                                                         : QObject::tr("a power law and an exponential fit alike");
+}
+
+QString trialWords(const PracticeForecast& f)
+{
+    const auto number = [](const std::optional<double>& t) { return t ? QString::number(*t, 'f', 0) : QObject::tr("never"); };
+    return QObject::tr("%1 (80 %: %2 to %3)").arg(number(f.trial), number(f.low), number(f.high));
+}
+
+} // namespace
+
+CurveGrid::CurveGrid(QWidget* parent) : QWidget(parent)
+{
+    setObjectName(QStringLiteral("curveGrid"));
+    setFocusPolicy(Qt::StrongFocus);
+    setAccessibleName(tr("Practice curves, one for each drill"));
+}
+
+void CurveGrid::show(std::vector<DrillOutlook> outlooks, std::int64_t today)
+{
+    outlooks_ = std::move(outlooks);
+    today_ = today;
+    chosen_ = std::clamp(chosen_, 0, std::max(0, count() - 1));
+    updateGeometry();
+    setMinimumHeight(sizeHint().height());
+    update();
+    Q_EMIT chosenChanged();
+}
+
+void CurveGrid::setLeading(bool leading)
+{
+    leading_ = leading;
+    update();
+    Q_EMIT chosenChanged();
+}
+
+const DrillOutlook* CurveGrid::chosen() const
+{
+    return outlooks_.empty() ? nullptr : &outlooks_[static_cast<std::size_t>(chosen_)];
+}
+
+void CurveGrid::choose(int index)
+{
+    if (outlooks_.empty()) return;
+    chosen_ = std::clamp(index, 0, count() - 1);
+    setAccessibleDescription(QString::fromStdString(chosen()->name + ": " + chosen()->words));
+    update();
+    Q_EMIT chosenChanged();
+}
+
+int CurveGrid::columns() const { return std::max(1, (width() + gap_px) / (least_cell_px + gap_px)); }
+
+QRect CurveGrid::cell(int index) const
+{
+    const int across = columns(), cell_width = (width() - (across - 1) * gap_px) / across;
+    return {index % across * (cell_width + gap_px), index / across * (cell_height_px + gap_px), cell_width, cell_height_px};
+}
+
+QSize CurveGrid::sizeHint() const
+{
+    const int rows = (count() + columns() - 1) / columns();
+    return {4 * least_cell_px, std::max(1, rows) * (cell_height_px + gap_px)};
+}
+
+void CurveGrid::resizeEvent(QResizeEvent*) { setMinimumHeight(sizeHint().height()); }
+
+void CurveGrid::mousePressEvent(QMouseEvent* event)
+{
+    for (int i = 0; i < count(); ++i)
+        if (cell(i).contains(event->pos())) choose(i);
+}
+
+void CurveGrid::keyPressEvent(QKeyEvent* event)
+{
+    switch (event->key()) {
+    case Qt::Key_Left: return choose(chosen_ - 1);
+    case Qt::Key_Right: return choose(chosen_ + 1);
+    case Qt::Key_Up: return choose(chosen_ - columns());
+    case Qt::Key_Down: return choose(chosen_ + columns());
+    default: QWidget::keyPressEvent(event);
+    }
+}
+
+void CurveGrid::paintEvent(QPaintEvent* event)
+{
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    for (int i = 0; i < count(); ++i) {
+        const QRect box = cell(i);
+        if (!box.intersects(event->rect())) continue;
+        paintCell(p, box, outlooks_[static_cast<std::size_t>(i)]);
+        if (i != chosen_) continue;
+        p.setPen(QPen(hasFocus() ? theme().attention : theme().line, hasFocus() ? 2 : 1.5));
+        p.setBrush(Qt::NoBrush);
+        p.drawRoundedRect(QRectF(box).adjusted(1, 1, -1, -1), 4, 4);
+    }
+}
+
+void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) const
+{
+    const Theme& t = theme();
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.card);
+    p.drawRoundedRect(box, 4, 4);
+    p.setFont(uiFont(10, true));
+    p.setPen(t.ink);
+    const QRect title(box.left() + 10, box.top() + 6, box.width() - 34, 18);
+    p.drawText(title, Qt::AlignLeft | Qt::AlignVCenter,
+               p.fontMetrics().elidedText(QString::fromStdString(o.name), Qt::ElideRight, title.width()));
+    paintMark(p, QRectF(box.right() - 20, box.top() + 9, 11, 11),
+              o.state == DrillState::Held  ? StateMark::Done
+              : o.state == DrillState::Due ? StateMark::Due
+                                           : StateMark::Partly,
+              o.state == DrillState::Held ? t.held : t.attention);
+    const QRectF plot(box.left() + 34, box.top() + 30, box.width() - 46, box.height() - 86);
+    const Plotted shown = plotted(o, leading_);
+    p.setFont(uiFont(8.5));
+    if (!shown.trials) {
+        p.setPen(t.soft);
+        p.drawText(plot, Qt::AlignCenter | Qt::TextWordWrap, tr("Fewer than five attempts tell of one measure"));
+    } else {
+        const double last = shown.trials->trial.empty() ? 1 : shown.trials->trial.back();
+        double until = last;
+        if (shown.forecast && shown.forecast->trial && o.state != DrillState::Held)
+            until = std::max(last, std::min(shown.forecast->high.value_or(2 * last), 2.5 * last));
+        until = std::max(until, 5.0);
+        const auto at = [&](double trial, double value) {
+            return QPointF(plot.left() + (trial - 1) / (until - 1) * plot.width(),
+                           plot.bottom() -
+                               (std::clamp(value, shown.low, shown.high) - shown.low) / (shown.high - shown.low) * plot.height());
+        };
+        p.setPen(QPen(t.line, 1));
+        p.drawLine(plot.bottomLeft(), plot.bottomRight());
+        p.drawLine(plot.bottomLeft(), plot.topLeft());
+        const double limit_y = at(1, shown.limit).y();
+        p.setPen(QPen(t.attention, 1.2, Qt::DashLine));
+        p.drawLine(QPointF(plot.left(), limit_y), QPointF(plot.right(), limit_y));
+        p.setPen(t.soft);
+        const QString limit = leading_ ? QString::number(shown.limit, 'g', 3) : QStringLiteral("60");
+        p.drawText(QRectF(box.left() + 2, limit_y - 8, 29, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
+        p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignRight,
+                   tr("attempt %1").arg(until, 0, 'f', 0));
+        p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignLeft, QStringLiteral("1"));
+        if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
+            const double from = std::clamp(*shown.forecast->low, 1.0, until);
+            const double to = std::clamp(shown.forecast->high.value_or(until), from, until);
+            const QRectF band(QPointF(at(from, shown.limit).x(), limit_y - 4), QPointF(at(to, shown.limit).x() + 1, limit_y + 4));
+            p.fillRect(band, QBrush(t.attention, Qt::BDiagPattern));
+        }
+        if (shown.curve) {
+            const auto line = [&](double from, double to) {
+                QPainterPath path(at(from, shown.curve->at(from, shown.trials->higher_is_better)));
+                constexpr int steps = 40;
+                for (int i = 1; i <= steps; ++i) {
+                    const double trial = from + (to - from) * i / steps;
+                    path.lineTo(at(trial, shown.curve->at(trial, shown.trials->higher_is_better)));
+                }
+                return path;
+            };
+            p.setBrush(Qt::NoBrush);
+            p.setPen(QPen(curveInk(), 1.8));
+            p.drawPath(line(1, last));
+            if (until > last) p.setPen(QPen(curveInk(), 1.4, Qt::DotLine)), p.drawPath(line(last, until));
+        }
+        for (std::size_t i = 0; i < shown.trials->trial.size(); ++i) {
+            const double value = shown.trials->value[i];
+            const bool enough = shown.trials->higher_is_better ? value >= shown.limit : value <= shown.limit;
+            p.setPen(QPen(enough ? t.held : t.steel, 1.2));
+            p.setBrush(enough ? QBrush(t.held) : QBrush(Qt::NoBrush));
+            p.drawEllipse(at(shown.trials->trial[i], value), 2.6, 2.6);
+        }
+    }
+    p.setPen(o.no_progress ? cautionInk() : t.soft);
+    QString words = QString::fromStdString(o.words);
+    if (o.pass_day)
+        words += tr(", about %1").arg(calendarDay(*o.pass_day));
+    else if (o.hold_day && o.state != DrillState::Held)
+        words += tr(", %1").arg(calendarDay(*o.hold_day));
+    p.drawText(QRect(box.left() + 10, box.bottom() - 37, box.width() - 20, 34), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+               words);
+}
+
+CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
+{
+    summary_ = new QLabel;
+    summary_->setObjectName(QStringLiteral("curvesSummary"));
+    summary_->setWordWrap(true);
+    marks_ = namedButton(tr("Marks"), "curvesMarks", tr("Marks of 100, attempt by attempt; 60 pass"));
+    leading_ = namedButton(tr("Leading measure"), "curvesLeading",
+                           tr("What weighs most of what a pass needs, attempt by attempt, with its limit"));
+    for (QPushButton* b : {marks_, leading_}) b->setCheckable(true), b->setAutoExclusive(true);
+    marks_->setChecked(true);
+    grid_ = new CurveGrid;
+    scroll_ = new QScrollArea;
+    scroll_->setWidget(grid_);
+    scroll_->setWidgetResizable(true);
+    scroll_->setFrameShape(QFrame::NoFrame);
+    scroll_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    detail_ = new QLabel;
+    detail_->setObjectName(QStringLiteral("curveDetail"));
+    detail_->setWordWrap(true);
+    detail_->setMinimumHeight(44);
+    detail_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(6);
+    head->addWidget(summary_, 1);
+    head->addWidget(marks_);
+    head->addWidget(leading_);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addLayout(head);
+    layout->addWidget(scroll_, 1);
+    layout->addWidget(detail_);
+    connect(leading_, &QPushButton::toggled, grid_, &CurveGrid::setLeading);
+    connect(grid_, &CurveGrid::chosenChanged, this, &CurvesPanel::tell);
+    connect(&school_, &School::changed, this, [this](const Changes& changes) {
+        if (changes.any({Kind::Attempt, Kind::Drill, Kind::Curriculum, Kind::HouseRule, Kind::Struck, Kind::FlownBy},
+                        station_.pilotId()))
+            refresh();
+    });
+    connect(&station_, &Station::pilotChosen, this, &CurvesPanel::refresh);
+    connect(&themeNews(), &ThemeNews::changed, grid_, qOverload<>(&QWidget::update));
+}
+
+void CurvesPanel::showEvent(QShowEvent*)
+{
+    if (stale_) compute();
+}
+
+void CurvesPanel::refresh()
+{
+    stale_ = true;
+    if (isVisible()) compute();
+}
+
+/// What was flown is gathered here; the fits, which take a while, are made in another thread.
+void CurvesPanel::compute()
+{
+    stale_ = false;
+    const int asked = ++asked_;
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    auto trials = pilot ? trials_of(school_, pilot->id) : std::vector<DrillTrials>{};
+    if (trials.empty()) {
+        grid_->show({}, school_.today());
+        for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->hide();
+        summary_->setText(
+            pilot ? tr("A curve for each drill is drawn here once it has been flown: begin on the Drills page (Alt+5).")
+                  : tr("Choose a pilot in the line-up."));
+        return;
+    }
+    for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->show();
+    working_ = true;
+    summary_->setText(tr("Looking ahead …"));
+    QThreadPool::globalInstance()->start([self = QPointer<CurvesPanel>(this), asked, trials = std::move(trials),
+                                          today = school_.today(), rules = standing_rules(school_.house())] {
+        std::vector<DrillOutlook> outlooks;
+        for (const DrillTrials& of : trials) outlooks.push_back(drill_outlook(of, today, rules));
+        QMetaObject::invokeMethod(
+            qApp,
+            [self, asked, today, outlooks = std::move(outlooks)]() mutable {
+                if (!self || self->asked_ != asked) return; // another question was asked meanwhile
+                self->working_ = false;
+                self->grid_->show(std::move(outlooks), today);
+                const auto stuck = self->grid_->count();
+                self->summary_->setText(
+                    tr("%1 drills flown. Dots are attempts, filled where they were enough; the line is the practice curve, the "
+                       "hatching where it meets what a pass needs (80 %).")
+                        .arg(stuck));
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void CurvesPanel::tell()
+{
+    const DrillOutlook* o = grid_->chosen();
+    if (!o) return detail_->clear();
+    QStringList parts;
+    if (!o->curve || o->marks.trial.size() < least_trials_for_forecast) {
+        parts << tr("%1: %2.").arg(QString::fromStdString(o->name), QString::fromStdString(o->words));
+    } else {
+        parts << tr("%1: %2 over %3 attempts.")
+                     .arg(QString::fromStdString(o->name), lawInWords(*o->curve))
+                     .arg(o->marks.trial.size());
+        if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 at attempt %1.").arg(trialWords(*o->pass));
+        if (o->leading && o->leading_pass)
+            parts << tr("%1 reaches %2 at attempt %3.")
+                         .arg(QString::fromStdString(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
+                              trialWords(*o->leading_pass));
+        if (o->pass_day)
+            parts << tr("At the present pace passed about %1%2.")
+                         .arg(calendarDay(*o->pass_day),
+                              o->pass_low_day && o->pass_high_day
+                                  ? tr(" (%1 to %2)").arg(calendarDay(*o->pass_low_day), calendarDay(*o->pass_high_day))
+                                  : QString());
+        if (o->hold_day && o->state != DrillState::Held) parts << tr("Held %1 at the soonest.").arg(calendarDay(*o->hold_day));
+        if (o->no_progress)
+            parts << tr("No progress: the slope over the last 8 attempts may be nought, and their mean is short of a pass.");
+    }
+    detail_->setText(parts.join(QLatin1Char(' ')));
+}
+
+} // namespace bh::desk
