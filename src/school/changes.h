@@ -30,6 +30,14 @@ public:
                    (pilot.empty() || c.pilot.empty() || c.pilot == pilot);
         });
     }
+    /// What pilots stand by may have changed: their marks on the Board and the line-up.
+    [[nodiscard]] bool move_standings() const
+    {
+        using enum Kind;
+        return any({Pilot,   Attempt,   Session,  Calibration, Verification, Stage,    Setup,     Match,
+                    Rates,   Simulator, Aircraft, Drill,       Curriculum,   Sickness, HouseRule, Struck,
+                    FlownBy, FlightDay, Release,  AfterFlight, Advice,       Erased});
+    }
 
 private:
     std::vector<Change> all_;

@@ -36,7 +36,8 @@ void DemoDecisions::read_small_things(const JsonIn& roster, UnixTime now)
     for (const JsonIn& rule : roster.at("rules").items()) {
         if (!house_limit(rule.text("rule"))) rule.at("rule").fault("expected the id of a rule of the house");
         due_.push_back({moment(rule, "day", now),
-                        [id = rule.text("rule"), value = rule.number("value"), why = rule.text("why")](School& school, const DemoDecisions&) {
+                        [id = rule.text("rule"), value = rule.number("value"), why = rule.text("why")](School& school,
+                                                                                                       const DemoDecisions&) {
                             return school.keep_house_limit(id, value, why) ? Result<void>() : bad_input("a rule was not kept");
                         },
                         ""});
@@ -55,7 +56,8 @@ void DemoDecisions::read_small_things(const JsonIn& roster, UnixTime now)
     }
     for (const JsonIn& correction : roster.at("corrections").items())
         due_.push_back({moment(correction, "day", now),
-                        [pilot = correction.text("pilot"), why = correction.text("why")](School& school, const DemoDecisions& self) -> Result<void> {
+                        [pilot = correction.text("pilot"),
+                         why = correction.text("why")](School& school, const DemoDecisions& self) -> Result<void> {
                             const auto& attempts = school.attempts(self.id_of_(pilot));
                             return attempts.empty() ? Result<void>() : strike(school, attempts.back().id, why);
                         },
@@ -83,8 +85,8 @@ void DemoDecisions::read_first_flight(const JsonIn& in, UnixTime now)
         for (const JsonIn& reason : in.at("reasons").items()) reasons[reason.text("gate")] = reason.text("why");
         due_.push_back({moment(in, "released", now),
                         [pilot, reasons](School& school, const DemoDecisions& self) -> Result<void> {
-                            const auto done =
-                                sign_release(school, prepared_release(school, self.id_of_(pilot), reasons), self.signer_, self.passphrase_);
+                            const auto done = sign_release(school, prepared_release(school, self.id_of_(pilot), reasons),
+                                                           self.signer_, self.passphrase_);
                             return done ? Result<void>() : bad_input(pilot + ": " + done.error().message);
                         },
                         pilot});
@@ -114,7 +116,8 @@ Result<void> DemoDecisions::until(School& school, UnixTime at, UnixTime& clock,
             std::array<unsigned char, 32> seed{}; // no secret: the same record is made each time
             for (std::size_t i = 0; i < seed.size(); ++i) seed[i] = static_cast<unsigned char>(i * i + 7);
             const SealedKey key = new_signing_key(passphrase_, seed);
-            const PersonRow person{school.record().new_id(), coordinator_, Role::Coordinator, "", true, key.public_key, key.sealed};
+            const PersonRow person{school.record().new_id(), coordinator_, Role::Coordinator, "", true,
+                                   key.public_key,           key.sealed};
             if (const auto kept = school.keep_person(person, "signs releases"); !kept) return kept;
             signer_ = person.id;
         }

@@ -324,9 +324,8 @@ private:
         const auto match = match_of(pilot);
         const ControllerRow& controller = roster_.controller_names[pilot.controller];
         if (luck.uniform() < pilot.outside_share) return outside(pilot, id, match, luck);
-        const std::string session = school_.add_session(
-            {"", id, school_.controller_id(controller.name, controller.guid), clock_, 0, 0, 0, "", match.has_value(), "", "",
-             pilot.viewing});
+        const std::string session = school_.add_session({"", id, school_.controller_id(controller.name, controller.guid), clock_,
+                                                         0, 0, 0, "", match.has_value(), "", "", pilot.viewing});
         const double practised =
             std::clamp(1 - static_cast<double>(roster_.now - clock_) / (7.0 * roster_.weeks * day_s), 0.0, 1.0);
         const double skill =

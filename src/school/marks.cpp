@@ -1,13 +1,16 @@
 #include "school/marks.h"
 
+#include "school/first_flight.h"
+#include "school/readiness_facts.h"
 #include "school/setup_rules.h"
+#include "school/today.h"
 
 namespace bh {
 
 BoardMark board_mark(const School& school)
 {
     BoardMark mark;
-    for (const PilotRow& p : school.pilots()) mark.need_a_look += school.standing(p.id).needs_attention;
+    mark.need_a_look = static_cast<int>(named_today(school).size());
     mark.state = mark.need_a_look > 0 ? Done::Due : Done::Done;
     return mark;
 }
@@ -36,6 +39,14 @@ RatesMark rates_mark(const School& school, const std::string& pilot_id)
     const bool near = difference(real->roll, own->rates.roll).rms_dps <= near_dps &&
                       difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
     return {near ? Done::Done : Done::Due, near ? Why::Near : Why::Apart, std::nullopt};
+}
+
+Done first_flight_mark(const School& school, const std::string& pilot_id)
+{
+    if (!school.pilot(pilot_id)) return Done::Nothing;
+    const Release* release = newest_release(school, pilot_id);
+    if (has_flown(school, pilot_id) || (release && holds(school, *release))) return Done::Done;
+    return all_met(gates_of(school, pilot_id)) ? Done::Due : Done::Nothing;
 }
 
 Done progress_mark(const School& school, const std::string& pilot_id)

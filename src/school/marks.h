@@ -33,6 +33,8 @@ struct RatesMark {
 [[nodiscard]] RatesMark rates_mark(const School& school, const std::string& pilot_id);
 
 /// Done when there was practice within the last seven days (house).
+/// Due: every gate is met, and nobody has decided yet. Done: released, or back from it.
+[[nodiscard]] Done first_flight_mark(const School& school, const std::string& pilot_id);
 [[nodiscard]] Done progress_mark(const School& school, const std::string& pilot_id);
 
 } // namespace bh

@@ -74,24 +74,24 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     const PilotStanding& s = school.standing(pilot_id);
     const HouseLimits& house = school.house();
     h.hours = s.hours, h.matched = s.hours_matched, h.weeks = s.weekly_hours;
+    std::map<std::string, std::map<std::string, double>> flown_in; ///< seconds by session and mode
+    for (const AttemptRow& a : school.attempts(pilot_id))
+        if (!a.observed) flown_in[a.session_id][std::string(mode_key(a.mode))] += a.flown_s;
     std::map<std::string, double> by_simulator, by_viewing, by_mode;
-    double outside = 0;
     for (const SessionRow& session : school.sessions(pilot_id)) {
         const double hours = session.active_s / hour_s;
         h.idle += session.idle_s / hour_s;
-        const std::string where = simulator_in_words(school, session);
-        by_simulator[where] += hours;
-        if (where != "here") outside += hours;
+        by_simulator[simulator_in_words(school, session)] += hours;
         by_viewing[session.viewing == Viewing::NotSaid ? "not said" : std::string(viewing_key(session.viewing))] += hours;
+        const auto flown = flown_in.find(session.id);
+        double all_s = 0;
+        if (flown != flown_in.end())
+            for (const auto& [mode, seconds] : flown->second) all_s += seconds;
+        if (all_s > 0) // a session's hours go to its modes as they were flown
+            for (const auto& [mode, seconds] : flown->second) by_mode[mode] += hours * seconds / all_s;
+        else
+            by_mode["not known"] += hours;
     }
-    double flown = 0;
-    for (const AttemptRow& a : school.attempts(pilot_id)) {
-        if (a.observed) continue;
-        by_mode[std::string(mode_key(a.mode))] += a.flown_s / hour_s;
-        flown += a.flown_s / hour_s;
-    }
-    if (outside > 0) by_mode["in other programs"] += outside;
-    if (const double rest = h.hours - flown - outside; rest > 0.05) by_mode["between flights"] += rest;
     h.by_simulator = most_first(by_simulator), h.by_mode = most_first(by_mode), h.by_viewing = most_first(by_viewing);
     if (h.weeks.size() >= 4) h.pace = pace_of({h.weeks.end() - 4, h.weeks.end()});
     h.to_low = weeks_left(house.of("hours.low"), h.hours, h.pace);

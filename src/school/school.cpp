@@ -8,6 +8,7 @@
 #include "files/drill_document.h"
 #include "files/stick_recording.h"
 #include "school/coaching.h"
+#include "school/today.h"
 
 #include <QMetaObject>
 #include <algorithm>
@@ -407,6 +408,13 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
     known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_, standing_rules(house_))};
     return known.standing;
+}
+
+const std::vector<TodayItem>& School::today_items() const
+{
+    if (todays_items_.seq != values_.seq || todays_items_.day != today())
+        todays_items_ = {values_.seq, today(), items_of_today(*this)};
+    return todays_items_.items;
 }
 
 DrillStanding School::drill_standing(const std::string& pilot_id, const std::string& drill_id) const

@@ -8,6 +8,7 @@
 #include "school/flight_journal.h"
 #include "school/flight_keeper.h"
 #include "school/rights.h"
+#include "school/today_item.h"
 #include "school/values.h"
 
 #include <QObject>
@@ -84,6 +85,8 @@ public:
     [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const;            ///< null: none was kept
     [[nodiscard]] std::vector<StageOpeningRow> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
     [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
+    /// What needs a look today, see items_of_today(); the same until something changes.
+    [[nodiscard]] const std::vector<TodayItem>& today_items() const;
     [[nodiscard]] DrillStanding drill_standing(const std::string& pilot_id, const std::string& drill_id) const;
 
     [[nodiscard]] const std::vector<ControllerRow>& controllers() const { return values_.controllers; }
@@ -303,6 +306,11 @@ private:
         PilotStanding standing;
     };
     mutable std::unordered_map<std::string, Standing> standings_;
+    struct TodaysItems {
+        std::int64_t seq = -1, day = -1; ///< that they were made for
+        std::vector<TodayItem> items;
+    };
+    mutable TodaysItems todays_items_;
     mutable std::pair<UnixTime, std::int64_t> day_at_{-1, 0}; ///< the last moment asked about, and its day
     std::unordered_map<std::uint64_t, Waiting> waiting_;
     std::vector<Waiting> aside_; ///< flights that the disk has not taken; tried again every `try_again_ms`

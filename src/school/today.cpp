@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace bh {
 namespace {
@@ -66,7 +67,6 @@ std::string held_up_by(Cause cause)
     case Cause::StaleMatch: return "hours do not count as matched";
     case Cause::Failing: return "the stages after it wait";
     case Cause::Habit: return "a gate of the first flight";
-    case Cause::Due: return "a stage that was held is open again";
     case Cause::Rest:
     case Cause::Slow: return "hours";
     }
@@ -87,7 +87,6 @@ std::string in_common(const School& school, const std::string& subject, const Lo
         const Drill* drill = school.drill(subject);
         return (drill ? drill->name : subject) + " failed " + std::to_string(rules.failures) + " times or more in a row";
     }
-    case Cause::Due: return "A drill that was held is due again";
     default: return look.words;
     }
 }
@@ -120,7 +119,7 @@ void add_decisions(const School& school, const PilotRow& pilot, std::vector<Toda
 
 } // namespace
 
-std::vector<TodayItem> today_items(const School& school)
+std::vector<TodayItem> items_of_today(const School& school)
 {
     std::vector<TodayItem> items;
     std::map<std::pair<Cause, std::string>, std::size_t> known;
@@ -147,6 +146,15 @@ std::vector<TodayItem> today_items(const School& school)
         return a.weight != b.weight ? a.weight < b.weight : a.moved_days > b.moved_days;
     });
     return items;
+}
+
+std::set<std::string> named_today(const School& school)
+{
+    std::set<std::string> named;
+    const auto& items = school.today_items();
+    for (std::size_t i = 0; i < std::min(items.size(), most_today); ++i)
+        if (items[i].weight != Weight::Pace) named.insert(items[i].pilots.begin(), items[i].pilots.end());
+    return named;
 }
 
 std::optional<std::int64_t> first_flight_day(const School& school, const std::string& pilot_id)

@@ -525,7 +525,7 @@ TEST_CASE("readiness says gate by gate what is missing, and writes nothing", "[c
     CHECK(states["briefing"] == "unknown");
     CHECK(nell["ready"] == false);
     const auto all = nlohmann::json::parse(run("readiness" + store).out);
-    CHECK(all["pilots"].size() == 9);
+    CHECK(all["pilots"].size() == 11);
     bool dated = false;
     for (const auto& pilot : all["pilots"])
         for (const auto& g : pilot["gates"]) dated = dated || (g["by"].is_string() && g["by"].get<std::string>() > "2031-06-12");

@@ -25,7 +25,8 @@ __attribute__((format(printf, 1, 2))) std::string sentence(const char* format, .
 DayFinding ground_finding(const FlyingSite& site)
 {
     switch (site.ground) {
-    case SiteGround::NotSaid: return {Grade::NotSaid, "ground", "What the ground is was not said: grass or tall weeds are wanted"};
+    case SiteGround::NotSaid:
+        return {Grade::NotSaid, "ground", "What the ground is was not said: grass or tall weeds are wanted"};
     case SiteGround::Grass:
     case SiteGround::TallWeeds: return {Grade::Good, "ground", "Soft ground: " + std::string(ground_key(site.ground))};
     case SiteGround::Sand: return {Grade::Careful, "ground", "Sand is soft, but gets into motors: grass is better"};

@@ -63,9 +63,6 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
         looks.push_back({Cause::Drift, facts.controller_drift, Go::Controller, facts.calibrated_day});
     if (!facts.stale_match.empty()) looks.push_back({Cause::StaleMatch, facts.stale_match, Go::Rates, facts.stale_since_day});
     if (!facts.strong_habit.empty()) looks.push_back({Cause::Habit, facts.strong_habit, Go::Debrief});
-    if (next.state == DrillState::Due)
-        looks.push_back({Cause::Due, next_name + " last passed " + counted(today - next.last_pass_day, "day") + " ago",
-                         Go::Drills, next.last_pass_day + rules.currency_days});
     constexpr std::size_t over_weeks = 4;
     const auto newest = s.weekly_hours.end() - over_weeks;
     const double pace = std::accumulate(newest, s.weekly_hours.end(), 0.0) / over_weeks;
@@ -269,7 +266,7 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
     s.looks = looks_at(facts, s, today, next_name, next, rules);
     for (Look& look : s.looks) look.words = capital(look.words);
     s.needs_attention = !s.looks.empty() && s.looks.front().cause != Cause::Slow;
-    if (!s.looks.empty()) {
+    if (s.needs_attention) {
         s.attention = s.looks.front().words;
         s.go = s.looks.front().go;
     } else if (s.next_drill.empty()) {

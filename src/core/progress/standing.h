@@ -136,7 +136,6 @@ enum class Cause : std::uint8_t {
     Drift,
     StaleMatch,
     Habit,
-    Due,
     Slow ///< too few hours a week: told, but no reason to stop at this pilot
 };
 

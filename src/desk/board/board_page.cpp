@@ -145,7 +145,7 @@ BoardModel::Row BoardModel::rowFor(const PilotRow& pilot) const
         row.first_flight = tr("● flown"), row.first_flight_key = flown_first;
         row.groups << QStringLiteral("flown");
     } else if (release && holds(school_, *release)) {
-        row.first_flight = tr("● released, to %1").arg(shortDay(release->until_day)), row.first_flight_key = released_first;
+        row.first_flight = tr("● released"), row.first_flight_key = released_first;
         row.groups << QStringLiteral("released");
     } else if (all_met(gates_of(school_, pilot.id))) {
         row.first_flight = tr("◐ all gates met"), row.first_flight_key = ready_first;
@@ -257,9 +257,8 @@ QVariant BoardModel::headerData(int section, Qt::Orientation orientation, int ro
     if (role == Qt::ToolTipRole && section == FirstFlight)
         return tr("Released or flown; otherwise when the last gate is met at the present pace, the briefing apart.");
     if (role != Qt::DisplayRole) return {};
-    const QString names[] = {tr("Pilot"),       tr("Stages"),       tr("Practised"),
-                             tr("Matched"),     tr("Last 7 days"),  tr("Eight weeks"),
-                             tr("Last flight"), tr("First flight"), tr("Why to look, or what comes next")};
+    const QString names[] = {tr("Pilot"),       tr("Stages"),      tr("Practised"),    tr("Matched"),        tr("Last 7 days"),
+                             tr("Eight weeks"), tr("Last flight"), tr("First flight"), tr("What comes next")};
     return section < ColumnCount ? names[section] : QVariant();
 }
 
@@ -300,7 +299,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setSortingEnabled(true);
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
-    const int widths[] = {124, 140, 90, 64, 78, 100, 88, 122};
+    const int widths[] = {124, 140, 90, 64, 78, 96, 88, 96};
     for (int i = 0; i < 8; ++i) table_->setColumnWidth(i, widths[i]);
 
     auto* layout = new QVBoxLayout(this);
@@ -349,11 +348,7 @@ void BoardPage::connectAll()
         Q_EMIT goTo(school_.standing(id).go);
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot,    Kind::Attempt, Kind::Session,    Kind::Calibration, Kind::Verification,
-                         Kind::Stage,    Kind::Setup,   Kind::Match,      Kind::Rates,       Kind::Simulator,
-                         Kind::Aircraft, Kind::Drill,   Kind::Curriculum, Kind::Sickness,    Kind::HouseRule,
-                         Kind::Struck,   Kind::FlownBy, Kind::FlightDay,  Kind::Release,     Kind::AfterFlight}))
-            refresh();
+        if (changes.move_standings()) refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
 }
@@ -386,6 +381,8 @@ void BoardPage::addLine(const TodayItem& item)
     auto* go = new QPushButton(placeInWords(item.go));
     const std::string pilot = item.pilots.front();
     go->setObjectName(QStringLiteral("go-") + QString::fromStdString(school_.file(pilot).row.name));
+    constexpr int button_px = 150;
+    go->setMinimumWidth(button_px);
     go->setAccessibleName(tr("%1: %2. %3. %4").arg(name->text(), words, held, go->text()));
     layout->addWidget(name);
     layout->addWidget(what, 1);
@@ -408,8 +405,8 @@ void BoardPage::refresh()
         delete item->widget();
         delete item;
     }
-    const std::vector<TodayItem> items = today_items(school_);
-    const std::size_t shown = std::min<std::size_t>(items.size(), most_lines);
+    const std::vector<TodayItem>& items = school_.today_items();
+    const std::size_t shown = std::min(items.size(), most_today);
     std::set<std::string> named;
     for (std::size_t i = 0; i < items.size(); ++i) {
         if (i < shown) addLine(items[i]);

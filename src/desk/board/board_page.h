@@ -54,7 +54,6 @@ class BoardPage : public QWidget {
     Q_OBJECT
 public:
     BoardPage(School& school, Station& station, QWidget* parent = nullptr);
-    static constexpr int most_lines = 5; ///< of today
 
 Q_SIGNALS:
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed

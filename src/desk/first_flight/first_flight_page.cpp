@@ -79,8 +79,8 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     auto* body = new QHBoxLayout(body_);
     body->setContentsMargins(0, 0, 0, 0);
     body->setSpacing(16);
-    body->addWidget(makeGates(), 5);
-    body->addWidget(makePreparation(), 5);
+    body->addWidget(makeGates(), 11);
+    body->addWidget(makePreparation(), 9);
     release_ = new ReleasePanel(school_);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 10);
@@ -99,7 +99,7 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
 QWidget* FirstFlightPage::makeGates()
 {
     gates_ = readingTable("gates", tr("Gates before a first flight on a real aircraft"),
-                          {tr("State"), tr("Gate"), tr("By, at this pace"), tr("What is known")}, GateEvidence);
+                          {tr("State"), tr("Gate"), tr("By"), tr("What is known")}, GateEvidence);
     gates_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     constexpr int line_px = 26; // sixteen of them in the smallest window
     gates_->verticalHeader()->setDefaultSectionSize(line_px);
@@ -109,10 +109,8 @@ QWidget* FirstFlightPage::makeGates()
     evidence_ = new QLabel;
     evidence_->setObjectName(QStringLiteral("gateEvidence"));
     evidence_->setWordWrap(true);
-    look_ =
-        namedButton(tr("Look at the evidence"), "gateLook", tr("The page that the chosen gate is judged by (Enter on its line)"));
-    sickness_ =
-        namedButton(tr("Ask how the pilot feels"), "askSickness", tr("The sickness questionnaire, sixteen questions by keys"));
+    look_ = namedButton(tr("Evidence"), "gateLook", tr("The page that the chosen gate is judged by (Enter on its line)"));
+    sickness_ = namedButton(tr("Sickness …"), "askSickness", tr("How the pilot feels: sixteen questions by keys"));
     auto* rules = namedButton(tr("House rules"), "gateRules", tr("What each gate asks for here, and why"));
     connect(gates_, &QTableWidget::cellActivated, this, &FirstFlightPage::look);
     connect(gates_, &QTableWidget::currentCellChanged, this, &FirstFlightPage::gateChosen);
@@ -142,7 +140,7 @@ QWidget* FirstFlightPage::makePreparation()
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
     top->setSpacing(6);
-    top->addWidget(sections_->add(tr("The day"), QStringLiteral("sectionDay"), [this] {
+    top->addWidget(sections_->add(tr("Day"), QStringLiteral("sectionDay"), [this] {
         day_ = new FlightDayPanel(school_);
         day_->show(station_.pilotId());
         return day_;
@@ -156,25 +154,30 @@ QWidget* FirstFlightPage::makePreparation()
                                   [this, ticks] { return ticks(briefing_, TickList::Of::Briefing); }));
     top->addWidget(sections_->add(tr("Programme"), QStringLiteral("sectionProgramme"),
                                   [this, ticks] { return ticks(programme_, TickList::Of::Programme); }));
-    top->addWidget(sections_->add(tr("Afterwards"), QStringLiteral("sectionAfter"), [this] {
+    top->addWidget(sections_->add(tr("After"), QStringLiteral("sectionAfter"), [this] {
         after_ = new AfterPanel(school_);
         after_->show(station_.pilotId());
         connect(after_, &AfterPanel::practiceAsked, this, &FirstFlightPage::practiceAsked);
         return after_;
     }));
     top->addStretch();
-    auto* small = namedButton(tr("Small"), "smallWindow", tr("Briefing and programme in a window as large as a telephone"));
-    auto* paper = namedButton(tr("Paper"), "listPaper", tr("Briefing and programme, to be ticked with a pencil"));
+    auto* small =
+        namedButton(tr("Small window"), "smallWindow", tr("Briefing and programme in a window as large as a telephone"));
+    auto* paper = namedButton(tr("On paper …"), "listPaper", tr("Briefing and programme, to be ticked with a pencil"));
     connect(small, &QPushButton::clicked, this, &FirstFlightPage::openSmallWindow);
     connect(paper, &QPushButton::clicked, this, &FirstFlightPage::paper);
-    top->addWidget(small);
-    top->addWidget(paper);
+    auto* foot = new QHBoxLayout;
+    foot->setSpacing(6);
+    foot->addWidget(small);
+    foot->addWidget(paper);
+    foot->addStretch();
     auto* part = new QWidget;
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);
     layout->addLayout(top);
     layout->addWidget(sections_, 1);
+    layout->addLayout(foot);
     return part;
 }
 

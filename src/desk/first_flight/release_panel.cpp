@@ -132,7 +132,7 @@ void ReleasePanel::show(const std::string& pilot_id)
     if (pilot_id != pilot_id_) {
         reasons_.clear();
         passphrase_->clear();
-        said_->clear();
+        say({});
         until_->setDate(QDate(1970, 1, 1).addDays(school_.today() + school_.house().whole("day.release_days")));
     }
     pilot_id_ = pilot_id;
@@ -149,6 +149,12 @@ void ReleasePanel::chooseGate(const std::string& gate, const QString& name, bool
                                     : tr("Why \"%1\" does not stand in the way").arg(name));
     reason_->setAccessibleName(reason_->placeholderText());
     give_->setEnabled(!gate_.empty());
+}
+
+void ReleasePanel::say(const QString& words)
+{
+    said_->setText(words);
+    said_->setVisible(!words.isEmpty());
 }
 
 void ReleasePanel::giveReason()
@@ -181,15 +187,15 @@ void ReleasePanel::sign()
     release.until_day = QDate(1970, 1, 1).daysTo(until_->date());
     for (const Release::Gate& g : release.gates) // before anybody is made known for nothing
         if (g.state != "met" && g.overridden.empty())
-            return said_->setText(tr("\"%1\" is not met: choose it, give a reason why it does not stand in the way, or wait.")
-                                      .arg(QString::fromStdString(g.name)));
+            return say(tr("\"%1\" is not met: choose it, give a reason why it does not stand in the way, or wait.")
+                           .arg(QString::fromStdString(g.name)));
     QApplication::setOverrideCursor(Qt::WaitCursor); // a passphrase takes about a second
     const auto done = sign_release(school_, release, signer(), passphrase_->text().toStdString());
     QApplication::restoreOverrideCursor();
     passphrase_->clear();
-    if (!done) return said_->setText(QString::fromStdString(done.error().message));
+    if (!done) return say(QString::fromStdString(done.error().message));
     reasons_.clear();
-    said_->clear();
+    say({});
     Q_EMIT reasonsChanged();
 }
 
@@ -199,7 +205,7 @@ void ReleasePanel::withdraw()
     if (!release) return;
     const auto done = withdraw_release(school_, release->id, reason_->text().toStdString());
     if (done) reason_->clear();
-    said_->setText(done ? tr("Withdrawn.") : QString::fromStdString(done.error().message));
+    say(done ? tr("Withdrawn.") : QString::fromStdString(done.error().message));
 }
 
 void ReleasePanel::paper()
@@ -208,7 +214,7 @@ void ReleasePanel::paper()
     if (!release) return;
     const QString said =
         askAndSaveOnPaper(this, tr("release.pdf"), tr("Release to a real aircraft"), releasePaper(school_, *release));
-    if (!said.isEmpty()) said_->setText(said);
+    if (!said.isEmpty()) say(said);
 }
 
 void ReleasePanel::refresh()
@@ -230,7 +236,8 @@ void ReleasePanel::refresh()
                                  calendarDay(release->until_day));
         const auto overridden = std::count_if(release->gates.begin(), release->gates.end(),
                                               [](const Release::Gate& g) { return !g.overridden.empty(); });
-        if (overridden > 0) words += tr(" %1 gates were overridden.").arg(overridden);
+        if (overridden > 0)
+            words += overridden == 1 ? tr(" One gate was overridden.") : tr(" %1 gates were overridden.").arg(overridden);
         if (!is_signed(*release)) words += tr(" The signature does not hold.");
         if (!release->withdrawn.empty())
             words += tr(" Withdrawn: %1.").arg(QString::fromStdString(release->withdrawn));
@@ -254,7 +261,7 @@ void ReleasePanel::refresh()
     withdraw_->setVisible(release && release->withdrawn.empty());
     withdraw_->setEnabled(may);
     paper_->setVisible(release != nullptr);
-    said_->setVisible(true);
+    said_->setVisible(!said_->text().isEmpty());
 }
 
 } // namespace bh::desk

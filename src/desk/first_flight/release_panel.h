@@ -35,6 +35,7 @@ private:
     void sign();
     void withdraw();
     void paper();
+    void say(const QString& words);
     void refresh();
     [[nodiscard]] std::string signer();
     School& school_;

@@ -1,13 +1,13 @@
 #include "desk/progress/log_panel.h"
 
-#include "desk/progress/correct_dialog.h"
-#include "desk/progress/pilot_logbook.h"
-#include "desk/progress/practice_dialog.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/progress/correct_dialog.h"
+#include "desk/progress/pilot_logbook.h"
+#include "desk/progress/practice_dialog.h"
 #include "desk/words/attempt_words.h"
 #include "files/file_text.h"
 #include "school/corrections.h"
@@ -91,7 +91,12 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     case ScoreColumn:
         if (a.free()) return sort ? QVariant(-1.0) : QVariant(QStringLiteral("–"));
         return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
-    case Result: return !counts ? tr("✕ struck out") : a.free() ? tr("◇ flown") : a.holds ? tr("● passed") : a.passed ? tr("○ passed only") : tr("▬ not passed");
+    case Result:
+        return !counts    ? tr("✕ struck out")
+               : a.free() ? tr("◇ flown")
+               : a.holds  ? tr("● passed")
+               : a.passed ? tr("○ passed only")
+                          : tr("▬ not passed");
     case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
     case Summary: return QString::fromStdString(counts ? school_.summary(a) : struck->second);
     default: return {};
@@ -138,8 +143,7 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
     switch (index.column()) {
     case When: return QDateTime::fromSecsSinceEpoch(s.started_at).toString(QStringLiteral("d MMM yy HH:mm"));
     case Seen: return s.viewing == Viewing::Screen ? tr("screen") : s.viewing == Viewing::Goggles ? tr("goggles") : QString();
-    case Where:
-        return struck == struck_.end() ? where(s) : tr("✕ struck out: %1").arg(QString::fromStdString(struck->second));
+    case Where: return struck == struck_.end() ? where(s) : tr("✕ struck out: %1").arg(QString::fromStdString(struck->second));
     case Active: return s.ended_at == 0 ? tr("running") : minutesText(s.active_s);
     case Idle: return s.ended_at == 0 ? QString() : minutesText(s.idle_s);
     case Flights: return flights_[static_cast<std::size_t>(index.row())];
@@ -238,8 +242,9 @@ QLayout* LogPanel::makeCorrections()
     reason_->setAccessibleName(tr("Why it does not count"));
     reason_->setPlaceholderText(tr("Why the chosen line does not count, or counts again"));
     reason_->setMaxLength(160);
-    strike_ = namedButton(tr("Strike out"), "strikeOut",
-                          tr("The chosen attempt, or the chosen session with its flights, counts no more; it stays on the record"));
+    strike_ =
+        namedButton(tr("Strike out"), "strikeOut",
+                    tr("The chosen attempt, or the chosen session with its flights, counts no more; it stays on the record"));
     correct_ = namedButton(tr("Correct session …"), "correctSession",
                            tr("When, how long, where, by whom; what stood before stays on the record"));
     auto* row = new QHBoxLayout;
@@ -321,8 +326,7 @@ QLayout* LogPanel::makeDetail()
 
 void LogPanel::connectAll()
 {
-    for (QComboBox* box : {filter_, period_, result_})
-        connect(box, &QComboBox::currentIndexChanged, this, &LogPanel::refresh);
+    for (QComboBox* box : {filter_, period_, result_}) connect(box, &QComboBox::currentIndexChanged, this, &LogPanel::refresh);
     connect(add_, &QPushButton::clicked, this, [this] {
         auto* dialog = new PracticeDialog(school_, station_.pilotId(), this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -353,16 +357,16 @@ void LogPanel::connectAll()
     connect(attemptTable_, &QTableView::clicked, this, [choose] { choose(false); });
     connect(sessionTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this, choose] {
         if (sessionTable_->hasFocus()) choose(true);
+        offerCorrections();
     });
     connect(attemptTable_->selectionModel(), &QItemSelectionModel::currentRowChanged, this, [this, choose] {
         if (attemptTable_->hasFocus()) choose(false);
         showCriteria();
     });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any(
-                {Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Demonstration, Kind::Drill, Kind::Curriculum, Kind::Simulator,
-                 Kind::Struck, Kind::FlownBy},
-                station_.pilotId()))
+        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Demonstration, Kind::Drill, Kind::Curriculum,
+                         Kind::Simulator, Kind::Struck, Kind::FlownBy},
+                        station_.pilotId()))
             refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &LogPanel::refresh);
@@ -403,7 +407,8 @@ void LogPanel::refresh()
         collect(file.sessions, sessions);
     }
     double shown_s = 0, sessions_s = 0;
-    for (const AttemptRow& a : attempts) shown_s += a.flown_s;
+    int passed = 0;
+    for (const AttemptRow& a : attempts) shown_s += a.flown_s, passed += a.passed;
     for (const SessionRow& s : sessions) sessions_s += s.active_s;
     const auto counted = attempts.size(), counted_sessions = sessions.size();
     collect(file.struck_attempts, attempts);
@@ -424,12 +429,15 @@ void LogPanel::refresh()
         totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
                              .arg(QString::fromStdString(pilot->name)));
     else
-        totals_->setText(tr("Shown: %1 sessions with %2 h of practice, %3 flights with %4 h in the air%5.")
+        totals_->setText(tr("Shown: %1 sessions with %2 h of practice, %3 flights with %4 h in the air, %5 passed%6.")
                              .arg(counted_sessions)
                              .arg(sessions_s / 3600, 0, 'f', 1)
                              .arg(counted)
                              .arg(shown_s / 3600, 0, 'f', 1)
-                             .arg(struck.empty() ? QString() : tr("; %1 lines are struck out").arg(struck.size())));
+                             .arg(passed)
+                             .arg(struck.empty()       ? QString()
+                                  : struck.size() == 1 ? tr("; one line is struck out")
+                                                       : tr("; %1 lines are struck out").arg(struck.size())));
     if (proxy_->rowCount() > 0) attemptTable_->selectRow(0);
     if (session_row >= 0 && session_row < sessions_->rowCount()) sessionTable_->selectRow(session_row);
     showCriteria();
@@ -458,7 +466,7 @@ void LogPanel::strikeOrPutBack()
     const bool back = school_.edited(Kind::Struck, id);
     const auto done = back ? count_again(school_, id, why) : strike(school_, id, why);
     if (done) reason_->clear();
-    said_->setText(!done ? QString::fromStdString(done.error().message)
+    said_->setText(!done  ? QString::fromStdString(done.error().message)
                    : back ? tr("It counts again. Ctrl+Z takes that back.")
                           : tr("Struck out; it stays on the record with the reason. Ctrl+Z takes that back."));
 }

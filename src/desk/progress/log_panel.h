@@ -34,7 +34,8 @@ public:
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-    void show(std::vector<AttemptRow> attempts, std::map<std::string, std::string> struck = {}); ///< why those do not count, by id
+    void show(std::vector<AttemptRow> attempts,
+              std::map<std::string, std::string> struck = {}); ///< why those do not count, by id
 
 private:
     const School& school_;

@@ -97,6 +97,13 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     undo_ = new QPushButton;
     undo_->setObjectName(QStringLiteral("undo"));
     undo_->setFocusPolicy(Qt::TabFocus);
+    viewing_ =
+        tabButton({}, "sessionViewing", tr("What the pilot looks at in this session: another one each time it is pressed"));
+    viewing_->hide();
+    connect(viewing_, &QPushButton::clicked, this, [this] {
+        const bool screen = school_.last_viewing(station_.pilotId()) == Viewing::Screen;
+        school_.say_viewing(station_.sessionId(), screen ? Viewing::Goggles : Viewing::Screen);
+    });
     auto* night = new QPushButton(tr("Night"));
     night->setObjectName(QStringLiteral("night"));
     night->setToolTip(tr("Dark colours for a dark room, Ctrl+L"));
@@ -108,6 +115,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     layout->addWidget(controller_);
     layout->addWidget(outside_);
     layout->addWidget(practice_);
+    layout->addWidget(viewing_);
     layout->addStretch();
     layout->addWidget(record_);
     layout->addWidget(verified_);
@@ -198,6 +206,11 @@ void Apron::refresh()
                        : station_.watchingOutside() && station_.outside().state() == OutsidePractice::State::Running
                            ? tr("Practice outside %1").arg(clockText(station_.outside().active_s()))
                            : tr("No practice running"));
+    viewing_->setVisible(station_.practising());
+    const Viewing seen = school_.last_viewing(station_.pilotId());
+    viewing_->setText(seen == Viewing::Screen    ? tr("by the screen")
+                      : seen == Viewing::Goggles ? tr("in goggles")
+                                                 : tr("screen or goggles?"));
     record_->setText(recordInWords());
     const Edit* last = school_.undoable();
     undo_->setEnabled(last);

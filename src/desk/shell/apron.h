@@ -57,7 +57,7 @@ private:
     QPushButton* lock_;
     QPushButton* outside_;
     QPushButton* undo_;
-    QPushButton* verified_;
+    QPushButton *verified_, *viewing_;
     RecordWatch* watch_ = nullptr;
     Lock* who_ = nullptr;
 };

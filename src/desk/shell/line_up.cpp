@@ -3,6 +3,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "school/school.h"
+#include "school/today.h"
 
 #include <QBoxLayout>
 #include <QDoubleSpinBox>
@@ -80,6 +81,7 @@ PilotListModel::PilotListModel(const School& school, QObject* parent) : QAbstrac
 
 void PilotListModel::refresh()
 {
+    named_ = named_today(school_);
     std::vector<std::string> ids;
     for (const PilotRow& p : school_.pilots()) ids.push_back(p.id);
     if (ids == ids_) {
@@ -108,7 +110,7 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
     case IdRole: return QString::fromStdString(id);
     case HoursRole: return standing.hours;
     case TargetRole: return pilot->target_h;
-    case AttentionRole: return standing.needs_attention;
+    case AttentionRole: return named_.contains(id);
     case StagesRole: {
         QVariantList list;
         for (StageState s : standing.stages) list.append(static_cast<int>(s));
@@ -240,9 +242,7 @@ void LineUp::connectAll()
     connect(add_, &QPushButton::clicked, this, addNow);
     connect(newName_, &QLineEdit::returnPressed, this, addNow);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
-        if (changes.any({Kind::Pilot, Kind::Attempt, Kind::Session, Kind::Calibration, Kind::Verification, Kind::Stage,
-                         Kind::Setup, Kind::Match, Kind::Rates, Kind::Simulator, Kind::Aircraft, Kind::Drill, Kind::Curriculum}))
-            refresh();
+        if (changes.move_standings()) refresh();
     });
     connect(&themeNews(), &ThemeNews::changed, this, &LineUp::refresh);
     connect(&station_, &Station::pilotChosen, this, &LineUp::refresh);

@@ -2,6 +2,7 @@
 
 #include <QAbstractListModel>
 #include <QFrame>
+#include <set>
 #include <vector>
 
 class QDoubleSpinBox;
@@ -32,6 +33,7 @@ public:
 private:
     const School& school_;
     std::vector<std::string> ids_;
+    std::set<std::string> named_; ///< of today
 };
 
 /// Left edge of the frame: filter, pilots, and the chosen pilot's card.

@@ -277,7 +277,11 @@ void MainWindow::refreshMarks()
     const RatesMark rates = rates_mark(school_, pilot);
     put(Rates, rates.state, ratesInWords(rates));
     put(Debrief, Done::Nothing, tr("Any flight, its sticks and what was found in it"));
-    put(FirstFlight, Done::Nothing, tr("What stands before a first flight on a real aircraft"));
+    const Done first_flight = first_flight_mark(school_, pilot);
+    put(FirstFlight, first_flight,
+        first_flight == Done::Done  ? tr("Released, or back from a first flight")
+        : first_flight == Done::Due ? tr("Every gate is met: decide")
+                                    : tr("What stands before a first flight on a real aircraft"));
     const Done progress = progress_mark(school_, pilot);
     put(Progress, progress,
         progress == Done::Done ? tr("Practised within the last 7 days") : tr("No practice within the last 7 days"));

@@ -48,7 +48,11 @@ TEST_CASE("the board's reason is the most pressing one", "[core][progress]")
     facts.attempts = {pass(150), pass(156), pass(156), failed(156, "height")};
     CHECK(reason(157) == "Controller calibrated 62 days ago");
     facts.calibrated_day = 150;
-    CHECK(reason(157) == "Only 0.5 h a week over four weeks");
+    CHECK(reason(157) == "Next: Height window, no pass in 1 attempt"); // few hours are told, and no reason to stop there
+    const auto looks = pilot_standing(facts, steps, 157, drills).looks;
+    REQUIRE(looks.size() == 1);
+    CHECK(looks[0].cause == Cause::Slow);
+    CHECK(looks[0].words == "Below 3 h a week for 2 weeks, 0.5 h over four");
 }
 
 TEST_CASE("a stage opens when the one before is held, or by hand, and stays open while a drill is due again", "[core][progress]")

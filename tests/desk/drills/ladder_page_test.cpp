@@ -138,6 +138,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     CHECK(*f.desk.school->judged(attempts[0].id).criteria[0].value == 5);
     CHECK(f.desk.text("throttleHabit").contains("of 1 crashes"));
     QTest::keyClick(&*f.desk.window, Qt::Key_7, Qt::AltModifier);
+    f.desk.find<QPushButton>("sectionLog")->click();
     CHECK(f.desk.find<QTableView>("attempts")->model()->index(0, 2).data().toString() == "by eye");
     CHECK(f.desk.text("attemptJudged").contains("by eye, in Dyke Runner"));
     CHECK_FALSE(f.desk.find<QPushButton>("keepAsDemonstration")->isVisible()); // there is no flight to show

@@ -2,11 +2,16 @@
 #include "desk/first_flight/first_flight_page.h"
 #include "desk/parts/sickness_dialog.h"
 #include "desk_fixture.h"
+#include "school/first_flight.h"
 #include "school/readiness_facts.h"
 
 #include <QAbstractButton>
+#include <QCheckBox>
 #include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLineEdit>
 #include <QTableWidget>
+#include <algorithm>
 
 using namespace bh;
 using namespace bh::desk;
@@ -24,7 +29,10 @@ TEST_CASE("each gate stands with its state, its evidence and by when it is met, 
     REQUIRE(page);
     REQUIRE(page->isVisible());
     auto* table = desk.find<QTableWidget>("gates");
-    const auto gates = gates_of(*desk.school, desk.station->pilotId());
+    auto gates = gates_of(*desk.school, desk.station->pilotId());
+    std::stable_sort(gates.begin(), gates.end(), [](const auto& a, const auto& b) { // the open ones first
+        return (a.state == GateState::Met) < (b.state == GateState::Met);
+    });
     REQUIRE(table->rowCount() == static_cast<int>(gates.size()));
     int met = 0;
     for (int row = 0; row < table->rowCount(); ++row) {
@@ -35,10 +43,10 @@ TEST_CASE("each gate stands with its state, its evidence and by when it is met, 
         CHECK(table->item(row, 2)->text().isEmpty() == !g.by_day.has_value());
         met += g.state == GateState::Met;
     }
-    CHECK(desk.text("readinessSummary") == QStringLiteral("Petra Lowmoor: %1 of 16 gates are met.").arg(met));
+    CHECK(desk.text("readinessSummary").startsWith(QStringLiteral("Petra Lowmoor: not yet. %1 of 16 gates open").arg(16 - met)));
     CHECK(desk.text("readinessCaution").contains("advice"));
     for (const auto& [gate, expected] : std::initializer_list<std::pair<const char*, const char*>>{
-             {"hours", "pageLogbook"}, {"controller", "pageController"}, {"roof", "pageDrills"}, {"habits", "pageDebrief"}}) {
+             {"hours", "pageProgress"}, {"controller", "pageController"}, {"roof", "pageDrills"}, {"habits", "pageDebrief"}}) {
         QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
         for (int row = 0; row < table->rowCount(); ++row)
             if (table->item(row, 0)->data(Qt::UserRole).toString() == gate) table->setCurrentCell(row, 0);
@@ -107,4 +115,126 @@ TEST_CASE("the sickness questionnaire is answered by keys, kept, and the Board s
     REQUIRE(desk.school->add_sickness(well));
     CHECK(state().endsWith(" met"));
     CHECK_FALSE(desk.school->standing(pilot).attention.starts_with("Symptoms"));
+}
+
+namespace {
+
+/// A demo desk at the First flight page of a pilot.
+struct AtFirstFlight {
+    Desk desk{BH_DEMO};
+    explicit AtFirstFlight(const char* name)
+    {
+        for (const PilotRow& p : desk.school->pilots())
+            if (p.name == name) desk.station->choosePilot(p.id);
+        QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
+    }
+    void press(const char* name) const { desk.find<QAbstractButton>(name)->click(); }
+    void type(const char* name, const char* words) const
+    {
+        auto* edit = desk.find<QLineEdit>(name);
+        edit->setFocus();
+        edit->setText(QString::fromUtf8(words));
+        QTest::keyClick(edit, Qt::Key_Return);
+    }
+    [[nodiscard]] FlightDay day() const { return flight_day(*desk.school, desk.station->pilotId()); }
+};
+
+} // namespace
+
+TEST_CASE("the day is typed or read from a weather line, judged worst first, and undone", "[desk][first-flight]")
+{
+    AtFirstFlight f("Nell Harker");
+    CHECK(f.desk.text("dayJudged").contains("Wind 6.5 m/s, at most 5.0 m/s"));
+    CHECK(f.desk.text("dayPlan").contains("Camera tilt 15° instead of 25°"));
+    f.type("weatherReport", "METAR YUDO 221630Z 24003MPS 9999 SCT030 17/11 Q1018");
+    CHECK(f.day().weather.wind_mps == 3.0);
+    CHECK(f.desk.text("reportSaid").startsWith("Report of YUDO."));
+    CHECK_FALSE(f.desk.text("dayJudged").contains("Wind 6.5"));
+    CHECK(f.desk.find<QDoubleSpinBox>("dayWind")->value() == 3);
+    f.type("weatherReport", "sunny");
+    CHECK(f.desk.text("reportSaid").contains("expected"));
+    CHECK(f.day().weather.wind_mps == 3.0); // nothing is lost
+    f.type("siteSpotter", "Edda Fenn");
+    CHECK(f.day().site.spotter == "Edda Fenn");
+    CHECK(f.desk.text("dayJudged").contains("Spotter: Edda Fenn"));
+    f.desk.find<QComboBox>("siteGround")->setCurrentIndex(static_cast<int>(SiteGround::Concrete));
+    CHECK(f.desk.text("dayJudged").indexOf("Not over concrete") < f.desk.text("dayJudged").indexOf("Spotter"));
+    QTest::keyClick(&*f.desk.window, Qt::Key_Z, Qt::ControlModifier);
+    CHECK(f.day().site.ground == SiteGround::Grass);
+}
+
+TEST_CASE("the briefing is ticked by both, in a small window too, and becomes a gate", "[desk][first-flight]")
+{
+    AtFirstFlight f("Nell Harker");
+    f.press("sectionBriefing");
+    CHECK_FALSE(f.desk.find<QCheckBox>("pilot-crash")->isChecked());
+    CHECK(f.desk.find<QCheckBox>("pilot-law")->isChecked());
+    CHECK(f.desk.text("ratesOnAircraft").contains("by the record"));
+    f.desk.window->firstFlightPage()->openSmallWindow();
+    auto* small = f.desk.find<QWidget>("smallBriefing");
+    REQUIRE(small->isVisible());
+    CHECK(small->width() < 400);
+    for (const auto& item : f.desk.school->first_flight_plan().briefing)
+        for (const char* who : {"pilot-", "coordinator-"}) {
+            auto* box = small->findChild<QCheckBox*>(QLatin1String(who) + QString::fromStdString(item.id));
+            REQUIRE(box);
+            if (!box->isChecked()) box->click();
+        }
+    CHECK(is_briefed(*f.desk.school, f.desk.station->pilotId()) == true);
+    CHECK(f.desk.find<QCheckBox>("pilot-crash")->isChecked()); // here too
+    f.press("sectionProgramme");
+    f.type("note-up", "Watched at five points");
+    f.desk.find<QCheckBox>("coordinator-up")->click();
+    CHECK(f.day().programme.at("up") == Tick{false, true, "Watched at five points"});
+}
+
+TEST_CASE("a coordinator overrides a gate with a reason and signs; the release is on the Board", "[desk][first-flight]")
+{
+    AtFirstFlight f("Nell Harker");
+    f.type("releasePassphrase", "salt and west wind");
+    CHECK(f.desk.text("releaseSaid").contains("is not met"));
+    auto* gates = f.desk.find<QTableWidget>("gates");
+    while (gates->item(0, 0)->data(Qt::UserRole + 1).toBool() == false) { // the open ones stand first
+        int open = 0;
+        for (; open < gates->rowCount() && !gates->item(open, 0)->data(Qt::UserRole + 1).toBool(); ++open) {
+            gates->setCurrentCell(open, 0);
+            f.type("overrideReason", "Seen by eye, on the meadow");
+        }
+        break;
+    }
+    CHECK(gates->item(0, 3)->text().startsWith("overridden: Seen by eye"));
+    f.type("releasePassphrase", "a wrong one, all the same");
+    CHECK(f.desk.text("releaseSaid").contains("not the passphrase"));
+    CHECK(newest_release(*f.desk.school, f.desk.station->pilotId()) == nullptr);
+    f.type("releasePassphrase", "salt and west wind");
+    const Release* release = newest_release(*f.desk.school, f.desk.station->pilotId());
+    REQUIRE(release);
+    CHECK(is_signed(*release));
+    CHECK(f.desk.text("releaseState").startsWith("Released by Edda Fenn"));
+    CHECK(std::any_of(release->gates.begin(), release->gates.end(),
+                      [](const Release::Gate& g) { return g.overridden == "Seen by eye, on the meadow"; }));
+    for (const std::string& problem : f.desk.school->record().verify().problems)
+        CHECK(problem.find("release") == std::string::npos); // the copy has no flight logs beside it, and that is told
+    f.desk.find<QLineEdit>("overrideReason")->setText("The wind came up");
+    f.press("releaseWithdraw");
+    CHECK(f.desk.text("releaseState").contains("Withdrawn: The wind came up"));
+}
+
+TEST_CASE("what surprised leads to what to practise next", "[desk][first-flight]")
+{
+    AtFirstFlight f("Anselm Roe");
+    f.press("sectionAfter");
+    CHECK(f.desk.text("afterTold").contains("3 batteries"));
+    f.press("practise-nerves");
+    CHECK(f.desk.find<QAbstractButton>("pageDrills")->isChecked());
+    QTest::keyClick(&*f.desk.window, Qt::Key_9, Qt::AltModifier);
+    f.press("surprise-rates");
+    f.desk.find<QLineEdit>("afterWent")->setText("Faster than here");
+    f.press("afterKeep");
+    REQUIRE(f.desk.school->file(f.desk.station->pilotId()).after_flight.size() == 2);
+    CHECK(f.desk.text("afterTold").contains("Faster than here"));
+    f.press("practise-rates");
+    CHECK(f.desk.find<QAbstractButton>("pageRates")->isChecked());
+    auto* everybody = f.desk.find<QTableWidget>("surprisesOfAll");
+    REQUIRE(everybody->rowCount() == static_cast<int>(surprise_count));
 }

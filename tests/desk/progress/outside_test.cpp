@@ -73,6 +73,7 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     CHECK(sessions[0].active_s > 5);
     CHECK(sessions[0].active_s < 4 + static_cast<double>(clock.elapsed()) / 1000); // as long as it took, however busy the machine
     CHECK(std::filesystem::file_size(o.desk.file.string() + ".sticks/" + sessions[0].recording) > 500);
+    o.desk.find<QPushButton>("sectionLog")->click();
     CHECK(o.desk.find<QTableView>("sessions")->model()->rowCount() == 1);
     CHECK_FALSE(keep->isVisible());
 }
