@@ -522,7 +522,7 @@ TEST_CASE("readiness says gate by gate what is missing, and writes nothing", "[c
     }
     CHECK(states["stages"] == "met");
     CHECK(states["real-setup"] == "not yet");
-    CHECK(states["briefing"] == "unknown");
+    CHECK(states["briefing"] == "not yet");
     CHECK(nell["ready"] == false);
     const auto all = nlohmann::json::parse(run("readiness" + store).out);
     CHECK(all["pilots"].size() == 11);
@@ -531,6 +531,10 @@ TEST_CASE("readiness says gate by gate what is missing, and writes nothing", "[c
         for (const auto& g : pilot["gates"]) dated = dated || (g["by"].is_string() && g["by"].get<std::string>() > "2031-06-12");
     CHECK(dated); // hours of somebody who practises
     CHECK(std::filesystem::last_write_time(copy) == written);
+    // Somebody whose every gate is met: the answer is yes.
+    const Answer greta = run("readiness" + store + " --pilot 'Greta Holm'");
+    CHECK(greta.exit == 0);
+    CHECK(nlohmann::json::parse(greta.out)["ready"] == true);
     CHECK(has(badInput("readiness" + store + " --pilot Nobody"), "there is no pilot 'Nobody'"));
     CHECK(has(badInput("readiness --store " + copy.string() + " --at soon"), "--at"));
     CHECK(has(badInput("readiness --store /nowhere/at/all"), "no such record"));

@@ -151,10 +151,26 @@ bool tells_nothing_here(std::string_view word)
     if (word.size() == 9 && word[4] == '/' && digits(word.substr(0, 4)) && digits(word.substr(5))) return true;
     if (word.size() == 7 && word[3] == 'V' && digits(word.substr(0, 3)) && digits(word.substr(4))) return true;
     if ((word.starts_with("TX") || word.starts_with("TN")) && word.find('/') != std::string_view::npos) return true;
-    const auto first_letter = std::find_if(word.begin(), word.end(), [](char c) { return c < '0' || c > '9'; }) - word.begin();
-    const std::string_view where = word.substr(static_cast<std::size_t>(first_letter));
-    return first_letter == 4 && (where == "N" || where == "NE" || where == "E" || where == "SE" || where == "S" ||
-                                 where == "SW" || where == "W" || where == "NW");
+    static constexpr std::array<std::string_view, 8> to{"N", "NE", "E", "SE", "S", "SW", "W", "NW"};
+    return word.size() > 4 && digits(word.substr(0, 4)) && std::find(to.begin(), to.end(), word.substr(4)) != to.end();
+}
+
+/// Whose report it is, of when, and whether it is a forecast; how many words that took.
+Result<std::size_t> read_head(const std::vector<std::string_view>& words, WeatherReport& report)
+{
+    static constexpr std::array<std::string_view, 5> in_front{"METAR", "SPECI", "TAF", "COR", "AMD"};
+    std::size_t at = 0;
+    for (; at < words.size() && std::find(in_front.begin(), in_front.end(), words[at]) != in_front.end(); ++at)
+        report.forecast |= words[at] == "TAF";
+    const auto is_time = [](std::string_view w) { return w.size() == 7 && w[6] == 'Z' && digits(w.substr(0, 6)); };
+    if (at + 1 >= words.size() || words[at].size() != 4 || !is_time(words[at + 1]))
+        return bad_input("a weather line: expected a place and a time in front, such as \"YUDO 221630Z\"");
+    report.station = words[at];
+    const std::string_view time = words[at + 1];
+    report.day = *number(time.substr(0, 2)), report.hour = *number(time.substr(2, 2)), report.minute = *number(time.substr(4, 2));
+    if (report.day < 1 || report.day > 31 || report.hour > 23 || report.minute > 59)
+        return bad_input("a weather line: expected day, hour and minute, found \"" + std::string(time) + "\"");
+    return at + 2;
 }
 
 } // namespace
@@ -165,20 +181,10 @@ Result<WeatherReport> parse_weather_report(std::string_view line)
     if (line.size() > longest) return bad_input("a weather line: expected one report, found a text of more than 4,000 letters");
     std::vector<std::string_view> words = words_of(line);
     WeatherReport report;
-    std::size_t at = 0;
-    while (at < words.size() &&
-           (words[at] == "METAR" || words[at] == "SPECI" || words[at] == "TAF" || words[at] == "COR" || words[at] == "AMD"))
-        report.forecast |= words[at++] == "TAF";
-    const auto is_time = [](std::string_view w) { return w.size() == 7 && w[6] == 'Z' && digits(w.substr(0, 6)); };
-    if (at + 1 >= words.size() || words[at].size() != 4 || !is_time(words[at + 1]))
-        return bad_input("a weather line: expected a place and a time in front, such as \"YUDO 221630Z\"");
-    report.station = words[at];
-    const std::string_view time = words[at + 1];
-    report.day = *number(time.substr(0, 2)), report.hour = *number(time.substr(2, 2)), report.minute = *number(time.substr(4, 2));
-    if (report.day < 1 || report.day > 31 || report.hour > 23 || report.minute > 59)
-        return bad_input("a weather line: expected day, hour and minute, found \"" + std::string(time) + "\"");
+    const auto head = read_head(words, report);
+    if (!head) return tl::unexpected(head.error());
     int miles = 0;
-    for (at += 2; at < words.size() && words[at] != "RMK"; ++at) {
+    for (std::size_t at = *head; at < words.size() && words[at] != "RMK"; ++at) {
         const std::string_view word = words[at];
         const bool miles_follow = at + 1 < words.size() && words[at + 1].ends_with("SM");
         if (word.size() == 1 && digits(word) && miles_follow) {

@@ -353,6 +353,13 @@ void BoardPage::connectAll()
     connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
 }
 
+/// A narrow window leaves out what the hours say as well.
+void BoardPage::resizeEvent(QResizeEvent*)
+{
+    constexpr int narrow_px = 960;
+    for (const int column : {BoardModel::Matched, BoardModel::Weeks}) table_->setColumnHidden(column, width() < narrow_px);
+}
+
 void BoardPage::addLine(const TodayItem& item)
 {
     auto* row = new QFrame;

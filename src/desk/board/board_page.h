@@ -58,6 +58,9 @@ public:
 Q_SIGNALS:
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
 
+protected:
+    void resizeEvent(QResizeEvent*) override;
+
 private:
     [[nodiscard]] QLayout* makeSchoolHead();
     void connectAll();

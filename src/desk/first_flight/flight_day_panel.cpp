@@ -78,6 +78,7 @@ FlightDayPanel::FlightDayPanel(School& school, QWidget* parent) : QWidget(parent
     inner->addWidget(partTitle(tr("To fly with")));
     inner->addWidget(plan_);
     inner->addWidget(partTitle(tr("The site and the weather")));
+    makeFields();
     inner->addWidget(makeForm());
     inner->addStretch();
     auto* scroll = new FormScroll;
@@ -91,7 +92,7 @@ FlightDayPanel::FlightDayPanel(School& school, QWidget* parent) : QWidget(parent
     });
 }
 
-QWidget* FlightDayPanel::makeForm()
+void FlightDayPanel::makeFields()
 {
     name_ = lineEdit("siteName", tr("Name of the site"), tr("Old pan, east bank"));
     spotter_ = lineEdit("siteSpotter", tr("Who is the spotter"), tr("Who watches the sky"));
@@ -137,6 +138,19 @@ QWidget* FlightDayPanel::makeForm()
     };
     packs_ = count("dayPacks", tr("Batteries"), 0, 20);
     cells_ = count("dayCells", tr("Cells of a battery"), 1, 12);
+    for (QLineEdit* edit : {name_, spotter_, permission_})
+        connect(edit, &QLineEdit::editingFinished, this, &FlightDayPanel::keep);
+    for (QDoubleSpinBox* box : {room_, field_, wind_, gust_, visibility_, temperature_, pressure_})
+        connect(box, &QDoubleSpinBox::valueChanged, this, &FlightDayPanel::keep);
+    for (QSpinBox* box : {packs_, cells_}) connect(box, &QSpinBox::valueChanged, this, &FlightDayPanel::keep);
+    for (QCheckBox* box : {people_, water_, masts_, wet_, thunder_, fog_})
+        connect(box, &QCheckBox::toggled, this, &FlightDayPanel::keep);
+    connect(ground_, &QComboBox::currentIndexChanged, this, &FlightDayPanel::keep);
+    connect(report_, &QLineEdit::returnPressed, this, &FlightDayPanel::readReport);
+}
+
+QWidget* FlightDayPanel::makeForm()
+{
     auto* read = namedButton(tr("Read it"), "readReport", tr("Wind, gusts, visibility, temperature and pressure from the line"));
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("reportSaid"));
@@ -170,16 +184,7 @@ QWidget* FlightDayPanel::makeForm()
     told->addStretch();
     form->addRow(tr("Told"), told);
     form->addRow(tr("Batteries, cells"), pair(packs_, cells_));
-    for (QLineEdit* edit : {name_, spotter_, permission_})
-        connect(edit, &QLineEdit::editingFinished, this, &FlightDayPanel::keep);
-    for (QDoubleSpinBox* box : {room_, field_, wind_, gust_, visibility_, temperature_, pressure_})
-        connect(box, &QDoubleSpinBox::valueChanged, this, &FlightDayPanel::keep);
-    for (QSpinBox* box : {packs_, cells_}) connect(box, &QSpinBox::valueChanged, this, &FlightDayPanel::keep);
-    for (QCheckBox* box : {people_, water_, masts_, wet_, thunder_, fog_})
-        connect(box, &QCheckBox::toggled, this, &FlightDayPanel::keep);
-    connect(ground_, &QComboBox::currentIndexChanged, this, &FlightDayPanel::keep);
     connect(read, &QPushButton::clicked, this, &FlightDayPanel::readReport);
-    connect(report_, &QLineEdit::returnPressed, this, &FlightDayPanel::readReport);
     auto* part = new QWidget;
     part->setLayout(form);
     return part;

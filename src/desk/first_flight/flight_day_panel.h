@@ -27,6 +27,7 @@ public:
     void show(const std::string& pilot_id);
 
 private:
+    void makeFields();
     [[nodiscard]] QWidget* makeForm();
     void readReport();
     void keep();

@@ -252,7 +252,10 @@ void ReleasePanel::refresh()
         if (p.active && p.role == Role::Coordinator)
             signer_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
     signer_->setEditable(school_.wants_no_passphrases()); // there nobody is known by a passphrase before the first signature
-    if (signer_->isEditable()) signer_->lineEdit()->setPlaceholderText(tr("who signs"));
+    if (signer_->isEditable()) {
+        signer_->lineEdit()->setPlaceholderText(tr("who signs"));
+        signer_->lineEdit()->setAccessibleName(signer_->accessibleName());
+    }
     if (const int known = signer_->findText(chosen); known >= 0)
         signer_->setCurrentIndex(known);
     else if (signer_->isEditable() && !chosen.isEmpty())

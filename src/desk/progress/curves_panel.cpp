@@ -82,7 +82,9 @@ void CurveGrid::show(std::vector<DrillOutlook> outlooks, std::int64_t today)
 {
     outlooks_ = std::move(outlooks);
     today_ = today;
-    chosen_ = std::clamp(chosen_, 0, std::max(0, count() - 1));
+    const auto to_look_at =
+        std::find_if(outlooks_.begin(), outlooks_.end(), [](const DrillOutlook& o) { return o.state != DrillState::Held; });
+    chosen_ = to_look_at == outlooks_.end() ? 0 : static_cast<int>(to_look_at - outlooks_.begin());
     updateGeometry();
     setMinimumHeight(sizeHint().height());
     update();
@@ -158,6 +160,66 @@ void CurveGrid::paintEvent(QPaintEvent* event)
     }
 }
 
+void CurveGrid::paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& o) const
+{
+    const Theme& t = theme();
+    const Plotted shown = plotted(o, leading_);
+    if (!shown.trials) {
+        p.setPen(t.soft);
+        p.drawText(plot, Qt::AlignCenter | Qt::TextWordWrap, tr("Fewer than five attempts tell of one measure"));
+        return;
+    }
+    const double last = shown.trials->trial.empty() ? 1 : shown.trials->trial.back();
+    double until = last;
+    if (shown.forecast && shown.forecast->trial && o.state != DrillState::Held)
+        until = std::max(last, std::min(shown.forecast->high.value_or(2 * last), 2.5 * last));
+    until = std::max(until, 5.0);
+    const auto at = [&](double trial, double value) {
+        return QPointF(plot.left() + (trial - 1) / (until - 1) * plot.width(),
+                       plot.bottom() -
+                           (std::clamp(value, shown.low, shown.high) - shown.low) / (shown.high - shown.low) * plot.height());
+    };
+    p.setPen(QPen(t.line, 1));
+    p.drawLine(plot.bottomLeft(), plot.bottomRight());
+    p.drawLine(plot.bottomLeft(), plot.topLeft());
+    const double limit_y = at(1, shown.limit).y();
+    p.setPen(QPen(t.attention, 1.2, Qt::DashLine));
+    p.drawLine(QPointF(plot.left(), limit_y), QPointF(plot.right(), limit_y));
+    p.setPen(t.soft);
+    const QString limit = leading_ ? QString::number(shown.limit, 'g', 3) : QStringLiteral("60");
+    p.drawText(QRectF(plot.left() - 32, limit_y - 8, 29, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
+    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignRight, tr("attempt %1").arg(until, 0, 'f', 0));
+    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignLeft, QStringLiteral("1"));
+    if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
+        const double from = std::clamp(*shown.forecast->low, 1.0, until);
+        const double to = std::clamp(shown.forecast->high.value_or(until), from, until);
+        const QRectF band(QPointF(at(from, shown.limit).x(), limit_y - 4), QPointF(at(to, shown.limit).x() + 1, limit_y + 4));
+        p.fillRect(band, QBrush(t.attention, Qt::BDiagPattern));
+    }
+    if (shown.curve) {
+        const auto line = [&](double from, double to) {
+            QPainterPath path(at(from, shown.curve->at(from, shown.trials->higher_is_better)));
+            constexpr int steps = 40;
+            for (int i = 1; i <= steps; ++i) {
+                const double trial = from + (to - from) * i / steps;
+                path.lineTo(at(trial, shown.curve->at(trial, shown.trials->higher_is_better)));
+            }
+            return path;
+        };
+        p.setBrush(Qt::NoBrush);
+        p.setPen(QPen(curveInk(), 1.8));
+        p.drawPath(line(1, last));
+        if (until > last) p.setPen(QPen(curveInk(), 1.4, Qt::DotLine)), p.drawPath(line(last, until));
+    }
+    for (std::size_t i = 0; i < shown.trials->trial.size(); ++i) {
+        const double value = shown.trials->value[i];
+        const bool enough = shown.trials->higher_is_better ? value >= shown.limit : value <= shown.limit;
+        p.setPen(QPen(enough ? t.held : t.steel, 1.2));
+        p.setBrush(enough ? QBrush(t.held) : QBrush(Qt::NoBrush));
+        p.drawEllipse(at(shown.trials->trial[i], value), 2.6, 2.6);
+    }
+}
+
 void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) const
 {
     const Theme& t = theme();
@@ -174,67 +236,13 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
               : o.state == DrillState::Due ? StateMark::Due
                                            : StateMark::Partly,
               o.state == DrillState::Held ? t.held : t.attention);
-    const QRectF plot(box.left() + 34, box.top() + 30, box.width() - 46, box.height() - 86);
-    const Plotted shown = plotted(o, leading_);
     p.setFont(uiFont(8.5));
-    if (!shown.trials) {
-        p.setPen(t.soft);
-        p.drawText(plot, Qt::AlignCenter | Qt::TextWordWrap, tr("Fewer than five attempts tell of one measure"));
-    } else {
-        const double last = shown.trials->trial.empty() ? 1 : shown.trials->trial.back();
-        double until = last;
-        if (shown.forecast && shown.forecast->trial && o.state != DrillState::Held)
-            until = std::max(last, std::min(shown.forecast->high.value_or(2 * last), 2.5 * last));
-        until = std::max(until, 5.0);
-        const auto at = [&](double trial, double value) {
-            return QPointF(plot.left() + (trial - 1) / (until - 1) * plot.width(),
-                           plot.bottom() -
-                               (std::clamp(value, shown.low, shown.high) - shown.low) / (shown.high - shown.low) * plot.height());
-        };
-        p.setPen(QPen(t.line, 1));
-        p.drawLine(plot.bottomLeft(), plot.bottomRight());
-        p.drawLine(plot.bottomLeft(), plot.topLeft());
-        const double limit_y = at(1, shown.limit).y();
-        p.setPen(QPen(t.attention, 1.2, Qt::DashLine));
-        p.drawLine(QPointF(plot.left(), limit_y), QPointF(plot.right(), limit_y));
-        p.setPen(t.soft);
-        const QString limit = leading_ ? QString::number(shown.limit, 'g', 3) : QStringLiteral("60");
-        p.drawText(QRectF(box.left() + 2, limit_y - 8, 29, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
-        p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignRight,
-                   tr("attempt %1").arg(until, 0, 'f', 0));
-        p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignLeft, QStringLiteral("1"));
-        if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
-            const double from = std::clamp(*shown.forecast->low, 1.0, until);
-            const double to = std::clamp(shown.forecast->high.value_or(until), from, until);
-            const QRectF band(QPointF(at(from, shown.limit).x(), limit_y - 4), QPointF(at(to, shown.limit).x() + 1, limit_y + 4));
-            p.fillRect(band, QBrush(t.attention, Qt::BDiagPattern));
-        }
-        if (shown.curve) {
-            const auto line = [&](double from, double to) {
-                QPainterPath path(at(from, shown.curve->at(from, shown.trials->higher_is_better)));
-                constexpr int steps = 40;
-                for (int i = 1; i <= steps; ++i) {
-                    const double trial = from + (to - from) * i / steps;
-                    path.lineTo(at(trial, shown.curve->at(trial, shown.trials->higher_is_better)));
-                }
-                return path;
-            };
-            p.setBrush(Qt::NoBrush);
-            p.setPen(QPen(curveInk(), 1.8));
-            p.drawPath(line(1, last));
-            if (until > last) p.setPen(QPen(curveInk(), 1.4, Qt::DotLine)), p.drawPath(line(last, until));
-        }
-        for (std::size_t i = 0; i < shown.trials->trial.size(); ++i) {
-            const double value = shown.trials->value[i];
-            const bool enough = shown.trials->higher_is_better ? value >= shown.limit : value <= shown.limit;
-            p.setPen(QPen(enough ? t.held : t.steel, 1.2));
-            p.setBrush(enough ? QBrush(t.held) : QBrush(Qt::NoBrush));
-            p.drawEllipse(at(shown.trials->trial[i], value), 2.6, 2.6);
-        }
-    }
+    paintPlot(p, QRectF(box.left() + 34, box.top() + 30, box.width() - 46, box.height() - 86), o);
     p.setPen(o.no_progress ? cautionInk() : t.soft);
     QString words = QString::fromStdString(o.words);
-    if (o.pass_day)
+    if (o.no_progress)
+        ; // a date would promise what is not seen
+    else if (o.pass_day)
         words += tr(", about %1").arg(calendarDay(*o.pass_day));
     else if (o.hold_day && o.state != DrillState::Held)
         words += tr(", %1").arg(calendarDay(*o.hold_day));
@@ -346,17 +354,18 @@ void CurvesPanel::tell()
                      .arg(QString::fromStdString(o->name), lawInWords(*o->curve))
                      .arg(o->marks.trial.size());
         if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 at attempt %1.").arg(trialWords(*o->pass));
-        if (o->leading && o->leading_pass)
+        if (o->state != DrillState::Held && o->leading && o->leading_pass)
             parts << tr("%1 reaches %2 at attempt %3.")
                          .arg(QString::fromStdString(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
                               trialWords(*o->leading_pass));
-        if (o->pass_day)
+        if (o->pass_day && !o->no_progress)
             parts << tr("At the present pace passed about %1%2.")
                          .arg(calendarDay(*o->pass_day),
                               o->pass_low_day && o->pass_high_day
                                   ? tr(" (%1 to %2)").arg(calendarDay(*o->pass_low_day), calendarDay(*o->pass_high_day))
                                   : QString());
-        if (o->hold_day && o->state != DrillState::Held) parts << tr("Held %1 at the soonest.").arg(calendarDay(*o->hold_day));
+        if (o->hold_day && o->state != DrillState::Held && !o->no_progress)
+            parts << tr("Held %1 at the soonest.").arg(calendarDay(*o->hold_day));
         if (o->no_progress)
             parts << tr("No progress: the slope over the last 8 attempts may be nought, and their mean is short of a pass.");
     }

@@ -42,6 +42,7 @@ protected:
 private:
     [[nodiscard]] int columns() const;
     [[nodiscard]] QRect cell(int index) const;
+    void paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& outlook) const;
     void paintCell(QPainter& p, const QRect& box, const DrillOutlook& outlook) const;
     std::vector<DrillOutlook> outlooks_;
     std::int64_t today_ = 0;

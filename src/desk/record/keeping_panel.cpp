@@ -3,10 +3,13 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "files/file_text.h"
 #include "school/lock.h"
+#include "school/pilot_export.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
+#include <QFileDialog>
 #include <QLineEdit>
 #include <QMessageBox>
 #include <QSpinBox>
@@ -49,7 +52,10 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     erase_ = namedButton(tr("Erase …"), "erase", tr("The pilot who is chosen in the list"));
     auto* act = new QHBoxLayout;
     back_ = namedButton(tr("Is back"), "pilotBack", tr("Puts the chosen pilot on the line-up again"));
+    give_ =
+        namedButton(tr("Hand out data …"), "pilotData", tr("Everything that the record holds about the chosen pilot, as JSON"));
     act->addWidget(back_);
+    act->addWidget(give_);
     act->addWidget(why_, 1);
     act->addWidget(erase_);
     layout->addLayout(act);
@@ -63,12 +69,18 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     });
     connect(erase_, &QPushButton::clicked, this, &KeepingPanel::erase);
     connect(archived_, &QTableWidget::itemSelectionChanged, this, [this] {
-        for (QPushButton* b : {erase_, back_}) b->setEnabled(!chosen().empty());
+        for (QPushButton* b : {erase_, back_, give_}) b->setEnabled(!chosen().empty());
     });
     connect(back_, &QPushButton::clicked, this, [this] {
         PilotRow back = school_.file(chosen()).row;
         back.archived = false;
         school_.edit_pilot(back);
+    });
+    connect(give_, &QPushButton::clicked, this, [this] {
+        const QString file = QFileDialog::getSaveFileName(
+            this, tr("Everything about this pilot"),
+            QString::fromStdString(school_.file(chosen()).row.name) + QStringLiteral(".json"), tr("JSON (*.json)"));
+        if (!file.isEmpty()) handOut(file);
     });
     connect(&lock, &Lock::changed, this, &KeepingPanel::refresh);
     connect(&school_, &School::changed, this, &KeepingPanel::refresh);
@@ -107,7 +119,18 @@ void KeepingPanel::refresh()
                     : due == 0       ? tr("Nobody has been away for longer.")
                     : due == 1       ? tr("One of them has been away for longer and is to be erased.")
                                      : tr("%1 of them have been away for longer and are to be erased.").arg(due));
-    for (QPushButton* b : {erase_, back_}) b->setEnabled(!chosen().empty());
+    for (QPushButton* b : {erase_, back_, give_}) b->setEnabled(!chosen().empty());
+}
+
+void KeepingPanel::handOut(const QString& file)
+{
+    if (chosen().empty()) return;
+    const auto written = write_whole(file.toStdString(), pilot_json(school_, chosen()), true);
+    said_->setText(written
+                       ? tr("Written: %1. The record goes on holding all of it until the pilot is erased; then it keeps what was "
+                            "flown, without the name.")
+                             .arg(file)
+                       : QString::fromStdString(written.error().message));
 }
 
 void KeepingPanel::erase()

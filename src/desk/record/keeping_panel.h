@@ -22,6 +22,8 @@ class KeepingPanel : public QWidget {
 public:
     KeepingPanel(School& school, Lock& lock, QWidget* parent = nullptr);
 
+    void handOut(const QString& file); ///< everything about the chosen pilot
+
 private:
     void refresh();
     void erase();
@@ -33,7 +35,7 @@ private:
     QTableWidget* archived_;
     QLineEdit* why_;
     QPushButton* erase_;
-    QPushButton* back_;
+    QPushButton *back_, *give_;
 };
 
 } // namespace bh::desk

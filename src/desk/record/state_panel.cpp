@@ -62,7 +62,9 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     auto* backup = namedButton(tr("Back up …"), "recordBackup", tr("Everything in one file, verified after writing"));
     auto* restored = namedButton(tr("Restore …"), "recordRestore", tr("Puts a backup into a new place; this record stays"));
     auto* whole = namedButton(tr("Export …"), "recordExport", tr("Everything in open formats (JSON, CSV), in a folder"));
-    for (QPushButton* b : {head, verify, backup, restored, whole}) row->addWidget(b);
+    auto* brought =
+        namedButton(tr("Import …"), "recordImport", tr("Makes a record of such a folder in a new place; this record stays"));
+    for (QPushButton* b : {head, verify, backup, restored, whole, brought}) row->addWidget(b);
     row->addStretch();
     layout->addLayout(row);
     verify->setEnabled(watch_);
@@ -90,6 +92,7 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     connect(backup, &QPushButton::clicked, this, &StatePanel::backUp);
     connect(restored, &QPushButton::clicked, this, &StatePanel::restoreBackup);
     connect(whole, &QPushButton::clicked, this, &StatePanel::exportWhole);
+    connect(brought, &QPushButton::clicked, this, &StatePanel::importWhole);
     connect(&school_, &School::changed, this, &StatePanel::refresh);
     if (watch_) connect(watch_, &RecordWatch::changed, this, &StatePanel::refresh);
     refresh();
@@ -158,6 +161,21 @@ void StatePanel::restoreBackup()
     if (to.isEmpty()) return;
     const auto report = whileWaiting([&] { return restore(from.toStdString(), to.toStdString()); });
     say(report ? tr("Restored to %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
+               : QString::fromStdString(report.error().message));
+}
+
+void StatePanel::importWhole()
+{
+    const QString from = QFileDialog::getExistingDirectory(this, tr("Exported folder to read"));
+    if (from.isEmpty()) return;
+    const QString to = QFileDialog::getSaveFileName(this, tr("Where to put the record"), QStringLiteral("record.sqlite"));
+    if (!to.isEmpty()) bringIn(from, to);
+}
+
+void StatePanel::bringIn(const QString& from, const QString& to)
+{
+    const auto report = whileWaiting([&] { return import_record(from.toStdString(), to.toStdString()); });
+    say(report ? tr("Imported into %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
                : QString::fromStdString(report.error().message));
 }
 

@@ -19,11 +19,14 @@ class StatePanel : public QWidget {
 public:
     StatePanel(School& school, RecordWatch* watch, QWidget* parent = nullptr);
 
+    void bringIn(const QString& from, const QString& to); ///< an exported folder, into a new record
+
 private:
     void refresh();
     void backUp();
     void restoreBackup();
     void exportWhole();
+    void importWhole();
     void say(const QString& words);
     /// Verifies the record first, and asks where something is wrong with it.
     [[nodiscard]] bool mayLeave();

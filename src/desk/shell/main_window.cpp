@@ -79,6 +79,25 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     setCentralWidget(centre);
 
     connect(taxiway_, &Taxiway::chosen, this, [this](int page) { showPage(static_cast<Page>(page)); });
+    connectPages();
+    connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
+    connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
+    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
+    guard();
+    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
+    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
+    connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
+    connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
+    connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
+    new Hints(this);
+    showPage(Board);
+    refreshMarks();
+}
+
+/// From one page to the next.
+void MainWindow::connectPages()
+{
     connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
@@ -109,19 +128,6 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(firstFlight_, &FirstFlightPage::practiceAsked, this, &MainWindow::practise);
     connect(firstFlight_, &FirstFlightPage::rulesAsked, this, [this] { showRecord(RecordWindow::House); });
     connect(progress_, &ProgressPage::rulesAsked, this, [this] { showRecord(RecordWindow::House); });
-    connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
-    connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
-    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
-    guard();
-    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
-    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
-    connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
-    connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
-    connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
-    connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
-    new Hints(this);
-    showPage(Board);
-    refreshMarks();
 }
 
 /// Who is here, and that nobody is when nothing is touched any more.

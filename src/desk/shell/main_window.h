@@ -58,6 +58,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void connectPages();
     void guard();
     void showEvidence(const std::string& gate);
     void practise(Surprise surprise);

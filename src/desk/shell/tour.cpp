@@ -5,6 +5,8 @@
 #include "desk/debrief/time_lanes.h"
 #include "desk/drills/drills_page.h"
 #include "desk/parts/station.h"
+#include "desk/progress/curves_panel.h"
+#include "desk/progress/progress_page.h"
 #include "desk/rates/rates_page.h"
 #include "desk/record/record_window.h"
 #include "desk/setup/setup_page.h"
@@ -172,11 +174,43 @@ struct Tour {
         drills.setPace(1);
     }
 
+    /// For a pilot with many drills, some of them under way.
+    void progress()
+    {
+        int most = -1;
+        for (const PilotRow& p : school.pilots()) {
+            int flown = 0, under_way = 0;
+            for (const LadderStep& s : school.standing(p.id).ladder) {
+                constexpr int enough = 5; // to look ahead from
+                flown += s.standing.attempts > 0;
+                under_way += s.standing.state == DrillState::Tried && s.standing.attempts >= enough;
+            }
+            constexpr int worth_drills = 4;
+            const int worth = under_way > 0 ? flown + worth_drills * under_way : 0;
+            if (worth > most) most = worth, station.choosePilot(p.id);
+        }
+        window.showPage(MainWindow::Progress);
+        if (const auto* curves = window.findChild<CurvesPanel*>()) waitFor([curves] { return !curves->working(); }, 60000);
+        picture("progress");
+        window.progressPage()->showSection(ProgressPage::Hours);
+        picture("hours");
+    }
+
+    /// For a pilot whose day is prepared, and who is not released yet.
+    void firstFlight()
+    {
+        for (const PilotRow& p : school.pilots())
+            if (school.file(p.id).flight_day && school.file(p.id).releases.empty()) station.choosePilot(p.id);
+        page(MainWindow::FirstFlight, "first-flight");
+    }
+
     void record()
     {
         window.showRecord(RecordWindow::People);
         auto* shown = window.findChild<QDialog*>(QStringLiteral("recordWindow"));
         picture("record", shown);
+        window.showRecord(RecordWindow::House);
+        picture("house", shown);
         shown->close();
     }
 
@@ -258,8 +292,8 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.picture("result");
     tour.drills.reset();
     tour.debrief();
-    tour.page(MainWindow::Progress, "progress");
-    tour.page(MainWindow::FirstFlight, "first-flight");
+    tour.progress();
+    tour.firstFlight();
     tour.rates();
     tour.judge();
     tour.wayBack();

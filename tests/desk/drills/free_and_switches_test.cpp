@@ -222,5 +222,5 @@ TEST_CASE("practice is entered by hand with a reason, or read from a table with 
     CHECK(desk.school->sessions(pilot).size() == 3);
     dialog->close();
     auto* sessions = desk.find<QTableView>("sessions")->model();
-    CHECK(sessions->index(0, 4).data().toString() == "Mudlark, by hand");
+    CHECK(sessions->index(0, 5).data().toString() == "Mudlark, by hand");
 }

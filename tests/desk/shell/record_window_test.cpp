@@ -1,9 +1,12 @@
 // The record's own window: copies, people, erasing; the lock; and flights that were cut short.
 #include "desk/drills/drills_page.h"
+#include "desk/record/keeping_panel.h"
 #include "desk/record/record_window.h"
+#include "desk/record/state_panel.h"
 #include "desk_fixture.h"
 #include "flying.h"
 #include "record/daily_copies.h"
+#include "record/exchange.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
 
@@ -227,4 +230,60 @@ TEST_CASE("a flight under way when the program ends is offered at the next start
     CHECK(f.desk.school->flight_log(kept.log_hash)->duration_s() > 1.2); // no more than a second is missing
     CHECK(f.desk.school->cut_short().empty());
     CHECK(in(dialog, "cutShortLater")->text() == "Close");
+}
+
+TEST_CASE("an exported record comes in as a new one, and what a pilot asks for is handed out", "[desk][record]")
+{
+    Desk desk;
+    const std::string pilot = desk.school->add_pilot({"", "Maud Tansley"});
+    REQUIRE_FALSE(desk.school->start_session(pilot, "Station 1", "guid").empty());
+    const QString folder = desk.folder.filePath(QStringLiteral("out"));
+    REQUIRE(export_record(desk.file, folder.toStdString()));
+    desk.window->showRecord(RecordWindow::State);
+    auto* window = desk.find<RecordWindow>("recordWindow");
+    auto* state = window->findChild<StatePanel*>();
+    REQUIRE(state);
+    const QString to = desk.folder.filePath(QStringLiteral("again.sqlite"));
+    state->bringIn(folder, to);
+    CHECK(in<QLabel>(window, "recordSaid")->text().contains("nothing wrong"));
+    CHECK(head_of(to.toStdString())->hash == desk.school->record().head().hash);
+    state->bringIn(folder, to); // there is one already
+    CHECK_FALSE(in<QLabel>(window, "recordSaid")->text().contains("nothing wrong"));
+
+    PilotRow left = *desk.school->pilot(pilot);
+    left.archived = true;
+    REQUIRE(desk.school->edit_pilot(left));
+    window->showSection(RecordWindow::Keeping);
+    auto* keeping = window->findChild<KeepingPanel*>();
+    REQUIRE(keeping);
+    CHECK_FALSE(in(window, "pilotData")->isEnabled());
+    in<QTableWidget>(window, "archived")->selectRow(0);
+    CHECK(in(window, "pilotData")->isEnabled());
+    const QString file = desk.folder.filePath(QStringLiteral("maud.json"));
+    keeping->handOut(file);
+    CHECK(in<QLabel>(window, "keepingSaid")->text().contains("without the name"));
+    QFile json(file);
+    REQUIRE(json.open(QIODevice::ReadOnly));
+    CHECK(json.readAll().contains("Maud Tansley"));
+}
+
+TEST_CASE("a session says whether the pilot looks at a screen or into goggles", "[desk][progress]")
+{
+    Desk desk;
+    const std::string pilot = desk.school->add_pilot({"", "Maud Tansley"});
+    desk.station->choosePilot(pilot);
+    auto* viewing = desk.find<QPushButton>("sessionViewing");
+    CHECK_FALSE(viewing->isVisible());
+    REQUIRE_FALSE(desk.station->beginPractice().empty());
+    Q_EMIT desk.station->practiceTicked();
+    REQUIRE(viewing->isVisible());
+    CHECK(viewing->text() == "screen or goggles?");
+    viewing->click();
+    CHECK(desk.school->sessions(pilot).back().viewing == Viewing::Screen);
+    viewing->click();
+    CHECK(viewing->text() == "in goggles");
+    desk.station->endPractice();
+    CHECK(desk.school->sessions(pilot).back().viewing == Viewing::Goggles); // also once it has ended
+    REQUIRE_FALSE(desk.station->beginPractice().empty());
+    CHECK(desk.school->sessions(pilot).back().viewing == Viewing::Goggles); // as the last time
 }
