@@ -1,6 +1,6 @@
 # Holds the layers apart. What a layer must not know may stand neither in its includes nor, for the core, in its link line or
 # among the symbols it needs. Inside the core a folder knows only those named before it; on the desk a page knows no other page.
-set(known_to_core "base;curves;flight;view;path;drill;debrief;rates;controller;setup;kit;progress;standin")
+set(known_to_core "base;curves;flight;view;path;drill;debrief;rates;controller;setup;kit;progress;plan;standin")
 cmake_minimum_required(VERSION 3.25)
 set(not_pages "shell;parts;words")
 

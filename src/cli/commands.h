@@ -123,6 +123,8 @@ Result<int> print_head(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
 
+/// Who flies when, of a problem file; 1 when somebody gets fewer blocks than wanted.
+Result<int> plan_problem(const std::string& file, double most_s);
 Result<int> fit_practice_curve(const CurveArguments& asked);
 Result<int> score_sickness(const std::string& answers);
 /// Every gate of one pilot, or of all; 1 when not all are met.

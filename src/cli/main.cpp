@@ -62,6 +62,7 @@ int main(int argc, char** argv)
     cli::MeasureArguments measuring;
     cli::CurveArguments curving;
     cli::ReadinessArguments gates;
+    double plan_s = 60;
 
     auto* controller = app.add_subcommand("controller", "Controllers")->require_subcommand(1);
     auto* calibrate = controller->add_subcommand("calibrate", "Work out a calibration from a recording with prompts");
@@ -97,6 +98,11 @@ int main(int argc, char** argv)
     ready->add_option("--pilot", gates.pilot, "One pilot by name; otherwise all");
     ready->add_option("--at", gates.at, "As of a moment, such as 2031-06-12T15:20:00Z");
     ready->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::say_readiness(d, gates); }); });
+
+    auto* plan = app.add_subcommand("plan", "Who flies when; exit 1 when somebody cannot be placed");
+    plan->add_option("--problem", file, "Slots, bays, pilots and what was published, as JSON")->required();
+    plan->add_option("--seconds", plan_s, "The most that it may take");
+    plan->callback([&] { chosen = [&] { return cli::plan_problem(file, plan_s); }; });
 
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });

@@ -6,17 +6,17 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, surprise_count> keys{"wind",  "bent propeller", "ground effect", "wash",
-                                                            "rates", "sight",          "nerves"};
+constexpr std::array<std::string_view, surprise_count> surprise_words{"wind",  "bent propeller", "ground effect", "wash",
+                                                                      "rates", "sight",          "nerves"};
 
 } // namespace
 
-std::string_view surprise_key(Surprise surprise) { return keys[static_cast<std::size_t>(surprise)]; }
+std::string_view surprise_key(Surprise surprise) { return surprise_words[static_cast<std::size_t>(surprise)]; }
 
 std::optional<Surprise> surprise_from_key(std::string_view key)
 {
-    const auto found = std::find(keys.begin(), keys.end(), key);
-    return found == keys.end() ? std::nullopt : std::optional(static_cast<Surprise>(found - keys.begin()));
+    const auto found = std::find(surprise_words.begin(), surprise_words.end(), key);
+    return found == surprise_words.end() ? std::nullopt : std::optional(static_cast<Surprise>(found - surprise_words.begin()));
 }
 
 Remedy remedy_for(Surprise surprise)

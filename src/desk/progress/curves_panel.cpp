@@ -166,7 +166,7 @@ void CurveGrid::paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& o
     const Plotted shown = plotted(o, leading_);
     if (!shown.trials) {
         p.setPen(t.soft);
-        p.drawText(plot, Qt::AlignCenter | Qt::TextWordWrap, tr("Fewer than five attempts tell of one measure"));
+        p.drawText(plot, Qt::AlignCenter | Qt::TextWordWrap, tr("Too few attempts in which one thing was measured"));
         return;
     }
     const double last = shown.trials->trial.empty() ? 1 : shown.trials->trial.back();
@@ -186,8 +186,8 @@ void CurveGrid::paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& o
     p.setPen(QPen(t.attention, 1.2, Qt::DashLine));
     p.drawLine(QPointF(plot.left(), limit_y), QPointF(plot.right(), limit_y));
     p.setPen(t.soft);
-    const QString limit = leading_ ? QString::number(shown.limit, 'g', 3) : QStringLiteral("60");
-    p.drawText(QRectF(plot.left() - 32, limit_y - 8, 29, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
+    const QString limit = leading_ && o.leading ? valueInWords(shown.limit, o.leading->unit) : QStringLiteral("60");
+    p.drawText(QRectF(plot.left() - 42, limit_y - 8, 39, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
     p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignRight, tr("attempt %1").arg(until, 0, 'f', 0));
     p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignLeft, QStringLiteral("1"));
     if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
@@ -237,7 +237,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
                                            : StateMark::Partly,
               o.state == DrillState::Held ? t.held : t.attention);
     p.setFont(uiFont(8.5));
-    paintPlot(p, QRectF(box.left() + 34, box.top() + 30, box.width() - 46, box.height() - 86), o);
+    paintPlot(p, QRectF(box.left() + 44, box.top() + 30, box.width() - 56, box.height() - 86), o);
     p.setPen(o.no_progress ? cautionInk() : t.soft);
     QString words = QString::fromStdString(o.words);
     if (o.no_progress)
@@ -260,6 +260,8 @@ CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QW
                            tr("What weighs most of what a pass needs, attempt by attempt, with its limit"));
     for (QPushButton* b : {marks_, leading_}) b->setCheckable(true), b->setAutoExclusive(true);
     marks_->setChecked(true);
+    constexpr int wide_px = 140; // also when it is chosen, and bold
+    leading_->setMinimumWidth(wide_px);
     grid_ = new CurveGrid;
     scroll_ = new QScrollArea;
     scroll_->setWidget(grid_);

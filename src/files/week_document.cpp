@@ -1,0 +1,196 @@
+#include "files/week_document.h"
+
+#include "files/json_in.h"
+
+#include <algorithm>
+#include <cstdio>
+#include <set>
+
+namespace bh {
+namespace {
+
+using Json = nlohmann::ordered_json;
+
+constexpr int minutes_in_day = 24 * 60;
+constexpr int most_blocks = 1000;
+
+bool is_day(const std::string& text)
+{
+    int year = 0, month = 0, day = 0, read = 0;
+    constexpr int months[] = {31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31};
+    if (text.size() != 10 || std::sscanf(text.c_str(), "%4d-%2d-%2d%n", &year, &month, &day, &read) != 3 || read != 10)
+        return false;
+    if (text.find_first_not_of("0123456789-") != std::string::npos || month < 1 || month > 12) return false;
+    const bool leap = (year % 4 == 0 && year % 100 != 0) || year % 400 == 0;
+    return day >= 1 && day <= months[month - 1] + (month == 2 && leap ? 1 : 0);
+}
+
+int minutes_at(const JsonIn& in, const char* key)
+{
+    const std::string text = in.text(key);
+    int hours = 0, minutes = 0, read = 0;
+    const bool good =
+        text.size() == 5 && text[2] == ':' && std::sscanf(text.c_str(), "%2d:%2d%n", &hours, &minutes, &read) == 2 && read == 5 &&
+        text.find_first_not_of("0123456789:") == std::string::npos && minutes < 60 && hours * 60 + minutes <= minutes_in_day;
+    if (!good) in.at(key).fault("expected a time such as 09:30");
+    return hours * 60 + minutes;
+}
+
+WeekSlot slot_at(const JsonIn& in)
+{
+    WeekSlot slot{in.text("day"), minutes_at(in, "start"), minutes_at(in, "end"), in.truth("coordinator", false)};
+    if (!is_day(slot.day)) in.at("day").fault("expected a day such as 2031-02-10");
+    if (slot.end_min <= slot.start_min) in.at("end").fault("expected a time after the start");
+    return slot;
+}
+
+std::vector<std::string> names_at(const JsonIn& in, const char* key)
+{
+    std::vector<std::string> names;
+    if (!in.has(key)) return names;
+    for (const JsonIn& name : in.at(key).items()) names.push_back(name.text());
+    return names;
+}
+
+int slot_number(const JsonIn& in, std::size_t slots)
+{
+    const int slot = in.whole();
+    if (slot < 0 || static_cast<std::size_t>(slot) >= slots)
+        in.fault("expected a slot from 0 to " + std::to_string(slots) + " less one");
+    return slot;
+}
+
+std::vector<int> slots_at(const JsonIn& in, const char* key, std::size_t slots)
+{
+    std::vector<int> numbers;
+    if (!in.has(key)) return numbers;
+    for (const JsonIn& slot : in.at(key).items()) numbers.push_back(slot_number(slot, slots));
+    return numbers;
+}
+
+int count_at(const JsonIn& in, const char* key, int otherwise, int most)
+{
+    if (!in.has(key)) return otherwise;
+    const int count = in.at(key).whole();
+    if (count < 0 || count > most) in.at(key).fault("expected 0 to " + std::to_string(most));
+    return count;
+}
+
+template <class Named>
+int place_of(const std::vector<Named>& all, const JsonIn& name)
+{
+    const std::string text = name.text();
+    const auto found = std::find_if(all.begin(), all.end(), [&](const Named& n) { return n.name == text; });
+    if (found == all.end()) name.fault("there is no '" + text + "'");
+    return static_cast<int>(found - all.begin());
+}
+
+template <class Named>
+void check_new(const std::vector<Named>& all, const Named& next, const JsonIn& in)
+{
+    if (next.name.empty()) in.at("name").fault("expected a name");
+    if (std::any_of(all.begin(), all.end(), [&](const Named& n) { return n.name == next.name; }))
+        in.at("name").fault("'" + next.name + "' stands twice");
+}
+
+std::string time_text(int minutes)
+{
+    char text[24];
+    std::snprintf(text, sizeof text, "%02d:%02d", minutes / 60, minutes % 60);
+    return text;
+}
+
+/// Of the slots, which are mostly of one length.
+double slot_hours(const WeekProblem& problem)
+{
+    std::vector<double> hours;
+    for (const WeekSlot& s : problem.slots) hours.push_back(s.hours());
+    if (hours.empty()) return 0.5;
+    std::nth_element(hours.begin(), hours.begin() + static_cast<std::ptrdiff_t>(hours.size() / 2), hours.end());
+    return hours[hours.size() / 2];
+}
+
+} // namespace
+
+Result<WeekProblem> parse_week(std::string_view text, const std::string& file)
+{
+    return read_document<WeekProblem>(text, file, "week", [](const JsonIn& in) -> Result<WeekProblem> {
+        WeekProblem problem;
+        for (const JsonIn& slot : in.at("slots").items()) problem.slots.push_back(slot_at(slot));
+        const std::size_t slots = problem.slots.size();
+        for (const JsonIn& b : in.at("bays").items()) {
+            WeekBay bay{b.text("name"), names_at(b, "simulators"), names_at(b, "controllers"), slots_at(b, "closed", slots)};
+            check_new(problem.bays, bay, b);
+            problem.bays.push_back(std::move(bay));
+        }
+        for (const JsonIn& p : in.at("pilots").items()) {
+            WeekPilot pilot{p.text("name"),
+                            count_at(p, "wanted_blocks", 0, most_blocks),
+                            count_at(p, "most_per_day", 1, most_blocks),
+                            slots_at(p, "available", slots),
+                            names_at(p, "simulators"),
+                            names_at(p, "controllers"),
+                            p.truth("needs_coordinator", false),
+                            p.has("priority") ? p.at("priority").whole() : 0};
+            check_new(problem.pilots, pilot, p);
+            problem.pilots.push_back(std::move(pilot));
+        }
+        if (in.has("published"))
+            for (const JsonIn& block : in.at("published").items())
+                problem.published.push_back({place_of(problem.pilots, block.at("pilot")), place_of(problem.bays, block.at("bay")),
+                                             slot_number(block.at("slot"), slots)});
+        return problem;
+    });
+}
+
+std::string week_text(const WeekProblem& problem)
+{
+    Json slots = Json::array(), bays = Json::array(), pilots = Json::array(), published = Json::array();
+    for (const WeekSlot& s : problem.slots)
+        slots.push_back(
+            {{"day", s.day}, {"start", time_text(s.start_min)}, {"end", time_text(s.end_min)}, {"coordinator", s.coordinator}});
+    for (const WeekBay& b : problem.bays)
+        bays.push_back({{"name", b.name}, {"simulators", b.simulators}, {"controllers", b.controllers}, {"closed", b.closed}});
+    for (const WeekPilot& p : problem.pilots)
+        pilots.push_back({{"name", p.name},
+                          {"wanted_blocks", p.wanted_blocks},
+                          {"most_per_day", p.most_per_day},
+                          {"available", p.available},
+                          {"simulators", p.simulators},
+                          {"controllers", p.controllers},
+                          {"needs_coordinator", p.needs_coordinator},
+                          {"priority", p.priority}});
+    for (const WeekBlock& b : problem.published)
+        published.push_back({{"pilot", problem.pilots[static_cast<std::size_t>(b.pilot)].name},
+                             {"bay", problem.bays[static_cast<std::size_t>(b.bay)].name},
+                             {"slot", b.slot}});
+    return Json{{"format", "bluehangar.week/1"},
+                {"slots", std::move(slots)},
+                {"bays", std::move(bays)},
+                {"pilots", std::move(pilots)},
+                {"published", std::move(published)}}
+        .dump();
+}
+
+Json plan_json(const WeekProblem& problem, const WeekPlan& plan)
+{
+    Json blocks = Json::array(), unplaced = Json::array();
+    for (const WeekBlock& b : plan.blocks)
+        blocks.push_back({{"pilot", problem.pilots[static_cast<std::size_t>(b.pilot)].name},
+                          {"bay", problem.bays[static_cast<std::size_t>(b.bay)].name},
+                          {"slot", b.slot}});
+    for (const ShortPilot& s : short_pilots(problem, plan.blocks)) {
+        Json because = Json::array();
+        for (const WeekRule rule : s.because) because.push_back(week_rule_words(rule));
+        unplaced.push_back({{"pilot", problem.pilots[static_cast<std::size_t>(s.pilot)].name},
+                            {"hours_short", s.short_blocks * slot_hours(problem)},
+                            {"because", std::move(because)}});
+    }
+    return Json{{"status", plan.optimal ? "optimal" : "stopped"},
+                {"objective", plan.objective},
+                {"gap", plan.gap},
+                {"blocks", std::move(blocks)},
+                {"unplaced", std::move(unplaced)}};
+}
+
+} // namespace bh

@@ -1,0 +1,19 @@
+#pragma once
+
+#include "core/plan/week.h"
+
+#include <nlohmann/json_fwd.hpp>
+#include <string>
+#include <string_view>
+
+namespace bh {
+
+/// "bluehangar.week/1": slots, bays, pilots and what was published. BadInput names what is wrong and where: a time that is none,
+/// a slot, a pilot or a bay that is not there, a name that stands twice.
+[[nodiscard]] Result<WeekProblem> parse_week(std::string_view text, const std::string& file);
+[[nodiscard]] std::string week_text(const WeekProblem& problem);
+
+/// A plan with the names of its problem: status, objective, gap, blocks, and who is short of blocks and why.
+[[nodiscard]] nlohmann::ordered_json plan_json(const WeekProblem& problem, const WeekPlan& plan);
+
+} // namespace bh
