@@ -99,6 +99,7 @@ void School::follow_chain(const std::vector<Entry>& written)
 
 void School::refresh_lists(const Changes& changes)
 {
+    if (changes.move_standings()) todays_items_.day = -1; // to be worked out anew when they are asked for
     if (changes.any({Kind::Pilot, Kind::Erased})) {
         pilots_.clear();
         for (const auto& [id, file] : values_.pilots)
@@ -412,8 +413,7 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
 
 const std::vector<TodayItem>& School::today_items() const
 {
-    if (todays_items_.seq != values_.seq || todays_items_.day != today())
-        todays_items_ = {values_.seq, today(), items_of_today(*this)};
+    if (todays_items_.day != today()) todays_items_ = {today(), items_of_today(*this)};
     return todays_items_.items;
 }
 

@@ -307,7 +307,7 @@ private:
     };
     mutable std::unordered_map<std::string, Standing> standings_;
     struct TodaysItems {
-        std::int64_t seq = -1, day = -1; ///< that they were made for
+        std::int64_t day = -1; ///< that they were made for
         std::vector<TodayItem> items;
     };
     mutable TodaysItems todays_items_;
