@@ -4,7 +4,7 @@ execute_process(COMMAND ${PROGRAM} --demo --tour ${FOLDER} RESULT_VARIABLE resul
 if(NOT result EQUAL 0)
   message(FATAL_ERROR "the tour ended with ${result}")
 endif()
-foreach(view board controller calibrating drills flight result rates rate-plan judge debrief way-back switches by-eye change progress hours first-flight debrief-night)
+foreach(view board week controller calibrating drills flight result rates rate-plan judge debrief way-back switches by-eye change progress hours first-flight debrief-night)
   if(NOT EXISTS ${FOLDER}/${view}.png)
     message(FATAL_ERROR "there is no picture of ${view}")
   endif()

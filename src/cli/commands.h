@@ -79,6 +79,12 @@ struct ReadinessArguments {
     std::string at;    ///< a moment; empty: now
 };
 
+struct PlanArguments {
+    std::string store, week;
+    std::string ics; ///< iCalendar to write; empty: none
+    double most_s = 60;
+};
+
 struct CurveArguments {
     std::string trials; ///< CSV trial,value
     std::optional<double> threshold;
@@ -123,6 +129,8 @@ Result<int> print_head(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
 
+/// Who flies when in a week of a record, as it would be planned now; 1 when somebody gets fewer blocks than wanted.
+Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked);
 /// Who flies when, of a problem file; 1 when somebody gets fewer blocks than wanted.
 Result<int> plan_problem(const std::string& file, double most_s);
 Result<int> fit_practice_curve(const CurveArguments& asked);

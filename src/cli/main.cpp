@@ -62,7 +62,7 @@ int main(int argc, char** argv)
     cli::MeasureArguments measuring;
     cli::CurveArguments curving;
     cli::ReadinessArguments gates;
-    double plan_s = 60;
+    cli::PlanArguments planning;
 
     auto* controller = app.add_subcommand("controller", "Controllers")->require_subcommand(1);
     auto* calibrate = controller->add_subcommand("calibrate", "Work out a calibration from a recording with prompts");
@@ -100,9 +100,17 @@ int main(int argc, char** argv)
     ready->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::say_readiness(d, gates); }); });
 
     auto* plan = app.add_subcommand("plan", "Who flies when; exit 1 when somebody cannot be placed");
-    plan->add_option("--problem", file, "Slots, bays, pilots and what was published, as JSON")->required();
-    plan->add_option("--seconds", plan_s, "The most that it may take");
-    plan->callback([&] { chosen = [&] { return cli::plan_problem(file, plan_s); }; });
+    auto* problem = plan->add_option("--problem", file, "Slots, bays, pilots and what was published, as JSON");
+    auto* plan_store = plan->add_option("--store", planning.store, "Training record")->excludes(problem);
+    auto* plan_week = plan->add_option("--week", planning.week, "Such as 2031-W07")->needs(plan_store);
+    plan_store->needs(plan_week);
+    plan->add_option("--ics", planning.ics, "iCalendar of the week's plan to write")->needs(plan_store);
+    plan->add_option("--seconds", planning.most_s, "The most that it may take");
+    plan->callback([&] {
+        if (file.empty() && planning.store.empty()) throw CLI::RequiredError("--problem, or --store and --week");
+        chosen = file.empty() ? with_data([&](const DataFolder& d) { return cli::plan_of_record(d, planning); })
+                              : std::function<Result<int>()>([&] { return cli::plan_problem(file, planning.most_s); });
+    });
 
     auto* drill = app.add_subcommand("drill", "Drills")->require_subcommand(1);
     drill->add_subcommand("list", "All drills")->callback([&] { chosen = with_data(cli::list_drills); });

@@ -3,6 +3,9 @@
 #include "cli/print.h"
 #include "files/file_text.h"
 #include "files/week_document.h"
+#include "school/week_plan.h"
+
+#include <cstdio>
 
 namespace bh::cli {
 
@@ -20,6 +23,35 @@ Result<int> plan_problem(const std::string& file, double most_s)
     if (!plan) return bad_input(file + ": " + plan.error().message);
     print(plan_json(*problem, *plan));
     return short_pilots(*problem, plan->blocks).empty() ? 0 : 1;
+}
+
+Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked)
+{
+    RecordOptions options;
+    options.read_only = true;
+    auto record = Record::open(asked.store, options);
+    if (!record) return tl::unexpected(record.error());
+    const School school(std::move(*record), data);
+    const auto week = week_asked(school, asked.week);
+    if (!week) return bad_input(asked.store + ": " + week.error().message);
+    PlanOptions how;
+    how.most_s = asked.most_s;
+    const auto plan = plan_week(week->problem, how);
+    if (!plan) return bad_input(asked.store + ": " + plan.error().message);
+    if (!asked.ics.empty())
+        if (const auto written = write_whole(asked.ics, week_calendar(school, asked.week)); !written)
+            return tl::unexpected(written.error());
+    auto json = plan_json(week->problem, *plan);
+    for (const PlannedBlock& b : week->locked)
+        json["locked"].push_back({{"pilot", school.file(b.pilot_id).row.name}, {"bay", b.bay}, {"day", b.day}});
+    auto& times = json["slots"] = nlohmann::ordered_json::array();
+    for (const WeekSlot& s : week->problem.time_slots) {
+        char start[16];
+        std::snprintf(start, sizeof start, "%02d:%02d", s.start_min / 60 % 24, s.start_min % 60);
+        times.push_back({{"day", s.day}, {"start", start}});
+    }
+    print(json);
+    return short_pilots(week->problem, plan->blocks).empty() ? 0 : 1;
 }
 
 } // namespace bh::cli

@@ -36,6 +36,13 @@ int minutes_at(const JsonIn& in, const char* key)
     return hours * 60 + minutes;
 }
 
+std::string time_text(int minutes)
+{
+    char text[24];
+    std::snprintf(text, sizeof text, "%02d:%02d", minutes / 60, minutes % 60);
+    return text;
+}
+
 WeekSlot slot_at(const JsonIn& in)
 {
     WeekSlot slot{in.text("day"), minutes_at(in, "start"), minutes_at(in, "end"), in.truth("coordinator", false)};
@@ -93,31 +100,155 @@ void check_new(const std::vector<Named>& all, const Named& next, const JsonIn& i
         in.at("name").fault("'" + next.name + "' stands twice");
 }
 
-std::string time_text(int minutes)
-{
-    char text[24];
-    std::snprintf(text, sizeof text, "%02d:%02d", minutes / 60, minutes % 60);
-    return text;
-}
-
 /// Of the slots, which are mostly of one length.
 double slot_hours(const WeekProblem& problem)
 {
     std::vector<double> hours;
-    for (const WeekSlot& s : problem.slots) hours.push_back(s.hours());
+    for (const WeekSlot& s : problem.time_slots) hours.push_back(s.hours());
     if (hours.empty()) return 0.5;
     std::nth_element(hours.begin(), hours.begin() + static_cast<std::ptrdiff_t>(hours.size() / 2), hours.end());
     return hours[hours.size() / 2];
 }
 
+Json hours_json(const std::vector<WeeklyHours>& hours)
+{
+    Json list = Json::array();
+    for (const WeeklyHours& h : hours)
+        list.push_back({{"weekday", h.weekday},
+                        {"start", time_text(h.start_min)},
+                        {"end", time_text(h.end_min)},
+                        {"coordinator", h.coordinator}});
+    return list;
+}
+
+std::vector<WeeklyHours> hours_at(const JsonIn& in)
+{
+    std::vector<WeeklyHours> hours;
+    for (const JsonIn& h : in.items()) {
+        WeeklyHours one{h.at("weekday").whole(), minutes_at(h, "start"), minutes_at(h, "end"), h.truth("coordinator", false)};
+        if (one.weekday < 1 || one.weekday > 7) h.at("weekday").fault("expected 1 (Monday) to 7");
+        if (one.end_min <= one.start_min) h.at("end").fault("expected a time after the start");
+        hours.push_back(one);
+    }
+    return hours;
+}
+
+std::string day_at(const JsonIn& in)
+{
+    std::string day = in.text();
+    if (!is_day(day)) in.fault("expected a day such as 2031-02-10");
+    return day;
+}
+
+Json blocks_json(const std::vector<PlannedBlock>& blocks)
+{
+    Json list = Json::array();
+    for (const PlannedBlock& b : blocks)
+        list.push_back({{"pilot_id", b.pilot_id},
+                        {"bay", b.bay},
+                        {"day", b.day},
+                        {"start", time_text(b.start_min)},
+                        {"end", time_text(b.end_min)},
+                        {"locked", b.locked}});
+    return list;
+}
+
+std::vector<PlannedBlock> blocks_at(const JsonIn& in)
+{
+    std::vector<PlannedBlock> blocks;
+    for (const JsonIn& b : in.items())
+        blocks.push_back({b.text("pilot_id"), b.text("bay"), day_at(b.at("day")), minutes_at(b, "start"), minutes_at(b, "end"),
+                          b.truth("locked", false)});
+    return blocks;
+}
+
 } // namespace
+
+std::string bays_text(const SchoolBays& bays)
+{
+    Json list = Json::array();
+    for (const WeekBay& b : bays.bays)
+        list.push_back({{"name", b.name}, {"simulators", b.simulators}, {"controllers", b.controllers}});
+    return Json{{"format", "bluehangar.bays/1"},
+                {"slot_minutes", bays.slot_minutes},
+                {"bays", std::move(list)},
+                {"hours", hours_json(bays.hours)}}
+        .dump();
+}
+
+Result<SchoolBays> parse_bays(std::string_view text, const std::string& file)
+{
+    return read_document<SchoolBays>(text, file, "bays", [](const JsonIn& in) -> Result<SchoolBays> {
+        SchoolBays bays;
+        constexpr int shortest_min = 10, longest_min = 240;
+        bays.slot_minutes = in.at("slot_minutes").whole();
+        if (bays.slot_minutes < shortest_min || bays.slot_minutes > longest_min)
+            in.at("slot_minutes").fault("expected 10 to 240");
+        for (const JsonIn& b : in.at("bays").items()) {
+            WeekBay bay{b.text("name"), names_at(b, "simulators"), names_at(b, "controllers")};
+            check_new(bays.bays, bay, b);
+            bays.bays.push_back(std::move(bay));
+        }
+        bays.hours = hours_at(in.at("hours"));
+        return bays;
+    });
+}
+
+std::string availability_text(const Availability& a)
+{
+    return Json{{"format", "bluehangar.availability/1"},
+                {"wanted_hours", a.wanted_hours},
+                {"hours", hours_json(a.hours)},
+                {"not_on", a.not_on}}
+        .dump();
+}
+
+Result<Availability> parse_availability(std::string_view text, const std::string& file)
+{
+    return read_document<Availability>(text, file, "availability", [](const JsonIn& in) -> Result<Availability> {
+        Availability a;
+        constexpr double most_hours = 60;
+        a.wanted_hours = in.number("wanted_hours", a.wanted_hours);
+        if (!(a.wanted_hours >= 0 && a.wanted_hours <= most_hours)) in.at("wanted_hours").fault("expected 0 to 60 hours a week");
+        a.hours = hours_at(in.at("hours"));
+        if (in.has("not_on"))
+            for (const JsonIn& day : in.at("not_on").items()) a.not_on.push_back(day_at(day));
+        return a;
+    });
+}
+
+std::string planned_week_text(const PlannedWeek& week)
+{
+    Json closed = Json::array();
+    for (const auto& [bay, day] : week.closed) closed.push_back({{"bay", bay}, {"day", day}});
+    return Json{{"format", "bluehangar.week-plan/1"},
+                {"blocks", blocks_json(week.blocks)},
+                {"published", blocks_json(week.published)},
+                {"closed", std::move(closed)},
+                {"version", week.version},
+                {"published_at", week.published_at}}
+        .dump();
+}
+
+Result<PlannedWeek> parse_planned_week(std::string_view text, const std::string& file)
+{
+    return read_document<PlannedWeek>(text, file, "week-plan", [](const JsonIn& in) -> Result<PlannedWeek> {
+        PlannedWeek week;
+        week.blocks = blocks_at(in.at("blocks"));
+        week.published = blocks_at(in.at("published"));
+        for (const JsonIn& c : in.at("closed").items()) week.closed.emplace_back(c.text("bay"), day_at(c.at("day")));
+        week.version = in.at("version").whole();
+        week.published_at = static_cast<std::int64_t>(in.number("published_at"));
+        return week;
+    });
+}
 
 Result<WeekProblem> parse_week(std::string_view text, const std::string& file)
 {
     return read_document<WeekProblem>(text, file, "week", [](const JsonIn& in) -> Result<WeekProblem> {
         WeekProblem problem;
-        for (const JsonIn& slot : in.at("slots").items()) problem.slots.push_back(slot_at(slot));
-        const std::size_t slots = problem.slots.size();
+        for (const JsonIn& slot : in.at("slots").items()) problem.time_slots.push_back(slot_at(slot));
+        const std::size_t slots = problem.time_slots.size();
         for (const JsonIn& b : in.at("bays").items()) {
             WeekBay bay{b.text("name"), names_at(b, "simulators"), names_at(b, "controllers"), slots_at(b, "closed", slots)};
             check_new(problem.bays, bay, b);
@@ -146,7 +277,7 @@ Result<WeekProblem> parse_week(std::string_view text, const std::string& file)
 std::string week_text(const WeekProblem& problem)
 {
     Json slots = Json::array(), bays = Json::array(), pilots = Json::array(), published = Json::array();
-    for (const WeekSlot& s : problem.slots)
+    for (const WeekSlot& s : problem.time_slots)
         slots.push_back(
             {{"day", s.day}, {"start", time_text(s.start_min)}, {"end", time_text(s.end_min)}, {"coordinator", s.coordinator}});
     for (const WeekBay& b : problem.bays)

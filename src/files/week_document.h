@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/plan/week.h"
+#include "core/plan/school_week.h"
 
 #include <nlohmann/json_fwd.hpp>
 #include <string>
@@ -15,5 +15,13 @@ namespace bh {
 
 /// A plan with the names of its problem: status, objective, gap, blocks, and who is short of blocks and why.
 [[nodiscard]] nlohmann::ordered_json plan_json(const WeekProblem& problem, const WeekPlan& plan);
+
+/// "bluehangar.bays/1", "bluehangar.availability/1" and "bluehangar.week-plan/1", as they stand on the record.
+[[nodiscard]] std::string bays_text(const SchoolBays& bays);
+[[nodiscard]] Result<SchoolBays> parse_bays(std::string_view text, const std::string& file);
+[[nodiscard]] std::string availability_text(const Availability& availability);
+[[nodiscard]] Result<Availability> parse_availability(std::string_view text, const std::string& file);
+[[nodiscard]] std::string planned_week_text(const PlannedWeek& week);
+[[nodiscard]] Result<PlannedWeek> parse_planned_week(std::string_view text, const std::string& file);
 
 } // namespace bh

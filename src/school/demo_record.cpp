@@ -14,6 +14,7 @@
 #include "school/demo_first_flight.h"
 #include "school/school.h"
 #include "school/take_off.h"
+#include "school/week_plan.h"
 
 #include <QDateTime>
 #include <algorithm>
@@ -69,6 +70,8 @@ struct Roster {
     };
     std::vector<OfPilot> documents;
     DemoDecisions decisions;
+    std::string bays;                                           ///< of the school, as it is kept
+    std::vector<std::pair<std::string, std::string>> available; ///< by the pilot's name
 };
 
 /// A whole document within the roster.
@@ -169,6 +172,15 @@ Roster read_roster(const JsonIn& in)
         roster.rates.emplace_back(r.text("aircraft"), inner(r.at("document"), parse_rates));
     for (const JsonIn& d : in.at("documents").items()) roster.documents.push_back(document_at(d, roster));
     roster.decisions = DemoDecisions::read(in, roster.now);
+    if (auto bays = parse_bays(in.at("bays").value().dump(), "roster.json"))
+        roster.bays = bays_text(*bays);
+    else
+        in.at("bays").fault(bays.error().message);
+    for (const JsonIn& a : in.at("available").items()) {
+        auto available = parse_availability(a.at("document").value().dump(), "roster.json");
+        if (!available) a.at("document").fault(available.error().message);
+        roster.available.emplace_back(a.text("pilot"), availability_text(*available));
+    }
     return roster;
 }
 
@@ -230,6 +242,7 @@ public:
         }
         what_came_last();
         if (const auto decided = decide_until(roster_.now); !decided) return decided;
+        plan_weeks();
         school_.record().set_note("demo_now", std::to_string(roster_.now));
         return {};
     }
@@ -267,6 +280,29 @@ private:
                 if (match) return std::move(*match);
             }
         return std::nullopt;
+    }
+
+    /// This week and the two after it; in the next one a bay is down on Wednesday.
+    void plan_weeks()
+    {
+        if (roster_.bays.empty()) return;
+        static_cast<void>(school_.apply({school_.command(Kind::Bays, "school", roster_.bays, "bays and hours")}));
+        for (const auto& [name, available] : roster_.available)
+            static_cast<void>(school_.apply({school_.command(Kind::Available, id_of(name), available, "can come")}));
+        constexpr int weeks_planned = 3;
+        for (int week = 0; week < weeks_planned; ++week) {
+            const std::string id = week_of(school_.today() + 7 * week);
+            PlannedWeek planned;
+            const auto& bays = school_.values().bays;
+            if (week == 1 && bays) planned.closed.emplace_back(bays->bays.back().name, days_of_week(id)[2]);
+            keep_week(school_, id, planned, "bay closed");
+            const auto asked = week_asked(school_, id);
+            const auto plan = asked ? plan_week(asked->problem) : Result<WeekPlan>(tl::unexpected(asked.error()));
+            if (!plan) continue;
+            planned.blocks = blocks_of(*asked, *plan);
+            keep_week(school_, id, planned, "planned");
+            if (week + 1 < weeks_planned) publish_week(school_, id);
+        }
     }
 
     [[nodiscard]] std::string id_of(const std::string& name) const

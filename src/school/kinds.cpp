@@ -5,7 +5,7 @@
 namespace bh {
 namespace {
 
-constexpr std::array<KindFacts, 36> kinds{{
+constexpr std::array<KindFacts, 39> kinds{{
     {Kind::Pilot, "pilot", "", true},
     {Kind::Controller, "controller", "", false},
     {Kind::Calibration, "calibration", "", false},
@@ -40,6 +40,9 @@ constexpr std::array<KindFacts, 36> kinds{{
     {Kind::FlightDay, "document", "flight-day", true},
     {Kind::Release, "document", "release", false},
     {Kind::AfterFlight, "document", "after-flight", false},
+    {Kind::Bays, "document", "bays", false},
+    {Kind::Available, "document", "available", true},
+    {Kind::Week, "document", "week", false},
     {Kind::Person, "person", "", false},
     {Kind::Erased, "erased", "", false},
 }};

@@ -45,6 +45,9 @@ enum class Kind : std::uint8_t {
     FlightDay,   ///< of a pilot's first real flight: what is prepared for it
     Release,     ///< to fly a real aircraft, signed
     AfterFlight, ///< what surprised a pilot on a real aircraft
+    Bays,        ///< of the school, and its hours
+    Available,   ///< when a pilot can come
+    Week,        ///< who flies when, "2031-W07"
     Person,      ///< a coordinator or an instructor
     Erased       ///< whose name nobody can read any more
 };

@@ -19,6 +19,7 @@ const std::vector<Right>& rights()
         {OpenStages, "opening a stage by hand", Role::Instructor},
         {Correct, "correcting what was logged", Role::Instructor},
         {Prepare, "preparing a first flight", Role::Instructor},
+        {PlanWeek, "planning the week", Role::Instructor},
         {EditLadder, "changing drills, curricula and coaching rules", Role::Coordinator},
         {HouseRules, "changing a rule of the house", Role::Coordinator},
         {Release, "releasing a pilot to a real aircraft", Role::Coordinator},
@@ -59,6 +60,9 @@ Act act_of(Kind kind)
     case Kind::Struck:
     case Kind::FlownBy: return Act::Correct;
     case Kind::FlightDay: return Act::Prepare;
+    case Kind::Bays:
+    case Kind::Available:
+    case Kind::Week: return Act::PlanWeek;
     case Kind::Release: return Act::Release;
     case Kind::Demonstration: return Act::Demonstrate;
     case Kind::Stage: return Act::OpenStages;

@@ -23,6 +23,7 @@ enum class Act : std::uint8_t {
     OpenStages,   ///< open a stage by hand
     Correct,      ///< correct what was logged
     Prepare,      ///< the day of a first real flight, its briefing and its programme
+    PlanWeek,     ///< who flies when, when pilots can come, and which bays there are
     EditLadder,   ///< change drills and curricula
     HouseRules,   ///< how long things are kept, and every other limit of the house
     Release,      ///< say that a pilot may fly a real aircraft

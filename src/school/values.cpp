@@ -179,6 +179,8 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::AfterFlight)
         return Change{kind, id, put_of_pilot(values, &PilotFile::after_flight, *document, parse_after_flight)};
     if (kind == Kind::Struck || kind == Kind::FlownBy) settle(values, id);
+    if (kind == Kind::Bays) values.bays = parsed<SchoolBays>(text, parse_bays);
+    if (kind == Kind::Week) put(values.weeks, id, parsed<PlannedWeek>(text, parse_planned_week));
     if (kind == Kind::HouseRule) values.rule_changes.push_back({id, text, entry.at, entry.who, entry.why});
     if (kind == Kind::Sickness) return Change{kind, id, put_of_pilot(values, &PilotFile::sickness, *document, parse_sickness)};
     if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
@@ -188,6 +190,7 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
         file.match = parsed<KeptMatch>(text, [&](const auto& t, const auto& f) { return parse_match(t, f, &file.match_at); });
     }
     if (kind == Kind::Plan) file.plan = parsed<KeptPlan>(text, parse_plan);
+    if (kind == Kind::Available) file.available = parsed<Availability>(text, parse_availability);
     if (kind == Kind::FlightDay) file.flight_day = parsed<FlightDay>(text, parse_flight_day);
     if (kind == Kind::WayBack) file.way_back = parsed<WayBack>(text, parse_way_back);
     if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
@@ -360,6 +363,9 @@ std::optional<Change> follow(Values& values, const Entry& entry)
     case Kind::FlightDay:
     case Kind::Release:
     case Kind::AfterFlight:
+    case Kind::Bays:
+    case Kind::Available:
+    case Kind::Week:
     case Kind::HouseRule: return follow_text(values, entry, *kind);
     }
     return std::nullopt;

@@ -8,6 +8,7 @@
 #include "files/first_flight_documents.h"
 #include "files/match_documents.h"
 #include "files/sickness_document.h"
+#include "files/week_document.h"
 #include "record/record.h"
 #include "school/changes.h"
 #include "school/command.h"
@@ -45,6 +46,7 @@ struct PilotFile {
     std::optional<FlightDay> flight_day;
     std::vector<Release> releases;         ///< in time order
     std::vector<AfterFlight> after_flight; ///< in time order
+    std::optional<Availability> available;
 };
 
 /// How a rule of the house was changed.
@@ -70,6 +72,8 @@ struct Values {
     std::map<std::pair<Kind, std::string>, std::string> texts;
     /// The highest version that a drill or a curriculum ever had here: never given back.
     std::map<std::pair<Kind, std::string>, int> newest_version;
+    std::optional<SchoolBays> bays;
+    std::map<std::string, PlannedWeek> weeks;      ///< by "2031-W07"
     std::vector<RuleChange> rule_changes;          ///< in time order: so many versions of the house's rules there were
     std::map<std::string, std::string> logged_for; ///< session: whom it was logged for, where another pilot flew it
 

@@ -616,3 +616,32 @@ TEST_CASE("hostile input is refused in one line by every reader", "[cli]")
               "--seed: expected a whole number of 64 bits"));
     CHECK(has(badInput("drill show 'a\nb\x1b[31m\xe2\x80\xae'"), R"('a\nb\x1b[31m\u202e')"));
 }
+
+TEST_CASE("a week is planned from a problem file, and from a record", "[cli]")
+{
+    const std::string problem = R"({"format":"bluehangar.week/1","slots":[{"day":"2031-02-10","start":"09:00","end":"09:30"}],
+        "bays":[{"name":"Bay 1"}],"pilots":[{"name":"A","wanted_blocks":1,"available":[0],"priority":1},
+        {"name":"B","wanted_blocks":1,"available":[0]}]})";
+    const Answer one = run("plan --problem " + writeScratch("week.json", problem));
+    CHECK(one.exit == 1);
+    const auto plan = nlohmann::json::parse(one.out);
+    CHECK(plan["status"] == "optimal");
+    CHECK(plan["objective"] == std::vector{1, 0, 1, 1, 0});
+    CHECK(plan["gap"] == 0);
+    REQUIRE(plan["blocks"].size() == 1);
+    CHECK(plan["blocks"][0]["pilot"] == "A");
+    CHECK(plan["blocks"][0]["bay"] == "Bay 1");
+    CHECK(plan["blocks"][0]["slot"] == 0);
+    REQUIRE(plan["unplaced"].size() == 1);
+    CHECK(plan["unplaced"][0]["pilot"] == "B");
+    CHECK(plan["unplaced"][0]["hours_short"] == 0.5);
+    CHECK_FALSE(plan["unplaced"][0]["because"].empty());
+    const auto ics = scratchFolder() / "week.ics";
+    const Answer week = run("plan --store " + std::string(BH_DEMO) + " --week 2031-W25 --ics " + ics.string());
+    CHECK(week.exit == 1); // somebody can come too seldom
+    CHECK(nlohmann::json::parse(week.out)["slots"].size() == 60);
+    CHECK(slurp(ics).starts_with("BEGIN:VCALENDAR"));
+    CHECK(has(badInput("plan --store " + std::string(BH_DEMO) + " --week 2031-W99"), "expected a week"));
+    CHECK(has(badInput("plan --problem " + writeScratch("week.json", "{}")), "week.json"));
+    CHECK(has(badInput("plan"), "--problem"));
+}

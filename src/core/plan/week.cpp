@@ -27,7 +27,8 @@ bool keeps(const WeekProblem& problem, const WeekBlock& b, WeekRule rule)
     case WeekRule::Availability: return contains(pilot.available, b.slot);
     case WeekRule::Simulator: return has_one(pilot.simulators, bay.simulators);
     case WeekRule::Controller: return has_one(pilot.controllers, bay.controllers);
-    case WeekRule::Coordinator: return !pilot.needs_coordinator || problem.slots[static_cast<std::size_t>(b.slot)].coordinator;
+    case WeekRule::Coordinator:
+        return !pilot.needs_coordinator || problem.time_slots[static_cast<std::size_t>(b.slot)].coordinator;
     case WeekRule::ClosedBay: return !contains(bay.closed, b.slot);
     default: return true;
     }
@@ -43,12 +44,12 @@ int most_with(const WeekProblem& problem, const std::vector<WeekBlock>& others, 
     if (rules.contains(WeekRule::BaysFull))
         for (const WeekBlock& b : others) taken.emplace(b.bay, b.slot);
     std::map<std::string, int> a_day;
-    for (int slot = 0; slot < static_cast<int>(problem.slots.size()); ++slot)
+    for (int slot = 0; slot < static_cast<int>(problem.time_slots.size()); ++slot)
         for (int bay = 0; bay < static_cast<int>(problem.bays.size()); ++bay) {
             const WeekBlock block{pilot, bay, slot};
             const bool fits = std::all_of(rules.begin(), rules.end(), [&](WeekRule r) { return keeps(problem, block, r); });
             if (!fits || taken.contains({bay, slot})) continue;
-            ++a_day[problem.slots[static_cast<std::size_t>(slot)].day];
+            ++a_day[problem.time_slots[static_cast<std::size_t>(slot)].day];
             break; // one bay at a time
         }
     const int most_per_day = problem.pilots[static_cast<std::size_t>(pilot)].most_per_day;
@@ -106,7 +107,7 @@ std::vector<BrokenRule> broken_rules(const WeekProblem& problem, const std::vect
         const WeekPilot& pilot = problem.pilots[static_cast<std::size_t>(b.pilot)];
         if (++in_bay[{b.bay, b.slot}] > 1) broken.push_back({WeekRule::BaysFull, b});
         if (++of_pilot[{b.pilot, b.slot}] > 1) broken.push_back({WeekRule::TwoPlaces, b});
-        if (++a_day[{b.pilot, problem.slots[static_cast<std::size_t>(b.slot)].day}] > pilot.most_per_day)
+        if (++a_day[{b.pilot, problem.time_slots[static_cast<std::size_t>(b.slot)].day}] > pilot.most_per_day)
             broken.push_back({WeekRule::BlocksADay, b});
         if (++in_all[b.pilot] > pilot.wanted_blocks) broken.push_back({WeekRule::TooMany, b});
     }

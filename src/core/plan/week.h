@@ -22,7 +22,7 @@ struct WeekSlot {
 struct WeekBay {
     std::string name;
     std::vector<std::string> simulators, controllers; ///< that it has
-    std::vector<int> closed;                          ///< slots
+    std::vector<int> closed{};                        ///< slots
 };
 
 struct WeekPilot {
@@ -42,7 +42,7 @@ struct WeekBlock {
 
 /// Who flies when, as it is asked for.
 struct WeekProblem {
-    std::vector<WeekSlot> slots;
+    std::vector<WeekSlot> time_slots;
     std::vector<WeekBay> bays;
     std::vector<WeekPilot> pilots;
     std::vector<WeekBlock> published; ///< the plan as people know it; it may break rules by now

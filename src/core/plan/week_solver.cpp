@@ -55,7 +55,7 @@ public:
             const auto add = [i](Row& row, double most) { row.of.emplace_back(static_cast<int>(i), 1.0), row.high = most; };
             add(bay_slot[{b.bay, b.slot}], 1);
             add(pilot_slot[{b.pilot, b.slot}], 1);
-            add(pilot_day[{b.pilot, problem_.slots[static_cast<std::size_t>(b.slot)].day}], of.most_per_day);
+            add(pilot_day[{b.pilot, problem_.time_slots[static_cast<std::size_t>(b.slot)].day}], of.most_per_day);
             add(pilot[b.pilot], of.wanted_blocks);
         }
         std::vector<Row> rows;
@@ -173,7 +173,7 @@ Result<WeekPlan> plan_week(const WeekProblem& problem, const PlanOptions& option
 {
     constexpr double most_places = 2e6;
     if (static_cast<double>(problem.pilots.size()) * static_cast<double>(problem.bays.size()) *
-            static_cast<double>(problem.slots.size()) >
+            static_cast<double>(problem.time_slots.size()) >
         most_places)
         return failure(Error::Code::OutOfRange, "more than two million places for a block: plan fewer days at a time");
     const auto begun = Clock::now();

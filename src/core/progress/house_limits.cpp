@@ -9,7 +9,7 @@ const std::vector<HouseLimit>& house_limits()
 {
     constexpr std::string_view hours = "Hours", holding = "Holding a drill", look = "Who needs a look", gates = "Gates",
                                sickness = "Sickness", day = "The day of a first flight", money = "Repairs and kit",
-                               keeping = "Keeping";
+                               week = "The week", keeping = "Keeping";
     static const std::vector<HouseLimit> all{
         {"hours.low", hours, "Hours before a first real flight", "h", 20, 0, 500, 0,
          "The low end of what is called enough (common practice, no source)"},
@@ -56,6 +56,10 @@ const std::vector<HouseLimit>& house_limits()
          "Land before the pack is empty (common practice; the share is house)"},
         {"day.cell_v", day, "Cell voltage to land at", "V", 3.5, 3.2, 3.9, 2, "Under load (common practice, no source)"},
         {"day.release_days", day, "Days that a release holds", "days", 14, 1, 365, 0, "House"},
+
+        {"week.blocks_a_day", week, "Blocks a day of one pilot", "", 1, 1, 8, 0,
+         "Half hours on separate days teach more than a long one (common practice, no source)"},
+        {"week.near_gates", week, "Near a first flight with so many gates open", "gates", 3, 0, 16, 0, "House"},
 
         {"price.propellers", money, "A set of propellers", "", 3, 0, 10000, 0, "In the school's own money"},
         {"price.motor", money, "A motor", "", 18, 0, 10000, 0, "In the school's own money"},

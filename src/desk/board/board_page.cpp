@@ -1,5 +1,7 @@
 #include "desk/board/board_page.h"
 
+#include "desk/board/week_panel.h"
+#include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/time_words.h"
@@ -303,16 +305,33 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     for (int i = 0; i < 8; ++i) table_->setColumnWidth(i, widths[i]);
 
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 12);
+    layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(8);
-    layout->addWidget(summary_);
+    sections_ = new Sections;
+    auto* top = new QHBoxLayout;
+    top->setSpacing(6);
+    top->addWidget(summary_, 1);
+    top->addWidget(sections_->add(tr("Today"), QStringLiteral("sectionToday"), [this] { return makeToday(); }));
+    top->addWidget(
+        sections_->add(tr("Week"), QStringLiteral("sectionWeek"), [this] { return new WeekPanel(school_, station_); }));
+    layout->addLayout(top);
+    layout->addWidget(sections_, 1);
+    connectAll();
+    refresh();
+}
+
+QWidget* BoardPage::makeToday()
+{
+    auto* part = new QWidget;
+    auto* layout = new QVBoxLayout(part);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
     layout->addWidget(todayBox_);
     layout->addWidget(planned_);
     layout->addLayout(makeSchoolHead());
     layout->addWidget(table_, 1);
     layout->addStretch(0); // holds the words at the top while there is no table
-    connectAll();
-    refresh();
+    return part;
 }
 
 QLayout* BoardPage::makeSchoolHead()
@@ -359,6 +378,8 @@ void BoardPage::resizeEvent(QResizeEvent*)
     constexpr int narrow_px = 960;
     for (const int column : {BoardModel::Matched, BoardModel::Weeks}) table_->setColumnHidden(column, width() < narrow_px);
 }
+
+void BoardPage::showSection(Section section) { sections_->choose(section); }
 
 void BoardPage::addLine(const TodayItem& item)
 {

@@ -20,6 +20,7 @@ struct TodayItem;
 
 namespace bh::desk {
 
+class Sections;
 class Station;
 
 /// The school as a table: one row per pilot.
@@ -53,7 +54,9 @@ private:
 class BoardPage : public QWidget {
     Q_OBJECT
 public:
+    enum Section { Today, Week };
     BoardPage(School& school, Station& station, QWidget* parent = nullptr);
+    void showSection(Section section);
 
 Q_SIGNALS:
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
@@ -62,6 +65,7 @@ protected:
     void resizeEvent(QResizeEvent*) override;
 
 private:
+    [[nodiscard]] QWidget* makeToday();
     [[nodiscard]] QLayout* makeSchoolHead();
     void connectAll();
     void refresh();
@@ -71,6 +75,7 @@ private:
     QLabel *summary_, *planned_, *schoolTitle_;
     QVBoxLayout* today_;
     QWidget* todayBox_;
+    Sections* sections_;
     QComboBox* group_;
     BoardModel* model_;
     QSortFilterProxyModel* proxy_;

@@ -10,6 +10,7 @@
 #include <vector>
 
 class QCheckBox;
+class QGridLayout;
 class QLabel;
 class QLineEdit;
 
@@ -34,7 +35,7 @@ private:
         QLineEdit* note = nullptr;
         QLabel* known = nullptr; ///< what the record knows of it
     };
-    void addLine(const FirstFlightPlan::Item& item, class QGridLayout* grid);
+    void addLine(const FirstFlightPlan::Item& item, QGridLayout* grid);
     void refresh();
     void change(const std::string& item, const std::function<void(Tick&)>& how);
     School& school_;

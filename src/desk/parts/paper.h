@@ -3,6 +3,8 @@
 #include <QString>
 #include <QStringList>
 
+class QWidget;
+
 namespace bh::desk {
 
 /// Text on its way to a printed page.
@@ -13,6 +15,6 @@ namespace bh::desk {
 /// not be written.
 bool saveOnPaper(const QString& file, const QString& title, const QString& body);
 /// Asks where to, saves, and answers with a sentence that says so; empty when nobody wanted it after all.
-[[nodiscard]] QString askAndSaveOnPaper(class QWidget* parent, const QString& name, const QString& title, const QString& body);
+[[nodiscard]] QString askAndSaveOnPaper(QWidget* parent, const QString& name, const QString& title, const QString& body);
 
 } // namespace bh::desk

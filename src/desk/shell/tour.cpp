@@ -20,6 +20,7 @@
 #include <QElapsedTimer>
 #include <QKeyEvent>
 #include <QPixmap>
+#include <QPushButton>
 #include <QThread>
 #include <cstdio>
 #include <functional>
@@ -174,6 +175,15 @@ struct Tour {
         drills.setPace(1);
     }
 
+    void week()
+    {
+        const auto section = [this](const char* name) { return window.findChild<QPushButton*>(QLatin1String(name)); };
+        section("sectionWeek")->click();
+        if (auto* next = section("weekOn")) next->click();
+        picture("week");
+        section("sectionToday")->click();
+    }
+
     /// For a pilot with many drills, some of them under way.
     void progress()
     {
@@ -280,6 +290,7 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     Tour tour{window, school, station, QDir(folder), *window.drillsPage()};
     tour.choosePilot(0);
     tour.page(MainWindow::Board, "board");
+    tour.week();
     tour.page(MainWindow::Kit, "kit");
     tour.controller();
     tour.setUp();

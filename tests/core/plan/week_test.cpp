@@ -22,7 +22,7 @@ WeekProblem random_problem(std::uint64_t seed, int pilots, int bays, int days, i
     WeekProblem w;
     for (int d = 0; d < days; ++d)
         for (int s = 0; s < slots_a_day; ++s)
-            w.slots.push_back({"2031-02-1" + std::to_string(d), 540 + 30 * s, 570 + 30 * s, random.uniform() < 0.5});
+            w.time_slots.push_back({"2031-02-1" + std::to_string(d), 540 + 30 * s, 570 + 30 * s, random.uniform() < 0.5});
     const int slots = days * slots_a_day;
     for (int b = 0; b < bays; ++b) {
         WeekBay bay{"Bay " + std::to_string(b), {}, {"station " + std::to_string(b % 2)}, {}};
@@ -62,7 +62,7 @@ std::vector<int> best_of_all(const WeekProblem& w)
 {
     std::vector<WeekBlock> blocks;
     std::vector<int> best = objectives_of(w, {});
-    const int cells = static_cast<int>(w.bays.size() * w.slots.size()), bays = static_cast<int>(w.bays.size());
+    const int cells = static_cast<int>(w.bays.size() * w.time_slots.size()), bays = static_cast<int>(w.bays.size());
     const std::function<void(int)> fill = [&](int cell) {
         if (cell == cells) {
             if (const auto found = objectives_of(w, blocks); better(found, best)) best = found;
@@ -86,7 +86,7 @@ std::vector<int> by_glpk(const WeekProblem& w)
     std::vector<WeekBlock> places;
     for (int p = 0; p < static_cast<int>(w.pilots.size()); ++p)
         for (int b = 0; b < static_cast<int>(w.bays.size()); ++b)
-            for (int s = 0; s < static_cast<int>(w.slots.size()); ++s)
+            for (int s = 0; s < static_cast<int>(w.time_slots.size()); ++s)
                 if (broken_rules(w, {{p, b, s}}).empty()) places.push_back({p, b, s});
     const int columns = static_cast<int>(places.size()) + 1; // the last: how short the worst off is
     glp_prob* lp = glp_create_prob();
@@ -117,7 +117,7 @@ std::vector<int> by_glpk(const WeekProblem& w)
     const auto pilot = [&](const WeekBlock& b) -> const WeekPilot& { return w.pilots[static_cast<std::size_t>(b.pilot)]; };
     grouped([&](const WeekBlock& b) { return id(b.bay, b.slot); }, [](const WeekBlock&) { return 1.0; });
     grouped([&](const WeekBlock& b) { return id(b.pilot, b.slot); }, [](const WeekBlock&) { return 1.0; });
-    grouped([&](const WeekBlock& b) { return id(b.pilot) + w.slots[static_cast<std::size_t>(b.slot)].day; },
+    grouped([&](const WeekBlock& b) { return id(b.pilot) + w.time_slots[static_cast<std::size_t>(b.slot)].day; },
             [&](const WeekBlock& b) { return static_cast<double>(pilot(b).most_per_day); });
     grouped([&](const WeekBlock& b) { return id(b.pilot); },
             [&](const WeekBlock& b) { return static_cast<double>(pilot(b).wanted_blocks); });
@@ -218,7 +218,7 @@ TEST_CASE("everybody who is short of blocks gets the smallest set of rules that 
 TEST_CASE("reasons name what stands in the way", "[core][plan]")
 {
     WeekProblem w;
-    for (int s = 0; s < 4; ++s) w.slots.push_back({s < 2 ? "2031-02-10" : "2031-02-11", 540 + 30 * s, 570 + 30 * s, s == 0});
+    for (int s = 0; s < 4; ++s) w.time_slots.push_back({s < 2 ? "2031-02-10" : "2031-02-11", 540 + 30 * s, 570 + 30 * s, s == 0});
     w.bays = {{"Bay 1", {"mudlark"}, {"Station 1"}, {}}};
     const std::vector<int> always{0, 1, 2, 3};
     const auto because = [&](const WeekPilot& pilot) {
@@ -251,7 +251,7 @@ TEST_CASE("reasons name what stands in the way", "[core][plan]")
 TEST_CASE("what was published is kept where nothing better is lost, and broken rules are named", "[core][plan]")
 {
     WeekProblem w;
-    for (int s = 0; s < 6; ++s) w.slots.push_back({"2031-02-1" + std::to_string(s), 540, 570, false});
+    for (int s = 0; s < 6; ++s) w.time_slots.push_back({"2031-02-1" + std::to_string(s), 540, 570, false});
     w.bays = {{"Bay 1", {}, {}, {}}, {"Bay 2", {}, {}, {}}};
     const std::vector<int> always{0, 1, 2, 3, 4, 5};
     w.pilots = {{"A", 3, 1, always, {}, {}, false, 0}, {"B", 3, 1, always, {}, {}, false, 0}};
@@ -295,6 +295,6 @@ TEST_CASE("a plan that is stopped says so, and an empty week is planned at once"
     CHECK(nothing->optimal);
     CHECK(nothing->blocks.empty());
     WeekProblem huge;
-    huge.slots.resize(3000), huge.bays.resize(100), huge.pilots.resize(100);
+    huge.time_slots.resize(3000), huge.bays.resize(100), huge.pilots.resize(100);
     CHECK_FALSE(plan_week(huge));
 }

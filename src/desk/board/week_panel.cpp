@@ -1,0 +1,400 @@
+#include "desk/board/week_panel.h"
+
+#include "desk/board/bays_dialog.h"
+#include "desk/board/week_grid.h"
+#include "desk/parts/buttons.h"
+#include "desk/parts/paper.h"
+#include "desk/parts/part_title.h"
+#include "desk/parts/station.h"
+#include "desk/words/plain_words.h"
+#include "files/file_text.h"
+
+#include <QApplication>
+#include <QBoxLayout>
+#include <QDate>
+#include <QFileDialog>
+#include <QLabel>
+#include <QLocale>
+#include <QPointer>
+#include <QScrollArea>
+#include <QThreadPool>
+#include <algorithm>
+
+namespace bh::desk {
+namespace {
+
+QString dayText(const std::string& day, const char* format = "ddd d MMM")
+{
+    return QLocale(QLocale::English).toString(QDate::fromString(QString::fromStdString(day), Qt::ISODate), QLatin1String(format));
+}
+
+QString startText(int minutes) { return QStringLiteral("%1:%2").arg(minutes / 60).arg(minutes % 60, 2, 10, QLatin1Char('0')); }
+
+bool isAt(const PlannedBlock& b, const std::string& bay, const std::string& day, int start_min)
+{
+    return b.bay == bay && b.day == day && b.start_min == start_min;
+}
+
+} // namespace
+
+WeekPanel::WeekPanel(School& school, Station& station, QWidget* parent)
+    : QWidget(parent), school_(school), station_(station), week_(week_of(school.today()))
+{
+    grid_ = new WeekGrid(school_);
+    auto* scroll = new QScrollArea;
+    scroll->setWidget(grid_);
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    waitingTitle_ = partTitle(tr("Could not be placed"));
+    waiting_ = new QLabel;
+    waiting_->setObjectName(QStringLiteral("weekWaiting"));
+    waiting_->setWordWrap(true);
+    waiting_->setTextFormat(Qt::RichText);
+    waiting_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    auto* waitingScroll = new QScrollArea;
+    waitingScroll->setWidget(waiting_);
+    waitingScroll->setWidgetResizable(true);
+    waitingScroll->setFrameShape(QFrame::NoFrame);
+    waitingScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* right = new QVBoxLayout;
+    right->addWidget(waitingTitle_);
+    right->addWidget(waitingScroll, 1);
+    auto* body = new QHBoxLayout;
+    body->setSpacing(14);
+    body->addWidget(scroll, 4);
+    body->addLayout(right, 1);
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("weekSaid"));
+    said_->setWordWrap(true);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    layout->addLayout(makeHead());
+    layout->addWidget(said_);
+    layout->addLayout(body, 1);
+    layout->addLayout(makeFoot());
+    connect(grid_, &WeekGrid::chosenChanged, this, &WeekPanel::tell);
+    connect(grid_, &WeekGrid::moved, this, &WeekPanel::moveBlock);
+    connect(&school_, &School::changed, this, &WeekPanel::refresh);
+    connect(&themeNews(), &ThemeNews::changed, grid_, qOverload<>(&QWidget::update));
+}
+
+QLayout* WeekPanel::makeHead()
+{
+    name_ = partTitle();
+    name_->setObjectName(QStringLiteral("weekName"));
+    name_->setWordWrap(false);
+    auto* back = namedButton(QStringLiteral("◂"), "weekBack", tr("The week before"));
+    auto* on = namedButton(QStringLiteral("▸"), "weekOn", tr("The week after"));
+    back->setAccessibleName(back->toolTip());
+    on->setAccessibleName(on->toolTip());
+    plan_ = namedButton(tr("Plan"), "weekPlan", tr("The best week that the rules allow; what is locked stays"));
+    plan_->setProperty("primary", true);
+    stop_ = namedButton(tr("Stop"), "weekStop", tr("Keeps the best that was found so far"));
+    publish_ = namedButton(tr("Publish"), "weekPublish",
+                           tr("From now on people know it; later plans change as little of it as they can"));
+    auto* out = namedButton(tr("Calendar …"), "weekCalendar", tr("As iCalendar: the week, a bay, or the chosen pilot"));
+    auto* paper = namedButton(tr("For the door …"), "weekPaper", tr("On paper"));
+    auto* bays = namedButton(tr("Bays …"), "weekBays", tr("Which bays there are, and when the school is open"));
+    auto* when = namedButton(tr("Who can when …"), "weekAvailable", tr("When the chosen pilot can come, and how much is wanted"));
+    connect(back, &QPushButton::clicked, this, [this] { go(-1); });
+    connect(on, &QPushButton::clicked, this, [this] { go(1); });
+    connect(plan_, &QPushButton::clicked, this, &WeekPanel::plan);
+    connect(stop_, &QPushButton::clicked, this, [this] {
+        if (planning_) *planning_ = false;
+    });
+    connect(publish_, &QPushButton::clicked, this, [this] { publish_week(school_, week_); });
+    connect(out, &QPushButton::clicked, this, &WeekPanel::handOut);
+    connect(paper, &QPushButton::clicked, this, [this] {
+        const QString said =
+            askAndSaveOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"), name_->text(), onPaperNow());
+        if (!said.isEmpty()) said_->setText(said);
+    });
+    connect(bays, &QPushButton::clicked, this, [this] {
+        auto* dialog = new BaysDialog(school_, this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    connect(when, &QPushButton::clicked, this, [this] {
+        if (!school_.pilot(station_.pilotId())) return said_->setText(tr("Choose a pilot in the line-up."));
+        auto* dialog = new AvailabilityDialog(school_, station_.pilotId(), this);
+        dialog->setAttribute(Qt::WA_DeleteOnClose);
+        dialog->open();
+    });
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    for (QWidget* w : std::initializer_list<QWidget*>{back, name_, on, plan_, stop_, publish_}) row->addWidget(w);
+    row->addStretch();
+    for (QWidget* w : std::initializer_list<QWidget*>{when, bays, out, paper}) row->addWidget(w);
+    return row;
+}
+
+QLayout* WeekPanel::makeFoot()
+{
+    chosen_ = new QLabel;
+    chosen_->setObjectName(QStringLiteral("weekChosen"));
+    chosen_->setWordWrap(true);
+    lock_ = namedButton(tr("Lock"), "weekLock", tr("The chosen block stays where it is when the week is planned again"));
+    remove_ = namedButton(tr("Take out"), "weekRemove", tr("The chosen block"));
+    closed_ = namedButton(tr("Bay is down"), "weekClosed", tr("The bay of the chosen block is closed that day, or open again"));
+    connect(lock_, &QPushButton::clicked, this, &WeekPanel::toggleLock);
+    connect(remove_, &QPushButton::clicked, this, &WeekPanel::removeBlock);
+    connect(closed_, &QPushButton::clicked, this, &WeekPanel::toggleClosed);
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(chosen_, 1);
+    for (QPushButton* b : {lock_, remove_, closed_}) row->addWidget(b);
+    return row;
+}
+
+void WeekPanel::showWeek(const std::string& week)
+{
+    if (days_of_week(week).empty()) return;
+    week_ = week;
+    said_->clear();
+    fill();
+}
+
+void WeekPanel::go(int weeks)
+{
+    const QDate monday = QDate::fromString(QString::fromStdString(days_of_week(week_).front()), Qt::ISODate);
+    showWeek(week_of(QDate(1970, 1, 1).daysTo(monday) + 7 * weeks));
+}
+
+void WeekPanel::showEvent(QShowEvent*)
+{
+    if (stale_) fill();
+}
+
+void WeekPanel::refresh()
+{
+    stale_ = true;
+    if (isVisible()) fill();
+}
+
+void WeekPanel::fill()
+{
+    stale_ = false;
+    const auto days = days_of_week(week_);
+    const PlannedWeek planned = planned_week(school_, week_);
+    name_->setText(
+        tr("Week %1, %2 to %3")
+            .arg(QString::fromStdString(week_.substr(6)), dayText(days.front(), "d MMM"), dayText(days.back(), "d MMM yyyy")));
+    const auto asked = week_asked(school_, week_);
+    const bool may = school_.may_do(Act::PlanWeek).has_value();
+    plan_->setEnabled(asked && may && !planning());
+    stop_->setVisible(planning());
+    publish_->setEnabled(asked && may && planned.blocks != planned.published);
+    grid_->setVisible(asked.has_value());
+    if (!asked) {
+        said_->setText(QString::fromStdString(asked.error().message) + tr(": begin with \"Bays …\"."));
+        waiting_->clear();
+        return tell();
+    }
+    grid_->show(*asked, planned);
+    showWaiting();
+    tell();
+}
+
+void WeekPanel::showWaiting()
+{
+    const auto asked = week_asked(school_, week_);
+    if (!asked) return;
+    const PlannedWeek planned = planned_week(school_, week_);
+    std::vector<PlannedBlock> free = planned.blocks; // locked ones are no part of the problem any more
+    std::erase_if(free, [](const PlannedBlock& b) { return b.locked; });
+    QStringList lines;
+    for (const ShortPilot& s : short_pilots(asked->problem, places_of(*asked, free))) {
+        QStringList because;
+        for (const WeekRule rule : s.because) because << plainWords(week_rule_words(rule));
+        const double hours = s.short_blocks * school_.values().bays->slot_minutes / 60.0;
+        lines << tr("<b>%1</b>: %2 h short. %3.")
+                     .arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped())
+                     .arg(hours)
+                     .arg(because.join(QStringLiteral(", ")));
+    }
+    QStringList silent;
+    for (const PilotRow& p : school_.pilots())
+        if (!school_.file(p.id).available) silent << QString::fromStdString(p.name).toHtmlEscaped();
+    if (!silent.isEmpty()) lines << tr("Nobody said when: %1.").arg(silent.join(QStringLiteral(", ")));
+    waiting_->setText(lines.isEmpty() ? tr("Everybody has what was wanted.") : lines.join(QStringLiteral("<br><br>")));
+}
+
+void WeekPanel::tell()
+{
+    const auto block = grid_->isVisible() ? grid_->chosen() : std::nullopt;
+    const bool may = school_.may_do(Act::PlanWeek).has_value();
+    for (QPushButton* b : {lock_, remove_, closed_}) b->setEnabled(block && may);
+    if (!block) {
+        const PlannedWeek planned = planned_week(school_, week_);
+        chosen_->setText(
+            planned.version == 0
+                ? tr("Not published yet. A block is dragged to another place, or onto another block to change with it.")
+                : tr("Published, version %1; dashed blocks are new since.").arg(planned.version));
+        return;
+    }
+    lock_->setText(block->locked ? tr("Unlock") : tr("Lock"));
+    const PlannedWeek planned = planned_week(school_, week_);
+    const bool down =
+        std::find(planned.closed.begin(), planned.closed.end(), std::pair(block->bay, block->day)) != planned.closed.end();
+    closed_->setText(down ? tr("Bay is open") : tr("Bay is down"));
+    QString words =
+        tr("%1, %2, %3 %4: %5.")
+            .arg(QString::fromStdString(school_.file(block->pilot_id).row.name), QString::fromStdString(block->bay),
+                 dayText(block->day), startText(block->start_min), QString::fromStdString(to_fly(school_, block->pilot_id)));
+    if (state_of(school_, *block) == BlockState::Missed) words += tr(" Nobody flew.");
+    if (state_of(school_, *block) == BlockState::Flown) words += tr(" Flown.");
+    chosen_->setText(words);
+}
+
+/// Another place, or an exchange with who is there. A rule that is broken by it is said at once; the coordinator decides.
+void WeekPanel::moveBlock(const PlannedBlock& from, const std::string& bay, const std::string& day, int start_min)
+{
+    PlannedWeek planned = planned_week(school_, week_);
+    const auto length = from.end_min - from.start_min;
+    for (PlannedBlock& b : planned.blocks) {
+        const bool is_it = b.pilot_id == from.pilot_id && isAt(b, from.bay, from.day, from.start_min);
+        if (is_it)
+            b.bay = bay, b.day = day, b.start_min = start_min, b.end_min = start_min + length;
+        else if (isAt(b, bay, day, start_min))
+            b.bay = from.bay, b.day = from.day, b.start_min = from.start_min, b.end_min = from.end_min;
+    }
+    if (!keep_week(school_, week_, planned, "moved")) return;
+    auto asked = week_asked(school_, week_);
+    if (!asked) return;
+    QStringList broken;
+    PlannedWeek unlocked = planned;
+    for (PlannedBlock& b : unlocked.blocks) b.locked = false;
+    const auto places = places_of(*asked, unlocked.blocks);
+    for (const BrokenRule& rule : broken_rules(asked->problem, places)) {
+        if (rule.rule == WeekRule::TooMany) continue; // what is locked is wanted no more
+        const QString words =
+            tr("%1: %2").arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(rule.block.pilot)].name),
+                             plainWords(week_rule_words(rule.rule)));
+        if (!broken.contains(words)) broken << words;
+    }
+    PlannedBlock there = from;
+    there.bay = bay, there.day = day, there.start_min = start_min;
+    grid_->choose(there);
+    said_->setText(broken.isEmpty()
+                       ? tr("Moved. Ctrl+Z takes it back.")
+                       : tr("Moved, and a rule is broken: %1. Ctrl+Z takes it back.").arg(broken.join(QStringLiteral("; "))));
+}
+
+void WeekPanel::toggleLock()
+{
+    const auto block = grid_->chosen();
+    if (!block) return;
+    PlannedWeek planned = planned_week(school_, week_);
+    for (PlannedBlock& b : planned.blocks)
+        if (b == *block) b.locked = !b.locked;
+    keep_week(school_, week_, planned, block->locked ? "unlocked" : "locked");
+}
+
+void WeekPanel::removeBlock()
+{
+    const auto block = grid_->chosen();
+    if (!block) return;
+    PlannedWeek planned = planned_week(school_, week_);
+    std::erase(planned.blocks, *block);
+    keep_week(school_, week_, planned, "taken out");
+}
+
+void WeekPanel::toggleClosed()
+{
+    const auto block = grid_->chosen();
+    if (!block) return;
+    PlannedWeek planned = planned_week(school_, week_);
+    const std::pair closed{block->bay, block->day};
+    if (std::erase(planned.closed, closed) == 0) planned.closed.push_back(closed);
+    keep_week(school_, week_, planned, "bay closed or opened");
+    said_->setText(tr("Plan again to place who was there."));
+}
+
+void WeekPanel::plan()
+{
+    const auto asked = week_asked(school_, week_);
+    if (!asked || planning()) return;
+    planning_ = std::make_shared<bool>(true);
+    said_->setText(tr("Planning …"));
+    plan_->setEnabled(false);
+    stop_->setVisible(true);
+    QThreadPool::globalInstance()->start([self = QPointer<WeekPanel>(this), asked = *asked, goes_on = planning_] {
+        PlanOptions options;
+        options.goes_on = [self, goes_on](int done, int of) {
+            QMetaObject::invokeMethod(
+                qApp,
+                [self, done, of] {
+                    if (self) self->said_->setText(tr("Planning: %1 of %2 …").arg(done + 1).arg(of));
+                },
+                Qt::QueuedConnection);
+            return *goes_on;
+        };
+        auto plan = plan_week(asked.problem, options);
+        QMetaObject::invokeMethod(
+            qApp,
+            [self, asked, plan = std::move(plan)] {
+                if (!self) return;
+                self->planning_.reset();
+                if (plan)
+                    self->keepPlan(asked, *plan);
+                else
+                    self->said_->setText(QString::fromStdString(plan.error().message));
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)
+{
+    PlannedWeek planned = planned_week(school_, week_);
+    planned.blocks = blocks_of(asked, plan);
+    keep_week(school_, week_, planned, "planned");
+    fill();
+    const auto changes = plan.objective.empty() ? 0 : plan.objective.back();
+    said_->setText(
+        plan.optimal
+            ? tr("Planned: %1 blocks, as many as the rules allow; %2 changes to what was published.")
+                  .arg(planned.blocks.size())
+                  .arg(planned.version > 0 ? changes : 0)
+            : tr("Stopped: %1 blocks, at most %2 % from the best.").arg(planned.blocks.size()).arg(100 * plan.gap, 0, 'f', 0));
+}
+
+void WeekPanel::handOut()
+{
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const QString file = QFileDialog::getSaveFileName(
+        this, tr("Calendar to write"), QString::fromStdString(week_) + QStringLiteral(".ics"), tr("iCalendar (*.ics)"));
+    if (file.isEmpty()) return;
+    // A file named after a bay or the chosen pilot is that one's; any other is the whole week's.
+    std::string of_pilot, of_bay;
+    if (pilot && file.contains(QString::fromStdString(pilot->name))) of_pilot = pilot->id;
+    if (school_.values().bays)
+        for (const WeekBay& bay : school_.values().bays->bays)
+            if (file.contains(QString::fromStdString(bay.name))) of_bay = bay.name;
+    const auto written = write_whole(file.toStdString(), week_calendar(school_, week_, of_pilot, of_bay), true);
+    said_->setText(written ? tr("Written: %1").arg(file) : QString::fromStdString(written.error().message));
+}
+
+QString WeekPanel::onPaperNow() const
+{
+    const PlannedWeek planned = planned_week(school_, week_);
+    QString html =
+        QStringLiteral("<p>%1</p>")
+            .arg(planned.version == 0 ? tr("A draft, not published.") : tr("As published, version %1.").arg(planned.version));
+    const auto& blocks = planned.version == 0 ? planned.blocks : planned.published;
+    for (const std::string& day : days_of_week(week_)) {
+        QList<QStringList> rows;
+        for (const PlannedBlock& b : blocks)
+            if (b.day == day)
+                rows.push_back({startText(b.start_min), onPaper(QString::fromStdString(b.bay)),
+                                onPaper(QString::fromStdString(school_.file(b.pilot_id).row.name)),
+                                onPaper(QString::fromStdString(to_fly(school_, b.pilot_id)))});
+        if (!rows.isEmpty())
+            html += QStringLiteral("<h2>%1</h2>").arg(dayText(day)) +
+                    paperTable({tr("At"), tr("Bay"), tr("Pilot"), tr("To fly")}, rows);
+    }
+    return html;
+}
+
+} // namespace bh::desk
