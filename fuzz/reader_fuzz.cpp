@@ -2,12 +2,14 @@
 // it may not crash, hang, or swell. JSON is changed value by value and CSV cell by cell most of the time, so that most inputs get
 // past the parser. BH_READER names the reader.
 #include "core/base/one_line.h"
+#include "core/progress/weather_report.h"
 #include "files/airframe_document.h"
 #include "files/calibration_document.h"
 #include "files/coaching_document.h"
 #include "files/conditions_document.h"
 #include "files/curriculum_document.h"
 #include "files/drill_document.h"
+#include "files/first_flight_documents.h"
 #include "files/flight_csv.h"
 #include "files/flight_import.h"
 #include "files/flight_pack.h"
@@ -17,6 +19,7 @@
 #include "files/setup_document.h"
 #include "files/simulator_document.h"
 #include "files/stick_csv.h"
+#include "files/week_document.h"
 #include "files/world_document.h"
 
 #include <cstdint>
@@ -92,6 +95,23 @@ void looked_at(const Result<T>& result)
     const auto again = parse_mapping(mapping_text(guessed_mapping(*head)), "f");
     if (!again) std::abort();
 }
+/// What is prepared for a first flight, and what is said about it.
+[[maybe_unused]] void read_first_flight(std::string_view text)
+{
+    looked_at(parse_first_flight_plan(text, "f"));
+    looked_at(parse_flight_day(text, "f"));
+    looked_at(parse_release(text, "f", "r1"));
+    looked_at(parse_after_flight(text, "f", "id"));
+}
+[[maybe_unused]] void read_weather(std::string_view text) { looked_at(parse_weather_report(text)); }
+[[maybe_unused]] void read_week(std::string_view text)
+{
+    looked_at(parse_week(text, "f"));
+    looked_at(parse_bays(text, "f"));
+    looked_at(parse_availability(text, "f"));
+    looked_at(parse_planned_week(text, "f"));
+}
+[[maybe_unused]] void read_available_csv(std::string_view text) { looked_at(read_availability_csv(text, "f")); }
 [[maybe_unused]] void read_flight_pack(std::string_view text)
 {
     static_cast<void>(flight_pack_size_at_most(text));

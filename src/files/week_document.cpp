@@ -1,9 +1,11 @@
 #include "files/week_document.h"
 
+#include "files/csv.h"
 #include "files/json_in.h"
 
 #include <algorithm>
 #include <cstdio>
+#include <optional>
 #include <set>
 
 namespace bh {
@@ -25,15 +27,20 @@ bool is_day(const std::string& text)
     return day >= 1 && day <= months[month - 1] + (month == 2 && leap ? 1 : 0);
 }
 
-int minutes_at(const JsonIn& in, const char* key)
+std::optional<int> minutes_in(const std::string& text)
 {
-    const std::string text = in.text(key);
     int hours = 0, minutes = 0, read = 0;
     const bool good =
         text.size() == 5 && text[2] == ':' && std::sscanf(text.c_str(), "%2d:%2d%n", &hours, &minutes, &read) == 2 && read == 5 &&
         text.find_first_not_of("0123456789:") == std::string::npos && minutes < 60 && hours * 60 + minutes <= minutes_in_day;
-    if (!good) in.at(key).fault("expected a time such as 09:30");
-    return hours * 60 + minutes;
+    return good ? std::optional(hours * 60 + minutes) : std::nullopt;
+}
+
+int minutes_at(const JsonIn& in, const char* key)
+{
+    const auto minutes = minutes_in(in.text(key));
+    if (!minutes) in.at(key).fault("expected a time such as 09:30");
+    return *minutes;
 }
 
 std::string time_text(int minutes)
@@ -196,10 +203,14 @@ Result<SchoolBays> parse_bays(std::string_view text, const std::string& file)
 
 std::string availability_text(const Availability& a)
 {
+    Json on = Json::array();
+    for (const DatedHours& h : a.on)
+        on.push_back({{"day", h.day}, {"start", time_text(h.start_min)}, {"end", time_text(h.end_min)}});
     return Json{{"format", "bluehangar.availability/1"},
                 {"wanted_hours", a.wanted_hours},
                 {"hours", hours_json(a.hours)},
-                {"not_on", a.not_on}}
+                {"not_on", a.not_on},
+                {"on", std::move(on)}}
         .dump();
 }
 
@@ -213,8 +224,47 @@ Result<Availability> parse_availability(std::string_view text, const std::string
         a.hours = hours_at(in.at("hours"));
         if (in.has("not_on"))
             for (const JsonIn& day : in.at("not_on").items()) a.not_on.push_back(day_at(day));
+        if (in.has("on"))
+            for (const JsonIn& h : in.at("on").items())
+                a.on.push_back({day_at(h.at("day")), minutes_at(h, "start"), minutes_at(h, "end")});
         return a;
     });
+}
+
+Result<Availability> read_availability_csv(std::string_view text, const std::string& file)
+{
+    CsvCursor cursor(text);
+    const auto header = csv_header(cursor, text);
+    if (!header) return bad_input(file + ": " + header.error().message);
+    const auto column = [&](std::string_view name) { return std::find(header->begin(), header->end(), name) - header->begin(); };
+    const auto columns = static_cast<std::ptrdiff_t>(header->size());
+    const auto day = column("day"), weekday = column("weekday"), start = column("start"), end = column("end");
+    if (start == columns || end == columns || (day == columns && weekday == columns))
+        return bad_input(file + ": line 1: expected columns start and end, and day or weekday");
+    Availability a;
+    while (!cursor.at_end()) {
+        const long line = cursor.line();
+        std::vector<std::string> fields;
+        do {
+            fields.emplace_back(cursor.text());
+        } while (cursor.next_field());
+        if (!cursor.next_line() || fields.size() != header->size())
+            return bad_input(csv_place(file, line, "", "expected " + std::to_string(header->size()) + " fields"));
+        const auto at = [&](std::ptrdiff_t c) { return c < columns ? fields[static_cast<std::size_t>(c)] : std::string(); };
+        const auto from = minutes_in(at(start)), to = minutes_in(at(end));
+        if (!from || !to || *to <= *from)
+            return bad_input(csv_place(file, line, "start", "expected times such as 09:30, the end after the start"));
+        const std::string which = at(weekday);
+        if (const std::string date = at(day); !date.empty()) {
+            if (!is_day(date)) return bad_input(csv_place(file, line, "day", "expected a day such as 2031-02-10"));
+            a.on.push_back({date, *from, *to});
+        } else if (which.size() == 1 && which[0] >= '1' && which[0] <= '7') {
+            a.hours.push_back({which[0] - '0', *from, *to});
+        } else {
+            return bad_input(csv_place(file, line, "weekday", "expected 1 (Monday) to 7"));
+        }
+    }
+    return a;
 }
 
 std::string planned_week_text(const PlannedWeek& week)

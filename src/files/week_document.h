@@ -21,6 +21,9 @@ namespace bh {
 [[nodiscard]] Result<SchoolBays> parse_bays(std::string_view text, const std::string& file);
 [[nodiscard]] std::string availability_text(const Availability& availability);
 [[nodiscard]] Result<Availability> parse_availability(std::string_view text, const std::string& file);
+/// A table of when somebody can come: columns start and end ("09:30"), and day ("2031-02-10") or weekday (1, Monday, to 7).
+/// BadInput with line and column. What is wanted is not told by it.
+[[nodiscard]] Result<Availability> read_availability_csv(std::string_view text, const std::string& file);
 [[nodiscard]] std::string planned_week_text(const PlannedWeek& week);
 [[nodiscard]] Result<PlannedWeek> parse_planned_week(std::string_view text, const std::string& file);
 

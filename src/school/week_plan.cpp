@@ -45,9 +45,11 @@ int priority_of(const School& school, const std::string& pilot_id)
 bool is_free(const Availability& a, const WeekSlot& slot, int weekday)
 {
     if (std::find(a.not_on.begin(), a.not_on.end(), slot.day) != a.not_on.end()) return false;
-    return std::any_of(a.hours.begin(), a.hours.end(), [&](const WeeklyHours& h) {
-        return h.weekday == weekday && h.start_min <= slot.start_min && slot.end_min <= h.end_min;
-    });
+    const auto holds = [&](int start_min, int end_min) { return start_min <= slot.start_min && slot.end_min <= end_min; };
+    return std::any_of(a.hours.begin(), a.hours.end(),
+                       [&](const WeeklyHours& h) { return h.weekday == weekday && holds(h.start_min, h.end_min); }) ||
+           std::any_of(a.on.begin(), a.on.end(),
+                       [&](const DatedHours& h) { return h.day == slot.day && holds(h.start_min, h.end_min); });
 }
 
 std::vector<WeekSlot> slots_of(const SchoolBays& bays, const std::vector<std::string>& days)

@@ -159,3 +159,46 @@ TEST_CASE("a problem file is read as it is written, and what is wrong with it is
     CHECK_FALSE(parse_availability(
         R"({"format":"bluehangar.availability/1","hours":[{"weekday":8,"start":"09:00","end":"10:00"}]})", "a"));
 }
+
+TEST_CASE("when somebody can come is read from a table and from a calendar", "[school][week]")
+{
+    const auto table = read_availability_csv("day,weekday,start,end\n,2,09:00,10:30\n2031-02-14,,13:00,14:00\n", "a.csv");
+    REQUIRE(table);
+    CHECK(table->hours == std::vector<WeeklyHours>{{2, 540, 630, false}});
+    CHECK(table->on == std::vector<DatedHours>{{"2031-02-14", 780, 840}});
+    const auto told = read_availability_csv("weekday,start,end\n2,09:00,10:30\n9,09:00,10:00\n", "a.csv");
+    REQUIRE_FALSE(told);
+    CHECK(told.error().message.find("line 3") != std::string::npos);
+    CHECK_FALSE(read_availability_csv("weekday,start\n", "a.csv"));
+    CHECK_FALSE(read_availability_csv("weekday,start,end\n2,10:00,09:00\n", "a.csv"));
+
+    // Every Tuesday of February 2031 but the third, from 10 to 11 o'clock UTC; and once without a zone.
+    const std::string calendar = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//y//EN\r\n"
+                                 "BEGIN:VEVENT\r\nUID:1\r\nDTSTART:20310204T100000Z\r\nDTEND:20310204T110000Z\r\n"
+                                 "RRULE:FREQ=WEEKLY;UNTIL=20310228T000000Z\r\nEXDATE:20310218T100000Z\r\nEND:VEVENT\r\n"
+                                 "BEGIN:VEVENT\r\nUID:2\r\nDTSTART:20310213T090000\r\nDTEND:20310213T093000\r\nEND:VEVENT\r\n"
+                                 "END:VCALENDAR\r\n";
+    const auto at = [](int day, int hour) { return QDateTime(QDate(2031, 2, day), QTime(hour, 0), Qt::UTC).toSecsSinceEpoch(); };
+    const auto spans = read_calendar(calendar, "a.ics", at(1, 0), at(28, 0), "UTC");
+    REQUIRE(spans);
+    REQUIRE(spans->size() == 4);
+    CHECK((*spans)[0].start == at(4, 10));
+    CHECK((*spans)[1].start == at(11, 10));
+    CHECK((*spans)[2].start == at(25, 10));
+    CHECK((*spans)[3].start == at(13, 9));
+    CHECK((*spans)[3].end - (*spans)[3].start == 1800);
+    const auto berlin = read_calendar(calendar, "a.ics", at(1, 0), at(28, 0), "Europe/Berlin");
+    CHECK(berlin->back().start == at(13, 8)); // an hour before, in winter
+    CHECK_FALSE(read_calendar("no calendar", "a.ics", 0, 1, "UTC"));
+    std::string too_often = calendar;
+    too_often.replace(too_often.find("WEEKLY"), 6, "SECONDLY");
+    CHECK_FALSE(read_calendar(too_often, "a.ics", at(1, 0), at(28, 0), "UTC"));
+
+    Week w;
+    w.available(w.sami, {1, {}, {}, {{"2031-02-11", 540, 600}}});
+    const auto asked = week_asked(*w.school, Week::id);
+    REQUIRE(asked->problem.pilots.size() == 2);
+    CHECK(asked->problem.pilots[1].available == std::vector{2, 3});
+    w.school = w.place.open();
+    CHECK(w.school->file(w.sami).available->on.size() == 1);
+}

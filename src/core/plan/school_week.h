@@ -23,11 +23,19 @@ struct SchoolBays {
     std::vector<WeeklyHours> hours;
 };
 
+/// A stretch of one day.
+struct DatedHours {
+    std::string day; ///< YYYY-MM-DD
+    int start_min = 0, end_min = 0;
+    bool operator==(const DatedHours&) const = default;
+};
+
 /// When a pilot can come.
 struct Availability {
     double wanted_hours = 3; ///< a week
     std::vector<WeeklyHours> hours;
     std::vector<std::string> not_on; ///< days, YYYY-MM-DD
+    std::vector<DatedHours> on{};    ///< besides, as from a calendar
 };
 
 /// A block of a week as it is kept: by what it is called, so that it stays what it is when bays or hours change.

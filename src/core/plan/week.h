@@ -92,8 +92,8 @@ struct PlanOptions {
     double most_s = 60;                              ///< for all of it
     std::function<bool(int done, int of)> goes_on{}; ///< asked between objectives; false stops it
 };
-/// Solved as one integer program after the other by CBC (Debian), one at a time in the whole program. OutOfRange where there is
-/// more than it can take (two million places for a block).
+/// Solved as one integer program after the other by CBC (Debian), each in its share of the time. CBC is not safe in two threads
+/// at once: whoever calls sees to that. OutOfRange where there is more than it can take (two million places for a block).
 [[nodiscard]] Result<WeekPlan> plan_week(const WeekProblem& problem, const PlanOptions& options = {});
 
 } // namespace bh

@@ -3,13 +3,11 @@
 #include "core/plan/week.h"
 
 #include <algorithm>
-#include <chrono>
 #include <cmath>
 #include <coin/Cbc_C_Interface.h>
 #include <limits>
 #include <map>
 #include <memory>
-#include <mutex>
 #include <set>
 #include <tuple>
 
@@ -17,7 +15,6 @@ namespace bh {
 namespace {
 
 constexpr double no_limit = std::numeric_limits<double>::max();
-using Clock = std::chrono::steady_clock;
 
 /// Sums of columns between two limits.
 struct Row {
@@ -94,11 +91,9 @@ struct ModelDeleter {
     void operator()(Cbc_Model* model) const { Cbc_deleteModel(model); }
 };
 
-/// The most of an objective within rows. One at a time: CBC is not safe in two threads at once.
+/// The most of an objective within rows.
 Solved maximise(const Places& places, const Row& objective, const std::vector<Row>& rows, double most_short, double seconds)
 {
-    static std::mutex one_at_a_time;
-    const std::lock_guard lock(one_at_a_time);
     const int columns = places.shortest() + 1;
     std::vector<std::vector<std::pair<int, double>>> by_column(static_cast<std::size_t>(columns));
     std::vector<double> row_low, row_high;
@@ -176,8 +171,6 @@ Result<WeekPlan> plan_week(const WeekProblem& problem, const PlanOptions& option
             static_cast<double>(problem.time_slots.size()) >
         most_places)
         return failure(Error::Code::OutOfRange, "more than two million places for a block: plan fewer days at a time");
-    const auto begun = Clock::now();
-    const auto left_s = [&] { return options.most_s - std::chrono::duration<double>(Clock::now() - begun).count(); };
     const Places places(problem);
     WeekPlan plan;
     std::vector<Row> rows = places.rules();
@@ -189,7 +182,8 @@ Result<WeekPlan> plan_week(const WeekProblem& problem, const PlanOptions& option
         const bool goes_on = !options.goes_on || options.goes_on(static_cast<int>(i), static_cast<int>(asked.size()));
         if (asked[i].of.empty()) continue; // nothing can be gained
         Solved solved;
-        if (goes_on && left_s() > 0) solved = maximise(places, asked[i], rows, most_short, left_s());
+        const double share_s = options.most_s / static_cast<double>(asked.size());
+        if (goes_on) solved = maximise(places, asked[i], rows, most_short, share_s);
         if (solved.any) plan.blocks = solved.blocks;
         if (!solved.proven) {
             plan.optimal = false;

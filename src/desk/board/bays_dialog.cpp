@@ -3,10 +3,13 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
+#include "files/calendar.h"
+#include "files/file_text.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
+#include <QFileDialog>
 #include <QFormLayout>
 #include <QGridLayout>
 #include <QHeaderView>
@@ -14,6 +17,7 @@
 #include <QLocale>
 #include <QTableWidget>
 #include <QTimeEdit>
+#include <QTimeZone>
 #include <algorithm>
 
 namespace bh::desk {
@@ -191,10 +195,51 @@ AvailabilityDialog::AvailabilityDialog(School& school, const std::string& pilot_
     if (known) hours_->show(known->hours);
     auto* keep = namedButton(tr("Keep it"), "availableKeep", tr("From the next plan on; Ctrl+Z takes it back"));
     connect(keep, &QPushButton::clicked, this, &AvailabilityDialog::keep);
+    if (known) on_ = known->on;
+    said_ = new QLabel(on_.empty() ? tr("Or from a calendar: whatever is in it is when the pilot can come.")
+                                   : tr("And %1 dated stretches from a file.").arg(on_.size()));
+    said_->setObjectName(QStringLiteral("availableSaid"));
+    said_->setWordWrap(true);
+    auto* open =
+        namedButton(tr("From a file …"), "availableFile", tr("An iCalendar, or a table with day or weekday, start and end"));
+    connect(open, &QPushButton::clicked, this, [this] {
+        const QString file =
+            QFileDialog::getOpenFileName(this, tr("When the pilot can come"), {}, tr("Calendars and tables (*.ics *.csv)"));
+        if (!file.isEmpty()) takeFile(file);
+    });
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(wanted_);
     layout->addWidget(hours_);
+    layout->addWidget(open, 0, Qt::AlignLeft);
+    layout->addWidget(said_);
     layout->addLayout(endRow(this, keep));
+}
+
+void AvailabilityDialog::takeFile(const QString& file)
+{
+    const auto text = read_text(file.toStdString());
+    if (!text) return said_->setText(QString::fromStdString(text.error().message));
+    constexpr std::int64_t weeks_ahead = 26, week_s = 7 * 86400;
+    if (file.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive)) {
+        const auto read = read_availability_csv(*text, file.toStdString());
+        if (!read) return said_->setText(QString::fromStdString(read.error().message));
+        on_.insert(on_.end(), read->on.begin(), read->on.end());
+        if (!read->hours.empty()) hours_->show(read->hours);
+        return said_->setText(tr("%1 weekly and %2 dated stretches read; keep them to plan with them.")
+                                  .arg(read->hours.size())
+                                  .arg(read->on.size()));
+    }
+    const auto spans = read_calendar(std::string(*text), file.toStdString(), school_.now(), school_.now() + weeks_ahead * week_s,
+                                     QTimeZone::systemTimeZoneId().toStdString());
+    if (!spans) return said_->setText(QString::fromStdString(spans.error().message));
+    on_.clear(); // a calendar tells all of it
+    for (const CalendarSpan& span : *spans) {
+        const QDateTime start = QDateTime::fromSecsSinceEpoch(span.start), end = QDateTime::fromSecsSinceEpoch(span.end);
+        const auto minutes = [](const QTime& t) { return t.hour() * 60 + t.minute(); };
+        if (start.date() == end.date())
+            on_.push_back({start.date().toString(Qt::ISODate).toStdString(), minutes(start.time()), minutes(end.time())});
+    }
+    said_->setText(tr("%1 stretches in the next half year read; keep them to plan with them.").arg(on_.size()));
 }
 
 void AvailabilityDialog::keep()
@@ -202,6 +247,7 @@ void AvailabilityDialog::keep()
     Availability available = school_.file(pilot_id_).available.value_or(Availability{});
     available.wanted_hours = wanted_->value();
     available.hours = hours_->hours();
+    available.on = on_;
     if (school_.make({school_.command(Kind::Available, pilot_id_, availability_text(available), "can come")})) accept();
 }
 

@@ -53,6 +53,7 @@ class AvailabilityDialog : public QDialog {
     Q_OBJECT
 public:
     AvailabilityDialog(School& school, const std::string& pilot_id, QWidget* parent = nullptr);
+    void takeFile(const QString& file); ///< a calendar (.ics) or a table (.csv): adds what it says
 
 private:
     void keep();
@@ -60,6 +61,8 @@ private:
     std::string pilot_id_;
     QDoubleSpinBox* wanted_;
     HoursForm* hours_;
+    std::vector<DatedHours> on_; ///< from a file
+    QLabel* said_;
 };
 
 } // namespace bh::desk

@@ -208,7 +208,7 @@ void WeekPanel::showWaiting()
         QStringList because;
         for (const WeekRule rule : s.because) because << plainWords(week_rule_words(rule));
         const double hours = s.short_blocks * school_.values().bays->slot_minutes / 60.0;
-        lines << tr("<b>%1</b>: %2 h short. %3.")
+        lines << tr("<b>%1</b>: %2 h short, because of: %3.")
                      .arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped())
                      .arg(hours)
                      .arg(because.join(QStringLiteral(", ")));
