@@ -40,7 +40,7 @@ TEST_CASE("a pass is forecast as an attempt and a day", "[core][progress][outloo
 TEST_CASE("the leading measure may be what a pass waits for", "[core][progress][outlook]")
 {
     DrillTrials t = learning(10);
-    t.leading.emplace();
+    t.leading = DrillTrials::Leading{};
     t.leading->label = "Height error", t.leading->unit = Unit::Metres, t.leading->limit = 2;
     for (int n = 1; n <= 10; ++n) {
         t.leading->trials.trial.push_back(n);
