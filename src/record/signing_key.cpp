@@ -73,13 +73,6 @@ SealedKey new_signing_key(const std::string& passphrase, const std::optional<std
     return seal(own, passphrase, seed.has_value());
 }
 
-Result<SealedKey> sealed_anew(const SealedKey& key, const std::string& passphrase, const std::string& next)
-{
-    const auto seed = seed_in(key, passphrase);
-    if (!seed) return tl::unexpected(seed.error());
-    return seal(*seed, next, false);
-}
-
 Result<StationKey> opened(const SealedKey& key, const std::string& passphrase)
 {
     const auto seed = seed_in(key, passphrase);

@@ -5,6 +5,7 @@
 #include "core/rates/rate_match.h"
 #include "record/passphrase.h"
 #include "record/signing_key.h"
+#include "school/rate_rules.h"
 #include "school/readiness_facts.h"
 
 #include <algorithm>
@@ -77,14 +78,13 @@ RatesOnAircraft rates_on_aircraft(const School& school, const std::string& pilot
         {"roll", {&real->roll, &setup->rates.roll}},
         {"pitch", {&real->pitch, &setup->rates.pitch}},
         {"yaw", {&real->yaw, &setup->rates.yaw}}};
-    constexpr double near_dps = 15; // house: less is not felt
     double worst = 0;
     std::string where;
     for (const auto& [name, curves] : axes)
         if (const double off = difference(*curves.first, *curves.second).rms_dps; off > worst) worst = off, where = name;
     char words[120];
     std::snprintf(words, sizeof words, "by the record they are %.0f deg/s apart on %s, most of all axes", worst, where.c_str());
-    if (worst <= near_dps) return {true, worst < 1 ? "by the record they are the same" : words};
+    if (worst <= rates_near_dps) return {true, worst < 1 ? "by the record they are the same" : words};
     return {false, words};
 }
 

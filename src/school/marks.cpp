@@ -1,6 +1,7 @@
 #include "school/marks.h"
 
 #include "school/first_flight.h"
+#include "school/rate_rules.h"
 #include "school/readiness_facts.h"
 #include "school/setup_rules.h"
 #include "school/today.h"
@@ -35,9 +36,8 @@ RatesMark rates_mark(const School& school, const std::string& pilot_id)
     const RateProfile* real = school.rates_of(own->real_aircraft);
     if (!real) return {Done::Due, Why::RealUnknown, std::nullopt};
     if (const auto stale = school.match_stale(pilot_id)) return {Done::Due, Why::Stale, stale};
-    constexpr double near_dps = 15; // house: less is not felt
-    const bool near = difference(real->roll, own->rates.roll).rms_dps <= near_dps &&
-                      difference(real->pitch, own->rates.pitch).rms_dps <= near_dps;
+    const bool near = difference(real->roll, own->rates.roll).rms_dps <= rates_near_dps &&
+                      difference(real->pitch, own->rates.pitch).rms_dps <= rates_near_dps;
     return {near ? Done::Done : Done::Due, near ? Why::Near : Why::Apart, std::nullopt};
 }
 

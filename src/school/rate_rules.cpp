@@ -186,11 +186,10 @@ std::optional<KeptMatch> match_of_plan(const School& school, const std::string& 
     if (!simulator || !real || !own) return std::nullopt;
     const RateProfile& stayed = plan.on_aircraft ? own->rates : *real;
     if (!(stayed == plan.stays)) return std::nullopt;
-    constexpr double near_dps = 15; // house: less is not felt
     const RateProfile& other = plan.on_aircraft ? own->rates : *real;
     if (plan.max_only) // the rest of the curve was left as it was
         for (const RateAxis axis : {RateAxis::Roll, RateAxis::Pitch})
-            if (difference(curve_of(rates, axis), curve_of(other, axis)).rms_dps > near_dps) return std::nullopt;
+            if (difference(curve_of(rates, axis), curve_of(other, axis)).rms_dps > rates_near_dps) return std::nullopt;
     return KeptMatch{
         plan.aircraft,          plan.simulator,       plan.on_aircraft ? rates : *real, plan.on_aircraft ? own->rates : rates,
         simulator->rate_family, ranges_in(*simulator)};

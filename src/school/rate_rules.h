@@ -13,6 +13,9 @@
 
 namespace bh {
 
+/// Rates that lie no further apart (root mean square) are not felt to differ (house).
+inline constexpr double rates_near_dps = 15;
+
 /// Which side of a match changes.
 enum class MatchDirection : std::uint8_t {
     SimulatorToReal, ///< the simulator is set like the aircraft
