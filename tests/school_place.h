@@ -1,5 +1,7 @@
 #pragma once
 
+#include "private_server.h"
+#include "school/rights.h"
 #include "school/school.h"
 
 #include <QCoreApplication>
@@ -16,22 +18,37 @@ struct Place {
     QCoreApplication application{argc, argv};
     std::filesystem::path folder = std::filesystem::temp_directory_path() / ("bh-school-" + std::to_string(getpid()));
     std::filesystem::path file = folder / "record.sqlite";
+    bh::RecordPlace at{file}; ///< where the record lies
     bh::UnixTime clock = 1'000'000;
 
     Place() { std::filesystem::remove_all(folder), std::filesystem::create_directories(folder); }
+    /// On a server of the test's own. Ask dialects() first whether there is one.
+    explicit Place(const std::string& dialect) : Place()
+    {
+        if (dialect == "PostgreSQL") at = PrivateServer::of_this_program()->new_database();
+    }
+    /// Those that a record can lie in here.
+    static std::vector<std::string> dialects()
+    {
+        std::vector<std::string> all{"SQLite"};
+        if (PrivateServer::of_this_program()) all.emplace_back("PostgreSQL");
+        return all;
+    }
     ~Place() { std::filesystem::remove_all(folder); }
-    [[nodiscard]] std::unique_ptr<bh::Record> record() const
+    /// As one of its stations, each with a folder of its own.
+    [[nodiscard]] std::unique_ptr<bh::Record> record(const std::string& station = "station", bh::RecordPlace as = {}) const
     {
         bh::RecordOptions options;
         options.clock = [this] { return clock; };
-        options.station_folder = folder / "station";
-        auto record = bh::Record::open(file, options);
+        options.station_folder = folder / station;
+        options.rights = bh::entry_rights();
+        auto record = bh::Record::open(as.on_server() ? as : at, options);
         if (!record) FAIL(record.error().message);
         return std::move(*record);
     }
-    [[nodiscard]] std::unique_ptr<bh::School> open() const
+    [[nodiscard]] std::unique_ptr<bh::School> open(const std::string& station = "station", const bh::RecordPlace& as = {}) const
     {
-        return std::make_unique<bh::School>(record(), bh::DataFolder(BH_DATA));
+        return std::make_unique<bh::School>(record(station, as), bh::DataFolder(BH_DATA));
     }
 };
 

@@ -117,7 +117,7 @@ std::filesystem::path place(const std::filesystem::path& folder, const std::stri
 
 Attachments::Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also)
     : flight_logs_(record_file.string() + ".logs"), also_(std::move(flight_logs_also)), sticks_(record_file.string() + ".sticks"),
-      left_over_(record_file.string() + ".left-over")
+      left_over_(record_file.string() + ".left-over"), marks_(record_file.string() + ".to-send")
 {
 }
 
@@ -129,9 +129,43 @@ std::string Attachments::keep(const FlightLog& log) const
     const std::filesystem::path path = place(flight_logs_, hash, packed ? packed_form : text_form);
     std::error_code error;
     if (std::filesystem::exists(path, error)) return hash;
+    mark_to_send(path); // first: a mark without a file is no harm
     if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
     if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
     return hash;
+}
+
+void Attachments::mark_to_send(const std::filesystem::path& file) const
+{
+    if (!server_) return;
+    if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(marks_ / file.filename(), "", true); !written)
+        throw StoreFailure(written.error().message);
+}
+
+std::vector<std::filesystem::path> Attachments::to_send() const
+{
+    std::vector<std::filesystem::path> files;
+    std::error_code error;
+    for (const auto& mark : std::filesystem::directory_iterator(marks_, error)) {
+        const std::string name = mark.path().filename().string();
+        for (const auto& file : {flight_logs_ / name.substr(0, 2) / name, sticks_ / name})
+            if (std::filesystem::exists(file, error)) files.push_back(file);
+    }
+    return files;
+}
+
+void Attachments::sent(const std::filesystem::path& file) const
+{
+    std::error_code error;
+    std::filesystem::remove(marks_ / file.filename(), error);
+}
+
+void Attachments::put(const std::string& file_name, bool log, std::string_view bytes) const
+{
+    const std::filesystem::path path = (log ? flight_logs_ / file_name.substr(0, 2) : sticks_) / file_name;
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
 }
 
 std::optional<std::filesystem::path> Attachments::flight_log_file(const std::string& hash) const
@@ -151,7 +185,10 @@ std::optional<std::filesystem::path> Attachments::flight_log_file(const std::str
 Result<Attachments::Found> Attachments::find(const std::string& hash) const
 {
     if (!is_hash(hash)) return bad_input("'" + hash.substr(0, 80) + "' names no flight log");
+    if (server_ && !flight_log_file(hash)) server_->fetch(hash, true);
     const auto path = flight_log_file(hash);
+    if (!path && server_)
+        return failure(Error::Code::NotFound, "this flight is not on the server yet: the station where it was flown has it");
     if (!path) return failure(Error::Code::NotFound, place(flight_logs_, hash, packed_form).string() + ": there is no such file");
     auto file = FileBytes::open(*path);
     if (!file) return tl::unexpected(file.error());
@@ -175,6 +212,7 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
         if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name;
             std::filesystem::exists(second, error))
             return second;
+    if (server_ && !std::filesystem::exists(sticks_ / name, error)) server_->fetch(name, false);
     return sticks_ / name;
 }
 
@@ -187,6 +225,7 @@ std::string Attachments::keep_stick_recording(const std::filesystem::path& whole
     if (whole == sticks_ / name) return name; // it was kept before, and then its session could not be
     std::filesystem::permissions(whole, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
     if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().message);
+    mark_to_send(sticks_ / name);
     std::filesystem::rename(whole, sticks_ / name, error);
     if (error) throw StoreFailure((sticks_ / name).string() + ": cannot be written: " + error.message());
     flush_folder(sticks_);
@@ -227,11 +266,13 @@ void Attachments::erase_log(const std::string& hash) const
     std::error_code error;
     for (const Form& form : forms)
         if (is_hash(hash)) std::filesystem::remove(place(flight_logs_, hash, form), error);
+    if (server_ && is_hash(hash)) server_->erase(hash, true);
 }
 
 void Attachments::erase_sticks(const std::string& name) const
 {
     std::error_code error;
+    if (server_) server_->erase(name, false);
     if (stick_recording(name)) std::filesystem::remove(sticks_ / name, error); // never from the second folder
 }
 

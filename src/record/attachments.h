@@ -6,6 +6,7 @@
 #include <filesystem>
 #include <functional>
 #include <map>
+#include <memory>
 #include <optional>
 #include <set>
 #include <string>
@@ -22,6 +23,19 @@ class Attachments {
 public:
     /// Beside the record's file; flight logs are looked for in a second folder too, "….logs", and stick recordings in "….sticks".
     explicit Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also = {});
+
+    /// How a server that has them too is asked; each may be called from the thread of the record alone.
+    struct Server {
+        std::function<void(const std::string& name, bool log)> fetch; ///< puts it here where the server has it
+        std::function<void(const std::string& name, bool log)> erase;
+    };
+    /// From now on what lies here is a station's own copy: what is missing is asked for, and what is kept is marked to be sent.
+    void use_server(Server server) { server_ = std::make_shared<const Server>(std::move(server)); }
+    /// Files that are marked so, and what takes a mark away.
+    [[nodiscard]] std::vector<std::filesystem::path> to_send() const;
+    void sent(const std::filesystem::path& file) const;
+    /// Puts a file here that came from the server. Throws StoreFailure.
+    void put(const std::string& file_name, bool log, std::string_view bytes) const;
 
     /// Written once, flushed to the disk, and then named; returns the hash. Throws StoreFailure. May be called from any thread.
     std::string keep(const FlightLog& log) const;
@@ -59,7 +73,9 @@ private:
     [[nodiscard]] Result<Found> find(const std::string& hash) const;
     [[nodiscard]] std::string problem_with_log(const std::string& hash) const;
     [[nodiscard]] std::string problem_with_sticks(const std::string& name) const;
-    std::filesystem::path flight_logs_, also_, sticks_, left_over_;
+    void mark_to_send(const std::filesystem::path& file) const;
+    std::filesystem::path flight_logs_, also_, sticks_, left_over_, marks_;
+    std::shared_ptr<const Server> server_;
 };
 
 } // namespace bh

@@ -8,6 +8,7 @@
 #include "record/record.h"
 #include "record/record_files.h"
 #include "record/schema.h"
+#include "record/server_copy.h"
 
 #include <archive.h>
 #include <archive_entry.h>
@@ -146,8 +147,10 @@ Result<VerifyReport> unpacked_and_verified(const fs::path& backup, const fs::pat
 
 } // namespace
 
-Result<VerifyReport> back_up(const fs::path& record, const fs::path& to, const fs::path& read_logs_also_from)
+Result<VerifyReport> back_up(const RecordPlace& place, const fs::path& to, const fs::path& read_logs_also_from)
 {
+    if (place.on_server()) return with_copy_of(place, [&](const fs::path& copy) { return back_up(copy, to); });
+    const fs::path& record = place.file;
     std::error_code error;
     if (fs::exists(to, error)) return bad_input(to.string() + ": is there already, a backup is not written over it");
     if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());

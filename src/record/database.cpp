@@ -1,8 +1,10 @@
 #include "record/database.h"
 
-#include "record/record.h"
+#include "record/failures.h"
 
 #include <QAtomicInteger>
+#include <QRegularExpression>
+#include <QSqlDriver>
 #include <QSqlError>
 
 namespace bh {
@@ -27,31 +29,105 @@ std::string in_words(const QSqlError& error)
     }
 }
 
+/// What a server said, in its first line and without the driver's own words.
+std::string servers_words(const QSqlError& error)
+{
+    QString words = error.databaseText().section(QLatin1Char('\n'), 0, 0).trimmed();
+    words.remove(QRegularExpression(QStringLiteral("^(FATAL|ERROR): +")));
+    words.remove(QRegularExpression(QStringLiteral(" *\\([0-9A-Z]{5}\\)$")));
+    return words.isEmpty() ? "the server does not answer" : words.toStdString();
+}
+
 } // namespace
 
-Database::Database(const QString& name, const QString& options)
+Database::Database(Kind kind, const QString& name, const QString& options, const QString& password) : kind_(kind)
 {
     static QAtomicInteger<int> counter; // connection names must differ; nothing else hangs on it
     name_ = QStringLiteral("record-%1").arg(counter.fetchAndAddRelaxed(1));
-    QSqlDatabase database = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), name_);
-    database.setDatabaseName(name);
-    database.setConnectOptions(options);
-    if (!database.open()) {
-        const std::string why = in_words(database.lastError());
+    const bool file = kind == Kind::Sqlite;
+    QSqlDatabase database = QSqlDatabase::addDatabase(file ? QStringLiteral("QSQLITE") : QStringLiteral("QPSQL"), name_);
+    if (!database.isValid()) {
         database = {};
         QSqlDatabase::removeDatabase(name_);
-        throw StoreFailure(why);
+        throw StoreFailure("this computer cannot speak with a PostgreSQL server yet: install the package libqt6sql6-psql");
+    }
+    if (!name.isEmpty()) database.setDatabaseName(name);
+    if (!password.isEmpty()) database.setPassword(password);
+    database.setConnectOptions(options);
+    if (!database.open()) {
+        const QSqlError error = database.lastError();
+        database = {};
+        QSqlDatabase::removeDatabase(name_);
+        if (file) throw StoreFailure(in_words(error));
+        throw ServerAway(servers_words(error));
     }
 }
 
 Database::Database(const std::filesystem::path& file, bool read_only)
-    : Database(QString::fromStdString(file.string()), read_only ? QStringLiteral("QSQLITE_OPEN_READONLY;") + waits : waits)
+    : Database(Kind::Sqlite, QString::fromStdString(file.string()),
+               read_only ? QStringLiteral("QSQLITE_OPEN_READONLY;") + waits : waits)
 {
 }
 
 std::unique_ptr<Database> Database::in_memory()
 {
-    return std::unique_ptr<Database>(new Database(QStringLiteral(":memory:"), QStringLiteral("QSQLITE_OPEN_URI;") + waits));
+    return std::unique_ptr<Database>(
+        new Database(Kind::Sqlite, QStringLiteral(":memory:"), QStringLiteral("QSQLITE_OPEN_URI;") + waits));
+}
+
+std::unique_ptr<Database> Database::on_server(const std::string& server)
+{
+    const auto address = server_address(server);
+    if (!address) throw StoreFailure(address.error().message);
+    auto database = std::unique_ptr<Database>(
+        new Database(Kind::Postgres, {}, QString::fromStdString(address->parameters), QString::fromStdString(address->password)));
+    database->prepare_line();
+    return database;
+}
+
+void Database::prepare_line() const
+{
+    run_script(QStringLiteral("SET search_path TO hangar, pg_temp; SET client_min_messages TO warning; SET TIME ZONE 'UTC'"));
+}
+
+void Database::connect_again() const
+{
+    prepared_.clear();
+    QSqlDatabase database = QSqlDatabase::database(name_, false);
+    database.close();
+    if (!database.open()) throw ServerAway(servers_words(database.lastError()));
+    prepare_line();
+    for (const auto& [channel, _] : heard_) database.driver()->subscribeToNotification(channel);
+}
+
+void Database::listen(const QString& channel, std::function<void(const QString&)> heard) const
+{
+    QSqlDriver* driver = QSqlDatabase::database(name_, false).driver();
+    if (heard_.empty())
+        QObject::connect(driver, &QSqlDriver::notification, driver,
+                         [this](const QString& from, QSqlDriver::NotificationSource, const QVariant& told) {
+                             if (const auto known = heard_.find(from); known != heard_.end()) known->second(told.toString());
+                         });
+    heard_[channel] = std::move(heard);
+    driver->subscribeToNotification(channel);
+}
+
+void Database::run_script(const QString& sql) const
+{
+    QSqlQuery query(QSqlDatabase::database(name_, false));
+    query.setForwardOnly(true);
+    if (!query.exec(sql)) fail(query.lastError());
+}
+
+void Database::fail(const QSqlError& error) const
+{
+    if (kind_ == Kind::Sqlite) throw StoreFailure(in_words(error));
+    const QString code = error.nativeErrorCode();
+    if (code == QLatin1String("HG001")) throw MovedOn("another station wrote at the same moment");
+    // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
+    if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P")))
+        throw ServerAway(servers_words(error));
+    throw StoreFailure(servers_words(error));
 }
 
 Database::~Database()
@@ -64,11 +140,17 @@ Database::~Database()
 QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant> values) const
 {
     QSqlQuery query(QSqlDatabase::database(name_, false));
-    query.setForwardOnly(true);
-    bool good = query.prepare(sql);
-    for (const QVariant& value : values) query.addBindValue(value);
-    good = good && query.exec();
-    if (!good) throw StoreFailure(in_words(query.lastError()));
+    // A server sends its rows at once: while they came one by one no other statement could be run beside it.
+    query.setForwardOnly(kind_ == Kind::Sqlite);
+    bool good = true;
+    if (kind_ == Kind::Postgres && values.size() == 0) {
+        good = query.exec(sql); // one way to the server and back, not three
+    } else {
+        good = query.prepare(sql);
+        for (const QVariant& value : values) query.addBindValue(value);
+        good = good && query.exec();
+    }
+    if (!good) fail(query.lastError());
     return query;
 }
 
@@ -78,16 +160,16 @@ void Database::write_bound(const char* sql, std::initializer_list<QVariant> valu
     if (known == prepared_.end()) {
         QSqlQuery query(QSqlDatabase::database(name_, false));
         query.setForwardOnly(true);
-        if (!query.prepare(QString::fromUtf8(sql))) throw StoreFailure(in_words(query.lastError()));
+        if (!query.prepare(QString::fromUtf8(sql))) fail(query.lastError());
         known = prepared_.emplace(sql, std::move(query)).first;
     }
     QSqlQuery& query = known->second;
     int at = 0;
     for (const QVariant& value : values) query.bindValue(at++, value);
     const bool good = query.exec();
-    const std::string why = good ? std::string() : in_words(query.lastError());
+    const QSqlError error = query.lastError();
     query.finish();
-    if (!good) throw StoreFailure(why);
+    if (!good) fail(error);
 }
 
 std::string read_only_uri(const std::filesystem::path& file, bool at_rest)
@@ -108,6 +190,15 @@ QString Database::value(const QString& sql) const
 {
     QSqlQuery query = run(sql);
     return query.next() ? query.value(0).toString() : QString();
+}
+
+Transaction::Transaction(const Database& database, Kind kind) : database_(database)
+{
+    const bool reads = kind == Kind::Read;
+    if (database.kind() == Database::Kind::Sqlite)
+        database_.run(reads ? QStringLiteral("BEGIN") : QStringLiteral("BEGIN IMMEDIATE"));
+    else
+        database_.run(reads ? QStringLiteral("BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY") : QStringLiteral("BEGIN"));
 }
 
 Transaction::~Transaction()

@@ -1,13 +1,18 @@
 #pragma once
 
+#include "record/place.h"
+
 #include <QSqlDatabase>
 #include <QSqlQuery>
 #include <QVariant>
 #include <filesystem>
+#include <functional>
 #include <initializer_list>
 #include <map>
 #include <memory>
 #include <string>
+
+class QSqlError;
 
 namespace bh {
 
@@ -17,18 +22,30 @@ inline QVariant bound(double value) { return value; }
 inline QVariant bound(int value) { return value; }
 inline QVariant bound(std::int64_t value) { return QVariant::fromValue<qlonglong>(value); }
 inline QVariant bound(bool value) { return value ? 1 : 0; }
+inline QVariant bound(const QByteArray& value) { return value; }
 inline QVariant bound(const QVariant& value) { return value; }
 
-/// One connection to a database file. Failures throw StoreFailure with the database's own words.
+/// One connection to a database, for one thread. Failures throw StoreFailure with the database's own words; ServerAway where a
+/// server does not answer, and MovedOn where it says that somebody was quicker.
 class Database {
 public:
-    /// Opens for reading and writing, or for reading only. Throws StoreFailure.
+    enum class Kind { Sqlite, Postgres };
+
+    /// Opens a file for reading and writing, or for reading only. Throws StoreFailure.
     Database(const std::filesystem::path& file, bool read_only);
     /// One in memory, beside which files can be attached.
     static std::unique_ptr<Database> in_memory();
+    /// On a server. Throws StoreFailure, ServerAway where nobody answers.
+    static std::unique_ptr<Database> on_server(const std::string& server);
     ~Database();
     Database(const Database&) = delete;
     Database& operator=(const Database&) = delete;
+
+    [[nodiscard]] Kind kind() const { return kind_; }
+    /// Connects anew where the line is cut. Throws ServerAway.
+    void connect_again() const;
+    /// Has `heard` called, from this thread's event loop, with what is told on a channel of the server; until the line is cut.
+    void listen(const QString& channel, std::function<void(const QString&)> heard) const;
 
     template <class... Values>
     QSqlQuery run(const QString& sql, const Values&... values) const
@@ -41,15 +58,21 @@ public:
     {
         write_bound(sql, {bound(values)...});
     }
+    /// Several statements without values.
+    void run_script(const QString& sql) const;
     /// First column of the first row, as text; empty when there is none.
     [[nodiscard]] QString value(const QString& sql) const;
 
 private:
-    Database(const QString& name, const QString& options);
+    Database(Kind kind, const QString& name, const QString& options, const QString& password = {});
     QSqlQuery run_bound(const QString& sql, std::initializer_list<QVariant> values) const;
     void write_bound(const char* sql, std::initializer_list<QVariant> values) const;
+    void prepare_line() const;
+    [[noreturn]] void fail(const QSqlError& error) const;
+    Kind kind_;
     QString name_;
     mutable std::map<std::string, QSqlQuery, std::less<>> prepared_;
+    mutable std::map<QString, std::function<void(const QString&)>> heard_; ///< by channel
 };
 
 /// A file for SQLite's ATTACH, to be read only. `at_rest`: nobody writes to it, and nothing is left beside it.
@@ -59,10 +82,7 @@ private:
 class Transaction {
 public:
     enum class Kind { Write, Read }; ///< reading: nothing changes under it while it lasts
-    explicit Transaction(const Database& database, Kind kind = Kind::Write) : database_(database)
-    {
-        database_.run(kind == Kind::Write ? QStringLiteral("BEGIN IMMEDIATE") : QStringLiteral("BEGIN"));
-    }
+    explicit Transaction(const Database& database, Kind kind = Kind::Write);
     ~Transaction();
     Transaction(const Transaction&) = delete;
     Transaction& operator=(const Transaction&) = delete;

@@ -41,6 +41,8 @@ void append_json(std::string& to, std::string_view text)
     to += '"';
 }
 
+} // namespace
+
 std::string sha256_hex(std::string_view text)
 {
     std::array<unsigned char, crypto_hash_sha256_BYTES> hash{};
@@ -49,9 +51,7 @@ std::string sha256_hex(std::string_view text)
     return sodium_bin2hex(hex.data(), hex.size(), hash.data(), hash.size());
 }
 
-} // namespace
-
-std::string entry_hash(const Entry& e)
+std::string hashed_text(const Entry& e)
 {
     std::string text;
     text.reserve(e.body.size() + e.body.size() / 8 + 512);
@@ -64,8 +64,10 @@ std::string entry_hash(const Entry& e)
     text += ',';
     append_json(text, e.body);
     text += ']';
-    return sha256_hex(text);
+    return text;
 }
+
+std::string entry_hash(const Entry& e) { return sha256_hex(hashed_text(e)); }
 
 std::string shared_name(std::string_view body) { return sha256_hex(body).substr(0, 32); }
 

@@ -33,6 +33,7 @@ struct Draft {
     std::vector<std::string> shared{};
     std::string who{}; ///< empty: whoever the record is open for
 };
+[[nodiscard]] std::string sha256_hex(std::string_view text);
 /// By what entries name a body that they share: the first 32 digits of its SHA-256. It is the subject of its entry.
 [[nodiscard]] std::string shared_name(std::string_view body);
 
@@ -45,7 +46,9 @@ struct Head {
 [[nodiscard]] std::string in_words(const Head& head); ///< COUNT:HASH
 [[nodiscard]] std::optional<Head> parse_head(std::string_view text);
 
-/// SHA-256 in hex over the entry's fields and the previous hash, written as one JSON list.
+/// The entry's fields and the previous hash, written as one JSON list: what its hash is made of.
+[[nodiscard]] std::string hashed_text(const Entry& entry);
+/// SHA-256 in hex of that.
 [[nodiscard]] std::string entry_hash(const Entry& entry);
 
 } // namespace bh

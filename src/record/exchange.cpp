@@ -10,6 +10,7 @@
 #include "record/record.h"
 #include "record/record_files.h"
 #include "record/schema.h"
+#include "record/server_copy.h"
 
 #include <QDateTime>
 #include <fstream>
@@ -129,8 +130,10 @@ Result<void> write_attachments(const Attachments& beside, const fs::path& folder
 
 } // namespace
 
-Result<Head> export_record(const fs::path& record, const fs::path& folder, const fs::path& read_logs_also_from)
+Result<Head> export_record(const RecordPlace& place, const fs::path& folder, const fs::path& read_logs_also_from)
 {
+    if (place.on_server()) return with_copy_of(place, [&](const fs::path& copy) { return export_record(copy, folder); });
+    const fs::path& record = place.file;
     std::error_code error;
     if (fs::exists(folder, error)) return bad_input(folder.string() + ": is there already, expected a new folder");
     if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());

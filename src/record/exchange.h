@@ -1,5 +1,6 @@
 #pragma once
 
+#include "record/place.h"
 #include "record/verify.h"
 
 #include <filesystem>
@@ -11,7 +12,7 @@ namespace bh {
 /// pilots.csv, sessions.csv, attempts.csv   what the entries come to, for a spreadsheet
 /// flights/HASH.csv   the flight logs as CSV
 /// logs/, sticks/   flight logs and stick recordings as they lie beside the record, by which an import is the same record
-[[nodiscard]] Result<Head> export_record(const std::filesystem::path& record, const std::filesystem::path& folder,
+[[nodiscard]] Result<Head> export_record(const RecordPlace& record, const std::filesystem::path& folder,
                                          const std::filesystem::path& read_logs_also_from = {});
 
 /// Makes of such a folder a record where there is none: the same entries, with the same head. What is not as its hashes say is

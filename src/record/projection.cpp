@@ -94,21 +94,18 @@ QVariant number_or_null(const std::optional<double>& value) { return value ? bou
 void apply_attempt(const Database& db, const Entry& e, int version)
 {
     if (version < Record::schema_version) return; // the tables of an older record are remade when it is brought up to date
-    const auto attempt = attempt_row_in(e);
-    if (!attempt) throw StoreFailure(attempt.error().message);
-    const AttemptRow& a = *attempt;
-    const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
+    const AttemptColumns a = attempt_columns(e);
     db.write(
         "INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
         "log_hash, entry,"
         " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, in_words,"
         " holds, world, found) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
-        a.id, a.pilot_id, a.session_id, a.drill_id, a.drill_version, a.at, std::string(mode_key(a.mode)), a.score, a.passed,
-        a.flown_s, words.summary, a.log_hash, e.seq, words.flown_with, a.curriculum, a.curriculum_version,
-        a.in_words ? words.simulator : std::string(a.observed ? "1" : ""), a.demonstration, number_or_null(a.left_minus_right),
-        a.simulator, a.in_words.has_value(), a.holds, a.world, a.found);
+        a.values[0], a.values[1], a.values[2], a.values[3], a.values[4], a.values[5], a.values[6], a.values[7], a.values[8],
+        a.values[9], a.values[10], a.values[11], a.values[12], a.values[13], a.values[14], a.values[15], a.values[16],
+        a.values[17], a.values[18], a.values[19], a.values[20], a.values[21], a.values[22], a.values[23]);
     int position = 0;
-    for (const double cut_s : a.throttle_cuts_s) db.write("INSERT INTO throttle_cuts VALUES (?,?,?)", a.id, position++, cut_s);
+    for (const double cut_s : a.throttle_cuts_s)
+        db.write("INSERT INTO throttle_cuts VALUES (?,?,?)", a.values[0], position++, cut_s);
 }
 
 /// Stages opened by hand, edited documents, demonstrations: an entry without its text or attempt takes the earlier one back.
@@ -135,6 +132,39 @@ void apply_ladder(const Database& db, const Entry& e, const Json& b)
 }
 
 } // namespace
+
+AttemptColumns attempt_columns(const Entry& e)
+{
+    const auto attempt = attempt_row_in(e);
+    if (!attempt) throw StoreFailure(attempt.error().message);
+    const AttemptRow& a = *attempt;
+    const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
+    return {{bound(a.id),
+             bound(a.pilot_id),
+             bound(a.session_id),
+             bound(a.drill_id),
+             bound(a.drill_version),
+             bound(a.at),
+             bound(std::string(mode_key(a.mode))),
+             bound(a.score),
+             bound(a.passed),
+             bound(a.flown_s),
+             bound(words.summary),
+             bound(a.log_hash),
+             bound(e.seq),
+             bound(words.flown_with),
+             bound(a.curriculum),
+             bound(a.curriculum_version),
+             bound(a.in_words ? words.simulator : std::string(a.observed ? "1" : "")),
+             bound(a.demonstration),
+             number_or_null(a.left_minus_right),
+             bound(a.simulator),
+             bound(a.in_words.has_value()),
+             bound(a.holds),
+             bound(a.world),
+             bound(a.found)},
+            a.throttle_cuts_s};
+}
 
 Entry entry_from(const QSqlQuery& row)
 {

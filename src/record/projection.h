@@ -4,6 +4,7 @@
 #include "record/database.h"
 #include "record/entry.h"
 
+#include <array>
 #include <cstdint>
 #include <functional>
 #include <string>
@@ -23,6 +24,38 @@ using PersonKeys = std::function<std::string(const std::string& person)>;
 [[nodiscard]] PersonKeys all_person_keys_in(const Database& database); ///< read at once, for many
 /// An entry's body in today's words, with a person's name in the clear.
 [[nodiscard]] std::string body_to_read(const Entry& entry, const PersonKeys& keys);
+
+/// What an attempt's entry says in the columns of its table, in this order; and its throttle cuts.
+struct AttemptColumns {
+    static constexpr std::array<const char*, 24> names{"id",
+                                                       "pilot_id",
+                                                       "session_id",
+                                                       "drill_id",
+                                                       "drill_version",
+                                                       "at",
+                                                       "mode",
+                                                       "score",
+                                                       "passed",
+                                                       "flown_s",
+                                                       "summary",
+                                                       "log_hash",
+                                                       "entry",
+                                                       "flown_with",
+                                                       "curriculum",
+                                                       "curriculum_version",
+                                                       "observed",
+                                                       "demonstration",
+                                                       "left_minus_right",
+                                                       "simulator",
+                                                       "in_words",
+                                                       "holds",
+                                                       "world",
+                                                       "found"};
+    std::array<QVariant, 24> values;
+    std::vector<double> throttle_cuts_s;
+};
+/// Throws StoreFailure where it cannot be understood.
+[[nodiscard]] AttemptColumns attempt_columns(const Entry& entry);
 
 /// Adds an entry as it stands.
 void insert_entry(const Database& database, const Entry& entry);

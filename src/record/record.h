@@ -3,6 +3,9 @@
 #include "core/base/result.h"
 #include "record/attachments.h"
 #include "record/entry.h"
+#include "record/failures.h"
+#include "record/place.h"
+#include "record/rights_of_entries.h"
 #include "record/rows.h"
 #include "record/station_key.h"
 #include "record/verify.h"
@@ -12,17 +15,10 @@
 #include <map>
 #include <memory>
 #include <optional>
-#include <stdexcept>
 #include <string>
 #include <vector>
 
 namespace bh {
-
-/// The disk or the database failed. Caught where the action began; the transaction has been rolled back.
-class StoreFailure : public std::runtime_error {
-public:
-    using std::runtime_error::runtime_error;
-};
 
 struct RecordOptions {
     std::function<UnixTime()> clock;     ///< "now"; the system's when empty
@@ -33,20 +29,17 @@ struct RecordOptions {
     std::optional<StationKey> key;             ///< instead of the folder's
     bool remember_heads = true;                ///< a record that is thrown away need not be known again
     bool read_only = false;                    ///< nothing is written, neither to it nor beside it; of this version only
+    EntryRights rights;                        ///< who may write what, which a server is told by the login that owns it
 };
 
-/// How far a running session has come, as it was noted last.
-struct NotedTime {
-    double active_s = 0, idle_s = 0;
-    UnixTime at = 0;
-};
 /// What a station signs of it.
 [[nodiscard]] std::string noted_time_text(const std::string& session_id, const NotedTime& noted);
 
-/// The training record: one SQLite file, with what is attached to it in folders beside it. Everything is written as an entry
-/// that is never changed afterwards and carries the SHA-256 of the one before; the tables that are read from are made from the
-/// entries in the same transaction and can be made again from them. The station that writes an entry signs its hash; a station's
-/// public key is an entry before the first that it signs. What entries mean is for those above (see School). Used from
+/// The training record: one SQLite file, with what is attached to it in folders beside it; or, for several stations, a database
+/// on a PostgreSQL server, with a station's own copies of what is attached in a place of its own. Everything is written as an
+/// entry that is never changed afterwards and carries the SHA-256 of the one before; the tables that are read from are made from
+/// the entries in the same transaction and can be made again from them. The station that writes an entry signs its hash; a
+/// station's public key is an entry before the first that it signs. What entries mean is for those above (see School). Used from
 /// one thread.
 class Record {
 public:
@@ -54,12 +47,13 @@ public:
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
-    static Result<std::unique_ptr<Record>> open(const std::filesystem::path& file, RecordOptions options = {});
+    static Result<std::unique_ptr<Record>> open(const RecordPlace& place, RecordOptions options = {});
     ~Record();
     Record(const Record&) = delete;
     Record& operator=(const Record&) = delete;
 
-    [[nodiscard]] const std::filesystem::path& file() const;
+    [[nodiscard]] const RecordPlace& place() const;
+    [[nodiscard]] const std::filesystem::path& file() const; ///< of a record on a server: by what this station's things are found
     [[nodiscard]] UnixTime now() const;
     [[nodiscard]] std::string new_id() const;
     [[nodiscard]] const Attachments& attachments() const;
@@ -72,7 +66,23 @@ public:
     /// Appends entries and makes the tables from them, all in one transaction; returns them as they stand in the chain.
     /// StoreFailure when it could not be done, and then nothing was. An entry of the station's key comes first where the record
     /// does not have it, and one that says so where the clock was set back.
-    std::vector<Entry> append(const std::vector<Draft>& drafts);
+    /// `after`: they are to follow that entry and no other, MovedOn where one came since. ServerAway: nothing is known to be
+    /// written; but what only adds waits then in this station's journal until reach_server(), and is returned with the number 0.
+    std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after = std::nullopt);
+
+    // -- on a server ----------------------------------------------------------------------------------------------------------
+    [[nodiscard]] bool server_away() const; ///< it did not answer when it was last asked
+    /// Looks for the server where it was away, and hands over what waits, each once. False: it is still away. What the server
+    /// does not take stays in the journal and is among waiting_problems().
+    bool reach_server();
+    [[nodiscard]] int waiting() const; ///< gestures that wait for the server
+    [[nodiscard]] const std::vector<std::string>& waiting_problems() const;
+    /// What waits here from before, as entries without a number.
+    [[nodiscard]] std::vector<Entry> waiting_entries() const;
+    /// Has these called from this thread's event loop: somebody wrote, and what stations tell of themselves while it happens.
+    void listen(std::function<void()> written, std::function<void(const std::string&)> told_live);
+    void hold_files_back(bool hold);        ///< flight logs and recordings are sent to the server when nobody flies
+    bool finish_sending(int most_ms) const; ///< waits for them; false: some are left
 
     /// Destroys the key to a person's name, and says so in an entry: nobody can read the name in this file any more, and the
     /// chain holds. Returns how many older entries have the name in the clear, as it was written before names were sealed.

@@ -96,6 +96,12 @@ struct SessionRow {
     Viewing viewing = Viewing::NotSaid;
 };
 
+/// How far a running session has come, as it was noted last.
+struct NotedTime {
+    double active_s = 0, idle_s = 0;
+    UnixTime at = 0;
+};
+
 /// A criterion as an attempt was judged by it. Of entries written before the record kept codes, the measure is not known.
 struct CriterionRow {
     std::optional<Measure> measure{};

@@ -146,7 +146,7 @@ void migrate_to(const Database& database, const std::filesystem::path& file, int
     for (int step = version; step < wanted; ++step)
         for (const char* statement : steps()[static_cast<std::size_t>(step)]) database.run(statement);
     if (version > 0) remake_tables(database, wanted); // tables that are new fill from entries written before them
-    if (version > 0 && carry) carry(version, notes);
+    if (version > 0 && carry) carry(database, version, notes);
     database.run(QStringLiteral("PRAGMA application_id = %1").arg(record_application_id));
     database.run(QStringLiteral("PRAGMA user_version = %1").arg(wanted));
     transaction.commit();

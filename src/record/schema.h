@@ -18,7 +18,7 @@ struct OlderNote {
     std::string key, value;
 };
 /// What is to be done in the same transaction, once a record that was of an older version has the new tables.
-using Carry = std::function<void(int from_version, const std::vector<OlderNote>& notes)>;
+using Carry = std::function<void(const Database& database, int from_version, const std::vector<OlderNote>& notes)>;
 
 /// Brings a database to a version, in one transaction, after keeping a copy of the file as it was. Throws StoreFailure.
 void migrate_to(const Database& database, const std::filesystem::path& file, int version, const Carry& carry = {});

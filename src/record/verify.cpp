@@ -5,11 +5,14 @@
 #include "record/bodies.h"
 #include "record/database.h"
 #include "record/known_heads.h"
+#include "record/postgres_schema.h"
 #include "record/projection.h"
 #include "record/record.h"
 #include "record/schema.h"
 #include "record/seals.h"
+#include "record/server_copy.h"
 #include "record/station_key.h"
+#include "record/waiting.h"
 
 #include <algorithm>
 #include <deque>
@@ -316,6 +319,25 @@ void check_session_times(const Database& db, const std::vector<std::string>& key
     }
 }
 
+/// Asks a record, wherever it lies; `ask` is told the name of its schema.
+template <class Ask>
+auto asked_of(const RecordPlace& place, Ask ask) -> Result<decltype(ask(std::declval<const Database&>(), QString()))>
+{
+    try {
+        if (place.on_server()) {
+            const auto server = Database::on_server(place.server);
+            if (servers_version(*server) == 0)
+                return failure(Error::Code::NotFound, place.in_words() + ": there is no record on this server");
+            return ask(*server, QStringLiteral("hangar"));
+        }
+        const auto opened = opened_to_read(place.file);
+        if (!opened) return tl::unexpected(opened.error());
+        return ask(*opened->database, QStringLiteral("kept"));
+    } catch (const StoreFailure& why) {
+        return bad_input(place.in_words() + ": cannot be read: " + why.what());
+    }
+}
+
 std::vector<std::string> keys_among(const Database& db, const QString& of)
 {
     std::vector<std::string> keys;
@@ -327,7 +349,19 @@ std::vector<std::string> keys_among(const Database& db, const QString& of)
 
 } // namespace
 
-Result<VerifyReport> verify_record(const std::filesystem::path& file, const VerifyOptions& options)
+namespace {
+
+/// What this station saw last of it, asked before it is read: a writer may go on.
+std::optional<Head> seen_before(const Database& db, const QString& of, const std::filesystem::path& place,
+                                const VerifyOptions& options)
+{
+    if (options.station_folder.empty()) return std::nullopt;
+    const QString first = db.value("SELECT hash FROM " + of + ".entries WHERE seq = 1");
+    return KnownHeads(options.station_folder).seen(first.toStdString(), place);
+}
+
+/// `seen`: by this station, where that is known already.
+Result<VerifyReport> verify_file(const std::filesystem::path& file, const VerifyOptions& options, std::optional<Head> seen = {})
 {
     auto opened = opened_to_read(file);
     if (!opened) return tl::unexpected(opened.error());
@@ -337,14 +371,10 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
     VerifyReport report;
     std::vector<std::string> of_tables;
     Chain chain(options);
-    std::optional<Head> seen;
     Attachments::Names named;
     try {
         migrate_to(db, {}, version);
-        if (!options.station_folder.empty()) { // before the snapshot: a writer may go on
-            const QString first = db.value("SELECT hash FROM kept.entries WHERE seq = 1");
-            seen = KnownHeads(options.station_folder).seen(first.toStdString(), file);
-        }
+        if (!seen) seen = seen_before(db, "kept", file, options);
         const Transaction snapshot(db); // to write into the memory's; the file is attached to be read only
         if (const QString check = db.value("PRAGMA kept.quick_check"); check != "ok")
             report.problems.push_back("the file is damaged (" + check.simplified().left(120).toStdString() + ")");
@@ -366,6 +396,9 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
             }
             names.follow(entry);
             releases.follow(entry, chain);
+            if (entry.kind == "late")
+                if (const std::string problem = late_problem(entry); !problem.empty())
+                    chain.tell(entry.seq, "entry " + std::to_string(entry.seq) + ", handed over late, " + problem);
             chain.follow(std::move(entry));
         }
         rows.finish();
@@ -406,19 +439,57 @@ Result<VerifyReport> verify_record(const std::filesystem::path& file, const Veri
     return report;
 }
 
+/// Of a record on a server.
+Result<VerifyReport> verify_server(const RecordPlace& place, const VerifyOptions& options)
+{
+    try {
+        const auto server = Database::on_server(place.server);
+        const auto seen = seen_before(*server, "hangar", beside(place, options.station_folder), options);
+        const ServerCopy copy(*server);
+        VerifyOptions of_copy = options;
+        of_copy.attachments = false;
+        of_copy.station_folder.clear();
+        auto report = verify_file(copy.file(), of_copy, seen);
+        if (!report) return report;
+        std::vector<std::string> more = server_schema_problems(*server);
+        if (options.attachments)
+            check_server_files(*server, names_in(Database(copy.file(), true), "main", Record::schema_version), more,
+                               report->remarks);
+        std::move(more.begin(), more.end(), std::back_inserter(report->problems));
+        return report;
+    } catch (const StoreFailure& why) {
+        return bad_input(place.in_words() + ": cannot be read as a training record: " + why.what());
+    }
+}
+
+} // namespace
+
+Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions& options)
+{
+    return place.on_server() ? verify_server(place, options) : verify_file(place.file, options);
+}
+
 std::vector<std::string> quick_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)
 {
-    constexpr int newest = 200;
     std::vector<std::string> problems;
     const auto memory = Database::in_memory();
     migrate_to(*memory, {}, Record::schema_version);
     for (std::string& problem : schema_problems(schema_of(db, "main"), schema_of(*memory, "main")))
         problems.push_back(std::move(problem));
+    for (std::string& problem : newest_entries_problems(db, file, options)) problems.push_back(std::move(problem));
+    return problems;
+}
+
+std::vector<std::string> newest_entries_problems(const Database& db, const std::filesystem::path& file,
+                                                 const VerifyOptions& options)
+{
+    constexpr int newest = 200;
+    std::vector<std::string> problems;
     std::vector<Entry> entries;
     QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq DESC LIMIT ?", newest + 1);
     while (rows.next()) entries.push_back(entry_from(rows));
     rows.finish();
-    const std::vector<std::string> keys = keys_among(db, "main");
+    const std::vector<std::string> keys = keys_among(db, db.kind() == Database::Kind::Sqlite ? "main" : "hangar");
     for (std::size_t i = 0; i + 1 < entries.size(); ++i) { // from the newest back
         const Entry& e = entries[i];
         const std::string at = "entry " + std::to_string(e.seq);
@@ -439,28 +510,17 @@ std::vector<std::string> quick_problems(const Database& db, const std::filesyste
     return problems;
 }
 
-Result<Head> head_of(const std::filesystem::path& file)
+Result<Head> head_of(const RecordPlace& place)
 {
-    const auto opened = opened_to_read(file);
-    if (!opened) return tl::unexpected(opened.error());
-    try {
-        QSqlQuery newest = opened->database->run("SELECT seq, hash FROM kept.entries ORDER BY seq DESC LIMIT 1");
-        if (!newest.next()) return Head{};
-        return Head{newest.value(0).toLongLong(), text_of(newest, 1).toStdString()};
-    } catch (const StoreFailure& why) {
-        return bad_input(file.string() + ": cannot be read: " + why.what());
-    }
+    return asked_of(place, [](const Database& db, const QString& of) {
+        QSqlQuery newest = db.run("SELECT seq, hash FROM " + of + ".entries ORDER BY seq DESC LIMIT 1");
+        return newest.next() ? Head{newest.value(0).toLongLong(), text_of(newest, 1).toStdString()} : Head{};
+    });
 }
 
-Result<std::vector<std::string>> station_keys_of(const std::filesystem::path& file)
+Result<std::vector<std::string>> station_keys_of(const RecordPlace& place)
 {
-    const auto opened = opened_to_read(file);
-    if (!opened) return tl::unexpected(opened.error());
-    try {
-        return keys_among(*opened->database, "kept");
-    } catch (const StoreFailure& why) {
-        return bad_input(file.string() + ": cannot be read: " + why.what());
-    }
+    return asked_of(place, [](const Database& db, const QString& of) { return keys_among(db, of); });
 }
 
 } // namespace bh

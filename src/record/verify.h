@@ -2,6 +2,7 @@
 
 #include "core/base/result.h"
 #include "record/entry.h"
+#include "record/place.h"
 
 #include <filesystem>
 #include <optional>
@@ -31,15 +32,21 @@ struct VerifyOptions {
 /// the one that this version makes, the chain of entries, their signatures and times; that the tables, made anew from the entries
 /// in a database of its own, are those in the file; what was seen of it before; and that what lies beside it is what entries
 /// name. An older record is compared with the schema of its version, and its tables are not.
-[[nodiscard]] Result<VerifyReport> verify_record(const std::filesystem::path& file, const VerifyOptions& options = {});
+/// A record on a server is copied in one moment into a file that is thrown away, and that is looked at; what is attached is
+/// looked at where it lies.
+[[nodiscard]] Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions& options = {});
 
 /// The quick part of it, of a record that is open: schema, newest entries, and what this station saw last.
 [[nodiscard]] std::vector<std::string> quick_problems(const Database& database, const std::filesystem::path& file,
                                                       const VerifyOptions& options);
 
+/// Of that the newest entries, and what this station saw last.
+[[nodiscard]] std::vector<std::string> newest_entries_problems(const Database& database, const std::filesystem::path& beside,
+                                                               const VerifyOptions& options);
+
 /// The newest entry, of a record that is only read. Zero and no hash where there is none yet.
-[[nodiscard]] Result<Head> head_of(const std::filesystem::path& file);
+[[nodiscard]] Result<Head> head_of(const RecordPlace& place);
 /// The public keys among the entries, in their order.
-[[nodiscard]] Result<std::vector<std::string>> station_keys_of(const std::filesystem::path& file);
+[[nodiscard]] Result<std::vector<std::string>> station_keys_of(const RecordPlace& place);
 
 } // namespace bh

@@ -76,6 +76,17 @@ Act act_of(Kind kind)
     return Act::KeepPeople;
 }
 
+EntryRights entry_rights()
+{
+    EntryRights all;
+    for (int kind = 0; kind <= static_cast<int>(Kind::Erased); ++kind) {
+        const KindFacts& facts = facts_of(static_cast<Kind>(kind));
+        all.push_back(
+            {std::string(facts.entry), std::string(facts.document), static_cast<int>(right_to(act_of(facts.kind)).least)});
+    }
+    return all;
+}
+
 std::string_view who_may(Role least)
 {
     switch (least) {

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "record/rights_of_entries.h"
 #include "record/rows.h"
 #include "school/kinds.h"
 
@@ -42,6 +43,9 @@ struct Right {
 
 /// What an entry of a kind is an act of.
 [[nodiscard]] Act act_of(Kind kind);
+
+/// The same for a server, by how kinds stand in the chain.
+[[nodiscard]] EntryRights entry_rights();
 
 /// "needs an instructor or a coordinator".
 [[nodiscard]] std::string_view who_may(Role least);

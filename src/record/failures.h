@@ -1,0 +1,25 @@
+#pragma once
+
+#include <stdexcept>
+
+namespace bh {
+
+/// The disk or the database failed. Caught where the action began; the transaction has been rolled back.
+class StoreFailure : public std::runtime_error {
+public:
+    using std::runtime_error::runtime_error;
+};
+
+/// The server does not answer. What was being written may be there all the same.
+class ServerAway : public StoreFailure {
+public:
+    using StoreFailure::StoreFailure;
+};
+
+/// Somebody wrote since the entry that was to be followed: nothing was written.
+class MovedOn : public StoreFailure {
+public:
+    using StoreFailure::StoreFailure;
+};
+
+} // namespace bh

@@ -1,0 +1,245 @@
+#include "record/postgres_schema.h"
+
+#include "record/entry.h"
+#include "record/failures.h"
+
+#include <vector>
+
+namespace bh {
+namespace {
+
+/// Step n brings version n to n+1. A step that has landed is never changed again. The hash of their words is kept on the server,
+/// by which verification knows functions and tables that somebody has changed since.
+const std::vector<const char*>& servers_steps()
+{
+    static const std::vector<const char*> all{
+        // 1
+        R"sql(
+CREATE TABLE entries (
+  seq bigint PRIMARY KEY, at bigint NOT NULL, who text NOT NULL, kind text NOT NULL, subject text NOT NULL,
+  supersedes bigint REFERENCES entries(seq), why text NOT NULL, body text NOT NULL,
+  previous_hash text NOT NULL, hash text NOT NULL UNIQUE, signature text NOT NULL);
+CREATE INDEX entries_by_kind ON entries (kind, subject, seq);
+-- What was handed over late is there once.
+CREATE UNIQUE INDEX late_once ON entries (subject) WHERE kind = 'late';
+CREATE TABLE attempts (
+  id text PRIMARY KEY, pilot_id text NOT NULL, session_id text NOT NULL, drill_id text NOT NULL, drill_version int NOT NULL,
+  at bigint NOT NULL, mode text NOT NULL, score float8 NOT NULL, passed int NOT NULL, flown_s float8 NOT NULL,
+  summary text NOT NULL, log_hash text NOT NULL, entry bigint NOT NULL UNIQUE REFERENCES entries(seq), flown_with text NOT NULL,
+  curriculum text NOT NULL, curriculum_version int NOT NULL, observed text NOT NULL, demonstration text NOT NULL,
+  left_minus_right float8, simulator text NOT NULL, in_words int NOT NULL, holds int NOT NULL, world text NOT NULL,
+  found text NOT NULL, cuts text NOT NULL);
+CREATE TABLE person_keys (person text PRIMARY KEY, key text NOT NULL);
+CREATE TABLE session_times (session_id text PRIMARY KEY, active_s float8 NOT NULL, idle_s float8 NOT NULL, at bigint NOT NULL,
+  signature text NOT NULL);
+CREATE TABLE attachments (name text PRIMARY KEY, kind text NOT NULL CHECK (kind IN ('log', 'sticks')), size bigint NOT NULL,
+  whole boolean NOT NULL);
+CREATE TABLE chunks (name text NOT NULL REFERENCES attachments(name) ON DELETE CASCADE, position int NOT NULL,
+  bytes bytea NOT NULL, PRIMARY KEY (name, position));
+ALTER TABLE chunks ALTER COLUMN bytes SET STORAGE EXTERNAL; -- compressed already
+CREATE TABLE entry_rights (kind text NOT NULL, document text NOT NULL, least int NOT NULL, PRIMARY KEY (kind, document));
+-- What entries of a kind name of others, by a field of their body: it is there already.
+CREATE TABLE entry_links (kind text NOT NULL, field text NOT NULL, of_kind text NOT NULL, PRIMARY KEY (kind, field));
+INSERT INTO entry_links VALUES ('session', 'pilot_id', 'pilot'), ('session', 'controller_id', 'controller'),
+  ('attempt', 'pilot_id', 'pilot'), ('attempt', 'session_id', 'session'), ('calibration', 'controller_id', 'controller'),
+  ('verification', 'calibration_id', 'calibration'), ('kit', 'pilot_id', 'pilot'), ('grip_round', 'pilot_id', 'pilot'),
+  ('stage', 'pilot_id', 'pilot'), ('demonstration', 'attempt_id', 'attempt');
+CREATE TABLE state (key text PRIMARY KEY, value text NOT NULL);
+
+CREATE FUNCTION stay() RETURNS trigger LANGUAGE plpgsql AS $$
+BEGIN RAISE EXCEPTION 'entries are never changed'; END $$;
+CREATE TRIGGER entries_stay BEFORE UPDATE OR DELETE OR TRUNCATE ON entries FOR EACH STATEMENT EXECUTE FUNCTION stay();
+
+-- How much this login may: 0 a station, 2 an instructor's, 3 a coordinator's; -1 nothing.
+CREATE FUNCTION login_may() RETURNS int LANGUAGE sql STABLE AS $$
+  SELECT CASE WHEN pg_has_role(session_user, 'hangar_coordinator', 'MEMBER') THEN 3
+              WHEN pg_has_role(session_user, 'hangar_instructor', 'MEMBER') THEN 2
+              WHEN pg_has_role(session_user, 'hangar_station', 'MEMBER') THEN 0 ELSE -1 END $$;
+
+-- How much the one may who is said to have done it. Without a coordinator's passphrase in the school everybody is one.
+CREATE FUNCTION actor_may(actor text) RETURNS int LANGUAGE plpgsql STABLE AS $$
+DECLARE person jsonb;
+BEGIN
+  IF NOT EXISTS (
+    SELECT 1 FROM entries e WHERE e.kind = 'person' AND e.seq = (
+        SELECT max(seq) FROM entries WHERE kind = 'person' AND subject = e.subject)
+      AND e.body::jsonb->>'role' = 'coordinator' AND coalesce((e.body::jsonb->>'active')::boolean, true)
+      AND e.body::jsonb->>'passphrase' <> '') THEN RETURN 3; END IF;
+  SELECT body::jsonb INTO person FROM entries WHERE kind = 'person' AND subject = actor ORDER BY seq DESC LIMIT 1;
+  IF person IS NULL OR NOT coalesce((person->>'active')::boolean, true) THEN RETURN 1; END IF;
+  RETURN CASE person->>'role' WHEN 'coordinator' THEN 3 WHEN 'instructor' THEN 2 ELSE 1 END;
+END $$;
+
+CREATE FUNCTION least_for(entry_kind text, entry_subject text) RETURNS int LANGUAGE sql STABLE AS $$
+  SELECT coalesce((SELECT least FROM entry_rights WHERE kind = entry_kind
+                     AND (document = '' OR entry_subject LIKE document || '/%') ORDER BY length(document) DESC LIMIT 1), 3) $$;
+
+-- The one way to write entries. batch: {"entries": [{"text": what the hash is made of, "signature"}], "attempts": [rows],
+-- "keys": {person: key to the name}}. HG001: somebody was quicker; HG002: this may not be written.
+CREATE FUNCTION append_entries(batch jsonb) RETURNS bigint LANGUAGE plpgsql SECURITY DEFINER SET search_path = hangar, pg_temp AS $$
+DECLARE
+  last_seq bigint; last_hash text; last_at bigint; given jsonb; sealed text; e jsonb; before bigint; least int; may int;
+  digest text; says jsonb; link record;
+BEGIN
+  PERFORM pg_advisory_xact_lock(1112036978);
+  SELECT seq, hash, at INTO last_seq, last_hash, last_at FROM entries ORDER BY seq DESC LIMIT 1;
+  last_seq := coalesce(last_seq, 0); last_hash := coalesce(last_hash, ''); last_at := coalesce(last_at, 0);
+  may := login_may();
+  IF EXISTS (SELECT 1 FROM state WHERE key = 'moving') THEN
+    RAISE EXCEPTION 'a record is being moved to this server: it is written to when that is done' USING ERRCODE = 'HG002';
+  END IF;
+  FOR given IN SELECT * FROM jsonb_array_elements(batch->'entries') LOOP
+    sealed := given->>'text';
+    e := sealed::jsonb;
+    IF e->>0 <> last_hash OR (e->>1)::bigint <> last_seq + 1 THEN
+      RAISE EXCEPTION 'somebody was quicker' USING ERRCODE = 'HG001';
+    END IF;
+    IF (e->>2)::bigint < last_at AND e->>4 <> 'clock' THEN
+      RAISE EXCEPTION 'an entry is dated before the one before it' USING ERRCODE = 'HG002';
+    END IF;
+    least := least_for(e->>4, e->>5);
+    IF least > may THEN
+      RAISE EXCEPTION 'the server lets only % write "%": this station''s login (%) may not',
+        CASE least WHEN 3 THEN 'a coordinator''s login' WHEN 2 THEN 'an instructor''s or a coordinator''s login' ELSE 'a station' END,
+        e->>4, session_user USING ERRCODE = 'HG002';
+    END IF;
+    IF least > 1 AND least > actor_may(e->>3) THEN
+      RAISE EXCEPTION 'the server lets only % write "%"',
+        CASE least WHEN 3 THEN 'a coordinator' ELSE 'an instructor or a coordinator' END, e->>4 USING ERRCODE = 'HG002';
+    END IF;
+    SELECT coalesce(max(seq), 0) INTO before FROM entries WHERE kind = e->>4 AND subject = e->>5;
+    IF before <> (e->>6)::bigint THEN
+      RAISE EXCEPTION 'an entry does not name the one before of its kind and subject' USING ERRCODE = 'HG002';
+    END IF;
+    says := (e->>8)::jsonb; -- what is no JSON is refused here
+    FOR link IN SELECT field, of_kind FROM entry_links WHERE kind = e->>4 LOOP
+      IF coalesce(says->>link.field, '') <> '' AND NOT EXISTS (
+          SELECT 1 FROM entries WHERE kind = link.of_kind AND subject = says->>link.field) THEN
+        RAISE EXCEPTION '"%" names a % that is not there', e->>4, link.of_kind USING ERRCODE = 'HG002';
+      END IF;
+    END LOOP;
+    digest := encode(sha256(convert_to(sealed, 'UTF8')), 'hex');
+    IF e->>4 = 'shared' AND e->>5 <> left(encode(sha256(convert_to(e->>8, 'UTF8')), 'hex'), 32) THEN
+      RAISE EXCEPTION 'a shared entry is not what it is named by' USING ERRCODE = 'HG002';
+    END IF;
+    last_seq := last_seq + 1; last_hash := digest; last_at := (e->>2)::bigint;
+    INSERT INTO entries VALUES (last_seq, last_at, e->>3, e->>4, e->>5, nullif((e->>6)::bigint, 0), e->>7, e->>8, e->>0, digest,
+                                given->>'signature');
+    IF e->>4 = 'erased' THEN DELETE FROM person_keys WHERE person = e->>5; END IF;
+  END LOOP;
+  INSERT INTO attempts SELECT r.* FROM jsonb_populate_recordset(NULL::attempts, batch->'attempts') r
+    JOIN entries n ON n.seq = r.entry AND n.kind = 'attempt' AND n.subject = r.id;
+  INSERT INTO person_keys SELECT * FROM jsonb_each_text(batch->'keys') ON CONFLICT DO NOTHING;
+  PERFORM pg_notify('hangar_entries', last_seq::text);
+  RETURN last_seq;
+END $$;
+
+CREATE FUNCTION note_session_time(session text, active float8, idle float8, noted_at bigint, signed text) RETURNS void
+LANGUAGE sql SECURITY DEFINER SET search_path = hangar, pg_temp AS $$
+  INSERT INTO session_times VALUES (session, active, idle, noted_at, signed)
+  ON CONFLICT (session_id) DO UPDATE SET active_s = excluded.active_s, idle_s = excluded.idle_s, at = excluded.at,
+    signature = excluded.signature $$;
+
+-- A flight log or a recording, chunk by chunk; again is no harm, another content under the same name is not taken.
+CREATE FUNCTION put_chunk(file text, file_kind text, file_size bigint, place int, content bytea) RETURNS void
+LANGUAGE plpgsql SECURITY DEFINER SET search_path = hangar, pg_temp AS $$
+BEGIN
+  INSERT INTO attachments VALUES (file, file_kind, file_size, false) ON CONFLICT DO NOTHING;
+  INSERT INTO chunks VALUES (file, place, content) ON CONFLICT DO NOTHING;
+  UPDATE attachments SET whole = true WHERE name = file AND NOT whole
+    AND size = (SELECT sum(length(bytes)) FROM chunks WHERE name = file);
+END $$;
+CREATE FUNCTION erase_attachment(file text) RETURNS void LANGUAGE plpgsql SECURITY DEFINER SET search_path = hangar, pg_temp AS $$
+BEGIN
+  IF login_may() < 3 THEN
+    RAISE EXCEPTION 'the server lets only a coordinator''s login erase' USING ERRCODE = 'HG002';
+  END IF;
+  DELETE FROM attachments WHERE name = file;
+END $$;
+
+DO $$ DECLARE role text; BEGIN
+  FOREACH role IN ARRAY ARRAY['hangar_station', 'hangar_instructor', 'hangar_coordinator'] LOOP
+    IF NOT EXISTS (SELECT 1 FROM pg_roles WHERE rolname = role) THEN EXECUTE format('CREATE ROLE %I NOLOGIN', role); END IF;
+  END LOOP;
+  GRANT hangar_station TO hangar_instructor;
+  GRANT hangar_instructor TO hangar_coordinator;
+  IF NOT pg_has_role(current_user, 'hangar_coordinator', 'MEMBER') THEN
+    EXECUTE format('GRANT hangar_coordinator TO %I', current_user);
+  END IF;
+END $$;
+REVOKE ALL ON ALL TABLES IN SCHEMA hangar FROM PUBLIC;
+REVOKE ALL ON ALL FUNCTIONS IN SCHEMA hangar FROM PUBLIC;
+GRANT USAGE ON SCHEMA hangar TO hangar_station;
+GRANT SELECT ON ALL TABLES IN SCHEMA hangar TO hangar_station;
+GRANT EXECUTE ON FUNCTION append_entries(jsonb), note_session_time(text, float8, float8, bigint, text),
+  put_chunk(text, text, bigint, int, bytea), erase_attachment(text), login_may() TO hangar_station;
+)sql",
+    };
+    return all;
+}
+
+/// What the schema is made of: columns, keys, functions, triggers and grants, in words that are the same wherever it was made.
+QString parts_of(const Database& server)
+{
+    return server.value(
+        "SELECT string_agg(part, E'\\n' ORDER BY part) FROM ("
+        " SELECT 'table ' || c.relname || '.' || a.attname || ' ' || format_type(a.atttypid, a.atttypmod) AS part"
+        "  FROM pg_attribute a JOIN pg_class c ON c.oid = a.attrelid WHERE c.relnamespace = 'hangar'::regnamespace"
+        "  AND c.relkind = 'r' AND a.attnum > 0 AND NOT a.attisdropped"
+        " UNION ALL SELECT 'function ' || p.proname || ' ' || md5(p.prosrc || p.prosecdef::text || coalesce(p.proacl::text, ''))"
+        "  FROM pg_proc p WHERE p.pronamespace = 'hangar'::regnamespace"
+        " UNION ALL SELECT 'trigger ' || tgname || ' ' || tgenabled::text || ' ' || tgtype FROM pg_trigger t"
+        "  JOIN pg_class c ON c.oid = t.tgrelid WHERE c.relnamespace = 'hangar'::regnamespace AND NOT tgisinternal"
+        " UNION ALL SELECT 'rights on ' || relname || ' ' || coalesce(relacl::text, '') FROM pg_class"
+        "  WHERE relnamespace = 'hangar'::regnamespace AND relkind = 'r'"
+        " UNION ALL SELECT 'right ' || kind || ' ' || document || ' ' || least FROM hangar.entry_rights) parts");
+}
+
+QString fingerprint_of(const Database& server) { return QString::fromStdString(sha256_hex(parts_of(server).toStdString())); }
+
+} // namespace
+
+int servers_version(const Database& server)
+{
+    if (server.value("SELECT (to_regclass('hangar.state') IS NOT NULL)::int") != QLatin1String("1")) return 0;
+    return server.value("SELECT value FROM hangar.state WHERE key = 'version'").toInt();
+}
+
+bool owns_server(const Database& server)
+{
+    return server.value("SELECT (pg_has_role(current_user, coalesce((SELECT nspowner FROM pg_namespace WHERE nspname = 'hangar'),"
+                        " (SELECT datdba FROM pg_database WHERE datname = current_database())), 'USAGE'))::int") ==
+           QLatin1String("1");
+}
+
+void prepare_server(const Database& server, const EntryRights& rights)
+{
+    Transaction all_or_none(server);
+    server.run(QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(schema_lock));
+    const int version = servers_version(server); // somebody may have been quicker
+    if (version > servers_schema_version)
+        throw StoreFailure("it was written by a newer version (" + std::to_string(version) + ", this one knows up to " +
+                           std::to_string(servers_schema_version) + "); it was left as it is");
+    if (version == 0) server.run_script(QStringLiteral("CREATE SCHEMA IF NOT EXISTS hangar"));
+    for (int step = version; step < servers_schema_version; ++step)
+        server.run_script(QString::fromUtf8(servers_steps()[static_cast<std::size_t>(step)]));
+    if (!rights.empty()) server.run_script(QStringLiteral("DELETE FROM entry_rights"));
+    for (const EntryRight& right : rights)
+        server.run("INSERT INTO entry_rights VALUES (?,?,?) ON CONFLICT DO NOTHING", right.kind, right.document, right.least);
+    for (const char* own : {"key", "clock", "shared", "late", "note"}) // what stations say of themselves
+        server.run("INSERT INTO entry_rights VALUES (?,'',0) ON CONFLICT DO NOTHING", own);
+    const QString upsert =
+        QStringLiteral("INSERT INTO state VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
+    server.run(upsert, "version", std::to_string(servers_schema_version));
+    server.run(upsert, "fingerprint", fingerprint_of(server).toStdString());
+    all_or_none.commit();
+}
+
+std::vector<std::string> server_schema_problems(const Database& server)
+{
+    const QString made = server.value("SELECT value FROM hangar.state WHERE key = 'fingerprint'");
+    if (made == fingerprint_of(server)) return {};
+    return {"the tables, functions or rights on the server are not as this program made them"};
+}
+
+} // namespace bh

@@ -1,0 +1,34 @@
+#pragma once
+
+#include <filesystem>
+#include <optional>
+#include <string>
+
+/// A PostgreSQL server of the test's own: in a temporary folder, on a socket there, without a network. It is started when it is
+/// first asked for and ends with the program.
+class PrivateServer {
+public:
+    /// The one of this program; null, and said once, where PostgreSQL is not installed.
+    static PrivateServer* of_this_program();
+    /// Another one. Throws std::runtime_error where it does not start.
+    PrivateServer();
+    ~PrivateServer();
+    PrivateServer(const PrivateServer&) = delete;
+    PrivateServer& operator=(const PrivateServer&) = delete;
+
+    /// A new empty database that belongs to the login "keeper", who is no superuser.
+    [[nodiscard]] std::string new_database();
+    /// "postgresql://LOGIN@/DATABASE?host=FOLDER".
+    [[nodiscard]] std::string address(const std::string& database, const std::string& login = "keeper") const;
+    /// As the superuser. Throws std::runtime_error.
+    std::string sql(const std::string& database, const std::string& statements) const;
+    void stop() const;
+    void start() const;
+    [[nodiscard]] const std::filesystem::path& folder() const { return folder_; }
+    /// The name of the database in an address.
+    [[nodiscard]] static std::string database_in(const std::string& address);
+
+private:
+    std::filesystem::path folder_;
+    int databases_ = 0;
+};
