@@ -11,6 +11,7 @@
 #include "record/schema.h"
 #include "record/seals.h"
 #include "record/server_files.h"
+#include "record/server_line.h"
 #include "record/waiting.h"
 
 #include <QUuid>
@@ -124,6 +125,7 @@ public:
           waiting(file.string() + ".waiting")
     {
         VerifyOptions quick;
+        quick.newest = options.newest_looked_at;
         if (options.remember_heads) quick.station_folder = options.station_folder;
         problems = dialect->quick_problems(quick);
         for (const std::string& problem : problems) // nothing can be read from a table that is not there
@@ -150,10 +152,19 @@ public:
     template <class Ask, class... More>
     void ask_server(Ask ask, const std::string& name, bool log, const More&... more) const
     {
+        static_cast<void>(answered<int>([&] { return ask(database, name, log, more...), 0; }, [] { return 0; }));
+    }
+
+    /// What the server answers; while it is away, something else.
+    template <class T, class Ask, class Otherwise>
+    [[nodiscard]] T answered(Ask ask, Otherwise otherwise) const
+    {
+        if (away) return otherwise();
         try {
-            ask(database, name, log, more...);
+            return ask();
         } catch (const ServerAway&) {
             away = true;
+            return otherwise();
         }
     }
 
@@ -202,6 +213,7 @@ public:
     {
         constexpr int tries = 200;
         for (int i = 1;; ++i) {
+            tried.clear(); // nothing was sent yet
             const Entry last = i == 1 && newest ? *newest : tail_in(database);
             if (after && last.seq != *after) {
                 newest.reset();
@@ -288,6 +300,7 @@ public:
     Attachments attachments;
     KnownHeads heads;
     WaitingEntries waiting;
+    std::unique_ptr<ServerLine> line;
     std::unique_ptr<ServerFiles> files;           ///< none in a file
     std::vector<std::string> problems;            ///< at the opening
     std::vector<std::string> waiting_problems;    ///< what the server did not take
@@ -380,6 +393,7 @@ std::vector<Entry> Record::waiting_entries() const
 bool Record::reach_server()
 {
     if (!impl_->place.on_server()) return true;
+    if (!impl_->answered<bool>([&] { return impl_->database.run("SELECT 1").next(); }, [] { return false; })) impl_->away = true;
     try {
         if (impl_->away) {
             impl_->newest.reset();
@@ -394,16 +408,24 @@ bool Record::reach_server()
     return !impl_->away;
 }
 
-void Record::listen(std::function<void()> written, std::function<void(const std::string&)> told_live)
+void Record::listen(Listener listener)
 {
     if (!impl_->place.on_server()) return;
-    impl_->database.listen(QStringLiteral("hangar_entries"), [this, written = std::move(written)](const QString&) {
+    impl_->database.listen(QStringLiteral("hangar_entries"), [this, written = std::move(listener.written)](const QString&) {
         impl_->newest.reset();
         written();
     });
     impl_->database.listen(QStringLiteral("hangar_live"),
-                           [told = std::move(told_live)](const QString& text) { told(text.toStdString()); });
+                           [told = std::move(listener.told_live)](const QString& text) { told(text.toStdString()); });
+    impl_->line = std::make_unique<ServerLine>(impl_->place.server, std::move(listener.answers));
 }
+
+void Record::tell_live(std::string text)
+{
+    if (impl_->line) impl_->line->tell(std::move(text));
+}
+
+void Record::take_as_away() { impl_->away = true; }
 
 void Record::hold_files_back(bool hold)
 {
@@ -447,16 +469,18 @@ Record::Snapshot Record::snapshot() const
 
 std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
 {
-    if (impl_->away) return impl_->waiting_attempt(attempt_id);
-    const auto found = impl_->dialect->attempts(attempt_id);
-    if (found.empty()) return impl_->waiting_attempt(attempt_id);
-    QSqlQuery written =
-        impl_->database.run("SELECT * FROM entries WHERE seq = (SELECT entry FROM attempts WHERE id = ?)", attempt_id);
-    const auto attempt = written.next()
-                             ? attempt_in(entry_from(written), [this](const std::string& n) { return impl_->shared_body(n); })
-                             : Result<JudgedAttempt>(bad_input(""));
-    if (!attempt) return JudgedAttempt{found.front()};
-    return *attempt;
+    return impl_->answered<std::optional<JudgedAttempt>>(
+        [&]() -> std::optional<JudgedAttempt> {
+            const auto found = impl_->dialect->attempts(attempt_id);
+            if (found.empty()) return impl_->waiting_attempt(attempt_id);
+            QSqlQuery written =
+                impl_->database.run("SELECT * FROM entries WHERE seq = (SELECT entry FROM attempts WHERE id = ?)", attempt_id);
+            const auto attempt =
+                written.next() ? attempt_in(entry_from(written), [this](const std::string& n) { return impl_->shared_body(n); })
+                               : Result<JudgedAttempt>(bad_input(""));
+            return attempt ? *attempt : JudgedAttempt{found.front()};
+        },
+        [&] { return impl_->waiting_attempt(attempt_id); });
 }
 
 std::string noted_time_text(const std::string& session_id, const NotedTime& noted)
@@ -469,9 +493,11 @@ std::string noted_time_text(const std::string& session_id, const NotedTime& note
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)
 {
     impl_->must_write();
-    if (impl_->away) return; // it is known when its end is handed over
     const NotedTime noted{active_s, idle_s, now()};
-    impl_->dialect->note_session_time(session_id, noted, impl_->key.sign(noted_time_text(session_id, noted)));
+    const std::string signature = impl_->key.sign(noted_time_text(session_id, noted));
+    // While the server is away it is not noted: it is known when the session's end is handed over.
+    static_cast<void>(impl_->answered<int>([&] { return impl_->dialect->note_session_time(session_id, noted, signature), 0; },
+                                           [] { return 0; }));
 }
 
 std::map<std::string, NotedTime> Record::noted_session_times() const { return Impl::session_times(impl_->database); }

@@ -27,6 +27,7 @@ struct RecordOptions {
     std::filesystem::path read_logs_also_from; ///< a second folder to look for flight logs in (demo copies)
     std::filesystem::path station_folder;      ///< with the station's key and what it saw last; the usual one when empty
     std::optional<StationKey> key;             ///< instead of the folder's
+    int newest_looked_at = 200;                ///< entries that are looked at when it is opened
     bool remember_heads = true;                ///< a record that is thrown away need not be known again
     bool read_only = false;                    ///< nothing is written, neither to it nor beside it; of this version only
     EntryRights rights;                        ///< who may write what, which a server is told by the login that owns it
@@ -79,8 +80,14 @@ public:
     [[nodiscard]] const std::vector<std::string>& waiting_problems() const;
     /// What waits here from before, as entries without a number.
     [[nodiscard]] std::vector<Entry> waiting_entries() const;
-    /// Has these called from this thread's event loop: somebody wrote, and what stations tell of themselves while it happens.
-    void listen(std::function<void()> written, std::function<void(const std::string&)> told_live);
+    struct Listener {
+        std::function<void()> written;                     ///< somebody wrote; from this thread's event loop
+        std::function<void(const std::string&)> told_live; ///< what stations tell of themselves while it happens; likewise
+        std::function<void(bool)> answers;                 ///< the server begins or ends to; from a thread of its own
+    };
+    void listen(Listener listener);
+    void tell_live(std::string text);       ///< see ServerLine
+    void take_as_away();                    ///< somebody noticed that the server does not answer
     void hold_files_back(bool hold);        ///< flight logs and recordings are sent to the server when nobody flies
     bool finish_sending(int most_ms) const; ///< waits for them; false: some are left
 

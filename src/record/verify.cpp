@@ -483,10 +483,9 @@ std::vector<std::string> quick_problems(const Database& db, const std::filesyste
 std::vector<std::string> newest_entries_problems(const Database& db, const std::filesystem::path& file,
                                                  const VerifyOptions& options)
 {
-    constexpr int newest = 200;
     std::vector<std::string> problems;
     std::vector<Entry> entries;
-    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq DESC LIMIT ?", newest + 1);
+    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq DESC LIMIT ?", options.newest + 1);
     while (rows.next()) entries.push_back(entry_from(rows));
     rows.finish();
     const std::vector<std::string> keys = keys_among(db, db.kind() == Database::Kind::Sqlite ? "main" : "hangar");
@@ -496,7 +495,9 @@ std::vector<std::string> newest_entries_problems(const Database& db, const std::
         if (e.previous_hash != entries[i + 1].hash) problems.push_back(at + " does not follow the one before it");
         if (entry_hash(e) != e.hash) problems.push_back(at + " (" + e.kind + ") was changed after it was written");
         const bool is_signed =
-            std::any_of(keys.begin(), keys.end(), [&](const std::string& key) { return is_signed_by(key, e.hash, e.signature); });
+            std::any_of(keys.begin(), keys.end(), [&, named = key_named_in(e.signature)](const std::string& key) {
+                return key.starts_with(named) && is_signed_by(key, e.hash, e.signature);
+            });
         if (!e.signature.empty() && !is_signed)
             problems.push_back(at + " does not carry the signature of the station that it names");
     }

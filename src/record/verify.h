@@ -26,6 +26,7 @@ struct VerifyOptions {
     std::filesystem::path station_folder{};      ///< with what this station saw last; empty: not compared
     std::filesystem::path read_logs_also_from{}; ///< see RecordOptions
     bool attachments = true;                     ///< flight logs and stick recordings too
+    int newest = 200;                            ///< entries that a quick look follows
 };
 
 /// The whole of a record, read in one snapshot and never written to, whoever writes to it meanwhile: that the file's schema is

@@ -39,20 +39,34 @@ Command School::command(Kind kind, const std::string& subject, std::string after
 
 Result<std::int64_t> School::apply(const Edit& edit)
 {
-    std::vector<Draft> drafts;
-    for (const Command& c : edit) {
-        if (values_.text(c.kind, c.subject) != c.before) return failure(too_late, "something else stands there by now");
-        drafts.push_back(draft_of(c));
+    constexpr int tries = 20;
+    for (int i = 1;; ++i) {
+        std::vector<Draft> drafts;
+        for (const Command& c : edit) {
+            if (values_.text(c.kind, c.subject) != c.before) return failure(too_late, meanwhile(c));
+            drafts.push_back(draft_of(c));
+        }
+        if (drafts.empty()) return values_.seq;
+        if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().message);
+        for (Draft& draft : drafts) draft = as_actor(std::move(draft));
+        try {
+            follow_chain(record_->append(drafts, values_.seq)); // what stands there is what is known here
+            return values_.seq;
+        } catch (const MovedOn& why) {
+            if (i == tries) return failure(Error::Code::BadInput, why.what());
+            if (const auto followed = follow_news(); !followed) return tl::unexpected(followed.error());
+        } catch (const StoreFailure& why) {
+            return failure(Error::Code::BadInput, why.what());
+        }
     }
-    if (drafts.empty()) return values_.seq;
-    if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().message);
-    for (Draft& draft : drafts) draft = as_actor(std::move(draft));
-    try {
-        follow_chain(record_->append(drafts));
-    } catch (const StoreFailure& why) {
-        return failure(Error::Code::BadInput, why.what());
-    }
-    return values_.seq;
+}
+
+std::string School::meanwhile(const Command& wanted) const
+{
+    const auto by = written_elsewhere_.find({wanted.kind, wanted.subject});
+    return (by == written_elsewhere_.end() ? std::string("something else stands there by now: ")
+                                           : "it was changed meanwhile by " + who_is(by->second) + ": ") +
+           difference_in_words(values_.text(wanted.kind, wanted.subject), wanted.after);
 }
 
 bool School::make(Edit edit)
@@ -342,18 +356,16 @@ bool School::add(std::vector<Draft> drafts)
 
 bool School::add_handling(const std::string& pilot_id, HandlingNote note)
 {
-    auto notes = file(pilot_id).handling;
     note.at = now();
-    notes.push_back(std::move(note));
-    return pilot(pilot_id) && add({draft_of(command(Kind::Handling, pilot_id, handling_text(notes), "rated"))});
+    const std::string subject = pilot_id + "/" + record_->new_id();
+    return pilot(pilot_id) && add({draft_of(command(Kind::Handling, subject, handling_text({std::move(note)}), "rated"))});
 }
 
 bool School::add_blind_test(const std::string& pilot_id, BlindNote note)
 {
-    auto notes = file(pilot_id).blind_tests;
     note.at = now();
-    notes.push_back(std::move(note));
-    return pilot(pilot_id) && add({draft_of(command(Kind::Blind, pilot_id, blind_text(notes), "flown"))});
+    const std::string subject = pilot_id + "/" + record_->new_id();
+    return pilot(pilot_id) && add({draft_of(command(Kind::Blind, subject, blind_text({std::move(note)}), "flown"))});
 }
 
 std::string School::controller_id(const std::string& name, const std::string& guid)

@@ -30,8 +30,8 @@ enum class Kind : std::uint8_t {
     Match, ///< of a pilot, as the next
     Plan,
     Trial,
-    Handling,
-    Blind,
+    Handling,    ///< one rating, "PILOT/ID"
+    Blind,       ///< one test, "PILOT/ID"
     WayBack,     ///< from an eased aircraft to the real one
     Coaching,    ///< rules of what to change
     Advice,      ///< that was given

@@ -62,6 +62,7 @@ School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::m
     refresh_house();
     close_abandoned_sessions();
     start_keeper();
+    listen();
     again_.setInterval(try_again_ms);
     connect(&again_, &QTimer::timeout, this, &School::try_again);
 }
@@ -87,14 +88,69 @@ School::~School()
 
 void School::follow_chain(const std::vector<Entry>& written)
 {
+    // What waits for the server has no number yet.
+    const bool waits = !written.empty() && written.front().seq == 0;
     // Another station may have written before: then everything since is taken in.
     const bool alone = !written.empty() && written.front().seq == values_.seq + 1;
+    take_in(waits || alone ? written : record_->entries_after(values_.seq), written.empty() ? 0 : written.front().seq);
+    if (!waits) saved_at_ = now();
+    if (waits) Q_EMIT server_changed();
+}
+
+/// `own`: number of the first that was written here; 0: none.
+void School::take_in(const std::vector<Entry>& entries, std::int64_t own)
+{
     Changes changes;
-    for (const Entry& entry : alone ? written : record_->entries_after(values_.seq))
-        if (auto change = follow(values_, entry)) changes.add(std::move(*change));
+    for (const Entry& entry : entries) {
+        auto change = follow(values_, entry);
+        if (!change) continue;
+        if (own == 0 || entry.seq < own)
+            written_elsewhere_[{change->kind, change->subject}] = entry.who;
+        else
+            written_elsewhere_.erase({change->kind, change->subject});
+        changes.add(std::move(*change));
+    }
     refresh_lists(changes);
-    saved_at_ = now();
     Q_EMIT changed(changes);
+}
+
+Result<void> School::follow_news()
+{
+    try {
+        const std::vector<Entry> news = record_->entries_after(values_.seq);
+        if (!news.empty()) take_in(news, 0);
+        return {};
+    } catch (const StoreFailure& why) {
+        return failure(Error::Code::BadInput, why.what());
+    }
+}
+
+void School::listen()
+{
+    record_->listen({[this] { // several at once are taken in together
+                         if (!std::exchange(news_wait_, true))
+                             QTimer::singleShot(0, this, [this] {
+                                 news_wait_ = false;
+                                 static_cast<void>(follow_news());
+                             });
+                     },
+                     [this](const std::string& text) { Q_EMIT live_told(QString::fromStdString(text)); },
+                     [this](bool answers) {
+                         QMetaObject::invokeMethod(
+                             this, [this, answers] { server_answers(answers); }, Qt::QueuedConnection);
+                     }});
+}
+
+void School::server_answers(bool answers)
+{
+    const bool was_away = record_->server_away();
+    if (!answers) {
+        record_->take_as_away();
+    } else if (record_->reach_server()) {
+        static_cast<void>(follow_news());
+        try_again();
+    }
+    if (was_away != record_->server_away() || answers) Q_EMIT server_changed();
 }
 
 void School::refresh_lists(const Changes& changes)
@@ -484,7 +540,7 @@ std::optional<Stale> School::match_stale(const std::string& pilot_id) const
     return why_stale(*of.match, now);
 }
 
-QString School::file_name() const { return QString::fromStdString(record_->file().string()); }
+QString School::file_name() const { return QString::fromStdString(record_->place().in_words()); }
 
 void School::tell(const Error& error)
 {

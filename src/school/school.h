@@ -14,6 +14,7 @@
 #include <QObject>
 #include <QString>
 #include <QTimer>
+#include <map>
 #include <memory>
 #include <optional>
 #include <set>
@@ -248,9 +249,18 @@ public:
 
     [[nodiscard]] Record& record() { return *record_; }
 
+    // -- with others, on a server ---------------------------------------------------------------------------------------------
+    [[nodiscard]] bool on_server() const { return record_->place().on_server(); }
+    [[nodiscard]] bool server_away() const { return record_->server_away(); }
+    [[nodiscard]] int waiting_for_server() const { return record_->waiting(); } ///< gestures in this station's journal
+    /// Tells other stations what happens here; kept nowhere.
+    void tell_live(const QString& text) { record_->tell_live(text.toStdString()); }
+
 Q_SIGNALS:
     void changed(const bh::Changes& changes);
-    void edits_changed(); ///< what can be undone and made again
+    void server_changed();               ///< it answers or not, or something waits for it
+    void live_told(const QString& text); ///< what a station tells of itself, this one too
+    void edits_changed();                ///< what can be undone and made again
     void failed(const QString& sentence);
     void flights_waiting_changed();                      ///< on their way to the disk
     void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
@@ -263,6 +273,11 @@ private:
         std::shared_ptr<FlightJournal> journal;
     };
     void follow_chain(const std::vector<Entry>& written);
+    void take_in(const std::vector<Entry>& entries, std::int64_t own);
+    [[nodiscard]] Result<void> follow_news(); ///< what others wrote
+    void listen();
+    void server_answers(bool answers);
+    [[nodiscard]] std::string meanwhile(const Command& wanted) const; ///< who changed it, to what, in words
     void refresh_lists(const Changes& changes);
     void refresh_ladder();
     void refresh_simulators();
@@ -298,7 +313,9 @@ private:
     std::string who_ = "coordinator";
     Role role_ = Role::Coordinator;
     std::vector<Edit> edits_;
-    std::size_t done_ = 0;               ///< so many of the edits stand
+    std::size_t done_ = 0;                                                  ///< so many of the edits stand
+    std::map<std::pair<Kind, std::string>, std::string> written_elsewhere_; ///< by whom, of what was not written here last
+    bool news_wait_ = false;
     std::set<std::string> running_here_; ///< sessions
     UnixTime saved_at_ = 0;
     struct Standing {

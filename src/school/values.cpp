@@ -28,6 +28,15 @@ auto in_time_order(std::vector<Row>& rows, Time time, UnixTime at)
     return std::upper_bound(rows.begin(), rows.end(), at, [time](UnixTime t, const Row& row) { return t < row.*time; });
 }
 
+/// Behind the newest ones it is found at once.
+bool is_known(const Values& values, const AttemptRow& attempt)
+{
+    const auto pilot = values.pilots.find(attempt.pilot_id);
+    if (pilot == values.pilots.end()) return false;
+    const auto& all = pilot->second.attempts;
+    return std::any_of(all.rbegin(), all.rend(), [&](const AttemptRow& a) { return a.id == attempt.id; });
+}
+
 bool is_struck(const Values& values, const std::string& id) { return values.texts.contains({Kind::Struck, id}); }
 
 /// Whose a session is, and whether it counts, may have been corrected before or since.
@@ -159,12 +168,36 @@ std::string put_of_pilot(Values& values, std::vector<T> PilotFile::*list, const 
     return pilot;
 }
 
+/// Handling ratings and blind tests: "PILOT/ID" is one of them; of older entries "PILOT" is all that there were.
+std::optional<Change> follow_rating(Values& values, Kind kind, const std::string& id, const std::string& text)
+{
+    const std::string pilot = id.substr(0, id.find('/'));
+    const bool one = pilot.size() < id.size();
+    const bool known = one && values.texts.contains({kind, id});
+    put_text(values, kind, id, text);
+    if (known) return Change{kind, id, pilot};
+    PilotFile& file = values.pilots[pilot];
+    const auto take = [&](auto& all, auto parse) {
+        auto notes = parsed<std::remove_reference_t<decltype(all)>>(text, parse);
+        if (!one) all.clear();
+        if (!notes) return;
+        for (auto& note : *notes)
+            all.insert(in_time_order(all, &std::remove_reference_t<decltype(note)>::at, note.at), std::move(note));
+    };
+    if (kind == Kind::Handling)
+        take(file.handling, parse_handling);
+    else
+        take(file.blind_tests, parse_blind);
+    return Change{kind, id, pilot};
+}
+
 /// Texts: drills and curricula as edited, rates, and what is kept of a pilot's.
 std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
 {
     const auto document = text_in(entry);
     if (!document) return std::nullopt;
     const auto& [_, id, text] = *document;
+    if (kind == Kind::Handling || kind == Kind::Blind) return follow_rating(values, kind, id, text);
     put_text(values, kind, id, text);
     if (kind == Kind::Rates) put(values.rates, id, parsed<RateProfile>(text, parse_rates));
     if (kind == Kind::Drill || kind == Kind::Curriculum) {
@@ -194,10 +227,6 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::FlightDay) file.flight_day = parsed<FlightDay>(text, parse_flight_day);
     if (kind == Kind::WayBack) file.way_back = parsed<WayBack>(text, parse_way_back);
     if (kind == Kind::Trial) file.trial = parsed<RatesTrial>(text, parse_trial);
-    if (kind == Kind::Handling)
-        file.handling = parsed<std::vector<HandlingNote>>(text, parse_handling).value_or(std::vector<HandlingNote>{});
-    if (kind == Kind::Blind)
-        file.blind_tests = parsed<std::vector<BlindNote>>(text, parse_blind).value_or(std::vector<BlindNote>{});
     return Change{kind, id, id};
 }
 
@@ -243,7 +272,9 @@ std::optional<Change> follow_controller(Values& values, const Entry& entry, Kind
     if (kind == Kind::Controller) {
         auto controller = controller_in(entry);
         if (!controller) return std::nullopt;
-        values.controllers.push_back(std::move(*controller));
+        const bool known = std::any_of(values.controllers.begin(), values.controllers.end(),
+                                       [&](const ControllerRow& c) { return c.id == controller->id; });
+        if (!known) values.controllers.push_back(std::move(*controller));
     } else if (kind == Kind::Calibration) {
         auto calibration = calibration_in(entry);
         if (!calibration) return std::nullopt;
@@ -328,7 +359,7 @@ std::optional<Change> follow(Values& values, const Entry& entry)
         if (!attempt) return std::nullopt;
         const std::string session = attempt->session_id, flown_by = values.text(Kind::FlownBy, session);
         const std::string pilot = flown_by.empty() ? attempt->pilot_id : flown_by;
-        follow(values, std::move(*attempt));
+        if (!is_known(values, *attempt)) follow(values, std::move(*attempt)); // it waited here for the server, and is there now
         return Change{Kind::Attempt, entry.subject, pilot};
     }
     case Kind::Simulator:

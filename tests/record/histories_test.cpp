@@ -1,0 +1,183 @@
+// Going on without the server: whatever happens to the line, to the station and to the server, what was done is there once.
+#include "core/base/random.h"
+#include "cut_line.h"
+#include "record/database.h"
+#include "record/verify.h"
+#include "school_place.h"
+
+#include <catch2/catch.hpp>
+#include <fstream>
+#include <map>
+#include <set>
+
+using namespace bh;
+
+namespace {
+
+std::string session_body(int number)
+{
+    return R"({"pilot_id":"p1","controller_id":"","started_at":)" + std::to_string(number) + R"(,"active_s":0,"idle_s":0})";
+}
+
+constexpr int station_count = 4;
+
+/// A server with a pilot, and a line for each station.
+struct Served {
+    Place place{"PostgreSQL"};
+    std::vector<std::unique_ptr<CutLine>> lines;
+    Served()
+    {
+        place.record("keeper")->append(
+            {{"pilot", "p1", R"({"name":"Iris Quayle","curriculum":"first-steps","target_h":20,"archived":false})", ""}});
+        for (int i = 0; i < station_count; ++i)
+            lines.push_back(std::make_unique<CutLine>(PrivateServer::of_this_program()->folder()));
+    }
+};
+
+/// Four stations on one server, each with a line of its own, and what each was told to have been kept.
+class Stations {
+public:
+    static constexpr int count = station_count;
+
+    Stations(std::uint64_t seed, Served& served) : seed_(seed), random_(seed), place_(served.place), lines_(served.lines)
+    {
+        before_ = place_.record("keeper")->head().count;
+        for (int i = 0; i < count; ++i) {
+            records_.emplace_back();
+            start(i);
+        }
+    }
+    ~Stations()
+    {
+        std::error_code error;
+        for (int i = 0; i < count; ++i) std::filesystem::remove_all(place_.folder / folder_of(i), error);
+    }
+
+    void step()
+    {
+        const int which = static_cast<int>(random_.uniform() * count);
+        auto& record = records_[static_cast<std::size_t>(which)];
+        auto& line = *lines_[static_cast<std::size_t>(which)];
+        const double what = random_.uniform();
+        if (what < 0.62) {
+            act(which);
+        } else if (what < 0.72) {
+            line.cut();
+        } else if (what < 0.80) {
+            line.cut_after(static_cast<long>(random_.uniform() * 3000)); // in the middle of a word, or of an answer
+        } else if (what < 0.92) {
+            line.mend();
+            if (record) record->reach_server();
+        } else {
+            record.reset(); // killed: nothing but what is on its disk is left
+            if (random_.uniform() < 0.7) start(which);
+        }
+    }
+
+    /// Every line is mended, every station started, everything handed over.
+    void settle()
+    {
+        for (int i = 0; i < count; ++i) {
+            lines_[static_cast<std::size_t>(i)]->mend();
+            auto& record = records_[static_cast<std::size_t>(i)];
+            if (!record) start(i);
+            REQUIRE(record);
+            REQUIRE(record->reach_server());
+        }
+    }
+
+    void check() const
+    {
+        std::map<std::string, int> times;
+        const auto look = place_.record("look");
+        for (const Entry& e : look->entries_after(before_))
+            if (e.kind == "session") ++times[e.subject];
+        for (const std::string& done : done_) CHECK(times[done] == 1); // not lost, not twice
+        for (const auto& [subject, n] : times) CHECK(n == 1);
+        // What was refused or of which nobody was told is allowed to be there, but nothing that nobody asked for.
+        for (const auto& [subject, n] : times) CHECK(asked_.contains(subject));
+        for (const auto& record : records_) {
+            CHECK(record->waiting() == 0);
+            CHECK(record->waiting_problems().empty());
+            CHECK(record->head() == look->head());
+        }
+    }
+
+    [[nodiscard]] VerifyReport verified() const { return *verify_record(place_.at); }
+    [[nodiscard]] std::size_t done() const { return done_.size(); }
+    [[nodiscard]] int late() const { return late_; }
+
+private:
+    [[nodiscard]] RecordOptions options_of(const std::string& station) const
+    {
+        RecordOptions options;
+        options.clock = [] { return UnixTime{1'900'000'000}; };
+        options.station_folder = place_.folder / station;
+        options.remember_heads = false;
+        options.newest_looked_at = 5; // each is looked at a thousand times
+        return options;
+    }
+
+    void start(int which)
+    {
+        auto opened =
+            Record::open(lines_[static_cast<std::size_t>(which)]->through(place_.at.server), options_of(folder_of(which)));
+        if (opened) records_[static_cast<std::size_t>(which)] = std::move(*opened); // or the line is cut: it is started later
+    }
+
+    void act(int which)
+    {
+        auto& record = records_[static_cast<std::size_t>(which)];
+        if (!record) return;
+        const std::string id = "s" + std::to_string(seed_) + "-" + std::to_string(which) + "-" + std::to_string(asked_.size());
+        asked_.insert(id);
+        if (random_.uniform() < 0.15) { // something that others share: it is kept now, or refused
+            try {
+                record->append({{"setup", "p1", R"({"document":null})", id}});
+            } catch (const StoreFailure&) {
+            }
+            return;
+        }
+        const auto entries = record->append({{"session", id, session_body(static_cast<int>(asked_.size())), ""}});
+        late_ += entries.front().seq == 0 ? 1 : 0;
+        done_.insert(id); // whatever became of the line, the station was told that it is kept
+    }
+
+    [[nodiscard]] std::string folder_of(int which) const { return "s" + std::to_string(seed_) + "-" + std::to_string(which); }
+
+    std::uint64_t seed_;
+    SeededRandom random_;
+    const Place& place_;
+    std::vector<std::unique_ptr<CutLine>>& lines_;
+    std::int64_t before_ = 0; ///< entries of the histories before
+    std::vector<std::unique_ptr<Record>> records_;
+    std::set<std::string> asked_, done_;
+    int late_ = 0;
+};
+
+} // namespace
+
+TEST_CASE("a thousand histories of four stations: nothing lost, nothing twice, every head the same", "[record][server][slow]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    constexpr int histories = 1000, steps = 40, verified_each = 50;
+    // What the driver says of a cut line is not looked at.
+    qInstallMessageHandler([](QtMsgType, const QMessageLogContext&, const QString&) {});
+    std::size_t done = 0;
+    int late = 0;
+    Served served;
+    for (int seed = 1; seed <= histories; ++seed) {
+        CAPTURE(seed);
+        Stations stations(static_cast<std::uint64_t>(seed), served);
+        for (int i = 0; i < steps; ++i) stations.step();
+        stations.settle();
+        stations.check();
+        if (seed % verified_each == 0) CHECK(stations.verified().problems == std::vector<std::string>{});
+        done += stations.done();
+        late += stations.late();
+    }
+    CAPTURE(done, late);
+    CHECK(late > 1000); // a thousand histories in which the line was never cut would say nothing
+    CHECK(done > 10'000);
+    qInstallMessageHandler(nullptr);
+}
