@@ -155,6 +155,12 @@ public:
         static_cast<void>(answered<int>([&] { return ask(database, name, log, more...), 0; }, [] { return 0; }));
     }
 
+    void lose_server() const
+    {
+        away = true;
+        if (line) line->doubt();
+    }
+
     /// What the server answers; while it is away, something else.
     template <class T, class Ask, class Otherwise>
     [[nodiscard]] T answered(Ask ask, Otherwise otherwise) const
@@ -163,7 +169,7 @@ public:
         try {
             return ask();
         } catch (const ServerAway&) {
-            away = true;
+            lose_server();
             return otherwise();
         }
     }
@@ -361,7 +367,8 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
         if (impl_->away) throw ServerAway("the server does not answer");
         entries = impl_->append(drafts, after);
     } catch (const ServerAway& why) {
-        const bool sent = !std::exchange(impl_->away, true);
+        const bool sent = !impl_->away;
+        impl_->lose_server();
         if (!std::all_of(drafts.begin(), drafts.end(), WaitingEntries::may_wait))
             throw ServerAway(std::string("what changes something that others share waits for the server: ") + why.what());
         return as_entries(impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key,
@@ -393,7 +400,7 @@ std::vector<Entry> Record::waiting_entries() const
 bool Record::reach_server()
 {
     if (!impl_->place.on_server()) return true;
-    if (!impl_->answered<bool>([&] { return impl_->database.run("SELECT 1").next(); }, [] { return false; })) impl_->away = true;
+    if (!impl_->answered<bool>([&] { return impl_->database.run("SELECT 1").next(); }, [] { return false; })) impl_->lose_server();
     try {
         if (impl_->away) {
             impl_->newest.reset();
@@ -403,7 +410,7 @@ bool Record::reach_server()
         impl_->away = false;
         if (impl_->files) impl_->files->wake();
     } catch (const ServerAway&) {
-        impl_->away = true;
+        impl_->lose_server();
     }
     return !impl_->away;
 }
@@ -425,7 +432,7 @@ void Record::tell_live(std::string text)
     if (impl_->line) impl_->line->tell(std::move(text));
 }
 
-void Record::take_as_away() { impl_->away = true; }
+void Record::take_as_away() { impl_->lose_server(); }
 
 void Record::hold_files_back(bool hold)
 {

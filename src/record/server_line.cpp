@@ -33,6 +33,12 @@ void ServerLine::tell(std::string text)
     wake_.notify_all();
 }
 
+void ServerLine::doubt()
+{
+    const std::scoped_lock lock(mutex_);
+    doubted_ = true;
+}
+
 void ServerLine::run()
 {
     std::unique_ptr<Database> server; // made and used in this thread
@@ -44,6 +50,7 @@ void ServerLine::run()
             wake_.wait_for(lock, std::chrono::milliseconds(ask_every_ms), [this] { return closing_ || !text_.empty(); });
             if (closing_) return;
             text = std::exchange(text_, {});
+            if (std::exchange(doubted_, false)) answered = false;
         }
         bool answer = true;
         try {

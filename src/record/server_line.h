@@ -22,6 +22,8 @@ public:
 
     /// Fewer than 8,000 bytes. While the line is busy the newest replaces what was to be told before.
     void tell(std::string text);
+    /// Somebody else had no answer: it is told when there is one again.
+    void doubt();
 
 private:
     void run();
@@ -30,7 +32,7 @@ private:
     std::mutex mutex_;
     std::condition_variable wake_;
     std::string text_;
-    bool closing_ = false;
+    bool closing_ = false, doubted_ = false;
     std::thread thread_;
 };
 
