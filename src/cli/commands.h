@@ -120,6 +120,7 @@ Result<int> list_aircraft(const DataFolder& data);
 /// Flies a stick file with nobody at the sticks and prints how it ended.
 Result<int> simulate_flight(const DataFolder& data, const SimulateArguments& arguments);
 
+Result<int> move_record(const std::string& from, const std::string& to);
 Result<int> verify_record(const std::string& store, const std::string& head, const std::string& trust);
 Result<int> back_up_record(const std::string& store, const std::string& out);
 Result<int> restore_record(const std::string& from, const std::string& store);

@@ -245,19 +245,19 @@ int main(int argc, char** argv)
     auto* record = app.add_subcommand("record", "The training record")->require_subcommand(1);
     auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");
     std::string head, trust;
-    verify->add_option("--store", file, "Record file")->required();
+    verify->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     verify->add_option("--head", head, "COUNT:HASH that it is to have grown from, as `record head` printed it");
     verify->add_option("--trust", trust, "Public keys: a file as `record keys` printed it, or the keys with commas between");
     verify->callback([&] { chosen = [&] { return cli::verify_record(file, head, trust); }; });
     auto* newest = record->add_subcommand("head", "Print COUNT:HASH of the newest entry");
-    newest->add_option("--store", file, "Record file")->required();
+    newest->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     newest->callback([&] { chosen = [&] { return cli::print_head(file); }; });
     auto* keys = record->add_subcommand("keys", "Print the public keys of the stations that signed it, a line each");
-    keys->add_option("--store", file, "Record file")->required();
+    keys->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     keys->callback([&] { chosen = [&] { return cli::print_keys(file); }; });
     auto* backup =
         record->add_subcommand("backup", "Copy the record with all that lies beside it into one file, while it is in use");
-    backup->add_option("--store", file, "Record file")->required();
+    backup->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     backup->add_option("--out", out, "File to write; none is there yet")->required();
     backup->callback([&] { chosen = [&] { return cli::back_up_record(file, out); }; });
     std::string from;
@@ -267,13 +267,20 @@ int main(int argc, char** argv)
     restored->callback([&] { chosen = [&] { return cli::restore_record(from, file); }; });
     auto* exported =
         record->add_subcommand("export", "Write the whole record as open JSON and CSV into a new folder, and print its head");
-    exported->add_option("--store", file, "Record file")->required();
+    exported->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     exported->add_option("--out", out, "Folder to make")->required();
     exported->callback([&] { chosen = [&] { return cli::export_whole_record(file, out); }; });
     auto* imported = record->add_subcommand("import", "Make a record with the same head of an exported folder");
     imported->add_option("--from,folder", from, "Folder that was exported")->required();
     imported->add_option("--store", file, "Record file to write; none is there yet")->required();
     imported->callback([&] { chosen = [&] { return cli::import_whole_record(from, file); }; });
+    std::string to;
+    auto* move =
+        record->add_subcommand("move", "Copy a whole record from a file to a server, or back, and verify it there; what was "
+                                       "stopped is taken up");
+    move->add_option("--from", from, "Record file, postgresql://…, or service=NAME")->required();
+    move->add_option("--to", to, "Where no record is yet, likewise")->required();
+    move->callback([&] { chosen = [&] { return cli::move_record(from, to); }; });
     auto* demo = record->add_subcommand("demo", "Make the demo record of Sallow Quay");
     demo->add_option("--out", out, "Record file to write")->required();
     demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });

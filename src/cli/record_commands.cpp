@@ -4,16 +4,21 @@
 #include "files/file_text.h"
 #include "record/backup.h"
 #include "record/exchange.h"
+#include "record/moving.h"
 #include "record/record.h"
 #include "school/demo_record.h"
+#include "school/rights.h"
 #include "school/school.h"
 
+#include <csignal>
 #include <cstdio>
 #include <filesystem>
 
 namespace bh::cli {
 
 namespace {
+
+volatile std::sig_atomic_t move_stopped = 0;
 
 /// Public keys: a file with one in each line (what `record keys` prints), or the keys themselves with commas between.
 Result<std::vector<std::string>> keys_in(const std::string& given)
@@ -67,6 +72,24 @@ Result<int> verify_record(const std::string& store, const std::string& head, con
     const auto report = bh::verify_record(store, options);
     if (!report) return tl::unexpected(report.error());
     for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
+    return told(*report);
+}
+
+Result<int> move_record(const std::string& from, const std::string& to)
+{
+    MoveOptions options;
+    options.rights = entry_rights();
+    std::signal(SIGINT, [](int) { move_stopped = 1; }); // it can be taken up again
+    std::int64_t last = -1;
+    options.go_on = [&](std::int64_t done, std::int64_t of) {
+        if (const std::int64_t percent = of > 0 ? 100 * done / of : 100; percent / 10 != last / 10 || last < 0)
+            std::fprintf(stderr, "%lld of %lld\n", static_cast<long long>(done), static_cast<long long>(of)), last = percent;
+        return move_stopped == 0;
+    };
+    const auto report = move_house(from, to, options);
+    if (!report) return tl::unexpected(report.error());
+    for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
+    std::printf("%s\n", in_words(report->head).c_str());
     return told(*report);
 }
 

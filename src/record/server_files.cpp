@@ -95,24 +95,30 @@ void send_file(const Database& server, const std::filesystem::path& file)
 {
     const auto bytes = FileBytes::open(file);
     if (!bytes) throw StoreFailure(bytes.error().message);
-    const std::string_view all = bytes->text();
-    const std::string name = file.filename().string();
+    send_bytes(server, file.filename().string(), is_log(file), bytes->text());
+}
+
+void send_bytes(const Database& server, const std::string& file_name, bool log, std::string_view bytes)
+{
     int position = 0;
-    for (std::size_t at = 0; at < all.size() || position == 0; at += ServerFiles::chunk_bytes) {
-        const std::string_view part = all.substr(at, ServerFiles::chunk_bytes);
-        server.write("SELECT put_chunk(?,?,?,?,?)", name, is_log(file) ? "log" : "sticks", static_cast<std::int64_t>(all.size()),
-                     position++, QByteArray(part.data(), static_cast<qsizetype>(part.size())));
+    for (std::size_t at = 0; at < bytes.size() || position == 0; at += ServerFiles::chunk_bytes) {
+        const std::string_view chunk = bytes.substr(at, ServerFiles::chunk_bytes);
+        server.write("SELECT put_chunk(?,?,?,?,?)", file_name, log ? "log" : "sticks", static_cast<std::int64_t>(bytes.size()),
+                     position++, QByteArray(chunk.data(), static_cast<qsizetype>(chunk.size())));
     }
+}
+
+std::string bytes_on(const Database& server, const std::string& file_name)
+{
+    QSqlQuery chunks = server.run("SELECT bytes FROM chunks WHERE name = ? ORDER BY position", file_name);
+    std::string bytes;
+    while (chunks.next()) bytes += chunks.value(0).toByteArray().toStdString();
+    return bytes;
 }
 
 void fetch_file(const Database& server, const std::string& name, bool log, const Attachments& beside)
 {
-    const std::string file = name_on(server, name, log);
-    if (file.empty()) return;
-    QSqlQuery chunks = server.run("SELECT bytes FROM chunks WHERE name = ? ORDER BY position", file);
-    std::string bytes;
-    while (chunks.next()) bytes += chunks.value(0).toByteArray().toStdString();
-    beside.put(file, log, bytes);
+    if (const std::string file = name_on(server, name, log); !file.empty()) beside.put(file, log, bytes_on(server, file));
 }
 
 void erase_file(const Database& server, const std::string& name, bool log)

@@ -41,6 +41,9 @@ private:
 
 /// Sends one file. Throws StoreFailure.
 void send_file(const Database& server, const std::filesystem::path& file);
+void send_bytes(const Database& server, const std::string& file_name, bool log, std::string_view bytes);
+/// Those of a file that the server has whole, by its file name.
+[[nodiscard]] std::string bytes_on(const Database& server, const std::string& file_name);
 /// Puts a file beside the record where the server has it: a flight log by its hash, a recording by its name.
 void fetch_file(const Database& server, const std::string& name, bool log, const Attachments& beside);
 void erase_file(const Database& server, const std::string& name, bool log);

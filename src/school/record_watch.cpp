@@ -6,7 +6,7 @@
 
 namespace bh {
 
-RecordWatch::RecordWatch(std::filesystem::path record, VerifyOptions options, std::function<bool()> busy)
+RecordWatch::RecordWatch(RecordPlace record, VerifyOptions options, std::function<bool()> busy)
     : record_(std::move(record)), options_(std::move(options)), busy_(std::move(busy))
 {
     timer_.setSingleShot(true);
@@ -38,7 +38,7 @@ void RecordWatch::verify_now()
         else
             report.problems.push_back(verified.error().message);
         if (copies > 0 && report.problems.empty())
-            if (const auto kept = keep_copy_of_day(record_, day, copies, options_.read_logs_also_from); !kept)
+            if (const auto kept = keep_copy_of_day(record_.file, day, copies, options_.read_logs_also_from); !kept)
                 trouble = QString::fromStdString(kept.error().message);
         QMetaObject::invokeMethod(
             this, [this, report = std::move(report), trouble] { ended(report, trouble); }, Qt::QueuedConnection);

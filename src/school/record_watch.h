@@ -20,7 +20,7 @@ public:
     static constexpr int first_after_ms = 20'000, again_after_ms = 1'800'000, busy_ask_ms = 10'000;
 
     /// `busy`: not now, somebody flies.
-    RecordWatch(std::filesystem::path record, VerifyOptions options, std::function<bool()> busy);
+    RecordWatch(RecordPlace record, VerifyOptions options, std::function<bool()> busy);
     ~RecordWatch() override; ///< waits for a verification that runs
 
     /// Keeps a copy of each day, once the record has been found good (see daily_copies.h).
@@ -37,7 +37,7 @@ Q_SIGNALS:
 
 private:
     void ended(VerifyReport report, QString copy_trouble);
-    std::filesystem::path record_;
+    RecordPlace record_;
     VerifyOptions options_;
     std::function<bool()> busy_;
     QTimer timer_;

@@ -1,5 +1,6 @@
 #include "desk/board/board_page.h"
 
+#include "desk/board/room_panel.h"
 #include "desk/board/week_panel.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
@@ -314,6 +315,9 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     top->addWidget(sections_->add(tr("Today"), QStringLiteral("sectionToday"), [this] { return makeToday(); }));
     top->addWidget(
         sections_->add(tr("Week"), QStringLiteral("sectionWeek"), [this] { return new WeekPanel(school_, station_); }));
+    if (school_.on_server())
+        top->addWidget(
+            sections_->add(tr("Room"), QStringLiteral("sectionRoom"), [this] { return new RoomPanel(school_, station_); }));
     layout->addLayout(top);
     layout->addWidget(sections_, 1);
     connectAll();

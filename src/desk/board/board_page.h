@@ -54,7 +54,7 @@ private:
 class BoardPage : public QWidget {
     Q_OBJECT
 public:
-    enum Section { Today, Week };
+    enum Section { Today, Week, Room }; ///< the last one where the record is shared
     BoardPage(School& school, Station& station, QWidget* parent = nullptr);
     void showSection(Section section);
 

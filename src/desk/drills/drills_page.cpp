@@ -484,6 +484,22 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     refreshPanel();
 }
 
+void DrillsPage::practiseAsStandIn(double skill, std::uint64_t seed)
+{
+    const Drill* d = flyingDrill();
+    if (flying() || !d || station_.pilotId().empty()) return;
+    land();
+    free_.reset();
+    const std::string session = station_.beginPractice();
+    demonstration_ = false;
+    if (session.empty() || !takeOff(*d, asChosen(TakeOff::Purpose::Drill), FlightLoop::StandIn{skill, seed})) return;
+    attempt_.session_id = session;
+    heading_->setText(tr("Live"));
+    sentence_->setText(
+        tr("The stand-in pilot practises for %1.").arg(QString::fromStdString(school_.file(station_.pilotId()).row.name)));
+    refreshPanel();
+}
+
 void DrillsPage::flyFreely(const std::string& world, Mode mode, double minutes)
 {
     land();
@@ -509,6 +525,7 @@ void DrillsPage::land()
 {
     timer_.stop();
     view_->show(nullptr);
+    station_.setFlying({});
     if (loop_ && flying() && free()) {
         const Mode mode = loop_->snapshot().mode;
         keepFreeFlight(loop_->break_off(), mode);

@@ -47,6 +47,9 @@ public:
     void showSection(int section); ///< flying, scoring by eye, changing limits and stages
     [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
     /// Times the flight's pace; 1 is real time (tests and the tour hurry).
+    [[nodiscard]] bool flying() const; ///< and the result is not shown yet
+    /// The stand-in flies the chosen drill in the pilot's place, and it is kept: to show a school at work.
+    void practiseAsStandIn(double skill, std::uint64_t seed);
     void setPace(double pace);
     void setPilotSeed(std::uint64_t seed) { seed_ = seed; }
 
@@ -87,7 +90,7 @@ private:
     [[nodiscard]] QString invitation(const Drill& drill) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
     void land(); ///< takes the running flight off the view
-    [[nodiscard]] bool flying() const;
+
     [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
     [[nodiscard]] const Drill* drill() const;
 

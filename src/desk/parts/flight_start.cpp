@@ -22,6 +22,8 @@ Result<StartedFlight> startFlight(Station& station, FlightView& view, const Prep
     view.show(started.loop.get());
     view.setCamera(prepared.camera_tilt_deg, prepared.fov_deg);
     view.setFocus();
+    station.setFlying({started.loop.get(), drill.free ? std::string() : drill.id, drill.world, prepared.camera_tilt_deg,
+                       prepared.fov_deg, stand_in.has_value()});
     return started;
 }
 

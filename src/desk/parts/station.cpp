@@ -5,6 +5,8 @@
 #include <QDateTime>
 #include <QFile>
 #include <QGuiApplication>
+#include <QSysInfo>
+#include <QUuid>
 #include <algorithm>
 #include <cmath>
 
@@ -16,8 +18,11 @@ constexpr double tend_every_s = 60;
 
 } // namespace
 
-Station::Station(School& school) : school_(school)
+Station::Station(School& school)
+    : school_(school), name_(QSysInfo::machineHostName()),
+      live_id_(QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString())
 {
+    room_.setOwn(live_id_);
     timer_.setInterval(poll_ms);
     connect(&timer_, &QTimer::timeout, this, &Station::poll);
     timer_.start();

@@ -3,9 +3,11 @@
 #include "core/controller/stick_mode.h"
 #include "core/controller/switches.h"
 #include "core/progress/outside_practice.h"
+#include "device/flight_loop.h"
 #include "device/stick_input.h"
 #include "device/stick_recorder.h"
 #include "school/practice.h"
+#include "school/room.h"
 
 #include <QObject>
 #include <QTimer>
@@ -22,6 +24,21 @@ class Station : public QObject {
 public:
     explicit Station(School& school);
     ~Station() override;
+
+    /// How people call this place, and by what other stations tell it apart.
+    void setName(const QString& name) { name_ = name; }
+    [[nodiscard]] const QString& name() const { return name_; }
+    [[nodiscard]] const std::string& liveId() const { return live_id_; }
+    [[nodiscard]] const Room& room() const { return room_; } ///< the other stations
+    /// What flies here now, for those who look on; null: nothing. Whoever starts a flight says so before and after.
+    struct Flying {
+        const FlightLoop* loop = nullptr;
+        std::string drill_id, world;
+        double camera_tilt_deg = 25, fov_deg = 120;
+        bool stand_in = false;
+    };
+    void setFlying(Flying flying) { flying_ = std::move(flying); }
+    [[nodiscard]] const Flying& flying() const { return flying_; }
 
     [[nodiscard]] const std::string& pilotId() const { return pilot_id_; }
     void choosePilot(const std::string& id); ///< ends the running session of another pilot
@@ -98,6 +115,10 @@ private:
     void lookOutside();
     void endOutside();
     School& school_;
+    QString name_;
+    std::string live_id_;
+    Room room_{school_};
+    Flying flying_;
     ControllerHub hub_;
     StickInput input_{hub_};
     DeviceInfo device_ = SimulatedController::info();

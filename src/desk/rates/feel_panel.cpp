@@ -154,6 +154,7 @@ void FeelPanel::land()
 {
     timer_.stop();
     view_->show(nullptr);
+    station_.setFlying({});
     loop_.reset();
     station_.setArmed(false);
 }

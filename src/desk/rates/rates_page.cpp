@@ -33,7 +33,7 @@
 namespace bh::desk {
 namespace {
 
-enum Section { Match, Advice, Plan, Time, Feel, Judge };
+enum Section { Match, AdviceOf, Plan, Time, Feel, Judge };
 constexpr std::size_t yaw = 2;
 
 QCheckBox* check(const QString& text, const QString& name, const QString& tip)

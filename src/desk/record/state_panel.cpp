@@ -147,7 +147,7 @@ void StatePanel::backUp()
     if (to.isEmpty()) return;
     school_.finish_keeping();
     const auto report = whileWaiting(
-        [&] { return back_up(school_.record().file(), to.toStdString(), school_.record().attachments().second_folder()); });
+        [&] { return back_up(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder()); });
     say(report ? tr("Backed up to %1, read back: %2.").arg(to, inWords(*report))
                : QString::fromStdString(report.error().message));
 }
@@ -185,8 +185,9 @@ void StatePanel::exportWhole()
     const QString to = QFileDialog::getSaveFileName(this, tr("Folder to make"), QStringLiteral("record-export"));
     if (to.isEmpty()) return;
     school_.finish_keeping();
-    const auto head = whileWaiting(
-        [&] { return export_record(school_.record().file(), to.toStdString(), school_.record().attachments().second_folder()); });
+    const auto head = whileWaiting([&] {
+        return export_record(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder());
+    });
     say(head ? tr("Exported to %1; its head is %2.").arg(to, QString::fromStdString(in_words(*head)))
              : QString::fromStdString(head.error().message));
 }

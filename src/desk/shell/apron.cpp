@@ -3,6 +3,7 @@
 #include "core/base/one_line.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/station.h"
+#include "desk/parts/stick_pair.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/trouble.h"
 #include "desk/words/attempt_words.h"
@@ -42,18 +43,7 @@ void StickMiniature::paintEvent(QPaintEvent*)
     const Sticks s = station_.input().sticks();
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
-    const auto stick = [&](double left, double x, double y) {
-        const QRectF box(left, 2, 24, 24);
-        p.setPen(QPen(t.chromeSoft, 1));
-        p.setBrush(Qt::NoBrush);
-        p.drawEllipse(box);
-        p.setPen(Qt::NoPen);
-        p.setBrush(t.onChrome);
-        p.drawEllipse(box.center() + QPointF(9 * x, -9 * y), 3, 3);
-    };
-    const StickMode mode = station_.stickMode();
-    stick(2, on_stick(s, mode.left_across), on_stick(s, mode.left_up));
-    stick(32, on_stick(s, mode.right_across), on_stick(s, mode.right_up));
+    paintStickPair(p, QRectF(2, 2, 54, 24), s, station_.stickMode(), t.chromeSoft, t.onChrome);
 }
 
 Apron::Apron(School& school, Station& station, const QString& recordName, QWidget* parent)
@@ -126,6 +116,8 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     connect(undo_, &QPushButton::clicked, &school_, &School::undo);
     connect(&school_, &School::edits_changed, this, &Apron::refresh);
     connect(&school_, &School::flights_waiting_changed, this, &Apron::refresh);
+    connect(&school_, &School::server_changed, this, &Apron::refresh);
+    connect(&station_.room(), &Room::changed, this, &Apron::refresh);
     connect(&school_, &School::changed, this, [this] {
         sentence_.clear();
         refresh();
@@ -227,9 +219,19 @@ QString Apron::recordInWords() const
     if (const int aside = school_.flights_aside(); aside > 0)
         return tr("%1 not kept yet, tried again: %2")
             .arg(aside == 1 ? tr("1 flight") : tr("%1 flights").arg(aside), school_.why_aside());
-    if (school_.saved_at() == 0) return recordName_;
-    return tr("%1, saved %2")
-        .arg(recordName_, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));
+    const int for_server = school_.waiting_for_server();
+    if (school_.server_away() || for_server > 0)
+        return tr("%1, %2").arg(school_.server_away() ? tr("The server is away") : tr("Handing over to the server"),
+                                for_server == 0   ? tr("nothing waits for it")
+                                : for_server == 1 ? tr("1 entry waits here")
+                                                  : tr("%1 entries wait here").arg(for_server));
+    const auto others = static_cast<int>(station_.room().stations().size());
+    const QString shared = others == 0   ? QString()
+                           : others == 1 ? tr(", shared with 1 station")
+                                         : tr(", shared with %1 stations").arg(others);
+    if (school_.saved_at() == 0) return recordName_ + shared;
+    return tr("%1%2, saved %3")
+        .arg(recordName_, shared, QDateTime::fromSecsSinceEpoch(school_.saved_at()).toString(QStringLiteral("HH:mm:ss")));
 }
 
 } // namespace bh::desk

@@ -1,12 +1,17 @@
 #include "core/base/one_line.h"
+#include "desk/parts/live_teller.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/one_window.h"
+#include "desk/shell/stand_in_pilot.h"
+#include "desk/shell/start_page.h"
 #include "desk/shell/tour.h"
 #include "desk/shell/trouble.h"
 #include "record/daily_copies.h"
+#include "record/waiting.h"
 #include "school/record_watch.h"
+#include "school/rights.h"
 #include "school/school.h"
 
 #include <QApplication>
@@ -16,7 +21,9 @@
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTimer>
+#include <atomic>
 #include <chrono>
+#include <csignal>
 #include <cstdio>
 #include <fstream>
 #include <sys/stat.h>
@@ -81,8 +88,12 @@ struct Asked {
     QString tour;
     bool measure = false;
     bool quiet = false; ///< nobody is there to read a window
-    std::filesystem::path file;
-    QString name;
+    RecordPlace place;
+    QString name, station_name;
+    QString section;   ///< of the Board
+    QString picture;   ///< to be saved before it closes by itself
+    int after_s = 0;   ///< 0: when somebody closes it
+    int stand_in = -1; ///< which pilot's place it takes; -1: nobody's
     RecordOptions options;
 };
 
@@ -91,9 +102,9 @@ Result<void> useDemo(Asked& asked, const QTemporaryDir& folder)
 {
     const auto original =
         std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
-    asked.file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
+    asked.place = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
     std::error_code error;
-    std::filesystem::copy_file(original, asked.file, error);
+    std::filesystem::copy_file(original, asked.place.file, error);
     if (error) return bad_input("The demo record was not found beside the program; `./hangar build` makes it.");
     asked.options.read_logs_also_from = original.string() + ".logs";
     asked.options.remember_heads = false; // it is thrown away
@@ -101,12 +112,54 @@ Result<void> useDemo(Asked& asked, const QTemporaryDir& folder)
     return {};
 }
 
+/// Where the school's record is; false: whoever was asked closed the question.
+bool choosePlace(Asked& asked)
+{
+    const QString usual = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/record.sqlite");
+    desk::StartPage page(usual, desk::stationName());
+    if (page.exec() != QDialog::Accepted) return false;
+    desk::keepChosenPlace(page.given());
+    desk::keepStationName(page.stationName());
+    asked.place = page.given().toStdString();
+    asked.station_name = page.stationName();
+    return true;
+}
+
+/// Without a word on the command line: what was chosen before, or the usual file; where neither is there yet, somebody is asked.
+bool usualPlace(Asked& asked)
+{
+    const QString chosen = desk::chosenPlace();
+    const auto usual =
+        std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) / "record.sqlite";
+    std::error_code error;
+    asked.place = chosen.isEmpty() ? RecordPlace(usual) : RecordPlace(chosen.toStdString());
+    return asked.quiet || !chosen.isEmpty() || std::filesystem::exists(usual, error) || choosePlace(asked);
+}
+
+int waitingFor(const RecordPlace& place)
+{
+    return place.on_server() ? WaitingEntries(beside(place, usual_station_folder()).string() + ".waiting").count() : 0;
+}
+
+/// The system's word to end, as at log out, closes the window in good order.
+void leaveWhenAsked()
+{
+    static std::atomic<bool> asked_to_leave = false;
+    std::signal(SIGTERM, [](int) { asked_to_leave = true; });
+    auto* look = new QTimer(qApp);
+    constexpr int look_ms = 200;
+    QObject::connect(look, &QTimer::timeout, qApp, [] {
+        if (asked_to_leave) QApplication::quit();
+    });
+    look->start(look_ms);
+}
+
 /// The record, or nothing where whoever was asked about its trouble closed it.
 std::unique_ptr<Record> opened(Asked& asked, int& exit)
 {
     using desk::Trouble;
     for (;;) {
-        auto record = Record::open(asked.file, asked.options);
+        auto record = Record::open(asked.place, asked.options);
         QStringList problems;
         if (!record) problems << QString::fromStdString(one_line(record.error().message));
         if (record)
@@ -117,15 +170,18 @@ std::unique_ptr<Record> opened(Asked& asked, int& exit)
         if (asked.quiet) return nullptr;
         RecordOptions reading = asked.options;
         reading.read_only = true;
-        unsigned ways = Trouble::MayRestore;
+        unsigned ways = asked.place.on_server() ? Trouble::MayTryAgain | Trouble::MayChoose : Trouble::MayRestore;
         if (record) ways |= Trouble::MayGoOn;
-        if (!asked.options.read_only && Record::open(asked.file, reading)) ways |= Trouble::MayReadOnly;
-        Trouble trouble(QString::fromStdString(asked.file.string()), problems, ways);
+        if (!asked.options.read_only && Record::open(asked.place, reading)) ways |= Trouble::MayReadOnly;
+        if (const int waiting = waitingFor(asked.place); waiting > 0)
+            problems << QObject::tr("%1 entries wait at this station for the server and are safe").arg(waiting);
+        Trouble trouble(QString::fromStdString(asked.place.in_words()), problems, ways);
         const Trouble::Choice choice = trouble.ask();
         if (choice == Trouble::Choice::GoOn) return std::move(*record);
         if (choice == Trouble::Choice::Close) return nullptr;
         if (choice == Trouble::Choice::ReadOnly) asked.options.read_only = true;
-        if (choice == Trouble::Choice::Restored) asked.file = trouble.restoredTo().toStdString();
+        if (choice == Trouble::Choice::Restored) asked.place = std::filesystem::path(trouble.restoredTo().toStdString());
+        if (choice == Trouble::Choice::Other && !choosePlace(asked)) return nullptr;
     }
 }
 
@@ -134,7 +190,8 @@ int work(Asked& asked, const DataFolder& data)
     auto offset = std::make_shared<UnixTime>(0); // the demo is looked at on its own day
     asked.options.clock = [offset] { return systemNow() + *offset; };
     int exit = 0;
-    desk::OneWindow one(asked.file);
+    asked.options.rights = entry_rights();
+    desk::OneWindow one(beside(asked.place, usual_station_folder()));
     if (asked.tour.isEmpty() && !asked.measure && !asked.options.read_only) {
         const auto found = one.look();
         if (found == desk::OneWindow::Found::Raised) {
@@ -153,17 +210,29 @@ int work(Asked& asked, const DataFolder& data)
     if (asked.options.read_only) asked.name += QObject::tr(", read only");
     School school(std::move(record), data);
     desk::Station station(school);
+    if (!asked.station_name.isEmpty()) station.setName(asked.station_name);
+    const desk::LiveTeller teller(school, station);
     desk::MainWindow window(school, station, asked.name);
     one.answer_with(window);
     window.show();
+    if (!asked.section.isEmpty()) window.showBoard(asked.section);
     if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
     VerifyOptions whole;
     if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
     whole.read_logs_also_from = asked.options.read_logs_also_from;
-    RecordWatch watch(asked.file, whole, [&station] { return station.practising(); });
-    if (asked.options.remember_heads && !asked.options.read_only) watch.keep_copies(daily_copies_kept);
+    RecordWatch watch(asked.place, whole, [&station] { return station.practising(); });
+    if (asked.options.remember_heads && !asked.options.read_only && !asked.place.on_server())
+        watch.keep_copies(daily_copies_kept);
     window.watch(watch);
-    if (!asked.measure && !asked.options.read_only) window.askWhatIsOpen();
+    if (!asked.measure && !asked.options.read_only && asked.stand_in < 0) window.askWhatIsOpen();
+    std::unique_ptr<desk::StandInPilot> stand_in;
+    if (asked.stand_in >= 0) stand_in = std::make_unique<desk::StandInPilot>(school, station, window, asked.stand_in);
+    leaveWhenAsked();
+    if (asked.after_s > 0)
+        QTimer::singleShot(1000 * asked.after_s, &window, [&] {
+            if (!asked.picture.isEmpty()) window.grab().save(asked.picture);
+            QApplication::quit();
+        });
     QApplication::processEvents();
     if (asked.measure) measureIdle(processAge_s());
     return QApplication::exec();
@@ -184,13 +253,20 @@ int main(int argc, char** argv)
     parser.setApplicationDescription(QStringLiteral("The desk for coordinating simulator training of drone pilots."));
     parser.addHelpOption();
     parser.addVersionOption();
-    const QCommandLineOption storeOption("store", "Training record to open.", "FILE");
+    const QCommandLineOption storeOption("store", "Training record to open: a file, postgresql://…, or service=NAME.", "RECORD");
+    const QCommandLineOption stationOption("station", "How people call this station.", "NAME");
+    const QCommandLineOption standInOption("stand-in", "The stand-in pilot sits here for the school's N-th pilot, and practises.",
+                                           "N");
+    const QCommandLineOption pictureOption("picture", "Save a picture of the window before it closes by itself.", "FILE");
+    const QCommandLineOption afterOption("after", "Close by itself after so many seconds.", "SECONDS");
+    const QCommandLineOption pageOption("section", "Open with this section of the Board: today, week or room.", "NAME");
     const QCommandLineOption demoOption("demo", "Open a fresh copy of the demo record.");
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
-    parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption});
+    parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption, stationOption,
+                       standInOption, pageOption, pictureOption, afterOption});
     parser.process(application);
     desk::applyTheme(application, parser.isSet(nightOption));
     const QTemporaryDir demoFolder;
@@ -205,10 +281,14 @@ int main(int argc, char** argv)
     if (parser.isSet(demoOption))
         found = useDemo(asked, demoFolder);
     else if (parser.isSet(storeOption))
-        asked.file = parser.value(storeOption).toStdString();
-    else
-        asked.file = std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) /
-                     "record.sqlite";
+        asked.place = parser.value(storeOption).toStdString();
+    else if (!usualPlace(asked))
+        return 0;
+    asked.station_name = parser.isSet(stationOption) ? parser.value(stationOption) : desk::stationName();
+    if (parser.isSet(standInOption)) asked.stand_in = std::max(0, parser.value(standInOption).toInt() - 1);
+    asked.section = parser.value(pageOption);
+    asked.picture = parser.value(pictureOption);
+    asked.after_s = parser.value(afterOption).toInt();
     if (!data || !found) {
         const std::string why = data ? found.error().message : data.error().message;
         if (!asked.quiet) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), QString::fromStdString(why));
@@ -217,10 +297,10 @@ int main(int argc, char** argv)
     try {
         return work(asked, *data);
     } catch (const std::exception& why) { // what no sentence was thought of for
-        const QString sentence = QString::fromStdString(asked.file.string() + ": " + why.what());
+        const QString sentence = QString::fromStdString(asked.place.in_words() + ": " + why.what());
         if (!asked.quiet)
             static_cast<void>(
-                desk::Trouble(QString::fromStdString(asked.file.string()), {sentence}, desk::Trouble::MayRestore).ask());
+                desk::Trouble(QString::fromStdString(asked.place.in_words()), {sentence}, desk::Trouble::MayRestore).ask());
         return complain(sentence);
     }
 }

@@ -154,6 +154,13 @@ void MainWindow::guard()
 
 MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands
 
+void MainWindow::showBoard(const QString& section)
+{
+    showPage(Board);
+    const bool room = section == QLatin1String("room") && school_.on_server();
+    board_->showSection(room ? BoardPage::Room : section == QLatin1String("week") ? BoardPage::Week : BoardPage::Today);
+}
+
 void MainWindow::showPage(Page page)
 {
     if (page != Drills) lineUp_->setVisible(true);

@@ -38,8 +38,9 @@ public:
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
-    void watch(RecordWatch& watch);   ///< shows when the record was verified last, and what was wrong
-    void showRecord(int section = 0); ///< all about the record, see RecordWindow::Section
+    void showBoard(const QString& section); ///< "today", "week" or "room"
+    void watch(RecordWatch& watch);         ///< shows when the record was verified last, and what was wrong
+    void showRecord(int section = 0);       ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }

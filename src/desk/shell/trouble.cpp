@@ -49,6 +49,7 @@ Trouble::Trouble(const QString& record, const QStringList& problems, unsigned wa
     const QString words = problems.join(QLatin1Char('\n'));
     layout->addWidget(wordsToCopy(words), 1);
     QStringList what;
+    if (ways & MayTryAgain) what << tr("Try again when the server is there, or ask whoever looks after it.");
     if (ways & MayReadOnly) what << tr("Look at it without writing to it, until it is known what happened.");
     if (ways & MayRestore)
         what << tr("Restore a backup to a place of its own; this file stays where it is, so that both are kept.");
@@ -62,6 +63,8 @@ Trouble::Trouble(const QString& record, const QStringList& problems, unsigned wa
         connect(b, &QPushButton::clicked, this, act);
     };
     button(QStringLiteral("troubleCopy"), tr("Copy the words"), [words] { QGuiApplication::clipboard()->setText(words); });
+    if (ways & MayTryAgain) button(QStringLiteral("troubleTryAgain"), tr("Try again"), [this] { choose(Choice::TryAgain); });
+    if (ways & MayChoose) button(QStringLiteral("troubleOther"), tr("Another record …"), [this] { choose(Choice::Other); });
     if (ways & MayReadOnly) button(QStringLiteral("troubleReadOnly"), tr("Read only"), [this] { choose(Choice::ReadOnly); });
     if (ways & MayRestore) button(QStringLiteral("troubleRestore"), tr("Restore a backup …"), [this] { restoreBackup(); });
     if (ways & MayGoOn) button(QStringLiteral("troubleGoOn"), tr("Go on"), [this] { choose(Choice::GoOn); });

@@ -11,8 +11,8 @@ namespace bh::desk {
 class Trouble : public QDialog {
     Q_OBJECT
 public:
-    enum class Choice { Close, GoOn, ReadOnly, Restored };
-    enum Way : unsigned { MayGoOn = 1, MayReadOnly = 2, MayRestore = 4 };
+    enum class Choice { Close, GoOn, ReadOnly, Restored, TryAgain, Other };
+    enum Way : unsigned { MayGoOn = 1, MayReadOnly = 2, MayRestore = 4, MayTryAgain = 8, MayChoose = 16 };
 
     Trouble(const QString& record, const QStringList& problems, unsigned ways, QWidget* parent = nullptr);
     /// Waits for an answer.
