@@ -2,6 +2,7 @@
 
 #include "desk/parts/station.h"
 #include "desk/shell/main_window.h"
+#include "school/rights.h"
 #include "school/school.h"
 
 #include <QLabel>
@@ -16,6 +17,7 @@
 struct Desk {
     QTemporaryDir folder;
     std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
+    bh::RecordPlace place{file}; ///< where the record lies
     std::unique_ptr<bh::School> school;
     std::unique_ptr<bh::desk::Station> station;
     std::unique_ptr<bh::desk::MainWindow> window;
@@ -25,16 +27,19 @@ struct Desk {
         if (copy_of) std::filesystem::copy_file(copy_of, file);
         open();
     }
+    /// One of several stations on a server.
+    explicit Desk(const std::string& server) : place(server) { open(); }
     void open()
     {
         bh::RecordOptions options;
         options.station_folder = file.parent_path() / "station";
-        auto record = bh::Record::open(file, options);
+        options.rights = bh::entry_rights();
+        auto record = bh::Record::open(place, options);
         REQUIRE(record);
         if (const auto now = (*record)->note("demo_now"); !now.empty()) {
             record->reset();
             options.clock = [at = std::stoll(now)] { return at; };
-            record = bh::Record::open(file, options);
+            record = bh::Record::open(place, options);
             REQUIRE(record);
         }
         school = std::make_unique<bh::School>(std::move(*record), bh::DataFolder(BH_DATA));
