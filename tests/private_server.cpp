@@ -58,7 +58,7 @@ PrivateServer* PrivateServer::of_this_program()
     return &server;
 }
 
-PrivateServer::PrivateServer()
+PrivateServer::PrivateServer(bool safe) : safe_(safe)
 {
     std::string pattern = "/tmp/bh-server-XXXXXX"; // a socket's path must be short
     if (!::mkdtemp(pattern.data())) throw std::runtime_error("no folder for a server");
@@ -87,7 +87,7 @@ void PrivateServer::start() const
 {
     run((programs() / "pg_ctl").string() + " -D " + (folder_ / "data").string() + " -w -l " + (folder_ / "log").string() +
         " -o \"-c listen_addresses='' -c unix_socket_directories='" + folder_.string() +
-        "' -c unix_socket_permissions=0777 -c fsync=off -c max_connections=150\" start >/dev/null");
+        "' -c unix_socket_permissions=0777 -c fsync=" + (safe_ ? "on" : "off") + " -c max_connections=150\" start >/dev/null");
 }
 
 void PrivateServer::stop() const

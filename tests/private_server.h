@@ -10,8 +10,9 @@ class PrivateServer {
 public:
     /// The one of this program; null, and said once, where PostgreSQL is not installed.
     static PrivateServer* of_this_program();
-    /// Another one. Throws std::runtime_error where it does not start.
-    PrivateServer();
+    /// Another one. `safe`: what is committed is on the disk, as it has to be where it matters. Throws std::runtime_error where
+    /// it does not start.
+    explicit PrivateServer(bool safe = false);
     ~PrivateServer();
     PrivateServer(const PrivateServer&) = delete;
     PrivateServer& operator=(const PrivateServer&) = delete;
@@ -30,5 +31,6 @@ public:
 
 private:
     std::filesystem::path folder_;
+    bool safe_;
     int databases_ = 0;
 };

@@ -132,6 +132,7 @@ std::string Attachments::keep(const FlightLog& log) const
     mark_to_send(path); // first: a mark without a file is no harm
     if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
     if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
+    if (server_) server_->kept();
     return hash;
 }
 
@@ -229,6 +230,7 @@ std::string Attachments::keep_stick_recording(const std::filesystem::path& whole
     std::filesystem::rename(whole, sticks_ / name, error);
     if (error) throw StoreFailure((sticks_ / name).string() + ": cannot be written: " + error.message());
     flush_folder(sticks_);
+    if (server_) server_->kept();
     return name;
 }
 

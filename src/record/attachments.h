@@ -24,10 +24,11 @@ public:
     /// Beside the record's file; flight logs are looked for in a second folder too, "….logs", and stick recordings in "….sticks".
     explicit Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also = {});
 
-    /// How a server that has them too is asked; each may be called from the thread of the record alone.
+    /// How a server that has them too is asked, from the thread of the record alone.
     struct Server {
         std::function<void(const std::string& name, bool log)> fetch; ///< puts it here where the server has it
         std::function<void(const std::string& name, bool log)> erase;
+        std::function<void()> kept; ///< something is to be sent; from any thread
     };
     /// From now on what lies here is a station's own copy: what is missing is asked for, and what is kept is marked to be sent.
     void use_server(Server server) { server_ = std::make_shared<const Server>(std::move(server)); }

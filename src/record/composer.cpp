@@ -8,9 +8,9 @@ namespace bh {
 Entry tail_in(const Database& database)
 {
     Entry last;
-    QSqlQuery q = database.run("SELECT seq, hash, at FROM entries ORDER BY seq DESC LIMIT 1");
-    if (q.next())
-        last.seq = q.value(0).toLongLong(), last.hash = q.value(1).toString().toStdString(), last.at = q.value(2).toLongLong();
+    const QVariantList newest = database.first("SELECT seq, hash, at FROM entries ORDER BY seq DESC LIMIT 1");
+    if (newest.isEmpty()) return last;
+    last.seq = newest[0].toLongLong(), last.hash = newest[1].toString().toStdString(), last.at = newest[2].toLongLong();
     return last;
 }
 
@@ -74,8 +74,11 @@ void Composer::add(const Draft& draft)
 std::int64_t Composer::before(const std::string& kind, const std::string& subject)
 {
     if (const auto found = in_batch_.find({kind, subject}); found != in_batch_.end()) return found->second;
-    QSqlQuery before = database_.run("SELECT max(seq) FROM entries WHERE kind = ? AND subject = ?", kind, subject);
-    return before.next() ? before.value(0).toLongLong() : 0;
+    if (latest_ && kind != "shared") {
+        const auto known = latest_->find({kind, subject});
+        return known == latest_->end() ? 0 : known->second;
+    }
+    return database_.first("SELECT max(seq) FROM entries WHERE kind = ? AND subject = ?", kind, subject).value(0).toLongLong();
 }
 
 bool Composer::has_shared(const std::string& name)

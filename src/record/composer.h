@@ -11,15 +11,20 @@
 
 namespace bh {
 
+/// The newest entry of each kind and subject, as far as it is known.
+using LatestEntries = std::map<std::pair<std::string, std::string>, std::int64_t>;
+
 /// Makes entries of drafts, to follow a certain one: numbered, chained, hashed and signed, with what has to be said before them.
 /// Reads only.
 class Composer {
 public:
-    /// `known_shared`: names of shared bodies that are known to be entries; those that are found are added.
+    /// `latest`: taken as it is instead of asking, by who is told where it is wrong. `known_shared`: names of shared bodies that
+    /// are known to be entries; those that are found are added.
     Composer(const Database& database, const StationKey& key, const RecordOptions& options, UnixTime now,
-             bool key_is_entry = false, std::unordered_set<std::string>* known_shared = nullptr)
+             bool key_is_entry = false, std::unordered_set<std::string>* known_shared = nullptr,
+             const LatestEntries* latest = nullptr)
         : database_(database), key_(key), options_(options), now_(now), key_is_entry_(key_is_entry),
-          known_shared_(known_shared ? *known_shared : own_shared_)
+          known_shared_(known_shared ? *known_shared : own_shared_), latest_(latest)
     {
     }
     [[nodiscard]] Batch compose(const std::vector<Draft>& drafts, Entry last);
@@ -40,7 +45,8 @@ private:
     std::unordered_set<std::string>& known_shared_;
     Entry last_;
     Batch batch_;
-    std::map<std::pair<std::string, std::string>, std::int64_t> in_batch_; ///< by kind and subject
+    const LatestEntries* latest_;
+    LatestEntries in_batch_;
 };
 
 /// The newest entry's number, hash and time; one of number 0 before the first.

@@ -6,6 +6,7 @@
 #include <QRegularExpression>
 #include <QSqlDriver>
 #include <QSqlError>
+#include <QSqlRecord>
 
 namespace bh {
 
@@ -124,6 +125,7 @@ void Database::fail(const QSqlError& error) const
     if (kind_ == Kind::Sqlite) throw StoreFailure(in_words(error));
     const QString code = error.nativeErrorCode();
     if (code == QLatin1String("HG001")) throw MovedOn("another station wrote at the same moment");
+    if (code == QLatin1String("HG004")) throw OutOfDate(servers_words(error));
     // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
     if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P")))
         throw ServerAway(servers_words(error));
@@ -154,22 +156,35 @@ QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant
     return query;
 }
 
-void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const
+/// With its values, run.
+QSqlQuery& Database::prepared(const char* sql, std::initializer_list<QVariant> values) const
 {
     auto known = prepared_.find(std::string_view(sql));
     if (known == prepared_.end()) {
         QSqlQuery query(QSqlDatabase::database(name_, false));
-        query.setForwardOnly(true);
+        query.setForwardOnly(kind_ == Kind::Sqlite);
         if (!query.prepare(QString::fromUtf8(sql))) fail(query.lastError());
         known = prepared_.emplace(sql, std::move(query)).first;
     }
     QSqlQuery& query = known->second;
     int at = 0;
     for (const QVariant& value : values) query.bindValue(at++, value);
-    const bool good = query.exec();
+    if (query.exec()) return query;
     const QSqlError error = query.lastError();
     query.finish();
-    if (!good) fail(error);
+    fail(error);
+}
+
+void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const { prepared(sql, values).finish(); }
+
+QVariantList Database::first_bound(const char* sql, std::initializer_list<QVariant> values) const
+{
+    QSqlQuery& query = prepared(sql, values);
+    QVariantList row;
+    if (query.next())
+        for (int column = 0; column < query.record().count(); ++column) row << query.value(column);
+    query.finish();
+    return row;
 }
 
 std::string read_only_uri(const std::filesystem::path& file, bool at_rest)

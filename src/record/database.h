@@ -58,6 +58,12 @@ public:
     {
         write_bound(sql, {bound(values)...});
     }
+    /// The first row of a statement that is run many times, prepared once; empty where there is none.
+    template <class... Values>
+    QVariantList first(const char* sql, const Values&... values) const
+    {
+        return first_bound(sql, {bound(values)...});
+    }
     /// Several statements without values.
     void run_script(const QString& sql) const;
     /// First column of the first row, as text; empty when there is none.
@@ -66,6 +72,8 @@ public:
 private:
     Database(Kind kind, const QString& name, const QString& options, const QString& password = {});
     QSqlQuery run_bound(const QString& sql, std::initializer_list<QVariant> values) const;
+    QVariantList first_bound(const char* sql, std::initializer_list<QVariant> values) const;
+    QSqlQuery& prepared(const char* sql, std::initializer_list<QVariant> values) const;
     void write_bound(const char* sql, std::initializer_list<QVariant> values) const;
     void prepare_line() const;
     [[noreturn]] void fail(const QSqlError& error) const;

@@ -22,4 +22,10 @@ public:
     using StoreFailure::StoreFailure;
 };
 
+/// An entry does not name the one before of its kind and subject, as it was remembered here: nothing was written.
+class OutOfDate : public MovedOn {
+public:
+    using MovedOn::MovedOn;
+};
+
 } // namespace bh

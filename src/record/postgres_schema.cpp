@@ -70,67 +70,68 @@ BEGIN
   RETURN CASE person->>'role' WHEN 'coordinator' THEN 3 WHEN 'instructor' THEN 2 ELSE 1 END;
 END $$;
 
-CREATE FUNCTION least_for(entry_kind text, entry_subject text) RETURNS int LANGUAGE sql STABLE AS $$
-  SELECT coalesce((SELECT least FROM entry_rights WHERE kind = entry_kind
-                     AND (document = '' OR entry_subject LIKE document || '/%') ORDER BY length(document) DESC LIMIT 1), 3) $$;
-
 -- The one way to write entries. batch: {"entries": [{"text": what the hash is made of, "signature"}], "attempts": [rows],
--- "keys": {person: key to the name}}. HG001: somebody was quicker; HG002: this may not be written.
-CREATE FUNCTION append_entries(batch jsonb) RETURNS bigint LANGUAGE plpgsql SECURITY DEFINER SET search_path = hangar, pg_temp AS $$
+-- "keys": {person: key to the name}}. HG001: somebody was quicker; HG002: this may not be written; HG004: it names another one before.
+CREATE FUNCTION append_entries(batch jsonb) RETURNS bigint LANGUAGE plpgsql SECURITY DEFINER SET search_path = hangar, pg_temp
+  SET plan_cache_mode = force_generic_plan AS $$
 DECLARE
-  last_seq bigint; last_hash text; last_at bigint; given jsonb; sealed text; e jsonb; before bigint; least int; may int;
-  digest text; says jsonb; link record;
+  last_seq bigint; last_hash text; last_at bigint; ignored text; given jsonb; sealed text; e jsonb; says jsonb; kind_ text; subject_ text; before bigint; right_ int; may int; missing text;
+  digest text;
 BEGIN
-  PERFORM pg_advisory_xact_lock(1112036978);
+  ignored := pg_advisory_xact_lock(1112036978)::text; -- as an expression: no statement is started for it
   SELECT seq, hash, at INTO last_seq, last_hash, last_at FROM entries ORDER BY seq DESC LIMIT 1;
   last_seq := coalesce(last_seq, 0); last_hash := coalesce(last_hash, ''); last_at := coalesce(last_at, 0);
   may := login_may();
-  IF EXISTS (SELECT 1 FROM state WHERE key = 'moving') THEN
-    RAISE EXCEPTION 'a record is being moved to this server: it is written to when that is done' USING ERRCODE = 'HG002';
-  END IF;
-  FOR given IN SELECT * FROM jsonb_array_elements(batch->'entries') LOOP
+  FOR i IN 0 .. jsonb_array_length(batch->'entries') - 1 LOOP
+    given := batch->'entries'->i;
     sealed := given->>'text';
     e := sealed::jsonb;
+    kind_ := e->>4; subject_ := e->>5;
     IF e->>0 <> last_hash OR (e->>1)::bigint <> last_seq + 1 THEN
       RAISE EXCEPTION 'somebody was quicker' USING ERRCODE = 'HG001';
     END IF;
-    IF (e->>2)::bigint < last_at AND e->>4 <> 'clock' THEN
+    IF (e->>2)::bigint < last_at AND kind_ <> 'clock' THEN
       RAISE EXCEPTION 'an entry is dated before the one before it' USING ERRCODE = 'HG002';
     END IF;
-    least := least_for(e->>4, e->>5);
-    IF least > may THEN
-      RAISE EXCEPTION 'the server lets only % write "%": this station''s login (%) may not',
-        CASE least WHEN 3 THEN 'a coordinator''s login' WHEN 2 THEN 'an instructor''s or a coordinator''s login' ELSE 'a station' END,
-        e->>4, session_user USING ERRCODE = 'HG002';
-    END IF;
-    IF least > 1 AND least > actor_may(e->>3) THEN
-      RAISE EXCEPTION 'the server lets only % write "%"',
-        CASE least WHEN 3 THEN 'a coordinator' ELSE 'an instructor or a coordinator' END, e->>4 USING ERRCODE = 'HG002';
-    END IF;
-    SELECT coalesce(max(seq), 0) INTO before FROM entries WHERE kind = e->>4 AND subject = e->>5;
-    IF before <> (e->>6)::bigint THEN
-      RAISE EXCEPTION 'an entry does not name the one before of its kind and subject' USING ERRCODE = 'HG002';
-    END IF;
     says := (e->>8)::jsonb; -- what is no JSON is refused here
-    FOR link IN SELECT field, of_kind FROM entry_links WHERE kind = e->>4 LOOP
-      IF coalesce(says->>link.field, '') <> '' AND NOT EXISTS (
-          SELECT 1 FROM entries WHERE kind = link.of_kind AND subject = says->>link.field) THEN
-        RAISE EXCEPTION '"%" names a % that is not there', e->>4, link.of_kind USING ERRCODE = 'HG002';
-      END IF;
-    END LOOP;
-    digest := encode(sha256(convert_to(sealed, 'UTF8')), 'hex');
-    IF e->>4 = 'shared' AND e->>5 <> left(encode(sha256(convert_to(e->>8, 'UTF8')), 'hex'), 32) THEN
+    SELECT coalesce((SELECT least FROM entry_rights r WHERE r.kind = kind_ AND r.document IN ('', split_part(subject_, '/', 1))
+                       ORDER BY r.document DESC LIMIT 1), 3),
+           (SELECT coalesce(max(n.seq), 0) FROM entries n WHERE n.kind = kind_ AND n.subject = subject_),
+           (SELECT l.of_kind FROM entry_links l WHERE l.kind = kind_ AND coalesce(says->>l.field, '') <> '' AND NOT EXISTS (
+              SELECT 1 FROM entries n WHERE n.kind = l.of_kind AND n.subject = says->>l.field) LIMIT 1)
+      INTO right_, before, missing;
+    IF right_ > may THEN
+      RAISE EXCEPTION 'the server lets only % write "%": this station''s login (%) may not',
+        CASE right_ WHEN 3 THEN 'a coordinator''s login' WHEN 2 THEN 'an instructor''s or a coordinator''s login' ELSE 'a station' END,
+        kind_, session_user USING ERRCODE = 'HG002';
+    END IF;
+    IF right_ > 1 AND right_ > actor_may(e->>3) THEN
+      RAISE EXCEPTION 'the server lets only % write "%"',
+        CASE right_ WHEN 3 THEN 'a coordinator' ELSE 'an instructor or a coordinator' END, kind_ USING ERRCODE = 'HG002';
+    END IF;
+    IF missing IS NOT NULL THEN
+      RAISE EXCEPTION '"%" names a % that is not there', kind_, missing USING ERRCODE = 'HG002';
+    END IF;
+    IF before <> (e->>6)::bigint THEN
+      RAISE EXCEPTION 'an entry does not name the one before of its kind and subject' USING ERRCODE = 'HG004';
+    END IF;
+    IF kind_ = 'shared' AND subject_ <> left(encode(sha256(convert_to(e->>8, 'UTF8')), 'hex'), 32) THEN
       RAISE EXCEPTION 'a shared entry is not what it is named by' USING ERRCODE = 'HG002';
     END IF;
-    last_seq := last_seq + 1; last_hash := digest; last_at := (e->>2)::bigint;
-    INSERT INTO entries VALUES (last_seq, last_at, e->>3, e->>4, e->>5, nullif((e->>6)::bigint, 0), e->>7, e->>8, e->>0, digest,
+    digest := encode(sha256(convert_to(sealed, 'UTF8')), 'hex');
+    INSERT INTO entries VALUES (last_seq + 1, (e->>2)::bigint, e->>3, kind_, subject_, nullif(before, 0), e->>7, e->>8, last_hash, digest,
                                 given->>'signature');
-    IF e->>4 = 'erased' THEN DELETE FROM person_keys WHERE person = e->>5; END IF;
+    last_seq := last_seq + 1; last_hash := digest; last_at := (e->>2)::bigint;
+    IF kind_ = 'erased' THEN DELETE FROM person_keys WHERE person = subject_; END IF;
   END LOOP;
-  INSERT INTO attempts SELECT r.* FROM jsonb_populate_recordset(NULL::attempts, batch->'attempts') r
-    JOIN entries n ON n.seq = r.entry AND n.kind = 'attempt' AND n.subject = r.id;
-  INSERT INTO person_keys SELECT * FROM jsonb_each_text(batch->'keys') ON CONFLICT DO NOTHING;
-  PERFORM pg_notify('hangar_entries', last_seq::text);
+  IF batch->'attempts' <> '[]' THEN
+    INSERT INTO attempts SELECT r.* FROM jsonb_populate_recordset(NULL::attempts, batch->'attempts') r
+      JOIN entries n ON n.seq = r.entry AND n.kind = 'attempt' AND n.subject = r.id;
+  END IF;
+  IF batch->'keys' <> '{}' THEN
+    INSERT INTO person_keys SELECT * FROM jsonb_each_text(batch->'keys') ON CONFLICT DO NOTHING;
+  END IF;
+  ignored := pg_notify('hangar_entries', last_seq::text)::text;
   RETURN last_seq;
 END $$;
 

@@ -142,7 +142,10 @@ public:
     void begin_as_station()
     {
         attachments.use_server({[this](const std::string& name, bool log) { ask_server(&fetch_file, name, log, attachments); },
-                                [this](const std::string& name, bool log) { ask_server(&erase_file, name, log); }});
+                                [this](const std::string& name, bool log) { ask_server(&erase_file, name, log); },
+                                [this] {
+                                    if (files) files->wake();
+                                }});
         if (options.read_only) return;
         files = std::make_unique<ServerFiles>(place.server, attachments);
         hand_over();
@@ -153,6 +156,26 @@ public:
     void ask_server(Ask ask, const std::string& name, bool log, const More&... more) const
     {
         static_cast<void>(answered<int>([&] { return ask(database, name, log, more...), 0; }, [] { return 0; }));
+    }
+
+    /// What was seen last is kept outside at most once a second: a file each time would take longer than the entry itself.
+    void remember_soon(const Head& head)
+    {
+        constexpr auto apart = std::chrono::seconds(1);
+        seen = head;
+        const auto at = std::chrono::steady_clock::now();
+        if (at - remembered_at >= apart) remember(), remembered_at = at;
+    }
+    void remember()
+    {
+        if (seen) heads.remember(first_hash, file, *seen);
+        seen.reset();
+    }
+
+    /// Attempts are many, and none comes after another under its name.
+    void know(const Entry& entry) const
+    {
+        if (place.on_server() && entry.kind != "attempt") latest[{entry.kind, entry.subject}] = entry.seq;
     }
 
     void lose_server() const
@@ -218,6 +241,7 @@ public:
     std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after)
     {
         constexpr int tries = 200;
+        bool out_of_date = false;
         for (int i = 1;; ++i) {
             tried.clear(); // nothing was sent yet
             const Entry last = i == 1 && newest ? *newest : tail_in(database);
@@ -225,13 +249,18 @@ public:
                 newest.reset();
                 throw MovedOn("something was written since");
             }
-            Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared).compose(drafts, last);
+            const bool guess = place.on_server() && !out_of_date; // a way to the server less: it says where it is wrong
+            Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared, guess ? &latest : nullptr)
+                              .compose(drafts, last);
             tried = batch.entries.back().hash;
             try {
                 dialect->write(batch);
                 newest = batch.entries.back();
                 key_is_entry = true;
+                for (const Entry& entry : batch.entries) know(entry);
                 return std::move(batch.entries);
+            } catch (const OutOfDate&) {
+                if (std::exchange(out_of_date, true) && i > 2) throw;
             } catch (const MovedOn&) {
                 newest.reset();
                 if ((after && i > 1) || i == tries) throw;
@@ -315,12 +344,15 @@ public:
     std::string tried;                            ///< hash of the last entry that was sent
     bool key_is_entry = false;                    ///< known to be so
     std::unordered_set<std::string> known_shared; ///< names of shared bodies that are known to be entries
-    int put_aside = 0;                            ///< files that a program which was ended had left
-    mutable bool away = false;                    ///< the server did not answer
+    mutable LatestEntries latest;                 ///< on a server, of what passed through here
+    std::optional<Head> seen;                     ///< to be remembered
+    std::chrono::steady_clock::time_point remembered_at{};
+    int put_aside = 0;         ///< files that a program which was ended had left
+    mutable bool away = false; ///< the server did not answer
 };
 
 Record::Record(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
-Record::~Record() = default;
+Record::~Record() { impl_->remember(); }
 
 Result<std::unique_ptr<Record>> Record::open(const RecordPlace& place, RecordOptions options)
 {
@@ -374,13 +406,12 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
         return as_entries(impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key,
                                               sent ? impl_->tried : std::string()));
     }
-    if (impl_->files) impl_->files->wake();
     const Entry last = entries.back();
     for (Entry& entry : entries) entry = as_read_today(std::move(entry), person_keys_in(impl_->database));
     if (!impl_->options.remember_heads) return entries;
     if (impl_->first_hash.empty())
         impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
-    impl_->heads.remember(impl_->first_hash, impl_->file, {last.seq, last.hash});
+    impl_->remember_soon({last.seq, last.hash});
     return entries;
 }
 
@@ -400,7 +431,8 @@ std::vector<Entry> Record::waiting_entries() const
 bool Record::reach_server()
 {
     if (!impl_->place.on_server()) return true;
-    if (!impl_->answered<bool>([&] { return impl_->database.run("SELECT 1").next(); }, [] { return false; })) impl_->lose_server();
+    if (!impl_->answered<bool>([&] { return impl_->database.run("SELECT 1").next(); }, [] { return false; }))
+        impl_->lose_server();
     try {
         if (impl_->away) {
             impl_->newest.reset();
@@ -456,7 +488,11 @@ std::vector<Entry> Record::entries_after(std::int64_t seq) const
 {
     std::vector<Entry> entries;
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE seq > ? ORDER BY seq", seq);
-    while (rows.next()) entries.push_back(as_read_today(entry_from(rows), person_keys_in(impl_->database)));
+    while (rows.next()) {
+        Entry entry = entry_from(rows);
+        impl_->know(entry);
+        entries.push_back(as_read_today(std::move(entry), person_keys_in(impl_->database)));
+    }
     return entries;
 }
 
@@ -468,7 +504,11 @@ Record::Snapshot Record::snapshot() const
     const PersonKeys keys = all_person_keys_in(impl_->database);
     // In two ranges, which the index by kind finds without reading all the attempts.
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind < 'attempt' OR kind > 'attempt' ORDER BY seq");
-    while (rows.next()) all.entries.push_back(as_read_today(entry_from(rows), keys));
+    while (rows.next()) {
+        Entry entry = entry_from(rows);
+        impl_->know(entry);
+        all.entries.push_back(as_read_today(std::move(entry), keys));
+    }
     rows.finish();
     all.attempts = impl_->dialect->attempts("");
     return all;

@@ -161,7 +161,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         late.after = body_of(PilotRow{pilot, "Somebody"});
         const auto applied = school->apply({late});
         REQUIRE_FALSE(applied);
-        CHECK(applied.error().message == "something else stands there by now");
+        CHECK(applied.error().message == "something else stands there by now: name: Iris Quale is there, Somebody here");
         CHECK(school->pilot(pilot)->name == "Iris Quale");
     }
     SECTION("what another window has changed since is not overwritten, and the stack does not say that it can be")
@@ -174,7 +174,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         std::string said;
         QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
         CHECK_FALSE(school->undo());
-        CHECK(said.find("something else stands there by now") != std::string::npos);
+        CHECK(said.find("changed meanwhile by ") != std::string::npos);
         CHECK(school->pilot(pilot)->name == "Iris Q.");
         CHECK_FALSE(school->undoable());
         CHECK_FALSE(school->redoable());
