@@ -130,8 +130,8 @@ void work_a_day(const std::string& server, const QTemporaryDir& home, int number
                 active_s += 28;
                 timed([&] { return school->note_session(session, active_s, 60); });
             }
-            const auto log =
-                std::make_shared<const FlightLog>(short_flight(static_cast<std::uint64_t>(number * 1000 + seen.attempts)));
+            const auto log = std::make_shared<const FlightLog>(
+                short_flight(static_cast<std::uint64_t>(number) * 1'000'000 + static_cast<std::uint64_t>(turn * 100 + flight)));
             std::string id;
             timed([&] {
                 return !(id = school->add_attempt(attempt_of(pilot, session, 50 + 50 * random.uniform()), nullptr)).empty();

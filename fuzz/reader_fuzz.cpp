@@ -4,6 +4,7 @@
 #include "core/base/one_line.h"
 #include "core/progress/weather_report.h"
 #include "files/airframe_document.h"
+#include "files/calendar.h"
 #include "files/calibration_document.h"
 #include "files/coaching_document.h"
 #include "files/conditions_document.h"
@@ -112,6 +113,10 @@ void looked_at(const Result<T>& result)
     looked_at(parse_planned_week(text, "f"));
 }
 [[maybe_unused]] void read_available_csv(std::string_view text) { looked_at(read_availability_csv(text, "f")); }
+[[maybe_unused]] void read_calendars(std::string_view text)
+{
+    looked_at(read_calendar(std::string(text), "f", 1'900'000'000, 1'900'600'000, "Europe/Berlin"));
+}
 [[maybe_unused]] void read_flight_pack(std::string_view text)
 {
     static_cast<void>(flight_pack_size_at_most(text));

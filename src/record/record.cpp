@@ -341,6 +341,7 @@ public:
     std::vector<std::string> waiting_problems;    ///< what the server did not take
     std::string first_hash;                       ///< by which the record is known; empty before its first entry
     std::optional<Entry> newest;                  ///< as it was written last from here; nothing: to be looked for
+    mutable Entry last_seen;                      ///< when its head was asked for
     std::string tried;                            ///< hash of the last entry that was sent
     bool key_is_entry = false;                    ///< known to be so
     std::unordered_set<std::string> known_shared; ///< names of shared bodies that are known to be entries
@@ -386,7 +387,8 @@ int Record::put_aside_at_opening() const { return impl_->put_aside; }
 
 Head Record::head() const
 {
-    const Entry last = tail_in(impl_->database);
+    const Entry last = impl_->answered<Entry>([&] { return tail_in(impl_->database); }, [&] { return impl_->last_seen; });
+    impl_->last_seen = last;
     return {last.seq, last.hash};
 }
 

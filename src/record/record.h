@@ -62,7 +62,7 @@ public:
     [[nodiscard]] const std::vector<std::string>& problems_at_opening() const;
     /// How many files beside it, which a program that was ended had left, were put into "….left-over" then.
     [[nodiscard]] int put_aside_at_opening() const;
-    [[nodiscard]] Head head() const;
+    [[nodiscard]] Head head() const; ///< while a server is away, as it was seen last
 
     /// Appends entries and makes the tables from them, all in one transaction; returns them as they stand in the chain.
     /// StoreFailure when it could not be done, and then nothing was. An entry of the station's key comes first where the record

@@ -3,6 +3,7 @@
 #include "record/daily_copies.h"
 
 #include <QDateTime>
+#include <QRandomGenerator>
 
 namespace bh {
 
@@ -16,7 +17,7 @@ RecordWatch::RecordWatch(RecordPlace record, VerifyOptions options, std::functio
         else
             verify_now();
     });
-    timer_.start(first_after_ms);
+    timer_.start(first_after_ms + (record_.on_server() ? QRandomGenerator::global()->bounded(apart_on_server_ms) : 0));
 }
 
 RecordWatch::~RecordWatch()
@@ -52,7 +53,7 @@ void RecordWatch::ended(VerifyReport report, QString copy_trouble)
     copy_trouble_ = std::move(copy_trouble);
     report_ = std::move(report);
     verified_at_ = QDateTime::currentSecsSinceEpoch();
-    timer_.start(again_after_ms);
+    timer_.start(record_.on_server() ? again_on_server_ms : again_after_ms);
     Q_EMIT changed();
 }
 

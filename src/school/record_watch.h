@@ -13,11 +13,13 @@
 namespace bh {
 
 /// Verifies a record as a whole in a thread of its own, on its own connection: soon after the start, then every half hour, always
-/// when nobody is busy.
+/// when nobody is busy. A record on a server, which every station looks at, four times a day, each at another moment.
 class RecordWatch : public QObject {
     Q_OBJECT
 public:
     static constexpr int first_after_ms = 20'000, again_after_ms = 1'800'000, busy_ask_ms = 10'000;
+
+    static constexpr int apart_on_server_ms = 300'000, again_on_server_ms = 21'600'000;
 
     /// `busy`: not now, somebody flies.
     RecordWatch(RecordPlace record, VerifyOptions options, std::function<bool()> busy);

@@ -37,7 +37,7 @@ std::string text_of(const StationNow& now)
         const FlightSample& s = now.sample;
         json["drill"] = now.drill_id;
         json["world"] = now.world;
-        json["flags"] = {now.armed, now.paused, now.crashed, now.stand_in};
+        json["flags"] = {now.armed, now.paused, now.crashed, now.stand_in, now.over};
         json["phase"] = now.phase;
         json["progress"] = rounded(now.phase_progress);
         if (now.marks) json["marks"] = rounded(*now.marks);
@@ -69,8 +69,8 @@ Result<StationNow> station_now_in(const std::string& text)
         if (!json.contains("flight")) return now;
         now.drill_id = json.at("drill").get<std::string>();
         now.world = json.at("world").get<std::string>();
-        const auto flags = json.at("flags").get<std::array<bool, 4>>();
-        now.armed = flags[0], now.paused = flags[1], now.crashed = flags[2], now.stand_in = flags[3];
+        const auto flags = json.at("flags").get<std::array<bool, 5>>();
+        now.armed = flags[0], now.paused = flags[1], now.crashed = flags[2], now.stand_in = flags[3], now.over = flags[4];
         now.phase = std::max(0, json.at("phase").get<int>());
         now.phase_progress = std::clamp(json.at("progress").get<double>(), 0.0, 1.0);
         if (json.contains("marks")) now.marks = json["marks"].get<double>();

@@ -24,6 +24,7 @@ struct StationNow {
     Sticks sticks;
     // Of a flight:
     bool armed = false, paused = false, crashed = false, stand_in = false;
+    bool over = false; ///< it has ended, and its marks are looked at
     int phase = 0;
     double phase_progress = 0;   ///< 0 to 1
     std::optional<double> marks; ///< so far

@@ -32,6 +32,7 @@ QString flownInWords(const School& school, const StationNow& now)
 QString stateInWords(const School& school, const StationNow& now)
 {
     if (!now.flying()) return {};
+    if (now.over) return QObject::tr("over");
     if (now.crashed) return QObject::tr("crashed");
     if (now.paused) return QObject::tr("paused");
     const Drill* drill = school.drill(now.drill_id);
@@ -42,7 +43,8 @@ QString stateInWords(const School& school, const StationNow& now)
 
 QString marksInWords(const StationNow& now)
 {
-    return now.flying() && now.marks ? QObject::tr("%1 marks so far").arg(*now.marks, 0, 'f', 0) : QString();
+    if (!now.flying() || !now.marks) return {};
+    return (now.over ? QObject::tr("%1 marks") : QObject::tr("%1 marks so far")).arg(*now.marks, 0, 'f', 0);
 }
 
 } // namespace
@@ -161,7 +163,7 @@ void RoomPanel::arrange()
     }
     if (!room_.station(watched_)) watched_.clear();
     for (const StationNow* now : stations) // whoever flies is watched, until somebody chooses
-        if (watched_.empty() && !left_ && now->flying()) watched_ = now->id, view_->take(*now);
+        if (watched_.empty() && !left_ && now->flying() && !now->over) watched_ = now->id, view_->take(*now);
     const int columns = watched_.empty() ? 4 : 2;
     int at = 0;
     for (const StationNow* now : stations) {
@@ -178,7 +180,8 @@ void RoomPanel::arrange()
     }
     for (int column = 0; column < 4; ++column) grid_->setColumnStretch(column, column < columns ? 1 : 0);
     grid_->setRowStretch(at / columns + 1, 1);
-    const auto flying = std::count_if(stations.begin(), stations.end(), [](const StationNow* s) { return s->flying(); });
+    const auto flying =
+        std::count_if(stations.begin(), stations.end(), [](const StationNow* s) { return s->flying() && !s->over; });
     heading_->setText(stations.empty()       ? tr("No other station")
                       : stations.size() == 1 ? tr("1 other station, %1 flying").arg(flying)
                                              : tr("%1 other stations, %2 flying").arg(stations.size()).arg(flying));
@@ -198,10 +201,11 @@ void RoomPanel::take(const std::string& id)
     const StationNow* now = room_.station(id);
     const auto card = cards_.find(id);
     if (!now || card == cards_.end()) return;
-    const bool flew = card->second->shown().flying();
+    const auto in_the_air = [](const StationNow& s) { return s.flying() && !s.over; };
+    const bool flew = in_the_air(card->second->shown());
     card->second->show(*now);
     if (id == watched_) view_->take(*now), refreshWatched();
-    if (flew != now->flying()) arrange(); // the heading counts them
+    if (flew != in_the_air(*now)) arrange(); // the heading counts them
 }
 
 void RoomPanel::watch(const std::string& id)

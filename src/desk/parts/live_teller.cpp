@@ -28,6 +28,7 @@ StationNow LiveTeller::now() const
     now.camera_tilt_deg = flying.camera_tilt_deg, now.fov_deg = flying.fov_deg;
     now.stand_in = flying.stand_in;
     now.armed = s.armed, now.paused = s.paused, now.crashed = s.crashed;
+    now.over = s.status == DrillRunner::Status::Finished || s.status == DrillRunner::Status::Disqualified;
     now.phase = static_cast<int>(s.phase), now.phase_progress = s.phase_progress;
     if (s.score_so_far) now.marks = s.score_so_far->score;
     FlightSample& f = now.sample;
@@ -42,11 +43,13 @@ StationNow LiveTeller::now() const
 void LiveTeller::tell()
 {
     quiet_ms_ += every_ms;
+    const StationNow what = now();
+    school_.record().hold_files_back(what.flying() && !what.over); // the line is left to who flies
     const bool busy = station_.flying().loop || !(station_.input().sticks() == told_);
     if (!busy && quiet_ms_ < idle_every_ms) return;
     quiet_ms_ = 0;
     told_ = station_.input().sticks();
-    school_.tell_live(QString::fromStdString(text_of(now())));
+    school_.tell_live(QString::fromStdString(text_of(what)));
 }
 
 } // namespace bh::desk

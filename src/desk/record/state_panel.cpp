@@ -73,16 +73,19 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     said_->setWordWrap(true);
     layout->addWidget(said_);
     layout->addWidget(partTitle(tr("Daily copies")));
-    auto* about =
-        new QLabel(tr("One for each day on which the record was in use, made once it has been verified; the last %1 are "
-                      "kept, beside the record. They help against a mistake, not against a lost disk: for that, back "
-                      "up to another one.")
-                       .arg(daily_copies_kept));
+    auto* about = new QLabel(
+        school_.on_server()
+            ? tr("None are kept here of a record on a server: whoever looks after it backs it up there. \"Back up\" makes a "
+                 "whole copy that opens without a server.")
+            : tr("One for each day on which the record was in use, made once it has been verified; the last %1 are "
+                 "kept, beside the record. They help against a mistake, not against a lost disk: for that, back "
+                 "up to another one.")
+                  .arg(daily_copies_kept));
     about->setWordWrap(true);
     layout->addWidget(about);
     copies_ = readingTable("recordCopies", tr("Daily copies"), {tr("Day"), tr("Last good head"), tr("File")}, 2);
     layout->addWidget(copies_, 1);
-    no_copies_ = new QLabel(tr("None yet."));
+    no_copies_ = new QLabel(school_.on_server() ? QString() : tr("None yet."));
     layout->addWidget(no_copies_, 1, Qt::AlignTop);
     connect(head, &QPushButton::clicked, this, [this] {
         QApplication::clipboard()->setText(QString::fromStdString(in_words(school_.record().head())));
@@ -94,6 +97,7 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     connect(whole, &QPushButton::clicked, this, &StatePanel::exportWhole);
     connect(brought, &QPushButton::clicked, this, &StatePanel::importWhole);
     connect(&school_, &School::changed, this, &StatePanel::refresh);
+    connect(&school_, &School::server_changed, this, &StatePanel::refresh);
     if (watch_) connect(watch_, &RecordWatch::changed, this, &StatePanel::refresh);
     refresh();
 }
@@ -116,6 +120,7 @@ void StatePanel::refresh()
     else
         facts << tr("Not verified since the start; that is done by itself when nobody flies.");
     if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
+    facts << serverFacts();
     facts_->setText(facts.join(QLatin1Char('\n')));
     const auto copies = copies_of_days(school_.record().file());
     copies_->setVisible(!copies.empty());
@@ -128,6 +133,22 @@ void StatePanel::refresh()
         copies_->setItem(i, 1, new QTableWidgetItem(words.left(words.indexOf(QLatin1Char(':')) + 9) + QStringLiteral(" …")));
         copies_->setItem(i, 2, new QTableWidgetItem(QString::fromStdString(copy.record.string())));
     }
+}
+
+/// Whether the server answers, what waits for it here, and what it did not take.
+QStringList StatePanel::serverFacts() const
+{
+    QStringList facts;
+    if (!school_.on_server()) return facts;
+    facts << (school_.server_away() ? tr("The server does not answer; it is asked again every few seconds.")
+                                    : tr("The server answers."));
+    if (const int waiting = school_.waiting_for_server(); waiting > 0)
+        facts << tr("%1 entries wait at this station and are handed over when the server is back.").arg(waiting);
+    if (const auto files = school_.record().attachments().to_send().size(); files > 0)
+        facts << tr("%1 flight logs and recordings are on their way to the server.").arg(files);
+    for (const std::string& problem : school_.record().waiting_problems())
+        facts << tr("Not handed over: %1").arg(QString::fromStdString(one_line(problem)));
+    return facts;
 }
 
 bool StatePanel::mayLeave()

@@ -22,6 +22,7 @@ public:
     void bringIn(const QString& from, const QString& to); ///< an exported folder, into a new record
 
 private:
+    [[nodiscard]] QStringList serverFacts() const;
     void refresh();
     void backUp();
     void restoreBackup();
