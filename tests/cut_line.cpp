@@ -67,16 +67,32 @@ std::string CutLine::through(std::string address) const
 
 void CutLine::cut()
 {
-    is_cut_ = true;
+    {
+        const std::scoped_lock lock(mutex_);
+        is_cut_ = true;
+    }
     const int asked = ++cuts_asked_;
     static_cast<void>(::write(bell_[1], "x", 1));
     while (cuts_seen_ < asked) std::this_thread::yield(); // every line is closed when this returns
 }
 
+void CutLine::cut_after(long bytes)
+{
+    const std::scoped_lock lock(mutex_);
+    left_ = bytes;
+}
+
 void CutLine::mend()
 {
+    const std::scoped_lock lock(mutex_);
     left_ = -1;
     is_cut_ = false;
+}
+
+bool CutLine::is_cut() const
+{
+    const std::scoped_lock lock(mutex_);
+    return is_cut_;
 }
 
 void CutLine::run()
@@ -88,8 +104,9 @@ void CutLine::run()
     };
     std::array<char, 1 << 16> bytes{};
     while (!closing_) {
-        if (is_cut_) close_all();
-        cuts_seen_ = cuts_asked_.load();
+        const int asked = cuts_asked_;
+        if (is_cut()) close_all();
+        cuts_seen_ = asked;
         std::vector<pollfd> ends{{bell_[0], POLLIN, 0}, {listener_, POLLIN, 0}};
         for (const Pair& pair : pairs) ends.push_back({pair.station, POLLIN, 0}), ends.push_back({pair.server, POLLIN, 0});
         if (::poll(ends.data(), ends.size(), 1000) <= 0) continue;
@@ -101,24 +118,24 @@ void CutLine::run()
                 if (!from.revents || over) continue;
                 ssize_t n = ::read(from.fd, bytes.data(), bytes.size());
                 const int to = up ? pairs[i].server : pairs[i].station;
-                if (n > 0 && left_ >= 0) {
-                    const long left = left_;
-                    if (n >= left) n = left, is_cut_ = true; // the rest is never heard
-                    left_ = left - n;
+                if (n > 0) {
+                    const std::scoped_lock lock(mutex_);
+                    if (left_ >= 0 && n >= left_) n = left_, is_cut_ = true; // the rest is never heard
+                    if (left_ >= 0) left_ -= n;
                 }
                 for (ssize_t at = 0; at < n;) {
                     const ssize_t sent = ::send(to, bytes.data() + at, static_cast<std::size_t>(n - at), MSG_NOSIGNAL);
                     if (sent <= 0) break;
                     at += sent;
                 }
-                over = n <= 0 || is_cut_;
+                over = n <= 0 || is_cut();
             }
             if (over) ::close(pairs[i].station), ::close(pairs[i].server), pairs[i] = {};
         }
         std::erase_if(pairs, [](const Pair& pair) { return pair.station < 0; });
         if (ends[1].revents) {
             const int station = ::accept4(listener_, nullptr, nullptr, SOCK_CLOEXEC);
-            const int server = is_cut_ ? -1 : connected_to(server_folder_);
+            const int server = is_cut() ? -1 : connected_to(server_folder_);
             if (server < 0)
                 ::close(station);
             else

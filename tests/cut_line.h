@@ -2,6 +2,7 @@
 
 #include <atomic>
 #include <filesystem>
+#include <mutex>
 #include <string>
 #include <thread>
 
@@ -17,15 +18,18 @@ public:
     /// Of the server seen through the line.
     [[nodiscard]] std::string through(std::string address) const;
     void cut();
-    void cut_after(long bytes) { left_ = bytes; }
+    void cut_after(long bytes);
     void mend();
 
 private:
     void run();
     std::filesystem::path folder_, server_folder_;
     int listener_ = -1, bell_[2] = {-1, -1};
-    std::atomic<bool> closing_ = false, is_cut_ = false;
-    std::atomic<long> left_ = -1; ///< bytes until it is cut; negative: it is not going to be
+    [[nodiscard]] bool is_cut() const;
+    std::atomic<bool> closing_ = false;
+    mutable std::mutex mutex_;
+    bool is_cut_ = false;
+    long left_ = -1; ///< bytes until it is cut; negative: it is not going to be
     std::atomic<int> cuts_seen_ = 0, cuts_asked_ = 0;
     std::thread thread_;
 };

@@ -3,7 +3,9 @@
 #include <array>
 #include <cstdio>
 #include <cstdlib>
+#include <fstream>
 #include <iostream>
+#include <sstream>
 #include <stdexcept>
 #include <unistd.h>
 #include <utility>
@@ -88,6 +90,15 @@ void PrivateServer::start() const
     run((programs() / "pg_ctl").string() + " -D " + (folder_ / "data").string() + " -w -l " + (folder_ / "log").string() +
         " -o \"-c listen_addresses='' -c unix_socket_directories='" + folder_.string() +
         "' -c unix_socket_permissions=0777 -c fsync=" + (safe_ ? "on" : "off") + " -c max_connections=150\" start >/dev/null");
+}
+
+void PrivateServer::ask_password_of(const std::string& login) const
+{
+    const fs::path file = folder_ / "data" / "pg_hba.conf";
+    std::stringstream before;
+    before << std::ifstream(file).rdbuf();
+    std::ofstream(file) << "local all " << login << " scram-sha-256\n" << before.str();
+    sql("postgres", "SELECT pg_reload_conf()");
 }
 
 void PrivateServer::stop() const

@@ -23,6 +23,8 @@ public:
     [[nodiscard]] std::string address(const std::string& database, const std::string& login = "keeper") const;
     /// As the superuser. Throws std::runtime_error.
     std::string sql(const std::string& database, const std::string& statements) const;
+    /// From now on a login is asked for its password (SCRAM-SHA-256).
+    void ask_password_of(const std::string& login) const;
     void stop() const;
     void start() const;
     [[nodiscard]] const std::filesystem::path& folder() const { return folder_; }

@@ -259,15 +259,12 @@ public:
                 key_is_entry = true;
                 for (const Entry& entry : batch.entries) know(entry);
                 return std::move(batch.entries);
-            } catch (const OutOfDate&) {
-                if (std::exchange(out_of_date, true) && i > 2) throw;
-            } catch (const MovedOn&) {
+            } catch (const StoreFailure& why) {
                 newest.reset();
-                if ((after && i > 1) || i == tries) throw;
-            } catch (const StoreFailure&) {
-                newest.reset();
-                known_shared.clear(); // none of them may be there
-                throw;
+                known_shared.clear(); // none of this batch is there
+                const bool behind = dynamic_cast<const OutOfDate*>(&why), moved = dynamic_cast<const MovedOn*>(&why);
+                if (!moved || i == tries || (behind && out_of_date) || (!behind && after && i > 1)) throw;
+                out_of_date = out_of_date || behind;
             }
         }
     }

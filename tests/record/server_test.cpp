@@ -5,8 +5,10 @@
 #include "record/waiting.h"
 #include "school_place.h"
 
+#include <atomic>
 #include <catch2/catch.hpp>
 #include <fstream>
+#include <thread>
 
 using namespace bh;
 
@@ -166,6 +168,80 @@ TEST_CASE("the server refuses what the window refuses", "[record][server]")
         CHECK_THROWS_AS(bay->run("SELECT append_entries(?::jsonb)", lie), MovedOn);
         CHECK(keeper->head() == head);
     }
+    CHECK(place.problems() == std::vector<std::string>{});
+}
+
+TEST_CASE("several who open an empty server at once make one record on it", "[record][server]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    Place place("PostgreSQL");
+    std::vector<std::thread> all;
+    std::atomic<int> opened = 0;
+    for (int i = 0; i < 4; ++i)
+        all.emplace_back([&, i] {
+            const auto record = place.record("owner-" + std::to_string(i));
+            record->set_note("made by", std::to_string(i));
+            ++opened;
+        });
+    for (std::thread& one : all) one.join();
+    CHECK(opened == 4);
+    CHECK(place.record()->entries_after(0).size() == 8); // a key and a note of each
+    CHECK(servers_version(*Database::on_server(place.at.server)) == servers_schema_version);
+    CHECK(verify_record(place.at)->problems == std::vector<std::string>{});
+}
+
+TEST_CASE("a login with a password gets in with it, and not with another", "[record][server]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    ServedPlace place;
+    place.server.sql(place.database, "CREATE ROLE sealed LOGIN PASSWORD 'salt wind' IN ROLE hangar_station");
+    CHECK(place.server.sql(place.database, "SELECT left(rolpassword, 13) FROM pg_authid WHERE rolname = 'sealed'") ==
+          "SCRAM-SHA-256\n");
+    place.server.ask_password_of("sealed");
+    const auto opened = [&](const std::string& password) {
+        RecordOptions options;
+        options.station_folder = place.folder / "sealed";
+        std::string address = place.server.address(place.database, "sealed" + password);
+        return Record::open(address, options);
+    };
+    CHECK(opened(":salt%20wind"));
+    const auto wrong = opened(":other");
+    REQUIRE_FALSE(wrong);
+    CHECK(wrong.error().message.find("password authentication failed") != std::string::npos);
+    CHECK(wrong.error().message.find("other") == std::string::npos); // and is not repeated
+    CHECK_FALSE(opened(""));
+}
+
+TEST_CASE("stations that write at the same moment write one after the other, and whole", "[record][server]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    ServedPlace place;
+    const auto bay = place.record("bay"), desk = place.record("desk");
+    bay->set_note("a", "1");
+    desk->set_note("b", "2");
+    // Neither has heard of the other, and what is shared is not taken for written by the try that failed.
+    const std::string shared = R"({"limits":[1,2]})";
+    bay->append({{"note", "c", body_of(PilotRow{"p", "x"}), "", {shared}}});
+    desk->append({{"note", "a", R"({"value":"3"})", "", {shared}}});
+    int of_shared = 0;
+    std::int64_t note_a = 0;
+    for (const Entry& e : bay->entries_after(0)) {
+        of_shared += e.kind == "shared" && e.subject == shared_name(shared) ? 1 : 0;
+        if (e.kind == "note" && e.subject == "a" && e.body.find('3') != std::string::npos) CHECK(e.supersedes == note_a);
+        if (e.kind == "note" && e.subject == "a") note_a = e.seq;
+    }
+    CHECK(of_shared == 1);
+    CHECK_THROWS_AS(bay->append({{"note", "d", R"({"value":"4"})", ""}}, 2), MovedOn); // not after that one
+    CHECK(bay->head() == desk->head());
+    constexpr int each = 60;
+    const auto write = [&](const char* station) {
+        const auto record = place.record(station);
+        for (int i = 0; i < each; ++i)
+            record->append({{"note", station + std::to_string(i % 7), R"({"value":"x"})", "", {shared}}});
+    };
+    std::thread one(write, "one"), two(write, "two"), three(write, "three");
+    one.join(), two.join(), three.join();
+    CHECK(bay->entries_after(0).size() >= 3 * each);
     CHECK(place.problems() == std::vector<std::string>{});
 }
 

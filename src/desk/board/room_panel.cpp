@@ -85,7 +85,7 @@ void StationCard::paintEvent(QPaintEvent*)
     };
     const double wide = inside.width();
     line(0, uiFont(9), t.soft, QString::fromStdString(now_.name), wide - 90, Qt::AlignLeft);
-    line(0, uiFont(9), now_.crashed ? t.attention : t.soft, stateInWords(school_, now_), 90, Qt::AlignRight);
+    line(0, uiFont(9), now_.crashed && !now_.over ? t.attention : t.soft, stateInWords(school_, now_), 90, Qt::AlignRight);
     line(20, uiFont(11, true), t.ink, pilotName(school_, now_), wide, Qt::AlignLeft);
     line(41, uiFont(10), t.ink, flownInWords(school_, now_), wide, Qt::AlignLeft);
     const QRectF sticks(inside.right() - 92, inside.bottom() - 42, 92, 42);
@@ -149,7 +149,8 @@ RoomPanel::RoomPanel(School& school, Station& station, QWidget* parent)
     arrange();
 }
 
-/// Two beside each other while one is watched, otherwise as many as there is room for.
+void RoomPanel::resizeEvent(QResizeEvent*) { arrange(); }
+
 void RoomPanel::arrange()
 {
     const auto stations = room_.stations();
@@ -164,7 +165,9 @@ void RoomPanel::arrange()
     if (!room_.station(watched_)) watched_.clear();
     for (const StationNow* now : stations) // whoever flies is watched, until somebody chooses
         if (watched_.empty() && !left_ && now->flying() && !now->over) watched_ = now->id, view_->take(*now);
-    const int columns = watched_.empty() ? 4 : 2;
+    // As many beside each other as there is room for.
+    constexpr int most = 4, card_px = 248;
+    const int columns = std::clamp((watched_.empty() ? width() : width() / 2) / card_px, 1, watched_.empty() ? most : 2);
     int at = 0;
     for (const StationNow* now : stations) {
         StationCard*& card = cards_[now->id];
@@ -178,7 +181,7 @@ void RoomPanel::arrange()
         grid_->addWidget(card, at / columns, at % columns);
         ++at;
     }
-    for (int column = 0; column < 4; ++column) grid_->setColumnStretch(column, column < columns ? 1 : 0);
+    for (int column = 0; column < most; ++column) grid_->setColumnStretch(column, column < columns ? 1 : 0);
     grid_->setRowStretch(at / columns + 1, 1);
     const auto flying =
         std::count_if(stations.begin(), stations.end(), [](const StationNow* s) { return s->flying() && !s->over; });

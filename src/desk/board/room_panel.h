@@ -39,6 +39,9 @@ class RoomPanel : public QWidget {
 public:
     RoomPanel(School& school, Station& station, QWidget* parent = nullptr);
 
+protected:
+    void resizeEvent(QResizeEvent*) override;
+
 private:
     void arrange();
     void take(const std::string& id);
