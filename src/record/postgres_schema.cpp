@@ -203,6 +203,13 @@ QString parts_of(const Database& server)
         " UNION ALL SELECT 'right ' || kind || ' ' || least FROM hangar.entry_rights) parts");
 }
 
+std::string rights_in_words(const EntryRights& rights)
+{
+    std::string words;
+    for (const EntryRight& r : rights) words += r.kind + "/" + r.document + " " + std::to_string(r.least) + "\n";
+    return sha256_hex(words);
+}
+
 QString fingerprint_of(const Database& server) { return QString::fromStdString(sha256_hex(parts_of(server).toStdString())); }
 
 } // namespace
@@ -225,6 +232,10 @@ bool owns_server(const Database& server)
 
 void prepare_server(const Database& server, const EntryRights& rights)
 {
+    const std::string words = rights_in_words(rights);
+    if (servers_version(server) == servers_schema_version &&
+        (rights.empty() || server.value("SELECT value FROM hangar.state WHERE key = 'rights'") == QString::fromStdString(words)))
+        return; // nothing is new
     Transaction all_or_none(server);
     server.run(QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(schema_lock));
     const int version = servers_version(server); // somebody may have been quicker
@@ -243,6 +254,7 @@ void prepare_server(const Database& server, const EntryRights& rights)
     const QString upsert =
         QStringLiteral("INSERT INTO state VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
     server.run(upsert, "version", std::to_string(servers_schema_version));
+    server.run(upsert, "rights", words);
     server.run(upsert, "fingerprint", fingerprint_of(server).toStdString());
     all_or_none.commit();
 }
