@@ -173,7 +173,8 @@ TEST_CASE("without the server a station flies on, and hands over when it is back
     REQUIRE(bay->record().finish_sending(5000));
     CHECK(desk->flight_log(desk->attempt(attempt)->log_hash));
     int late = 0;
-    for (const Entry& e : desk->record().entries_after(0)) late += e.kind == "late" && e.body.find("\"at\":1000060") != std::string::npos;
+    for (const Entry& e : desk->record().entries_after(0))
+        late += e.kind == "late" && e.body.find("\"at\":1000060") != std::string::npos;
     CHECK(late == 4); // with its own time, signed
     VerifyOptions options;
     options.station_folder = place.folder / "desk";

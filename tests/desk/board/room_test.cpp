@@ -1,4 +1,5 @@
-// Several stations on one server: the room at a glance, a flight watched from another station, and what the strip says of the server.
+// Several stations on one server: the room at a glance, a flight watched from another station, and what the strip says of the
+// server.
 #include "desk/board/room_panel.h"
 #include "desk/board/watch_view.h"
 #include "desk/drills/drills_page.h"
@@ -99,7 +100,8 @@ TEST_CASE("what a station tells is read whatever is in it", "[room]")
     CHECK(text_of(*read) == text_of(now));
     CHECK(text_of(now).size() < 1000); // the server carries 8,000
     CHECK(read->sample.height_m == Approx(12.3456));
-    for (const char* bad : {"", "[]", "{}", "{\"id\":1}", "null", "{\"id\":\"a\",\"name\":\"b\",\"pilot\":\"c\",\"stick_mode\":2,\"sticks\":[1]}"})
+    for (const char* bad :
+         {"", "[]", "{}", "{\"id\":1}", "null", "{\"id\":\"a\",\"name\":\"b\",\"pilot\":\"c\",\"stick_mode\":2,\"sticks\":[1]}"})
         CHECK_FALSE(station_now_in(bad));
     std::string wild = text_of(now);
     wild.replace(wild.find("\"sticks\":[0.5"), 13, "\"sticks\":[1e9");
