@@ -1,6 +1,7 @@
 #include "record/moving.h"
 
 #include "files/file_text.h"
+#include "record/composer.h"
 #include "record/dialect.h"
 #include "record/failures.h"
 #include "record/postgres_schema.h"
@@ -205,8 +206,8 @@ void copy_keys_and_times(const Database& from, const Database& to)
 
 Head head_in(const Database& database)
 {
-    QSqlQuery q = database.run("SELECT seq, hash FROM entries ORDER BY seq DESC LIMIT 1");
-    return q.next() ? Head{q.value(0).toLongLong(), q.value(1).toString().toStdString()} : Head{};
+    const Entry newest = tail_in(database);
+    return {newest.seq, newest.hash};
 }
 
 void move_all(const RecordPlace& from, Destination& to, const MoveOptions& options)

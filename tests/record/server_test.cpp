@@ -1,3 +1,4 @@
+#include "cut_line.h"
 #include "record/bodies.h"
 #include "record/database.h"
 #include "record/postgres_schema.h"
@@ -121,6 +122,15 @@ TEST_CASE("the server refuses what the window refuses", "[record][server]")
         const auto coach = place.record("coach", place.as("coach"));
         coach->append({pilot});
         bay->append({{"session", "s1", session_body("p1"), ""}});
+        const auto attempt = [](const char* id, bool by_eye) {
+            JudgedAttempt a;
+            a.id = id, a.pilot_id = "p1", a.session_id = "s1", a.drill_id = "lift-settle", a.at = 5, a.observed = by_eye;
+            return draft_of(a);
+        };
+        bay->append({attempt("a1", false)});
+        CHECK(why_not([&] { bay->append({attempt("a2", true)}); }).find("an instructor's or a coordinator's login") !=
+              std::string::npos);
+        coach->append({attempt("a3", true)});
         const Draft rule{"document", "rule/pass_days", text_body("rule", "pass_days", "9"), "spring"};
         CHECK(why_not([&] { coach->append({rule}); }).find("only a coordinator's login") != std::string::npos);
         place.record("lead", place.as("lead"))->append({rule});
@@ -210,6 +220,27 @@ TEST_CASE("a login with a password gets in with it, and not with another", "[rec
     CHECK(wrong.error().message.find("password authentication failed") != std::string::npos);
     CHECK(wrong.error().message.find("other") == std::string::npos); // and is not repeated
     CHECK_FALSE(opened(""));
+}
+
+TEST_CASE("what the server does not take when it is back stays in the journal, and is told of", "[record][server]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    ServedPlace place;
+    CutLine line(place.server.folder());
+    place.record()->append({{"pilot", "p1", pilot_body("Iris Quayle"), ""}});
+    const auto bay = place.record("bay", line.through(place.as("bay").server));
+    line.cut();
+    CHECK(bay->append({{"session", "s1", session_body("nobody"), ""}}).front().seq == 0);
+    CHECK(bay->append({{"session", "s2", session_body("p1"), ""}}).front().seq == 0);
+    CHECK_THROWS_AS(bay->append({{"pilot", "p1", pilot_body("Other"), ""}}), ServerAway);
+    line.mend();
+    REQUIRE(bay->reach_server());
+    CHECK(bay->waiting() == 1); // the other one went past it
+    REQUIRE(bay->waiting_problems().size() == 1);
+    CHECK(bay->waiting_problems()[0].find("\"session\" names a pilot that is not there") != std::string::npos);
+    bool there = false;
+    for (const Entry& e : place.record()->entries_after(0)) there = there || e.subject == "s2";
+    CHECK(there);
 }
 
 TEST_CASE("stations that write at the same moment write one after the other, and whole", "[record][server]")
