@@ -188,9 +188,10 @@ void day_of_a_school(PrivateServer& server, double seconds)
                 static_cast<long long>(report ? report->entries : 0), report ? report->problems.size() : 1, early_mb, late_mb);
 }
 
+/// In small turns, so that a slow moment of the machine falls on all three alike.
 void appending(PrivateServer& server)
 {
-    constexpr int count = 2000, rounds = 3;
+    constexpr int of_turn = 100, turns = 60, of_gesture = 5;
     const std::string place = server.new_database();
     const QTemporaryDir home;
     const auto record = must(Record::open(place, options_of(home, 0)));
@@ -200,30 +201,38 @@ void appending(PrivateServer& server)
     SessionRow session;
     session.pilot_id = "p1", session.started_at = 1'900'000'000;
     const std::string body = body_of(session), hash(64, 'a'), signature(105, 's');
-    for (int round = 0; round < rounds; ++round) {
-        QElapsedTimer timer;
-        timer.start();
-        for (int i = 0; i < count; ++i)
-            plain->write("INSERT INTO plain VALUES (?,?,?,?,?,?,?,?,?,?,?)", static_cast<std::int64_t>(round * count + i),
-                         session.started_at, "coordinator", "session", "s" + std::to_string(round * count + i), QVariant(), "",
-                         body, hash, hash + std::to_string(round * count + i), signature);
-        const double bare_s = static_cast<double>(timer.nsecsElapsed()) / 1e9;
-        timer.start();
-        for (int i = 0; i < count; ++i) record->append({{"session", "s" + std::to_string(round * count + i), body, ""}});
-        const double ours_s = static_cast<double>(timer.nsecsElapsed()) / 1e9;
-        constexpr int of_gesture = 5;
-        timer.start();
-        for (int i = 0; i < count; i += of_gesture) {
-            std::vector<Draft> gesture;
-            for (int j = i; j < i + of_gesture; ++j)
-                gesture.push_back({"session", "g" + std::to_string(round * count + j), body, ""});
-            record->append(gesture);
-        }
-        const double five_s = static_cast<double>(timer.nsecsElapsed()) / 1e9;
-        std::printf(
-            "appending: bare inserts %.0f a second; entries one by one %.0f, %.2f of it; in gestures of %d %.0f, %.2f of it\n",
-            count / bare_s, count / ours_s, bare_s / ours_s, of_gesture, count / five_s, bare_s / five_s);
+    std::vector<double> bare_ms, ours_ms, five_ms, ours_share, five_share; // an entry's, turn by turn
+    for (int turn = 0; turn < turns; ++turn) {
+        const auto timed_ms = [](auto what) {
+            QElapsedTimer timer;
+            timer.start();
+            what();
+            return static_cast<double>(timer.nsecsElapsed()) / 1e6 / of_turn;
+        };
+        const int first = turn * of_turn;
+        bare_ms.push_back(timed_ms([&] {
+            for (int i = first; i < first + of_turn; ++i)
+                plain->write("INSERT INTO plain VALUES (?,?,?,?,?,?,?,?,?,?,?)", static_cast<std::int64_t>(i), session.started_at,
+                             "coordinator", "session", "s" + std::to_string(i), QVariant(), "", body, hash,
+                             hash + std::to_string(i), signature);
+        }));
+        ours_ms.push_back(timed_ms([&] {
+            for (int i = first; i < first + of_turn; ++i) record->append({{"session", "s" + std::to_string(i), body, ""}});
+        }));
+        five_ms.push_back(timed_ms([&] {
+            for (int i = first; i < first + of_turn; i += of_gesture) {
+                std::vector<Draft> gesture;
+                for (int j = i; j < i + of_gesture; ++j) gesture.push_back({"session", "g" + std::to_string(j), body, ""});
+                record->append(gesture);
+            }
+        }));
+        ours_share.push_back(bare_ms.back() / ours_ms.back());
+        five_share.push_back(bare_ms.back() / five_ms.back());
     }
+    std::printf("appending, median of %d turns: bare inserts %.3f ms; an entry alone %.3f ms, %.2f of their rate (a quarter of the "
+                "turns under %.2f, a quarter over %.2f); in gestures of %d %.3f ms an entry, %.2f of their rate\n",
+                turns, share_of(bare_ms, 0.5), share_of(ours_ms, 0.5), share_of(ours_share, 0.5), share_of(ours_share, 0.25),
+                share_of(ours_share, 0.75), of_gesture, share_of(five_ms, 0.5), share_of(five_share, 0.5));
 }
 
 void opening(PrivateServer& server, int attempts)
