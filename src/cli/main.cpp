@@ -8,6 +8,7 @@
 #include <cmath>
 #include <cstdint>
 #include <cstdlib>
+#include <filesystem>
 #include <functional>
 #include <iostream>
 #include <optional>
@@ -42,12 +43,15 @@ int main(int argc, char** argv)
     using namespace bh;
     CLI::App app{"Blue Hangar from a shell: the same computation as on the desk. Exit 0 done, 1 the answer is no, 2 bad input."};
     app.require_subcommand(1);
-    app.set_version_flag("--version", "bluehangar-cli 0.1.0");
+    app.set_version_flag("--version", "bluehangar-cli " BH_VERSION);
 
     std::function<Result<int>()> chosen;
     const auto with_data = [&](auto command) -> std::function<Result<int>()> {
         return [&, command]() -> Result<int> {
-            const auto data = DataFolder::find(argv[0], std::getenv("BLUEHANGAR_DATA"));
+            std::error_code error; // by the kernel's word: a name that was found along PATH tells no folder
+            auto program = std::filesystem::read_symlink("/proc/self/exe", error);
+            if (error) program = argv[0];
+            const auto data = DataFolder::find(program, std::getenv("BLUEHANGAR_DATA"));
             if (!data) return tl::unexpected(data.error());
             return command(*data);
         };

@@ -7,6 +7,7 @@
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
 #include "desk/controller/switch_panel.h"
+#include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/sections.h"
@@ -22,7 +23,6 @@
 #include <QHeaderView>
 #include <QLabel>
 #include <QPushButton>
-#include <QShortcut>
 #include <QSignalBlocker>
 #include <QTableWidget>
 #include <QTimer>
@@ -92,7 +92,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     devices_->setAccessibleName(tr("Controller in use"));
     devices_->setMinimumWidth(150);
     devices_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
-    start_ = new QPushButton(tr("Calibrate (F9)"));
+    start_ = new QPushButton;
     start_->setObjectName(QStringLiteral("startCalibration"));
     start_->setProperty("primary", true);
     cancel_ = new QPushButton(tr("Stop"));
@@ -115,7 +115,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     keys.watch(left_);
     keys.watch(right_);
     list_ = new CheckList(tr("Calibration checklist"));
-    verify_ = new QPushButton(tr("Verify (F10)"));
+    verify_ = new QPushButton;
     verify_->setObjectName(QStringLiteral("startVerification"));
     makeModes();
     makeTable();
@@ -246,11 +246,10 @@ void ControllerPage::makeTable()
 
 void ControllerPage::connectAll()
 {
-    connect(start_, &QPushButton::clicked, this, &ControllerPage::startCalibration);
+    standsFor(start_, command(this, "calibrate", tr("Calibrate"), QKeySequence(Qt::Key_F9), [this] { startCalibration(); }));
     connect(cancel_, &QPushButton::clicked, this, &ControllerPage::cancel);
-    connect(new QShortcut(QKeySequence(Qt::Key_F9), this), &QShortcut::activated, this, &ControllerPage::startCalibration);
-    connect(verify_, &QPushButton::clicked, this, &ControllerPage::startVerification);
-    connect(new QShortcut(QKeySequence(Qt::Key_F10), this), &QShortcut::activated, this, &ControllerPage::startVerification);
+    verifying_ = command(this, "verify-controller", tr("Verify"), QKeySequence(Qt::Key_F10), [this] { startVerification(); });
+    standsFor(verify_, verifying_);
     connect(modes_, &QComboBox::activated, this, [this](int row) {
         const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
@@ -418,7 +417,7 @@ void ControllerPage::showCheck()
                      .arg(checks.size())
                      .arg(QString::fromStdString(check.words())
                               .replace(0, 1, QString::fromStdString(check.words()).left(1).toLower())));
-    verify_->setText(failed ? tr("Try again (F10)") : tr("Verify (F10)"));
+    verifying_->setText(failed ? tr("Try again") : tr("Verify"));
     start_->setVisible(failed);
     verify_->setVisible(failed);
     cancel_->setVisible(true);
@@ -556,7 +555,7 @@ void ControllerPage::refreshResult()
     cancel_->setVisible(false);
     start_->setVisible(true);
     verify_->setVisible(true);
-    verify_->setText(tr("Verify (F10)"));
+    verifying_->setText(tr("Verify"));
     verify_->setEnabled(station_.devicePresent() && station_.input().calibrated());
     modes_->setEnabled(!station_.pilotId().empty());
     list_->setProgress(-1, 0);

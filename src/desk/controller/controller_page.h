@@ -7,6 +7,7 @@
 #include <optional>
 #include <vector>
 
+class QAction;
 class QComboBox;
 class QHBoxLayout;
 class QLabel;
@@ -81,6 +82,7 @@ private:
     StickView* right_;
     CheckList* list_;
     QPushButton* verify_;
+    QAction* verifying_; ///< what that button does
     QComboBox* modes_;
     Sections* sections_;
     HistoryPanel* history_ = nullptr; ///< this and the next two once they have been looked at

@@ -3,6 +3,7 @@
 #include "desk/parts/theme.h"
 
 #include <QFileInfo>
+#include <QMediaFormat>
 #include <QMediaPlayer>
 #include <QPainter>
 #include <QUrl>
@@ -12,6 +13,16 @@
 #include <cmath>
 
 namespace bh::desk {
+namespace {
+
+/// Without what opens a recording's container the player would fall over its own missing parts.
+bool canPlay()
+{
+    const auto formats = QMediaFormat().supportedFileFormats(QMediaFormat::Decode);
+    return formats.contains(QMediaFormat::Matroska) || formats.contains(QMediaFormat::MPEG4);
+}
+
+} // namespace
 
 VideoView::VideoView(QWidget* parent) : QWidget(parent)
 {
@@ -44,6 +55,10 @@ void VideoView::show(const std::optional<SessionVideo>& video, const std::filesy
     file_ = QString::fromStdString((folder / video_->path).string());
     if (!QFileInfo(file_).isFile()) {
         said_ = tr("The recording %1 is not there any more.").arg(file_);
+        return;
+    }
+    if (!canPlay()) {
+        said_ = tr("Recordings cannot be played at this computer: the package gstreamer1.0-plugins-good is not installed.");
         return;
     }
     times_opened_ = 0;

@@ -6,6 +6,7 @@
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/command.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
@@ -23,7 +24,6 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
-#include <QShortcut>
 #include <QSignalBlocker>
 #include <algorithm>
 
@@ -91,14 +91,14 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
 
 void DrillsPage::makeButtons()
 {
-    start_ = tabButton(tr("Start (F5)"), "start", tr("Start the drill for the chosen pilot"));
+    start_ = tabButton({}, "start", tr("Start the drill for the chosen pilot"));
     start_->setProperty("primary", true);
-    reset_ = tabButton(tr("Reset (F6)"), "reset", tr("Back to the start; a flight that is not over is not kept"));
-    panic_ = tabButton(tr("Panic (F7)"), "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
-    pause_ = tabButton(tr("Pause (F8)"), "pause", tr("Hold the flight still, and go on"));
-    eye_ = tabButton(tr("View (F9)"), "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
+    reset_ = tabButton({}, "reset", tr("Back to the start; a flight that is not over is not kept"));
+    panic_ = tabButton({}, "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
+    pause_ = tabButton({}, "pause", tr("Hold the flight still, and go on"));
+    eye_ = tabButton({}, "eye", tr("From the aircraft, from behind it, or from the pilot's place on the ground"));
     arm_ =
-        tabButton(tr("Arm (F10)"), "arm",
+        tabButton({}, "arm",
                   tr("Start or stop the motors, where the drill leaves that to the pilot; the throttle has to be at the bottom"));
     watch_ =
         tabButton(tr("Watch"), "demonstrate",
@@ -211,16 +211,19 @@ void DrillsPage::bindKeys()
 {
     const struct {
         Qt::Key key;
+        const char* id;
+        QString words;
         QPushButton* button;
         void (DrillsPage::*action)();
-    } keys[] = {{Qt::Key_F5, start_, &DrillsPage::start}, {Qt::Key_F6, reset_, &DrillsPage::reset},
-                {Qt::Key_F7, panic_, &DrillsPage::panic}, {Qt::Key_F8, pause_, &DrillsPage::pause},
-                {Qt::Key_F9, eye_, &DrillsPage::nextEye}, {Qt::Key_F10, arm_, &DrillsPage::arm}};
-    for (const auto& [key, button, action] : keys) {
-        connect(new QShortcut(QKeySequence(key), this), &QShortcut::activated, this, action);
-        connect(button, &QPushButton::clicked, this, action);
-    }
-    connect(new QShortcut(QKeySequence(Qt::Key_F11), this), &QShortcut::activated, this, &DrillsPage::wideToggled);
+    } keys[] = {{Qt::Key_F5, "drill-start", tr("Start"), start_, &DrillsPage::start},
+                {Qt::Key_F6, "drill-reset", tr("Reset"), reset_, &DrillsPage::reset},
+                {Qt::Key_F7, "drill-panic", tr("Panic"), panic_, &DrillsPage::panic},
+                {Qt::Key_F8, "drill-pause", tr("Pause"), pause_, &DrillsPage::pause},
+                {Qt::Key_F9, "drill-view", tr("View"), eye_, &DrillsPage::nextEye},
+                {Qt::Key_F10, "drill-arm", tr("Arm"), arm_, &DrillsPage::arm}};
+    for (const auto& [key, id, words, button, action] : keys)
+        standsFor(button, command(this, id, words, QKeySequence(key), [this, act = action] { (this->*act)(); }));
+    command(this, "drill-wide", tr("Wide: without the line-up"), QKeySequence(Qt::Key_F11), [this] { Q_EMIT wideToggled(); });
 }
 
 DrillsPage::~DrillsPage()
@@ -319,9 +322,13 @@ QString DrillsPage::invitation(const Drill& d) const
         return tr("\"%1\" is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and "
                   "shadowed now.")
             .arg(name);
-    return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then F5 starts.\nF6 back to the start · F7 panic switch · F8 pause · "
-              "F9 view · F11 wide")
-        .arg(QString::fromStdString(pilot->name), name);
+    const auto key = [this](const char* id) {
+        return findChild<QAction*>(QLatin1String(id))->shortcut().toString(QKeySequence::NativeText);
+    };
+    return tr("%1 flies \"%2\".\n\nThrottle to the bottom, then %3 starts.\n%4 back to the start · %5 panic switch · %6 pause · "
+              "%7 view · %8 wide")
+        .arg(QString::fromStdString(pilot->name), name, key("drill-start"), key("drill-reset"), key("drill-panic"),
+             key("drill-pause"), key("drill-view"), key("drill-wide"));
 }
 
 void DrillsPage::setPace(double pace)

@@ -1,5 +1,7 @@
 #include "desk/parts/theme.h"
 
+#include "desk/parts/preferences.h"
+
 #include <QApplication>
 #include <QFontDatabase>
 #include <QPainter>
@@ -101,6 +103,11 @@ QString styleSheet(const Theme& t)
         "QLabel:focus, QTableView:focus { border: 1px solid @attention; }"
         "#instruction { color: @ink; } #quiet, QLabel[quiet=\"true\"] { color: @soft; } #caution, QLabel[caution=\"true\"] { "
         "color: @caution; }"
+        "QMenuBar { background: @chrome; color: @onChrome; } QMenuBar::item { background: transparent; padding: 4px 10px; }"
+        "QMenuBar::item:selected { background: @field; }"
+        "QMenu { background: @card; color: @ink; border: 1px solid @line; } QMenu::item { padding: 5px 28px 5px 16px; }"
+        "QMenu::item:selected { background: @select; } QMenu::item:disabled { color: @steel; }"
+        "QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };
     put("@caution", t.night ? t.attention : QColor("#8F5500")); // amber as small text needs to be darker on paper
@@ -123,6 +130,14 @@ QString styleSheet(const Theme& t)
 } // namespace
 
 const Theme& theme() { return current(); }
+
+bool nightPreferred()
+{
+    // Asked before the desk's own palette is in place.
+    static const bool system_is_dark = QGuiApplication::palette().color(QPalette::Window).lightnessF() < 0.5F;
+    const Preferences::Look look = preferences().look();
+    return look == Preferences::Look::Night || (look == Preferences::Look::AsSystem && system_is_dark);
+}
 
 void applyTheme(QApplication& application, bool night)
 {
@@ -156,7 +171,7 @@ ThemeNews& themeNews()
 QFont uiFont(double points, bool bold)
 {
     QFont font(QStringLiteral("Noto Sans"));
-    font.setPointSizeF(points);
+    font.setPointSizeF(points * preferences().textPercent() / 100);
     font.setBold(bold);
     return font;
 }

@@ -25,6 +25,8 @@ struct Theme {
 [[nodiscard]] const Theme& theme();
 /// Applies fonts (once), palette and style sheet for day or night to the whole application.
 void applyTheme(QApplication& application, bool night);
+/// Whether the preferences speak for dark colours, now.
+[[nodiscard]] bool nightPreferred();
 
 /// Tells those who keep colours of the theme that they are others now.
 class ThemeNews : public QObject {
@@ -34,7 +36,7 @@ Q_SIGNALS:
 };
 [[nodiscard]] ThemeNews& themeNews();
 
-/// Noto Sans; its figures are tabular.
+/// Noto Sans, as large as the preferences want it; its figures are tabular.
 [[nodiscard]] QFont uiFont(double points, bool bold = false);
 
 /// State marks: ring = due, disc = held or done, bar = blocked, dot = nothing due.

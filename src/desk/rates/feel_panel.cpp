@@ -2,6 +2,7 @@
 
 #include "core/drill/free_flight.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/command.h"
 #include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
@@ -14,7 +15,6 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QRandomGenerator>
-#include <QShortcut>
 #include <QStackedWidget>
 
 namespace bh::desk {
@@ -96,12 +96,12 @@ void FeelPanel::makeChoices()
     };
     a_ = choice("feelA", tr("Curve A"), RealCurve);
     b_ = choice("feelB", tr("Curve B"), PractisedCurve);
-    fly_ = tabButton(tr("Fly (F5)"), "feelFly", tr("Take off with curve A; the time counts as practice"));
+    fly_ = tabButton({}, "feelFly", tr("Take off with curve A; the time counts as practice"));
     fly_->setProperty("primary", true);
-    toA_ = tabButton(tr("A (1)"), "feelToA", tr("Curve A, in the air"));
-    toB_ = tabButton(tr("B (2)"), "feelToB", tr("Curve B, in the air"));
-    toX_ = tabButton(tr("X (3)"), "feelToX", tr("The curve to be told, in the air"));
-    pause_ = tabButton(tr("Pause (F8)"), "feelPause", tr("Hold the flight still, and go on"));
+    toA_ = tabButton({}, "feelToA", tr("Curve A, in the air"));
+    toB_ = tabButton({}, "feelToB", tr("Curve B, in the air"));
+    toX_ = tabButton({}, "feelToX", tr("The curve to be told, in the air"));
+    pause_ = tabButton({}, "feelPause", tr("Hold the flight still, and go on"));
     blind_ = tabButton(tr("Blind test"), "feelBlind",
                        tr("Eight times X is A or B, by chance. Fly A, B and X as long as you like, then say which it was."));
     isA_ = tabButton(tr("X is A"), "feelIsA", tr("Says so, and goes on to the next"));
@@ -113,21 +113,27 @@ void FeelPanel::makeChoices()
 
 void FeelPanel::connectButtons()
 {
-    connect(fly_, &QPushButton::clicked, this, &FeelPanel::begin);
-    connect(toA_, &QPushButton::clicked, this, &FeelPanel::useA);
-    connect(toB_, &QPushButton::clicked, this, &FeelPanel::useB);
-    connect(toX_, &QPushButton::clicked, this, &FeelPanel::useX);
     connect(blind_, &QPushButton::clicked, this, &FeelPanel::beginBlind);
     connect(isA_, &QPushButton::clicked, this, [this] { say(false); });
     connect(isB_, &QPushButton::clicked, this, [this] { say(true); });
-    connect(pause_, &QPushButton::clicked, this, &FeelPanel::pause);
-    const std::pair<QKeySequence, QPushButton*> shortcuts[] = {
-        {Qt::Key_F5, fly_}, {Qt::Key_1, toA_}, {Qt::Key_2, toB_}, {Qt::Key_3, toX_}, {Qt::Key_F8, pause_}};
-    for (const auto& [key, button] : shortcuts) {
-        auto* shortcut = new QShortcut(key, this);
-        const bool digit = key[0].key() < Qt::Key_F1; // may be typed into a box elsewhere on the page
-        shortcut->setContext(digit ? Qt::WidgetWithChildrenShortcut : Qt::WindowShortcut);
-        connect(shortcut, &QShortcut::activated, button, &QPushButton::click);
+    const struct {
+        Qt::Key key;
+        const char* id;
+        QString words;
+        QPushButton* button;
+        void (FeelPanel::*action)();
+    } keys[] = {{Qt::Key_F5, "feel-fly", tr("Fly"), fly_, &FeelPanel::begin},
+                {Qt::Key_1, "feel-a", tr("A"), toA_, &FeelPanel::useA},
+                {Qt::Key_2, "feel-b", tr("B"), toB_, &FeelPanel::useB},
+                {Qt::Key_3, "feel-x", tr("X"), toX_, &FeelPanel::useX},
+                {Qt::Key_F8, "feel-pause", tr("Pause"), pause_, &FeelPanel::pause}};
+    for (const auto& [key, id, words, button, action] : keys) {
+        QAction* asked = command(this, id, words, QKeySequence(key), [this, on = button, act = action] {
+            if (on->isEnabled() && on->isVisible()) (this->*act)();
+        });
+        // A digit may be typed into a box elsewhere on the page.
+        if (key < Qt::Key_F1) asked->setShortcutContext(Qt::WidgetWithChildrenShortcut);
+        standsFor(button, asked);
     }
 }
 

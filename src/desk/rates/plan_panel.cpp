@@ -3,6 +3,7 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
@@ -17,7 +18,6 @@
 #include <QDateTime>
 #include <QLabel>
 #include <QLineEdit>
-#include <QShortcut>
 #include <QUndoStack>
 #include <algorithm>
 
@@ -50,9 +50,9 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     connect(kind_, &QComboBox::currentIndexChanged, this, &PlanPanel::refresh);
     end_ =
         namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
-    fly_ = namedButton(tr("Fly this step here (F5)"), "flyStep",
+    fly_ = namedButton({}, "flyStep",
                        tr("A test flight in the built-in flight with the rates of this step"));
-    connect(new QShortcut(QKeySequence(Qt::Key_F5), this), &QShortcut::activated, this, &PlanPanel::testFlight);
+    standsFor(fly_, command(this, "plan-fly", tr("Fly this step here"), QKeySequence(Qt::Key_F5), [this] { testFlight(); }));
     read_ = new QCheckBox(tr("Read, and kept to"));
     read_->setObjectName(QStringLiteral("cautionsRead"));
     outside_ = new QCheckBox(tr("flown elsewhere"));
@@ -78,7 +78,6 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
                      tr("What the parameter was left at."), tr("Here: in the built-in flight."), tr("When, and by whom.")});
     connect(begin_, &QPushButton::clicked, this, &PlanPanel::begin);
     connect(end_, &QPushButton::clicked, this, &PlanPanel::end);
-    connect(fly_, &QPushButton::clicked, this, &PlanPanel::testFlight);
     connect(read_, &QCheckBox::toggled, this, [this] { form_->setAllowed(mayRate()); });
     connect(outside_, &QCheckBox::toggled, this, [this] { form_->setAllowed(mayRate()); });
 

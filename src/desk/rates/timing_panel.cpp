@@ -2,6 +2,7 @@
 
 #include "core/curves/rate_families.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
@@ -12,7 +13,6 @@
 #include <QComboBox>
 #include <QKeyEvent>
 #include <QLabel>
-#include <QShortcut>
 #include <cmath>
 
 namespace bh::desk {
@@ -30,14 +30,12 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     turns_->setValue(10);
     seconds_ = numberBox("timedSeconds", tr("Time they took"), 0, 600, 0.1, tr(" s"));
     seconds_->setDecimals(2);
-    run_ = namedButton(tr("Start (space)"), "stopwatch", tr("Starts the stopwatch, and stops it; the space bar does the same"));
+    run_ = namedButton({}, "stopwatch", tr("Starts the stopwatch, and stops it"));
     run_->setProperty("primary", true);
     run_->setFocusPolicy(Qt::NoFocus);
-    auto* key =
-        new QShortcut(QKeySequence(Qt::Key_Space), this); // the stopwatch's everywhere here, also from a box with a number
-    key->setContext(Qt::WidgetWithChildrenShortcut);
-    key->setAutoRepeat(false);
-    connect(key, &QShortcut::activated, this, &TimingPanel::startOrStop);
+    key_ = command(this, "stopwatch", tr("Start"), QKeySequence(Qt::Key_Space), [this] { startOrStop(); });
+    key_->setShortcutContext(Qt::WidgetWithChildrenShortcut); // everywhere here, also from a box with a number
+    standsFor(run_, key_);
     add_ = namedButton(tr("Add"), "addTiming", tr("Keeps this timing for the fit"));
     remove_ = namedButton(tr("Remove the last"), "removeTiming", tr("Takes the last timing away again"));
     take_ = namedButton(tr("Take over"), "takeTimed", tr("As the real aircraft's rates of this axis; it can be undone"));
@@ -54,7 +52,6 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     explain(table_, {tr("How far it was held."), tr("Whole turns that were counted."), tr("By the stopwatch."),
                      tr("360 times the turns over the seconds."),
                      tr("Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.")});
-    connect(run_, &QPushButton::clicked, this, &TimingPanel::startOrStop);
     connect(add_, &QPushButton::clicked, this, &TimingPanel::addTiming);
     connect(remove_, &QPushButton::clicked, this, &TimingPanel::removeLast);
     connect(take_, &QPushButton::clicked, this, &TimingPanel::takeOver);
@@ -122,13 +119,13 @@ void TimingPanel::startOrStop()
     if (!watch_.isValid()) {
         watch_.start();
         ticks_.start();
-        run_->setText(tr("Stop (space)"));
+        key_->setText(tr("Stop"));
         return;
     }
     const double seconds = static_cast<double>(watch_.elapsed()) / 1000;
     watch_.invalidate();
     ticks_.stop();
-    run_->setText(tr("Start (space)"));
+    key_->setText(tr("Start"));
     clock_->setText(tr("%1 s").arg(seconds, 0, 'f', 2));
     seconds_->setValue(seconds);
 }

@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <vector>
 
+class QAction;
 class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
@@ -53,6 +54,7 @@ private:
     QDoubleSpinBox *stick_, *turns_, *seconds_;
     QLabel *clock_, *words_;
     QPushButton *run_, *add_, *remove_, *take_;
+    QAction* key_; ///< starts the stopwatch, and stops it
     QTableWidget* table_;
 };
 

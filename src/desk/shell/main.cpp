@@ -2,6 +2,7 @@
 #include "desk/parts/live_teller.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/shell/demo.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/one_window.h"
 #include "desk/shell/stand_in_pilot.h"
@@ -98,15 +99,15 @@ struct Asked {
 };
 
 /// The demo, opened in a copy of its own.
-Result<void> useDemo(Asked& asked, const QTemporaryDir& folder)
+Result<void> useDemo(Asked& asked, const DataFolder& data, const QTemporaryDir& folder)
 {
-    const auto original =
-        std::filesystem::path(QApplication::applicationDirPath().toStdString()) / ".." / "demo" / "record.sqlite";
+    const auto original = desk::demoRecord(data, asked.quiet);
+    if (!original) return tl::unexpected(original.error());
     asked.place = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
     std::error_code error;
-    std::filesystem::copy_file(original, asked.place.file, error);
-    if (error) return bad_input("The demo record was not found beside the program; `./hangar build` makes it.");
-    asked.options.read_logs_also_from = original.string() + ".logs";
+    std::filesystem::copy_file(*original, asked.place.file, error);
+    if (error) return bad_input(original->string() + ": the demo record could not be copied: " + error.message());
+    asked.options.read_logs_also_from = original->string() + ".logs";
     asked.options.remember_heads = false; // it is thrown away
     asked.name = QObject::tr("Demo record");
     return {};
@@ -248,7 +249,7 @@ int main(int argc, char** argv)
     ::umask(S_IRWXG | S_IRWXO); // what is written is its owner's
     desk::Application application(argc, argv);
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
-    QApplication::setApplicationVersion(QStringLiteral("0.1.0"));
+    QApplication::setApplicationVersion(QStringLiteral(BH_VERSION));
     QCommandLineParser parser;
     parser.setApplicationDescription(QStringLiteral("The desk for coordinating simulator training of drone pilots."));
     parser.addHelpOption();
@@ -267,8 +268,9 @@ int main(int argc, char** argv)
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
     parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption, stationOption,
                        standInOption, pageOption, pictureOption, afterOption});
+    parser.addPositionalArgument(QStringLiteral("record"), QStringLiteral("The same as --store RECORD."), QStringLiteral("[RECORD]"));
     parser.process(application);
-    desk::applyTheme(application, parser.isSet(nightOption));
+    desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;
     Asked asked;
     asked.tour = parser.value(tourOption);
@@ -278,10 +280,12 @@ int main(int argc, char** argv)
     asked.options.read_only = parser.isSet(readOnlyOption);
     const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
     Result<void> found;
-    if (parser.isSet(demoOption))
-        found = useDemo(asked, demoFolder);
-    else if (parser.isSet(storeOption))
+    if (parser.isSet(demoOption)) {
+        if (data) found = useDemo(asked, *data, demoFolder);
+    } else if (parser.isSet(storeOption))
         asked.place = parser.value(storeOption).toStdString();
+    else if (!parser.positionalArguments().isEmpty())
+        asked.place = parser.positionalArguments().first().toStdString();
     else if (!usualPlace(asked))
         return 0;
     asked.station_name = parser.isSet(stationOption) ? parser.value(stationOption) : desk::stationName();

@@ -8,6 +8,7 @@
 #include "desk/kit/kit_page.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/progress/progress_page.h"
@@ -17,7 +18,9 @@
 #include "desk/record/unlock_dialog.h"
 #include "desk/setup/setup_page.h"
 #include "desk/shell/apron.h"
+#include "desk/shell/help_window.h"
 #include "desk/shell/line_up.h"
+#include "desk/shell/menu.h"
 #include "desk/shell/taxiway.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
@@ -25,17 +28,30 @@
 
 #include <QApplication>
 #include <QBoxLayout>
-#include <QShortcut>
+#include <QCloseEvent>
+#include <QIcon>
+#include <QMenuBar>
 #include <QStackedWidget>
 #include <algorithm>
 #include <cmath>
 #include <map>
 
 namespace bh::desk {
+namespace {
+
+constexpr const char* page_names[MainWindow::PageCount] = {
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Board"),      QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Kit"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Controller"), QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Set-up"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Drills"),     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Debrief"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),   QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "First flight")};
+
+} // namespace
 
 MainWindow::MainWindow(School& school, Station& station, const QString& recordName) : school_(school), station_(station)
 {
     setWindowTitle(tr("Blue Hangar"));
+    setWindowIcon(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")));
     setMinimumSize(1000, 640);
     resize(1280, 800);
     lineUp_ = new LineUp(school_, station_);
@@ -53,14 +69,12 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
-    const std::pair<const char*, QWidget*> pages[] = {
-        {"Board", board_},       {"Kit", kit_},       {"Controller", controller_},
-        {"Set-up", setup_},      {"Drills", drills_}, {"Debrief", debrief_},
-        {"Progress", progress_}, {"Rates", rates_},   {"First flight", firstFlight_}};
+    QWidget* const pages[] = {board_, kit_, controller_, setup_, drills_, debrief_, progress_, rates_, firstFlight_};
     for (int i = 0; i < PageCount; ++i) {
-        marks_[i] = taxiway_->addPage(tr(pages[i].first));
-        pages[i].second->setObjectName(QLatin1String("page") + QLatin1String(pages[i].first));
-        pages_->addWidget(pages[i].second);
+        const auto page = static_cast<Page>(i);
+        marks_[i] = taxiway_->addPage(pageName(page));
+        pages[i]->setObjectName(QLatin1String("page") + QLatin1String(page_names[i]));
+        pages_->addWidget(pages[i]);
     }
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
@@ -82,15 +96,15 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connectPages();
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
-    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+L")), this), &QShortcut::activated, this, &MainWindow::toggleNight);
     guard();
-    connect(new QShortcut(QKeySequence::Undo, this), &QShortcut::activated, &school_, &School::undo);
-    connect(new QShortcut(QKeySequence::Redo, this), &QShortcut::activated, &school_, &School::redo);
     connect(kit_, &KitPage::progressChanged, this, &MainWindow::refreshMarks);
     connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
     new Hints(this);
+    new Menu(*this, school_, station_);
+    connect(&preferences(), &Preferences::changed, this, &MainWindow::preferred);
+    restoreGeometry(preferences().placeOf(QStringLiteral("main")));
     showPage(Board);
     refreshMarks();
 }
@@ -137,7 +151,6 @@ void MainWindow::guard()
     apron_->watch(*lock_);
     connect(apron_, &Apron::recordAsked, this, [this] { showRecord(); });
     connect(apron_, &Apron::lockAsked, this, &MainWindow::toggleLock);
-    connect(new QShortcut(QKeySequence(QStringLiteral("Ctrl+U")), this), &QShortcut::activated, this, &MainWindow::toggleLock);
     connect(&station_, &Station::pilotChosen, this, [this] { lock_->choose_pilot(station_.pilotId()); });
     connect(&station_, &Station::sticksMoved, this, [this, at = Sticks()]() mutable {
         constexpr double a_move = 0.05; // more than a stick that trembles
@@ -153,6 +166,38 @@ void MainWindow::guard()
 }
 
 MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands
+
+QString MainWindow::pageName(Page page) { return tr(page_names[page]); }
+
+void MainWindow::showHelp(const QString& page)
+{
+    static constexpr const char* of_page[] = {"board", "kit", "controller", "set-up", "drills", "debrief", "progress", "rates", "first-flight"};
+    auto* window = findChild<HelpWindow*>();
+    if (!window) {
+        window = new HelpWindow(school_.data().root(), this);
+        window->setAttribute(Qt::WA_DeleteOnClose);
+    }
+    window->showPage(page.isEmpty() ? QString::fromLatin1(of_page[pages_->currentIndex()]) : page);
+    window->show();
+    window->raise();
+    window->activateWindow();
+}
+
+void MainWindow::say(const QString& sentence) { apron_->say(sentence); }
+
+void MainWindow::closeEvent(QCloseEvent* event)
+{
+    preferences().keepPlace(QStringLiteral("main"), saveGeometry());
+    QMainWindow::closeEvent(event);
+}
+
+/// Something was chosen anew for this computer.
+void MainWindow::preferred()
+{
+    menuBar()->setVisible(preferences().menuShown());
+    applyTheme(*qApp, nightPreferred());
+    school_.look_again();
+}
 
 void MainWindow::showBoard(const QString& section)
 {
@@ -253,11 +298,7 @@ bool MainWindow::eventFilter(QObject*, QEvent* event)
     return false;
 }
 
-void MainWindow::toggleNight()
-{
-    applyTheme(*qApp, !theme().night);
-    update();
-}
+void MainWindow::toggleNight() { preferences().setLook(theme().night ? Preferences::Look::Day : Preferences::Look::Night); }
 
 void MainWindow::refreshMarks()
 {

@@ -40,6 +40,10 @@ public:
     void showPage(Page page);
     void showBoard(const QString& section); ///< "today", "week" or "room"
     void watch(RecordWatch& watch);         ///< shows when the record was verified last, and what was wrong
+    /// What a page is called on the taxiway, and the handbook's page about it.
+    [[nodiscard]] static QString pageName(Page page);
+    void showHelp(const QString& page = {}); ///< empty: of the page in sight
+    void say(const QString& sentence);       ///< at the foot of the window
     void showRecord(int section = 0);       ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
@@ -57,10 +61,12 @@ public Q_SLOTS:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void closeEvent(QCloseEvent* event) override;
 
 private:
     void connectPages();
     void guard();
+    void preferred();
     void showEvidence(const std::string& gate);
     void practise(Surprise surprise);
     void refreshMarks();

@@ -2,7 +2,6 @@
 
 #include <QHBoxLayout>
 #include <QPainter>
-#include <QShortcut>
 
 namespace bh::desk {
 
@@ -69,8 +68,6 @@ TaxiwayButton* Taxiway::addPage(const QString& name)
     layout_->insertWidget(number, button);
     buttons_.push_back(button);
     connect(button, &QAbstractButton::clicked, this, [this, number] { Q_EMIT chosen(number); });
-    auto* shortcut = new QShortcut(QKeySequence(QStringLiteral("Alt+%1").arg(number + 1)), this);
-    connect(shortcut, &QShortcut::activated, this, [this, number] { Q_EMIT chosen(number); });
     return button;
 }
 

@@ -1,0 +1,50 @@
+#pragma once
+
+#include <QKeySequence>
+#include <QObject>
+#include <QString>
+#include <QStringList>
+
+class QWidget;
+
+namespace bh::desk {
+
+/// What was chosen at this computer, whatever record is open; kept in the user's configuration folder.
+class Preferences : public QObject {
+    Q_OBJECT
+public:
+    enum class Look { Day, Night, AsSystem };
+    Preferences();
+    [[nodiscard]] Look look() const;
+    void setLook(Look look);
+    [[nodiscard]] int textPercent() const; ///< 100…200
+    void setTextPercent(int percent);
+    [[nodiscard]] bool feetAndKnots() const; ///< for show; files and entries stay metric
+    void setFeetAndKnots(bool feet);
+    [[nodiscard]] bool systemDates() const; ///< days as the system writes them
+    void setSystemDates(bool system);
+    [[nodiscard]] bool menuShown() const;
+    void setMenuShown(bool shown);
+    [[nodiscard]] QString folder() const; ///< where papers and tables go first; empty: where the last one went
+    void setFolder(const QString& folder);
+    /// Of a command; empty where it was taken away.
+    [[nodiscard]] QKeySequence keys(const QString& command, const QKeySequence& usual) const;
+    void setKeys(const QString& command, const QKeySequence& keys, const QKeySequence& usual);
+    [[nodiscard]] QStringList recentRecords() const; ///< newest first
+    void noteRecord(const QString& place);
+    /// Where a window was, what its splitters showed.
+    void keepPlace(const QString& window, const QByteArray& geometry);
+    [[nodiscard]] QByteArray placeOf(const QString& window) const;
+
+Q_SIGNALS:
+    void changed();
+
+private:
+    template <class Value>
+    void put(const QString& key, const Value& value);
+};
+
+/// Those of the one application.
+[[nodiscard]] Preferences& preferences();
+
+} // namespace bh::desk
