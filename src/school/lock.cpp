@@ -7,7 +7,6 @@
 #include <algorithm>
 
 namespace bh {
-namespace {
 
 Result<void> good_passphrase(const std::string& passphrase)
 {
@@ -15,8 +14,6 @@ Result<void> good_passphrase(const std::string& passphrase)
         return bad_input("a passphrase has at least " + std::to_string(shortest_passphrase) + " letters; three words are better");
     return {};
 }
-
-} // namespace
 
 Lock::Lock(School& school, QObject* parent) : QObject(parent), school_(school)
 {

@@ -51,4 +51,7 @@ private:
     int wrong_ = 0; ///< passphrases, one after the other
 };
 
+/// An error says what a passphrase has to be.
+[[nodiscard]] Result<void> good_passphrase(const std::string& passphrase);
+
 } // namespace bh

@@ -1,5 +1,6 @@
 #include "desk/board/board_page.h"
 
+#include "desk/board/begin_panel.h"
 #include "desk/board/room_panel.h"
 #include "desk/board/week_panel.h"
 #include "desk/parts/sections.h"
@@ -271,6 +272,9 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     summary_->setObjectName(QStringLiteral("boardSummary"));
     summary_->setFont(uiFont(14, true));
     summary_->setWordWrap(true);
+    begin_ = new BeginPanel;
+    begin_->hide();
+    connect(begin_, &BeginPanel::asked, this, &BoardPage::beginAsked);
     todayBox_ = new QWidget;
     today_ = new QVBoxLayout(todayBox_);
     today_->setContentsMargins(0, 0, 0, 0);
@@ -330,6 +334,7 @@ QWidget* BoardPage::makeToday()
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
+    layout->addWidget(begin_);
     layout->addWidget(todayBox_);
     layout->addWidget(planned_);
     layout->addLayout(makeSchoolHead());
@@ -381,6 +386,15 @@ void BoardPage::resizeEvent(QResizeEvent*)
 {
     constexpr int narrow_px = 960;
     for (const int column : {BoardModel::Matched, BoardModel::Weeks}) table_->setColumnHidden(column, width() < narrow_px);
+}
+
+void BoardPage::showBeginning(const BeginFacts& facts)
+{
+    const auto lines = beginning(school_, station_.pilotId(), facts);
+    if (lines.empty() && beginning_.empty()) return;
+    beginning_ = lines;
+    begin_->show(lines, facts);
+    refresh();
 }
 
 void BoardPage::showSection(Section section) { sections_->choose(section); }
@@ -453,9 +467,9 @@ void BoardPage::refresh()
     planned_->setText(rest.join(QStringLiteral("; ")) + QLatin1Char('.'));
     planned_->setVisible(!rest.isEmpty() && !school_.pilots().empty());
     group_->setVisible(!school_.pilots().empty());
-    if (school_.pilots().empty())
-        summary_->setText(tr("No pilots yet. Add the first one at the foot of the line-up, then calibrate the controller (Alt+3) "
-                             "and fly the first drill (Alt+5)."));
+    const auto next = std::find_if(beginning_.begin(), beginning_.end(), [](const BeginLine& l) { return !l.done; });
+    if (next != beginning_.end())
+        summary_->setText(tr("The way to the first score. Now: %1.").arg(beginInWords(next->step)));
     else
         summary_->setText(tr("%1 today. %2 h practised in the last 7 days by %3 pilots.")
                               .arg(shown == 0   ? tr("Nothing needs you")

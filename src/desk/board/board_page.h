@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/progress/standing.h"
+#include "school/beginning.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>
@@ -13,13 +14,12 @@ class QTableView;
 class QVBoxLayout;
 
 namespace bh {
-class School;
-struct PilotRow;
 struct TodayItem;
 } // namespace bh
 
 namespace bh::desk {
 
+class BeginPanel;
 class Sections;
 class Station;
 
@@ -58,7 +58,10 @@ public:
     BoardPage(School& school, Station& station, QWidget* parent = nullptr);
     void showSection(Section section);
 
+    void showBeginning(const BeginFacts& facts); ///< of a school that has flown nothing yet
+
 Q_SIGNALS:
+    void beginAsked(bh::BeginStep step);
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
 
 protected:
@@ -75,6 +78,8 @@ private:
     QLabel *summary_, *planned_, *schoolTitle_;
     QVBoxLayout* today_;
     QWidget* todayBox_;
+    BeginPanel* begin_;
+    std::vector<BeginLine> beginning_; ///< empty: the school has begun
     Sections* sections_;
     QComboBox* group_;
     BoardModel* model_;

@@ -5,6 +5,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/words/plain_words.h"
 #include "files/file_text.h"
@@ -364,7 +365,7 @@ void WeekPanel::handOut()
 {
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     const QString file = QFileDialog::getSaveFileName(
-        this, tr("Calendar to write"), QString::fromStdString(week_) + QStringLiteral(".ics"), tr("iCalendar (*.ics)"));
+        this, tr("Calendar to write"), placeToWrite(QString::fromStdString(week_) + QStringLiteral(".ics")), tr("iCalendar (*.ics)"));
     if (file.isEmpty()) return;
     // A file named after a bay or the chosen pilot is that one's; any other is the whole week's.
     std::string of_pilot, of_bay;

@@ -7,6 +7,7 @@
 #include "desk/controller/simulator_editor.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -330,7 +331,7 @@ bool SheetPanel::saveAsPdf(const QString& file)
     QString place = file;
     if (place.isEmpty())
         place = QFileDialog::getSaveFileName(this, tr("Save the set-up card"),
-                                             tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name)),
+                                             placeToWrite(tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name))),
                                              tr("PDF (*.pdf)"));
     if (place.isEmpty()) return false;
     const bool saved = saveCard(place, *found);

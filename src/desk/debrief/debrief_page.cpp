@@ -18,6 +18,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
@@ -143,7 +144,7 @@ void DebriefPage::makeTop()
     paper_ = namedButton(tr("On paper"), "debriefPaper", tr("A debrief sheet on one page, as PDF or PNG"));
     connect(paper_, &QPushButton::clicked, this, [this] {
         const QString file =
-            QFileDialog::getSaveFileName(this, tr("Debrief sheet"), tr("debrief.pdf"), tr("Paper (*.pdf);;Picture (*.png)"));
+            QFileDialog::getSaveFileName(this, tr("Debrief sheet"), placeToWrite(tr("debrief.pdf")), tr("Paper (*.pdf);;Picture (*.png)"));
         if (!file.isEmpty()) savePaper(file);
     });
     beside_ = namedButton(tr("Lay a recording beside"), "debriefBeside",

@@ -3,6 +3,7 @@
 #include "core/path/smoothness.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/shown_units.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -19,6 +20,12 @@ constexpr double names_px = 96, bars_px = 54, phases_px = 14, axis_px = 18, bar_
 const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
 {
     return axis == StickAxis::Roll ? log.p_dps : axis == StickAxis::Pitch ? log.q_dps : log.r_dps;
+}
+
+std::vector<double> times(std::vector<double> values, double factor)
+{
+    for (double& value : values) value *= factor;
+    return values;
 }
 
 } // namespace
@@ -84,11 +91,11 @@ void TimeLanes::makeLanes()
         const auto speed_of = [](const FlightLog& log) {
             std::vector<double> speed(log.size());
             for (std::size_t i = 0; i < log.size(); ++i) speed[i] = std::hypot(log.vn_mps[i], log.ve_mps[i]);
-            return speed;
+            return times(std::move(speed), shownSpeed(1).value);
         };
         add(
-            tr("height"), tr("m"), [](const FlightLog& log) { return log.height_m; }, std::nullopt, t.ink, Qt::SolidLine);
-        add(tr("speed"), tr("m/s"), speed_of, std::nullopt, t.ink, Qt::SolidLine);
+            tr("height"), shownLength(1).unit, [](const FlightLog& log) { return times(log.height_m, shownLength(1).value); }, std::nullopt, t.ink, Qt::SolidLine);
+        add(tr("speed"), shownSpeed(1).unit, speed_of, std::nullopt, t.ink, Qt::SolidLine);
     }
     const std::pair<double, double> whole{-1, 1};
     const auto stick = [](StickAxis axis) { return [axis](const FlightLog& log) { return stick_column(log, axis); }; };
@@ -274,7 +281,7 @@ void TimeLanes::paintStill(QPainter& p) const
         const QRectF box = boxOf(0);
         const auto y = [&](double m) {
             return box.bottom() -
-                   (std::clamp(m, height.low, height.high) - height.low) / (height.high - height.low) * box.height();
+                   (std::clamp(m * shownLength(1).value, height.low, height.high) - height.low) / (height.high - height.low) * box.height();
         };
         QColor window = t.held;
         window.setAlpha(60);

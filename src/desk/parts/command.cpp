@@ -46,6 +46,14 @@ const QAction* changeKeys(const QList<QAction*>& all, QAction* command, const QK
     return nullptr;
 }
 
+QString pageOf(const QAction* command)
+{
+    const auto* widget = qobject_cast<QWidget*>(command->parent());
+    for (; widget && !widget->isWindow(); widget = widget->parentWidget())
+        if (widget->objectName().startsWith(QLatin1String("page"))) return widget->objectName().mid(4);
+    return {};
+}
+
 QString withKeys(const QString& words, const QAction* command)
 {
     const QString keys = command->shortcut().toString(QKeySequence::NativeText);

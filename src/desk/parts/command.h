@@ -18,6 +18,8 @@ QAction* command(QWidget* where, const char* id, const QString& words, const QKe
 /// Keeps the keys and puts them to use, unless the same ones stand for another command that can be there at the same time: then
 /// that one is returned, and nothing is changed.
 const QAction* changeKeys(const QList<QAction*>& all, QAction* command, const QKeySequence& keys);
+/// The page that a command belongs to, as its widget is called; empty: the whole window.
+[[nodiscard]] QString pageOf(const QAction* command);
 /// "Start (F5)", with the keys that are in use; the words alone where there are none.
 [[nodiscard]] QString withKeys(const QString& words, const QAction* command);
 /// A button that does the same, and says by which keys.

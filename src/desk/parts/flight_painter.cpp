@@ -2,6 +2,7 @@
 
 #include "core/drill/drill_rail.h"
 #include "desk/parts/theme.h"
+#include "desk/words/shown_units.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -301,18 +302,21 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
         p.drawLine(QPointF(tape.left(), y(phase.height_m)), QPointF(tape.right(), y(phase.height_m)));
     }
     p.setFont(uiFont(8));
-    const int each = shown_m > 40 ? 10 : shown_m > 24 ? 4 : 2;
-    for (int m = static_cast<int>(bottom_m) / each * each; m <= bottom_m + shown_m; m += each) {
+    const double shown_units = shownLength(1).value; // metres, or feet
+    const int each = shown_m * shown_units > 80 ? 20 : shown_m * shown_units > 40 ? 10 : shown_m > 24 ? 4 : 2;
+    const int first = static_cast<int>(bottom_m * shown_units) / each * each;
+    for (int mark = first; mark <= (bottom_m + shown_m) * shown_units; mark += each) {
+        const double at = y(mark / shown_units);
         p.setPen(QPen(t.soft, 1));
-        p.drawLine(QPointF(tape.left(), y(m)), QPointF(tape.left() + 7, y(m)));
-        p.drawText(QRectF(tape.left() + 9, y(m) - 8, 30, 16), Qt::AlignLeft | Qt::AlignVCenter, QString::number(m));
+        p.drawLine(QPointF(tape.left(), at), QPointF(tape.left() + 7, at));
+        p.drawText(QRectF(tape.left() + 9, at - 8, 30, 16), Qt::AlignLeft | Qt::AlignVCenter, QString::number(mark));
     }
     p.restore();
     const double at = std::clamp(y(height), tape.top(), tape.bottom());
     p.setPen(Qt::NoPen);
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
-    const QString reading = QStringLiteral("%1 m").arg(height, 0, 'f', 1);
+    const QString reading = lengthInWords(height);
     plate(p, plateFor(QRectF(tape.right() + 4, at - 12, 66, 24), reading, uiFont(11, true)), reading, Qt::AlignRight,
           uiFont(11, true), t.ink);
 }
@@ -429,9 +433,9 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
         p.drawRect(QRectF(box.left(), box.bottom() - 4, box.width() * std::min(1.0, now.phase_progress), 4));
     }
     const double speed = now.state.velocity_mps.head<2>().norm();
-    const QString facts = QStringLiteral("%1 · %2 · %3 m/s · %4 s")
+    const QString facts = QStringLiteral("%1 · %2 · %3 · %4 s")
                               .arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
-                              .arg(speed, 0, 'f', 1)
+                              .arg(speedInWords(speed))
                               .arg(now.time_s, 0, 'f', 0);
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
     plate(p, QRectF(size.width() - 252, foot - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);

@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QTableWidget>
 #include <QToolTip>
+#include <QWhatsThis>
 
 namespace bh::desk {
 namespace {
@@ -23,6 +24,19 @@ void showHintOfCurrentCell(QTableWidget* table)
     const int row = std::max(0, table->currentRow()), column = std::max(0, table->currentColumn());
     const QRect cell = table->visualRect(table->model()->index(row, column));
     QToolTip::showText(table->viewport()->mapToGlobal(cell.bottomLeft()), hintOfCell(table, row, column), table);
+}
+
+/// What is known of a widget, or of the nearest one around it that something is known of.
+QString whatItIs(QWidget* widget, QPoint at)
+{
+    for (; widget; at = widget->mapToParent(at), widget = widget->parentWidget()) {
+        if (auto* table = qobject_cast<QTableWidget*>(widget->parentWidget()); table && table->viewport() == widget)
+            if (const QModelIndex cell = table->indexAt(at); !hintOfCell(table, cell.row(), cell.column()).isEmpty())
+                return hintOfCell(table, cell.row(), cell.column());
+        for (const QString& words : {widget->whatsThis(), widget->toolTip(), widget->accessibleDescription(), widget->accessibleName()})
+            if (!words.isEmpty()) return words;
+    }
+    return {};
 }
 
 bool byKeyboard(Qt::FocusReason reason)
@@ -62,6 +76,19 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
             const auto* help = static_cast<QHelpEvent*>(event);
             const QModelIndex at = table->indexAt(help->pos());
             QToolTip::showText(help->globalPos(), hintOfCell(table, at.row(), at.column()), table);
+            return true;
+        }
+        break;
+    case QEvent::QueryWhatsThis:
+        if (object->isWidgetType()) return event->setAccepted(true), true;
+        break;
+    case QEvent::WhatsThis:
+        if (auto* widget = qobject_cast<QWidget*>(object)) {
+            const auto* help = static_cast<QHelpEvent*>(event);
+            const QString words = whatItIs(widget, help->pos());
+            QWhatsThis::showText(help->globalPos(), (words.isEmpty() ? tr("The page itself.") : words) + QStringLiteral("\n\n") +
+                                                        tr("More in the handbook: %1.").arg(help_keys_.toString(QKeySequence::NativeText)),
+                                 widget);
             return true;
         }
         break;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QKeySequence>
 #include <QObject>
 #include <QString>
 
@@ -14,14 +15,19 @@ void explain(QWidget* widget, const QString& source);
 /// The same for a table, one source per column; a cell with a tool tip of its own keeps it.
 void explain(QTableWidget* table, const QStringList& sources);
 
-/// Shows tool tips on keyboard focus as well as on hover, and those of a table's heads on its cells. One for the window.
+/// Shows tool tips on keyboard focus as well as on hover, those of a table's heads on its cells, and both when somebody asks what
+/// something is. One for the window.
 class Hints : public QObject {
     Q_OBJECT
 public:
     explicit Hints(QObject* parent);
+    void setHelpKeys(const QKeySequence& keys) { help_keys_ = keys; } ///< that open the handbook
 
 protected:
     bool eventFilter(QObject* object, QEvent* event) override;
+
+private:
+    QKeySequence help_keys_{QKeySequence::HelpContents};
 };
 
 } // namespace bh::desk

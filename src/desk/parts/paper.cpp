@@ -1,5 +1,6 @@
 #include "desk/parts/paper.h"
 
+#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 
 #include <QAbstractTextDocumentLayout>
@@ -69,7 +70,7 @@ bool saveOnPaper(const QString& file, const QString& title, const QString& body)
 
 QString askAndSaveOnPaper(QWidget* parent, const QString& name, const QString& title, const QString& body)
 {
-    const QString file = QFileDialog::getSaveFileName(parent, title, name, QObject::tr("PDF (*.pdf)"));
+    const QString file = QFileDialog::getSaveFileName(parent, title, placeToWrite(name), QObject::tr("PDF (*.pdf)"));
     if (file.isEmpty()) return {};
     return saveOnPaper(file, title, body) ? QObject::tr("Written: %1").arg(file)
                                           : QObject::tr("%1 could not be written: is there such a folder?").arg(file);

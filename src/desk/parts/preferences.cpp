@@ -1,5 +1,7 @@
 #include "desk/parts/preferences.h"
 
+#include "desk/words/shown_units.h"
+
 #include <QSettings>
 #include <QStandardPaths>
 #include <algorithm>
@@ -23,13 +25,20 @@ Preferences& preferences()
     return all;
 }
 
-Preferences::Preferences() = default;
+QString placeToWrite(const QString& name)
+{
+    const QString folder = preferences().folder();
+    return folder.isEmpty() ? name : folder + QLatin1Char('/') + name;
+}
+
+Preferences::Preferences() { shownUnits() = {feetAndKnots(), systemDates()}; }
 
 template <class Value>
 void Preferences::put(const QString& key, const Value& value)
 {
     if (store().contains(key) && store().value(key) == QVariant(value)) return;
     store().setValue(key, value);
+    shownUnits() = {feetAndKnots(), systemDates()};
     Q_EMIT changed();
 }
 

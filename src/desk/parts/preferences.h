@@ -46,5 +46,7 @@ private:
 
 /// Those of the one application.
 [[nodiscard]] Preferences& preferences();
+/// Where a file of this name is offered to go: into the folder that was chosen for it.
+[[nodiscard]] QString placeToWrite(const QString& name);
 
 } // namespace bh::desk

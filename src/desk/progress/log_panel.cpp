@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/paper.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/progress/correct_dialog.h"
@@ -336,7 +337,7 @@ void LogPanel::connectAll()
         const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
         const QString file = QFileDialog::getSaveFileName(this, tr("Write out the logbook"),
-                                                          QString::fromStdString(pilot->name) + QStringLiteral(".csv"),
+                                                          placeToWrite(QString::fromStdString(pilot->name) + QStringLiteral(".csv")),
                                                           tr("Table (*.csv);;Everything (*.json);;On paper (*.pdf)"));
         if (!file.isEmpty()) writeOut(file);
     });

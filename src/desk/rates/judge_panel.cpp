@@ -6,6 +6,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/curve_plot.h"
+#include "desk/words/shown_units.h"
 #include "desk/words/utf8.h"
 #include "school/school.h"
 
@@ -99,7 +100,7 @@ void JudgePanel::showBands(double practised_dps)
         const bool here = &band == &*nearest;
         put(bands_, row++,
             {(here ? QStringLiteral("▸ ") : QString()) + QString::number(band.rate_dps, 'f', 0),
-             tr("%1 s").arg(band.turn_s(), 0, 'f', 2), tr("%1 m").arg(band.fall_m(), 0, 'f', 1), utf8(band.flown_by)},
+             tr("%1 s").arg(band.turn_s(), 0, 'f', 2), lengthInWords(band.fall_m()), utf8(band.flown_by)},
             here);
     }
 }
@@ -129,10 +130,10 @@ void JudgePanel::refresh()
     }
     for (QWidget* w : std::initializer_list<QWidget*>{said_, evidence_}) w->setVisible(!evidence.empty());
     const FlownRate practised{practised_dps, ""};
-    heading_->setText(tr("Practised: %1 °/s at full roll, a full turn in %2 s, %3 m of fall without power.")
+    heading_->setText(tr("Practised: %1 °/s at full roll, a full turn in %2 s, %3 of fall without power.")
                           .arg(practised_dps, 0, 'f', 0)
                           .arg(practised.turn_s(), 0, 'f', 2)
-                          .arg(practised.fall_m(), 0, 'f', 1));
+                          .arg(lengthInWords(practised.fall_m())));
     words_->setText(
         evidence.empty()
             ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "

@@ -6,6 +6,7 @@
 #include "desk/parts/theme.h"
 #include "desk/words/axis_words.h"
 #include "desk/words/rate_words.h"
+#include "desk/words/shown_units.h"
 
 #include <QTableWidget>
 
@@ -57,7 +58,7 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
             if (curves[k]) {
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
                 cells[Turn] = QStringLiteral("%1 s").arg(n.full_turn_s, 0, 'f', 2);
-                cells[Flip] = QStringLiteral("%1 m").arg(n.flip_height_m, 0, 'f', 1);
+                cells[Flip] = lengthInWords(n.flip_height_m);
                 cells[Half] = QStringLiteral("%1 °/s").arg(n.half_stick_dps, 0, 'f', 0);
                 cells[Full] = QStringLiteral("%1 °/s").arg(n.max_dps, 0, 'f', 0);
                 cells[Centre] = QStringLiteral("%1 °/s").arg(n.centre_dps, 0, 'f', 0);

@@ -4,6 +4,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -176,12 +177,12 @@ void RatesPage::buildButtons()
         if (!file.isEmpty()) readRates(file);
     });
     connect(csv_, &QPushButton::clicked, this, [this] {
-        const QString file = QFileDialog::getSaveFileName(this, tr("Save the rates"), QStringLiteral("rates.csv"));
+        const QString file = QFileDialog::getSaveFileName(this, tr("Save the rates"), placeToWrite(QStringLiteral("rates.csv")));
         if (!file.isEmpty() && !saveTable(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
     connect(png_, &QPushButton::clicked, this, [this] {
         const QString file =
-            QFileDialog::getSaveFileName(this, tr("Save the curves"), QStringLiteral("rates.png"), tr("Pictures (*.png *.svg)"));
+            QFileDialog::getSaveFileName(this, tr("Save the curves"), placeToWrite(QStringLiteral("rates.png")), tr("Pictures (*.png *.svg)"));
         if (!file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
 }

@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/tables.h"
 #include "files/file_text.h"
 #include "school/lock.h"
@@ -79,7 +80,7 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     connect(give_, &QPushButton::clicked, this, [this] {
         const QString file = QFileDialog::getSaveFileName(
             this, tr("Everything about this pilot"),
-            QString::fromStdString(school_.file(chosen()).row.name) + QStringLiteral(".json"), tr("JSON (*.json)"));
+            placeToWrite(QString::fromStdString(school_.file(chosen()).row.name) + QStringLiteral(".json")), tr("JSON (*.json)"));
         if (!file.isEmpty()) handOut(file);
     });
     connect(&lock, &Lock::changed, this, &KeepingPanel::refresh);

@@ -2,6 +2,7 @@
 
 #include "core/setup/training_setup.h"
 #include "desk/parts/theme.h"
+#include "desk/words/shown_units.h"
 
 #include <QKeyEvent>
 #include <QMouseEvent>
@@ -30,9 +31,9 @@ void TiltView::show(double tilt_deg, double fov_deg, const Airframe& flown, cons
     fov_deg_ = fov_deg;
     flown_ = flown;
     effect_ = effect;
-    setAccessibleDescription(tr("%1°: flies level at %2 m/s with %3 % throttle")
+    setAccessibleDescription(tr("%1°: flies level at %2 with %3 % throttle")
                                  .arg(tilt_deg, 0, 'f', 0)
-                                 .arg(effect.level.speed_mps, 0, 'f', 1)
+                                 .arg(speedInWords(effect.level.speed_mps))
                                  .arg(100 * effect.level.throttle, 0, 'f', 0));
     update();
 }
@@ -124,8 +125,8 @@ void TiltView::paintEvent(QPaintEvent*)
     p.setFont(uiFont(10));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
     p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
-               effect_.level.possible ? tr("flies level at %1 m/s with %2 % throttle")
-                                            .arg(effect_.level.speed_mps, 0, 'f', 1)
+               effect_.level.possible ? tr("flies level at %1 with %2 % throttle")
+                                            .arg(speedInWords(effect_.level.speed_mps))
                                             .arg(100 * effect_.level.throttle, 0, 'f', 0)
                                       : tr("full throttle does not carry it"));
 }

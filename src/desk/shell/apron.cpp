@@ -11,6 +11,7 @@
 #include "school/record_watch.h"
 #include "school/school.h"
 
+#include <QDateTime>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>

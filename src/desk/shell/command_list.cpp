@@ -2,59 +2,74 @@
 
 #include "desk/parts/command.h"
 #include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 #include "desk/words/utf8.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
+#include <QHeaderView>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPointer>
 #include <QPushButton>
 #include <QTimer>
+#include <QTreeWidget>
 
 namespace bh::desk {
 
-CommandList::CommandList(const QList<QAction*>& commands, School& school, Station& station, QWidget* window) : QDialog(window)
+CommandList::CommandList(const QList<QAction*>& commands, School& school, Station& station,
+                         std::function<void(const QString&)> show_page, QWidget* window)
+    : QDialog(window)
 {
     setObjectName(QStringLiteral("commandList"));
     setWindowTitle(tr("All commands"));
     resize(520, 420);
     for (QAction* action : commands)
-        rows_.push_back({action->text().remove(QLatin1Char('&')), action->shortcut().toString(QKeySequence::NativeText),
-                         [action = QPointer<QAction>(action)] {
-                             if (action) action->trigger();
+        rows_.push_back({action->text().remove(QLatin1Char('&')), pageOf(action),
+                         action->shortcut().toString(QKeySequence::NativeText),
+                         [action = QPointer<QAction>(action), page = pageOf(action), show_page] {
+                             if (!action) return;
+                             if (!page.isEmpty()) show_page(page);
+                             action->trigger();
                          }});
     for (QPushButton* button : window->findChildren<QPushButton*>()) {
         const QString words = button->accessibleName().isEmpty() ? button->text() : button->accessibleName();
         const bool known = std::any_of(rows_.begin(), rows_.end(), [&](const Row& r) { return words.startsWith(r.words); });
         if (button->isVisible() && button->isEnabled() && !words.isEmpty() && !known && button->window() == window)
-            rows_.push_back({words, {}, [button = QPointer<QPushButton>(button)] {
+            rows_.push_back({words, tr("this page"), {}, [button = QPointer<QPushButton>(button)] {
                                  if (button) button->click();
                              }});
     }
     for (const PilotRow& pilot : school.pilots())
-        rows_.push_back({tr("Pilot: %1").arg(utf8(pilot.name)), {}, [&station, id = pilot.id] { station.choosePilot(id); }});
+        rows_.push_back({utf8(pilot.name), tr("pilot"), {}, [&station, id = pilot.id] { station.choosePilot(id); }});
     wanted_ = new QLineEdit;
     wanted_->setObjectName(QStringLiteral("commandWanted"));
     wanted_->setAccessibleName(tr("Command wanted"));
     wanted_->setPlaceholderText(tr("What is to be done? Type a part of it, Enter does it"));
     wanted_->installEventFilter(this);
-    list_ = new QListWidget;
+    list_ = new QTreeWidget;
+    list_->setColumnCount(3);
+    list_->setHeaderHidden(true);
+    list_->setRootIsDecorated(false);
+    list_->setUniformRowHeights(true);
     list_->setObjectName(QStringLiteral("commandRows"));
     list_->setAccessibleName(tr("Commands"));
+    list_->header()->setStretchLastSection(false);
+    list_->header()->setSectionResizeMode(0, QHeaderView::Stretch);
+    list_->header()->setSectionResizeMode(1, QHeaderView::ResizeToContents);
+    list_->header()->setSectionResizeMode(2, QHeaderView::ResizeToContents);
     auto* layout = new QVBoxLayout(this);
     layout->addWidget(wanted_);
     layout->addWidget(list_, 1);
-    connect(wanted_, &QLineEdit::textChanged, this, &CommandList::show);
+    connect(wanted_, &QLineEdit::textChanged, this, &CommandList::list);
     connect(wanted_, &QLineEdit::returnPressed, this, &CommandList::run);
-    connect(list_, &QListWidget::itemActivated, this, &CommandList::run);
-    show({});
+    connect(list_, &QTreeWidget::itemActivated, this, &CommandList::run);
+    list({});
 }
 
 /// Every word that was typed is somewhere in the row.
-void CommandList::show(const QString& wanted)
+void CommandList::list(const QString& wanted)
 {
     list_->clear();
     const QStringList parts = wanted.split(QLatin1Char(' '), Qt::SkipEmptyParts);
@@ -62,17 +77,20 @@ void CommandList::show(const QString& wanted)
         const Row& row = rows_[i];
         if (!std::all_of(parts.begin(), parts.end(), [&](const QString& p) { return row.words.contains(p, Qt::CaseInsensitive); }))
             continue;
-        auto* item = new QListWidgetItem(row.keys.isEmpty() ? row.words : QStringLiteral("%1\t%2").arg(row.words, row.keys), list_);
-        item->setData(Qt::UserRole, static_cast<int>(i));
+        auto* item = new QTreeWidgetItem(list_, {row.words, row.place, row.keys});
+        item->setTextAlignment(2, Qt::AlignRight);
+        item->setForeground(1, theme().soft);
+        item->setData(0, Qt::UserRole, static_cast<int>(i));
     }
-    list_->setCurrentRow(0);
+    if (list_->topLevelItemCount() == 0) new QTreeWidgetItem(list_, {tr("Nothing here is called so."), {}, {}});
+    list_->setCurrentItem(list_->topLevelItem(0));
 }
 
 void CommandList::run()
 {
-    const QListWidgetItem* item = list_->currentItem();
-    if (!item) return;
-    const auto act = rows_[static_cast<std::size_t>(item->data(Qt::UserRole).toInt())].act;
+    const QTreeWidgetItem* item = list_->currentItem();
+    if (!item || !item->data(0, Qt::UserRole).isValid()) return;
+    const auto act = rows_[static_cast<std::size_t>(item->data(0, Qt::UserRole).toInt())].act;
     QWidget* window = parentWidget();
     close();
     window->activateWindow();
@@ -86,7 +104,8 @@ bool CommandList::eventFilter(QObject* watched, QEvent* event)
         const int key = static_cast<QKeyEvent*>(event)->key();
         const int by = key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0;
         if (by != 0) {
-            list_->setCurrentRow(std::clamp(list_->currentRow() + by, 0, std::max(0, list_->count() - 1)));
+            const int row = list_->indexOfTopLevelItem(list_->currentItem()) + by;
+            if (row >= 0 && row < list_->topLevelItemCount()) list_->setCurrentItem(list_->topLevelItem(row));
             return true;
         }
     }

@@ -6,7 +6,7 @@
 #include <vector>
 
 class QLineEdit;
-class QListWidget;
+class QTreeWidget;
 
 namespace bh {
 class School;
@@ -16,25 +16,28 @@ namespace bh::desk {
 
 class Station;
 
-/// Every command by name: typed, chosen, done. Pilots and the buttons that are in sight are found too.
+/// Every command by name: typed, chosen, done; one of another page brings that page into sight first. Pilots and the buttons that
+/// are in sight are found too.
 class CommandList : public QDialog {
     Q_OBJECT
 public:
-    CommandList(const QList<QAction*>& commands, School& school, Station& station, QWidget* window);
+    /// `show_page` brings a page into sight, by the name of its widget without "page".
+    CommandList(const QList<QAction*>& commands, School& school, Station& station, std::function<void(const QString&)> show_page,
+                QWidget* window);
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
     struct Row {
-        QString words, keys;
+        QString words, place, keys;
         std::function<void()> act;
     };
-    void show(const QString& wanted);
+    void list(const QString& wanted);
     void run();
     std::vector<Row> rows_;
     QLineEdit* wanted_;
-    QListWidget* list_;
+    QTreeWidget* list_;
 };
 
 } // namespace bh::desk

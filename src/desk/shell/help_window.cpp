@@ -7,6 +7,7 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <QImage>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -36,17 +37,32 @@ QString anchorOf(const QString& heading)
     return anchor;
 }
 
+/// Pictures no wider than the page.
+class Page : public QTextBrowser {
+public:
+    QVariant loadResource(int type, const QUrl& name) override
+    {
+        const QVariant found = QTextBrowser::loadResource(type, name);
+        if (type != QTextDocument::ImageResource) return found;
+        QImage picture = found.userType() == QMetaType::QImage ? found.value<QImage>() : QImage();
+        if (picture.isNull()) picture.loadFromData(found.toByteArray());
+        constexpr int margins = 60;
+        const int widest = std::max(200, viewport()->width() - margins);
+        return picture.width() > widest ? picture.scaledToWidth(widest, Qt::SmoothTransformation) : picture;
+    }
+};
+
 } // namespace
 
-std::filesystem::path HelpWindow::folderFor(const std::filesystem::path& data)
+std::filesystem::path HelpWindow::folderFor(const std::filesystem::path& documents)
 {
     std::error_code error;
-    const auto within = data / "help";
-    return std::filesystem::is_directory(within, error) ? within : data / ".." / "docs" / "help";
+    const auto within = documents / "help";
+    return std::filesystem::is_directory(within, error) ? within : documents / ".." / "docs" / "help";
 }
 
-HelpWindow::HelpWindow(const std::filesystem::path& data, QWidget* parent)
-    : QWidget(parent, Qt::Window), folder_(QString::fromStdString(folderFor(data).lexically_normal().string()))
+HelpWindow::HelpWindow(const std::filesystem::path& documents, QWidget* parent)
+    : QWidget(parent, Qt::Window), folder_(QString::fromStdString(folderFor(documents).lexically_normal().string()))
 {
     setObjectName(QStringLiteral("helpWindow"));
     setWindowTitle(tr("Handbook"));
@@ -59,7 +75,9 @@ HelpWindow::HelpWindow(const std::filesystem::path& data, QWidget* parent)
     contents_ = new QListWidget;
     contents_->setObjectName(QStringLiteral("helpContents"));
     contents_->setAccessibleName(tr("Pages of the handbook"));
-    page_ = new QTextBrowser;
+    page_ = new Page;
+    constexpr int margin_px = 20;
+    page_->document()->setDocumentMargin(margin_px);
     page_->setObjectName(QStringLiteral("helpPage"));
     page_->setAccessibleName(tr("Page of the handbook"));
     page_->setOpenLinks(false);

@@ -13,11 +13,11 @@ namespace bh::desk {
 class HelpWindow : public QWidget {
     Q_OBJECT
 public:
-    HelpWindow(const std::filesystem::path& data, QWidget* parent);
+    HelpWindow(const std::filesystem::path& documents, QWidget* parent);
     void showPage(const QString& page); ///< "drills", "index", or with a part of it: "numbers#rocking"
     [[nodiscard]] QString page() const; ///< the one that is shown
     /// Where the pages lie, for a folder of data: beside it in the project, within it once installed.
-    [[nodiscard]] static std::filesystem::path folderFor(const std::filesystem::path& data);
+    [[nodiscard]] static std::filesystem::path folderFor(const std::filesystem::path& documents);
 
 private:
     void fill(const QString& wanted);

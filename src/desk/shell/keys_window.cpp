@@ -12,15 +12,6 @@
 namespace bh::desk {
 namespace {
 
-/// The page or section that a command belongs to; empty: the whole window.
-QString placeOf(const QAction* command)
-{
-    const auto* widget = qobject_cast<QWidget*>(command->parent());
-    for (; widget && !widget->isWindow(); widget = widget->parentWidget())
-        if (widget->objectName().startsWith(QLatin1String("page"))) return widget->objectName().mid(4);
-    return {};
-}
-
 QString plain(const QKeySequence& keys) { return keys.toString(QKeySequence::NativeText); }
 
 } // namespace
@@ -35,6 +26,8 @@ KeysWindow::KeysWindow(const QList<QAction*>& commands, QWidget* parent) : QDial
     table_->setAccessibleName(tr("Commands and their keys"));
     table_->setHorizontalHeaderLabels({tr("Command"), tr("Where"), tr("Keys"), tr("Usually")});
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
+    table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    table_->horizontalHeader()->setHighlightSections(false);
     table_->verticalHeader()->hide();
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -70,7 +63,7 @@ void KeysWindow::fill()
     table_->setRowCount(static_cast<int>(commands_.size()));
     for (int i = 0; i < table_->rowCount(); ++i) {
         const QAction* command = commands_[i];
-        const QString where = placeOf(command);
+        const QString where = pageOf(command);
         const QString cells[] = {command->text().remove(QLatin1Char('&')), where.isEmpty() ? tr("everywhere") : where,
                                  plain(command->shortcut()), plain(usualKeys(command))};
         for (int c = 0; c < 4; ++c) table_->setItem(i, c, new QTableWidgetItem(cells[c]));

@@ -2,6 +2,7 @@
 
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "school/beginning.h"
 #include "school/school.h"
 #include "school/today.h"
 
@@ -232,7 +233,9 @@ void LineUp::connectAll()
     connect(newName_, &QLineEdit::textChanged, this,
             [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     const auto addNow = [this] {
-        const std::string id = school_.add_pilot({"", newName_->text().toStdString()});
+        PilotRow pilot{"", newName_->text().toStdString()};
+        pilot.curriculum = usual_curriculum(school_);
+        const std::string id = school_.add_pilot(pilot);
         if (id.empty()) return;
         newName_->clear();
         filter_->clear();

@@ -1,8 +1,10 @@
 #include "core/base/one_line.h"
 #include "desk/parts/live_teller.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/demo.h"
+#include "desk/shell/first_start.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/one_window.h"
 #include "desk/shell/stand_in_pilot.h"
@@ -96,6 +98,7 @@ struct Asked {
     int after_s = 0;   ///< 0: when somebody closes it
     int stand_in = -1; ///< which pilot's place it takes; -1: nobody's
     RecordOptions options;
+    std::unique_ptr<desk::FirstStart> begun; ///< what was answered before there was a record
 };
 
 /// The demo, opened in a copy of its own.
@@ -126,15 +129,31 @@ bool choosePlace(Asked& asked)
     return true;
 }
 
+/// Before there is a record: begun here, elsewhere already, or only looked at. False: closed, or its trouble was told.
+bool firstStart(Asked& asked, const DataFolder& data, const QTemporaryDir& demo_folder)
+{
+    using Choice = desk::FirstStart::Choice;
+    auto start = std::make_unique<desk::FirstStart>(data);
+    if (start->exec() != QDialog::Accepted) return false;
+    if (start->choice() == Choice::Elsewhere) return choosePlace(asked);
+    if (start->choice() == Choice::Demo) {
+        const auto made = useDemo(asked, data, demo_folder);
+        if (!made) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), QString::fromStdString(made.error().message));
+        return made.has_value();
+    }
+    asked.begun = std::move(start);
+    return true;
+}
+
 /// Without a word on the command line: what was chosen before, or the usual file; where neither is there yet, somebody is asked.
-bool usualPlace(Asked& asked)
+bool usualPlace(Asked& asked, const DataFolder& data, const QTemporaryDir& demo_folder)
 {
     const QString chosen = desk::chosenPlace();
     const auto usual =
         std::filesystem::path(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation).toStdString()) / "record.sqlite";
     std::error_code error;
     asked.place = chosen.isEmpty() ? RecordPlace(usual) : RecordPlace(chosen.toStdString());
-    return asked.quiet || !chosen.isEmpty() || std::filesystem::exists(usual, error) || choosePlace(asked);
+    return asked.quiet || !chosen.isEmpty() || std::filesystem::exists(usual, error) || firstStart(asked, data, demo_folder);
 }
 
 int waitingFor(const RecordPlace& place)
@@ -209,12 +228,15 @@ int work(Asked& asked, const DataFolder& data)
             QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch(record->now()).toString(QStringLiteral("d MMM yyyy")));
     }
     if (asked.options.read_only) asked.name += QObject::tr(", read only");
+    if (asked.options.remember_heads) desk::preferences().noteRecord(QString::fromStdString(asked.place.in_words()));
     School school(std::move(record), data);
     desk::Station station(school);
     if (!asked.station_name.isEmpty()) station.setName(asked.station_name);
     const desk::LiveTeller teller(school, station);
     desk::MainWindow window(school, station, asked.name);
     one.answer_with(window);
+    if (asked.begun)
+        if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept) window.say(QString::fromStdString(kept.error().message));
     window.show();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
     if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
@@ -286,7 +308,7 @@ int main(int argc, char** argv)
         asked.place = parser.value(storeOption).toStdString();
     else if (!parser.positionalArguments().isEmpty())
         asked.place = parser.positionalArguments().first().toStdString();
-    else if (!usualPlace(asked))
+    else if (data && !usualPlace(asked, *data, demoFolder))
         return 0;
     asked.station_name = parser.isSet(stationOption) ? parser.value(stationOption) : desk::stationName();
     if (parser.isSet(standInOption)) asked.stand_in = std::max(0, parser.value(standInOption).toInt() - 1);

@@ -30,6 +30,7 @@
 #include <QBoxLayout>
 #include <QCloseEvent>
 #include <QIcon>
+#include <QLineEdit>
 #include <QMenuBar>
 #include <QStackedWidget>
 #include <algorithm>
@@ -112,6 +113,13 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
 /// From one page to the next.
 void MainWindow::connectPages()
 {
+    connect(board_, &BoardPage::beginAsked, this, [this](BeginStep step) {
+        if (step == BeginStep::Pilot) return findChild<QLineEdit*>(QStringLiteral("newPilotName"))->setFocus(Qt::ShortcutFocusReason);
+        showPage(step == BeginStep::Kit          ? Kit
+                 : step == BeginStep::Controller ? Controller
+                 : step == BeginStep::Setup      ? Setup
+                                                 : Drills);
+    });
     connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
         if (place == PilotStanding::Go::Controller) showPage(Controller);
         if (place == PilotStanding::Go::Drills) showPage(Drills);
@@ -168,6 +176,7 @@ void MainWindow::guard()
 MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands
 
 QString MainWindow::pageName(Page page) { return tr(page_names[page]); }
+QString MainWindow::pageKey(Page page) { return QLatin1String(page_names[page]); }
 
 void MainWindow::showHelp(const QString& page)
 {
@@ -195,8 +204,7 @@ void MainWindow::closeEvent(QCloseEvent* event)
 void MainWindow::preferred()
 {
     menuBar()->setVisible(preferences().menuShown());
-    applyTheme(*qApp, nightPreferred());
-    school_.look_again();
+    applyTheme(*qApp, nightPreferred()); // and everybody looks again
 }
 
 void MainWindow::showBoard(const QString& section)
@@ -298,10 +306,23 @@ bool MainWindow::eventFilter(QObject*, QEvent* event)
     return false;
 }
 
-void MainWindow::toggleNight() { preferences().setLook(theme().night ? Preferences::Look::Day : Preferences::Look::Night); }
+void MainWindow::toggleNight()
+{
+    const bool night = !theme().night;
+    preferences().setLook(night ? Preferences::Look::Night : Preferences::Look::Day);
+    if (theme().night != night) preferred(); // it was dark for this once
+}
+
+/// The school's name, where it has one.
+void MainWindow::refreshTitle()
+{
+    const QString name = QString::fromStdString(school_name(school_));
+    setWindowTitle(name.isEmpty() ? tr("Blue Hangar") : tr("%1 – Blue Hangar").arg(name));
+}
 
 void MainWindow::refreshMarks()
 {
+    refreshTitle();
     const std::string& pilot = station_.pilotId();
     const auto put = [this](Page page, Done done, const QString& why) {
         marks_[page]->setMark(done == Done::Nothing ? StateMark::None
@@ -319,6 +340,7 @@ void MainWindow::refreshMarks()
                           : Done::Due,
         items == 0 ? tr("No pilot chosen") : tr("%1 of %2 ticked").arg(ticked).arg(items));
     const bool ready = station_.controllerState() == Station::Controller::Ready;
+    board_->showBeginning({ticked, items, ready});
     put(Controller, ready ? Done::Done : Done::Due,
         ready ? tr("The controller in use is calibrated and verified") : tr("The controller in use is not ready"));
     const Done setup = setup_mark(school_, pilot);

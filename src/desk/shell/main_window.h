@@ -42,11 +42,13 @@ public:
     void watch(RecordWatch& watch);         ///< shows when the record was verified last, and what was wrong
     /// What a page is called on the taxiway, and the handbook's page about it.
     [[nodiscard]] static QString pageName(Page page);
+    [[nodiscard]] static QString pageKey(Page page); ///< the same in every language
     void showHelp(const QString& page = {}); ///< empty: of the page in sight
     void say(const QString& sentence);       ///< at the foot of the window
     void showRecord(int section = 0);       ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
+    [[nodiscard]] Lock& lock() { return *lock_; }
     [[nodiscard]] DrillsPage* drillsPage() { return drills_; }
     [[nodiscard]] DebriefPage* debriefPage() { return debrief_; }
     [[nodiscard]] SetupPage* setupPage() { return setup_; }
@@ -70,6 +72,7 @@ private:
     void showEvidence(const std::string& gate);
     void practise(Surprise surprise);
     void refreshMarks();
+    void refreshTitle();
     [[nodiscard]] static QString ratesInWords(const RatesMark& mark);
     School& school_;
     Station& station_;

@@ -145,8 +145,17 @@ void Menu::makeHelp(QMenu& menu)
                            [] { QWhatsThis::enterWhatsThisMode(); }));
     menu.addSeparator();
     menu.addAction(command(&window_, "commands", tr("All commands …"), QKeySequence(QStringLiteral("Ctrl+K")),
-                           [this] { showOne<CommandList>(window_, commandsHere(), school_, station_); }));
+                           [this] { listCommands(); }));
     menu.addAction(command(&window_, "about", tr("About Blue Hangar"), {}, [this] { showOne<AboutWindow>(window_); }));
+}
+
+void Menu::listCommands()
+{
+    const auto show_page = [this](const QString& name) {
+        for (int i = 0; i < MainWindow::PageCount; ++i)
+            if (MainWindow::pageKey(static_cast<MainWindow::Page>(i)) == name) window_.showPage(static_cast<MainWindow::Page>(i));
+    };
+    showOne<CommandList>(window_, commands(), school_, station_, show_page);
 }
 
 QList<QAction*> Menu::commands() const

@@ -33,6 +33,7 @@ private:
     void makeHelp(QMenu& menu);
     void fillHere(QMenu& menu);
     void fillRecent(QMenu& menu);
+    void listCommands();
     void openAnother();
     void printPage();
     void pressOnRecord(const char* button);

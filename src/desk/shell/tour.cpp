@@ -5,6 +5,7 @@
 #include "desk/debrief/time_lanes.h"
 #include "desk/drills/drills_page.h"
 #include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 #include "desk/progress/curves_panel.h"
 #include "desk/progress/progress_page.h"
 #include "desk/rates/rates_page.h"
@@ -308,9 +309,9 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.rates();
     tour.judge();
     tour.wayBack();
-    window.toggleNight();
+    applyTheme(*qApp, !theme().night);
     tour.outside();
-    window.toggleNight();
+    applyTheme(*qApp, !theme().night);
     tour.record();
     return tour.failures == 0 ? 0 : 1;
 }

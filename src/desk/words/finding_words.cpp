@@ -1,6 +1,7 @@
 #include "desk/words/finding_words.h"
 
 #include "desk/words/plain_words.h"
+#include "desk/words/shown_units.h"
 
 #include <QObject>
 #include <array>
@@ -25,18 +26,24 @@ QString findingInWords(const Finding& f)
     const auto number = [&](const char* key, const QString& text, int decimals) {
         if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(std::abs(*value), 0, 'f', decimals);
     };
+    const auto length = [&](const char* key, const QString& text) {
+        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(lengthInWords(std::abs(*value)));
+    };
+    const auto speed = [&](const char* key, const QString& text) {
+        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(speedInWords(std::abs(*value)));
+    };
     number("frequency_hz", QObject::tr("%1 Hz"), 1);
     number("cycles", QObject::tr("%1 cycles"), 0);
     number("lean_deg", QObject::tr("lean %1°"), 0);
     number("heading_change_deg", QObject::tr("%1°"), 0);
     number("yaw_share", QObject::tr("yaw share %1"), 2);
-    number("entry_mps", QObject::tr("from %1 m/s"), 1);
-    number("height_gain_m", QObject::tr("gained %1 m"), 1);
+    speed("entry_mps", QObject::tr("from %1"));
+    length("height_gain_m", QObject::tr("gained %1"));
     number("turned_deg", QObject::tr("%1°"), 0);
     number("exit_deg", QObject::tr("%1° off level"), 0);
     number("bank_deg", QObject::tr("%1°"), 0);
-    number("sink_m", QObject::tr("%1 m lost"), 1);
-    number("sink_mps", QObject::tr("%1 m/s"), 1);
+    length("sink_m", QObject::tr("%1 lost"));
+    speed("sink_mps", QStringLiteral("%1"));
     number("bounces", QObject::tr("%1 bounces"), 0);
     number("seconds", QObject::tr("%1 s"), 1);
     return words;

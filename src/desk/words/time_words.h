@@ -1,5 +1,7 @@
 #pragma once
 
+#include "desk/words/shown_units.h"
+
 #include <QDateTime>
 #include <QLocale>
 #include <QString>
@@ -10,13 +12,13 @@ namespace bh::desk {
 /// "12 Jun 2031".
 [[nodiscard]] inline QString dayInWords(std::int64_t unix_time)
 {
-    return QLocale(QLocale::English).toString(QDateTime::fromSecsSinceEpoch(unix_time).date(), QStringLiteral("d MMM yyyy"));
+    return dateInWords(QDateTime::fromSecsSinceEpoch(unix_time).date());
 }
 
 /// "12 Jun 2031", and "12 Jun" in short, of a day since 1970-01-01.
 [[nodiscard]] inline QString calendarDay(std::int64_t day)
 {
-    return QLocale(QLocale::English).toString(QDate(1970, 1, 1).addDays(day), QStringLiteral("d MMM yyyy"));
+    return dateInWords(QDate(1970, 1, 1).addDays(day));
 }
 [[nodiscard]] inline QString shortDay(std::int64_t day)
 {

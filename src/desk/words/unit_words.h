@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/units.h"
+#include "desk/words/shown_units.h"
 
 #include <QString>
 
@@ -11,6 +12,8 @@ namespace bh::desk {
 {
     switch (unit) {
     case Unit::Share: return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
+    case Unit::Metres: return lengthInWords(value);
+    case Unit::MetresPerSecond: return speedInWords(value);
     case Unit::Count: return QString::number(value, 'f', 0);
     case Unit::Milliseconds: return QStringLiteral("%1 ms").arg(value, 0, 'f', 0);
     case Unit::Degrees: return QStringLiteral("%1 °").arg(value, 0, 'f', 0);

@@ -1,0 +1,28 @@
+#pragma once
+
+#include "school/beginning.h"
+
+#include <QFrame>
+
+class QVBoxLayout;
+
+namespace bh::desk {
+
+/// Leads a new school to its first score: what is done, what is next, and one button for it.
+class BeginPanel : public QFrame {
+    Q_OBJECT
+public:
+    explicit BeginPanel(QWidget* parent = nullptr);
+    void show(const std::vector<BeginLine>& lines, const BeginFacts& facts);
+
+Q_SIGNALS:
+    void asked(bh::BeginStep step);
+
+private:
+    QVBoxLayout* rows_;
+};
+
+/// "Add the first pilot".
+[[nodiscard]] QString beginInWords(BeginStep step);
+
+} // namespace bh::desk

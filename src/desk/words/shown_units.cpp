@@ -1,0 +1,45 @@
+#include "desk/words/shown_units.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+namespace bh::desk {
+
+ShownUnits& shownUnits()
+{
+    static ShownUnits units; // the one desk's
+    return units;
+}
+
+ShownValue shownLength(double length_m)
+{
+    constexpr double foot_m = 0.3048;
+    return shownUnits().feet_and_knots ? ShownValue{length_m / foot_m, QObject::tr("ft")} : ShownValue{length_m, QObject::tr("m")};
+}
+
+ShownValue shownSpeed(double speed_mps)
+{
+    constexpr double knot_mps = 1852.0 / 3600;
+    return shownUnits().feet_and_knots ? ShownValue{speed_mps / knot_mps, QObject::tr("kn")}
+                                       : ShownValue{speed_mps, QObject::tr("m/s")};
+}
+
+QString lengthInWords(double length_m, int decimals)
+{
+    const ShownValue shown = shownLength(length_m);
+    return QStringLiteral("%1 %2").arg(shown.value, 0, 'f', decimals).arg(shown.unit);
+}
+
+QString speedInWords(double speed_mps, int decimals)
+{
+    const ShownValue shown = shownSpeed(speed_mps);
+    return QStringLiteral("%1 %2").arg(shown.value, 0, 'f', decimals).arg(shown.unit);
+}
+
+QString dateInWords(const QDate& date)
+{
+    return shownUnits().system_days ? QLocale::system().toString(date, QLocale::ShortFormat)
+                                    : QLocale(QLocale::English).toString(date, QStringLiteral("d MMM yyyy"));
+}
+
+} // namespace bh::desk
