@@ -6,11 +6,14 @@
 #include "desk/shell/trouble.h"
 
 #include <QApplication>
+#include <QTemporaryDir>
 
 int main(int argc, char** argv)
 {
     if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM") && qEnvironmentVariableIsEmpty("DISPLAY"))
         qputenv("QT_QPA_PLATFORM", "offscreen");
+    const QTemporaryDir chosen; // preferences of nobody, and of no other program that runs beside this one
+    qputenv("XDG_CONFIG_HOME", chosen.path().toLocal8Bit());
     bh::desk::Application application(argc, argv);
     bh::desk::applyTheme(application, false);
     return Catch::Session().run(argc, argv);

@@ -1,0 +1,126 @@
+// The handbook: every page of the program has one, its links lead somewhere, and what it says of limits, measures and buttons is so.
+#include "core/drill/measures.h"
+#include "core/progress/house_limits.h"
+#include "desk/shell/help_window.h"
+#include "desk_fixture.h"
+
+#include <QAction>
+#include <QDirIterator>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QRegularExpression>
+#include <QTextBrowser>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+QString textOf(const QString& file)
+{
+    QFile in(file);
+    REQUIRE(in.open(QIODevice::ReadOnly));
+    return QString::fromUtf8(in.readAll());
+}
+
+QStringList matches(const QString& text, const char* pattern)
+{
+    QStringList all;
+    for (auto found = QRegularExpression(pattern).globalMatch(text); found.hasNext();) all << found.next().captured(1);
+    return all;
+}
+
+QStringList pages() { return QDir(BH_HELP).entryList({"*.md"}); }
+QString page(const QString& name) { return textOf(QStringLiteral(BH_HELP "/") + name); }
+
+} // namespace
+
+TEST_CASE("F1 opens the handbook at the page where one is", "[desk][help]")
+{
+    Desk desk(BH_DEMO);
+    const char* names[] = {"board", "kit", "controller", "set-up", "drills", "debrief", "progress", "rates", "first-flight"};
+    for (int i = 0; i < MainWindow::PageCount; ++i) {
+        desk.window->showPage(static_cast<MainWindow::Page>(i));
+        desk.window->activateWindow();
+        QTest::qWait(20);
+        QTest::keyClick(&*desk.window, Qt::Key_F1);
+        auto* help = desk.window->findChild<HelpWindow*>();
+        REQUIRE(help);
+        CHECK(help->page() == names[i]);
+        CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith(MainWindow::pageName(static_cast<MainWindow::Page>(i))));
+    }
+    desk.find<QAction>("help-first-day")->trigger();
+    CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith("A first day in ten minutes"));
+}
+
+TEST_CASE("the handbook is searched by words, and a link leads to a part of a page", "[desk][help]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->showHelp("index");
+    auto* contents = desk.find<QListWidget>("helpContents");
+    CHECK(contents->count() == pages().size());
+    QTest::keyClicks(desk.find<QLineEdit>("helpWanted"), "bootstrap resamples");
+    REQUIRE(contents->count() == 1);
+    CHECK(contents->item(0)->text() == "Every number");
+    auto* help = desk.window->findChild<HelpWindow*>();
+    help->showPage("limits#gates");
+    CHECK(help->page() == "limits");
+    CHECK(desk.find<QTextBrowser>("helpPage")->textCursor().block().text() == "Gates");
+    help->showPage("nowhere");
+    CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().contains("\"nowhere\" was not found"));
+}
+
+TEST_CASE("every link and picture of the handbook is there, and every page is reached from its contents", "[desk][help]")
+{
+    const QString index = page("index.md");
+    for (const QString& name : pages()) {
+        CAPTURE(name.toStdString());
+        if (name != "index.md") CHECK(index.contains("](" + name + ")"));
+        const QString text = page(name);
+        CHECK(text.startsWith("# "));
+        for (const QString& link : matches(text, "\\]\\(([^)]+)\\)")) {
+            CAPTURE(link.toStdString());
+            const QString file = link.section('#', 0, 0), part = link.section('#', 1);
+            CHECK(QFileInfo::exists(QStringLiteral(BH_HELP "/") + file));
+            if (part.isEmpty()) continue;
+            QStringList anchors;
+            for (const QString& heading : matches(page(file), "(?m)^#+ (.+)$")) anchors << heading.toLower().replace(' ', '-');
+            CHECK(anchors.contains(part));
+        }
+    }
+}
+
+TEST_CASE("the handbook names every limit of the house with its usual value, and every measure", "[desk][help]")
+{
+    const QString limits = page("limits.md"), numbers = page("numbers.md");
+    for (const HouseLimit& limit : house_limits()) {
+        const QString unit = limit.unit.empty() ? QString() : " " + QString::fromUtf8(limit.unit.data(), static_cast<int>(limit.unit.size()));
+        const QString row = QStringLiteral("| %1 | %2%3 |").arg(QString::fromStdString(std::string(limit.name))).arg(limit.usual).arg(unit);
+        CAPTURE(row.toStdString());
+        CHECK(limits.contains(row));
+    }
+    for (std::size_t i = 0; i < measure_count; ++i) {
+        const std::string key(measure_key(static_cast<Measure>(i)));
+        CAPTURE(key);
+        CHECK(numbers.contains("| `" + QString::fromStdString(key) + "` |"));
+    }
+}
+
+TEST_CASE("what the handbook calls a button or a section is called so in the window", "[desk][help]")
+{
+    QString words;
+    for (QDirIterator files(BH_DESK_SOURCE, {"*.cpp", "*.h"}, QDir::Files, QDirIterator::Subdirectories); files.hasNext();)
+        words += textOf(files.next());
+    words.remove(QRegularExpression("\"\\s*\\n\\s*\""));
+    int looked_for = 0;
+    for (const QString& name : pages()) {
+        const QString text = page(name).remove(QRegularExpression("\\*\\*[^*]+\\*\\*"));
+        for (const QString& said : matches(text, "(?<!\\*)\\*([^*\\n]+)\\*(?!\\*)"))
+            for (const QString& part : said.split(" → ")) {
+                CAPTURE(name.toStdString(), part.toStdString());
+                CHECK(words.contains(part));
+                ++looked_for;
+            }
+    }
+    CHECK(looked_for > 40);
+}
