@@ -33,6 +33,7 @@ say "working: $(as_desk bluehangar-cli --version), $(as_desk bluehangar --versio
 as_desk bluehangar-cli drill list >/dev/null
 as_desk bluehangar-cli drill fly --drill lift-settle --skill 0.9 --seed 1 --out /tmp/flight.csv >/dev/null
 as_desk bluehangar-cli drill score --drill lift-settle /tmp/flight.csv >/dev/null || [ $? -eq 1 ]
+inside test -f /usr/share/bluehangar/help/index.md -a -f /usr/share/doc/bluehangar/help/index.html
 say "the demo school, flown once and looked at"
 as_desk bluehangar --demo --tour /tmp/tour >/dev/null 2>"$place.said" || { cat "$place.said" >&2; exit 1; }
 pictures=$(ls "$place"/tmp/tour/*.png | wc -l)

@@ -6,13 +6,14 @@
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QStyle>
 #include <algorithm>
 
 namespace bh::desk {
 namespace {
 
 /// A ring, or a disc where it is done.
-QLabel* markOf(bool done)
+void showMark(QLabel& label, bool done)
 {
     constexpr int px = 16;
     QPixmap picture(px, px);
@@ -20,10 +21,8 @@ QLabel* markOf(bool done)
     QPainter p(&picture);
     paintMark(p, picture.rect(), done ? StateMark::Done : StateMark::Due, done ? theme().held : theme().attention);
     p.end();
-    auto* label = new QLabel;
-    label->setPixmap(picture);
-    label->setAccessibleName(done ? QObject::tr("done") : QObject::tr("to do"));
-    return label;
+    label.setPixmap(picture);
+    label.setAccessibleName(done ? QObject::tr("done") : QObject::tr("to do"));
 }
 
 QString whyOf(BeginStep step, const BeginFacts& facts, bool done)
@@ -56,47 +55,56 @@ QString beginInWords(BeginStep step)
     return {};
 }
 
-BeginPanel::BeginPanel(QWidget* parent) : QFrame(parent), rows_(new QVBoxLayout(this))
+BeginPanel::BeginPanel(QWidget* parent) : QFrame(parent)
 {
     setObjectName(QStringLiteral("begin"));
-    rows_->setContentsMargins(0, 0, 0, 0);
-    rows_->setSpacing(8);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(8);
+    for (const BeginStep step : {BeginStep::Pilot, BeginStep::Kit, BeginStep::Controller, BeginStep::Setup, BeginStep::Drill})
+        layout->addWidget(makeRow(step));
+}
+
+QFrame* BeginPanel::makeRow(BeginStep step)
+{
+    auto* frame = new QFrame;
+    frame->setObjectName(QStringLiteral("card"));
+    const Row row{step, new QLabel, new QLabel, new QLabel, new QPushButton};
+    constexpr int name_px = 190, button_px = 210;
+    row.name->setMinimumWidth(name_px);
+    row.name->setText(tr("%1. %2").arg(rows_.size() + 1).arg(beginInWords(step)));
+    row.why->setProperty("quiet", true);
+    row.why->setWordWrap(true);
+    row.go->setObjectName(QStringLiteral("begin-%1").arg(rows_.size() + 1));
+    row.go->setMinimumWidth(button_px);
+    connect(row.go, &QPushButton::clicked, this, [this, step] { Q_EMIT asked(step); });
+    auto* layout = new QHBoxLayout(frame);
+    layout->setContentsMargins(12, 8, 8, 8);
+    layout->setSpacing(12);
+    layout->addWidget(row.mark);
+    layout->addWidget(row.name);
+    layout->addWidget(row.why, 1);
+    layout->addWidget(row.go);
+    rows_.push_back(row);
+    return frame;
 }
 
 void BeginPanel::show(const std::vector<BeginLine>& lines, const BeginFacts& facts)
 {
-    while (QLayoutItem* item = rows_->takeAt(0)) {
-        if (item->widget()) item->widget()->deleteLater();
-        delete item;
-    }
     setVisible(!lines.empty());
     const auto next = std::find_if(lines.begin(), lines.end(), [](const BeginLine& l) { return !l.done; });
-    for (auto line = lines.begin(); line != lines.end(); ++line) {
-        auto* row = new QFrame;
-        row->setObjectName(QStringLiteral("card"));
-        auto* name = new QLabel(tr("%1. %2").arg(line - lines.begin() + 1).arg(beginInWords(line->step)));
-        name->setFont(uiFont(10, line == next));
-        constexpr int name_px = 190;
-        name->setMinimumWidth(name_px);
-        auto* why = new QLabel(whyOf(line->step, facts, line->done));
-        why->setProperty("quiet", true);
-        why->setWordWrap(true);
-        auto* go = new QPushButton(line == next ? beginInWords(line->step) : tr("Look"));
-        go->setObjectName(QStringLiteral("begin-%1").arg(line - lines.begin() + 1));
-        go->setAccessibleName(line == next ? beginInWords(line->step) : tr("Look: %1").arg(beginInWords(line->step)));
-        go->setToolTip(whyOf(line->step, facts, line->done));
-        go->setProperty("primary", line == next);
-        constexpr int button_px = 210;
-        go->setMinimumWidth(button_px);
-        connect(go, &QPushButton::clicked, this, [this, step = line->step] { Q_EMIT asked(step); }, Qt::QueuedConnection);
-        auto* layout = new QHBoxLayout(row);
-        layout->setContentsMargins(12, 8, 8, 8);
-        layout->setSpacing(12);
-        layout->addWidget(markOf(line->done));
-        layout->addWidget(name);
-        layout->addWidget(why, 1);
-        layout->addWidget(go);
-        rows_->addWidget(row);
+    for (const BeginLine& line : lines) {
+        const auto row = std::find_if(rows_.begin(), rows_.end(), [&](const Row& r) { return r.step == line.step; });
+        const bool now = &line == &*next;
+        showMark(*row->mark, line.done);
+        row->name->setFont(uiFont(10, now));
+        row->why->setText(whyOf(line.step, facts, line.done));
+        row->go->setText(now ? beginInWords(line.step) : tr("Look"));
+        row->go->setAccessibleName(now ? beginInWords(line.step) : tr("Look: %1").arg(beginInWords(line.step)));
+        row->go->setToolTip(row->why->text());
+        if (row->go->property("primary").toBool() == now) continue;
+        row->go->setProperty("primary", now);
+        row->go->style()->polish(row->go); // the style sheet looks at the property again
     }
 }
 

@@ -3,8 +3,10 @@
 #include "school/beginning.h"
 
 #include <QFrame>
+#include <vector>
 
-class QVBoxLayout;
+class QLabel;
+class QPushButton;
 
 namespace bh::desk {
 
@@ -19,7 +21,13 @@ Q_SIGNALS:
     void asked(bh::BeginStep step);
 
 private:
-    QVBoxLayout* rows_;
+    struct Row {
+        BeginStep step;
+        QLabel *mark, *name, *why;
+        QPushButton* go;
+    };
+    [[nodiscard]] QFrame* makeRow(BeginStep step);
+    std::vector<Row> rows_;
 };
 
 /// "Add the first pilot".

@@ -1,16 +1,23 @@
-// The main job, clicked and typed from end to end: choose a pilot, calibrate the controller, fly a drill, see it scored,
-// and find it on the pilot's record after a restart.
+// The main job, clicked and typed from end to end, as the program itself says: begin the school, add a pilot, tick the kit, calibrate
+// the controller, set the aircraft up, fly a drill, see it scored, and find it on the pilot's record after a restart. With BH_STEPS
+// in the environment each step is written down with its time (docs/first-start.md).
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
+#include "desk/kit/kit_page.h"
+#include "desk/shell/first_start.h"
 #include "desk_fixture.h"
+#include "school/lock.h"
 #include "virtual_joystick.h"
 
+#include <QCheckBox>
+#include <QElapsedTimer>
 #include <QLineEdit>
 #include <QTableView>
 #include <catch2/catch.hpp>
 #include <cmath>
+#include <cstdio>
 
 using namespace bh;
 using namespace bh::desk;
@@ -50,14 +57,54 @@ struct Hands {
     }
 };
 
+/// What was done so far, and when.
+class Steps {
+public:
+    Steps() { timer_.start(); }
+    void done(const char* what)
+    {
+        if (!qEnvironmentVariableIsEmpty("BH_STEPS"))
+            std::fprintf(stderr, "step %2d, after %5.1f s: %s\n", ++count_, static_cast<double>(timer_.elapsed()) / 1000, what);
+    }
+
+private:
+    QElapsedTimer timer_;
+    int count_ = 0;
+};
+
+/// The button of the guide's next step, which has to be this one.
+void follow(const Desk& desk, const char* step, const QString& words)
+{
+    desk.window->showPage(MainWindow::Board);
+    CAPTURE(words.toStdString(), desk.text("boardSummary").toStdString());
+    CHECK(desk.text("boardSummary").endsWith("Now: " + words + "."));
+    CHECK(desk.text(QLatin1String(step)) == words);
+    QTest::mouseClick(desk.find<QPushButton>(QLatin1String(step)), Qt::LeftButton);
+    QTest::qWait(20);
+}
+
 } // namespace
 
 TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record", "[desk]")
 {
+    Steps steps;
+    FirstStart start{DataFolder(BH_DATA)};
+    start.show();
+    QTest::keyClicks(start.findChild<QLineEdit*>("firstName"), "Sallow Quay");
+    QTest::keyClick(&start, Qt::Key_Return);
+    REQUIRE(start.result() == QDialog::Accepted);
     Desk desk;
+    REQUIRE(start.keepOn(*desk.school, desk.window->lock()));
+    steps.done("three questions answered: a name typed, Enter");
+    follow(desk, "begin-1", "Add the first pilot");
     QTest::keyClicks(desk.find<QLineEdit>("newPilotName"), "Petra Lowmoor");
     QTest::mouseClick(desk.find<QPushButton>("addPilot"), Qt::LeftButton);
     REQUIRE(desk.school->pilots().size() == 1);
+    steps.done("\"Add the first pilot\": a name typed, \"Add\"");
+    follow(desk, "begin-2", "Look through the kit");
+    for (QCheckBox* tick : desk.find<KitPage>("pageKit")->findChildren<QCheckBox*>())
+        if (!tick->isChecked()) tick->click();
+    steps.done("\"Look through the kit\": each line ticked");
 
     // Plugged in: taken into use by itself, and not flown uncalibrated.
     VirtualJoystick joystick;
@@ -68,7 +115,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
 
     // Calibration by the checklist.
-    QTest::keyClick(&*desk.window, Qt::Key_3, Qt::AltModifier);
+    follow(desk, "begin-3", "Make the controller ready");
     Hands hands{joystick, {}};
     QTest::mouseClick(desk.find<QPushButton>("startCalibration"), Qt::LeftButton);
     REQUIRE(desk.waitFor([&] { return desk.text("controllerMessage").startsWith("2 of 10"); }));
@@ -88,6 +135,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     for (double angle = 0; angle < 6.3; angle += 0.3) hands.put({0, 0, std::cos(angle), std::sin(angle)}, 20);
     hands.put({}, 200);
     REQUIRE(desk.waitFor([&] { return desk.station->input().calibrated(); }));
+    steps.done("\"Make the controller ready\", \"Calibrate\": ten prompts followed with the sticks");
     // It counts only once it has been checked on the sticks, which begins by itself.
     CHECK(desk.station->controllerState() == Station::Controller::Unverified);
     CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
@@ -115,8 +163,16 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
         CHECK(kept->calibration.functions[f].inverted == truth().functions[f].inverted);
     }
 
+    steps.done("checked by eight more prompts, which begin by themselves");
+    follow(desk, "begin-4", "Set the aircraft up");
+    QTest::keyClicks(desk.find<QLineEdit>("newAircraft"), "Curlew");
+    QTest::keyClick(desk.find<QLineEdit>("newAircraft"), Qt::Key_Return);
+    REQUIRE(desk.school->setup(desk.station->pilotId()));
+    steps.done("\"Set the aircraft up\": the real aircraft's name typed, Enter");
+
     // The drill, flown with the sticks of that controller in real time.
-    QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
+    follow(desk, "begin-5", "Fly the first drill");
+    REQUIRE(desk.window->drillsPage()->isVisible());
     DrillsPage* drills = desk.window->drillsPage();
     REQUIRE(desk.find<QPushButton>("start")->isEnabled());
     QTest::keyClick(&*desk.window, Qt::Key_F5);
@@ -147,6 +203,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
         },
         90000));
     CHECK(desk.text("resultHeading").startsWith("Passed"));
+    steps.done("\"Fly the first drill\", \"Start\": flown and scored");
     CHECK(desk.text("resultSentence").startsWith("Passed"));
     const auto attempts = desk.keptAttempts();
     REQUIRE(attempts.size() == 1);

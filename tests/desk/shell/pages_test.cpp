@@ -25,7 +25,6 @@ TEST_CASE("an empty record says on every page what to do first", "[desk]")
     Desk desk;
     CHECK(desk.text("boardSummary").contains("Now: Add the first pilot"));
     desk.find<QPushButton>("begin-5")->click(); // the last step can be looked at
-    QTest::qWait(10);
     CHECK(desk.window->drillsPage()->isVisible());
     QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     CHECK(desk.text("progressSummary").contains("add a pilot"));
