@@ -3,6 +3,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/shell/brought_file.h"
 #include "desk/shell/demo.h"
 #include "desk/shell/first_start.h"
 #include "desk/shell/main_window.h"
@@ -20,6 +21,7 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QElapsedTimer>
+#include <QFile>
 #include <QMessageBox>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -93,6 +95,7 @@ struct Asked {
     bool quiet = false; ///< nobody is there to read a window
     RecordPlace place;
     QString name, station_name;
+    QString file;      ///< to be looked at in the window
     QString section;   ///< of the Board
     QString picture;   ///< to be saved before it closes by itself
     int after_s = 0;   ///< 0: when somebody closes it
@@ -238,7 +241,9 @@ int work(Asked& asked, const DataFolder& data)
     if (asked.begun)
         if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept) window.say(QString::fromStdString(kept.error().message));
     window.show();
+    if (!asked.quiet) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
+    if (!asked.file.isEmpty()) takeFile(window, asked.file);
     if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
     VerifyOptions whole;
     if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
@@ -290,7 +295,7 @@ int main(int argc, char** argv)
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
     parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption, stationOption,
                        standInOption, pageOption, pictureOption, afterOption});
-    parser.addPositionalArgument(QStringLiteral("record"), QStringLiteral("The same as --store RECORD."), QStringLiteral("[RECORD]"));
+    parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."), QStringLiteral("[FILE]"));
     parser.process(application);
     desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;
@@ -301,13 +306,16 @@ int main(int argc, char** argv)
     asked.name = QObject::tr("Record");
     asked.options.read_only = parser.isSet(readOnlyOption);
     const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
+    const QString brought = parser.positionalArguments().value(0);
+    const bool brings_record = !brought.isEmpty() && (!QFile::exists(brought) || desk::kindOfFile(brought) == desk::BroughtFile::Record);
+    if (!brings_record) asked.file = brought;
     Result<void> found;
     if (parser.isSet(demoOption)) {
         if (data) found = useDemo(asked, *data, demoFolder);
     } else if (parser.isSet(storeOption))
         asked.place = parser.value(storeOption).toStdString();
-    else if (!parser.positionalArguments().isEmpty())
-        asked.place = parser.positionalArguments().first().toStdString();
+    else if (brings_record)
+        asked.place = brought.toStdString();
     else if (data && !usualPlace(asked, *data, demoFolder))
         return 0;
     asked.station_name = parser.isSet(stationOption) ? parser.value(stationOption) : desk::stationName();

@@ -10,6 +10,7 @@
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
+#include "desk/parts/stay_awake.h"
 #include "desk/parts/theme.h"
 #include "desk/progress/progress_page.h"
 #include "desk/rates/rates_page.h"
@@ -18,6 +19,7 @@
 #include "desk/record/unlock_dialog.h"
 #include "desk/setup/setup_page.h"
 #include "desk/shell/apron.h"
+#include "desk/shell/brought_file.h"
 #include "desk/shell/help_window.h"
 #include "desk/shell/line_up.h"
 #include "desk/shell/menu.h"
@@ -29,9 +31,13 @@
 #include <QApplication>
 #include <QBoxLayout>
 #include <QCloseEvent>
+#include <QCryptographicHash>
+#include <QDropEvent>
 #include <QIcon>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QMimeData>
+#include <QUrl>
 #include <QStackedWidget>
 #include <algorithm>
 #include <cmath>
@@ -47,6 +53,12 @@ constexpr const char* page_names[MainWindow::PageCount] = {
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),   QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "First flight")};
 
+/// Where the place is kept that somebody left a record at.
+QString lastTimeKey(const School& school)
+{
+    return QString::fromLatin1(QCryptographicHash::hash(school.file_name().toUtf8(), QCryptographicHash::Sha1).toHex());
+}
+
 } // namespace
 
 MainWindow::MainWindow(School& school, Station& station, const QString& recordName) : school_(school), station_(station)
@@ -54,6 +66,8 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     setWindowTitle(tr("Blue Hangar"));
     setWindowIcon(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")));
     setMinimumSize(1000, 640);
+    setAcceptDrops(true);
+    new StayAwake(station_, this);
     resize(1280, 800);
     lineUp_ = new LineUp(school_, station_);
     taxiway_ = new Taxiway;
@@ -197,7 +211,30 @@ void MainWindow::say(const QString& sentence) { apron_->say(sentence); }
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     preferences().keepPlace(QStringLiteral("main"), saveGeometry());
+    preferences().keepPlace(lastTimeKey(school_), QByteArray::number(pages_->currentIndex()) + ' ' + QByteArray::fromStdString(station_.pilotId()));
     QMainWindow::closeEvent(event);
+}
+
+void MainWindow::goBackToLastTime()
+{
+    const QByteArray last = preferences().placeOf(lastTimeKey(school_));
+    const auto space = last.indexOf(' ');
+    if (space < 0) return;
+    const std::string pilot = last.mid(space + 1).toStdString();
+    if (school_.pilot(pilot)) station_.choosePilot(pilot);
+    if (const int page = last.left(space).toInt(); page >= 0 && page < PageCount) showPage(static_cast<Page>(page));
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event)
+{
+    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event)
+{
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) takeFile(*this, url.toLocalFile());
+    event->acceptProposedAction();
 }
 
 /// Something was chosen anew for this computer.

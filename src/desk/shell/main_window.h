@@ -45,6 +45,8 @@ public:
     [[nodiscard]] static QString pageKey(Page page); ///< the same in every language
     void showHelp(const QString& page = {}); ///< empty: of the page in sight
     void say(const QString& sentence);       ///< at the foot of the window
+    /// The pilot and the page that were in sight when this record was last looked at here.
+    void goBackToLastTime();
     void showRecord(int section = 0);       ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
@@ -64,6 +66,8 @@ public Q_SLOTS:
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
     void connectPages();

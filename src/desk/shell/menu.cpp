@@ -6,6 +6,7 @@
 #include "desk/record/record_window.h"
 #include "desk/shell/about_window.h"
 #include "desk/shell/command_list.h"
+#include "desk/shell/copying.h"
 #include "desk/shell/keys_window.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/preferences_window.h"
@@ -82,6 +83,14 @@ void Menu::makeEdit(QMenu& menu)
 {
     menu.addAction(command(&window_, "undo", tr("Undo"), QKeySequence(QKeySequence::Undo), [this] { school_.undo(); }));
     menu.addAction(command(&window_, "redo", tr("Redo"), QKeySequence(QKeySequence::Redo), [this] { school_.redo(); }));
+    menu.addSeparator();
+    menu.addAction(command(&window_, "copy", tr("Copy the table"), QKeySequence(QKeySequence::Copy), [this] {
+        if (!copyTable(QApplication::focusWidget())) window_.say(tr("Choose a table or a list first: it is copied with its heads."));
+    }));
+    menu.addAction(command(&window_, "copy-picture", tr("Copy this page as a picture"), QKeySequence(QStringLiteral("Ctrl+Shift+C")), [this] {
+        copyPicture(*window_.findChild<QStackedWidget*>(QStringLiteral("pages"))->currentWidget());
+        window_.say(tr("The page is on the clipboard as a picture."));
+    }));
     menu.addSeparator();
     menu.addAction(command(&window_, "preferences", tr("Preferences …"), QKeySequence(QStringLiteral("Ctrl+,")),
                            [this] { showOne<PreferencesWindow>(window_); }));

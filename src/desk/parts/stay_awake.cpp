@@ -1,0 +1,50 @@
+#include "desk/parts/stay_awake.h"
+
+#include "desk/parts/station.h"
+
+#include <QDBusInterface>
+#include <QDBusReply>
+
+namespace bh::desk {
+namespace {
+
+// The freedesktop.org idle inhibition service, which desktops offer on the session bus.
+QDBusMessage call(const char* method, const QVariantList& arguments)
+{
+    QDBusMessage message = QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/ScreenSaver"),
+                                                          QStringLiteral("org.freedesktop.ScreenSaver"), QLatin1String(method));
+    message.setArguments(arguments);
+    return message;
+}
+
+constexpr int patience_ms = 500;
+
+} // namespace
+
+StayAwake::StayAwake(Station& station, QObject* parent, std::function<QDBusConnection()> bus)
+    : QObject(parent), station_(station), bus_(bus ? std::move(bus) : [] { return QDBusConnection::sessionBus(); })
+{
+    connect(&station_, &Station::practiceTicked, this, &StayAwake::follow);
+}
+
+StayAwake::~StayAwake() { release(); }
+
+void StayAwake::follow()
+{
+    if (!station_.practising()) return release();
+    if (cookie_) return;
+    const QDBusConnection bus = bus_();
+    if (!bus.isConnected()) return;
+    const QDBusReply<unsigned> given =
+        bus.call(call("Inhibit", {QStringLiteral("bluehangar"), tr("A pilot is flying")}), QDBus::Block, patience_ms);
+    cookie_ = given.isValid() ? given.value() : 0; // a desktop that does not know it is not asked again and again
+}
+
+void StayAwake::release()
+{
+    if (!cookie_) return;
+    if (*cookie_ != 0) bus_().call(call("UnInhibit", {*cookie_}), QDBus::NoBlock);
+    cookie_.reset();
+}
+
+} // namespace bh::desk
