@@ -229,10 +229,11 @@ void appending(PrivateServer& server)
         ours_share.push_back(bare_ms.back() / ours_ms.back());
         five_share.push_back(bare_ms.back() / five_ms.back());
     }
-    std::printf("appending, median of %d turns: bare inserts %.3f ms; an entry alone %.3f ms, %.2f of their rate (a quarter of the "
-                "turns under %.2f, a quarter over %.2f); in gestures of %d %.3f ms an entry, %.2f of their rate\n",
-                turns, share_of(bare_ms, 0.5), share_of(ours_ms, 0.5), share_of(ours_share, 0.5), share_of(ours_share, 0.25),
-                share_of(ours_share, 0.75), of_gesture, share_of(five_ms, 0.5), share_of(five_share, 0.5));
+    std::printf(
+        "appending, median of %d turns: bare inserts %.3f ms; an entry alone %.3f ms, %.2f of their rate (a quarter of the "
+        "turns under %.2f, a quarter over %.2f); in gestures of %d %.3f ms an entry, %.2f of their rate\n",
+        turns, share_of(bare_ms, 0.5), share_of(ours_ms, 0.5), share_of(ours_share, 0.5), share_of(ours_share, 0.25),
+        share_of(ours_share, 0.75), of_gesture, share_of(five_ms, 0.5), share_of(five_share, 0.5));
 }
 
 void opening(PrivateServer& server, int attempts)

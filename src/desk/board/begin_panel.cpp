@@ -28,15 +28,19 @@ void showMark(QLabel& label, bool done)
 QString whyOf(BeginStep step, const BeginFacts& facts, bool done)
 {
     switch (step) {
-    case BeginStep::Pilot: return QObject::tr("A name is enough. Everything else is kept with the pilot who is chosen at the left.");
+    case BeginStep::Pilot:
+        return QObject::tr("A name is enough. Everything else is kept with the pilot who is chosen at the left.");
     case BeginStep::Kit:
-        return facts.kit_items == 0 ? QObject::tr("What a station needs, to be ticked; what can be seen ticks itself.")
-                                    : QObject::tr("What a station needs: %1 of %2 ticked.").arg(facts.kit_ticked).arg(facts.kit_items);
+        return facts.kit_items == 0
+                   ? QObject::tr("What a station needs, to be ticked; what can be seen ticks itself.")
+                   : QObject::tr("What a station needs: %1 of %2 ticked.").arg(facts.kit_ticked).arg(facts.kit_items);
     case BeginStep::Controller:
         return done ? QObject::tr("The controller in use is ready. Without one, the simulated controller stands in.")
                     : QObject::tr("Calibrate the controller that is plugged in; it takes two minutes.");
-    case BeginStep::Setup: return QObject::tr("The real aircraft that is to be flown one day, and the practice aircraft nearest to it.");
-    case BeginStep::Drill: return QObject::tr("The first one is chosen already. It is scored against limits, and says what to change.");
+    case BeginStep::Setup:
+        return QObject::tr("The real aircraft that is to be flown one day, and the practice aircraft nearest to it.");
+    case BeginStep::Drill:
+        return QObject::tr("The first one is chosen already. It is scored against limits, and says what to change.");
     }
     return {};
 }

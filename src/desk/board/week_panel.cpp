@@ -364,8 +364,9 @@ void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)
 void WeekPanel::handOut()
 {
     const PilotRow* pilot = school_.pilot(station_.pilotId());
-    const QString file = QFileDialog::getSaveFileName(
-        this, tr("Calendar to write"), placeToWrite(QString::fromStdString(week_) + QStringLiteral(".ics")), tr("iCalendar (*.ics)"));
+    const QString file = QFileDialog::getSaveFileName(this, tr("Calendar to write"),
+                                                      placeToWrite(QString::fromStdString(week_) + QStringLiteral(".ics")),
+                                                      tr("iCalendar (*.ics)"));
     if (file.isEmpty()) return;
     // A file named after a bay or the chosen pilot is that one's; any other is the whole week's.
     std::string of_pilot, of_bay;

@@ -330,9 +330,9 @@ bool SheetPanel::saveAsPdf(const QString& file)
     if (!found) return false;
     QString place = file;
     if (place.isEmpty())
-        place = QFileDialog::getSaveFileName(this, tr("Save the set-up card"),
-                                             placeToWrite(tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name))),
-                                             tr("PDF (*.pdf)"));
+        place = QFileDialog::getSaveFileName(
+            this, tr("Save the set-up card"),
+            placeToWrite(tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name))), tr("PDF (*.pdf)"));
     if (place.isEmpty()) return false;
     const bool saved = saveCard(place, *found);
     saved_->setText(saved ? tr("Saved as %1.").arg(place)

@@ -143,8 +143,8 @@ void DebriefPage::makeTop()
     });
     paper_ = namedButton(tr("On paper"), "debriefPaper", tr("A debrief sheet on one page, as PDF or PNG"));
     connect(paper_, &QPushButton::clicked, this, [this] {
-        const QString file =
-            QFileDialog::getSaveFileName(this, tr("Debrief sheet"), placeToWrite(tr("debrief.pdf")), tr("Paper (*.pdf);;Picture (*.png)"));
+        const QString file = QFileDialog::getSaveFileName(this, tr("Debrief sheet"), placeToWrite(tr("debrief.pdf")),
+                                                          tr("Paper (*.pdf);;Picture (*.png)"));
         if (!file.isEmpty()) savePaper(file);
     });
     beside_ = namedButton(tr("Lay a recording beside"), "debriefBeside",

@@ -94,7 +94,8 @@ void TimeLanes::makeLanes()
             return times(std::move(speed), shownSpeed(1).value);
         };
         add(
-            tr("height"), shownLength(1).unit, [](const FlightLog& log) { return times(log.height_m, shownLength(1).value); }, std::nullopt, t.ink, Qt::SolidLine);
+            tr("height"), shownLength(1).unit, [](const FlightLog& log) { return times(log.height_m, shownLength(1).value); },
+            std::nullopt, t.ink, Qt::SolidLine);
         add(tr("speed"), shownSpeed(1).unit, speed_of, std::nullopt, t.ink, Qt::SolidLine);
     }
     const std::pair<double, double> whole{-1, 1};
@@ -280,8 +281,8 @@ void TimeLanes::paintStill(QPainter& p) const
         const Lane& height = lanes_.front();
         const QRectF box = boxOf(0);
         const auto y = [&](double m) {
-            return box.bottom() -
-                   (std::clamp(m * shownLength(1).value, height.low, height.high) - height.low) / (height.high - height.low) * box.height();
+            return box.bottom() - (std::clamp(m * shownLength(1).value, height.low, height.high) - height.low) /
+                                      (height.high - height.low) * box.height();
         };
         QColor window = t.held;
         window.setAlpha(60);

@@ -9,8 +9,8 @@ class QAbstractButton;
 
 namespace bh::desk {
 
-/// Something that can be asked for by key, from the menu, or by name from the list of commands. Its keys work while `where` is shown
-/// in the active window, and can be changed by the user. `id` names it in the preferences and never changes.
+/// Something that can be asked for by key, from the menu, or by name from the list of commands. Its keys work while `where` is
+/// shown in the active window, and can be changed by the user. `id` names it in the preferences and never changes.
 QAction* command(QWidget* where, const char* id, const QString& words, const QKeySequence& usual_keys, std::function<void()> act);
 
 [[nodiscard]] bool isCommand(const QAction* action);

@@ -33,7 +33,8 @@ QString whatItIs(QWidget* widget, QPoint at)
         if (auto* table = qobject_cast<QTableWidget*>(widget->parentWidget()); table && table->viewport() == widget)
             if (const QModelIndex cell = table->indexAt(at); !hintOfCell(table, cell.row(), cell.column()).isEmpty())
                 return hintOfCell(table, cell.row(), cell.column());
-        for (const QString& words : {widget->whatsThis(), widget->toolTip(), widget->accessibleDescription(), widget->accessibleName()})
+        for (const QString& words :
+             {widget->whatsThis(), widget->toolTip(), widget->accessibleDescription(), widget->accessibleName()})
             if (!words.isEmpty()) return words;
     }
     return {};
@@ -86,8 +87,9 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
         if (auto* widget = qobject_cast<QWidget*>(object)) {
             const auto* help = static_cast<QHelpEvent*>(event);
             const QString words = whatItIs(widget, help->pos());
-            QWhatsThis::showText(help->globalPos(), (words.isEmpty() ? tr("The page itself.") : words) + QStringLiteral("\n\n") +
-                                                        tr("More in the handbook: %1.").arg(help_keys_.toString(QKeySequence::NativeText)),
+            QWhatsThis::showText(help->globalPos(),
+                                 (words.isEmpty() ? tr("The page itself.") : words) + QStringLiteral("\n\n") +
+                                     tr("More in the handbook: %1.").arg(help_keys_.toString(QKeySequence::NativeText)),
                                  widget);
             return true;
         }

@@ -49,9 +49,7 @@ Preferences::Look Preferences::look() const
 }
 void Preferences::setLook(Look look)
 {
-    put(QStringLiteral("look"), QString::fromLatin1(look == Look::Night      ? "night"
-                                                    : look == Look::AsSystem ? "system"
-                                                                             : "day"));
+    put(QStringLiteral("look"), QString::fromLatin1(look == Look::Night ? "night" : look == Look::AsSystem ? "system" : "day"));
 }
 
 int Preferences::textPercent() const

@@ -11,8 +11,9 @@ namespace {
 // The freedesktop.org idle inhibition service, which desktops offer on the session bus.
 QDBusMessage call(const char* method, const QVariantList& arguments)
 {
-    QDBusMessage message = QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/ScreenSaver"),
-                                                          QStringLiteral("org.freedesktop.ScreenSaver"), QLatin1String(method));
+    QDBusMessage message =
+        QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/ScreenSaver"),
+                                       QStringLiteral("org.freedesktop.ScreenSaver"), QLatin1String(method));
     message.setArguments(arguments);
     return message;
 }

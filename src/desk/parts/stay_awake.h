@@ -9,8 +9,8 @@ namespace bh::desk {
 
 class Station;
 
-/// Asks the desktop not to blank the screen or fall asleep while somebody practises, and for nothing else; takes it back as soon as
-/// nobody does. Where there is no desktop that listens, nothing happens.
+/// Asks the desktop not to blank the screen or fall asleep while somebody practises, and for nothing else; takes it back as soon
+/// as nobody does. Where there is no desktop that listens, nothing happens.
 class StayAwake : public QObject {
     Q_OBJECT
 public:

@@ -336,9 +336,9 @@ void LogPanel::connectAll()
     connect(out_, &QPushButton::clicked, this, [this] {
         const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
-        const QString file = QFileDialog::getSaveFileName(this, tr("Write out the logbook"),
-                                                          placeToWrite(QString::fromStdString(pilot->name) + QStringLiteral(".csv")),
-                                                          tr("Table (*.csv);;Everything (*.json);;On paper (*.pdf)"));
+        const QString file = QFileDialog::getSaveFileName(
+            this, tr("Write out the logbook"), placeToWrite(QString::fromStdString(pilot->name) + QStringLiteral(".csv")),
+            tr("Table (*.csv);;Everything (*.json);;On paper (*.pdf)"));
         if (!file.isEmpty()) writeOut(file);
     });
     connect(strike_, &QPushButton::clicked, this, &LogPanel::strikeOrPutBack);

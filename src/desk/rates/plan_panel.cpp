@@ -50,8 +50,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     connect(kind_, &QComboBox::currentIndexChanged, this, &PlanPanel::refresh);
     end_ =
         namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));
-    fly_ = namedButton({}, "flyStep",
-                       tr("A test flight in the built-in flight with the rates of this step"));
+    fly_ = namedButton({}, "flyStep", tr("A test flight in the built-in flight with the rates of this step"));
     standsFor(fly_, command(this, "plan-fly", tr("Fly this step here"), QKeySequence(Qt::Key_F5), [this] { testFlight(); }));
     read_ = new QCheckBox(tr("Read, and kept to"));
     read_->setObjectName(QStringLiteral("cautionsRead"));

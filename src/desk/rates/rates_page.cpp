@@ -181,8 +181,8 @@ void RatesPage::buildButtons()
         if (!file.isEmpty() && !saveTable(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
     connect(png_, &QPushButton::clicked, this, [this] {
-        const QString file =
-            QFileDialog::getSaveFileName(this, tr("Save the curves"), placeToWrite(QStringLiteral("rates.png")), tr("Pictures (*.png *.svg)"));
+        const QString file = QFileDialog::getSaveFileName(this, tr("Save the curves"), placeToWrite(QStringLiteral("rates.png")),
+                                                          tr("Pictures (*.png *.svg)"));
         if (!file.isEmpty() && !savePicture(file)) words_->setText(tr("%1 could not be written.").arg(file));
     });
 }

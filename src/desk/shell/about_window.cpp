@@ -35,13 +35,16 @@ AboutWindow::AboutWindow(QWidget* parent) : QDialog(parent)
     licences->setAccessibleName(tr("Licences"));
     QFile font(QStringLiteral(":/resources/fonts/OFL.txt"));
     const QString font_licence = font.open(QIODevice::ReadOnly) ? QString::fromUtf8(font.readAll()) : QString();
-    licences->setPlainText(
-        tr("Blue Hangar is free software under the GNU General Public License, version 3 or later. It comes without any warranty.\n\n"
-           "It is built on free libraries, each under its own licence: Qt %1 (LGPL 3), QCustomPlot (GPL 3), SDL (zlib), Eigen (MPL 2), "
-           "NLopt (LGPL and MIT), CBC (EPL 2), libical (MPL 2), PostgreSQL's libpq (PostgreSQL), SQLite (public domain), libsodium "
-           "(ISC), libarchive (BSD), zlib (zlib), Boost (BSL), JSON for Modern C++ (MIT), fast_float (Apache 2 or MIT), CLI11 (BSD), "
-           "tl::expected (CC0).\n\nIts typefaces:\n\n%2")
-            .arg(QString::fromLatin1(qVersion()), font_licence));
+    licences->setPlainText(tr("Blue Hangar is free software under the GNU General Public License, version 3 or later. It comes "
+                              "without any warranty.\n\n"
+                              "It is built on free libraries, each under its own licence: Qt %1 (LGPL 3), QCustomPlot (GPL 3), "
+                              "SDL (zlib), Eigen (MPL 2), "
+                              "NLopt (LGPL and MIT), CBC (EPL 2), libical (MPL 2), PostgreSQL's libpq (PostgreSQL), SQLite "
+                              "(public domain), libsodium "
+                              "(ISC), libarchive (BSD), zlib (zlib), Boost (BSL), JSON for Modern C++ (MIT), fast_float (Apache "
+                              "2 or MIT), CLI11 (BSD), "
+                              "tl::expected (CC0).\n\nIts typefaces:\n\n%2")
+                               .arg(QString::fromLatin1(qVersion()), font_licence));
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 16, 16, 16);
     layout->setSpacing(16);

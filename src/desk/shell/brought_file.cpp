@@ -37,19 +37,13 @@ void takeFile(MainWindow& window, const QString& file)
     case BroughtFile::Record:
         QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--store"), file});
         return;
-    case BroughtFile::Rates:
-        window.showPage(MainWindow::Rates);
-        return window.ratesPage()->readRates(file);
+    case BroughtFile::Rates: window.showPage(MainWindow::Rates); return window.ratesPage()->readRates(file);
     case BroughtFile::FlightLog:
         window.showPage(MainWindow::Debrief);
         window.debriefPage()->open(file);
         return;
-    case BroughtFile::Table:
-        window.showPage(MainWindow::Debrief);
-        return window.debriefPage()->import(file);
-    case BroughtFile::Recording:
-        window.showPage(MainWindow::Debrief);
-        return window.debriefPage()->layBeside(file);
+    case BroughtFile::Table: window.showPage(MainWindow::Debrief); return window.debriefPage()->import(file);
+    case BroughtFile::Recording: window.showPage(MainWindow::Debrief); return window.debriefPage()->layBeside(file);
     case BroughtFile::Unknown: break;
     }
     window.say(QObject::tr("%1: expected a record, a flight log, a table of a flight, rates, or a recording of a screen.")

@@ -10,8 +10,8 @@ class MainWindow;
 enum class BroughtFile { Record, Rates, FlightLog, Table, Recording, Unknown };
 [[nodiscard]] BroughtFile kindOfFile(const QString& file);
 
-/// Puts it where it belongs: a flight on Debrief, rates on Rates, a recording beside what is looked at, a record into a window of its
-/// own. What it is not made for is said at the foot of the window.
+/// Puts it where it belongs: a flight on Debrief, rates on Rates, a recording beside what is looked at, a record into a window of
+/// its own. What it is not made for is said at the foot of the window.
 void takeFile(MainWindow& window, const QString& file);
 
 } // namespace bh::desk

@@ -75,7 +75,8 @@ void CommandList::list(const QString& wanted)
     const QStringList parts = wanted.split(QLatin1Char(' '), Qt::SkipEmptyParts);
     for (std::size_t i = 0; i < rows_.size(); ++i) {
         const Row& row = rows_[i];
-        if (!std::all_of(parts.begin(), parts.end(), [&](const QString& p) { return row.words.contains(p, Qt::CaseInsensitive); }))
+        if (!std::all_of(parts.begin(), parts.end(),
+                         [&](const QString& p) { return row.words.contains(p, Qt::CaseInsensitive); }))
             continue;
         auto* item = new QTreeWidgetItem(list_, {row.words, row.place, row.keys});
         item->setTextAlignment(2, Qt::AlignRight);

@@ -10,7 +10,10 @@
 namespace bh::desk {
 namespace {
 
-QString cell(QVariant value) { return value.toString().replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\t'), QLatin1Char(' ')); }
+QString cell(QVariant value)
+{
+    return value.toString().replace(QLatin1Char('\n'), QLatin1Char(' ')).replace(QLatin1Char('\t'), QLatin1Char(' '));
+}
 
 } // namespace
 

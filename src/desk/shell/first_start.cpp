@@ -48,8 +48,10 @@ FirstStart::FirstStart(const DataFolder& documents, QWidget* parent) : QDialog(p
     auto* begin = namedButton(tr("Begin"), "firstBegin", tr("Makes the school's record at this computer, and opens it"));
     begin->setProperty("primary", true);
     begin->setDefault(true);
-    auto* elsewhere = namedButton(tr("The record is elsewhere …"), "firstElsewhere", tr("In a file that is there already, or on a server"));
-    auto* demo = namedButton(tr("Look at a made-up school"), "firstDemo", tr("Eight weeks of eleven pilots; nothing of it is kept"));
+    auto* elsewhere =
+        namedButton(tr("The record is elsewhere …"), "firstElsewhere", tr("In a file that is there already, or on a server"));
+    auto* demo =
+        namedButton(tr("Look at a made-up school"), "firstDemo", tr("Eight weeks of eleven pilots; nothing of it is kept"));
     auto* buttons = new QHBoxLayout;
     buttons->addWidget(elsewhere);
     buttons->addWidget(demo);

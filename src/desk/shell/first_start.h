@@ -17,8 +17,8 @@ class Lock;
 
 namespace bh::desk {
 
-/// Before there is a record: what the school is called, by which school of teaching it teaches, and whether a passphrase guards what
-/// is shared. Or the record is somewhere else already, or somebody only wants to look.
+/// Before there is a record: what the school is called, by which school of teaching it teaches, and whether a passphrase guards
+/// what is shared. Or the record is somewhere else already, or somebody only wants to look.
 class FirstStart : public QDialog {
     Q_OBJECT
 public:

@@ -94,9 +94,11 @@ HelpWindow::HelpWindow(const std::filesystem::path& documents, QWidget* parent)
     layout->addWidget(page_, 3);
     connect(wanted_, &QLineEdit::textChanged, this, &HelpWindow::fill);
     connect(contents_, &QListWidget::itemSelectionChanged, this, [this] {
-        if (const auto* item = contents_->currentItem(); item && contents_->hasFocus()) showPage(item->data(Qt::UserRole).toString());
+        if (const auto* item = contents_->currentItem(); item && contents_->hasFocus())
+            showPage(item->data(Qt::UserRole).toString());
     });
-    connect(contents_, &QListWidget::itemClicked, this, [this](const QListWidgetItem* item) { showPage(item->data(Qt::UserRole).toString()); });
+    connect(contents_, &QListWidget::itemClicked, this,
+            [this](const QListWidgetItem* item) { showPage(item->data(Qt::UserRole).toString()); });
     connect(back, &QPushButton::clicked, page_, &QTextBrowser::backward);
     connect(page_, &QTextBrowser::backwardAvailable, back, &QWidget::setEnabled);
     connect(page_, &QTextBrowser::anchorClicked, this, [this](const QUrl& link) {
@@ -118,7 +120,8 @@ void HelpWindow::fill(const QString& wanted)
     pages.removeDuplicates();
     for (const QString& page : pages) {
         const QString text = textOf(folder_ + QLatin1Char('/') + page + QStringLiteral(".md"));
-        const bool has = std::all_of(words.begin(), words.end(), [&](const QString& w) { return text.contains(w, Qt::CaseInsensitive); });
+        const bool has =
+            std::all_of(words.begin(), words.end(), [&](const QString& w) { return text.contains(w, Qt::CaseInsensitive); });
         if (text.isEmpty() || !has) continue;
         auto* item = new QListWidgetItem(text.section(QLatin1Char('\n'), 0, 0).remove(0, 1).trimmed(), contents_);
         item->setData(Qt::UserRole, page);

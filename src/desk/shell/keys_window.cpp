@@ -91,8 +91,8 @@ void KeysWindow::take(const QKeySequence& keys)
     if (!command) return;
     const QString name = command->text().remove(QLatin1Char('&'));
     if (const QAction* other = changeKeys(commands_, command, keys))
-        return said_->setText(tr("%1 is taken already, by \"%2\". Nothing was changed.")
-                                  .arg(plain(keys), other->text().remove(QLatin1Char('&'))));
+        return said_->setText(
+            tr("%1 is taken already, by \"%2\". Nothing was changed.").arg(plain(keys), other->text().remove(QLatin1Char('&'))));
     const int row = table_->currentRow();
     fill();
     table_->selectRow(row);

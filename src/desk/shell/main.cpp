@@ -239,7 +239,8 @@ int work(Asked& asked, const DataFolder& data)
     desk::MainWindow window(school, station, asked.name);
     one.answer_with(window);
     if (asked.begun)
-        if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept) window.say(QString::fromStdString(kept.error().message));
+        if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept)
+            window.say(QString::fromStdString(kept.error().message));
     window.show();
     if (!asked.quiet) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
@@ -295,7 +296,10 @@ int main(int argc, char** argv)
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
     parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption, stationOption,
                        standInOption, pageOption, pictureOption, afterOption});
-    parser.addPositionalArgument(QStringLiteral("file"), QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."), QStringLiteral("[FILE]"));
+    parser.addPositionalArgument(
+        QStringLiteral("file"),
+        QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."),
+        QStringLiteral("[FILE]"));
     parser.process(application);
     desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;
@@ -307,7 +311,8 @@ int main(int argc, char** argv)
     asked.options.read_only = parser.isSet(readOnlyOption);
     const auto data = DataFolder::find(QApplication::applicationFilePath().toStdString(), std::getenv("BLUEHANGAR_DATA"));
     const QString brought = parser.positionalArguments().value(0);
-    const bool brings_record = !brought.isEmpty() && (!QFile::exists(brought) || desk::kindOfFile(brought) == desk::BroughtFile::Record);
+    const bool brings_record =
+        !brought.isEmpty() && (!QFile::exists(brought) || desk::kindOfFile(brought) == desk::BroughtFile::Record);
     if (!brings_record) asked.file = brought;
     Result<void> found;
     if (parser.isSet(demoOption)) {

@@ -37,8 +37,8 @@
 #include <QLineEdit>
 #include <QMenuBar>
 #include <QMimeData>
-#include <QUrl>
 #include <QStackedWidget>
+#include <QUrl>
 #include <algorithm>
 #include <cmath>
 #include <map>
@@ -47,10 +47,10 @@ namespace bh::desk {
 namespace {
 
 constexpr const char* page_names[MainWindow::PageCount] = {
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Board"),      QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Kit"),
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Controller"), QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Set-up"),
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Drills"),     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Debrief"),
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),   QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Board"),       QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Kit"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Controller"),  QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Set-up"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Drills"),      QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Debrief"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "First flight")};
 
 /// Where the place is kept that somebody left a record at.
@@ -128,7 +128,8 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
 void MainWindow::connectPages()
 {
     connect(board_, &BoardPage::beginAsked, this, [this](BeginStep step) {
-        if (step == BeginStep::Pilot) return findChild<QLineEdit*>(QStringLiteral("newPilotName"))->setFocus(Qt::ShortcutFocusReason);
+        if (step == BeginStep::Pilot)
+            return findChild<QLineEdit*>(QStringLiteral("newPilotName"))->setFocus(Qt::ShortcutFocusReason);
         showPage(step == BeginStep::Kit          ? Kit
                  : step == BeginStep::Controller ? Controller
                  : step == BeginStep::Setup      ? Setup
@@ -194,7 +195,8 @@ QString MainWindow::pageKey(Page page) { return QLatin1String(page_names[page]);
 
 void MainWindow::showHelp(const QString& page)
 {
-    static constexpr const char* of_page[] = {"board", "kit", "controller", "set-up", "drills", "debrief", "progress", "rates", "first-flight"};
+    static constexpr const char* of_page[] = {"board",   "kit",      "controller", "set-up",      "drills",
+                                              "debrief", "progress", "rates",      "first-flight"};
     auto* window = findChild<HelpWindow*>();
     if (!window) {
         window = new HelpWindow(school_.data().root(), this);
@@ -211,7 +213,8 @@ void MainWindow::say(const QString& sentence) { apron_->say(sentence); }
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     preferences().keepPlace(QStringLiteral("main"), saveGeometry());
-    preferences().keepPlace(lastTimeKey(school_), QByteArray::number(pages_->currentIndex()) + ' ' + QByteArray::fromStdString(station_.pilotId()));
+    preferences().keepPlace(lastTimeKey(school_),
+                            QByteArray::number(pages_->currentIndex()) + ' ' + QByteArray::fromStdString(station_.pilotId()));
     QMainWindow::closeEvent(event);
 }
 

@@ -43,11 +43,11 @@ public:
     /// What a page is called on the taxiway, and the handbook's page about it.
     [[nodiscard]] static QString pageName(Page page);
     [[nodiscard]] static QString pageKey(Page page); ///< the same in every language
-    void showHelp(const QString& page = {}); ///< empty: of the page in sight
-    void say(const QString& sentence);       ///< at the foot of the window
+    void showHelp(const QString& page = {});         ///< empty: of the page in sight
+    void say(const QString& sentence);               ///< at the foot of the window
     /// The pilot and the page that were in sight when this record was last looked at here.
     void goBackToLastTime();
-    void showRecord(int section = 0);       ///< all about the record, see RecordWindow::Section
+    void showRecord(int section = 0); ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
     void askWhatIsOpen();
     [[nodiscard]] Lock& lock() { return *lock_; }

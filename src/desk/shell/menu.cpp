@@ -59,20 +59,23 @@ Menu::Menu(MainWindow& window, School& school, Station& station)
     QMenu* here = bar_->addMenu(tr("Th&is page"));
     connect(here, &QMenu::aboutToShow, this, [this, here] { fillHere(*here); });
     // Left alone, an action of a menu would work by key on every page.
-    connect(here, &QMenu::aboutToHide, this, [here] { here->clear(); }, Qt::QueuedConnection);
+    connect(
+        here, &QMenu::aboutToHide, this, [here] { here->clear(); }, Qt::QueuedConnection);
     makeHelp(*bar_->addMenu(tr("&Help")));
     bar_->setVisible(preferences().menuShown());
 }
 
 void Menu::makeRecord(QMenu& menu)
 {
-    menu.addAction(command(&window_, "record-open", tr("New or open …"), QKeySequence(QKeySequence::Open), [this] { openAnother(); }));
+    menu.addAction(
+        command(&window_, "record-open", tr("New or open …"), QKeySequence(QKeySequence::Open), [this] { openAnother(); }));
     QMenu* recent = menu.addMenu(tr("Open recent"));
     connect(recent, &QMenu::aboutToShow, this, [this, recent] { fillRecent(*recent); });
     menu.addSeparator();
     menu.addAction(command(&window_, "record-backup", tr("Back up …"), {}, [this] { pressOnRecord("recordBackup"); }));
     menu.addAction(command(&window_, "record-export", tr("Export …"), {}, [this] { pressOnRecord("recordExport"); }));
-    menu.addAction(command(&window_, "record-print", tr("This page on paper …"), QKeySequence(QKeySequence::Print), [this] { printPage(); }));
+    menu.addAction(command(&window_, "record-print", tr("This page on paper …"), QKeySequence(QKeySequence::Print),
+                           [this] { printPage(); }));
     menu.addSeparator();
     menu.addAction(command(&window_, "record-all", tr("State, people, keeping, house"), QKeySequence(QStringLiteral("Ctrl+I")),
                            [this] { window_.showRecord(); }));
@@ -85,12 +88,14 @@ void Menu::makeEdit(QMenu& menu)
     menu.addAction(command(&window_, "redo", tr("Redo"), QKeySequence(QKeySequence::Redo), [this] { school_.redo(); }));
     menu.addSeparator();
     menu.addAction(command(&window_, "copy", tr("Copy the table"), QKeySequence(QKeySequence::Copy), [this] {
-        if (!copyTable(QApplication::focusWidget())) window_.say(tr("Choose a table or a list first: it is copied with its heads."));
+        if (!copyTable(QApplication::focusWidget()))
+            window_.say(tr("Choose a table or a list first: it is copied with its heads."));
     }));
-    menu.addAction(command(&window_, "copy-picture", tr("Copy this page as a picture"), QKeySequence(QStringLiteral("Ctrl+Shift+C")), [this] {
-        copyPicture(*window_.findChild<QStackedWidget*>(QStringLiteral("pages"))->currentWidget());
-        window_.say(tr("The page is on the clipboard as a picture."));
-    }));
+    menu.addAction(command(&window_, "copy-picture", tr("Copy this page as a picture"),
+                           QKeySequence(QStringLiteral("Ctrl+Shift+C")), [this] {
+                               copyPicture(*window_.findChild<QStackedWidget*>(QStringLiteral("pages"))->currentWidget());
+                               window_.say(tr("The page is on the clipboard as a picture."));
+                           }));
     menu.addSeparator();
     menu.addAction(command(&window_, "preferences", tr("Preferences …"), QKeySequence(QStringLiteral("Ctrl+,")),
                            [this] { showOne<PreferencesWindow>(window_); }));
@@ -106,14 +111,17 @@ void Menu::makeView(QMenu& menu)
                                QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)),
                                [this, i] { window_.showPage(static_cast<MainWindow::Page>(i)); }));
     menu.addSeparator();
-    menu.addAction(command(&window_, "night", tr("Night or day"), QKeySequence(QStringLiteral("Ctrl+L")), [this] { window_.toggleNight(); }));
+    menu.addAction(command(&window_, "night", tr("Night or day"), QKeySequence(QStringLiteral("Ctrl+L")),
+                           [this] { window_.toggleNight(); }));
     const auto larger = [](int by) {
         constexpr int least = 100, most = 200;
         preferences().setTextPercent(std::clamp(preferences().textPercent() + by, least, most));
     };
     constexpr int step = 25;
-    menu.addAction(command(&window_, "text-larger", tr("Larger text"), QKeySequence(QKeySequence::ZoomIn), [=] { larger(step); }));
-    menu.addAction(command(&window_, "text-smaller", tr("Smaller text"), QKeySequence(QKeySequence::ZoomOut), [=] { larger(-step); }));
+    menu.addAction(
+        command(&window_, "text-larger", tr("Larger text"), QKeySequence(QKeySequence::ZoomIn), [=] { larger(step); }));
+    menu.addAction(
+        command(&window_, "text-smaller", tr("Smaller text"), QKeySequence(QKeySequence::ZoomOut), [=] { larger(-step); }));
     menu.addAction(command(&window_, "full-screen", tr("Whole screen"), QKeySequence(QStringLiteral("Shift+F11")),
                            [this] { window_.setWindowState(window_.windowState() ^ Qt::WindowFullScreen); }));
     menu.addAction(command(&window_, "menu", tr("Hide or show this menu"), QKeySequence(QStringLiteral("Ctrl+M")), [this] {
@@ -129,16 +137,21 @@ void Menu::makePilot(QMenu& menu)
         box->setFocus(Qt::ShortcutFocusReason);
         box->selectAll();
     };
-    menu.addAction(command(&window_, "pilot-find", tr("Find a pilot"), QKeySequence(QKeySequence::Find), [=] { focus("pilotFilter"); }));
-    menu.addAction(command(&window_, "pilot-new", tr("New pilot"), QKeySequence(QStringLiteral("Ctrl+Shift+N")), [=] { focus("newPilotName"); }));
+    menu.addAction(
+        command(&window_, "pilot-find", tr("Find a pilot"), QKeySequence(QKeySequence::Find), [=] { focus("pilotFilter"); }));
+    menu.addAction(command(&window_, "pilot-new", tr("New pilot"), QKeySequence(QStringLiteral("Ctrl+Shift+N")),
+                           [=] { focus("newPilotName"); }));
     const auto step = [this](int by) {
         const auto& all = school_.pilots();
         const auto at = std::find_if(all.begin(), all.end(), [this](const PilotRow& p) { return p.id == station_.pilotId(); });
         const auto next = (at == all.end() ? 0 : at - all.begin() + by);
-        if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size())) station_.choosePilot(all[static_cast<std::size_t>(next)].id);
+        if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
+            station_.choosePilot(all[static_cast<std::size_t>(next)].id);
     };
-    menu.addAction(command(&window_, "pilot-next", tr("Next pilot"), QKeySequence(QStringLiteral("Ctrl+Down")), [=] { step(1); }));
-    menu.addAction(command(&window_, "pilot-before", tr("Pilot before"), QKeySequence(QStringLiteral("Ctrl+Up")), [=] { step(-1); }));
+    menu.addAction(
+        command(&window_, "pilot-next", tr("Next pilot"), QKeySequence(QStringLiteral("Ctrl+Down")), [=] { step(1); }));
+    menu.addAction(
+        command(&window_, "pilot-before", tr("Pilot before"), QKeySequence(QStringLiteral("Ctrl+Up")), [=] { step(-1); }));
     menu.addSeparator();
     menu.addAction(command(&window_, "lock", tr("Lock or unlock the station"), QKeySequence(QStringLiteral("Ctrl+U")),
                            [this] { window_.toggleLock(); }));
@@ -146,15 +159,16 @@ void Menu::makePilot(QMenu& menu)
 
 void Menu::makeHelp(QMenu& menu)
 {
-    menu.addAction(command(&window_, "help", tr("About this page"), QKeySequence(QKeySequence::HelpContents), [this] { window_.showHelp(); }));
+    menu.addAction(command(&window_, "help", tr("About this page"), QKeySequence(QKeySequence::HelpContents),
+                           [this] { window_.showHelp(); }));
     menu.addAction(command(&window_, "help-first-day", tr("A first day in ten minutes"), {},
                            [this] { window_.showHelp(QStringLiteral("first-day")); }));
     menu.addAction(command(&window_, "help-contents", tr("Handbook"), {}, [this] { window_.showHelp(QStringLiteral("index")); }));
     menu.addAction(command(&window_, "what-is-this", tr("What is this?"), QKeySequence(QKeySequence::WhatsThis),
                            [] { QWhatsThis::enterWhatsThisMode(); }));
     menu.addSeparator();
-    menu.addAction(command(&window_, "commands", tr("All commands …"), QKeySequence(QStringLiteral("Ctrl+K")),
-                           [this] { listCommands(); }));
+    menu.addAction(
+        command(&window_, "commands", tr("All commands …"), QKeySequence(QStringLiteral("Ctrl+K")), [this] { listCommands(); }));
     menu.addAction(command(&window_, "about", tr("About Blue Hangar"), {}, [this] { showOne<AboutWindow>(window_); }));
 }
 
@@ -179,7 +193,8 @@ QList<QAction*> Menu::commandsHere() const
 {
     QList<QAction*> here;
     for (QAction* action : commands())
-        if (const auto* of = qobject_cast<QWidget*>(action->parent()); of && of->isVisible() && action->isEnabled()) here << action;
+        if (const auto* of = qobject_cast<QWidget*>(action->parent()); of && of->isVisible() && action->isEnabled())
+            here << action;
     return here;
 }
 
@@ -209,7 +224,8 @@ void Menu::openAnother()
 void Menu::printPage()
 {
     for (QPushButton* button : window_.findChildren<QPushButton*>())
-        if (button->objectName().endsWith(QLatin1String("Paper")) && button->isVisible() && button->isEnabled()) return button->click();
+        if (button->objectName().endsWith(QLatin1String("Paper")) && button->isVisible() && button->isEnabled())
+            return button->click();
     window_.say(tr("There is nothing to put on paper here: Debrief, First flight, Week, the set-up card and the log have it."));
 }
 

@@ -37,7 +37,10 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
                          {tr("As the system"), static_cast<int>(Preferences::Look::AsSystem)}},
                         static_cast<int>(p.look()));
     auto* text = choice("preferText", tr("Size of text"), tr("Of everything in the window, from its usual size to twice that"),
-                        {{tr("Usual"), 100}, {QStringLiteral("125 %"), 125}, {QStringLiteral("150 %"), 150}, {QStringLiteral("175 %"), 175},
+                        {{tr("Usual"), 100},
+                         {QStringLiteral("125 %"), 125},
+                         {QStringLiteral("150 %"), 150},
+                         {QStringLiteral("175 %"), 175},
                          {QStringLiteral("200 %"), 200}},
                         p.textPercent());
     auto* units = choice("preferUnits", tr("Heights and speeds"),
@@ -53,7 +56,8 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     folder->setObjectName(QStringLiteral("preferFolder"));
     folder->setAccessibleName(tr("Folder for papers and tables"));
     folder->setPlaceholderText(tr("where the last one went"));
-    auto* browse = namedButton(tr("Choose …"), "preferBrowse", tr("The folder that papers, tables and pictures are offered to go to"));
+    auto* browse =
+        namedButton(tr("Choose …"), "preferBrowse", tr("The folder that papers, tables and pictures are offered to go to"));
     auto* row = new QHBoxLayout;
     row->addWidget(folder, 1);
     row->addWidget(browse);
@@ -70,7 +74,8 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     said->setProperty("quiet", true);
     form->addRow(said);
     resize(520, sizeHint().height());
-    connect(look, &QComboBox::activated, this, [look, &p] { p.setLook(static_cast<Preferences::Look>(look->currentData().toInt())); });
+    connect(look, &QComboBox::activated, this,
+            [look, &p] { p.setLook(static_cast<Preferences::Look>(look->currentData().toInt())); });
     connect(text, &QComboBox::activated, this, [text, &p] { p.setTextPercent(text->currentData().toInt()); });
     connect(units, &QComboBox::activated, this, [units, &p] { p.setFeetAndKnots(units->currentData().toInt() == 1); });
     connect(days, &QComboBox::activated, this, [days, &p] { p.setSystemDates(days->currentData().toInt() == 1); });

@@ -14,7 +14,8 @@ ShownUnits& shownUnits()
 ShownValue shownLength(double length_m)
 {
     constexpr double foot_m = 0.3048;
-    return shownUnits().feet_and_knots ? ShownValue{length_m / foot_m, QObject::tr("ft")} : ShownValue{length_m, QObject::tr("m")};
+    return shownUnits().feet_and_knots ? ShownValue{length_m / foot_m, QObject::tr("ft")}
+                                       : ShownValue{length_m, QObject::tr("m")};
 }
 
 ShownValue shownSpeed(double speed_mps)

@@ -16,10 +16,7 @@ namespace bh::desk {
 }
 
 /// "12 Jun 2031", and "12 Jun" in short, of a day since 1970-01-01.
-[[nodiscard]] inline QString calendarDay(std::int64_t day)
-{
-    return dateInWords(QDate(1970, 1, 1).addDays(day));
-}
+[[nodiscard]] inline QString calendarDay(std::int64_t day) { return dateInWords(QDate(1970, 1, 1).addDays(day)); }
 [[nodiscard]] inline QString shortDay(std::int64_t day)
 {
     return QLocale(QLocale::English).toString(QDate(1970, 1, 1).addDays(day), QStringLiteral("d MMM"));

@@ -1,6 +1,6 @@
-// The main job, clicked and typed from end to end, as the program itself says: begin the school, add a pilot, tick the kit, calibrate
-// the controller, set the aircraft up, fly a drill, see it scored, and find it on the pilot's record after a restart. With BH_STEPS
-// in the environment each step is written down with its time (docs/first-start.md).
+// The main job, clicked and typed from end to end, as the program itself says: begin the school, add a pilot, tick the kit,
+// calibrate the controller, set the aircraft up, fly a drill, see it scored, and find it on the pilot's record after a restart.
+// With BH_STEPS in the environment each step is written down with its time (docs/first-start.md).
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "desk/controller/controller_page.h"

@@ -1,5 +1,5 @@
-// What people expect of any program on a desktop: files that are dropped on it, tables on the clipboard, the place where one was, and a
-// screen that stays lit while somebody flies.
+// What people expect of any program on a desktop: files that are dropped on it, tables on the clipboard, the place where one was,
+// and a screen that stays lit while somebody flies.
 #include "core/base/result.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/parts/preferences.h"

@@ -85,7 +85,8 @@ TEST_CASE("a passphrase is asked twice before there is a record, and then guards
 
 TEST_CASE("a record that is elsewhere, and a look at the demo, are one click away", "[desk][first]")
 {
-    for (const auto& [button, choice] : {std::pair{"firstElsewhere", FirstStart::Choice::Elsewhere}, {"firstDemo", FirstStart::Choice::Demo}}) {
+    for (const auto& [button, choice] :
+         {std::pair{"firstElsewhere", FirstStart::Choice::Elsewhere}, {"firstDemo", FirstStart::Choice::Demo}}) {
         FirstStart start{DataFolder(BH_DATA)};
         start.show();
         in<QPushButton>(start, button)->click();

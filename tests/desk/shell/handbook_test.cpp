@@ -1,4 +1,5 @@
-// The handbook: every page of the program has one, its links lead somewhere, and what it says of limits, measures and buttons is so.
+// The handbook: every page of the program has one, its links lead somewhere, and what it says of limits, measures and buttons is
+// so.
 #include "core/drill/measures.h"
 #include "core/progress/house_limits.h"
 #include "desk/shell/help_window.h"
@@ -8,6 +9,7 @@
 #include <QDirIterator>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QProcess>
 #include <QRegularExpression>
 #include <QTextBrowser>
 
@@ -47,7 +49,9 @@ TEST_CASE("F1 opens the handbook at the page where one is", "[desk][help]")
         auto* help = desk.window->findChild<HelpWindow*>();
         REQUIRE(help);
         CHECK(help->page() == names[i]);
-        CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith(MainWindow::pageName(static_cast<MainWindow::Page>(i))));
+        CHECK(desk.find<QTextBrowser>("helpPage")
+                  ->toPlainText()
+                  .startsWith(MainWindow::pageName(static_cast<MainWindow::Page>(i))));
     }
     desk.find<QAction>("help-first-day")->trigger();
     CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith("A first day in ten minutes"));
@@ -90,12 +94,51 @@ TEST_CASE("every link and picture of the handbook is there, and every page is re
     }
 }
 
+TEST_CASE("every link of the README and of the documents leads to something that is there", "[desk][help]")
+{
+    const QDir root(QStringLiteral(BH_HELP "/../.."));
+    QStringList files{root.filePath("README.md")};
+    for (const QString& name : QDir(root.filePath("docs")).entryList({"*.md"})) files << root.filePath("docs/" + name);
+    CHECK(files.size() > 10);
+    for (const QString& file : files)
+        for (const QString& link : matches(textOf(file), "\\]\\(([^)#]+)[^)]*\\)")) {
+            CAPTURE(file.toStdString(), link.toStdString());
+            CHECK(QFileInfo::exists(QFileInfo(file).dir().filePath(link)));
+        }
+}
+
+TEST_CASE("the manual pages name every option and every command", "[desk][help]")
+{
+    const QString manual = textOf(QStringLiteral(BH_HELP "/../man/bluehangar.1")).remove('\\');
+    QProcess program;
+    program.start(QStringLiteral(BH_PROGRAMS "/bluehangar"), {"--help"});
+    REQUIRE(program.waitForFinished());
+    const QStringList options = matches(QString::fromUtf8(program.readAllStandardOutput()), "(--[a-z-]+)");
+    CHECK(options.size() > 10);
+    for (const QString& option : options)
+        if (option != "--help-all") CHECK(manual.contains(option));
+    const QString of_shell = textOf(QStringLiteral(BH_HELP "/../man/bluehangar-cli.1"));
+    const auto subcommands = [](const QStringList& path) {
+        QProcess cli;
+        cli.start(QStringLiteral(BH_PROGRAMS "/bluehangar-cli"), path + QStringList{"--help"});
+        REQUIRE(cli.waitForFinished());
+        const QString said = QString::fromUtf8(cli.readAllStandardOutput());
+        return said.contains("Subcommands:") ? matches(said.section("Subcommands:", 1), "(?m)^  ([a-z-]+)") : QStringList();
+    };
+    for (const QString& command : subcommands({})) {
+        CHECK(of_shell.contains(".SS " + command));
+        for (const QString& sub : subcommands({command})) CHECK(of_shell.contains(".B " + command + " " + sub));
+    }
+}
+
 TEST_CASE("the handbook names every limit of the house with its usual value, and every measure", "[desk][help]")
 {
     const QString limits = page("limits.md"), numbers = page("numbers.md");
     for (const HouseLimit& limit : house_limits()) {
-        const QString unit = limit.unit.empty() ? QString() : " " + QString::fromUtf8(limit.unit.data(), static_cast<int>(limit.unit.size()));
-        const QString row = QStringLiteral("| %1 | %2%3 |").arg(QString::fromStdString(std::string(limit.name))).arg(limit.usual).arg(unit);
+        const QString unit =
+            limit.unit.empty() ? QString() : " " + QString::fromUtf8(limit.unit.data(), static_cast<int>(limit.unit.size()));
+        const QString row =
+            QStringLiteral("| %1 | %2%3 |").arg(QString::fromStdString(std::string(limit.name))).arg(limit.usual).arg(unit);
         CAPTURE(row.toStdString());
         CHECK(limits.contains(row));
     }
