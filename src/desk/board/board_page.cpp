@@ -25,6 +25,7 @@
 #include <QStyledItemDelegate>
 #include <QTableView>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <limits>
 #include <set>
@@ -293,8 +294,6 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setAccessibleName(tr("All pilots"));
     table_->setModel(proxy_);
     table_->verticalHeader()->hide();
-    constexpr int line_px = 30;
-    table_->verticalHeader()->setDefaultSectionSize(line_px);
     table_->setShowGrid(false);
     table_->setWordWrap(false);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -306,8 +305,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setSortingEnabled(true);
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
-    const int widths[] = {124, 140, 90, 64, 78, 96, 88, 96};
-    for (int i = 0; i < 8; ++i) table_->setColumnWidth(i, widths[i]);
+    roomForText();
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
@@ -378,14 +376,28 @@ void BoardPage::connectAll()
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
         if (changes.move_standings()) refresh();
     });
-    connect(&themeNews(), &ThemeNews::changed, this, &BoardPage::refresh);
+    connect(&themeNews(), &ThemeNews::changed, this, [this] {
+        roomForText();
+        refresh();
+    });
 }
 
 /// A narrow window leaves out what the hours say as well.
 void BoardPage::resizeEvent(QResizeEvent*)
 {
     constexpr int narrow_px = 960;
-    for (const int column : {BoardModel::Matched, BoardModel::Weeks}) table_->setColumnHidden(column, width() < narrow_px);
+    for (const int column : {BoardModel::Matched, BoardModel::Weeks})
+        table_->setColumnHidden(column, width() < scaled(narrow_px));
+}
+
+/// Lines and columns as large as the text wants them.
+void BoardPage::roomForText()
+{
+    constexpr int line_px = 30;
+    table_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
+    constexpr std::array widths_px{124, 140, 90, 64, 78, 96, 88, 96};
+    for (int i = 0; i < static_cast<int>(widths_px.size()); ++i)
+        table_->setColumnWidth(i, scaled(widths_px[static_cast<std::size_t>(i)]));
 }
 
 void BoardPage::showBeginning(const BeginFacts& facts)
@@ -409,7 +421,7 @@ void BoardPage::addLine(const TodayItem& item)
     auto* name = new QLabel(namesOf(school_, item.pilots));
     name->setFont(uiFont(10, true));
     constexpr int name_px = 170;
-    name->setFixedWidth(name_px);
+    name->setFixedWidth(scaled(name_px));
     name->setWordWrap(true);
     QString words = QString::fromStdString(item.what);
     if (item.since_day && *item.since_day < school_.today()) words += tr(", since %1").arg(shortDay(*item.since_day));
@@ -423,7 +435,7 @@ void BoardPage::addLine(const TodayItem& item)
     holds->setProperty("quiet", true);
     holds->setWordWrap(true);
     constexpr int held_px = 190;
-    holds->setFixedWidth(held_px);
+    holds->setFixedWidth(scaled(held_px));
     auto* go = new QPushButton(placeInWords(item.go));
     const std::string pilot = item.pilots.front();
     go->setObjectName(QStringLiteral("go-") + QString::fromStdString(school_.file(pilot).row.name));

@@ -71,6 +71,7 @@ private:
     [[nodiscard]] QWidget* makeToday();
     [[nodiscard]] QLayout* makeSchoolHead();
     void connectAll();
+    void roomForText();
     void refresh();
     void addLine(const TodayItem& item);
     School& school_;

@@ -174,7 +174,9 @@ void RoomPanel::arrange()
         if (!card) {
             card = new StationCard(school_);
             card->setObjectName(QStringLiteral("station-") + QString::fromStdString(now->name));
-            connect(card, &QPushButton::clicked, this, [this, id = now->id] { watch(watched_ == id ? std::string() : id); });
+            connect(card, &QPushButton::toggled, this, [this, id = now->id](bool on) {
+                if (on != (watched_ == id)) watch(on ? id : std::string());
+            });
             card->show(*now);
         }
         card->setChecked(watched_ == now->id);

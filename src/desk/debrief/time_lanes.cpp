@@ -15,7 +15,8 @@
 namespace bh::desk {
 namespace {
 
-constexpr double names_px = 96, bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
+constexpr int names_px = 96;
+constexpr double bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
 
 const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
 {
@@ -151,7 +152,7 @@ void TimeLanes::zoom(double factor, double about_s)
     zoomTo(about_s - (about_s - from_s_) * factor, about_s + (to_s_ - about_s) * factor);
 }
 
-QRectF TimeLanes::field() const { return QRectF(rect()).adjusted(names_px, bars_px, -8, -axis_px); }
+QRectF TimeLanes::field() const { return QRectF(rect()).adjusted(scaled(names_px), bars_px, -8, -axis_px); }
 double TimeLanes::x(double t_s) const { return field().left() + (t_s - from_s_) / (to_s_ - from_s_) * field().width(); }
 double TimeLanes::timeAt(double px) const { return from_s_ + (px - field().left()) / field().width() * (to_s_ - from_s_); }
 
@@ -234,12 +235,15 @@ void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) con
 {
     p.setFont(uiFont(8.5));
     p.setPen(theme().ink);
-    const QRectF names(0, box.top(), names_px - 8, box.height());
+    const QRectF names(0, box.top(), scaled(names_px) - 8, box.height());
     const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
     const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
     const QString value =
         lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0) : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
-    p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, QStringLiteral("%1\n%2").arg(lane.name, value));
+    const bool room_for_two = names.height() >= 2 * p.fontMetrics().height() - 4;
+    const QString words =
+        QStringLiteral("%1%2%3").arg(lane.name, room_for_two ? QStringLiteral("\n") : QStringLiteral(" "), value);
+    p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, words);
 }
 
 /// Faults above, what is good below them, each with its letter.

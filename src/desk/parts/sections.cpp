@@ -18,7 +18,11 @@ QPushButton* Sections::add(const QString& words, const QString& name, std::funct
     makers_.push_back(std::move(make));
     if (at == 0) makeNow(at);
     button->setChecked(at == currentIndex());
-    connect(button, &QPushButton::clicked, this, [this, at] { choose(at); });
+    // By its state rather than by a click: whoever works it over the accessibility bus toggles it.
+    connect(button, &QPushButton::toggled, this, [this, at, button](bool on) {
+        if (on && currentIndex() != at) choose(at);
+        if (!on && currentIndex() == at) button->setChecked(true);
+    });
     buttons_.push_back(button);
     return button;
 }

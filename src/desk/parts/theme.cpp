@@ -176,6 +176,8 @@ QFont uiFont(double points, bool bold)
     return font;
 }
 
+int scaled(int px) { return px * preferences().textPercent() / 100; }
+
 void paintMark(QPainter& painter, const QRectF& box, StateMark mark, const QColor& colour)
 {
     painter.save();

@@ -38,6 +38,8 @@ Q_SIGNALS:
 
 /// Noto Sans, as large as the preferences want it; its figures are tabular.
 [[nodiscard]] QFont uiFont(double points, bool bold = false);
+/// Room that text of the usual size needs, for text as large as it is preferred.
+[[nodiscard]] int scaled(int px);
 
 /// State marks: ring = due, disc = held or done, bar = blocked, dot = nothing due.
 enum class StateMark { None, Due, Done, Blocked, Partly };

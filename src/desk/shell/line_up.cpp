@@ -26,7 +26,7 @@ namespace {
 class PilotDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, 52}; }
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {200, scaled(52)}; }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
         const Theme& t = theme();
@@ -124,7 +124,7 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
 LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(parent), school_(school), station_(station)
 {
     setObjectName(QStringLiteral("lineUp"));
-    setFixedWidth(244);
+    wideAsText();
     model_ = new PilotListModel(school_, this);
     proxy_ = new QSortFilterProxyModel(this);
     proxy_->setSourceModel(model_);
@@ -247,8 +247,19 @@ void LineUp::connectAll()
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
         if (changes.move_standings()) refresh();
     });
-    connect(&themeNews(), &ThemeNews::changed, this, &LineUp::refresh);
+    connect(&themeNews(), &ThemeNews::changed, this, [this] {
+        wideAsText();
+        list_->doItemsLayout();
+        refresh();
+    });
     connect(&station_, &Station::pilotChosen, this, &LineUp::refresh);
+}
+
+/// Half as much wider as the text is larger: the pages need room as well.
+void LineUp::wideAsText()
+{
+    constexpr int usual_px = 244;
+    setFixedWidth((usual_px + scaled(usual_px)) / 2);
 }
 
 bool LineUp::eventFilter(QObject* watched, QEvent* event)

@@ -49,6 +49,7 @@ private:
     void makeCard();
     void connectAll();
     void refresh();
+    void wideAsText();
     void showCard();
     void chooseRow(const QModelIndex& index);
     void moveBy(int rows);

@@ -67,12 +67,17 @@ TaxiwayButton* Taxiway::addPage(const QString& name)
     button->setAccessibleName(tr("%1 page, Alt+%2").arg(name).arg(number + 1));
     layout_->insertWidget(number, button);
     buttons_.push_back(button);
-    connect(button, &QAbstractButton::clicked, this, [this, number] { Q_EMIT chosen(number); });
+    // By its state rather than by a click: whoever works it over the accessibility bus toggles it.
+    connect(button, &QAbstractButton::toggled, this, [this, number, button](bool on) {
+        if (on && number != current_) Q_EMIT chosen(number);
+        if (!on && number == current_) button->setChecked(true);
+    });
     return button;
 }
 
 void Taxiway::setCurrent(int page)
 {
+    current_ = page;
     for (std::size_t i = 0; i < buttons_.size(); ++i) buttons_[i]->setChecked(static_cast<int>(i) == page);
 }
 

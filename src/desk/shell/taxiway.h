@@ -39,6 +39,7 @@ Q_SIGNALS:
 private:
     std::vector<TaxiwayButton*> buttons_;
     QHBoxLayout* layout_;
+    int current_ = -1;
 };
 
 } // namespace bh::desk

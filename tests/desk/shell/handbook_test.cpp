@@ -44,7 +44,7 @@ TEST_CASE("F1 opens the handbook at the page where one is", "[desk][help]")
     for (int i = 0; i < MainWindow::PageCount; ++i) {
         desk.window->showPage(static_cast<MainWindow::Page>(i));
         desk.window->activateWindow();
-        QTest::qWait(20);
+        REQUIRE(QTest::qWaitForWindowActive(desk.window.get()));
         QTest::keyClick(&*desk.window, Qt::Key_F1);
         auto* help = desk.window->findChild<HelpWindow*>();
         REQUIRE(help);
