@@ -15,12 +15,9 @@
 namespace bh::desk {
 namespace {
 
-/// Without what opens a recording's container the player would fall over its own missing parts.
-bool canPlay()
-{
-    const auto formats = QMediaFormat().supportedFileFormats(QMediaFormat::Decode);
-    return formats.contains(QMediaFormat::Matroska) || formats.contains(QMediaFormat::MPEG4);
-}
+/// Without what opens a recording's container the player would fall over its own missing parts. What Qt lists does not name every
+/// container that plays; AVI comes with the same package as those that screens are recorded in.
+bool canPlay() { return QMediaFormat().supportedFileFormats(QMediaFormat::Decode).contains(QMediaFormat::AVI); }
 
 } // namespace
 
