@@ -35,7 +35,10 @@ void StayAwake::follow()
     if (!station_.practising()) return release();
     if (cookie_) return;
     const QDBusConnection bus = bus_();
-    if (!bus.isConnected()) return;
+    if (!bus.isConnected()) {
+        cookie_ = 0; // no desktop here: it is not looked for again while this practice runs
+        return;
+    }
     const QDBusReply<unsigned> given =
         bus.call(call("Inhibit", {QStringLiteral("bluehangar"), tr("A pilot is flying")}), QDBus::Block, patience_ms);
     cookie_ = given.isValid() ? given.value() : 0; // a desktop that does not know it is not asked again and again
