@@ -18,12 +18,19 @@ QDBusMessage call(const char* method, const QVariantList& arguments)
     return message;
 }
 
+/// The session's bus where there is one; none is started for this, which would hold the window up for a second.
+QDBusConnection sessionBus()
+{
+    if (qEnvironmentVariableIsEmpty("DBUS_SESSION_BUS_ADDRESS")) return QDBusConnection(QStringLiteral("no bus"));
+    return QDBusConnection::sessionBus();
+}
+
 constexpr int patience_ms = 500;
 
 } // namespace
 
 StayAwake::StayAwake(Station& station, QObject* parent, std::function<QDBusConnection()> bus)
-    : QObject(parent), station_(station), bus_(bus ? std::move(bus) : [] { return QDBusConnection::sessionBus(); })
+    : QObject(parent), station_(station), bus_(bus ? std::move(bus) : sessionBus)
 {
     connect(&station_, &Station::practiceTicked, this, &StayAwake::follow);
 }
