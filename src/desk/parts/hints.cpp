@@ -26,7 +26,13 @@ void showHintOfCurrentCell(QTableWidget* table)
     QToolTip::showText(table->viewport()->mapToGlobal(cell.bottomLeft()), hintOfCell(table, row, column), table);
 }
 
-/// What is known of a widget, or of the nearest one around it that something is known of.
+bool byKeyboard(Qt::FocusReason reason)
+{
+    return reason == Qt::TabFocusReason || reason == Qt::BacktabFocusReason || reason == Qt::ShortcutFocusReason;
+}
+
+} // namespace
+
 QString whatItIs(QWidget* widget, QPoint at)
 {
     for (; widget; at = widget->mapToParent(at), widget = widget->parentWidget()) {
@@ -39,13 +45,6 @@ QString whatItIs(QWidget* widget, QPoint at)
     }
     return {};
 }
-
-bool byKeyboard(Qt::FocusReason reason)
-{
-    return reason == Qt::TabFocusReason || reason == Qt::BacktabFocusReason || reason == Qt::ShortcutFocusReason;
-}
-
-} // namespace
 
 void explain(QWidget* widget, const QString& source)
 {
@@ -81,7 +80,10 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
         }
         break;
     case QEvent::QueryWhatsThis:
-        if (object->isWidgetType()) return event->setAccepted(true), true;
+        if (auto* widget = qobject_cast<QWidget*>(object)) {
+            event->setAccepted(!whatItIs(widget, static_cast<QHelpEvent*>(event)->pos()).isEmpty());
+            return true;
+        }
         break;
     case QEvent::WhatsThis:
         if (auto* widget = qobject_cast<QWidget*>(object)) {

@@ -15,6 +15,9 @@ void explain(QWidget* widget, const QString& source);
 /// The same for a table, one source per column; a cell with a tool tip of its own keeps it.
 void explain(QTableWidget* table, const QStringList& sources);
 
+/// What is known of a widget, or of the nearest one around it that something is known of; `at` is within it.
+[[nodiscard]] QString whatItIs(QWidget* widget, QPoint at);
+
 /// Shows tool tips on keyboard focus as well as on hover, those of a table's heads on its cells, and both when somebody asks what
 /// something is. One for the window.
 class Hints : public QObject {

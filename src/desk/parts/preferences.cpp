@@ -2,6 +2,7 @@
 
 #include "desk/words/shown_units.h"
 
+#include <QFile>
 #include <QSettings>
 #include <QStandardPaths>
 #include <algorithm>
@@ -15,6 +16,14 @@ QSettings& store()
                                   QStringLiteral("/preferences.ini"),
                               QSettings::IniFormat);
     return settings;
+}
+
+/// What a version before this one kept in a file of its own.
+QString olderChoice(const QString& name)
+{
+    constexpr int longest = 2000;
+    QFile file(QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QLatin1Char('/') + name);
+    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readLine(longest)).trimmed() : QString();
 }
 
 } // namespace
@@ -33,13 +42,15 @@ QString placeToWrite(const QString& name)
 
 Preferences::Preferences() { shownUnits() = {feetAndKnots(), systemDates()}; }
 
+/// False: it was so already.
 template <class Value>
-void Preferences::put(const QString& key, const Value& value)
+bool Preferences::put(const QString& key, const Value& value)
 {
-    if (store().contains(key) && store().value(key) == QVariant(value)) return;
+    if (store().contains(key) && store().value(key) == QVariant(value)) return false;
     store().setValue(key, value);
     shownUnits() = {feetAndKnots(), systemDates()};
     Q_EMIT changed();
+    return true;
 }
 
 Preferences::Look Preferences::look() const
@@ -49,7 +60,8 @@ Preferences::Look Preferences::look() const
 }
 void Preferences::setLook(Look look)
 {
-    put(QStringLiteral("look"), QString::fromLatin1(look == Look::Night ? "night" : look == Look::AsSystem ? "system" : "day"));
+    const char* const word = look == Look::Night ? "night" : look == Look::AsSystem ? "system" : "day";
+    if (put(QStringLiteral("look"), QString::fromLatin1(word))) Q_EMIT lookChanged();
 }
 
 int Preferences::textPercent() const
@@ -57,13 +69,22 @@ int Preferences::textPercent() const
     constexpr int least = 100, most = 200;
     return std::clamp(store().value(QStringLiteral("text_percent"), least).toInt(), least, most);
 }
-void Preferences::setTextPercent(int percent) { put(QStringLiteral("text_percent"), percent); }
+void Preferences::setTextPercent(int percent)
+{
+    if (put(QStringLiteral("text_percent"), percent)) Q_EMIT lookChanged();
+}
 
 bool Preferences::feetAndKnots() const { return store().value(QStringLiteral("feet_and_knots"), false).toBool(); }
-void Preferences::setFeetAndKnots(bool feet) { put(QStringLiteral("feet_and_knots"), feet); }
+void Preferences::setFeetAndKnots(bool feet)
+{
+    if (put(QStringLiteral("feet_and_knots"), feet)) Q_EMIT lookChanged();
+}
 
 bool Preferences::systemDates() const { return store().value(QStringLiteral("system_dates"), false).toBool(); }
-void Preferences::setSystemDates(bool system) { put(QStringLiteral("system_dates"), system); }
+void Preferences::setSystemDates(bool system)
+{
+    if (put(QStringLiteral("system_dates"), system)) Q_EMIT lookChanged();
+}
 
 bool Preferences::menuShown() const { return store().value(QStringLiteral("menu"), true).toBool(); }
 void Preferences::setMenuShown(bool shown) { put(QStringLiteral("menu"), shown); }
@@ -79,7 +100,10 @@ QKeySequence Preferences::keys(const QString& command, const QKeySequence& usual
 void Preferences::setKeys(const QString& command, const QKeySequence& keys, const QKeySequence& usual)
 {
     const QString name = QStringLiteral("keys/") + command;
-    if (keys != usual) return put(name, keys.toString(QKeySequence::PortableText));
+    if (keys != usual) {
+        put(name, keys.toString(QKeySequence::PortableText));
+        return;
+    }
     store().remove(name);
     Q_EMIT changed();
 }
@@ -102,5 +126,16 @@ QByteArray Preferences::placeOf(const QString& window) const
 {
     return store().value(QStringLiteral("place/") + window).toByteArray();
 }
+
+QString Preferences::chosenRecord() const
+{
+    return store().value(QStringLiteral("record"), olderChoice(QStringLiteral("record"))).toString();
+}
+void Preferences::setChosenRecord(const QString& place) { put(QStringLiteral("record"), place); }
+QString Preferences::stationName() const
+{
+    return store().value(QStringLiteral("station"), olderChoice(QStringLiteral("station"))).toString();
+}
+void Preferences::setStationName(const QString& name) { put(QStringLiteral("station"), name); }
 
 } // namespace bh::desk

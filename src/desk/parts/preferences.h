@@ -36,12 +36,19 @@ public:
     void keepPlace(const QString& window, const QByteArray& geometry);
     [[nodiscard]] QByteArray placeOf(const QString& window) const;
 
+    [[nodiscard]] QString chosenRecord()
+        const; ///< where the school's record is, as RecordPlace takes it; empty: nothing was chosen
+    void setChosenRecord(const QString& place);
+    [[nodiscard]] QString stationName() const; ///< empty: nobody has said
+    void setStationName(const QString& name);
+
 Q_SIGNALS:
-    void changed();
+    void changed();     ///< whatever it is
+    void lookChanged(); ///< what is in sight is to be drawn anew: colours, size of text, units, days
 
 private:
     template <class Value>
-    void put(const QString& key, const Value& value);
+    bool put(const QString& key, const Value& value);
 };
 
 /// Those of the one application.

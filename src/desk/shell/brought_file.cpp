@@ -31,12 +31,15 @@ BroughtFile kindOfFile(const QString& file)
     return text && !begin.isEmpty() ? BroughtFile::Table : BroughtFile::Unknown;
 }
 
+void openInAWindowOfItsOwn(const QString& place)
+{
+    QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--store"), place});
+}
+
 void takeFile(MainWindow& window, const QString& file)
 {
     switch (kindOfFile(file)) {
-    case BroughtFile::Record:
-        QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--store"), file});
-        return;
+    case BroughtFile::Record: return openInAWindowOfItsOwn(file);
     case BroughtFile::Rates: window.showPage(MainWindow::Rates); return window.ratesPage()->readRates(file);
     case BroughtFile::FlightLog:
         window.showPage(MainWindow::Debrief);

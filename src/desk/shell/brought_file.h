@@ -10,6 +10,9 @@ class MainWindow;
 enum class BroughtFile { Record, Rates, FlightLog, Table, Recording, Unknown };
 [[nodiscard]] BroughtFile kindOfFile(const QString& file);
 
+/// A record that is looked at beside this one.
+void openInAWindowOfItsOwn(const QString& place);
+
 /// Puts it where it belongs: a flight on Debrief, rates on Rates, a recording beside what is looked at, a record into a window of
 /// its own. What it is not made for is said at the foot of the window.
 void takeFile(MainWindow& window, const QString& file);

@@ -242,7 +242,7 @@ int work(Asked& asked, const DataFolder& data)
         if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept)
             window.say(QString::fromStdString(kept.error().message));
     window.show();
-    if (!asked.quiet) window.goBackToLastTime();
+    if (!asked.quiet && asked.options.remember_heads) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
     if (!asked.file.isEmpty()) takeFile(window, asked.file);
     if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);

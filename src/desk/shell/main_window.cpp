@@ -118,7 +118,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
     new Hints(this);
     new Menu(*this, school_, station_);
-    connect(&preferences(), &Preferences::changed, this, &MainWindow::preferred);
+    connect(&preferences(), &Preferences::lookChanged, this, &MainWindow::drawAnew);
     restoreGeometry(preferences().placeOf(QStringLiteral("main")));
     showPage(Board);
     refreshMarks();
@@ -192,17 +192,16 @@ MainWindow::~MainWindow() { setup_->keep(); } // while every page still stands
 
 QString MainWindow::pageName(Page page) { return tr(page_names[page]); }
 QString MainWindow::pageKey(Page page) { return QLatin1String(page_names[page]); }
+QString MainWindow::helpPage(Page page) { return pageKey(page).toLower().replace(QLatin1Char(' '), QLatin1Char('-')); }
 
 void MainWindow::showHelp(const QString& page)
 {
-    static constexpr const char* of_page[] = {"board",   "kit",      "controller", "set-up",      "drills",
-                                              "debrief", "progress", "rates",      "first-flight"};
     auto* window = findChild<HelpWindow*>();
     if (!window) {
         window = new HelpWindow(school_.data().root(), this);
         window->setAttribute(Qt::WA_DeleteOnClose);
     }
-    window->showPage(page.isEmpty() ? QString::fromLatin1(of_page[pages_->currentIndex()]) : page);
+    window->showPage(page.isEmpty() ? helpPage(static_cast<Page>(pages_->currentIndex())) : page);
     window->show();
     window->raise();
     window->activateWindow();
@@ -213,13 +212,15 @@ void MainWindow::say(const QString& sentence) { apron_->say(sentence); }
 void MainWindow::closeEvent(QCloseEvent* event)
 {
     preferences().keepPlace(QStringLiteral("main"), saveGeometry());
-    preferences().keepPlace(lastTimeKey(school_),
-                            QByteArray::number(pages_->currentIndex()) + ' ' + QByteArray::fromStdString(station_.pilotId()));
+    if (remembersPlace_)
+        preferences().keepPlace(lastTimeKey(school_),
+                                QByteArray::number(pages_->currentIndex()) + ' ' + QByteArray::fromStdString(station_.pilotId()));
     QMainWindow::closeEvent(event);
 }
 
 void MainWindow::goBackToLastTime()
 {
+    remembersPlace_ = true;
     const QByteArray last = preferences().placeOf(lastTimeKey(school_));
     const auto space = last.indexOf(' ');
     if (space < 0) return;
@@ -240,12 +241,8 @@ void MainWindow::dropEvent(QDropEvent* event)
     event->acceptProposedAction();
 }
 
-/// Something was chosen anew for this computer.
-void MainWindow::preferred()
-{
-    menuBar()->setVisible(preferences().menuShown());
-    applyTheme(*qApp, nightPreferred()); // and everybody looks again
-}
+/// Something of the look was chosen anew.
+void MainWindow::drawAnew() { applyTheme(*qApp, nightPreferred()); }
 
 void MainWindow::showBoard(const QString& section)
 {
@@ -350,7 +347,7 @@ void MainWindow::toggleNight()
 {
     const bool night = !theme().night;
     preferences().setLook(night ? Preferences::Look::Night : Preferences::Look::Day);
-    if (theme().night != night) preferred(); // it was dark for this once
+    if (theme().night != night) drawAnew(); // it was dark for this once
 }
 
 /// The school's name, where it has one.

@@ -42,10 +42,11 @@ public:
     void watch(RecordWatch& watch);         ///< shows when the record was verified last, and what was wrong
     /// What a page is called on the taxiway, and the handbook's page about it.
     [[nodiscard]] static QString pageName(Page page);
-    [[nodiscard]] static QString pageKey(Page page); ///< the same in every language
-    void showHelp(const QString& page = {});         ///< empty: of the page in sight
-    void say(const QString& sentence);               ///< at the foot of the window
-    /// The pilot and the page that were in sight when this record was last looked at here.
+    [[nodiscard]] static QString pageKey(Page page);  ///< the same in every language
+    [[nodiscard]] static QString helpPage(Page page); ///< of the handbook: "set-up"
+    void showHelp(const QString& page = {});          ///< empty: of the page in sight
+    void say(const QString& sentence);                ///< at the foot of the window
+    /// The pilot and the page that were in sight when this record was last looked at here; from now on they are remembered.
     void goBackToLastTime();
     void showRecord(int section = 0); ///< all about the record, see RecordWindow::Section
     /// What a start finds to be settled: who may do what, on a record that nobody has used yet, and flights that were cut short.
@@ -72,7 +73,7 @@ protected:
 private:
     void connectPages();
     void guard();
-    void preferred();
+    void drawAnew();
     void showEvidence(const std::string& gate);
     void practise(Surprise surprise);
     void refreshMarks();
@@ -96,6 +97,7 @@ private:
     Apron* apron_;
     Lock* lock_;
     RecordWatch* recordWatch_ = nullptr;
+    bool remembersPlace_ = false;
 };
 
 } // namespace bh::desk

@@ -5,6 +5,7 @@
 #include "desk/parts/station.h"
 #include "desk/record/record_window.h"
 #include "desk/shell/about_window.h"
+#include "desk/shell/brought_file.h"
 #include "desk/shell/command_list.h"
 #include "desk/shell/copying.h"
 #include "desk/shell/keys_window.h"
@@ -17,7 +18,6 @@
 #include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
-#include <QProcess>
 #include <QPushButton>
 #include <QStackedWidget>
 #include <QWhatsThis>
@@ -39,11 +39,6 @@ void showOne(QWidget& parent, Args&&... args)
     window->activateWindow();
 }
 
-void openInAWindowOfItsOwn(const QString& place)
-{
-    QProcess::startDetached(QApplication::applicationFilePath(), {QStringLiteral("--store"), place});
-}
-
 } // namespace
 
 Menu::Menu(MainWindow& window, School& school, Station& station)
@@ -62,7 +57,9 @@ Menu::Menu(MainWindow& window, School& school, Station& station)
     connect(
         here, &QMenu::aboutToHide, this, [here] { here->clear(); }, Qt::QueuedConnection);
     makeHelp(*bar_->addMenu(tr("&Help")));
-    bar_->setVisible(preferences().menuShown());
+    const auto show = [this] { bar_->setVisible(preferences().menuShown()); };
+    connect(&preferences(), &Preferences::changed, this, show);
+    show();
 }
 
 void Menu::makeRecord(QMenu& menu)
@@ -104,12 +101,12 @@ void Menu::makeEdit(QMenu& menu)
 
 void Menu::makeView(QMenu& menu)
 {
-    static constexpr const char* ids[] = {"page-board",   "page-kit",      "page-controller", "page-setup",       "page-drills",
-                                          "page-debrief", "page-progress", "page-rates",      "page-first-flight"};
-    for (int i = 0; i < MainWindow::PageCount; ++i)
-        menu.addAction(command(&window_, ids[i], MainWindow::pageName(static_cast<MainWindow::Page>(i)),
-                               QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)),
-                               [this, i] { window_.showPage(static_cast<MainWindow::Page>(i)); }));
+    for (int i = 0; i < MainWindow::PageCount; ++i) {
+        const auto page = static_cast<MainWindow::Page>(i);
+        const QByteArray id = "page-" + MainWindow::helpPage(page).toLatin1();
+        menu.addAction(command(&window_, id.constData(), MainWindow::pageName(page),
+                               QKeySequence(QStringLiteral("Alt+%1").arg(i + 1)), [this, page] { window_.showPage(page); }));
+    }
     menu.addSeparator();
     menu.addAction(command(&window_, "night", tr("Night or day"), QKeySequence(QStringLiteral("Ctrl+L")),
                            [this] { window_.toggleNight(); }));
@@ -124,10 +121,8 @@ void Menu::makeView(QMenu& menu)
         command(&window_, "text-smaller", tr("Smaller text"), QKeySequence(QKeySequence::ZoomOut), [=] { larger(-step); }));
     menu.addAction(command(&window_, "full-screen", tr("Whole screen"), QKeySequence(QStringLiteral("Shift+F11")),
                            [this] { window_.setWindowState(window_.windowState() ^ Qt::WindowFullScreen); }));
-    menu.addAction(command(&window_, "menu", tr("Hide or show this menu"), QKeySequence(QStringLiteral("Ctrl+M")), [this] {
-        preferences().setMenuShown(!preferences().menuShown());
-        bar_->setVisible(preferences().menuShown());
-    }));
+    menu.addAction(command(&window_, "menu", tr("Hide or show this menu"), QKeySequence(QStringLiteral("Ctrl+M")),
+                           [this] { preferences().setMenuShown(!preferences().menuShown()); }));
 }
 
 void Menu::makePilot(QMenu& menu)

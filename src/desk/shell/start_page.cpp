@@ -2,39 +2,18 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 
 #include <QBoxLayout>
-#include <QDir>
-#include <QFile>
 #include <QFormLayout>
 #include <QLabel>
 #include <QLineEdit>
 #include <QRadioButton>
-#include <QSaveFile>
-#include <QStandardPaths>
 #include <QSysInfo>
 
 namespace bh::desk {
 namespace {
-
-QString settingFile(const QString& name)
-{
-    return QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) + QLatin1Char('/') + name;
-}
-
-QString setting(const QString& name)
-{
-    QFile file(settingFile(name));
-    return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readLine(2000)).trimmed() : QString();
-}
-
-void keepSetting(const QString& name, const QString& value)
-{
-    QDir().mkpath(QFileInfo(settingFile(name)).path());
-    QSaveFile file(settingFile(name));
-    if (file.open(QIODevice::WriteOnly)) file.write(value.toUtf8() + '\n'), file.commit();
-}
 
 QLabel* quiet(const QString& words)
 {
@@ -46,14 +25,18 @@ QLabel* quiet(const QString& words)
 
 } // namespace
 
-QString chosenPlace() { return setting(QStringLiteral("record")); }
-void keepChosenPlace(const QString& given) { keepSetting(QStringLiteral("record"), given); }
+QString chosenPlace() { return preferences().chosenRecord(); }
+void keepChosenPlace(const QString& given) { preferences().setChosenRecord(given); }
 QString stationName()
 {
-    const QString name = setting(QStringLiteral("station"));
+    const QString name = preferences().stationName();
     return name.isEmpty() ? QSysInfo::machineHostName() : name;
 }
-void keepStationName(const QString& name) { keepSetting(QStringLiteral("station"), name.simplified().left(40)); }
+void keepStationName(const QString& name)
+{
+    constexpr int longest = 40;
+    preferences().setStationName(name.simplified().left(longest));
+}
 
 Result<void> canBeUsed(const QString& address)
 {

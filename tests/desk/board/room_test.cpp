@@ -39,12 +39,12 @@ TEST_CASE("the coordinator sees each station's pilot, drill, marks and sticks, a
     const std::string server = PrivateServer::of_this_program()->new_database();
     Desk desk(server), bay(server);
     bay.station->setName("Bay 1");
-    auto teller = std::make_unique<LiveTeller>(*bay.school, *bay.station);
     const LiveTeller of_desk(*desk.school, *desk.station);
     const std::string pilot = desk.school->add_pilot({"", "Iris Quayle"});
     REQUIRE(bay.waitFor([&] { return bay.school->pilot(pilot) != nullptr; }));
     desk.window->showBoard("room");
     CHECK(desk.text("roomHeading") == "No other station");
+    auto teller = std::make_unique<LiveTeller>(*bay.school, *bay.station); // from now on it is heard of
     bay.station->choosePilot(pilot);
     auto card = [&] { return desk.window->findChild<StationCard*>("station-Bay 1"); };
     REQUIRE(desk.waitFor([&] { return card() && card()->accessibleName().contains("Iris Quayle"); }));

@@ -115,6 +115,7 @@ TEST_CASE("a table goes to the clipboard with its heads, and a page as a picture
 TEST_CASE("the window comes back with the pilot and the page that one left", "[desk][habits]")
 {
     Desk desk(BH_DEMO);
+    desk.window->goBackToLastTime(); // nothing yet
     const std::string pilot = desk.school->pilots()[3].id;
     desk.station->choosePilot(pilot);
     desk.window->showPage(MainWindow::Rates);
@@ -126,6 +127,15 @@ TEST_CASE("the window comes back with the pilot and the page that one left", "[d
     desk.window->goBackToLastTime();
     CHECK(desk.station->pilotId() == pilot);
     CHECK(desk.find<QAbstractButton>("pageRates")->isChecked());
+    preferences().keepPlace("main", {});
+    // A window that was not told to remember, as the demo's, leaves nothing.
+    Desk other(BH_DEMO);
+    other.window->showPage(MainWindow::Kit);
+    other.window->close();
+    other.close();
+    other.open();
+    other.window->goBackToLastTime();
+    CHECK(other.find<QAbstractButton>("pageBoard")->isChecked());
     preferences().keepPlace("main", {});
 }
 

@@ -12,10 +12,13 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDir>
+#include <QFile>
 #include <QKeySequenceEdit>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
+#include <QStandardPaths>
 #include <QTableWidget>
 #include <QTreeWidget>
 #include <QWhatsThis>
@@ -223,6 +226,44 @@ TEST_CASE("what is preferred holds at once: colours, size of text, units, days, 
     CHECK(placeToWrite("a.pdf") == "/home/desk/papers/a.pdf");
 }
 
+TEST_CASE("where the record is, and how the station is called, are kept; what an older version kept is still known",
+          "[desk][menu]")
+{
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation);
+    REQUIRE(QDir().mkpath(folder));
+    QFile older(folder + "/record");
+    REQUIRE(older.open(QIODevice::WriteOnly));
+    older.write("postgresql://bay2@hangar-server/school\n");
+    older.close();
+    CHECK(preferences().chosenRecord() == "postgresql://bay2@hangar-server/school");
+    preferences().setChosenRecord("/records/school.sqlite");
+    CHECK(preferences().chosenRecord() == "/records/school.sqlite");
+    CHECK(preferences().stationName().isEmpty());
+    preferences().setStationName("Bay 2");
+    CHECK(preferences().stationName() == "Bay 2");
+    older.remove();
+    preferences().setChosenRecord({});
+    preferences().setStationName({});
+}
+
+TEST_CASE("only what is in sight is drawn anew when something else is preferred", "[desk][menu]")
+{
+    const AsBefore after;
+    int drawn = 0, told = 0;
+    const QObject here;
+    QObject::connect(&preferences(), &Preferences::lookChanged, &here, [&] { ++drawn; });
+    QObject::connect(&preferences(), &Preferences::changed, &here, [&] { ++told; });
+    preferences().setFolder("/papers");
+    preferences().setMenuShown(false);
+    CHECK(told == 2);
+    CHECK(drawn == 0);
+    preferences().setTextPercent(125);
+    preferences().setTextPercent(125); // so it was
+    preferences().setFeetAndKnots(true);
+    CHECK(drawn == 2);
+    CHECK(told == 4);
+}
+
 TEST_CASE("records that were opened are remembered, the newest first and each once", "[desk][menu]")
 {
     for (int i = 0; i < 12; ++i) preferences().noteRecord(QString("/records/%1.sqlite").arg(i));
@@ -239,14 +280,19 @@ TEST_CASE("asked what something is, every control says it, and where to read mor
     for (int page = 0; page < MainWindow::PageCount; ++page) {
         desk.window->showPage(static_cast<MainWindow::Page>(page));
         QTest::qWait(20);
-        for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
-            if (!button->isVisible()) continue;
+        for (QAbstractButton* button : desk.window->findChildren<QAbstractButton*>()) {
+            if (!button->isVisible() || !button->focusPolicy()) continue;
             CAPTURE(page, button->objectName().toStdString(), button->text().toStdString());
+            // Its own words, and not those of whatever is around it.
+            CHECK(!(button->toolTip() + button->accessibleDescription() + button->accessibleName() + button->text()).isEmpty());
             QHelpEvent may(QEvent::QueryWhatsThis, QPoint(2, 2), button->mapToGlobal(QPoint(2, 2)));
             QApplication::sendEvent(button, &may);
-            CHECK(may.isAccepted());
+            CHECK(may.isAccepted() == !whatItIs(button, QPoint(2, 2)).isEmpty());
         }
     }
+    QWidget nothing; // of which nothing is known
+    CHECK(whatItIs(&nothing, QPoint()).isEmpty());
+    CHECK(whatItIs(desk.find<QPushButton>("night"), QPoint(2, 2)).startsWith("Dark colours"));
     QHelpEvent ask(QEvent::WhatsThis, QPoint(2, 2), desk.window->mapToGlobal(QPoint(2, 2)));
     QApplication::sendEvent(desk.find<QPushButton>("night"), &ask);
     bool said = false;
