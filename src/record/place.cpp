@@ -25,6 +25,14 @@ std::string RecordPlace::in_words() const
     return address ? address->in_words : std::string("a server");
 }
 
+std::string RecordPlace::found_again_by() const
+{
+    std::error_code error;
+    if (!on_server()) return std::filesystem::absolute(file, error).lexically_normal().string();
+    const auto address = server_address(server);
+    return address && address->password.empty() ? server : std::string();
+}
+
 Result<ServerAddress> server_address(const std::string& server)
 {
     char* why = nullptr;

@@ -21,6 +21,8 @@ struct RecordPlace {
 
     [[nodiscard]] bool on_server() const { return !server.empty(); }
     [[nodiscard]] std::string in_words() const; ///< without a password
+    /// By which it is found again, from whatever folder; empty: an address with a password, which is kept nowhere.
+    [[nodiscard]] std::string found_again_by() const;
 };
 
 /// What libpq makes of a server's address.

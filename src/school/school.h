@@ -248,6 +248,7 @@ public:
     bool add_grip_round(GripRoundRow round);
 
     [[nodiscard]] Record& record() { return *record_; }
+    [[nodiscard]] const Record& record() const { return *record_; }
 
     // -- with others, on a server ---------------------------------------------------------------------------------------------
     [[nodiscard]] bool on_server() const { return record_->place().on_server(); }

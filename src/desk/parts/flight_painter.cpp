@@ -14,6 +14,13 @@
 namespace bh::desk {
 namespace {
 
+/// The same for every view, and made when the first flight is drawn: no start waits for it.
+const GroundPattern& groundPattern()
+{
+    static const GroundPattern pattern;
+    return pattern;
+}
+
 constexpr double rail_gauge_m = 1.2;
 
 QColor between(const QColor& a, const QColor& b, double share)
@@ -209,7 +216,7 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
     project(moving_, camera, shapes_);
     begin_raster(raster_, camera, palette, false);
     const auto colour = [&](Paint paint) { return palette[static_cast<std::size_t>(paint)]; };
-    const GroundPainter ground(ground_, camera, colour(Paint::SaltDark), colour(Paint::SaltLight), colour(Paint::Haze));
+    const GroundPainter ground(groundPattern(), camera, colour(Paint::SaltDark), colour(Paint::SaltLight), colour(Paint::Haze));
     const int half = raster_.height_px / 2; // one for each core of an office laptop
     auto lower = std::async(std::launch::async, [&] { ground.rows(half, raster_.height_px, raster_.colours); });
     ground.rows(0, half, raster_.colours);

@@ -58,7 +58,6 @@ private:
     Scene scene_, moving_;
     std::vector<std::vector<RailTie>> rails_;                 ///< of each phase
     std::vector<std::shared_ptr<const QuarryPath>> quarries_; ///< of each phase: null where nothing flies ahead
-    GroundPattern ground_;
     bool under_a_roof_ = false, plain_ = false;
     Raster raster_;
     std::vector<Shape> shapes_;

@@ -1,5 +1,7 @@
 #include "desk/parts/hints.h"
 
+#include "desk/parts/preferences.h"
+
 #include <QApplication>
 #include <QFocusEvent>
 #include <QHelpEvent>
@@ -90,8 +92,11 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
             const auto* help = static_cast<QHelpEvent*>(event);
             const QString words = whatItIs(widget, help->pos());
             QWhatsThis::showText(help->globalPos(),
-                                 (words.isEmpty() ? tr("The page itself.") : words) + QStringLiteral("\n\n") +
-                                     tr("More in the handbook: %1.").arg(help_keys_.toString(QKeySequence::NativeText)),
+                                 words + QStringLiteral("\n\n") +
+                                     tr("More in the handbook: %1.")
+                                         .arg(preferences()
+                                                  .keys(QStringLiteral("help"), QKeySequence(QKeySequence::HelpContents))
+                                                  .toString(QKeySequence::NativeText)),
                                  widget);
             return true;
         }

@@ -1,6 +1,5 @@
 #pragma once
 
-#include <QKeySequence>
 #include <QObject>
 #include <QString>
 
@@ -24,13 +23,9 @@ class Hints : public QObject {
     Q_OBJECT
 public:
     explicit Hints(QObject* parent);
-    void setHelpKeys(const QKeySequence& keys) { help_keys_ = keys; } ///< that open the handbook
 
 protected:
     bool eventFilter(QObject* object, QEvent* event) override;
-
-private:
-    QKeySequence help_keys_{QKeySequence::HelpContents};
 };
 
 } // namespace bh::desk

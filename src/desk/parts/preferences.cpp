@@ -10,6 +10,9 @@
 namespace bh::desk {
 namespace {
 
+constexpr int least_text = 100, most_text = 200;
+constexpr QLatin1String text_key("text_percent");
+
 QSettings& store()
 {
     static QSettings settings(QStandardPaths::writableLocation(QStandardPaths::AppConfigLocation) +
@@ -40,7 +43,10 @@ QString placeToWrite(const QString& name)
     return folder.isEmpty() ? name : folder + QLatin1Char('/') + name;
 }
 
-Preferences::Preferences() { shownUnits() = {feetAndKnots(), systemDates()}; }
+Preferences::Preferences() : textPercent_(std::clamp(store().value(QString(text_key), least_text).toInt(), least_text, most_text))
+{
+    shownUnits() = {feetAndKnots(), systemDates()};
+}
 
 /// False: it was so already.
 template <class Value>
@@ -64,14 +70,10 @@ void Preferences::setLook(Look look)
     if (put(QStringLiteral("look"), QString::fromLatin1(word))) Q_EMIT lookChanged();
 }
 
-int Preferences::textPercent() const
-{
-    constexpr int least = 100, most = 200;
-    return std::clamp(store().value(QStringLiteral("text_percent"), least).toInt(), least, most);
-}
 void Preferences::setTextPercent(int percent)
 {
-    if (put(QStringLiteral("text_percent"), percent)) Q_EMIT lookChanged();
+    textPercent_ = std::clamp(percent, least_text, most_text);
+    if (put(QString(text_key), textPercent_)) Q_EMIT lookChanged();
 }
 
 bool Preferences::feetAndKnots() const { return store().value(QStringLiteral("feet_and_knots"), false).toBool(); }

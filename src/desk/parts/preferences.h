@@ -17,7 +17,7 @@ public:
     Preferences();
     [[nodiscard]] Look look() const;
     void setLook(Look look);
-    [[nodiscard]] int textPercent() const; ///< 100…200
+    [[nodiscard]] int textPercent() const { return textPercent_; } ///< 100…200; asked for with every font that is painted
     void setTextPercent(int percent);
     [[nodiscard]] bool feetAndKnots() const; ///< for show; files and entries stay metric
     void setFeetAndKnots(bool feet);
@@ -36,8 +36,8 @@ public:
     void keepPlace(const QString& window, const QByteArray& geometry);
     [[nodiscard]] QByteArray placeOf(const QString& window) const;
 
-    [[nodiscard]] QString chosenRecord()
-        const; ///< where the school's record is, as RecordPlace takes it; empty: nothing was chosen
+    /// Where the school's record is, as RecordPlace takes it; empty: nothing was chosen.
+    [[nodiscard]] QString chosenRecord() const;
     void setChosenRecord(const QString& place);
     [[nodiscard]] QString stationName() const; ///< empty: nobody has said
     void setStationName(const QString& name);
@@ -49,6 +49,7 @@ Q_SIGNALS:
 private:
     template <class Value>
     bool put(const QString& key, const Value& value);
+    int textPercent_ = 100;
 };
 
 /// Those of the one application.

@@ -231,7 +231,8 @@ int work(Asked& asked, const DataFolder& data)
             QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch(record->now()).toString(QStringLiteral("d MMM yyyy")));
     }
     if (asked.options.read_only) asked.name += QObject::tr(", read only");
-    if (asked.options.remember_heads) desk::preferences().noteRecord(QString::fromStdString(asked.place.in_words()));
+    if (const std::string again = asked.place.found_again_by(); asked.options.remember_heads && !again.empty())
+        desk::preferences().noteRecord(QString::fromStdString(again));
     School school(std::move(record), data);
     desk::Station station(school);
     if (!asked.station_name.isEmpty()) station.setName(asked.station_name);

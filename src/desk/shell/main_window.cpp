@@ -56,7 +56,9 @@ constexpr const char* page_names[MainWindow::PageCount] = {
 /// Where the place is kept that somebody left a record at.
 QString lastTimeKey(const School& school)
 {
-    return QString::fromLatin1(QCryptographicHash::hash(school.file_name().toUtf8(), QCryptographicHash::Sha1).toHex());
+    return QString::fromLatin1(
+        QCryptographicHash::hash(QByteArray::fromStdString(school.record().place().found_again_by()), QCryptographicHash::Sha1)
+            .toHex());
 }
 
 } // namespace

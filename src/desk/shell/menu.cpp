@@ -110,10 +110,7 @@ void Menu::makeView(QMenu& menu)
     menu.addSeparator();
     menu.addAction(command(&window_, "night", tr("Night or day"), QKeySequence(QStringLiteral("Ctrl+L")),
                            [this] { window_.toggleNight(); }));
-    const auto larger = [](int by) {
-        constexpr int least = 100, most = 200;
-        preferences().setTextPercent(std::clamp(preferences().textPercent() + by, least, most));
-    };
+    const auto larger = [](int by) { preferences().setTextPercent(preferences().textPercent() + by); };
     constexpr int step = 25;
     menu.addAction(
         command(&window_, "text-larger", tr("Larger text"), QKeySequence(QKeySequence::ZoomIn), [=] { larger(step); }));
