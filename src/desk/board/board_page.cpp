@@ -227,7 +227,7 @@ QVariant BoardModel::data(const QModelIndex& index, int role) const
         return static_cast<int>(
             (index.column() == Hours || index.column() == Matched || index.column() == Week ? Qt::AlignRight : Qt::AlignLeft) |
             Qt::AlignVCenter);
-    case Qt::ForegroundRole: return index.column() == Reason && s.needs_attention ? QVariant(theme().attention) : QVariant();
+    case Qt::ForegroundRole: return index.column() == Reason && s.needs_attention ? QVariant(theme().caution) : QVariant();
     case Qt::AccessibleTextRole:
         if (index.column() != Stages) return {};
         return tr("%1 of %2 stages held")

@@ -85,7 +85,7 @@ void StationCard::paintEvent(QPaintEvent*)
     };
     const double wide = inside.width();
     line(0, uiFont(9), t.soft, QString::fromStdString(now_.name), wide - 90, Qt::AlignLeft);
-    line(0, uiFont(9), now_.crashed && !now_.over ? t.attention : t.soft, stateInWords(school_, now_), 90, Qt::AlignRight);
+    line(0, uiFont(9), now_.crashed && !now_.over ? t.caution : t.soft, stateInWords(school_, now_), 90, Qt::AlignRight);
     line(20, uiFont(11, true), t.ink, pilotName(school_, now_), wide, Qt::AlignLeft);
     line(41, uiFont(10), t.ink, flownInWords(school_, now_), wide, Qt::AlignLeft);
     const QRectF sticks(inside.right() - 92, inside.bottom() - 42, 92, 42);

@@ -1,6 +1,7 @@
 #include "desk/board/watch_view.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/flight_words.h"
 #include "school/school.h"
 #include "school/take_off.h"
 
@@ -9,7 +10,7 @@
 
 namespace bh::desk {
 
-WatchView::WatchView(const School& school, QWidget* parent) : QWidget(parent), school_(school)
+WatchView::WatchView(const School& school, QWidget* parent) : SpokenView(parent), school_(school)
 {
     setObjectName(QStringLiteral("watchView"));
     setAccessibleName(tr("The flight at that station"));
@@ -32,6 +33,14 @@ void WatchView::take(const StationNow& now)
     last_ = now;
     since_last_.start();
     if (!timer_.isActive()) timer_.start();
+    saysOtherwise();
+}
+
+QString WatchView::inWords() const
+{
+    const auto now = seen();
+    if (!now) return tr("Nothing flies there.");
+    return placeInWords(*now);
 }
 
 void WatchView::clear()

@@ -1,11 +1,11 @@
 #pragma once
 
 #include "desk/parts/flight_painter.h"
+#include "desk/parts/spoken_view.h"
 #include "school/room.h"
 
 #include <QElapsedTimer>
 #include <QTimer>
-#include <QWidget>
 #include <optional>
 
 namespace bh {
@@ -16,13 +16,14 @@ namespace bh::desk {
 
 /// A flight at another station, as it is told. Between what was told last and before it the aircraft is moved evenly, so that
 /// what is seen is one telling behind.
-class WatchView : public QWidget {
+class WatchView : public SpokenView {
     Q_OBJECT
 public:
     explicit WatchView(const School& school, QWidget* parent = nullptr);
     void take(const StationNow& now); ///< what was told
     void clear();
     void nextEye();
+    [[nodiscard]] QString inWords() const override;
     /// Where the aircraft is seen now; nothing while none flies.
     [[nodiscard]] std::optional<FlightSample> seen() const;
 

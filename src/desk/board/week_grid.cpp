@@ -19,7 +19,7 @@ QString timeText(int minutes) { return QStringLiteral("%1:%2").arg(minutes / 60)
 
 } // namespace
 
-WeekGrid::WeekGrid(const School& school, QWidget* parent) : QWidget(parent), school_(school)
+WeekGrid::WeekGrid(const School& school, QWidget* parent) : SpokenView(parent), school_(school)
 {
     setObjectName(QStringLiteral("weekGrid"));
     setAccessibleName(tr("The week: days and bays across, half hours down"));
@@ -59,6 +59,15 @@ void WeekGrid::choose(const PlannedBlock& block)
     }
     Q_EMIT chosenChanged();
     update();
+}
+
+QString WeekGrid::inWords() const
+{
+    const auto block = chosen();
+    if (!block) return tr("%n block(s) planned, none chosen", nullptr, static_cast<int>(planned_.blocks.size()));
+    return tr("%1, %2, %3 %4")
+        .arg(QString::fromStdString(school_.file(block->pilot_id).row.name), QString::fromStdString(block->bay),
+             QString::fromStdString(block->day), timeText(block->start_min));
 }
 
 int WeekGrid::rowHeight() const
@@ -133,11 +142,7 @@ void WeekGrid::keyPressEvent(QKeyEvent* event)
     if (step == 0 || count == 0) return QWidget::keyPressEvent(event);
     chosen_ = static_cast<std::size_t>(
         (static_cast<int>(chosen_.value_or(step > 0 ? static_cast<std::size_t>(count) - 1 : 0)) + step + count) % count);
-    const auto block = chosen();
-    setAccessibleDescription(tr("%1, %2, %3 %4")
-                                 .arg(QString::fromStdString(school_.file(block->pilot_id).row.name),
-                                      QString::fromStdString(block->bay), QString::fromStdString(block->day),
-                                      timeText(block->start_min)));
+    saysOtherwise();
     Q_EMIT chosenChanged();
     update();
 }

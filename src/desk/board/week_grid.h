@@ -1,8 +1,8 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
 #include "school/week_plan.h"
 
-#include <QWidget>
 #include <optional>
 #include <set>
 #include <vector>
@@ -11,7 +11,7 @@ namespace bh::desk {
 
 /// A week as a grid: days across with a column for each bay, half hours down. Blocks are chosen, dragged, and exchanged where one
 /// is dropped onto another.
-class WeekGrid : public QWidget {
+class WeekGrid : public SpokenView {
     Q_OBJECT
 public:
     explicit WeekGrid(const School& school, QWidget* parent = nullptr);
@@ -21,6 +21,7 @@ public:
     [[nodiscard]] QRect cellOf(const PlannedBlock& block) const; ///< empty: it has no place here
     [[nodiscard]] QRect cell(const std::string& bay, const std::string& day, int start_min) const;
     [[nodiscard]] QSize sizeHint() const override { return minimumSize(); }
+    [[nodiscard]] QString inWords() const override;
 
 Q_SIGNALS:
     void chosenChanged();

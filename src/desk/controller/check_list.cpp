@@ -8,7 +8,7 @@
 
 namespace bh::desk {
 
-CheckList::CheckList(const QString& name, QWidget* parent) : QWidget(parent)
+CheckList::CheckList(const QString& name, QWidget* parent) : SpokenView(parent)
 {
     setAccessibleName(name);
     setMinimumSize(250, 10 * 26 + 8);
@@ -27,8 +27,16 @@ void CheckList::setProgress(int current, double progress)
     if (current == current_ && std::abs(progress - progress_) < 0.01) return;
     current_ = current;
     progress_ = progress;
-    if (current >= 0 && current < steps_.size()) setAccessibleDescription(steps_[current]);
+    saysOtherwise();
     update();
+}
+
+QString CheckList::inWords() const
+{
+    if (current_ >= steps_.size()) return tr("All %n step(s) are done", nullptr, static_cast<int>(steps_.size()));
+    if (current_ < 0) return steps_.join(QStringLiteral("; "));
+    const QString step = tr("Step %1 of %2: %3").arg(current_ + 1).arg(steps_.size()).arg(steps_[current_]);
+    return failed_ ? tr("%1, went wrong").arg(step) : step;
 }
 
 void CheckList::setFailed(bool failed)

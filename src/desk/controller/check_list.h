@@ -1,12 +1,13 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
+
 #include <QStringList>
-#include <QWidget>
 
 namespace bh::desk {
 
 /// Steps one below the other that tick themselves: those done, the one that is on with how far it has come, the rest.
-class CheckList : public QWidget {
+class CheckList : public SpokenView {
     Q_OBJECT
 public:
     explicit CheckList(const QString& name, QWidget* parent = nullptr);
@@ -16,6 +17,7 @@ public:
     void setFailed(bool failed); ///< the current step went wrong
     [[nodiscard]] const QStringList& steps() const { return steps_; }
     [[nodiscard]] int current() const { return current_; }
+    [[nodiscard]] QString inWords() const override;
     [[nodiscard]] QSize sizeHint() const override { return {270, 10 * 30 + 8}; }
 
 protected:

@@ -605,7 +605,7 @@ void ControllerPage::refreshResult()
                                                             : tr("▬ service"),
                              left);
         verdict->setForeground(f.verdict == Verdict::Good     ? theme().held
-                               : f.verdict == Verdict::Usable ? theme().attention
+                               : f.verdict == Verdict::Usable ? theme().caution
                                                               : theme().notMet);
         table_->setItem(i, 6, verdict);
         const QString spring = QString::fromStdString(spring_in_words(f, static_cast<Function>(i)));

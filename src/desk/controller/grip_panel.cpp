@@ -22,7 +22,7 @@ constexpr double target_radius = 0.09; // shares of the stick's travel
 
 } // namespace
 
-TappingView::TappingView(QWidget* parent) : QWidget(parent)
+TappingView::TappingView(QWidget* parent) : SpokenView(parent)
 {
     setAccessibleName(tr("Targets and cursor"));
     setMinimumSize(260, 260);
@@ -32,7 +32,22 @@ void TappingView::show(const TappingRun* run, QPointF cursor)
 {
     run_ = run;
     cursor_ = cursor;
+    saysOtherwise();
     update();
+}
+
+QString TappingView::inWords() const
+{
+    if (!run_) return tr("No round runs.");
+    if (run_->done()) return tr("The round is over.");
+    const TapTarget& next = run_->targets()[run_->current()];
+    return tr("Target %1 of %2: %3 % across, %4 % up; the stick is at %5 and %6")
+        .arg(run_->current() + 1)
+        .arg(run_->targets().size())
+        .arg(100 * next.x, 0, 'f', 0)
+        .arg(100 * next.y, 0, 'f', 0)
+        .arg(100 * cursor_.x(), 0, 'f', 0)
+        .arg(100 * cursor_.y(), 0, 'f', 0);
 }
 
 void TappingView::paintEvent(QPaintEvent*)

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/grip_trial.h"
+#include "desk/parts/spoken_view.h"
 
 #include <QTimer>
 #include <QWidget>
@@ -20,11 +21,12 @@ namespace bh::desk {
 class Station;
 
 /// The ring of targets and the cursor that the stick drives.
-class TappingView : public QWidget {
+class TappingView : public SpokenView {
     Q_OBJECT
 public:
     explicit TappingView(QWidget* parent = nullptr);
     void show(const TappingRun* run, QPointF cursor);
+    [[nodiscard]] QString inWords() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -1,5 +1,6 @@
 #include "desk/controller/stick_view.h"
 
+#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 
 #include <QMouseEvent>
@@ -11,7 +12,7 @@
 
 namespace bh::desk {
 
-StickView::StickView(QWidget* parent) : QWidget(parent)
+StickView::StickView(QWidget* parent) : SpokenView(parent)
 {
     setFocusPolicy(Qt::StrongFocus);
     QSizePolicy policy(QSizePolicy::Expanding, QSizePolicy::Expanding);
@@ -31,8 +32,19 @@ void StickView::setPosition(QPointF position)
     if (position == position_ && !trail_.empty()) return;
     position_ = position;
     trail_.push_back(position);
-    if (trail_.size() > 400) trail_.pop_front();
+    while (trail_.size() > (preferences().lessMotion() ? 1U : 400U)) trail_.pop_front();
+    saysOtherwise();
     update();
+}
+
+QString StickView::inWords() const
+{
+    const auto said = [](double position, const QString& one, const QString& other) {
+        const double percent = std::round(100 * std::abs(position));
+        return percent == 0 ? tr("centred") : tr("%1 % %2").arg(percent, 0, 'f', 0).arg(position > 0 ? one : other);
+    };
+    return tr("%1 %2, %3 %4")
+        .arg(up_, said(position_.y(), tr("up"), tr("down")), across_, said(position_.x(), tr("right"), tr("left")));
 }
 
 void StickView::setHint(QPointF direction)

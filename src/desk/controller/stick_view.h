@@ -1,14 +1,15 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
+
 #include <QPointF>
-#include <QWidget>
 #include <deque>
 
 namespace bh::desk {
 
 /// One stick on a clock face with the trail of where it has been. Shows what it is given; with the simulated controller
 /// the mouse takes hold of it and `dragged` says where to.
-class StickView : public QWidget {
+class StickView : public SpokenView {
     Q_OBJECT
 public:
     explicit StickView(QWidget* parent = nullptr);
@@ -19,6 +20,7 @@ public:
     void setHint(QPointF direction); ///< arrow towards where it is to be moved; (0, 0) for none
     void setDraggable(bool draggable);
     void clearTrail();
+    [[nodiscard]] QString inWords() const override;
     [[nodiscard]] QSize sizeHint() const override { return {260, 290}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {150, 176}; }
 

@@ -30,7 +30,7 @@ QString trendInWords(const Habit& habit)
 
 } // namespace
 
-HabitsView::HabitsView(QWidget* parent) : QWidget(parent)
+HabitsView::HabitsView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("habits"));
     setMouseTracking(true);
@@ -41,12 +41,17 @@ QSize HabitsView::minimumSizeHint() const { return {200, std::max(1, static_cast
 void HabitsView::show(std::vector<Habit> habits)
 {
     habits_ = std::move(habits);
+    setAccessibleName(tr("Habits over the last flights"));
+    setMinimumHeight(minimumSizeHint().height());
+    saysOtherwise();
+    update();
+}
+
+QString HabitsView::inWords() const
+{
     QStringList spoken;
     for (const Habit& h : habits_) spoken << story(h);
-    setAccessibleName(tr("Habits over the last flights"));
-    setAccessibleDescription(spoken.join(QLatin1Char('\n')));
-    setMinimumHeight(minimumSizeHint().height());
-    update();
+    return spoken.join(QLatin1Char('\n'));
 }
 
 QString HabitsView::story(const Habit& h) const

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/debrief/habits.h"
+#include "desk/parts/spoken_view.h"
 
 #include <QWidget>
 #include <string>
@@ -15,11 +16,12 @@ class School;
 namespace bh::desk {
 
 /// Small multiples: one for each kind of finding, flight by flight, the newest at right; hatched where it was at fault.
-class HabitsView : public QWidget {
+class HabitsView : public SpokenView {
     Q_OBJECT
 public:
     explicit HabitsView(QWidget* parent = nullptr);
     void show(std::vector<Habit> habits);
+    [[nodiscard]] QString inWords() const override;
     [[nodiscard]] const std::vector<Habit>& shown() const { return habits_; }
     [[nodiscard]] QSize minimumSizeHint() const override;
 

@@ -2,6 +2,8 @@
 
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/flight_words.h"
+#include "desk/words/shown_units.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -9,7 +11,7 @@
 
 namespace bh::desk {
 
-PlanView::PlanView(QWidget* parent) : QWidget(parent)
+PlanView::PlanView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("planView"));
     setAccessibleName(tr("Flight from above, north is up"));
@@ -51,6 +53,7 @@ void PlanView::setOver(const FlightLog* other)
 void PlanView::setTime(double cursor_s, double from_s, double to_s)
 {
     cursor_s_ = cursor_s, from_s_ = from_s, to_s_ = to_s;
+    saysOtherwise();
     update();
 }
 
@@ -58,6 +61,15 @@ QPointF PlanView::at(double north_m, double east_m) const
 {
     const double px_per_m = std::min(width(), height()) / across_m_;
     return {width() / 2.0 + (east_m - middle_east_m_) * px_per_m, height() / 2.0 - (north_m - middle_north_m_) * px_per_m};
+}
+
+QString PlanView::inWords() const
+{
+    if (!log_ || log_->size() == 0) return tr("No flight is shown.");
+    const std::size_t row = rowAt(cursor_s_);
+    return tr("%1 north of the start, %2 east of it; %3")
+        .arg(lengthInWords(log_->north_m[row] - log_->north_m.front()), lengthInWords(log_->east_m[row] - log_->east_m.front()),
+             placeInWords(log_->sample(row)));
 }
 
 std::size_t PlanView::rowAt(double t_s) const

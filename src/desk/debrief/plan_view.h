@@ -2,14 +2,13 @@
 
 #include "core/debrief/debrief.h"
 #include "core/flight/world.h"
+#include "desk/parts/spoken_view.h"
 #include "desk/parts/still_picture.h"
-
-#include <QWidget>
 
 namespace bh::desk {
 
 /// A flight from above: the world, the way flown with its marks by shape, and where the aircraft is. North is up.
-class PlanView : public QWidget {
+class PlanView : public SpokenView {
     Q_OBJECT
 public:
     explicit PlanView(QWidget* parent = nullptr);
@@ -19,6 +18,7 @@ public:
     /// Another flight, row by row of this one, drawn dashed; null: none. It must outlive being shown.
     void setOver(const FlightLog* other);
     void setTime(double cursor_s, double from_s, double to_s); ///< where it is, and the part of the way that is drawn strong
+    [[nodiscard]] QString inWords() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -2,6 +2,7 @@
 
 #include "core/drill/drill_runner.h"
 #include "desk/parts/theme.h"
+#include "desk/words/flight_words.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -51,7 +52,7 @@ void paint_sticks_alone(QPainter& p, const QRectF& area, const FlightLog& log, s
 
 } // namespace
 
-ReplayView::ReplayView(QWidget* parent) : QWidget(parent), mode_(stick_mode(2))
+ReplayView::ReplayView(QWidget* parent) : SpokenView(parent), mode_(stick_mode(2))
 {
     setObjectName(QStringLiteral("replayView"));
     setAccessibleName(tr("The flight at the cursor"));
@@ -72,7 +73,16 @@ void ReplayView::setFlight(const FlightLog* log, const Drill& drill, const Fligh
 void ReplayView::setTime(double t_s)
 {
     time_s_ = t_s;
+    saysOtherwise();
     update();
+}
+
+QString ReplayView::inWords() const
+{
+    if (!log_ || log_->size() == 0) return tr("No flight is shown.");
+    const FlightSample now = log_->sample(row_before(*log_, time_s_));
+    const QString sticks = sticksInWords(now.sticks);
+    return log_->has_position ? placeInWords(now) + QStringLiteral("; ") + sticks : sticks;
 }
 
 void ReplayView::paintEvent(QPaintEvent*)

@@ -1,19 +1,19 @@
 #pragma once
 
 #include "desk/parts/flight_painter.h"
-
-#include <QWidget>
+#include "desk/parts/spoken_view.h"
 
 namespace bh::desk {
 
 /// A flight that was flown, as it was at the cursor; without positions, its sticks.
-class ReplayView : public QWidget {
+class ReplayView : public SpokenView {
     Q_OBJECT
 public:
     explicit ReplayView(QWidget* parent = nullptr);
     void setFlight(const FlightLog* log, const Drill& drill, const FlightSetup& setup, const StickMode& mode);
     void setCamera(double tilt_deg, double fov_deg) { painter_.setCamera(tilt_deg, fov_deg); }
     void setTime(double t_s);
+    [[nodiscard]] QString inWords() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -16,6 +16,7 @@ namespace bh::desk {
 namespace {
 
 constexpr int names_px = 96;
+constexpr double value_step_s = 0.1;
 constexpr double bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
 
 const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
@@ -31,7 +32,7 @@ std::vector<double> times(std::vector<double> values, double factor)
 
 } // namespace
 
-TimeLanes::TimeLanes(QWidget* parent) : QWidget(parent)
+TimeLanes::TimeLanes(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("timeLanes"));
     setAccessibleName(tr("Flight over time"));
@@ -133,7 +134,30 @@ void TimeLanes::setCursor(double t_s)
         to_s_ = from_s_ + shown;
         Q_EMIT zoomed();
     }
+    saysOtherwise();
     update();
+}
+
+std::optional<SpokenView::Value> TimeLanes::value() const
+{
+    if (!log_ || log_->size() < 2) return Value{0, 0, 0, 0};
+    return Value{cursor_s_, log_->t_s.front(), log_->t_s.back(), value_step_s};
+}
+
+void TimeLanes::setValue(double t_s)
+{
+    setCursor(t_s);
+    Q_EMIT cursorMoved(cursor_s_);
+}
+
+QString TimeLanes::inWords() const
+{
+    if (!log_ || lanes_.empty()) return tr("No flight is shown.");
+    QStringList words{tr("%1 s of %2 s").arg(cursor_s_, 0, 'f', 2).arg(log_->t_s.back(), 0, 'f', 2)};
+    for (const Lane& lane : lanes_) words << lane.name + QLatin1Char(' ') + valueInWords(lane);
+    for (const Finding& f : found_ ? found_->findings : std::vector<Finding>{})
+        if (f.start_s <= cursor_s_ && cursor_s_ <= f.end_s) words << findingInWords(f);
+    return words.join(QStringLiteral(", "));
 }
 
 void TimeLanes::zoomTo(double from_s, double to_s)
@@ -231,18 +255,22 @@ void TimeLanes::paintLane(QPainter& p, const Lane& lane, const QRectF& box) cons
     paintLine(p, lane, lane.values, box);
 }
 
+QString TimeLanes::valueInWords(const Lane& lane) const
+{
+    const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
+    const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
+    return lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0)
+                               : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
+}
+
 void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) const
 {
     p.setFont(uiFont(8.5));
     p.setPen(theme().ink);
     const QRectF names(0, box.top(), scaled(names_px) - 8, box.height());
-    const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
-    const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
-    const QString value =
-        lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0) : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
     const bool room_for_two = names.height() >= 2 * p.fontMetrics().height() - 4;
     const QString words =
-        QStringLiteral("%1%2%3").arg(lane.name, room_for_two ? QStringLiteral("\n") : QStringLiteral(" "), value);
+        QStringLiteral("%1%2%3").arg(lane.name, room_for_two ? QStringLiteral("\n") : QStringLiteral(" "), valueInWords(lane));
     p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, words);
 }
 
@@ -322,13 +350,14 @@ void TimeLanes::paintEvent(QPaintEvent*)
         p.setPen(t.soft);
         p.setFont(uiFont(11));
         p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
-        return;
+        return paintFocus(p);
     }
     still_.draw(p, *this, {from_s_, to_s_}, [this](QPainter& onto) { paintStill(onto); });
     p.setRenderHint(QPainter::Antialiasing);
     for (std::size_t i = 0; i < lanes_.size(); ++i) paintValue(p, lanes_[i], boxOf(i));
     p.setPen(QPen(t.attention, 1.5));
     p.drawLine(QPointF(x(cursor_s_), 0), QPointF(x(cursor_s_), field().bottom()));
+    paintFocus(p);
 }
 
 void TimeLanes::mousePressEvent(QMouseEvent* event)

@@ -2,17 +2,18 @@
 
 #include "core/debrief/debrief.h"
 #include "core/debrief/min_max.h"
+#include "desk/parts/spoken_view.h"
 #include "desk/parts/still_picture.h"
 
-#include <QWidget>
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace bh::desk {
 
 /// One time axis for a whole flight: what was found as bars, and below them height, speed, the four sticks and a body rate. Wheel
 /// and keys zoom and pan from the whole flight to half a second.
-class TimeLanes : public QWidget {
+class TimeLanes : public SpokenView {
     Q_OBJECT
 public:
     explicit TimeLanes(QWidget* parent = nullptr);
@@ -31,6 +32,9 @@ public:
     void zoom(double factor, double about_s);
     [[nodiscard]] double from() const { return from_s_; }
     [[nodiscard]] double to() const { return to_s_; }
+    [[nodiscard]] QString inWords() const override;
+    [[nodiscard]] std::optional<Value> value() const override; ///< the cursor, in seconds
+    void setValue(double t_s) override;
     static constexpr double least_s = 0.5;
 
 Q_SIGNALS:
@@ -60,6 +64,7 @@ private:
     void paintLane(QPainter& p, const Lane& lane, const QRectF& box) const;
     void paintBars(QPainter& p, const QRectF& box) const;
     void paintValue(QPainter& p, const Lane& lane, const QRectF& box) const;
+    [[nodiscard]] QString valueInWords(const Lane& lane) const; ///< at the cursor
     void paintStill(QPainter& p) const;
     [[nodiscard]] QRectF boxOf(std::size_t lane) const;
     [[nodiscard]] QRectF field() const; ///< where time runs

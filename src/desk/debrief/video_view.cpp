@@ -21,7 +21,7 @@ bool canPlay() { return QMediaFormat().supportedFileFormats(QMediaFormat::Decode
 
 } // namespace
 
-VideoView::VideoView(QWidget* parent) : QWidget(parent)
+VideoView::VideoView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("videoView"));
     setAccessibleName(tr("Screen recording at the cursor"));
@@ -112,6 +112,7 @@ double VideoView::pictureAt() const { return player_ ? static_cast<double>(playe
 void VideoView::setTime(double t_s, bool playing, double pace)
 {
     time_s_ = t_s;
+    saysOtherwise();
     if (!player_ || !video_ || !said_.isEmpty()) return;
     const double wanted_s = std::max(0.0, t_s - video_->offset_s);
     const bool within =
@@ -150,6 +151,13 @@ void VideoView::askAgain()
     again_.start();
 }
 
+QString VideoView::inWords() const
+{
+    if (!said_.isEmpty()) return said_;
+    if (!video_) return tr("A screen recording of this session can be laid beside its sticks: Lay a recording beside.");
+    return picture_.isNull() ? tr("The recording is being opened.") : tr("The recording at %1 s").arg(time_s_, 0, 'f', 1);
+}
+
 void VideoView::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
@@ -161,10 +169,7 @@ void VideoView::paintEvent(QPaintEvent*)
     p.setFont(uiFont(9.5));
     if (!said_.isEmpty() || !video_ || picture_.isNull()) {
         p.setPen(said_.isEmpty() ? t.soft : t.notMet);
-        p.drawText(inside, Qt::AlignCenter | Qt::TextWordWrap,
-                   !said_.isEmpty() ? said_
-                   : video_         ? tr("The recording is being opened.")
-                            : tr("A screen recording of this session can be laid beside its sticks: Lay a recording beside."));
+        p.drawText(inside, Qt::AlignCenter | Qt::TextWordWrap, inWords());
         return;
     }
     p.setRenderHint(QPainter::SmoothPixmapTransform);

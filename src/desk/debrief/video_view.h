@@ -1,10 +1,10 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
 #include "files/coaching_document.h"
 
 #include <QImage>
 #include <QTimer>
-#include <QWidget>
 #include <memory>
 #include <optional>
 
@@ -14,7 +14,7 @@ class QVideoSink;
 namespace bh::desk {
 
 /// A screen recording beside a session's sticks: shows the picture of the cursor's moment, and plays with it.
-class VideoView : public QWidget {
+class VideoView : public SpokenView {
     Q_OBJECT
 public:
     explicit VideoView(QWidget* parent = nullptr);
@@ -28,6 +28,7 @@ public:
     [[nodiscard]] bool hasPicture() const { return !picture_.isNull(); }
     [[nodiscard]] QString said() const { return said_; } ///< what is wrong; empty: nothing
     [[nodiscard]] double pictureAt() const;              ///< the recording's own time of the picture shown, s
+    [[nodiscard]] QString inWords() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

@@ -14,6 +14,7 @@
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/parts/voice.h"
 #include "desk/words/attempt_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
@@ -52,6 +53,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
 {
     ladder_ = new LadderPanel(school_, station_);
     view_ = new FlightView;
+    voice_ = new Voice(this);
     keys.watch(view_);
     makeButtons();
     QWidget* side = makeSide();
@@ -441,6 +443,7 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
         return false;
     }
     loop_ = std::move(started->loop);
+    caller_.begin();
     setPace(pace_);
     result_shown_ = false;
     attempt_ = {};
@@ -598,6 +601,7 @@ void DrillsPage::follow()
     if (downAndIn_.look(ControllerHub::now_s(), station_.input().sticks(), station_.stickMode()) && !now.armed) arm();
     if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
     const QString follows = followsInWords(now);
+    call(now);
     if (journal_ && now.time_s - journalled_at_s_ > journal_every_s) {
         journalled_at_s_ = now.time_s;
         journal_->add(loop_->take_new_rows());
@@ -621,10 +625,19 @@ void DrillsPage::follow()
     refreshPanel();
 }
 
+void DrillsPage::call(const FlightSnapshot& now)
+{
+    constexpr double low_hz = 330, high_hz = 660;
+    if (const auto words = caller_.look(loop_->drill(), now)) voice_->say(*words);
+    if (caller_.side() != FlightCaller::Side::Inside)
+        voice_->sound(caller_.side() == FlightCaller::Side::Above ? high_hz : low_hz);
+}
+
 void DrillsPage::showResult(const Score& score, const QString& follows)
 {
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
     QStringList said{QString::fromStdString(summary_of(score))};
+    voice_->say(heading_->text() + QStringLiteral(". ") + said.front());
     for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)
         said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;

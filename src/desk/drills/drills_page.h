@@ -2,6 +2,7 @@
 
 #include "core/controller/down_and_in.h"
 #include "core/controller/switches.h"
+#include "desk/drills/flight_caller.h"
 #include "device/flight_loop.h"
 #include "school/take_off.h"
 
@@ -31,6 +32,7 @@ class LadderPanel;
 class ScoreCard;
 class Sections;
 class Station;
+class Voice;
 
 /// The ladder, the flight view and the limits: a drill is flown, watched and scored here.
 class DrillsPage : public QWidget {
@@ -72,6 +74,7 @@ private:
     void drillChosen();
     void refreshPanel();
     void follow();
+    void call(const FlightSnapshot& now); ///< what is to be heard
     void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationByStandIn(const Drill& drill, const TakeOff& shown) const;
@@ -104,6 +107,8 @@ private:
     QLabel* sentence_;
     CriteriaPanel* criteria_;
     FlightView* view_;
+    Voice* voice_;
+    FlightCaller caller_;
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
     QComboBox* speed_;
     QComboBox* mode_;

@@ -283,7 +283,7 @@ void FirstFlightPage::fillGate(int row, const ReadinessGate& g)
         item->setToolTip(words);
         if (column == GateIs) {
             item->setForeground(g.state == GateState::Met      ? theme().held
-                                : g.state == GateState::NotYet ? theme().attention
+                                : g.state == GateState::NotYet ? theme().caution
                                                                : theme().soft);
             item->setData(Qt::UserRole, plainWords(g.id));
             item->setData(met_role, g.state == GateState::Met);

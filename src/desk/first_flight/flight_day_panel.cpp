@@ -55,8 +55,7 @@ QString gradeMark(Grade grade)
 QColor gradeColour(Grade grade)
 {
     const Theme& t = theme();
-    const QColor careful = t.night ? t.attention : QColor("#8F5500");
-    return grade == Grade::Stop ? t.notMet : grade == Grade::Careful ? careful : grade == Grade::Good ? t.held : t.soft;
+    return grade == Grade::Stop ? t.notMet : grade == Grade::Careful ? t.caution : grade == Grade::Good ? t.held : t.soft;
 }
 
 } // namespace

@@ -12,7 +12,7 @@ namespace {
 constexpr int criterion_px = 54;
 }
 
-CriteriaPanel::CriteriaPanel(QWidget* parent) : QWidget(parent)
+CriteriaPanel::CriteriaPanel(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("criteria"));
     setAccessibleName(tr("Criteria against their limits"));
@@ -23,14 +23,19 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
 {
     const bool resized = criteria.size() != criteria_.size();
     criteria_ = std::move(criteria);
+    saysOtherwise();
+    if (resized) updateGeometry();
+    update();
+}
+
+QString CriteriaPanel::inWords() const
+{
     QStringList spoken;
     for (const CriterionRow& c : criteria_)
         spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label),
                                                c.value ? valueInWords(*c.value, c.unit) : tr("not yet")) +
                       (c.span ? QStringLiteral(", ") + spanText(c) : QString());
-    setAccessibleDescription(spoken.join(QStringLiteral("; ")));
-    if (resized) updateGeometry();
-    update();
+    return spoken.join(QStringLiteral("; "));
 }
 
 QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * criterion_px}; }

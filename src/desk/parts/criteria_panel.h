@@ -1,14 +1,14 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
 #include "record/rows.h"
 
-#include <QWidget>
 #include <vector>
 
 namespace bh::desk {
 
 /// Criteria as bars: from the fail limit (0 marks) over the pass limit (60) to the merit limit (100), with the value.
-class CriteriaPanel : public QWidget {
+class CriteriaPanel : public SpokenView {
     Q_OBJECT
 public:
     explicit CriteriaPanel(QWidget* parent = nullptr);
@@ -17,6 +17,7 @@ public:
     [[nodiscard]] static QString spanText(
         const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QString inWords() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
 
 protected:

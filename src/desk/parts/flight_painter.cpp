@@ -1,7 +1,9 @@
 #include "desk/parts/flight_painter.h"
 
 #include "core/drill/drill_rail.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
+#include "desk/words/flight_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QPainter>
@@ -94,13 +96,6 @@ void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, c
     p.drawRoundedRect(box, 3, 3);
     p.setPen(ink);
     p.drawText(box.adjusted(plate_margin, 0, -plate_margin, 0), alignment | Qt::AlignVCenter, text);
-}
-
-QString modeName(Mode mode)
-{
-    QString name = QString::fromUtf8(mode_key(mode).data());
-    name[0] = name[0].toUpper();
-    return name;
 }
 
 } // namespace
@@ -340,7 +335,7 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
     if (now.time_s != trail_time_s_) {
         left_trail_.push_back(left);
         right_trail_.push_back(right);
-        if (left_trail_.size() > 45) left_trail_.pop_front(), right_trail_.pop_front();
+        while (left_trail_.size() > (preferences().lessMotion() ? 1U : 45U)) left_trail_.pop_front(), right_trail_.pop_front();
     }
     trail_time_s_ = now.time_s;
     const auto ahead = [&](Function across, Function up) {
@@ -401,35 +396,14 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
 {
     const Theme& t = theme();
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
-    QString words = QString::fromStdString(phase.instruction);
+    const FlightAdvice advice = adviceInWords(drill_, now);
+    QString words = advice.words;
     const bool arms = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm;
     for (const SwitchCalibration& s : switches_) // its own where there is one; the keys remain
-        if ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic))
+        if (words == QString::fromStdString(phase.instruction) &&
+            ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic)))
             words += QObject::tr(" On the controller: %1.").arg(QString::fromStdString(s.source.words()));
-    QColor ink = t.ink;
-    if (now.wants_throttle_cut)
-        words = QStringLiteral("Crashed! Throttle to the bottom!"), ink = t.notMet;
-    else if (now.status == DrillRunner::Status::Finished)
-        words = QStringLiteral("Done. The result is on the left.");
-    else if (now.status == DrillRunner::Status::Disqualified)
-        words = QStringLiteral("Over. The result is on the left; F5 flies it again.");
-    else if (now.motors_out && phase.motors_out_above_m)
-        words = QStringLiteral("The motors are out: throttle to the bottom!"), ink = t.notMet;
-    else if (now.crashed && now.motors_out) {
-    } else if (now.crashed && drill_.crashes_allowed != 0)
-        words = QStringLiteral("Crashed. Throttle to the bottom: it goes back to the start."), ink = t.notMet;
-    else if (now.crashed)
-        words = QStringLiteral("Crashed. Throttle to the bottom; F6 begins again."), ink = t.notMet;
-    else if (now.panic)
-        words = QStringLiteral("Panic switch: stopped and hovering. F7 gives the sticks back."), ink = t.notMet;
-    else if (now.no_controller)
-        words = QStringLiteral("The controller is unplugged: the flight is held. Plug it in, then F8 goes on."), ink = t.notMet;
-    else if (now.paused)
-        words = QStringLiteral("Paused. F8 goes on.");
-    else if (now.out_of_bounds)
-        words = QStringLiteral("Out of bounds: turn back."), ink = t.notMet;
-    else if (now.waiting_for_throttle)
-        words = QStringLiteral("Throttle to the bottom to start the motors.");
+    const QColor ink = advice.urgent ? t.notMet : t.ink;
     const QFont font = uiFont(13, true);
     const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
     const QRectF box((size.width() - width) / 2, 12, width, 36);
@@ -441,7 +415,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     }
     const double speed = now.state.velocity_mps.head<2>().norm();
     const QString facts = QStringLiteral("%1 · %2 · %3 · %4 s")
-                              .arg(modeName(now.mode), now.armed ? QStringLiteral("armed") : QStringLiteral("motors off"))
+                              .arg(modeName(now.mode), now.armed ? QObject::tr("armed") : QObject::tr("motors off"))
                               .arg(speedInWords(speed))
                               .arg(now.time_s, 0, 'f', 0);
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow

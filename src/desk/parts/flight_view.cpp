@@ -1,12 +1,14 @@
 #include "desk/parts/flight_view.h"
 
+#include "core/flight/geometry.h"
 #include "desk/parts/theme.h"
+#include "desk/words/flight_words.h"
 
 #include <QPainter>
 
 namespace bh::desk {
 
-FlightView::FlightView(QWidget* parent) : QWidget(parent)
+FlightView::FlightView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("flightView"));
     setAccessibleName(tr("Flight view"));
@@ -42,12 +44,22 @@ void FlightView::setInvitation(const QString& text)
     if (!loop_) update();
 }
 
+QString FlightView::inWords() const
+{
+    if (!loop_) return invitation_;
+    const FlightSnapshot now = loop_->snapshot();
+    return adviceInWords(loop_->drill(), now).words + QLatin1Char(' ') +
+           placeInWords(-now.state.position_m.z(), now.state.velocity_mps.head<2>().norm(), heading_deg(now.state.attitude));
+}
+
 void FlightView::paintEvent(QPaintEvent*)
 {
     QPainter p(this);
     if (loop_) {
         const FlightSnapshot now = loop_->snapshot();
         painter_.paint(p, size(), now);
+        paintFocus(p);
+        saysOtherwise();
         Q_EMIT painted(now);
         const bool over = now.status == DrillRunner::Status::Finished || now.status == DrillRunner::Status::Disqualified;
         if (over && !now.wants_throttle_cut) timer_.stop();
@@ -60,6 +72,7 @@ void FlightView::paintEvent(QPaintEvent*)
     p.setPen(t.ink);
     p.setFont(uiFont(13));
     p.drawText(rect().adjusted(60, 40, -60, -40), Qt::AlignCenter | Qt::TextWordWrap, invitation_);
+    paintFocus(p);
 }
 
 } // namespace bh::desk

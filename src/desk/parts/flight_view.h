@@ -1,14 +1,14 @@
 #pragma once
 
 #include "desk/parts/flight_painter.h"
+#include "desk/parts/spoken_view.h"
 
 #include <QTimer>
-#include <QWidget>
 
 namespace bh::desk {
 
 /// Shows a running flight, or says what to do when there is none. Repaints some 60 times a second while it runs.
-class FlightView : public QWidget {
+class FlightView : public SpokenView {
     Q_OBJECT
 public:
     explicit FlightView(QWidget* parent = nullptr);
@@ -20,6 +20,7 @@ public:
     void nextEye(); ///< from the aircraft, from behind it, from the pilot's place, and again
     [[nodiscard]] FlightEye eye() const { return painter_.eye(); }
     void setInvitation(const QString& text);
+    [[nodiscard]] QString inWords() const override;
     using QWidget::show;
 
 Q_SIGNALS:

@@ -11,7 +11,7 @@ namespace bh::desk {
 namespace {
 
 constexpr int least_text = 100, most_text = 200;
-constexpr QLatin1String text_key("text_percent");
+constexpr QLatin1String text_key("text_percent"), motion_key("less_motion");
 
 QSettings& store()
 {
@@ -45,6 +45,7 @@ QString placeToWrite(const QString& name)
 
 Preferences::Preferences() : textPercent_(std::clamp(store().value(QString(text_key), least_text).toInt(), least_text, most_text))
 {
+    lessMotion_ = store().value(QString(motion_key), false).toBool();
     shownUnits() = {feetAndKnots(), systemDates()};
 }
 
@@ -86,6 +87,16 @@ bool Preferences::systemDates() const { return store().value(QStringLiteral("sys
 void Preferences::setSystemDates(bool system)
 {
     if (put(QStringLiteral("system_dates"), system)) Q_EMIT lookChanged();
+}
+
+bool Preferences::speaks() const { return store().value(QStringLiteral("speaks"), false).toBool(); }
+void Preferences::setSpeaks(bool speaks) { put(QStringLiteral("speaks"), speaks); }
+bool Preferences::sounds() const { return store().value(QStringLiteral("sounds"), false).toBool(); }
+void Preferences::setSounds(bool sounds) { put(QStringLiteral("sounds"), sounds); }
+void Preferences::setLessMotion(bool less)
+{
+    lessMotion_ = less;
+    put(QString(motion_key), less);
 }
 
 bool Preferences::menuShown() const { return store().value(QStringLiteral("menu"), true).toBool(); }

@@ -23,6 +23,12 @@ public:
     void setFeetAndKnots(bool feet);
     [[nodiscard]] bool systemDates() const; ///< days as the system writes them
     void setSystemDates(bool system);
+    [[nodiscard]] bool speaks() const; ///< a flight's phases and marks are spoken
+    void setSpeaks(bool speaks);
+    [[nodiscard]] bool sounds() const; ///< a quiet tone while a flight is out of its height window
+    void setSounds(bool sounds);
+    [[nodiscard]] bool lessMotion() const { return lessMotion_; } ///< no trails, small pictures twice a second
+    void setLessMotion(bool less);
     [[nodiscard]] bool menuShown() const;
     void setMenuShown(bool shown);
     [[nodiscard]] QString folder() const; ///< where papers and tables go first; empty: where the last one went
@@ -50,6 +56,7 @@ private:
     template <class Value>
     bool put(const QString& key, const Value& value);
     int textPercent_ = 100;
+    bool lessMotion_ = false; ///< asked for with every frame
 };
 
 /// Those of the one application.

@@ -22,6 +22,8 @@ constexpr Shade shades[] = {
     {&Theme::card, "#FFFFFF", "#1D242C"},       {&Theme::line, "#D8D5CC", "#36404B"},
     {&Theme::ink, "#1B2430", "#DDE2E7"},        {&Theme::soft, "#5B6672", "#9AA6B2"},
     {&Theme::attention, "#C77700", "#E59A2C"},  {&Theme::held, "#1E7F6D", "#3FAE97"},
+    {&Theme::caution, "#8F5500", "#E59A2C"},    {&Theme::button, "#1D3F63", "#2F6094"},
+    {&Theme::select, "#DCE6EF", "#2A3B4E"},     {&Theme::field, "#2C5380", "#1C3653"},
     {&Theme::notMet, "#A33B2E", "#DB7767"},     {&Theme::steel, "#7B8794", "#8B98A5"},
     {&Theme::roll, "#C77700", "#E59A2C"},       {&Theme::pitch, "#1E7F6D", "#3FAE97"},
     {&Theme::yaw, "#7A3E78", "#B97AB6"},        {&Theme::throttle, "#7B8794", "#8B98A5"},
@@ -69,6 +71,7 @@ QString styleSheet(const Theme& t)
         "QPushButton:disabled { color: @steel; } QPushButton:checked { background: @select; border-color: @button; font-weight: "
         "bold; }"
         "QPushButton[primary=\"true\"] { background: @button; color: #FFFFFF; border-color: @button; }"
+        "QPushButton[primary=\"true\"]:focus { border: 2px solid @attention; }"
         "QPushButton[primary=\"true\"]:disabled { background: @line; color: @soft; border-color: @line; }"
         "QLineEdit, QComboBox, QAbstractSpinBox { background: @card; color: @ink; border: 1px solid @line; border-radius: 3px; "
         "padding: 3px 6px; }"
@@ -101,6 +104,8 @@ QString styleSheet(const Theme& t)
         "#apron QPushButton { background: @field; color: @onChrome; border-color: @field; padding: 3px 8px; }"
         "#apron QPushButton:disabled { color: @chromeSoft; }"
         "QLabel:focus, QTableView:focus { border: 1px solid @attention; }"
+        "#apron QPushButton:focus { border: 2px solid @attention; padding: 2px 7px; }"
+
         "#instruction { color: @ink; } #quiet, QLabel[quiet=\"true\"] { color: @soft; } #caution, QLabel[caution=\"true\"] { "
         "color: @caution; }"
         "QMenuBar { background: @chrome; color: @onChrome; } QMenuBar::item { background: transparent; padding: 4px 10px; }"
@@ -110,7 +115,7 @@ QString styleSheet(const Theme& t)
         "QMenu::separator { height: 1px; background: @line; margin: 4px 8px; }"
         "#card { background: @card; border: 1px solid @line; border-radius: 4px; }");
     const auto put = [&css](const char* key, const QColor& colour) { css.replace(QLatin1String(key), colour.name()); };
-    put("@caution", t.night ? t.attention : QColor("#8F5500")); // amber as small text needs to be darker on paper
+    put("@caution", t.caution);
     put("@chromeSoft", t.chromeSoft);
     put("@chrome", t.chrome);
     put("@onChrome", t.onChrome);
@@ -121,9 +126,9 @@ QString styleSheet(const Theme& t)
     put("@soft", t.soft);
     put("@steel", t.steel);
     put("@attention", t.attention);
-    put("@button", t.night ? QColor("#2F6094") : t.chrome);
-    put("@select", t.night ? QColor("#2A3B4E") : QColor("#DCE6EF"));
-    put("@field", t.night ? QColor("#1C3653") : QColor("#2C5380"));
+    put("@button", t.button);
+    put("@select", t.select);
+    put("@field", t.field);
     return css;
 }
 
@@ -161,6 +166,9 @@ void applyTheme(QApplication& application, bool night)
     application.setStyleSheet(styleSheet(t));
     Q_EMIT themeNews().changed();
 }
+
+StyledOnce::StyledOnce() : sheet_(qApp->styleSheet()) { qApp->setStyleSheet(QString()); }
+StyledOnce::~StyledOnce() { qApp->setStyleSheet(sheet_); }
 
 ThemeNews& themeNews()
 {

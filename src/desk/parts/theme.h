@@ -3,6 +3,7 @@
 #include <QColor>
 #include <QFont>
 #include <QObject>
+#include <QString>
 
 class QApplication;
 class QPainter;
@@ -17,6 +18,8 @@ struct Theme {
     QColor chrome, onChrome, chromeSoft;
     QColor paper, card, line, ink, soft;
     QColor attention, held, notMet, steel;
+    QColor caution;               ///< attention as words: amber as small text needs to be darker on paper
+    QColor button, select, field; ///< grounds: of the main button, of what is chosen, of fields on the chrome
     QColor roll, pitch, yaw, throttle;
     QColor sky, skyLow, saltLight, saltDark, gridFine, gridCoarse, bank, bankShade, poplar, poplarShade, pole, cloth, shed,
         shedShade, frame, frameShade, mark;
@@ -27,6 +30,19 @@ struct Theme {
 void applyTheme(QApplication& application, bool night);
 /// Whether the preferences speak for dark colours, now.
 [[nodiscard]] bool nightPreferred();
+
+/// While it lives widgets are made without the style sheet, and get it once, when it goes: each widget that is put into
+/// another one is styled anew otherwise, with all that it holds (measured: half of the start).
+class StyledOnce {
+public:
+    StyledOnce();
+    ~StyledOnce();
+    StyledOnce(const StyledOnce&) = delete;
+    StyledOnce& operator=(const StyledOnce&) = delete;
+
+private:
+    QString sheet_;
+};
 
 /// Tells those who keep colours of the theme that they are others now.
 class ThemeNews : public QObject {

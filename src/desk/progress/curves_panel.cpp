@@ -28,7 +28,6 @@ namespace {
 constexpr int least_cell_px = 232, cell_height_px = 172, gap_px = 10;
 
 QColor curveInk() { return theme().night ? QColor("#7FA9D6") : theme().chrome; }
-QColor cautionInk() { return theme().night ? theme().attention : QColor("#8F5500"); } // amber as small text, darker on paper
 
 /// What a cell plots.
 struct Plotted {
@@ -71,7 +70,7 @@ QString trialWords(const PracticeForecast& f)
 
 } // namespace
 
-CurveGrid::CurveGrid(QWidget* parent) : QWidget(parent)
+CurveGrid::CurveGrid(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("curveGrid"));
     setFocusPolicy(Qt::StrongFocus);
@@ -103,11 +102,16 @@ const DrillOutlook* CurveGrid::chosen() const
     return outlooks_.empty() ? nullptr : &outlooks_[static_cast<std::size_t>(chosen_)];
 }
 
+QString CurveGrid::inWords() const
+{
+    return chosen() ? QString::fromStdString(chosen()->name + ": " + chosen()->words) : tr("No practice curve yet.");
+}
+
 void CurveGrid::choose(int index)
 {
     if (outlooks_.empty()) return;
     chosen_ = std::clamp(index, 0, count() - 1);
-    setAccessibleDescription(QString::fromStdString(chosen()->name + ": " + chosen()->words));
+    saysOtherwise();
     update();
     Q_EMIT chosenChanged();
 }
@@ -149,6 +153,7 @@ void CurveGrid::paintEvent(QPaintEvent* event)
 {
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
+    if (outlooks_.empty()) paintFocus(p);
     for (int i = 0; i < count(); ++i) {
         const QRect box = cell(i);
         if (!box.intersects(event->rect())) continue;
@@ -238,7 +243,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
               o.state == DrillState::Held ? t.held : t.attention);
     p.setFont(uiFont(8.5));
     paintPlot(p, QRectF(box.left() + 44, box.top() + 30, box.width() - 56, box.height() - 86), o);
-    p.setPen(o.no_progress ? cautionInk() : t.soft);
+    p.setPen(o.no_progress ? t.caution : t.soft);
     QString words = QString::fromStdString(o.words);
     if (o.no_progress)
         ; // a date would promise what is not seen

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/progress/drill_outlook.h"
+#include "desk/parts/spoken_view.h"
 
 #include <QWidget>
 #include <vector>
@@ -19,7 +20,7 @@ class Station;
 
 /// A small plot for each drill that was flown, in the ladder's order: attempts, the fitted curve, and where it meets what a pass
 /// needs.
-class CurveGrid : public QWidget {
+class CurveGrid : public SpokenView {
     Q_OBJECT
 public:
     explicit CurveGrid(QWidget* parent = nullptr);
@@ -29,6 +30,7 @@ public:
     [[nodiscard]] int count() const { return static_cast<int>(outlooks_.size()); }
     void choose(int index);
     [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QString inWords() const override;
 
 Q_SIGNALS:
     void chosenChanged();

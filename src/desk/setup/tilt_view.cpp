@@ -13,7 +13,7 @@
 
 namespace bh::desk {
 
-TiltView::TiltView(QWidget* parent) : QWidget(parent)
+TiltView::TiltView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("tiltView"));
     setFocusPolicy(Qt::StrongFocus);
@@ -31,11 +31,28 @@ void TiltView::show(double tilt_deg, double fov_deg, const Airframe& flown, cons
     fov_deg_ = fov_deg;
     flown_ = flown;
     effect_ = effect;
-    setAccessibleDescription(tr("%1°: flies level at %2 with %3 % throttle")
-                                 .arg(tilt_deg, 0, 'f', 0)
-                                 .arg(speedInWords(effect.level.speed_mps))
-                                 .arg(100 * effect.level.throttle, 0, 'f', 0));
+    saysOtherwise();
     update();
+}
+
+QString TiltView::inWords() const
+{
+    return tr("%1°: flies level at %2 with %3 % throttle")
+        .arg(tilt_deg_, 0, 'f', 0)
+        .arg(speedInWords(effect_.level.speed_mps))
+        .arg(100 * effect_.level.throttle, 0, 'f', 0);
+}
+
+std::optional<SpokenView::Value> TiltView::value() const
+{
+    using namespace setup_limits;
+    return Value{tilt_deg_, tilt_low_deg, tilt_high_deg, 1};
+}
+
+void TiltView::setValue(double tilt_deg)
+{
+    ask(tilt_deg);
+    Q_EMIT settled();
 }
 
 QPointF TiltView::middle() const { return {0.46 * width(), 0.5 * height()}; }

@@ -1,20 +1,22 @@
 #pragma once
 
 #include "core/setup/camera_tilt.h"
-
-#include <QWidget>
+#include "desk/parts/spoken_view.h"
 
 namespace bh::desk {
 
 /// The aircraft from the side, flying level with the horizon in the middle of its picture: it leans by the camera's tilt.
 /// Dragging it, or the arrow keys, changes the tilt.
-class TiltView : public QWidget {
+class TiltView : public SpokenView {
     Q_OBJECT
 public:
     explicit TiltView(QWidget* parent = nullptr);
     void show(double tilt_deg, double fov_deg, const Airframe& flown, const TiltEffect& effect);
     using QWidget::show;
     [[nodiscard]] double tilt_deg() const { return tilt_deg_; }
+    [[nodiscard]] QString inWords() const override;
+    [[nodiscard]] std::optional<Value> value() const override; ///< the tilt, in degrees
+    void setValue(double tilt_deg) override;
 
 Q_SIGNALS:
     void dragged(double tilt_deg); ///< while it is moved

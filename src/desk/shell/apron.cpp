@@ -2,16 +2,19 @@
 
 #include "core/base/one_line.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
 #include "desk/parts/stick_pair.h"
 #include "desk/parts/theme.h"
 #include "desk/shell/trouble.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/flight_words.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
 #include "school/school.h"
 
 #include <QDateTime>
+#include <QElapsedTimer>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPainter>
@@ -31,12 +34,20 @@ QString clockText(double seconds)
 
 } // namespace
 
-StickMiniature::StickMiniature(Station& station, QWidget* parent) : QWidget(parent), station_(station)
+StickMiniature::StickMiniature(Station& station, QWidget* parent) : SpokenView(parent), station_(station)
 {
     setFixedSize(58, 28);
     setAccessibleName(tr("Sticks, live"));
-    connect(&station_, &Station::sticksMoved, this, qOverload<>(&QWidget::update));
+    connect(&station_, &Station::sticksMoved, this, [this, shown = QElapsedTimer()]() mutable {
+        constexpr int seldom_ms = 500;
+        if (preferences().lessMotion() && shown.isValid() && shown.elapsed() < seldom_ms) return;
+        shown.start();
+        saysOtherwise();
+        update();
+    });
 }
+
+QString StickMiniature::inWords() const { return sticksInWords(station_.input().sticks()); }
 
 void StickMiniature::paintEvent(QPaintEvent*)
 {

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "desk/parts/spoken_view.h"
+
 #include <QFrame>
 
 class QLabel;
@@ -16,10 +18,11 @@ namespace bh::desk {
 class Station;
 
 /// Both sticks, small.
-class StickMiniature : public QWidget {
+class StickMiniature : public SpokenView {
     Q_OBJECT
 public:
     explicit StickMiniature(Station& station, QWidget* parent = nullptr);
+    [[nodiscard]] QString inWords() const override;
 
 protected:
     void paintEvent(QPaintEvent*) override;

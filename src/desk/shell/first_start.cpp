@@ -135,7 +135,7 @@ Result<void> FirstStart::keepOn(School& school, Lock& lock) const
         school.keep_house_rule("passphrases", "none");
         return {};
     }
-    const auto added = lock.add_person(person_->text().toStdString(), Role::Coordinator, passphrase_->text().toStdString());
+    const auto added = lock.add_person(person_->text().toStdString(), bh::Role::Coordinator, passphrase_->text().toStdString());
     return added ? Result<void>() : tl::unexpected(added.error());
 }
 

@@ -6,6 +6,7 @@
 #include "desk/drills/drills_page.h"
 #include "desk/first_flight/first_flight_page.h"
 #include "desk/kit/kit_page.h"
+#include "desk/parts/focus_ring.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/preferences.h"
@@ -119,6 +120,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
     new Hints(this);
+    new FocusRing(this);
     new Menu(*this, school_, station_);
     connect(&preferences(), &Preferences::lookChanged, this, &MainWindow::drawAnew);
     restoreGeometry(preferences().placeOf(QStringLiteral("main")));

@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/preferences.h"
+#include "desk/parts/voice.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -21,6 +22,15 @@ QComboBox* choice(const char* name, const QString& spoken, const QString& tip, c
     box->setToolTip(tip);
     for (const auto& [words, value] : choices) box->addItem(words, value);
     box->setCurrentIndex(std::max(0, box->findData(now)));
+    return box;
+}
+
+QCheckBox* ticked(const char* name, const QString& words, const QString& tip, bool now)
+{
+    auto* box = new QCheckBox(words);
+    box->setObjectName(QLatin1String(name));
+    box->setToolTip(tip);
+    box->setChecked(now);
     return box;
 }
 
@@ -48,10 +58,17 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
                          {{tr("Metres, metres a second"), 0}, {tr("Feet, knots"), 1}}, p.feetAndKnots());
     auto* days = choice("preferDays", tr("Days"), tr("As the system writes a day, or with the month as a word"),
                         {{tr("12 Jun 2031"), 0}, {tr("As the system"), 1}}, p.systemDates());
-    auto* menu = new QCheckBox(tr("Show the menu"));
-    menu->setObjectName(QStringLiteral("preferMenu"));
-    menu->setToolTip(tr("Hidden, its keys go on working, and Ctrl+K finds every command"));
-    menu->setChecked(p.menuShown());
+    auto* menu = ticked("preferMenu", tr("Show the menu"), tr("Hidden, its keys go on working, and Ctrl+K finds every command"),
+                        p.menuShown());
+    auto* speaks = ticked("preferSpeech", tr("Speak a flight's parts and its marks"),
+                          Voice::canSpeak() ? tr("By the system's own speech")
+                                            : tr("This computer has no speech: Debian's speech-dispatcher brings it"),
+                          p.speaks());
+    auto* sounds = ticked("preferTone", tr("A quiet tone out of the height window"),
+                          tr("While a flight is below its window a low one, above it a high one"), p.sounds());
+    auto* motion =
+        ticked("preferMotion", tr("Less motion"),
+               tr("No trails behind the sticks; small pictures change twice a second. A flight itself moves on"), p.lessMotion());
     auto* folder = new QLineEdit(p.folder());
     folder->setObjectName(QStringLiteral("preferFolder"));
     folder->setAccessibleName(tr("Folder for papers and tables"));
@@ -69,6 +86,9 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     form->addRow(tr("Heights and speeds"), units);
     form->addRow(tr("Days"), days);
     form->addRow(tr("Papers and tables go to"), row);
+    form->addRow(tr("Heard"), speaks);
+    form->addRow(QString(), sounds);
+    form->addRow(tr("Seen"), motion);
     form->addRow(QString(), menu);
     auto* said = new QLabel(tr("Each choice holds at once, at this computer, for every record."));
     said->setProperty("quiet", true);
@@ -80,6 +100,9 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     connect(units, &QComboBox::activated, this, [units, &p] { p.setFeetAndKnots(units->currentData().toInt() == 1); });
     connect(days, &QComboBox::activated, this, [days, &p] { p.setSystemDates(days->currentData().toInt() == 1); });
     connect(menu, &QCheckBox::toggled, this, [&p](bool shown) { p.setMenuShown(shown); });
+    connect(speaks, &QCheckBox::toggled, this, [&p](bool on) { p.setSpeaks(on); });
+    connect(sounds, &QCheckBox::toggled, this, [&p](bool on) { p.setSounds(on); });
+    connect(motion, &QCheckBox::toggled, this, [&p](bool on) { p.setLessMotion(on); });
     connect(folder, &QLineEdit::editingFinished, this, [folder, &p] { p.setFolder(folder->text().trimmed()); });
     connect(browse, &QPushButton::clicked, this, [this, folder, &p] {
         const QString chosen = QFileDialog::getExistingDirectory(this, tr("Folder for papers and tables"), p.folder());

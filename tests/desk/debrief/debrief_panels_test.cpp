@@ -8,6 +8,7 @@
 #include "desk/debrief/rules_dialog.h"
 #include "desk/debrief/time_lanes.h"
 #include "desk/debrief/video_view.h"
+#include "desk/parts/spoken_view.h"
 #include "desk_fixture.h"
 #include "files/stick_recording.h"
 #include "school/coaching.h"
@@ -163,7 +164,7 @@ TEST_CASE("habits are read over flights, beside the grip; the Board leads here",
     d.desk.school->add_grip_round(round);
     d.page->showTab(DebriefPage::Found), d.page->showTab(DebriefPage::Habits);
     CHECK(d.desk.text("habitsGrip").contains("3.25 bit/s"));
-    CHECK(d.desk.find<QWidget>("habits")->accessibleDescription().contains("Rocking"));
+    CHECK(d.desk.find<SpokenView>("habits")->inWords().contains("Rocking"));
     // With a controller that is good, the habit is what is most pressing.
     const auto calibration = calibrate(stand_in_recording({}, 1));
     d.desk.school->verify_calibration(d.desk.school->add_calibration("Station 1 controller", "sq-01", *calibration));

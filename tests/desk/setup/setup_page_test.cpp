@@ -121,7 +121,7 @@ TEST_CASE("the camera is dragged, speed and throttle follow, and one drag is one
     CHECK(view->tilt_deg() == dragged + 4);
     for (int i = 0; i < 20; ++i) QTest::keyClick(view, Qt::Key_PageUp);
     CHECK(view->tilt_deg() == setup_limits::tilt_high_deg);
-    CHECK(view->accessibleDescription().contains("throttle"));
+    CHECK(view->inWords().contains("throttle"));
 }
 
 TEST_CASE("full stick is set in every family of rates; a measured table says why it is not", "[desk][setup]")

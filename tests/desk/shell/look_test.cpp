@@ -116,6 +116,14 @@ TEST_CASE("text can be read against its ground by day and by night", "[desk][loo
         }
         CHECK(contrast(t.held, t.card) >= 4.5); // as words these two stand on cards only
         CHECK(contrast(t.notMet, t.card) >= 4.5);
+        for (const QColor& ground : {t.paper, t.card}) {
+            CHECK(contrast(t.caution, ground) >= 4.5);
+            for (const QColor& line : {t.roll, t.pitch, t.yaw, t.throttle, t.steel}) CHECK(contrast(line, ground) >= 3);
+        }
+        CHECK(contrast(t.ink, t.select) >= 4.5);
+        CHECK(contrast(Qt::white, t.button) >= 4.5);
+        CHECK(contrast(t.onChrome, t.field) >= 4.5);
+        for (const QColor& line : {t.chromeSoft, t.attention}) CHECK(contrast(line, t.chrome) >= 3);
         CHECK(contrast(t.onChrome, t.chrome) >= 7);
         CHECK(contrast(t.chromeSoft, t.chrome) >= 4.5);
     }

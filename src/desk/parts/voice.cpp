@@ -1,0 +1,71 @@
+#include "desk/parts/voice.h"
+
+#include "desk/parts/preferences.h"
+
+#include <QAudioSink>
+#include <QMediaDevices>
+#include <QProcess>
+#include <QStandardPaths>
+#include <cmath>
+#include <cstdint>
+#include <numbers>
+
+namespace bh::desk {
+namespace {
+
+const QString command = QStringLiteral("spd-say");
+constexpr int rate_hz = 44100;
+constexpr double tone_s = 0.15, swell_s = 0.02;
+
+} // namespace
+
+QByteArray toneSamples(double tone_hz, double seconds, int rate)
+{
+    const double loudest = std::pow(10.0, -24.0 / 20) * INT16_MAX;
+    const auto count = static_cast<qsizetype>(std::lround(seconds * rate));
+    QByteArray samples(count * static_cast<qsizetype>(sizeof(std::int16_t)), Qt::Uninitialized);
+    auto* sample = reinterpret_cast<std::int16_t*>(samples.data());
+    for (qsizetype i = 0; i < count; ++i) {
+        const double t = static_cast<double>(i) / rate;
+        const double swell = std::clamp(std::min(t, seconds - t) / swell_s, 0.0, 1.0);
+        sample[i] = static_cast<std::int16_t>(std::lround(loudest * swell * std::sin(2 * std::numbers::pi * tone_hz * t)));
+    }
+    return samples;
+}
+
+Voice::Voice(QObject* parent) : QObject(parent) {}
+Voice::~Voice() = default;
+
+bool Voice::canSpeak() { return !QStandardPaths::findExecutable(command).isEmpty(); }
+
+void Voice::say(const QString& words)
+{
+    if (!preferences().speaks() || words.isEmpty()) return;
+    Q_EMIT said(words);
+    // Its words of this priority break off those before: what is new counts more than the end of what is old.
+    QProcess::startDetached(command, {QStringLiteral("--application-name"), QStringLiteral("bluehangar"),
+                                      QStringLiteral("--priority"), QStringLiteral("text"), QStringLiteral("--"), words});
+}
+
+void Voice::sound(double tone_hz)
+{
+    if (!preferences().sounds()) return;
+    if (sink_ && sink_->state() == QAudio::ActiveState) return;
+    Q_EMIT sounded(tone_hz);
+    if (!sink_) {
+        const QAudioDevice device = QMediaDevices::defaultAudioOutput();
+        if (device.isNull()) return;
+        QAudioFormat format;
+        format.setSampleRate(rate_hz);
+        format.setChannelCount(1);
+        format.setSampleFormat(QAudioFormat::Int16);
+        sink_ = std::make_unique<QAudioSink>(device, format);
+    }
+    tone_.close();
+    samples_ = toneSamples(tone_hz, tone_s, rate_hz);
+    tone_.setBuffer(&samples_);
+    tone_.open(QIODevice::ReadOnly);
+    sink_->start(&tone_);
+}
+
+} // namespace bh::desk

@@ -1,0 +1,36 @@
+#pragma once
+
+#include <QBuffer>
+#include <QObject>
+#include <memory>
+
+class QAudioSink;
+
+namespace bh::desk {
+
+/// What is heard: words by the system's Speech Dispatcher, through its own command so that nothing waits for it, and quiet tones.
+/// Uses neither before the preferences want it; where the computer has none, nothing is heard.
+class Voice : public QObject {
+    Q_OBJECT
+public:
+    explicit Voice(QObject* parent = nullptr);
+    ~Voice() override;
+    void say(const QString& words);
+    void sound(double tone_hz); ///< a quiet tone of 0.15 s; not while one sounds
+    /// Whether this computer can speak, without asking it to.
+    [[nodiscard]] static bool canSpeak();
+
+Q_SIGNALS:
+    void said(const QString& words); ///< is being spoken
+    void sounded(double tone_hz);
+
+private:
+    std::unique_ptr<QAudioSink> sink_;
+    QByteArray samples_;
+    QBuffer tone_;
+};
+
+/// A sine of 16-bit mono samples that swells and dies away without a click, 24 dB under full.
+[[nodiscard]] QByteArray toneSamples(double tone_hz, double seconds, int rate_hz);
+
+} // namespace bh::desk

@@ -1,0 +1,27 @@
+#pragma once
+
+#include "core/drill/drill.h"
+#include "core/flight/flight_log.h"
+#include "device/flight_loop.h"
+
+#include <QString>
+
+namespace bh::desk {
+
+[[nodiscard]] QString modeName(Mode mode);
+
+/// What the pilot is to do now.
+struct FlightAdvice {
+    QString words;
+    bool urgent = false; ///< something went wrong
+};
+[[nodiscard]] FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now);
+/// Where it is and how fast, as in "1.5 m high, 3.0 m/s, heading 90°".
+[[nodiscard]] QString placeInWords(double height_m, double speed_mps, double heading_deg);
+[[nodiscard]] QString placeInWords(const FlightSample& flown);
+/// "throttle 40 %, yaw 12 % left, pitch 0 %, roll 30 % right"
+[[nodiscard]] QString sticksInWords(const Sticks& sticks);
+/// One stick of −1…1, as in "roll 30 % right".
+[[nodiscard]] QString stickInWords(Function function, double position);
+
+} // namespace bh::desk
