@@ -3,6 +3,7 @@
 #include "desk/board/begin_panel.h"
 #include "desk/board/room_panel.h"
 #include "desk/board/week_panel.h"
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -306,6 +307,8 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
     roomForText();
+    new ColumnsThatGive(table_, {BoardModel::Matched, BoardModel::Weeks, BoardModel::FirstFlight, BoardModel::LastFlight,
+                                 BoardModel::Week, BoardModel::Hours});
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
@@ -380,14 +383,6 @@ void BoardPage::connectAll()
         roomForText();
         refresh();
     });
-}
-
-/// A narrow window leaves out what the hours say as well.
-void BoardPage::resizeEvent(QResizeEvent*)
-{
-    constexpr int narrow_px = 960;
-    for (const int column : {BoardModel::Matched, BoardModel::Weeks})
-        table_->setColumnHidden(column, width() < scaled(narrow_px));
 }
 
 /// Lines and columns as large as the text wants them.

@@ -65,8 +65,6 @@ Q_SIGNALS:
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
 
 protected:
-    void resizeEvent(QResizeEvent*) override;
-
 private:
     [[nodiscard]] QWidget* makeToday();
     [[nodiscard]] QLayout* makeSchoolHead();

@@ -107,8 +107,8 @@ QLayout* WeekPanel::makeHead()
     connect(publish_, &QPushButton::clicked, this, [this] { publish_week(school_, week_); });
     connect(out, &QPushButton::clicked, this, &WeekPanel::handOut);
     connect(paper, &QPushButton::clicked, this, [this] {
-        const QString said =
-            askAndSaveOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"), name_->text(), onPaperNow());
+        const QString said = askAndSaveOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"),
+                                               name_->text().replace(QLatin1Char('\n'), QStringLiteral(", ")), onPaperNow());
         if (!said.isEmpty()) said_->setText(said);
     });
     connect(bays, &QPushButton::clicked, this, [this] {
@@ -178,9 +178,9 @@ void WeekPanel::fill()
     stale_ = false;
     const auto days = days_of_week(week_);
     const PlannedWeek planned = planned_week(school_, week_);
-    name_->setText(
-        tr("Week %1, %2 to %3")
-            .arg(QString::fromStdString(week_.substr(6)), dayText(days.front(), "d MMM"), dayText(days.back(), "d MMM yyyy")));
+    name_->setText(tr("Week %1 of %2\n%3 to %4")
+                       .arg(QString::fromStdString(week_.substr(6)), QString::fromStdString(week_.substr(0, 4)),
+                            dayText(days.front(), "d MMM"), dayText(days.back(), "d MMM")));
     const auto asked = week_asked(school_, week_);
     const bool may = school_.may_do(Act::PlanWeek).has_value();
     plan_->setEnabled(asked && may && !planning());

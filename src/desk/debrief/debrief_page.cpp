@@ -19,6 +19,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
+#include "desk/parts/side_by_side.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
@@ -87,20 +88,18 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     auto* playing = new QHBoxLayout;
     for (QWidget* w : std::initializer_list<QWidget*>{play_, pace_, rate_, time_}) playing->addWidget(w);
     playing->addStretch();
-    auto* left = new QVBoxLayout;
+    auto* flight = new QWidget;
+    auto* left = new QVBoxLayout(flight);
+    left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(8);
     left->addLayout(pictures, 4);
     left->addWidget(lanes_, 5);
     left->addLayout(playing);
-    auto* columns = new QHBoxLayout;
-    columns->setSpacing(12);
-    columns->addLayout(left, 1);
-    columns->addWidget(makeSide());
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(8);
     layout->addLayout(top);
-    layout->addLayout(columns, 1);
+    layout->addWidget(new SideBySide(QStringLiteral("debriefParts"), flight, makeSide(), 6, 1), 1);
     timer_.setInterval(frame_ms);
     timer_.setTimerType(Qt::PreciseTimer);
     connect(&timer_, &QTimer::timeout, this, &DebriefPage::tick);
@@ -233,7 +232,7 @@ QWidget* DebriefPage::makeSide()
         dialog->open();
     });
     auto* side = new QWidget;
-    side->setFixedWidth(300);
+    side->setMinimumWidth(scaled(300));
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(6);

@@ -12,6 +12,7 @@
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/sections.h"
+#include "desk/parts/side_by_side.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/parts/voice.h"
@@ -57,15 +58,15 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
     keys.watch(view_);
     makeButtons();
     QWidget* side = makeSide();
-    auto* right = new QVBoxLayout;
+    auto* flying = new QWidget;
+    auto* right = new QVBoxLayout(flying);
+    right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(8);
     right->addLayout(makeSections());
     right->addWidget(sections_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
-    layout->setSpacing(12);
-    layout->addWidget(side);
-    layout->addLayout(right, 1);
+    layout->addWidget(new SideBySide(QStringLiteral("drillsParts"), side, flying, 1, 12));
     bindKeys();
     timer_.setInterval(50);
     connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
@@ -150,7 +151,7 @@ QWidget* DrillsPage::makeSide()
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
-    layout->addWidget(ladder_);
+    layout->addWidget(ladder_, 2);
     layout->addWidget(heading_);
     layout->addWidget(sentence_);
     layout->addWidget(keepShown_, 0, Qt::AlignLeft);
@@ -168,8 +169,8 @@ QWidget* DrillsPage::makeSide()
     innerLayout->addWidget(criteria_);
     innerLayout->addStretch();
     scroll->setWidget(inner);
-    layout->addWidget(scroll, 1);
-    side->setFixedWidth(250);
+    layout->addWidget(scroll, 3);
+    side->setMinimumWidth(scaled(250));
     return side;
 }
 

@@ -222,7 +222,9 @@ void LadderPanel::refresh()
         list_->clear();
         for (const LadderStep& step : steps)
             (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
-        list_->setFixedHeight(step_px * std::min<int>(rowsShown, static_cast<int>(steps.size())) + 4); // a longer one scrolls
+        const int whole_px = step_px * static_cast<int>(steps.size()) + 4;
+        list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls
+        list_->setMaximumHeight(whole_px);
     }
     for (std::size_t i = 0; i < steps.size(); ++i) {
         QListWidgetItem* item = list_->item(static_cast<int>(i));

@@ -5,11 +5,13 @@
 #include "desk/first_flight/release_panel.h"
 #include "desk/first_flight/tick_list.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/sickness_dialog.h"
+#include "desk/parts/side_by_side.h"
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
@@ -78,9 +80,7 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     body_ = new QWidget;
     auto* body = new QHBoxLayout(body_);
     body->setContentsMargins(0, 0, 0, 0);
-    body->setSpacing(16);
-    body->addWidget(makeGates(), 11);
-    body->addWidget(makePreparation(), 9);
+    body->addWidget(new SideBySide(QStringLiteral("firstFlightParts"), makeGates(), makePreparation(), 11, 9));
     release_ = new ReleasePanel(school_);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 10);
@@ -106,6 +106,7 @@ QWidget* FirstFlightPage::makeGates()
     gates_->setSelectionMode(QAbstractItemView::SingleSelection);
     gates_->setSelectionBehavior(QAbstractItemView::SelectRows);
     gates_->setWordWrap(false);
+    new ColumnsThatGive(gates_, {GateBy});
     evidence_ = new QLabel;
     evidence_->setObjectName(QStringLiteral("gateEvidence"));
     evidence_->setWordWrap(true);

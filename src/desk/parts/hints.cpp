@@ -3,6 +3,7 @@
 #include "desk/parts/preferences.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QFocusEvent>
 #include <QHelpEvent>
 #include <QLabel>
@@ -71,6 +72,11 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
     case QEvent::Polish: // names come from outside: what looks like markup is shown as it is written
         if (auto* label = qobject_cast<QLabel*>(object); label && label->textFormat() == Qt::AutoText)
             label->setTextFormat(Qt::PlainText);
+        // On the bus a choice is called by what is chosen; what it is for stands in its description.
+        if (auto* choice = qobject_cast<QComboBox*>(object); choice && choice->accessibleDescription().isEmpty())
+            choice->setAccessibleDescription(choice->toolTip().isEmpty()
+                                                 ? choice->accessibleName()
+                                                 : choice->accessibleName() + QStringLiteral(": ") + choice->toolTip());
         break;
     case QEvent::ToolTip:
         if (auto* table = object->isWidgetType() ? qobject_cast<QTableWidget*>(object->parent()) : nullptr;

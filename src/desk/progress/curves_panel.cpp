@@ -116,18 +116,31 @@ void CurveGrid::choose(int index)
     Q_EMIT chosenChanged();
 }
 
-int CurveGrid::columns() const { return std::max(1, (width() + gap_px) / (least_cell_px + gap_px)); }
+/// As many as there is room for, and no more than there are: a few plots in a wide window are large ones.
+int CurveGrid::columns() const
+{
+    const int fit = std::max(1, (width() + gap_px) / (least_cell_px + gap_px));
+    return std::min(fit, std::max(3, count()));
+}
+
+int CurveGrid::cellWidth() const { return (width() - (columns() - 1) * gap_px) / columns(); }
+
+int CurveGrid::cellHeight() const
+{
+    constexpr int tallest_px = 320;
+    return std::clamp(cellWidth() * 2 / 3, scaled(cell_height_px), std::max(tallest_px, scaled(cell_height_px)));
+}
 
 QRect CurveGrid::cell(int index) const
 {
-    const int across = columns(), cell_width = (width() - (across - 1) * gap_px) / across;
-    return {index % across * (cell_width + gap_px), index / across * (cell_height_px + gap_px), cell_width, cell_height_px};
+    const int across = columns(), wide = cellWidth(), high = cellHeight();
+    return {index % across * (wide + gap_px), index / across * (high + gap_px), wide, high};
 }
 
 QSize CurveGrid::sizeHint() const
 {
     const int rows = (count() + columns() - 1) / columns();
-    return {4 * least_cell_px, std::max(1, rows) * (cell_height_px + gap_px)};
+    return {4 * least_cell_px, std::max(1, rows) * (cellHeight() + gap_px)};
 }
 
 void CurveGrid::resizeEvent(QResizeEvent*) { setMinimumHeight(sizeHint().height()); }

@@ -43,6 +43,8 @@ protected:
 
 private:
     [[nodiscard]] int columns() const;
+    [[nodiscard]] int cellWidth() const;
+    [[nodiscard]] int cellHeight() const;
     [[nodiscard]] QRect cell(int index) const;
     void paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& outlook) const;
     void paintCell(QPainter& p, const QRect& box, const DrillOutlook& outlook) const;

@@ -1,6 +1,7 @@
 #include "desk/rates/rate_table.h"
 
 #include "core/rates/turn_numbers.h"
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
@@ -29,6 +30,7 @@ QTableWidget* makeRateTable()
     for (int column = 0; column < RateColumns; ++column) // as the figures below
         table->horizontalHeaderItem(column)->setTextAlignment(
             (column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
+    new ColumnsThatGive(table, {Flip, Centre, Half, Turn, Full});
     table->setMinimumHeight(110);
     table->setMaximumHeight(9 * row_px + 46);
     explain(table,

@@ -6,6 +6,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/sections.h"
+#include "desk/parts/side_by_side.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/setup/aircraft_form.h"
@@ -75,16 +76,11 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     day_ = new DayPanel;
     auto* dayScroll = new FormScroll;
     dayScroll->setForm(day_);
-    auto* main = new QWidget;
-    auto* columns = new QHBoxLayout(main);
-    columns->setContentsMargins(0, 6, 0, 0);
-    columns->setSpacing(16);
     auto* aircraft = makeAircraftPart();
-    aircraft->setFixedWidth(330);
-    columns->addWidget(aircraft);
+    aircraft->setMinimumWidth(scaled(330));
     auto* camera = new FormScroll; // a small window does not hold all of it
     camera->setForm(makeCameraPart());
-    columns->addWidget(camera, 1);
+    auto* main = new SideBySide(QStringLiteral("setupParts"), aircraft, camera, 1, 4);
     top->addWidget(sections_->add(tr("Aircraft and camera"), QStringLiteral("sectionAircraft"), [main] { return main; }));
     dayScroll->setParent(sections_);
     dayScroll->hide();

@@ -138,14 +138,14 @@ void TiltView::paintEvent(QPaintEvent*)
     paintForces(p, at, unit);
     p.setPen(t.ink);
     p.setFont(uiFont(13, true));
-    p.drawText(QRectF(12, 8, width() - 24, 24), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
+    p.drawText(QRectF(12, 8, width() - 24, scaled(24)), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
     p.setFont(uiFont(10));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
-    p.drawText(QRectF(12, height() - 26, width() - 24, 20), Qt::AlignRight,
-               effect_.level.possible ? tr("flies level at %1 with %2 % throttle")
+    p.drawText(QRectF(12, 8 + scaled(24), width() - 24, scaled(44)), Qt::AlignLeft, // the arrows keep the foot
+               effect_.level.possible ? tr("level at %1\n%2 % throttle")
                                             .arg(speedInWords(effect_.level.speed_mps))
                                             .arg(100 * effect_.level.throttle, 0, 'f', 0)
-                                      : tr("full throttle does not carry it"));
+                                      : tr("full throttle\ndoes not carry it"));
 }
 
 void TiltView::paintAircraft(QPainter& p, QPointF at, double unit) const

@@ -91,6 +91,7 @@ int complain(const QString& sentence)
 /// What was asked for on the command line.
 struct Asked {
     QString tour;
+    QSize tour_size{1280, 800};
     bool measure = false;
     bool quiet = false; ///< nobody is there to read a window
     RecordPlace place;
@@ -248,7 +249,7 @@ int work(Asked& asked, const DataFolder& data)
     if (!asked.quiet && asked.options.remember_heads) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
     if (!asked.file.isEmpty()) takeFile(window, asked.file);
-    if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour);
+    if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour, asked.tour_size);
     VerifyOptions whole;
     if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
     whole.read_logs_also_from = asked.options.read_logs_also_from;
@@ -294,10 +295,11 @@ int main(int argc, char** argv)
     const QCommandLineOption pageOption("section", "Open with this section of the Board: today, week or room.", "NAME");
     const QCommandLineOption demoOption("demo", "Open a fresh copy of the demo record.");
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
+    const QCommandLineOption sizeOption("tour-size", "Of the tour's window.", "WIDTHxHEIGHT", "1280x800");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
-    parser.addOptions({storeOption, demoOption, tourOption, measureOption, nightOption, readOnlyOption, stationOption,
+    parser.addOptions({storeOption, demoOption, tourOption, sizeOption, measureOption, nightOption, readOnlyOption, stationOption,
                        standInOption, pageOption, pictureOption, afterOption});
     parser.addPositionalArgument(
         QStringLiteral("file"),
@@ -308,6 +310,13 @@ int main(int argc, char** argv)
     const QTemporaryDir demoFolder;
     Asked asked;
     asked.tour = parser.value(tourOption);
+    const QStringList size = parser.value(sizeOption).split(QLatin1Char('x'));
+    asked.tour_size = {size.value(0).toInt(), size.value(1).toInt()};
+    if (asked.tour_size.isEmpty() || size.size() != 2) {
+        std::fprintf(stderr, "--tour-size: expected a width and a height such as 1280x800, found %s\n",
+                     qPrintable(parser.value(sizeOption)));
+        return 2;
+    }
     asked.measure = parser.isSet(measureOption);
     asked.quiet = parser.isSet(tourOption) || asked.measure || QApplication::platformName() == QLatin1String("offscreen");
     asked.name = QObject::tr("Record");

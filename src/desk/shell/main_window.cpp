@@ -87,6 +87,8 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     apron_ = new Apron(school_, station_, recordName);
     pages_ = new QStackedWidget;
     pages_->setObjectName(QStringLiteral("pages"));
+    debriefAway_ = new QWidget(this);
+    debriefAway_->hide();
     QWidget* const pages[] = {board_, kit_, controller_, setup_, drills_, debrief_, progress_, rates_, firstFlight_};
     for (int i = 0; i < PageCount; ++i) {
         const auto page = static_cast<Page>(i);
@@ -97,7 +99,10 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     auto* right = new QVBoxLayout;
     right->setSpacing(0);
     right->addWidget(taxiway_);
-    right->addWidget(pages_, 1);
+    pagesRow_ = new QHBoxLayout;
+    pagesRow_->setSpacing(0);
+    pagesRow_->addWidget(pages_, 3);
+    right->addLayout(pagesRow_, 1);
     auto* upper = new QHBoxLayout;
     upper->setSpacing(0);
     upper->addWidget(lineUp_);
@@ -152,6 +157,9 @@ void MainWindow::connectPages()
             showPage(Debrief);
             debrief_->showTab(DebriefPage::Habits);
         }
+    });
+    connect(&school_, &School::flight_kept, this, [this](const std::string& attempt_id) {
+        if (pages_->indexOf(debrief_) < 0) debrief_->look(attempt_id); // it stands beside the flight
     });
     connect(setup_, &SetupPage::cardAsked, this, [this] {
         showPage(Controller);
@@ -258,8 +266,28 @@ void MainWindow::showBoard(const QString& section)
 void MainWindow::showPage(Page page)
 {
     if (page != Drills) lineUp_->setVisible(true);
+    layBeside(page);
     pages_->setCurrentIndex(page);
     taxiway_->setCurrent(page);
+}
+
+/// In a wide window the debrief stands beside the flights that it is about.
+void MainWindow::layBeside(Page shown)
+{
+    constexpr int wide_px = 2000;
+    const bool beside = shown == Drills && width() >= scaled(wide_px);
+    if (beside == (pages_->indexOf(debrief_) < 0)) return;
+    pages_->insertWidget(Debrief, beside ? debriefAway_ : debrief_);
+    pages_->removeWidget(beside ? debrief_ : debriefAway_);
+    if (!beside) return;
+    pagesRow_->addWidget(debrief_, 2);
+    debrief_->setVisible(true);
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event)
+{
+    layBeside(static_cast<Page>(pages_->currentIndex()));
+    QMainWindow::resizeEvent(event);
 }
 
 /// The page that a gate is judged by.

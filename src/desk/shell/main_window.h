@@ -5,6 +5,7 @@
 
 #include <QMainWindow>
 
+class QHBoxLayout;
 class QStackedWidget;
 
 namespace bh {
@@ -67,11 +68,13 @@ public Q_SLOTS:
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
     void closeEvent(QCloseEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
 
 private:
     void connectPages();
+    void layBeside(Page shown);
     void guard();
     void drawAnew();
     void showEvidence(const std::string& gate);
@@ -84,6 +87,8 @@ private:
     LineUp* lineUp_;
     Taxiway* taxiway_;
     QStackedWidget* pages_;
+    QHBoxLayout* pagesRow_; ///< the pages, and what stands beside them in a wide window
+    QWidget* debriefAway_;  ///< keeps its place among the pages meanwhile
     TaxiwayButton* marks_[PageCount];
     BoardPage* board_;
     KitPage* kit_;

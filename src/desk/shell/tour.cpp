@@ -284,10 +284,10 @@ struct Tour {
 
 } // namespace
 
-int walkTour(MainWindow& window, School& school, Station& station, const QString& folder)
+int walkTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size)
 {
     QDir().mkpath(folder);
-    window.resize(1280, 800);
+    window.resize(size);
     Tour tour{window, school, station, QDir(folder), *window.drillsPage()};
     tour.choosePilot(0);
     tour.page(MainWindow::Board, "board");

@@ -1,5 +1,6 @@
 #pragma once
 
+#include <QSize>
 #include <QString>
 
 namespace bh {
@@ -11,8 +12,8 @@ namespace bh::desk {
 class MainWindow;
 class Station;
 
-/// Walks through the main views and saves a PNG of each, 1280x800. Returns 0, or 1 with a line on stderr when a picture
+/// Walks through the main views and saves a PNG of each, of this size. Returns 0, or 1 with a line on stderr when a picture
 /// could not be written.
-int walkTour(MainWindow& window, School& school, Station& station, const QString& folder);
+int walkTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size);
 
 } // namespace bh::desk
