@@ -75,12 +75,12 @@ QFrame* BeginPanel::makeRow(BeginStep step)
     frame->setObjectName(QStringLiteral("card"));
     const Row row{step, new QLabel, new QLabel, new QLabel, new QPushButton};
     constexpr int name_px = 190, button_px = 210;
-    row.name->setMinimumWidth(name_px);
+    row.name->setMinimumWidth(scaled(name_px));
     row.name->setText(tr("%1. %2").arg(rows_.size() + 1).arg(beginInWords(step)));
     row.why->setProperty("quiet", true);
     row.why->setWordWrap(true);
     row.go->setObjectName(QStringLiteral("begin-%1").arg(rows_.size() + 1));
-    row.go->setMinimumWidth(button_px);
+    row.go->setMinimumWidth(scaled(button_px));
     connect(row.go, &QPushButton::clicked, this, [this, step] { Q_EMIT asked(step); });
     auto* layout = new QHBoxLayout(frame);
     layout->setContentsMargins(12, 8, 8, 8);

@@ -435,7 +435,7 @@ void BoardPage::addLine(const TodayItem& item)
     const std::string pilot = item.pilots.front();
     go->setObjectName(QStringLiteral("go-") + QString::fromStdString(school_.file(pilot).row.name));
     constexpr int button_px = 150;
-    go->setMinimumWidth(button_px);
+    go->setMinimumWidth(scaled(button_px));
     go->setAccessibleName(tr("%1: %2. %3. %4").arg(name->text(), words, held, go->text()));
     layout->addWidget(name);
     layout->addWidget(what, 1);

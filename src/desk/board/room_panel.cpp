@@ -56,7 +56,7 @@ StationCard::StationCard(const School& school, QWidget* parent) : QPushButton(pa
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 
-QSize StationCard::sizeHint() const { return {236, 124}; }
+QSize StationCard::sizeHint() const { return {scaled(236), scaled(124)}; }
 
 void StationCard::show(const StationNow& now)
 {
@@ -77,21 +77,24 @@ void StationCard::paintEvent(QPaintEvent*)
     p.setBrush(t.card);
     p.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 4, 4);
     const QRectF inside = QRectF(rect()).adjusted(12, 8, -12, -8);
-    const auto line = [&](double top, const QFont& font, const QColor& colour, const QString& words, double width, int align) {
+    const auto line = [&](int top, const QFont& font, const QColor& colour, const QString& words, double width, int align) {
         p.setFont(font);
         p.setPen(colour);
-        p.drawText(QRectF(align & Qt::AlignRight ? inside.right() - width : inside.left(), inside.top() + top, width, 20),
+        p.drawText(QRectF(align & Qt::AlignRight ? inside.right() - width : inside.left(), inside.top() + scaled(top), width,
+                          scaled(20)),
                    align | Qt::AlignVCenter, QFontMetricsF(font).elidedText(words, Qt::ElideRight, width));
     };
     const double wide = inside.width();
-    line(0, uiFont(9), t.soft, QString::fromStdString(now_.name), wide - 90, Qt::AlignLeft);
-    line(0, uiFont(9), now_.crashed && !now_.over ? t.caution : t.soft, stateInWords(school_, now_), 90, Qt::AlignRight);
+    line(0, uiFont(9), t.soft, QString::fromStdString(now_.name), wide - scaled(90), Qt::AlignLeft);
+    line(0, uiFont(9), now_.crashed && !now_.over ? t.caution : t.soft, stateInWords(school_, now_), scaled(90), Qt::AlignRight);
     line(20, uiFont(11, true), t.ink, pilotName(school_, now_), wide, Qt::AlignLeft);
     line(41, uiFont(10), t.ink, flownInWords(school_, now_), wide, Qt::AlignLeft);
     const QRectF sticks(inside.right() - 92, inside.bottom() - 42, 92, 42);
     paintStickPair(p, sticks, now_.sticks, stick_mode(now_.stick_mode), t.steel, t.ink);
     if (!now_.flying()) return;
-    line(inside.height() - 42, uiFont(10, true), t.ink, marksInWords(now_), wide - 104, Qt::AlignLeft);
+    p.translate(0, inside.height() - scaled(42));
+    line(0, uiFont(10, true), t.ink, marksInWords(now_), wide - 104, Qt::AlignLeft);
+    p.resetTransform();
     const QRectF bar(inside.left(), inside.bottom() - 10, wide - 110, 6);
     p.fillRect(bar, t.line);
     p.fillRect(QRectF(bar.left(), bar.top(), bar.width() * now_.phase_progress, bar.height()), t.steel);
@@ -166,7 +169,8 @@ void RoomPanel::arrange()
     for (const StationNow* now : stations) // whoever flies is watched, until somebody chooses
         if (watched_.empty() && !left_ && now->flying() && !now->over) watched_ = now->id, view_->take(*now);
     // As many beside each other as there is room for.
-    constexpr int most = 4, card_px = 248;
+    constexpr int most = 4, usual_px = 248;
+    const int card_px = scaled(usual_px);
     const int columns = std::clamp((watched_.empty() ? width() : width() / 2) / card_px, 1, watched_.empty() ? most : 2);
     int at = 0;
     for (const StationNow* now : stations) {

@@ -39,8 +39,8 @@ void WeekGrid::show(WeekAsked asked, PlannedWeek planned)
     chosen_.reset();
     if (known) choose(*known);
     const int columns = static_cast<int>(days_.size() * asked_.problem.bays.size());
-    setMinimumSize(time_px + std::max(1, columns) * least_column_px,
-                   head_px + least_row_px * static_cast<int>(starts_.size()) + 4);
+    setMinimumSize(scaled(time_px) + std::max(1, columns) * scaled(least_column_px),
+                   scaled(head_px) + scaled(least_row_px) * static_cast<int>(starts_.size()) + 4);
     updateGeometry();
     update();
 }
@@ -73,13 +73,13 @@ QString WeekGrid::inWords() const
 int WeekGrid::rowHeight() const
 {
     const int rows = std::max<int>(1, static_cast<int>(starts_.size()));
-    return std::clamp((height() - head_px - 4) / rows, least_row_px, most_row_px);
+    return std::clamp((height() - scaled(head_px) - 4) / rows, scaled(least_row_px), scaled(most_row_px));
 }
 
 int WeekGrid::columnWidth() const
 {
     const int columns = static_cast<int>(days_.size() * asked_.problem.bays.size());
-    return columns == 0 ? least_column_px : std::max(least_column_px, (width() - time_px) / columns);
+    return columns == 0 ? scaled(least_column_px) : std::max(scaled(least_column_px), (width() - scaled(time_px)) / columns);
 }
 
 QRect WeekGrid::cell(const std::string& bay, const std::string& day, int start_min) const
@@ -90,8 +90,8 @@ QRect WeekGrid::cell(const std::string& bay, const std::string& day, int start_m
     const auto b = std::find_if(bays.begin(), bays.end(), [&](const WeekBay& w) { return w.name == bay; });
     if (d == days_.end() || s == starts_.end() || b == bays.end()) return {};
     const int column = static_cast<int>((d - days_.begin()) * static_cast<std::ptrdiff_t>(bays.size()) + (b - bays.begin()));
-    return {time_px + column * columnWidth(), head_px + static_cast<int>(s - starts_.begin()) * rowHeight(), columnWidth(),
-            rowHeight()};
+    return {scaled(time_px) + column * columnWidth(), scaled(head_px) + static_cast<int>(s - starts_.begin()) * rowHeight(),
+            columnWidth(), rowHeight()};
 }
 
 QRect WeekGrid::cellOf(const PlannedBlock& block) const { return cell(block.bay, block.day, block.start_min); }
@@ -99,8 +99,9 @@ QRect WeekGrid::cellOf(const PlannedBlock& block) const { return cell(block.bay,
 std::optional<WeekGrid::Place> WeekGrid::placeAt(const QPoint& at) const
 {
     const int bays = static_cast<int>(asked_.problem.bays.size()), columns = static_cast<int>(days_.size()) * bays;
-    const int column = (at.x() - time_px) / columnWidth(), row = (at.y() - head_px) / rowHeight();
-    if (at.x() < time_px || at.y() < head_px || column >= columns || row >= static_cast<int>(starts_.size())) return std::nullopt;
+    const int column = (at.x() - scaled(time_px)) / columnWidth(), row = (at.y() - scaled(head_px)) / rowHeight();
+    if (at.x() < scaled(time_px) || at.y() < scaled(head_px) || column >= columns || row >= static_cast<int>(starts_.size()))
+        return std::nullopt;
     return Place{asked_.problem.bays[static_cast<std::size_t>(column % bays)].name,
                  days_[static_cast<std::size_t>(column / bays)], starts_[static_cast<std::size_t>(row)]};
 }
@@ -152,7 +153,8 @@ void WeekGrid::paintHead(QPainter& p) const
     const Theme& t = theme();
     const int bays = static_cast<int>(asked_.problem.bays.size());
     for (std::size_t d = 0; d < days_.size(); ++d) {
-        const QRect day(time_px + static_cast<int>(d) * bays * columnWidth(), 0, bays * columnWidth(), head_px / 2);
+        const QRect day(scaled(time_px) + static_cast<int>(d) * bays * columnWidth(), 0, bays * columnWidth(),
+                        scaled(head_px) / 2);
         p.setFont(uiFont(10, true));
         p.setPen(t.ink);
         p.drawText(day, Qt::AlignCenter,
@@ -161,7 +163,7 @@ void WeekGrid::paintHead(QPainter& p) const
         p.setFont(uiFont(8));
         p.setPen(t.soft);
         for (int b = 0; b < bays; ++b) {
-            const QRect bay(day.left() + b * columnWidth(), head_px / 2, columnWidth(), head_px / 2);
+            const QRect bay(day.left() + b * columnWidth(), scaled(head_px) / 2, columnWidth(), scaled(head_px) / 2);
             p.drawText(bay.adjusted(2, 0, -2, 0), Qt::AlignCenter,
                        p.fontMetrics().elidedText(QString::fromStdString(asked_.problem.bays[static_cast<std::size_t>(b)].name),
                                                   Qt::ElideRight, bay.width() - 4));
@@ -201,7 +203,7 @@ void WeekGrid::paintEvent(QPaintEvent*)
     p.setFont(uiFont(8.5));
     for (std::size_t s = 0; s < starts_.size(); ++s) {
         p.setPen(t.soft);
-        p.drawText(QRect(0, head_px + static_cast<int>(s) * rowHeight(), time_px - 6, rowHeight()),
+        p.drawText(QRect(0, scaled(head_px) + static_cast<int>(s) * rowHeight(), scaled(time_px) - 6, rowHeight()),
                    Qt::AlignRight | Qt::AlignVCenter, timeText(starts_[s]));
     }
     for (std::size_t b = 0; b < asked_.problem.bays.size(); ++b) {

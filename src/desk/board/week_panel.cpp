@@ -4,6 +4,7 @@
 #include "desk/board/week_grid.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/paper.h"
+#include "desk/parts/paper_window.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
@@ -107,9 +108,8 @@ QLayout* WeekPanel::makeHead()
     connect(publish_, &QPushButton::clicked, this, [this] { publish_week(school_, week_); });
     connect(out, &QPushButton::clicked, this, &WeekPanel::handOut);
     connect(paper, &QPushButton::clicked, this, [this] {
-        const QString said = askAndSaveOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"),
-                                               name_->text().replace(QLatin1Char('\n'), QStringLiteral(", ")), onPaperNow());
-        if (!said.isEmpty()) said_->setText(said);
+        showOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"),
+                    name_->text().replace(QLatin1Char('\n'), QStringLiteral(", ")), onPaperNow());
     });
     connect(bays, &QPushButton::clicked, this, [this] {
         auto* dialog = new BaysDialog(school_, this);

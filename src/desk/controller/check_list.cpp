@@ -11,7 +11,7 @@ namespace bh::desk {
 CheckList::CheckList(const QString& name, QWidget* parent) : SpokenView(parent)
 {
     setAccessibleName(name);
-    setMinimumSize(250, 10 * 26 + 8);
+    setMinimumSize(scaled(250), scaled(10 * 26 + 8));
 }
 
 void CheckList::setSteps(const QStringList& steps)

@@ -90,7 +90,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     devices_ = new QComboBox;
     devices_->setObjectName(QStringLiteral("deviceChoice"));
     devices_->setAccessibleName(tr("Controller in use"));
-    devices_->setMinimumWidth(150);
+    devices_->setMinimumWidth(scaled(150));
     devices_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     start_ = new QPushButton;
     start_->setObjectName(QStringLiteral("startCalibration"));
@@ -101,7 +101,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     message_->setObjectName(QStringLiteral("controllerMessage"));
     message_->setWordWrap(true);
     message_->setFont(uiFont(12, true));
-    message_->setMinimumHeight(44);
+    message_->setMinimumHeight(scaled(44));
     explain(message_, tr("The day is that of the newest calibration on the record; it holds for 60 days (house limit). The "
                          "verdict is the worst of the four functions'."));
     left_ = new StickView;
@@ -231,17 +231,17 @@ void ControllerPage::makeTable()
             "and 5 %, samples 8 and 16 ms apart (house limits for good and usable)."),
          tr("The check that decided the verdict, and what to do about it.")});
     table_->verticalHeader()->hide();
-    table_->verticalHeader()->setDefaultSectionSize(27);
+    table_->verticalHeader()->setDefaultSectionSize(scaled(27));
     table_->horizontalHeader()->setStretchLastSection(true);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setWordWrap(false);
-    table_->setFixedHeight(27 * 4 + 38);
+    table_->setFixedHeight(scaled(27 * 4 + 38));
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->setTabKeyNavigation(false);
     const int widths[] = {84, 92, 78, 78, 78, 84, 84};
-    for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, widths[i]);
+    for (int i = 0; i < 7; ++i) table_->setColumnWidth(i, scaled(widths[i]));
 }
 
 void ControllerPage::connectAll()

@@ -85,7 +85,7 @@ GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidge
     words_->setObjectName(QStringLiteral("gripWords"));
     words_->setFont(uiFont(12, true));
     words_->setWordWrap(true);
-    words_->setMinimumHeight(44);
+    words_->setMinimumHeight(scaled(44));
     grip_ = new QComboBox;
     grip_->setObjectName(QStringLiteral("grip"));
     grip_->setAccessibleName(tr("Grip"));
@@ -109,9 +109,9 @@ GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidge
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setTabKeyNavigation(false);
-    table_->setColumnWidth(0, 110);
-    table_->setColumnWidth(1, 70);
-    table_->setFixedHeight(3 * 30 + 36);
+    table_->setColumnWidth(0, scaled(110));
+    table_->setColumnWidth(1, scaled(70));
+    table_->setFixedHeight(scaled(3 * 30 + 36));
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     verdict_ = new QLabel;
     verdict_->setObjectName(QStringLiteral("gripVerdict"));

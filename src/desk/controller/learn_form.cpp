@@ -1,5 +1,7 @@
 #include "desk/controller/learn_form.h"
 
+#include "desk/parts/theme.h"
+
 #include "desk/words/controller_words.h"
 #include "files/simulator_document.h"
 
@@ -45,7 +47,7 @@ LearnForm::LearnForm(QWidget* parent) : QWidget(parent)
     const auto field = [&](const QString& label, QComboBox* box, const QString& name) {
         box->setAccessibleName(label);
         box->setObjectName(name);
-        box->setMinimumWidth(120);
+        box->setMinimumWidth(scaled(120));
         box->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         form->addWidget(new QLabel(label), row, 0);
         form->addWidget(box, row++, 1);

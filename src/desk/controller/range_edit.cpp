@@ -1,5 +1,7 @@
 #include "desk/controller/range_edit.h"
 
+#include "desk/parts/theme.h"
+
 #include <QBoxLayout>
 #include <QDoubleSpinBox>
 #include <QLabel>
@@ -32,7 +34,7 @@ RangeEdit::RangeEdit(const QString& name, double low, double high, double step, 
         box->setKeyboardTracking(false);
         box->setRange(least, most);
         box->setSingleStep(step);
-        box->setMinimumWidth(46);
+        box->setMinimumWidth(scaled(46));
         box->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
         connect(box, &QDoubleSpinBox::valueChanged, this, &RangeEdit::edited);
         return box;

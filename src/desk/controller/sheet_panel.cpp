@@ -100,7 +100,7 @@ QLayout* SheetPanel::makeSheet()
     sheet_->setObjectName(QStringLiteral("sheet"));
     sheet_->setAccessibleName(tr("What to set in the simulator"));
     sheet_->verticalHeader()->hide();
-    sheet_->verticalHeader()->setDefaultSectionSize(38);
+    sheet_->verticalHeader()->setDefaultSectionSize(scaled(38));
     sheet_->horizontalHeader()->setStretchLastSection(true);
     sheet_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     sheet_->setEditTriggers(QAbstractItemView::NoEditTriggers);
@@ -109,9 +109,9 @@ QLayout* SheetPanel::makeSheet()
     sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     sheet_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     sheet_->setFont(uiFont(13));
-    sheet_->setFixedHeight(4 * 38 + 36);
+    sheet_->setFixedHeight(scaled(4 * 38 + 36));
     const int widths[] = {90, 70, 84};
-    for (int i = 0; i < 3; ++i) sheet_->setColumnWidth(i, widths[i]);
+    for (int i = 0; i < 3; ++i) sheet_->setColumnWidth(i, scaled(widths[i]));
     notes_ = new QLabel;
     notes_->setObjectName(QStringLiteral("sheetNotes"));
     notes_->setWordWrap(true);

@@ -68,8 +68,8 @@ void StickView::clearTrail()
 
 QRectF StickView::face() const
 {
-    const double size = std::min(width() - 16.0, height() - 44.0);
-    return {(width() - size) / 2, 26, size, size};
+    const double size = std::min(width() - 16.0, height() - 8.0 - scaled(36));
+    return {(width() - size) / 2, scaled(22) + 4.0, size, size};
 }
 
 void StickView::paintEvent(QPaintEvent*)
@@ -84,7 +84,8 @@ void StickView::paintEvent(QPaintEvent*)
 
     p.setPen(t.ink);
     p.setFont(uiFont(10, true));
-    p.drawText(QRectF(0, 2, width(), 22), Qt::AlignHCenter | Qt::AlignVCenter, QStringLiteral("%1 ↕   %2 ↔").arg(up_, across_));
+    p.drawText(QRectF(0, 2, width(), scaled(22)), Qt::AlignHCenter | Qt::AlignVCenter,
+               QStringLiteral("%1 ↕   %2 ↔").arg(up_, across_));
     p.setPen(QPen(t.line, 1));
     p.setBrush(t.card);
     p.drawEllipse(box);
@@ -100,8 +101,9 @@ void StickView::paintEvent(QPaintEvent*)
         p.setPen(QPen(t.soft, hour % 3 == 0 ? 2 : 1));
         p.drawLine(middle + along * (radius - 5), middle + along * (radius - 1));
         if (hour % 3 != 0) continue;
-        const QPointF at = middle + along * (radius - 15);
-        p.drawText(QRectF(at.x() - 12, at.y() - 9, 24, 18), Qt::AlignCenter, QString::number(hour));
+        const QPointF at = middle + along * (radius - scaled(15));
+        p.drawText(QRectF(at.x() - scaled(12), at.y() - scaled(9), scaled(24), scaled(18)), Qt::AlignCenter,
+                   QString::number(hour));
     }
     if (!hint_.isNull()) {
         const QPointF tip = middle + QPointF(hint_.x(), -hint_.y()) * reach;
@@ -132,7 +134,7 @@ void StickView::paintEvent(QPaintEvent*)
     const auto percent = [](double share) {
         return QString::number(std::lround(100 * share)).replace(QLatin1Char('-'), QChar(0x2212));
     };
-    p.drawText(QRectF(0, box.bottom() + 1, width(), 18), Qt::AlignCenter,
+    p.drawText(QRectF(0, box.bottom() + 1, width(), scaled(18)), Qt::AlignCenter,
                QStringLiteral("↕ %1 %    ↔ %2 %").arg(percent(position_.y()), percent(position_.x())));
     if (hasFocus()) {
         p.setPen(QPen(t.attention, 1));

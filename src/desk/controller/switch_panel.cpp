@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
+#include "desk/parts/theme.h"
 #include "desk/words/switch_words.h"
 
 #include <QBoxLayout>
@@ -36,7 +37,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
     said_->setObjectName(QStringLiteral("switchSaid"));
     said_->setFont(uiFont(12, true));
     said_->setWordWrap(true);
-    said_->setMinimumHeight(44);
+    said_->setMinimumHeight(scaled(44));
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(16);
     grid->setVerticalSpacing(8);
@@ -52,10 +53,10 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
         Row& row = rows_[i];
         row.where = new QLabel;
         row.where->setObjectName(QStringLiteral("switchWhere-") + QString::fromLatin1(key));
-        row.where->setMinimumWidth(190);
+        row.where->setMinimumWidth(scaled(190));
         row.now = new QLabel;
         row.now->setObjectName(QStringLiteral("switchNow-") + QString::fromLatin1(key));
-        row.now->setMinimumWidth(90);
+        row.now->setMinimumWidth(scaled(90));
         row.learn =
             namedButton(tr("Learn"), ("switchLearn-" + key).constData(), tr("Then move it through all its places and back"));
         row.forget = namedButton(tr("Forget"), ("switchForget-" + key).constData(), tr("The keys of the window remain"));

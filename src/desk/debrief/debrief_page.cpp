@@ -195,7 +195,7 @@ void DebriefPage::makePlaying()
             [this] { lanes_->setRateAxis(static_cast<StickAxis>(rate_->currentData().toInt())); });
     time_ = new QLabel;
     time_->setObjectName(QStringLiteral("debriefTime"));
-    time_->setMinimumWidth(120);
+    time_->setMinimumWidth(scaled(120));
 }
 
 QWidget* DebriefPage::makeSide()

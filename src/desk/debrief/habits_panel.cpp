@@ -36,7 +36,7 @@ HabitsView::HabitsView(QWidget* parent) : SpokenView(parent)
     setMouseTracking(true);
 }
 
-QSize HabitsView::minimumSizeHint() const { return {200, std::max(1, static_cast<int>(habits_.size())) * each_px}; }
+QSize HabitsView::minimumSizeHint() const { return {200, std::max(1, static_cast<int>(habits_.size())) * scaled(each_px)}; }
 
 void HabitsView::show(std::vector<Habit> habits)
 {
@@ -84,7 +84,7 @@ bool HabitsView::event(QEvent* event)
 {
     if (event->type() == QEvent::ToolTip) {
         auto* help = static_cast<QHelpEvent*>(event);
-        const auto row = static_cast<std::size_t>(std::max(0, help->pos().y() / each_px));
+        const auto row = static_cast<std::size_t>(std::max(0, help->pos().y() / scaled(each_px)));
         QToolTip::showText(help->globalPos(), row < habits_.size() ? story(habits_[row]) : QString(), this);
         return true;
     }
@@ -98,24 +98,24 @@ void HabitsView::paintEvent(QPaintEvent*)
     const Theme& t = theme();
     for (std::size_t i = 0; i < habits_.size(); ++i) {
         const Habit& h = habits_[i];
-        const double top = static_cast<double>(i) * each_px;
+        const double top = static_cast<double>(i) * scaled(each_px);
         p.setFont(uiFont(9.5, h.strong()));
         p.setPen(h.strong() ? t.notMet : t.ink);
-        p.drawText(QRectF(0, top, width(), 16), Qt::AlignLeft | Qt::AlignVCenter,
+        p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1 %2  %3 of %4")
                        .arg(findingLetter(h.kind), findingName(h.kind))
                        .arg(h.at_fault_lately())
                        .arg(h.flights_lately()));
         p.setFont(uiFont(8.5));
         p.setPen(t.soft);
-        p.drawText(QRectF(0, top, width(), 16), Qt::AlignRight | Qt::AlignVCenter, trendInWords(h));
+        p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignRight | Qt::AlignVCenter, trendInWords(h));
         const HabitMeasure measure = habit_measure(h.kind);
         double most = 0;
         for (const auto& v : h.values) most = std::max(most, v.value_or(0));
         const QString unit = plainWords(measure.unit);
-        p.drawText(QRectF(0, top + 16, width(), 14), Qt::AlignLeft | Qt::AlignVCenter,
+        p.drawText(QRectF(0, top + scaled(16), width(), scaled(14)), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1, up to %2 %3").arg(plainWords(measure.words)).arg(most, 0, 'f', most < 10 ? 1 : 0).arg(unit));
-        const QRectF box(0, top + words_px, width(), each_px - words_px - 12);
+        const QRectF box(0, top + scaled(words_px), width(), scaled(each_px) - scaled(words_px) - 12);
         const double step = box.width() / static_cast<double>(std::max<std::size_t>(1, h.values.size()));
         p.setPen(QPen(t.line, 1));
         p.drawLine(box.bottomLeft(), box.bottomRight());

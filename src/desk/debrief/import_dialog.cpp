@@ -42,7 +42,7 @@ ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget*
     unknown_->setProperty("quiet", true);
     unknown_->setWordWrap(true);
     preview_ = readingTable("importPreview", tr("First rows of the table"), {QString()}, 0);
-    preview_->setMaximumHeight(150);
+    preview_->setMaximumHeight(scaled(150));
     progress_ = new QProgressBar;
     progress_->setObjectName(QStringLiteral("importProgress"));
     progress_->setRange(0, 1000);
@@ -106,7 +106,7 @@ QWidget* ImportDialog::makeValues()
         row.turned->setObjectName(QStringLiteral("importTurned_") + key);
         row.turned->setToolTip(tr("The other way round: right, forward, up and north are positive here"));
         row.turned->setVisible(value != FlightValue::Time && value != FlightValue::FlightMode && value != FlightValue::Armed);
-        row.first->setMinimumWidth(60);
+        row.first->setMinimumWidth(scaled(60));
         row.first->setProperty("quiet", true);
         const int at = static_cast<int>(i) % in_a_column, from = static_cast<int>(i) / in_a_column * 5;
         int column = from;

@@ -28,7 +28,10 @@ constexpr int rowsShown = 6;
 class LadderDelegate : public QStyledItemDelegate {
 public:
     using QStyledItemDelegate::QStyledItemDelegate;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override { return {180, step_px}; }
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
+    {
+        return {180, scaled(step_px)};
+    }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
         const Theme& t = theme();
@@ -40,7 +43,7 @@ public:
         }
         const auto state = static_cast<DrillState>(index.data(StateRole).toInt());
         const bool locked = index.data(LockedRole).toBool(), held = state == DrillState::Held;
-        const QRectF mark(box.left() + 12, box.top() + 10, 12, 12);
+        const QRectF mark(box.left() + 12, box.top() + scaled(10), 12, 12);
         if (locked && !held)
             paintMark(*p, mark, StateMark::Blocked, t.steel);
         else
@@ -222,8 +225,8 @@ void LadderPanel::refresh()
         list_->clear();
         for (const LadderStep& step : steps)
             (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
-        const int whole_px = step_px * static_cast<int>(steps.size()) + 4;
-        list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls
+        const int whole_px = scaled(step_px) * static_cast<int>(steps.size()) + 4;
+        list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls, large text sooner
         list_->setMaximumHeight(whole_px);
     }
     for (std::size_t i = 0; i < steps.size(); ++i) {

@@ -8,6 +8,7 @@
 #include "desk/parts/columns_that_give.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/paper.h"
+#include "desk/parts/paper_window.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/sickness_dialog.h"
@@ -102,7 +103,7 @@ QWidget* FirstFlightPage::makeGates()
                           {tr("State"), tr("Gate"), tr("By"), tr("What is known")}, GateEvidence);
     gates_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     constexpr int line_px = 26; // sixteen of them in the smallest window
-    gates_->verticalHeader()->setDefaultSectionSize(line_px);
+    gates_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
     gates_->setSelectionMode(QAbstractItemView::SingleSelection);
     gates_->setSelectionBehavior(QAbstractItemView::SelectRows);
     gates_->setWordWrap(false);
@@ -213,10 +214,8 @@ void FirstFlightPage::paper()
 {
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return;
-    const QString said =
-        askAndSaveOnPaper(this, tr("first-flight.pdf"), tr("First flight of %1").arg(QString::fromStdString(pilot->name)),
-                          listOnPaper(school_.first_flight_plan()));
-    if (!said.isEmpty()) evidence_->setText(said);
+    showOnPaper(this, tr("first-flight.pdf"), tr("First flight of %1").arg(QString::fromStdString(pilot->name)),
+                listOnPaper(school_.first_flight_plan()));
 }
 
 void FirstFlightPage::showEvent(QShowEvent*)

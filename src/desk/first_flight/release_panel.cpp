@@ -2,6 +2,8 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/paper.h"
+#include "desk/parts/paper_window.h"
+#include "desk/parts/theme.h"
 #include "desk/words/time_words.h"
 #include "school/first_flight.h"
 
@@ -82,7 +84,7 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     signer_ = new QComboBox;
     signer_->setObjectName(QStringLiteral("releaseSigner"));
     signer_->setAccessibleName(tr("Who signs"));
-    signer_->setMinimumWidth(130);
+    signer_->setMinimumWidth(scaled(130));
     passphrase_ = new QLineEdit;
     passphrase_->setObjectName(QStringLiteral("releasePassphrase"));
     passphrase_->setAccessibleName(tr("Passphrase of the one who signs"));
@@ -212,9 +214,7 @@ void ReleasePanel::paper()
 {
     const Release* release = newest_release(school_, pilot_id_);
     if (!release) return;
-    const QString said =
-        askAndSaveOnPaper(this, tr("release.pdf"), tr("Release to a real aircraft"), releasePaper(school_, *release));
-    if (!said.isEmpty()) say(said);
+    showOnPaper(this, tr("release.pdf"), tr("Release to a real aircraft"), releasePaper(school_, *release));
 }
 
 void ReleasePanel::refresh()

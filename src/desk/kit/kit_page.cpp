@@ -1,5 +1,6 @@
 #include "desk/kit/kit_page.h"
 
+#include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -12,7 +13,6 @@
 #include <QDateTime>
 #include <QLabel>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSignalBlocker>
 #include <cstdlib>
 
@@ -39,11 +39,8 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     itemsLayout_ = new QVBoxLayout(items_);
     itemsLayout_->setContentsMargins(0, 0, 8, 0);
     itemsLayout_->setSpacing(6);
-    auto* scroll = new QScrollArea;
-    scroll->setWidget(items_);
-    scroll->setWidgetResizable(true);
-    scroll->setFrameShape(QFrame::NoFrame);
-    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* scroll = new FormScroll;
+    scroll->setForm(items_);
 
     auto* left = new QVBoxLayout;
     left->setSpacing(10);

@@ -38,7 +38,7 @@ QString CriteriaPanel::inWords() const
     return spoken.join(QStringLiteral("; "));
 }
 
-QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * criterion_px}; }
+QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * scaled(criterion_px)}; }
 
 /// "−50 to 300 ms" for a band, otherwise the one limit.
 QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
@@ -58,7 +58,7 @@ bool CriteriaPanel::event(QEvent* event)
 {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
-    const auto row = static_cast<std::size_t>(help->pos().y() / criterion_px);
+    const auto row = static_cast<std::size_t>(help->pos().y() / scaled(criterion_px));
     if (row < criteria_.size()) {
         const CriterionRow& c = criteria_[row];
         const QString span = spanText(c);
@@ -82,9 +82,9 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
     for (const CriterionRow& c : criteria_) {
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
-        const QRect box(0, top, width(), criterion_px);
+        const QRect box(0, top, width(), scaled(criterion_px));
         const QString value = c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–");
-        paintMark(p, QRectF(0, top + 5, 10, 10),
+        paintMark(p, QRectF(0, top + scaled(5), 10, 10),
                   !c.value ? StateMark::None
                   : passed ? StateMark::Done
                            : StateMark::Blocked,
@@ -94,9 +94,9 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         const int valueWidth = p.fontMetrics().horizontalAdvance(value);
         p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
         p.setFont(uiFont(9.5, c.must));
-        p.drawText(QRect(16, top, box.width() - 22 - valueWidth, 20), Qt::AlignLeft | Qt::AlignVCenter,
+        p.drawText(QRect(16, top, box.width() - 22 - valueWidth, scaled(20)), Qt::AlignLeft | Qt::AlignVCenter,
                    p.fontMetrics().elidedText(QString::fromStdString(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
-        const QRect bar(0, top + 22, width() - 1, 9);
+        const QRect bar(0, top + scaled(22), width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
         if (c.value)
@@ -104,17 +104,17 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
         p.setFont(uiFont(8));
         p.setPen(t.soft);
-        const QRect scale(0, top + 32, width(), 15);
+        const QRect scale(0, top + scaled(22) + 10, width(), scaled(15));
         if (c.below) { // too little and too much: the limits do not lie on one line
             p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
-            top += criterion_px;
+            top += scaled(criterion_px);
             continue;
         }
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueInWords(c.fail, c.unit));
-        p.drawText(QRect(pass - 60, scale.top(), 122, 15), Qt::AlignHCenter | Qt::AlignTop,
+        p.drawText(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15)), Qt::AlignHCenter | Qt::AlignTop,
                    tr("pass %1").arg(valueInWords(c.pass, c.unit)));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueInWords(c.merit, c.unit));
-        top += criterion_px;
+        top += scaled(criterion_px);
     }
 }
 

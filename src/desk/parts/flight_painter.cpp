@@ -240,7 +240,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     constexpr double px_per_deg = 2, half_deg = 65;
     const Theme& t = theme();
     const double heading = heading_deg(now.state.attitude);
-    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, 54, 2 * half_deg * px_per_deg, 24);
+    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, 26.0 + scaled(28), 2 * half_deg * px_per_deg, 24);
     QColor ground = t.card;
     ground.setAlpha(200);
     p.setPen(Qt::NoPen);
@@ -265,8 +265,8 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.restore();
     p.setPen(QPen(t.attention, 2));
     p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
-    plate(p, QRectF(box.right() + 6, box.top(), 148, 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(8),
-          t.soft);
+    plate(p, QRectF(box.right() + 6, box.top(), scaled(148), 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter,
+          uiFont(8), t.soft);
 }
 
 QRectF FlightPainter::plateFor(const QRectF& least, const QString& text, const QFont& font)
@@ -319,8 +319,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
     const QString reading = lengthInWords(height);
-    plate(p, plateFor(QRectF(tape.right() + 4, at - 12, 66, 24), reading, uiFont(11, true)), reading, Qt::AlignRight,
-          uiFont(11, true), t.ink);
+    plate(p, plateFor(QRectF(tape.right() + 4, at - scaled(12), scaled(66), scaled(24)), reading, uiFont(11, true)), reading,
+          Qt::AlignRight, uiFont(11, true), t.ink);
 }
 
 void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
@@ -379,9 +379,10 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         p.drawEllipse(middle + QPointF(at.x(), -at.y()) * reach, 6, 6);
         p.setPen(t.ink);
         p.setFont(uiFont(8));
-        plate(p, QRectF(middle.x() - 52, middle.y() + reach + 12, 104, 18), name, Qt::AlignHCenter, uiFont(8), t.soft);
+        plate(p, QRectF(middle.x() - scaled(52), middle.y() + reach + 12, scaled(104), scaled(18)), name, Qt::AlignHCenter,
+              uiFont(8), t.soft);
     };
-    const double y = size.height() - 78;
+    const double y = size.height() - 60 - scaled(18);
     const auto shown = [&](Function across, Function up) {
         return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up)))
                                 : std::nullopt;
@@ -406,7 +407,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const QColor ink = advice.urgent ? t.notMet : t.ink;
     const QFont font = uiFont(13, true);
     const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
-    const QRectF box((size.width() - width) / 2, 12, width, 36);
+    const QRectF box((size.width() - width) / 2, 12, width, scaled(28) + 8);
     plate(p, box, words, Qt::AlignHCenter, font, ink);
     if (!now.waiting_for_throttle && now.phase_progress > 0) {
         p.setPen(Qt::NoPen);
@@ -419,14 +420,16 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
                               .arg(speedInWords(speed))
                               .arg(now.time_s, 0, 'f', 0);
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
-    plate(p, QRectF(size.width() - 252, foot - 40, 240, 26), facts, Qt::AlignRight, uiFont(10), t.ink);
+    plate(p, QRectF(size.width() - 12 - scaled(240), foot - 14 - scaled(26), scaled(240), scaled(26)), facts, Qt::AlignRight,
+          uiFont(10), t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
     const QString where =
         eye_ == FlightEye::Aircraft
             ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
         : eye_ == FlightEye::Chase ? QObject::tr("from behind the aircraft")
                                    : QObject::tr("from the pilot's place");
-    plate(p, QRectF(size.width() - 252, foot - 68, 240, 24), where, Qt::AlignRight, uiFont(9), t.soft);
+    plate(p, QRectF(size.width() - 12 - scaled(240), foot - 18 - scaled(50), scaled(240), scaled(24)), where, Qt::AlignRight,
+          uiFont(9), t.soft);
     if (!day_.isEmpty()) {
         const QFont small = uiFont(9);
         const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);

@@ -48,8 +48,9 @@ QRect seenInWindow(const QWidget& widget)
 {
     const QWidget* window = widget.window();
     QRect seen(widget.mapTo(window, QPoint()), widget.size());
-    for (const QWidget* w = widget.parentWidget(); w; w = w->parentWidget()) seen &= QRect(w->mapTo(window, QPoint()), w->size());
-    return seen;
+    for (const QWidget* w = widget.parentWidget(); w && w != window; w = w->parentWidget())
+        seen &= QRect(w->mapTo(window, QPoint()), w->size());
+    return seen & window->rect();
 }
 
 } // namespace

@@ -12,6 +12,13 @@ FormScroll::FormScroll(QWidget* parent) : QScrollArea(parent)
     setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
 }
 
+QSize FormScroll::minimumSizeHint() const
+{
+    const QSize usual = QScrollArea::minimumSizeHint();
+    return widget() ? QSize(widget()->minimumSizeHint().width() + verticalScrollBar()->sizeHint().width(), usual.height())
+                    : usual;
+}
+
 void FormScroll::setForm(QWidget* form)
 {
     watchFields(form);

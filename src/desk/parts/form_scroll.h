@@ -9,8 +9,9 @@ class FormScroll : public QScrollArea {
     Q_OBJECT
 public:
     explicit FormScroll(QWidget* parent = nullptr);
-    void setForm(QWidget* form);     ///< takes it over, and its fields' wheels
-    void watchFields(QWidget* part); ///< of a part that was added later
+    [[nodiscard]] QSize minimumSizeHint() const override; ///< as wide as the form needs: it scrolls downwards only
+    void setForm(QWidget* form);                          ///< takes it over, and its fields' wheels
+    void watchFields(QWidget* part);                      ///< of a part that was added later
 
 protected:
     bool eventFilter(QObject* object, QEvent* event) override;

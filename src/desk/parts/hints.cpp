@@ -97,16 +97,21 @@ bool Hints::eventFilter(QObject* object, QEvent* event)
         if (auto* widget = qobject_cast<QWidget*>(object)) {
             const auto* help = static_cast<QHelpEvent*>(event);
             const QString words = whatItIs(widget, help->pos());
+            const QString keys = preferences()
+                                     .keys(QStringLiteral("help"), QKeySequence(QKeySequence::HelpContents))
+                                     .toString(QKeySequence::NativeText);
+            const QString more = keys.isEmpty() ? tr("More in the handbook") : tr("More in the handbook: %1").arg(keys);
             QWhatsThis::showText(help->globalPos(),
-                                 words + QStringLiteral("\n\n") +
-                                     tr("More in the handbook: %1.")
-                                         .arg(preferences()
-                                                  .keys(QStringLiteral("help"), QKeySequence(QKeySequence::HelpContents))
-                                                  .toString(QKeySequence::NativeText)),
+                                 QStringLiteral("<p>%1</p><p><a href=\"handbook\">%2</a></p>")
+                                     .arg(words.toHtmlEscaped().replace(QLatin1Char('\n'), QStringLiteral("<br>")), more),
                                  widget);
             return true;
         }
         break;
+    case QEvent::WhatsThisClicked:
+        QWhatsThis::hideText();
+        Q_EMIT handbookAsked();
+        return true;
     case QEvent::FocusIn:
         if (auto* widget = qobject_cast<QWidget*>(object); widget && byKeyboard(static_cast<QFocusEvent*>(event)->reason())) {
             if (auto* table = qobject_cast<QTableWidget*>(widget))

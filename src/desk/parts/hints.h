@@ -24,6 +24,9 @@ class Hints : public QObject {
 public:
     explicit Hints(QObject* parent);
 
+Q_SIGNALS:
+    void handbookAsked(); ///< by the link under what a thing is
+
 protected:
     bool eventFilter(QObject* object, QEvent* event) override;
 };

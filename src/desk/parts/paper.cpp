@@ -1,10 +1,8 @@
 #include "desk/parts/paper.h"
 
-#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 
 #include <QAbstractTextDocumentLayout>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QPainter>
 #include <QPdfWriter>
@@ -29,28 +27,28 @@ QString paperTable(const QStringList& heads, const QList<QStringList>& rows, con
     return html + QStringLiteral("</table>");
 }
 
-bool saveOnPaper(const QString& file, const QString& title, const QString& body)
+void startPaper(QPagedPaintDevice& device)
 {
-    QPdfWriter writer(file);
-    writer.setPageSize(QPageSize(QPageSize::A4));
-    writer.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
-    constexpr int dots_an_inch = 300;
-    writer.setResolution(dots_an_inch);
-    writer.setTitle(title);
+    device.setPageSize(QPageSize(QPageSize::A4));
+    device.setPageMargins(QMarginsF(16, 14, 16, 14), QPageLayout::Millimeter);
+}
+
+bool paintPaper(QPagedPaintDevice& device, const QString& title, const QString& body)
+{
     QPainter painter;
-    if (!painter.begin(&writer)) return false;
-    const double foot = 0.35 * dots_an_inch;
+    if (!painter.begin(&device)) return false;
+    const double foot = 0.35 * device.logicalDpiY();
     QTextDocument document;
-    document.documentLayout()->setPaintDevice(&writer);
+    document.documentLayout()->setPaintDevice(&device);
     document.setDefaultFont(uiFont(9));
     document.setDefaultStyleSheet(QStringLiteral("h1 { font-size: 15pt; } h2 { font-size: 11pt; } th { color: #444444; } "
                                                  ".quiet { color: #444444; }"));
     document.setDocumentMargin(0);
-    const QSizeF page(writer.width(), writer.height() - foot);
+    const QSizeF page(device.width(), device.height() - foot);
     document.setPageSize(page);
     document.setHtml(QStringLiteral("<h1>%1</h1>").arg(onPaper(title)) + body);
     for (int number = 0; number < document.pageCount(); ++number) {
-        if (number > 0) writer.newPage();
+        if (number > 0) device.newPage();
         painter.save();
         painter.translate(0, -number * page.height());
         QAbstractTextDocumentLayout::PaintContext context;
@@ -65,15 +63,17 @@ bool saveOnPaper(const QString& file, const QString& title, const QString& body)
         painter.drawText(QRectF(0, page.height(), page.width(), foot), Qt::AlignBottom | Qt::AlignRight,
                          QObject::tr("%1 of %2").arg(number + 1).arg(document.pageCount()));
     }
-    return painter.end() && QFileInfo(file).size() > 0;
+    return painter.end();
 }
 
-QString askAndSaveOnPaper(QWidget* parent, const QString& name, const QString& title, const QString& body)
+bool saveOnPaper(const QString& file, const QString& title, const QString& body)
 {
-    const QString file = QFileDialog::getSaveFileName(parent, title, placeToWrite(name), QObject::tr("PDF (*.pdf)"));
-    if (file.isEmpty()) return {};
-    return saveOnPaper(file, title, body) ? QObject::tr("Written: %1").arg(file)
-                                          : QObject::tr("%1 could not be written: is there such a folder?").arg(file);
+    QPdfWriter writer(file);
+    startPaper(writer);
+    constexpr int dots_an_inch = 300;
+    writer.setResolution(dots_an_inch);
+    writer.setTitle(title);
+    return paintPaper(writer, title, body) && QFileInfo(file).size() > 0;
 }
 
 } // namespace bh::desk

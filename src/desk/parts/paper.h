@@ -3,7 +3,7 @@
 #include <QString>
 #include <QStringList>
 
-class QWidget;
+class QPagedPaintDevice;
 
 namespace bh::desk {
 
@@ -14,7 +14,8 @@ namespace bh::desk {
 /// A PDF of pages in A4, each with title and number at its foot. `body` is HTML as QTextDocument takes it. False when it could
 /// not be written.
 bool saveOnPaper(const QString& file, const QString& title, const QString& body);
-/// Asks where to, saves, and answers with a sentence that says so; empty when nobody wanted it after all.
-[[nodiscard]] QString askAndSaveOnPaper(QWidget* parent, const QString& name, const QString& title, const QString& body);
+/// The same onto any device that has pages, which startPaper() made A4 with our margins.
+bool paintPaper(QPagedPaintDevice& device, const QString& title, const QString& body);
+void startPaper(QPagedPaintDevice& device);
 
 } // namespace bh::desk

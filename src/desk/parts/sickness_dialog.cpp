@@ -54,7 +54,7 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     questions_->setSelectionMode(QAbstractItemView::SingleSelection);
     questions_->setSelectionBehavior(QAbstractItemView::SelectRows);
     constexpr int line_px = 26;
-    questions_->verticalHeader()->setDefaultSectionSize(line_px);
+    questions_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
     questions_->setRowCount(static_cast<int>(symptom_count));
     for (int row = 0; row < questions_->rowCount(); ++row) {
         questions_->setItem(row, 0, new QTableWidgetItem(plainWords(symptoms()[static_cast<std::size_t>(row)].name)));

@@ -119,7 +119,7 @@ void CurveGrid::choose(int index)
 /// As many as there is room for, and no more than there are: a few plots in a wide window are large ones.
 int CurveGrid::columns() const
 {
-    const int fit = std::max(1, (width() + gap_px) / (least_cell_px + gap_px));
+    const int fit = std::max(1, (width() + gap_px) / (scaled(least_cell_px) + gap_px));
     return std::min(fit, std::max(3, count()));
 }
 
@@ -205,9 +205,11 @@ void CurveGrid::paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& o
     p.drawLine(QPointF(plot.left(), limit_y), QPointF(plot.right(), limit_y));
     p.setPen(t.soft);
     const QString limit = leading_ && o.leading ? valueInWords(shown.limit, o.leading->unit) : QStringLiteral("60");
-    p.drawText(QRectF(plot.left() - 42, limit_y - 8, 39, 16), Qt::AlignRight | Qt::AlignVCenter, limit);
-    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignRight, tr("attempt %1").arg(until, 0, 'f', 0));
-    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), 14), Qt::AlignLeft, QStringLiteral("1"));
+    p.drawText(QRectF(plot.left() - scaled(42), limit_y - scaled(8), scaled(39), scaled(16)), Qt::AlignRight | Qt::AlignVCenter,
+               limit);
+    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), scaled(14)), Qt::AlignRight,
+               tr("attempt %1").arg(until, 0, 'f', 0));
+    p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), scaled(14)), Qt::AlignLeft, QStringLiteral("1"));
     if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
         const double from = std::clamp(*shown.forecast->low, 1.0, until);
         const double to = std::clamp(shown.forecast->high.value_or(until), from, until);
@@ -246,16 +248,17 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
     p.drawRoundedRect(box, 4, 4);
     p.setFont(uiFont(10, true));
     p.setPen(t.ink);
-    const QRect title(box.left() + 10, box.top() + 6, box.width() - 34, 18);
+    const QRect title(box.left() + 10, box.top() + 6, box.width() - 34, scaled(18));
     p.drawText(title, Qt::AlignLeft | Qt::AlignVCenter,
                p.fontMetrics().elidedText(QString::fromStdString(o.name), Qt::ElideRight, title.width()));
-    paintMark(p, QRectF(box.right() - 20, box.top() + 9, 11, 11),
+    paintMark(p, QRectF(box.right() - 20, box.top() + scaled(9), 11, 11),
               o.state == DrillState::Held  ? StateMark::Done
               : o.state == DrillState::Due ? StateMark::Due
                                            : StateMark::Partly,
               o.state == DrillState::Held ? t.held : t.attention);
     p.setFont(uiFont(8.5));
-    paintPlot(p, QRectF(box.left() + 44, box.top() + 30, box.width() - 56, box.height() - 86), o);
+    paintPlot(
+        p, QRectF(box.left() + scaled(44), box.top() + scaled(30), box.width() - scaled(44) - 12, box.height() - scaled(86)), o);
     p.setPen(o.no_progress ? t.caution : t.soft);
     QString words = QString::fromStdString(o.words);
     if (o.no_progress)
@@ -264,8 +267,8 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
         words += tr(", about %1").arg(calendarDay(*o.pass_day));
     else if (o.hold_day && o.state != DrillState::Held)
         words += tr(", %1").arg(calendarDay(*o.hold_day));
-    p.drawText(QRect(box.left() + 10, box.bottom() - 37, box.width() - 20, 34), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
-               words);
+    p.drawText(QRect(box.left() + 10, box.bottom() - scaled(37), box.width() - 20, scaled(34)),
+               Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, words);
 }
 
 CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QWidget(parent), school_(school), station_(station)
@@ -279,7 +282,7 @@ CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QW
     for (QPushButton* b : {marks_, leading_}) b->setCheckable(true), b->setAutoExclusive(true);
     marks_->setChecked(true);
     constexpr int wide_px = 140; // also when it is chosen, and bold
-    leading_->setMinimumWidth(wide_px);
+    leading_->setMinimumWidth(scaled(wide_px));
     grid_ = new CurveGrid;
     scroll_ = new QScrollArea;
     scroll_->setWidget(grid_);
@@ -289,7 +292,7 @@ CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QW
     detail_ = new QLabel;
     detail_->setObjectName(QStringLiteral("curveDetail"));
     detail_->setWordWrap(true);
-    detail_->setMinimumHeight(44);
+    detail_->setMinimumHeight(scaled(44));
     detail_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* head = new QHBoxLayout;
     head->setSpacing(6);

@@ -40,7 +40,7 @@ constexpr int words = Qt::AlignLeft | Qt::AlignVCenter;
 void dressTable(QTableView* table)
 {
     table->verticalHeader()->hide();
-    table->verticalHeader()->setDefaultSectionSize(26);
+    table->verticalHeader()->setDefaultSectionSize(scaled(26));
     table->setSelectionBehavior(QAbstractItemView::SelectRows);
     table->setSelectionMode(QAbstractItemView::SingleSelection);
     table->setShowGrid(false);
@@ -270,7 +270,7 @@ void LogPanel::makeTables()
     attemptTable_->setSortingEnabled(true);
     attemptTable_->sortByColumn(AttemptModel::When, Qt::DescendingOrder);
     const int widths[] = {132, 106, 54, 52, 98, 52};
-    for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, widths[i]);
+    for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, scaled(widths[i]));
 
     sessions_ = new SessionModel(school_, this);
     sessionTable_ = new QTableView;
@@ -279,7 +279,7 @@ void LogPanel::makeTables()
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
     const int sessionWidths[] = {116, 70, 66, 60, 66};
-    for (int i = 0; i < 5; ++i) sessionTable_->setColumnWidth(i, sessionWidths[i]);
+    for (int i = 0; i < 5; ++i) sessionTable_->setColumnWidth(i, scaled(sessionWidths[i]));
 }
 
 QLayout* LogPanel::makeDetail()
@@ -311,7 +311,7 @@ QLayout* LogPanel::makeDetail()
     detailScroll->setWidgetResizable(true);
     detailScroll->setFrameShape(QFrame::NoFrame);
     detailScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    detailScroll->setFixedWidth(250);
+    detailScroll->setFixedWidth(scaled(250));
     auto* side = new QVBoxLayout;
     side->addWidget(detailScroll, 1);
     watch_ = new QPushButton(tr("Look at this flight"));

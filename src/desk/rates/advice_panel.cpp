@@ -36,14 +36,14 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
         begin->setObjectName(QStringLiteral("band-%1").arg(text(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
-        bands_->setRowHeight(row, 44);
+        bands_->setRowHeight(row, scaled(44));
         ++row;
     }
-    bands_->setFixedHeight(bands_->horizontalHeader()->sizeHint().height() + 4 * 44 + 6);
+    bands_->setFixedHeight(bands_->horizontalHeader()->sizeHint().height() + scaled(4 * 44) + 6);
     flipHeight_ = numberBox("flipHeight", tr("Height at which flips are planned"), 0, 200, 1, tr(" m"));
     flipHeight_->setDecimals(1);
     flipHeight_->setSpecialValueText(tr("no flips"));
-    flipHeight_->setFixedWidth(110);
+    flipHeight_->setFixedWidth(scaled(110));
     connect(flipHeight_, &QDoubleSpinBox::valueChanged, this, &AdvicePanel::refresh);
     advice_ = new QLabel;
     advice_->setObjectName(QStringLiteral("rateAdvice"));

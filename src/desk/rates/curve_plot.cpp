@@ -67,7 +67,7 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent)
                       "The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, "
                       "with Shift in small steps."));
     difference_->setAccessibleName(tr("What the %1 curves differ by").arg(axis));
-    difference_->setFixedHeight(90);
+    difference_->setFixedHeight(scaled(90));
     difference_->setFocusPolicy(Qt::TabFocus);
     explain(difference_, tr("°/s that the other side is off the one that stays: dashed as it is, amber when matched."));
     reading_->setFont(uiFont(9));

@@ -27,7 +27,7 @@ void put(QTableWidget* table, int row, const QStringList& cells, bool bold = fal
         if (bold) item->setFont(uiFont(10, true));
         table->setItem(row, column, item);
     }
-    table->setRowHeight(row, judged_row_px);
+    table->setRowHeight(row, scaled(judged_row_px));
 }
 
 } // namespace
@@ -75,7 +75,7 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     layout->addWidget(evidence_, 2);
     bands_->setWordWrap(true); // where the window is narrow, who flies it goes on below
     bands_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    bands_->setMinimumHeight(judged_head_px + judged_row_px * static_cast<int>(flown_rates.size()) + 4);
+    bands_->setMinimumHeight(scaled(judged_head_px + judged_row_px * static_cast<int>(flown_rates.size())) + 4);
 }
 
 void JudgePanel::setContext(const RatesContext& context)

@@ -61,7 +61,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     by_->setObjectName(QStringLiteral("decidedBy"));
     by_->setPlaceholderText(tr("Decided by"));
     by_->setAccessibleName(tr("Who decides"));
-    by_->setMaximumWidth(200);
+    by_->setMaximumWidth(scaled(200));
     cautions_ = new QLabel(tr("New rates on a real aircraft: fly high over open ground, the panic switch at hand, never over "
                               "water, never over people."));
     cautions_->setObjectName(QStringLiteral("planCautions"));
@@ -209,7 +209,7 @@ void PlanPanel::showSteps()
             if (column == 2) item->setToolTip(utf8(handling_words(rated.rating)));
             steps_->setItem(static_cast<int>(i), column, item);
         }
-        steps_->setRowHeight(static_cast<int>(i), step_row_px);
+        steps_->setRowHeight(static_cast<int>(i), scaled(step_row_px));
     }
     const std::size_t left = plan_ && standing_ && !plan_->ended ? standing_->left.size() : 0;
     steps_->setRowCount(static_cast<int>(flown + left));
@@ -222,10 +222,10 @@ void PlanPanel::showSteps()
             item->setForeground(theme().soft);
             steps_->setItem(static_cast<int>(flown + i), column, item);
         }
-        steps_->setRowHeight(static_cast<int>(flown + i), step_row_px);
+        steps_->setRowHeight(static_cast<int>(flown + i), scaled(step_row_px));
     }
     constexpr int head_px = 36;
-    steps_->setMaximumHeight(head_px + step_row_px * static_cast<int>(std::max<std::size_t>(flown + left, 2)));
+    steps_->setMaximumHeight(scaled(head_px + step_row_px * static_cast<int>(std::max<std::size_t>(flown + left, 2))));
     steps_->setVisible(flown + left > 0);
 }
 

@@ -32,7 +32,7 @@ QTableWidget* makeRateTable()
             (column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     new ColumnsThatGive(table, {Flip, Centre, Half, Turn, Full});
     table->setMinimumHeight(110);
-    table->setMaximumHeight(9 * row_px + 46);
+    table->setMaximumHeight(scaled(9 * row_px + 46));
     explain(table,
             {tr("Whose curve."),
              tr("Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
@@ -78,7 +78,7 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
                 if (column > Curve && column < Settings) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
                 table.setItem(row, column, item);
             }
-            table.setRowHeight(row, row_px);
+            table.setRowHeight(row, scaled(row_px));
         }
     }
 }

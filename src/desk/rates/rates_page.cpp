@@ -201,7 +201,7 @@ QWidget* RatesPage::buildSide()
     connect(form_, &RateForm::edited, this, &RatesPage::keepEdited);
 
     auto* side = new QWidget;
-    side->setFixedWidth(236);
+    side->setFixedWidth(scaled(236));
     auto* left = new QVBoxLayout(side);
     left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(5);

@@ -42,13 +42,13 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     clock_ = new QLabel(QStringLiteral("0.0 s"));
     clock_->setObjectName(QStringLiteral("stopwatchTime"));
     clock_->setFont(uiFont(22, true));
-    clock_->setMinimumWidth(130);
+    clock_->setMinimumWidth(scaled(130));
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("timingWords"));
     words_->setWordWrap(true);
     table_ = readingTable("timings", tr("Timings"), {tr("Stick"), tr("Turns"), tr("Seconds"), tr("°/s"), tr("Error, °/s")}, 4);
     table_->horizontalHeader()->setSectionResizeMode(QHeaderView::Stretch);
-    table_->setMaximumHeight(190);
+    table_->setMaximumHeight(scaled(190));
     explain(table_, {tr("How far it was held."), tr("Whole turns that were counted."), tr("By the stopwatch."),
                      tr("360 times the turns over the seconds."),
                      tr("Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.")});

@@ -3,7 +3,9 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/paper.h"
+#include "desk/parts/paper_window.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
 #include "desk/words/plain_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/unit_words.h"
@@ -74,7 +76,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     constexpr int rule_px = 270, changed_px = 190;
     for (const auto& [column, px] : {std::pair{Rule, rule_px}, std::pair{Changed, changed_px}}) {
         rules_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::Interactive);
-        rules_->setColumnWidth(column, px);
+        rules_->setColumnWidth(column, scaled(px));
     }
     rules_->setWordWrap(false);
     rules_->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -113,7 +115,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
         if (const HouseLimit* limit = house_limit(chosen())) keep(limit->usual);
     });
     connect(paper, &QPushButton::clicked, this,
-            [this] { said_->setText(askAndSaveOnPaper(this, tr("house-rules.pdf"), tr("Rules of the house"), onPaperNow())); });
+            [this] { showOnPaper(this, tr("house-rules.pdf"), tr("Rules of the house"), onPaperNow()); });
     connect(marks_, &QPushButton::clicked, this, &HousePanel::marksAsked);
     connect(coaching_, &QPushButton::clicked, this, &HousePanel::coachingAsked);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {

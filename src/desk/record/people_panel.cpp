@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
 #include "school/lock.h"
 
 #include <QBoxLayout>
@@ -69,7 +70,7 @@ PeoplePanel::PeoplePanel(School& school, Lock& lock, QWidget* parent) : QWidget(
     people_ = readingTable("people", tr("Coordinators and instructors"), {tr("Name"), tr("Role"), tr("May unlock")}, 0);
     people_->setSelectionMode(QAbstractItemView::SingleSelection);
     people_->setSelectionBehavior(QAbstractItemView::SelectRows);
-    people_->setMaximumHeight(120);
+    people_->setMaximumHeight(scaled(120));
     layout->addWidget(people_);
     name_ = new QLineEdit;
     name_->setObjectName(QStringLiteral("personName"));

@@ -1,6 +1,7 @@
 #include "desk/record/unlock_dialog.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/theme.h"
 #include "school/lock.h"
 
 #include <QBoxLayout>
@@ -34,7 +35,7 @@ UnlockDialog::UnlockDialog(School& school, Lock& lock, QWidget* parent) : QDialo
     layout->addLayout(form);
     layout->addWidget(said_);
     layout->addWidget(unlock, 0, Qt::AlignRight);
-    setMinimumWidth(380);
+    setMinimumWidth(scaled(380));
     connect(unlock, &QPushButton::clicked, this, &UnlockDialog::tryIt);
     passphrase_->setFocus();
 }

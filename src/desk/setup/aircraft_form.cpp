@@ -1,6 +1,7 @@
 #include "desk/setup/aircraft_form.h"
 
 #include "desk/parts/hints.h"
+#include "desk/parts/theme.h"
 
 #include <QDoubleSpinBox>
 #include <QFormLayout>
@@ -34,7 +35,7 @@ AircraftForm::AircraftForm(QWidget* parent) : QWidget(parent)
         box->setSuffix(unit);
         box->setKeyboardTracking(false);
         box->setFocusPolicy(Qt::StrongFocus);
-        box->setFixedWidth(118);
+        box->setFixedWidth(scaled(118));
         explain(box, source);
         form->addRow(words, box);
         connect(box, &QDoubleSpinBox::valueChanged, this, &AircraftForm::take);

@@ -18,7 +18,7 @@ public:
     using QStyledItemDelegate::QStyledItemDelegate;
     [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override
     {
-        return {200, head_px + line_px * static_cast<int>(index.data(ReasonsRole).toStringList().size()) + 10};
+        return {200, scaled(head_px) + scaled(line_px) * static_cast<int>(index.data(ReasonsRole).toStringList().size()) + 10};
     }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
@@ -28,21 +28,22 @@ public:
         p->save();
         if (option.state & (QStyle::State_Selected | QStyle::State_HasFocus))
             p->fillRect(box, option.palette.color(QPalette::AlternateBase));
-        if (chosen) paintMark(*p, QRectF(box.left() + 10, box.top() + 8, 12, 12), StateMark::Done, t.held);
+        if (chosen) paintMark(*p, QRectF(box.left() + 10, box.top() + scaled(8), 12, 12), StateMark::Done, t.held);
         const QString distance = index.data(DistanceRole).toString();
         p->setPen(t.ink);
         p->setFont(uiFont(10, true));
-        const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, head_px);
-        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter,
-                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - 60));
+        const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, scaled(head_px));
+        p->drawText(
+            head, Qt::AlignLeft | Qt::AlignVCenter,
+            p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - scaled(60)));
         p->setPen(t.soft);
         p->setFont(uiFont(9));
         p->drawText(head, Qt::AlignRight | Qt::AlignVCenter, distance);
-        int y = box.top() + 3 + head_px;
+        int y = box.top() + 3 + scaled(head_px);
         for (const QString& reason : index.data(ReasonsRole).toStringList()) {
-            p->drawText(QRect(head.left(), y, head.width(), line_px), Qt::AlignLeft | Qt::AlignVCenter,
+            p->drawText(QRect(head.left(), y, head.width(), scaled(line_px)), Qt::AlignLeft | Qt::AlignVCenter,
                         p->fontMetrics().elidedText(reason, Qt::ElideRight, head.width()));
-            y += line_px;
+            y += scaled(line_px);
         }
         p->restore();
     }

@@ -214,7 +214,7 @@ QWidget* SetupPage::makeCameraPart()
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
     rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
     yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
-    for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(96);
+    for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(scaled(96));
     propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
     power_ = slider("power", tr("Propeller power"), power_low, power_high);
     propellerWords_ = new QLabel;
@@ -267,19 +267,19 @@ void SetupPage::makeFigures()
     figures_->setObjectName(QStringLiteral("figures"));
     figures_->setAccessibleName(tr("What the set-up does"));
     figures_->verticalHeader()->hide();
-    figures_->verticalHeader()->setDefaultSectionSize(figure_px);
+    figures_->verticalHeader()->setDefaultSectionSize(scaled(figure_px));
     figures_->setHorizontalHeaderLabels({tr("At this tilt"), tr("As it comes"), tr("As set")});
     figures_->horizontalHeader()->setDefaultAlignment(Qt::AlignRight | Qt::AlignVCenter);
     figures_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     figures_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    figures_->setColumnWidth(1, 104);
-    figures_->setColumnWidth(2, 104);
+    figures_->setColumnWidth(1, scaled(104));
+    figures_->setColumnWidth(2, scaled(104));
     figures_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     figures_->setSelectionMode(QAbstractItemView::NoSelection);
     figures_->setTabKeyNavigation(false);
     figures_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     figures_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    figures_->setFixedHeight(8 * figure_px + 34);
+    figures_->setFixedHeight(scaled(8 * figure_px + 34));
     explain(figures_,
             {tr("Level flight with the horizon centred, sea-level standard air (ISO 2533) or as warm as the day is set."),
              tr("The simulated aircraft with its own propellers at full power."),

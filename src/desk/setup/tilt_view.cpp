@@ -132,7 +132,8 @@ void TiltView::paintEvent(QPaintEvent*)
     p.restore();
     p.setFont(uiFont(8.5));
     p.setPen(t.soft);
-    p.drawText(QRectF(width() - 160, lens.y() - 18, 154, 16), Qt::AlignRight, tr("horizon, picture's middle"));
+    p.drawText(QRectF(width() - scaled(160), lens.y() - scaled(17) - 1, scaled(160) - 6, scaled(16)), Qt::AlignRight,
+               tr("horizon, picture's middle"));
 
     paintAircraft(p, at, unit);
     paintForces(p, at, unit);
@@ -192,9 +193,10 @@ void TiltView::paintForces(QPainter& p, QPointF at, double unit) const
         p.drawPolygon(QPolygonF{tip + way * 9, tip + side * 5, tip - side * 5});
         p.setPen(colour);
         p.setFont(uiFont(8.5, true));
-        const double aside = way.x() < -0.7 ? -112 : -60; // words beside a level arrow, beyond an upright one
-        p.drawText(QRectF(tip.x() + way.x() * 16 + aside, tip.y() + way.y() * 16 - 9, aside < -100 ? 108 : 120, 18),
-                   (aside < -100 ? Qt::AlignRight : Qt::AlignHCenter) | Qt::AlignVCenter, words);
+        const bool level = way.x() < -0.7; // words beside a level arrow, beyond an upright one
+        const double wide = scaled(120), aside = level ? -wide : -wide / 2;
+        p.drawText(QRectF(tip.x() + way.x() * 16 + aside, tip.y() + way.y() * scaled(16) - scaled(9), wide, scaled(18)),
+                   (level ? Qt::AlignRight : Qt::AlignHCenter) | Qt::AlignVCenter, words);
     };
     arrow(at, up, effect_.level.thrust_n, t.held, tr("thrust"), Qt::SolidLine);
     arrow(at, QPointF(0, 1), weight_n, t.steel, tr("weight"), Qt::SolidLine);

@@ -173,7 +173,7 @@ void WayBackPanel::refresh()
     for (QPushButton* b : {step_, back_}) b->setStyleSheet(b->styleSheet()); // the property's colour
     showRungs(*standing);
     constexpr int rung_px = 30, heads_px = 36;
-    rungs_->setMaximumHeight(heads_px + rung_px * rungs_->rowCount());
+    rungs_->setMaximumHeight(scaled(heads_px + rung_px * rungs_->rowCount()));
 }
 
 } // namespace bh::desk

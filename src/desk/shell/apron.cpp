@@ -62,7 +62,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     : QFrame(parent), school_(school), station_(station), recordName_(recordName)
 {
     setObjectName(QStringLiteral("apron"));
-    setFixedHeight(38);
+    setFixedHeight(scaled(38));
     controller_ = new QLabel;
     controller_->setObjectName(QStringLiteral("apronController"));
     practice_ = new QLabel;

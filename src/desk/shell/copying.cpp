@@ -24,8 +24,7 @@ bool copyTable(QWidget* focus)
     const QAbstractItemModel& model = *view->model();
     auto* table = qobject_cast<QTableView*>(view);
     std::vector<int> columns;
-    for (int c = 0; c < model.columnCount(); ++c)
-        if (!table || !table->isColumnHidden(c)) columns.push_back(c);
+    for (int c = 0; c < model.columnCount(); ++c) columns.push_back(c); // those too that gave way in a narrow window
     std::set<int> rows;
     for (const QModelIndex& index : view->selectionModel()->selectedIndexes()) rows.insert(index.row());
     if (rows.size() < 2 && table)

@@ -25,6 +25,7 @@
 #include "desk/shell/line_up.h"
 #include "desk/shell/menu.h"
 #include "desk/shell/taxiway.h"
+#include "desk/words/time_words.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
 #include "school/school.h"
@@ -124,7 +125,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
-    new Hints(this);
+    connect(new Hints(this), &Hints::handbookAsked, this, [this] { showHelp(); });
     new FocusRing(this);
     new Menu(*this, school_, station_);
     connect(&preferences(), &Preferences::lookChanged, this, &MainWindow::drawAnew);
@@ -356,11 +357,23 @@ void MainWindow::toggleLock()
 void MainWindow::askWhatIsOpen()
 {
     if (!lock_->decided() && school_.pilots().empty()) showRecord(RecordWindow::People);
+    sayWhenTheClockIsWrong();
     auto flights = school_.cut_short();
     if (flights.empty()) return;
     auto* dialog = new CutShortDialog(school_, std::move(flights), this);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     dialog->show();
+}
+
+/// A clock that is behind the newest entry would date practice wrongly; entries made by it say so, and it can be set right
+/// before.
+void MainWindow::sayWhenTheClockIsWrong()
+{
+    constexpr UnixTime differs_s = 300; // clocks of stations do, a little
+    const auto newest = school_.record().entries_after(school_.record().head().count - 1);
+    if (newest.empty() || newest.back().at - school_.record().now() < differs_s) return;
+    say(tr("This computer's clock says %1, the newest entry is of %2: set the clock right before practice is logged.")
+            .arg(momentInWords(school_.record().now()), momentInWords(newest.back().at)));
 }
 
 bool MainWindow::eventFilter(QObject*, QEvent* event)

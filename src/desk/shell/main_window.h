@@ -75,6 +75,7 @@ protected:
 private:
     void connectPages();
     void layBeside(Page shown);
+    void sayWhenTheClockIsWrong();
     void guard();
     void drawAnew();
     void showEvidence(const std::string& gate);

@@ -3,6 +3,7 @@
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
 #include "desk/parts/flight_painter.h"
+#include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 #include "desk/setup/setup_page.h"
 #include "desk_fixture.h"
@@ -44,7 +45,11 @@ double contrast(const QColor& a, const QColor& b)
 }
 
 struct NightAfter {
-    ~NightAfter() { applyTheme(*qApp, false); }
+    ~NightAfter()
+    {
+        preferences().setTextPercent(100);
+        applyTheme(*qApp, false);
+    }
 };
 
 struct Picture {
@@ -201,12 +206,22 @@ TEST_CASE("everything that can be used has a name and is reached by the keyboard
     });
 }
 
-TEST_CASE("all controls keep their room in the smallest window", "[desk][look]")
+TEST_CASE("all controls keep their room in windows of every size, and with large text", "[desk][look]")
 {
+    struct Seen {
+        QSize size;
+        int text_percent;
+    };
+    const Seen seen = GENERATE(Seen{{1100, 700}, 100}, Seen{{1920, 1080}, 100}, Seen{{3840, 2160}, 100}, Seen{{1600, 1000}, 150},
+                               Seen{{1920, 1200}, 200});
+    CAPTURE(seen.size.width(), seen.text_percent);
+    const NightAfter after;
+    preferences().setTextPercent(seen.text_percent);
+    applyTheme(*qApp, false);
     Desk desk(BH_DEMO);
-    desk.window->resize(1100, 700);
+    desk.window->resize(seen.size);
     inEveryView(desk, [&] {
-        REQUIRE(desk.window->size() == QSize(1100, 700));
+        REQUIRE(desk.window->size() == seen.size);
         for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
             if (!button->isVisible()) continue;
             CAPTURE(button->text().toStdString(), button->width(), button->minimumSizeHint().width());

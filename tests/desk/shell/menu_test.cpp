@@ -298,5 +298,9 @@ TEST_CASE("asked what something is, every control says it, and where to read mor
     bool said = false;
     for (QWidget* top : QApplication::topLevelWidgets()) said = said || (top->isVisible() && top->inherits("QWhatsThat"));
     CHECK(said);
-    QWhatsThis::hideText();
+    QWhatsThisClickedEvent link("handbook");
+    QApplication::sendEvent(desk.find<QPushButton>("night"), &link);
+    auto* handbook = desk.window->findChild<QWidget*>("helpWindow");
+    REQUIRE(handbook);
+    CHECK(handbook->isVisible());
 }
