@@ -100,22 +100,26 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     return h;
 }
 
+std::optional<DrillTrials> trials_at(const School& school, const std::string& pilot_id, const LadderStep& step)
+{
+    const Drill* drill = school.drill(step.drill_id);
+    std::vector<const AttemptRow*> attempts;
+    for (const AttemptRow& a : school.attempts(pilot_id))
+        if (a.drill_id == step.drill_id && !a.free()) attempts.push_back(&a);
+    if (!drill || attempts.empty()) return std::nullopt;
+    DrillTrials trials;
+    trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
+    for (const AttemptRow* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
+    trials.leading = leading_trials(school, attempts);
+    trials.attempts_a_week = attempts_a_week(attempts, school.today());
+    return trials;
+}
+
 std::vector<DrillTrials> trials_of(const School& school, const std::string& pilot_id)
 {
     std::vector<DrillTrials> all;
-    for (const LadderStep& step : school.standing(pilot_id).ladder) {
-        const Drill* drill = school.drill(step.drill_id);
-        std::vector<const AttemptRow*> attempts;
-        for (const AttemptRow& a : school.attempts(pilot_id))
-            if (a.drill_id == step.drill_id && !a.free()) attempts.push_back(&a);
-        if (!drill || attempts.empty()) continue;
-        DrillTrials trials;
-        trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
-        for (const AttemptRow* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
-        trials.leading = leading_trials(school, attempts);
-        trials.attempts_a_week = attempts_a_week(attempts, school.today());
-        all.push_back(std::move(trials));
-    }
+    for (const LadderStep& step : school.standing(pilot_id).ladder)
+        if (auto trials = trials_at(school, pilot_id, step)) all.push_back(std::move(*trials));
     return all;
 }
 

@@ -4,6 +4,7 @@
 #include "core/progress/practice_hours.h"
 #include "school/school.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -25,6 +26,8 @@ struct HoursOfPilot {
 [[nodiscard]] HoursOfPilot hours_of(const School& school, const std::string& pilot_id);
 
 /// Every drill of the pilot's ladder that was flown, in its order, to look ahead from. Reads what attempts were judged by.
+/// Of one step of the ladder, for who reads many attempts a step at a time; nothing: it was not flown yet.
+[[nodiscard]] std::optional<DrillTrials> trials_at(const School& school, const std::string& pilot_id, const LadderStep& step);
 [[nodiscard]] std::vector<DrillTrials> trials_of(const School& school, const std::string& pilot_id);
 
 /// The sickness questionnaire over time.

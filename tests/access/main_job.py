@@ -107,8 +107,34 @@ def main_job(app):
         act(drills, "Press", "Toggle")
         time.sleep(0.5)
     check(find(app, "push button", r"^Start", enabled=True) is not None, "the next drill can be started: the simulated controller is ready")
-    press(app, "^By eye$", "check box")
     return True
+
+
+def painted(app):
+    """What is painted says in words what it shows, and says it anew when that changes."""
+    sticks = next((n for n in walk(app) if n.name == "Sticks, live"), None)
+    if check(sticks is not None, "the small sticks at the foot have a name"):
+        check("hrottle" in sticks.description and "%" in sticks.description, f"they say where they stand: {sticks.description}")
+    view = next((n for n in walk(app) if n.name == "Flight view" and shown(n)), None)
+    if check(view is not None, "the flight view has a name"):
+        check(view.description != "", f"it says what it shows: {view.description!r}")
+    for choice in (n for n in walk(app) if n.getRoleName() == "combo box" and shown(n)):
+        check(choice.description != "", f"the choice '{choice.name}' says what it is for: {choice.description[:50]!r}")
+
+
+def tilt(app):
+    """A painted value is set without a mouse."""
+    page = next((n for n in walk(app) if (n.name or "").startswith("Set-up page") and shown(n)), None)
+    if not check(page is not None, "the Set-up page has a button with a name"):
+        return
+    act(page, "Press", "Toggle")
+    dial = find(app, "slider", "^Camera tilt")
+    if check(dial is not None, "the camera's tilt is a slider with a name"):
+        value = dial.queryValue()
+        value.currentValue = 15 if value.currentValue != 15 else 20
+        wanted = value.currentValue
+        time.sleep(0.5)
+        check(dial.description.startswith(f"{wanted:.0f}°"), f"set over the bus, it says so: {dial.description}")
 
 
 def score_by_eye(app):
@@ -119,6 +145,11 @@ def score_by_eye(app):
         check(len(cells) == 5 and cells[1] != "", f"its first line says {cells}")
     press(app, r"^Start \(Space\)$")
     time.sleep(2)
+    before = [table.getAccessibleAt(r, 3).name for r in range(table.nRows)] if card is not None else []
+    press(app, r": (each time|begin, end|out, back in|judge it)$")
+    time.sleep(0.5)
+    after = [table.getAccessibleAt(r, 3).name for r in range(table.nRows)] if card is not None else []
+    check(before != after, f"a criterion is marked by its button, without its key: {before} -> {after}")
     press(app, r"^Done \(Space\)$")
     check(says(app, r"of 100\."), "what was seen is scored, in words")
     press(app, r"^Keep \(K\)$")
@@ -141,7 +172,10 @@ def main():
             time.sleep(0.3)
             app = next((a for a in desktop if a is not None and a.name == "bluehangar"), None)
         if check(app is not None, "the program is on the accessibility bus") and main_job(app):
+            painted(app)
+            press(app, "^By eye$", "check box")
             score_by_eye(app)
+            tilt(app)
     finally:
         program.terminate()
         program.wait(20)

@@ -15,6 +15,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QTableWidget>
+#include <memory>
 
 namespace bh::desk {
 namespace {
@@ -92,6 +93,9 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     keys->setSpacing(6);
     for (QPushButton* b : {start_, crash_, down_, next_, off_}) keys->addWidget(b);
     keys->addStretch();
+    marking_ = new QHBoxLayout;
+    marking_->setSpacing(6);
+    marking_->addStretch();
     auto* foot = new QHBoxLayout;
     foot->addWidget(new QLabel(tr("Flown in")));
     foot->addWidget(simulator_);
@@ -103,6 +107,7 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     layout->addLayout(head);
     layout->addLayout(keys);
     layout->addWidget(table_, 1);
+    layout->addLayout(marking_);
     layout->addWidget(words_);
     layout->addLayout(foot);
 
@@ -145,6 +150,10 @@ void ScoreCard::setDrill(const Drill* drill)
         flight_.emplace(*drill);
     else
         flight_.reset();
+    while (marking_->count() > 1) {
+        const std::unique_ptr<QLayoutItem> item(marking_->takeAt(0));
+        delete item->widget();
+    }
     table_->setRowCount(flight_ ? static_cast<int>(flight_->drill().criteria.size()) : 0);
     for (int row = 0; row < table_->rowCount(); ++row) {
         const Criterion& c = flight_->drill().criteria[static_cast<std::size_t>(row)];
@@ -158,11 +167,24 @@ void ScoreCard::setDrill(const Drill* drill)
         put(Key, has_key ? QString::number(row + 1) : QString(), true);
         put(What, QString::fromStdString(c.label) + (c.must ? tr(" (must)") : c.to_hold ? tr(" (to hold)") : QString()), c.must);
         put(How, howInWords(how));
+        if (has_key) marking_->insertWidget(marking_->count() - 1, keyButton(row, howInWords(how)));
         put(Value, {}, true);
         const auto words = [&](double v) { return valueInWords(v, c.unit()); };
         put(ItsLimits, QStringLiteral("%1 / %2 / %3").arg(words(c.fail), words(c.pass), words(c.merit)));
     }
     refresh();
+}
+
+/// The same as the key, for a mouse and for who presses by name.
+QPushButton* ScoreCard::keyButton(int row, const QString& how)
+{
+    const auto criterion = static_cast<std::size_t>(row);
+    auto* button = tabButton(tr("Mark %1").arg(row + 1), "", how);
+    button->setObjectName(QStringLiteral("cardKey%1").arg(row + 1));
+    button->setAccessibleName(tr("%1: %2").arg(QString::fromStdString(flight_->drill().criteria[criterion].label), how));
+    button->installEventFilter(this); // its keys are the card's, as everywhere on it
+    connect(button, &QPushButton::clicked, this, [this, criterion] { press(criterion); });
+    return button;
 }
 
 void ScoreCard::startOrStop()

@@ -9,6 +9,7 @@
 #include <optional>
 
 class QComboBox;
+class QHBoxLayout;
 class QLabel;
 class QPushButton;
 class QTableWidget;
@@ -39,6 +40,7 @@ private:
     void makeButtons();
     [[nodiscard]] double now_s() const { return static_cast<double>(clock_.elapsed()) / 1000; }
     void startOrStop();
+    [[nodiscard]] QPushButton* keyButton(int row, const QString& how);
     void press(std::size_t criterion);
     void breakOff();
     void crashed();
@@ -61,6 +63,7 @@ private:
     QTimer timer_;
     QLabel *name_, *instruction_, *watch_, *words_;
     QTableWidget* table_;
+    QHBoxLayout* marking_; ///< a button for each criterion that has a key
     QComboBox* simulator_;
     QPushButton *start_, *crash_, *down_, *next_, *off_, *keep_;
 };

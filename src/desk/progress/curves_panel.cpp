@@ -19,6 +19,7 @@
 #include <QPointer>
 #include <QScrollArea>
 #include <QThreadPool>
+#include <QTimer>
 #include <algorithm>
 #include <cmath>
 
@@ -333,8 +334,31 @@ void CurvesPanel::compute()
     stale_ = false;
     const int asked = ++asked_;
     const PilotRow* pilot = school_.pilot(station_.pilotId());
-    auto trials = pilot ? trials_of(school_, pilot->id) : std::vector<DrillTrials>{};
+    if (pilot && !school_.attempts(pilot->id).empty()) {
+        working_ = true;
+        summary_->setText(tr("Looking ahead …"));
+        gathered_.clear();
+        QTimer::singleShot(0, this, [this, asked] { gather(asked, 0); });
+        return;
+    }
+    lookAhead(asked, {});
+}
+
+/// What was measured in a thousand attempts is read a drill at a time: the window goes on meanwhile.
+void CurvesPanel::gather(int asked, std::size_t step)
+{
+    if (asked_ != asked) return; // another question was asked meanwhile
+    const auto& ladder = school_.standing(station_.pilotId()).ladder;
+    if (step >= ladder.size()) return lookAhead(asked, std::move(gathered_));
+    if (auto trials = trials_at(school_, station_.pilotId(), ladder[step])) gathered_.push_back(std::move(*trials));
+    QTimer::singleShot(0, this, [this, asked, step] { gather(asked, step + 1); });
+}
+
+void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)
+{
+    const PilotRow* pilot = school_.pilot(station_.pilotId());
     if (trials.empty()) {
+        working_ = false;
         grid_->show({}, school_.today());
         for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->hide();
         summary_->setText(
@@ -343,8 +367,6 @@ void CurvesPanel::compute()
         return;
     }
     for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->show();
-    working_ = true;
-    summary_->setText(tr("Looking ahead …"));
     QThreadPool::globalInstance()->start([self = QPointer<CurvesPanel>(this), asked, trials = std::move(trials),
                                           today = school_.today(), rules = standing_rules(school_.house())] {
         std::vector<DrillOutlook> outlooks;

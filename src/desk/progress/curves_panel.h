@@ -67,6 +67,8 @@ protected:
 private:
     void refresh();
     void compute();
+    void gather(int asked, std::size_t step);
+    void lookAhead(int asked, std::vector<DrillTrials> trials);
     void tell();
     School& school_;
     Station& station_;
@@ -75,6 +77,7 @@ private:
     QScrollArea* scroll_;
     CurveGrid* grid_;
     bool stale_ = true, working_ = false;
+    std::vector<DrillTrials> gathered_;
     int asked_ = 0; ///< which question the answer belongs to
 };
 

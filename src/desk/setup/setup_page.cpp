@@ -1,6 +1,7 @@
 #include "desk/setup/setup_page.h"
 
 #include "core/flight/atmosphere.h"
+#include "desk/parts/buttons.h"
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
@@ -172,7 +173,7 @@ QWidget* SetupPage::makeAircraftPart()
     real_->setAccessibleName(tr("The pilot's real aircraft"));
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newAircraft"));
-    newName_->setPlaceholderText(tr("New real aircraft's name, Enter"));
+    newName_->setPlaceholderText(tr("New real aircraft's name"));
     newName_->setAccessibleName(tr("Name of a new real aircraft"));
     form_ = new AircraftForm;
     rankingHead_ = partTitle(QString());
@@ -183,7 +184,13 @@ QWidget* SetupPage::makeAircraftPart()
     layout->setSpacing(6);
     layout->addWidget(partTitle(tr("Real aircraft")));
     layout->addWidget(real_);
-    layout->addWidget(newName_);
+    auto* add = namedButton(tr("Add"), "addAircraft", tr("A real aircraft of this name, as the one that is shown; then its own numbers"));
+    connect(add, &QPushButton::clicked, this, &SetupPage::addAircraft);
+    auto* adding = new QHBoxLayout;
+    adding->setSpacing(6);
+    adding->addWidget(newName_, 1);
+    adding->addWidget(add);
+    layout->addLayout(adding);
     layout->addWidget(form_);
     layout->addWidget(rankingHead_);
     layout->addWidget(candidates_, 1);

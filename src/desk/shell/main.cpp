@@ -238,9 +238,7 @@ int work(Asked& asked, const DataFolder& data)
     desk::Station station(school);
     if (!asked.station_name.isEmpty()) station.setName(asked.station_name);
     const desk::LiveTeller teller(school, station);
-    auto styled = std::make_unique<desk::StyledOnce>();
     desk::MainWindow window(school, station, asked.name);
-    styled.reset();
     one.answer_with(window);
     if (asked.begun)
         if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept)

@@ -67,11 +67,14 @@ QString lastTimeKey(const School& school)
 
 MainWindow::MainWindow(School& school, Station& station, const QString& recordName) : school_(school), station_(station)
 {
+    const StyledOnce styled;
     setWindowTitle(tr("Blue Hangar"));
     setWindowIcon(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")));
     setMinimumSize(1000, 640);
     setAcceptDrops(true);
     new StayAwake(station_, this);
+    connect(new Hints(this), &Hints::handbookAsked, this, [this] { showHelp(); });
+    new FocusRing(this);
     resize(1280, 800);
     lineUp_ = new LineUp(school_, station_);
     taxiway_ = new Taxiway;
@@ -125,8 +128,6 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     connect(&school_, &School::changed, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::pilotChosen, this, &MainWindow::refreshMarks);
     connect(&station_, &Station::deviceChosen, this, &MainWindow::refreshMarks);
-    connect(new Hints(this), &Hints::handbookAsked, this, [this] { showHelp(); });
-    new FocusRing(this);
     new Menu(*this, school_, station_);
     connect(&preferences(), &Preferences::lookChanged, this, &MainWindow::drawAnew);
     restoreGeometry(preferences().placeOf(QStringLiteral("main")));
