@@ -52,7 +52,7 @@ int main()
         double most = memory_before, in_recorder_s = 0;
         for (double t_s = 0; t_s < 3600 * hours; t_s += second) {
             std::vector<DeviceSample> samples;
-            for (double at = t_s; at < t_s + second; at += ControllerHub::sample_interval_s) {
+            for (double at = t_s; at < t_s + second; at += 1.0 / ControllerHub::usual_rate_hz) {
                 work_sticks(sample, at, random);
                 samples.push_back(sample);
             }

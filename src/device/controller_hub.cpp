@@ -125,9 +125,9 @@ void ControllerHub::run()
                     latest_ = std::move(sample);
                 }
             }
-            next += devices.open.empty()
-                        ? std::chrono::duration_cast<Clock::duration>(idle_interval)
-                        : std::chrono::duration_cast<Clock::duration>(std::chrono::duration<double>(sample_interval_s));
+            next += devices.open.empty() ? std::chrono::duration_cast<Clock::duration>(idle_interval)
+                                         : std::chrono::duration_cast<Clock::duration>(
+                                               std::chrono::duration<double>(1.0 / rate_hz_.load(std::memory_order_relaxed)));
             next = std::max(next, Clock::now() - std::chrono::milliseconds(20)); // after a stall: no burst to catch up
             std::this_thread::sleep_until(next);
         }

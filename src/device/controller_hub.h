@@ -1,5 +1,6 @@
 #pragma once
 
+#include <algorithm>
 #include <atomic>
 #include <cstdint>
 #include <deque>
@@ -30,10 +31,11 @@ struct DeviceSample {
 };
 
 /// Watches the system's controllers through SDL from a thread of its own: which there are (hot plug) and, for the one
-/// chosen, its axes 500 times a second. All functions may be called from any thread; none of them waits for a device.
+/// chosen, its axes, 500 times a second unless another rate is set. All functions may be called from any thread; none of them
+/// waits for a device.
 class ControllerHub {
 public:
-    static constexpr double sample_interval_s = 0.002;
+    static constexpr int usual_rate_hz = 500;
 
     ControllerHub();
     ~ControllerHub();
@@ -44,6 +46,8 @@ public:
     /// Goes up with every device that comes or goes; cheap to ask often.
     [[nodiscard]] std::uint64_t changes() const { return changes_.load(std::memory_order_acquire); }
 
+    /// How often the chosen device is looked at, 100…1000 times a second.
+    void set_rate(int rate_hz) { rate_hz_.store(std::clamp(rate_hz, 100, 1000), std::memory_order_relaxed); }
     /// Which device to sample; an instance that is not there (any more) is sampled as soon as it is.
     void choose(int instance);
     /// The chosen device's newest sample; nothing when it is unplugged.
@@ -78,6 +82,7 @@ private:
     double report_interval_s_ = 0; ///< running mean
     int chosen_ = -1;
     std::atomic<std::uint64_t> changes_{0};
+    std::atomic<int> rate_hz_{usual_rate_hz};
     std::atomic<bool> stop_{false};
     std::thread thread_;
 };

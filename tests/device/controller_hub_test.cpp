@@ -63,6 +63,29 @@ TEST_CASE("samples come at 250 Hz or faster", "[device]")
     CHECK(median(gaps) <= 0.004); // the median: a busy machine may delay single samples
 }
 
+TEST_CASE("a controller is looked at as often as is asked for", "[device]")
+{
+    ControllerHub hub;
+    VirtualJoystick stick;
+    REQUIRE(soon([&] { return !hub.devices().empty(); }));
+    hub.choose(hub.devices()[0].instance);
+    REQUIRE(soon([&] { return hub.latest().has_value(); }));
+    const auto median_gap_s = [&](int rate_hz) {
+        hub.set_rate(rate_hz);
+        std::this_thread::sleep_for(std::chrono::milliseconds(50));
+        (void)hub.drain();
+        std::this_thread::sleep_for(std::chrono::milliseconds(600));
+        const auto samples = hub.drain();
+        std::vector<double> gaps;
+        for (std::size_t i = 1; i < samples.size(); ++i) gaps.push_back(samples[i].t_s - samples[i - 1].t_s);
+        REQUIRE(gaps.size() > 20);
+        return median(gaps);
+    };
+    CHECK(median_gap_s(100) == Approx(0.010).epsilon(0.2));
+    CHECK(median_gap_s(1000) < 0.003);
+    CHECK(median_gap_s(1) == Approx(0.010).epsilon(0.2)); // no less than 100 a second
+}
+
 TEST_CASE("plugging and unplugging at random while it is read does no harm", "[device]")
 {
     ControllerHub hub;

@@ -594,6 +594,11 @@ void DrillsPage::pause()
     if (flying()) loop_->set_paused(!loop_->paused());
 }
 
+void DrillsPage::hold()
+{
+    if (flying() && !demonstration_) loop_->set_paused(true);
+}
+
 void DrillsPage::follow()
 {
     if (!loop_) return;

@@ -60,6 +60,7 @@ public Q_SLOTS:
     void reset();   ///< F6
     void panic();   ///< F7
     void pause();   ///< F8
+    void hold();    ///< pauses, and stays so
     void nextEye(); ///< F9
     void arm();     ///< F10
     void shadow();

@@ -4,6 +4,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
+#include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
 #include "files/curriculum_document.h"
@@ -153,6 +154,7 @@ void LadderEditor::connectStages()
 void LadderEditor::makeLimits()
 {
     limits_ = new QTableWidget(0, LimitColumns);
+    limits_->setHorizontalHeader(new HeadsOverCells(limits_));
     limits_->setObjectName(QStringLiteral("limits"));
     limits_->setAccessibleName(tr("Limits of the chosen drill"));
     limits_->setHorizontalHeaderLabels(

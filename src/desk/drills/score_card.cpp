@@ -4,6 +4,7 @@
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
+#include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/unit_words.h"
 #include "school/school.h"
@@ -58,6 +59,7 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     words_->setWordWrap(true);
 
     table_ = new QTableWidget(0, Columns);
+    table_->setHorizontalHeader(new HeadsOverCells(table_));
     table_->setObjectName(QStringLiteral("cardTable"));
     table_->setHorizontalHeaderLabels({tr("Key"), tr("Watch for"), tr("Press"), tr("Seen"), tr("Not passed / pass / merit")});
     table_->verticalHeader()->hide();
@@ -102,8 +104,8 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     foot->addStretch();
     foot->addWidget(keep_);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(10);
+    layout->setContentsMargins(8, 4, 8, 4); // room for the frame that shows where the keyboard is
+    layout->setSpacing(8);
     layout->addLayout(head);
     layout->addLayout(keys);
     layout->addWidget(table_, 1);

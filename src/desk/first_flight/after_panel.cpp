@@ -57,7 +57,6 @@ AfterPanel::AfterPanel(School& school, QWidget* parent) : QWidget(parent), schoo
     remedies_->setSpacing(4);
     everybody_ = readingTable("surprisesOfAll", tr("What surprised everybody who has flown"),
                               {tr("Surprised by"), tr("had practised it"), tr("had not")}, 0);
-    everybody_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     auto* whole = new QWidget;
     auto* inner = new QVBoxLayout(whole);
     inner->setContentsMargins(0, 0, 8, 0);

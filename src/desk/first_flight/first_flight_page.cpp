@@ -101,7 +101,6 @@ QWidget* FirstFlightPage::makeGates()
 {
     gates_ = readingTable("gates", tr("Gates before a first flight on a real aircraft"),
                           {tr("State"), tr("Gate"), tr("By"), tr("What is known")}, GateEvidence);
-    gates_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     constexpr int line_px = 26; // sixteen of them in the smallest window
     gates_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
     gates_->setSelectionMode(QAbstractItemView::SingleSelection);

@@ -10,7 +10,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr int least_text = 100, most_text = 200;
+constexpr int least_text = 100, most_text = 200, usual_sampling_hz = 500;
 constexpr QLatin1String text_key("text_percent"), motion_key("less_motion");
 
 QSettings& store()
@@ -93,6 +93,8 @@ bool Preferences::speaks() const { return store().value(QStringLiteral("speaks")
 void Preferences::setSpeaks(bool speaks) { put(QStringLiteral("speaks"), speaks); }
 bool Preferences::sounds() const { return store().value(QStringLiteral("sounds"), false).toBool(); }
 void Preferences::setSounds(bool sounds) { put(QStringLiteral("sounds"), sounds); }
+int Preferences::samplingHz() const { return store().value(QStringLiteral("sampling_hz"), usual_sampling_hz).toInt(); }
+void Preferences::setSamplingHz(int rate_hz) { put(QStringLiteral("sampling_hz"), rate_hz); }
 void Preferences::setLessMotion(bool less)
 {
     lessMotion_ = less;

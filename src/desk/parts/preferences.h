@@ -27,6 +27,8 @@ public:
     void setSpeaks(bool speaks);
     [[nodiscard]] bool sounds() const; ///< a quiet tone while a flight is out of its height window
     void setSounds(bool sounds);
+    [[nodiscard]] int samplingHz() const; ///< how often controllers are looked at
+    void setSamplingHz(int rate_hz);
     [[nodiscard]] bool lessMotion() const { return lessMotion_; } ///< no trails, small pictures twice a second
     void setLessMotion(bool less);
     [[nodiscard]] bool menuShown() const;

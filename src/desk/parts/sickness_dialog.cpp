@@ -50,7 +50,6 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     auto* lead = new QLabel(tr("Keys 0 none, 1 slight, 2 moderate, 3 severe: each goes on to the next line."));
     lead->setWordWrap(true);
     questions_ = readingTable("sicknessQuestions", tr("Symptoms"), {tr("Now"), tr("Answer")}, 0);
-    questions_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     questions_->setSelectionMode(QAbstractItemView::SingleSelection);
     questions_->setSelectionBehavior(QAbstractItemView::SelectRows);
     constexpr int line_px = 26;

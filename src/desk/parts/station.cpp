@@ -1,5 +1,6 @@
 #include "desk/parts/station.h"
 
+#include "desk/parts/preferences.h"
 #include "school/school.h"
 
 #include <QDateTime>
@@ -26,6 +27,9 @@ Station::Station(School& school)
     timer_.setInterval(poll_ms);
     connect(&timer_, &QTimer::timeout, this, &Station::poll);
     timer_.start();
+    const auto sample = [this] { hub_.set_rate(preferences().samplingHz()); };
+    sample();
+    connect(&preferences(), &Preferences::changed, this, sample);
     loadCalibration();
 }
 

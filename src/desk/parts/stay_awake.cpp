@@ -8,12 +8,12 @@
 namespace bh::desk {
 namespace {
 
+const QString saver = QStringLiteral("org.freedesktop.ScreenSaver");
+
 // The freedesktop.org idle inhibition service, which desktops offer on the session bus.
 QDBusMessage call(const char* method, const QVariantList& arguments)
 {
-    QDBusMessage message =
-        QDBusMessage::createMethodCall(QStringLiteral("org.freedesktop.ScreenSaver"), QStringLiteral("/ScreenSaver"),
-                                       QStringLiteral("org.freedesktop.ScreenSaver"), QLatin1String(method));
+    QDBusMessage message = QDBusMessage::createMethodCall(saver, QStringLiteral("/ScreenSaver"), saver, QLatin1String(method));
     message.setArguments(arguments);
     return message;
 }
@@ -46,9 +46,15 @@ void StayAwake::follow()
         cookie_ = 0; // no desktop here: it is not looked for again while this practice runs
         return;
     }
+    QDBusConnection(bus).connect(QString(), QString(), saver, QStringLiteral("ActiveChanged"), this, SLOT(screenChanged(bool)));
     const QDBusReply<unsigned> given =
         bus.call(call("Inhibit", {QStringLiteral("bluehangar"), tr("A pilot is flying")}), QDBus::Block, patience_ms);
     cookie_ = given.isValid() ? given.value() : 0; // a desktop that does not know it is not asked again and again
+}
+
+void StayAwake::screenChanged(bool dark)
+{
+    if (dark && station_.practising()) Q_EMIT wentDark();
 }
 
 void StayAwake::release()

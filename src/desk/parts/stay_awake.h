@@ -19,6 +19,12 @@ public:
     ~StayAwake() override;
     [[nodiscard]] bool asked() const { return cookie_.has_value(); }
 
+Q_SIGNALS:
+    void wentDark(); ///< somebody locked the screen all the same: what flies is to be held
+
+private Q_SLOTS:
+    void screenChanged(bool dark);
+
 private:
     void follow();
     void release();

@@ -31,7 +31,6 @@ BillPanel::BillPanel(School& school, Station& station, QWidget* parent) : QWidge
     estimate_->setWordWrap(true);
     bill_ = readingTable("bill", tr("Crashes by what would have broken"),
                          {tr("Would have broken"), tr("Each"), tr("This pilot"), tr("Cost"), tr("The school"), tr("Cost")}, 0);
-    bill_->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     auto* prices = namedButton(tr("Prices …"), "billPrices", tr("Among the rules of the house"));
     connect(prices, &QPushButton::clicked, this, &BillPanel::pricesAsked);
     auto* head = new QHBoxLayout;

@@ -45,8 +45,6 @@ HoursPanel::HoursPanel(School& school, Station& station, QWidget* parent) : QWid
                             {tr("Towards"), tr("Flown"), tr("Left"), tr("Weeks left at this pace"), tr("About")}, 4);
     shares_ = readingTable("hoursShares", tr("Where, how and by what hours were flown"),
                            {tr("By"), tr("Which"), tr("Hours"), tr("Share")}, 1);
-    for (QTableWidget* table : {targets_, shares_})
-        table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     targets_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     arithmetic_ = new QLabel;
     arithmetic_->setObjectName(QStringLiteral("hoursArithmetic"));

@@ -27,9 +27,6 @@ QTableWidget* makeRateTable()
                                {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"),
                                 tr("Off by"), tr("In its own numbers")},
                                Settings);
-    for (int column = 0; column < RateColumns; ++column) // as the figures below
-        table->horizontalHeaderItem(column)->setTextAlignment(
-            (column > Curve && column < Settings ? Qt::AlignRight : Qt::AlignLeft) | Qt::AlignVCenter);
     new ColumnsThatGive(table, {Flip, Centre, Half, Turn, Full});
     table->setMinimumHeight(110);
     table->setMaximumHeight(scaled(9 * row_px + 46));

@@ -72,13 +72,12 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     top->addWidget(paper);
     rules_ = readingTable("houseRules", tr("Rules of the house"),
                           {tr("Rule"), tr("Here"), tr("Usually"), tr("Why"), tr("Changed")}, Why);
-    rules_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     constexpr int rule_px = 270, changed_px = 190;
     for (const auto& [column, px] : {std::pair{Rule, rule_px}, std::pair{Changed, changed_px}}) {
         rules_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::Interactive);
         rules_->setColumnWidth(column, scaled(px));
     }
-    rules_->setWordWrap(false);
+    rules_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents); // why is read to its end
     rules_->setSelectionMode(QAbstractItemView::SingleSelection);
     rules_->setSelectionBehavior(QAbstractItemView::SelectRows);
     value_ = numberBox("houseValue", tr("What the chosen rule is to be"), 0, 1, 1, {});

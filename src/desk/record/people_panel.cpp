@@ -30,7 +30,6 @@ QTableWidget* rightsTable()
     auto* table = readingTable(
         "rights", QObject::tr("Who may do what"),
         {QObject::tr("What"), QObject::tr("Anybody here"), QObject::tr("Instructor"), QObject::tr("Coordinator")}, 0);
-    table->horizontalHeaderItem(0)->setTextAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table->setRowCount(static_cast<int>(rights().size()));
     for (int i = 0; i < table->rowCount(); ++i) {
         const Right& right = rights()[static_cast<std::size_t>(i)];

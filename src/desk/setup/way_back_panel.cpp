@@ -42,7 +42,6 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
     explain(rungs_,
             {tr("One at a time: power at unchanged rates first, then propellers, then rates, then tilt (common practice)."),
              QString(), tr("When it was taken last."), tr("Share of the time with a stick rocking, in the flights before it.")});
-    rungs_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     begin_ = namedButton(tr("Begin the way back"), "beginWayBack",
                          tr("A ladder from the set-up as it is now to the real aircraft, taken step by step; it can be undone"));
     begin_->setProperty("primary", true);

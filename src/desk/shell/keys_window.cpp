@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/command.h"
+#include "desk/parts/tables.h"
 
 #include <QBoxLayout>
 #include <QHeaderView>
@@ -22,11 +23,11 @@ KeysWindow::KeysWindow(const QList<QAction*>& commands, QWidget* parent) : QDial
     setWindowTitle(tr("Keys"));
     resize(640, 560);
     table_ = new QTableWidget(0, 4);
+    table_->setHorizontalHeader(new HeadsOverCells(table_));
     table_->setObjectName(QStringLiteral("keysTable"));
     table_->setAccessibleName(tr("Commands and their keys"));
     table_->setHorizontalHeaderLabels({tr("Command"), tr("Where"), tr("Keys"), tr("Usually")});
     table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
-    table_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
     table_->horizontalHeader()->setHighlightSections(false);
     table_->verticalHeader()->hide();
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);

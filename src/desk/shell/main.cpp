@@ -8,6 +8,7 @@
 #include "desk/shell/first_start.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/one_window.h"
+#include "desk/shell/pseudo_language.h"
 #include "desk/shell/stand_in_pilot.h"
 #include "desk/shell/start_page.h"
 #include "desk/shell/tour.h"
@@ -294,16 +295,22 @@ int main(int argc, char** argv)
     const QCommandLineOption demoOption("demo", "Open a fresh copy of the demo record.");
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
     const QCommandLineOption sizeOption("tour-size", "Of the tour's window.", "WIDTHxHEIGHT", "1280x800");
+    const QCommandLineOption pseudoOption("pseudo",
+                                          "Words that are longer, from right to left: to see where a language has no room.");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
-    parser.addOptions({storeOption, demoOption, tourOption, sizeOption, measureOption, nightOption, readOnlyOption, stationOption,
-                       standInOption, pageOption, pictureOption, afterOption});
+    parser.addOptions({storeOption, demoOption, tourOption, sizeOption, pseudoOption, measureOption, nightOption, readOnlyOption,
+                       stationOption, standInOption, pageOption, pictureOption, afterOption});
     parser.addPositionalArgument(
         QStringLiteral("file"),
         QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."),
         QStringLiteral("[FILE]"));
     parser.process(application);
+    if (parser.isSet(pseudoOption)) {
+        QApplication::installTranslator(new desk::PseudoLanguage(&application));
+        QApplication::setLayoutDirection(Qt::RightToLeft);
+    }
     desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;
     Asked asked;

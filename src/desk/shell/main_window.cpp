@@ -72,7 +72,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     setWindowIcon(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")));
     setMinimumSize(1000, 640);
     setAcceptDrops(true);
-    new StayAwake(station_, this);
+    auto* awake = new StayAwake(station_, this);
     connect(new Hints(this), &Hints::handbookAsked, this, [this] { showHelp(); });
     new FocusRing(this);
     resize(1280, 800);
@@ -121,6 +121,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
 
     connect(taxiway_, &Taxiway::chosen, this, [this](int page) { showPage(static_cast<Page>(page)); });
     connectPages();
+    connect(awake, &StayAwake::wentDark, drills_, &DrillsPage::hold);
     connect(drills_, &DrillsPage::wideToggled, this, [this] { lineUp_->setVisible(!lineUp_->isVisible()); });
     connect(apron_, &Apron::nightToggled, this, &MainWindow::toggleNight);
     guard();

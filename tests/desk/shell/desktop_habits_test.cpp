@@ -169,6 +169,17 @@ TEST_CASE("the desktop is asked to stay awake while somebody practises, and for 
             QTest::qWait(1500);
             CHECK(desktop.asked == 1); // once
             CHECK(desktop.taken_back == 0);
+            QSignalSpy dark(&awake, &StayAwake::wentDark);
+            const auto screen = [&](bool goes_dark) {
+                QDBusMessage told = QDBusMessage::createSignal("/ScreenSaver", "org.freedesktop.ScreenSaver", "ActiveChanged");
+                told.setArguments({goes_dark});
+                service.send(told);
+            };
+            screen(true); // somebody locks it by hand
+            REQUIRE(desk.waitFor([&] { return dark.count() == 1; }));
+            screen(false);
+            QTest::qWait(100);
+            CHECK(dark.count() == 1);
             desk.station->endPractice();
             REQUIRE(desk.waitFor([&] { return desktop.taken_back == 1; }));
             CHECK_FALSE(awake.asked());
