@@ -392,7 +392,8 @@ void BoardPage::roomForText()
     table_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
     constexpr std::array widths_px{124, 140, 90, 64, 78, 96, 88, 96};
     for (int i = 0; i < static_cast<int>(widths_px.size()); ++i)
-        table_->setColumnWidth(i, scaled(widths_px[static_cast<std::size_t>(i)]));
+        table_->setColumnWidth(
+            i, std::max(scaled(widths_px[static_cast<std::size_t>(i)]), table_->horizontalHeader()->sectionSizeHint(i)));
 }
 
 void BoardPage::showBeginning(const BeginFacts& facts)

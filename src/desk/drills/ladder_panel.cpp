@@ -36,14 +36,15 @@ public:
     {
         const Theme& t = theme();
         const QRect box = option.rect;
+        const auto placed = [&](const QRect& r) { return QStyle::visualRect(option.direction, box, r); }; // as one reads
         p->save();
         if (option.state & QStyle::State_Selected) {
             p->fillRect(box, option.palette.color(QPalette::AlternateBase));
-            p->fillRect(QRect(box.left(), box.top(), 4, box.height()), t.attention);
+            p->fillRect(placed(QRect(box.left(), box.top(), 4, box.height())), t.attention);
         }
         const auto state = static_cast<DrillState>(index.data(StateRole).toInt());
         const bool locked = index.data(LockedRole).toBool(), held = state == DrillState::Held;
-        const QRectF mark(box.left() + 12, box.top() + scaled(10), 12, 12);
+        const QRectF mark(placed(QRect(box.left() + 12, box.top() + scaled(10), 12, 12)));
         if (locked && !held)
             paintMark(*p, mark, StateMark::Blocked, t.steel);
         else
@@ -55,7 +56,7 @@ public:
                       held                           ? t.held
                       : state == DrillState::Untried ? t.steel
                                                      : t.attention);
-        const QRect words = box.adjusted(34, 5, -6, -4);
+        const QRect words = placed(box.adjusted(34, 5, -6, -4));
         const bool next = index.data(NextRole).toBool();
         p->setFont(uiFont(8.5, next));
         p->setPen(next ? t.attention : t.soft);

@@ -58,19 +58,9 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     words_->setObjectName(QStringLiteral("cardWords"));
     words_->setWordWrap(true);
 
-    table_ = new QTableWidget(0, Columns);
-    table_->setHorizontalHeader(new HeadsOverCells(table_));
-    table_->setObjectName(QStringLiteral("cardTable"));
-    table_->setHorizontalHeaderLabels({tr("Key"), tr("Watch for"), tr("Press"), tr("Seen"), tr("Not passed / pass / merit")});
-    table_->verticalHeader()->hide();
-    table_->setSelectionMode(QAbstractItemView::NoSelection);
-    table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    table_->setAccessibleName(tr("Criteria, each with its key"));
-    table_->setFocusPolicy(Qt::TabFocus);
+    table_ = readingTable("cardTable", tr("Criteria, each with its key"),
+                          {tr("Key"), tr("Watch for"), tr("Press"), tr("Seen"), tr("Not passed / pass / merit")}, What);
     table_->installEventFilter(this); // its keys are the card's
-    table_->setShowGrid(false);
-    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
-    table_->horizontalHeader()->setSectionResizeMode(What, QHeaderView::Stretch);
     explain(table_, {tr("Press it; Backspace takes the last one back."),
                      tr("The drill's criteria; what is not judged has no weight, but a \"must\" has to be judged to pass."),
                      tr("How the key is meant."), tr("As pressed so far; from the sticks where \"Watch outside\" is on."),

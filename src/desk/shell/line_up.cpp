@@ -32,23 +32,24 @@ public:
         const Theme& t = theme();
         p->save();
         const QRect box = option.rect;
+        const auto placed = [&](const QRect& r) { return QStyle::visualRect(option.direction, box, r); }; // as one reads
         const bool chosen = option.state & QStyle::State_Selected;
         if (chosen) {
             p->fillRect(box, t.paper);
-            p->fillRect(QRect(box.left(), box.top(), 4, box.height()), t.attention);
+            p->fillRect(placed(QRect(box.left(), box.top(), 4, box.height())), t.attention);
         }
         const QColor text = chosen ? t.ink : t.onChrome;
         const QColor soft = chosen ? t.soft : t.chromeSoft;
         const QRect inner = box.adjusted(14, 6, -10, -6);
         p->setFont(uiFont(10, true));
         p->setPen(text);
-        p->drawText(inner, Qt::AlignLeft | Qt::AlignTop,
+        p->drawText(placed(inner), Qt::AlignLeft | Qt::AlignTop,
                     p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, inner.width() - 22));
         if (index.data(PilotListModel::AttentionRole).toBool()) {
             p->setRenderHint(QPainter::Antialiasing);
             p->setPen(Qt::NoPen);
             p->setBrush(t.attention);
-            const QPointF at(inner.right() - 6, inner.top() + 8);
+            const QPointF at = placed(QRect(inner.right() - 11, inner.top() + 3, 11, 11)).center();
             p->drawPolygon(QPolygonF{at + QPointF(0, -6), at + QPointF(6, 5), at + QPointF(-6, 5)});
             p->setRenderHint(QPainter::Antialiasing, false);
         }
@@ -56,7 +57,7 @@ public:
         const QVariantList stages = index.data(PilotListModel::StagesRole).toList();
         const int step = std::clamp(130 / std::max(1, static_cast<int>(stages.size())), 7, 20); // beside the hours
         for (const QVariant& stage : stages) {
-            const QRect cell(x, inner.bottom() - 11, step - (step > 9 ? 4 : 2), 10);
+            const QRect cell = placed(QRect(x, inner.bottom() - 11, step - (step > 9 ? 4 : 2), 10));
             p->setPen(QPen(soft, 1));
             p->setBrush(Qt::NoBrush);
             p->drawRect(cell);
@@ -68,10 +69,10 @@ public:
         }
         p->setFont(uiFont(9));
         p->setPen(soft);
-        const QString hours = QStringLiteral("%1 of %2 h")
+        const QString hours = QObject::tr("%1 of %2 h")
                                   .arg(index.data(PilotListModel::HoursRole).toDouble(), 0, 'f', 1)
                                   .arg(index.data(PilotListModel::TargetRole).toDouble(), 0, 'f', 0);
-        p->drawText(inner, Qt::AlignRight | Qt::AlignBottom, hours);
+        p->drawText(placed(inner), Qt::AlignRight | Qt::AlignBottom, hours);
         p->restore();
     }
 };

@@ -272,6 +272,13 @@ int work(Asked& asked, const DataFolder& data)
 
 } // namespace
 
+/// Of "1280x800"; empty for anything else.
+static QSize sizeIn(const QString& words)
+{
+    const QStringList parts = words.split(QLatin1Char('x'));
+    return parts.size() == 2 ? QSize(parts[0].toInt(), parts[1].toInt()) : QSize();
+}
+
 int main(int argc, char** argv)
 {
     if (qEnvironmentVariableIsEmpty("DISPLAY") && qEnvironmentVariableIsEmpty("WAYLAND_DISPLAY") &&
@@ -295,8 +302,7 @@ int main(int argc, char** argv)
     const QCommandLineOption demoOption("demo", "Open a fresh copy of the demo record.");
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
     const QCommandLineOption sizeOption("tour-size", "Of the tour's window.", "WIDTHxHEIGHT", "1280x800");
-    const QCommandLineOption pseudoOption("pseudo",
-                                          "Words that are longer, from right to left: to see where a language has no room.");
+    const QCommandLineOption pseudoOption("pseudo", "Longer words, from right to left: shows where a language has no room.");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
@@ -307,21 +313,13 @@ int main(int argc, char** argv)
         QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."),
         QStringLiteral("[FILE]"));
     parser.process(application);
-    if (parser.isSet(pseudoOption)) {
-        QApplication::installTranslator(new desk::PseudoLanguage(&application));
-        QApplication::setLayoutDirection(Qt::RightToLeft);
-    }
+    if (parser.isSet(pseudoOption)) desk::PseudoLanguage::speak(application);
     desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;
     Asked asked;
     asked.tour = parser.value(tourOption);
-    const QStringList size = parser.value(sizeOption).split(QLatin1Char('x'));
-    asked.tour_size = {size.value(0).toInt(), size.value(1).toInt()};
-    if (asked.tour_size.isEmpty() || size.size() != 2) {
-        std::fprintf(stderr, "--tour-size: expected a width and a height such as 1280x800, found %s\n",
-                     qPrintable(parser.value(sizeOption)));
-        return 2;
-    }
+    asked.tour_size = sizeIn(parser.value(sizeOption));
+    if (asked.tour_size.isEmpty()) return complain(QObject::tr("--tour-size: expected a width and a height such as 1280x800."));
     asked.measure = parser.isSet(measureOption);
     asked.quiet = parser.isSet(tourOption) || asked.measure || QApplication::platformName() == QLatin1String("offscreen");
     asked.name = QObject::tr("Record");

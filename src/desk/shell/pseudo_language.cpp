@@ -1,6 +1,14 @@
 #include "desk/shell/pseudo_language.h"
 
+#include <QGuiApplication>
+
 namespace bh::desk {
+
+void PseudoLanguage::speak(QCoreApplication& application)
+{
+    QCoreApplication::installTranslator(new PseudoLanguage(&application));
+    QGuiApplication::setLayoutDirection(Qt::RightToLeft);
+}
 
 QString PseudoLanguage::longer(const QString& words)
 {
