@@ -11,6 +11,7 @@ ColumnsThatGive::ColumnsThatGive(QTableView* table, std::vector<int> order)
     : QObject(table), table_(table), order_(std::move(order))
 {
     table_->viewport()->installEventFilter(this);
+    table_->installEventFilter(this);
     const QAbstractItemModel* model = table_->model();
     connect(model, &QAbstractItemModel::dataChanged, this, &ColumnsThatGive::soon);
     connect(model, &QAbstractItemModel::rowsInserted, this, &ColumnsThatGive::soon);
@@ -20,7 +21,8 @@ ColumnsThatGive::ColumnsThatGive(QTableView* table, std::vector<int> order)
 
 bool ColumnsThatGive::eventFilter(QObject* object, QEvent* event)
 {
-    if (event->type() == QEvent::Resize || event->type() == QEvent::Show) arrange();
+    if (event->type() == QEvent::Resize) arrange();
+    if (event->type() == QEvent::Show || event->type() == QEvent::StyleChange || event->type() == QEvent::FontChange) soon();
     return QObject::eventFilter(object, event);
 }
 
@@ -42,19 +44,21 @@ void ColumnsThatGive::arrange()
 {
     const QHeaderView* head = table_->horizontalHeader();
     const QAbstractItemView* cells = table_; // where the hint of a column can be asked for
-    std::vector<int> needs_px(static_cast<std::size_t>(head->count()));
+    needs_px_.resize(static_cast<std::size_t>(head->count()));
     int all_px = 0;
     for (int c = 0; c < head->count(); ++c) {
-        int& px = needs_px[static_cast<std::size_t>(c)];
+        int& px = needs_px_[static_cast<std::size_t>(c)];
         const bool fixed =
             head->sectionResizeMode(c) == QHeaderView::Interactive && !(head->stretchLastSection() && c == head->count() - 1);
-        px = fixed && !table_->isColumnHidden(c) ? head->sectionSize(c)
-                                                 : std::max(cells->sizeHintForColumn(c), head->sectionSizeHint(c));
+        if (!fixed)
+            px = std::max(cells->sizeHintForColumn(c), head->sectionSizeHint(c));
+        else if (!table_->isColumnHidden(c))
+            px = head->sectionSize(c); // one that has given way comes back as wide as it was
         all_px += px;
     }
     for (const int c : order_) {
         const bool gives = all_px > table_->viewport()->width();
-        if (gives) all_px -= needs_px[static_cast<std::size_t>(c)];
+        if (gives) all_px -= needs_px_[static_cast<std::size_t>(c)];
         if (table_->isColumnHidden(c) != gives) table_->setColumnHidden(c, gives);
     }
 }

@@ -23,6 +23,7 @@ private:
     void soon();
     QTableView* table_;
     std::vector<int> order_;
+    std::vector<int> needs_px_; ///< of every column, to be read whole
     bool waits_ = false;
 };
 

@@ -13,6 +13,7 @@
 #include <QPrintDialog>
 #include <QPrintPreviewWidget>
 #include <QPrinter>
+#include <QTimer>
 #include <QUrl>
 
 namespace bh::desk {
@@ -29,7 +30,7 @@ PaperWindow::PaperWindow(QString name, QString title, QString body, QWidget* par
     pages->setAccessibleName(tr("The paper, page by page"));
     connect(pages, &QPrintPreviewWidget::paintRequested, this,
             [this](QPrinter* printer) { paintPaper(*printer, title_, body_); });
-    pages->fitToWidth();
+    QTimer::singleShot(0, pages, [pages] { pages->fitToWidth(); }); // as wide as it is shown
     auto* save = namedButton(tr("Save as PDF …"), "paperSave", tr("Into the folder for papers, or wherever you like"));
     save->setProperty("primary", true);
     auto* print = namedButton(tr("Print …"), "paperPrint", tr("On a printer of this computer"));

@@ -88,6 +88,8 @@ TEST_CASE("on the Board what comes next is read whole in the smallest window", "
     Desk desk(BH_DEMO);
     auto* table = desk.find<QTableView>("board");
     const int reason = table->model()->columnCount() - 1;
+    QTest::qWait(200);
+    CHECK(whole(*table, reason)); // as it opens
     desk.window->resize(1100, 700);
     QTest::qWait(50);
     CHECK(whole(*table, reason));
