@@ -307,8 +307,8 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
     roomForText();
-    new ColumnsThatGive(table_, {BoardModel::Matched, BoardModel::Weeks, BoardModel::FirstFlight, BoardModel::LastFlight,
-                                 BoardModel::Week, BoardModel::Hours});
+    using M = BoardModel; // the bars against the hours a week say when, too
+    new ColumnsThatGive(table_, {M::Matched, M::LastFlight, M::Weeks, M::FirstFlight, M::Week, M::Hours});
 
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(16, 12, 16, 12);
