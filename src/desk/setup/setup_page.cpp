@@ -184,7 +184,8 @@ QWidget* SetupPage::makeAircraftPart()
     layout->setSpacing(6);
     layout->addWidget(partTitle(tr("Real aircraft")));
     layout->addWidget(real_);
-    auto* add = namedButton(tr("Add"), "addAircraft", tr("A real aircraft of this name, as the one that is shown; then its own numbers"));
+    auto* add =
+        namedButton(tr("Add"), "addAircraft", tr("A real aircraft of this name, as the one that is shown; then its own numbers"));
     connect(add, &QPushButton::clicked, this, &SetupPage::addAircraft);
     auto* adding = new QHBoxLayout;
     adding->setSpacing(6);
