@@ -209,6 +209,19 @@ TEST_CASE("what is preferred holds at once: colours, size of text, units, days, 
     pick(window, "preferText", 100);
     // 0.3048 m and 1852 m/h: ISO 80000-3. 100 ft is 30.48 m, 10 kn are 5.144 m/s.
     CHECK(valueInWords(30.48, Unit::Metres) == "30.5 m");
+    pick(window, "preferSampling", 250);
+    CHECK(preferences().samplingHz() == 250);
+    pick(window, "preferSampling", 500);
+    for (const auto& [box, holds] : {std::pair{"preferSpeech", &Preferences::speaks},
+                                     {"preferTone", &Preferences::sounds},
+                                     {"preferMotion", &Preferences::lessMotion}}) {
+        auto* tick = window->findChild<QCheckBox*>(QLatin1String(box));
+        REQUIRE(tick);
+        CHECK_FALSE((preferences().*holds)()); // off by default
+        tick->setChecked(true);
+        CHECK((preferences().*holds)());
+        tick->setChecked(false);
+    }
     pick(window, "preferUnits", 1);
     CHECK(valueInWords(30.48, Unit::Metres) == "100.0 ft");
     CHECK(valueInWords(5.144444, Unit::MetresPerSecond) == "10.0 kn");
