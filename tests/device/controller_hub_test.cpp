@@ -17,6 +17,17 @@ bool soon(const std::function<bool()>& condition, int ms = 3000)
     return condition();
 }
 
+/// Between the samples of 0.6 s.
+std::vector<double> gaps_s(ControllerHub& hub)
+{
+    (void)hub.drain();
+    std::this_thread::sleep_for(std::chrono::milliseconds(600));
+    std::vector<double> gaps;
+    const auto samples = hub.drain();
+    for (std::size_t i = 1; i < samples.size(); ++i) gaps.push_back(samples[i].t_s - samples[i - 1].t_s);
+    return gaps;
+}
+
 } // namespace
 
 TEST_CASE("a controller is seen when it comes, read while it is there, and missed when it goes", "[device]")
@@ -51,14 +62,8 @@ TEST_CASE("samples come at 250 Hz or faster", "[device]")
     REQUIRE(soon([&] { return !hub.devices().empty(); }));
     hub.choose(hub.devices()[0].instance);
     REQUIRE(soon([&] { return hub.latest().has_value(); }));
-    (void)hub.drain();
-    std::this_thread::sleep_for(std::chrono::milliseconds(600));
-    std::vector<double> gaps;
-    const auto samples = hub.drain();
-    for (std::size_t i = 1; i < samples.size(); ++i) {
-        gaps.push_back(samples[i].t_s - samples[i - 1].t_s);
-        CHECK(gaps.back() > 0);
-    }
+    const auto gaps = gaps_s(hub);
+    for (const double gap : gaps) CHECK(gap > 0);
     REQUIRE(gaps.size() > 50);
     CHECK(median(gaps) <= 0.004); // the median: a busy machine may delay single samples
 }
@@ -73,11 +78,7 @@ TEST_CASE("a controller is looked at as often as is asked for", "[device]")
     const auto median_gap_s = [&](int rate_hz) {
         hub.set_rate(rate_hz);
         std::this_thread::sleep_for(std::chrono::milliseconds(50));
-        (void)hub.drain();
-        std::this_thread::sleep_for(std::chrono::milliseconds(600));
-        const auto samples = hub.drain();
-        std::vector<double> gaps;
-        for (std::size_t i = 1; i < samples.size(); ++i) gaps.push_back(samples[i].t_s - samples[i - 1].t_s);
+        const auto gaps = gaps_s(hub);
         REQUIRE(gaps.size() > 20);
         return median(gaps);
     };

@@ -401,8 +401,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     QString words = advice.words;
     const bool arms = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm;
     for (const SwitchCalibration& s : switches_) // its own where there is one; the keys remain
-        if (words == QString::fromStdString(phase.instruction) &&
-            ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic)))
+        if (advice.is_task && ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic)))
             words += QObject::tr(" On the controller: %1.").arg(QString::fromStdString(s.source.words()));
     const QColor ink = advice.urgent ? t.notMet : t.ink;
     const QFont font = uiFont(13, true);

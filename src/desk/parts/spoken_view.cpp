@@ -59,7 +59,6 @@ SpokenView::SpokenView(QWidget* parent) : QWidget(parent)
 
 void SpokenView::saysOtherwise()
 {
-    if (!QAccessible::isActive()) return;
     changed_ = true;
     if (next_.isActive()) return;
     tell();
@@ -82,7 +81,8 @@ void SpokenView::tell()
         QAccessible::updateAccessibility(&changed);
     }
     QAccessibleEvent described(this, QAccessible::DescriptionChanged);
-    QAccessible::updateAccessibility(&described);
+    QAccessible::updateAccessibility(&described); // goes nowhere while nothing listens
+    Q_EMIT toldAnew();
 }
 
 void SpokenView::paintFocus(QPainter& painter) const

@@ -7,8 +7,7 @@
 namespace bh::desk {
 
 /// A painted view that says in words what it shows, to those who do not see it: its description on the accessibility bus. The
-/// words are made only when somebody asks for
-/// them; that they have changed is told at most twice a second, and only while something listens.
+/// words are made only when somebody asks for them; that they have changed is told at most twice a second.
 class SpokenView : public QWidget {
     Q_OBJECT
 public:
@@ -20,6 +19,9 @@ public:
     /// What it holds where it is one number; it can then be set as well.
     [[nodiscard]] virtual std::optional<Value> value() const { return std::nullopt; }
     virtual void setValue(double) {}
+
+Q_SIGNALS:
+    void toldAnew(); ///< whoever listens on the bus was told that the words are others
 
 protected:
     void saysOtherwise(); ///< the words are others now

@@ -16,6 +16,7 @@ namespace {
 const QString command = QStringLiteral("spd-say");
 constexpr int rate_hz = 44100;
 constexpr double tone_s = 0.15, swell_s = 0.02;
+constexpr int tones_apart_ms = 1000;
 
 } // namespace
 
@@ -50,7 +51,8 @@ void Voice::say(const QString& words)
 void Voice::sound(double tone_hz)
 {
     if (!preferences().sounds()) return;
-    if (sink_ && sink_->state() == QAudio::ActiveState) return;
+    if (since_tone_.isValid() && since_tone_.elapsed() < tones_apart_ms) return;
+    since_tone_.start();
     Q_EMIT sounded(tone_hz);
     if (!sink_) {
         const QAudioDevice device = QMediaDevices::defaultAudioOutput();

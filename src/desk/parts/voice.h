@@ -1,6 +1,7 @@
 #pragma once
 
 #include <QBuffer>
+#include <QElapsedTimer>
 #include <QObject>
 #include <memory>
 
@@ -16,7 +17,7 @@ public:
     explicit Voice(QObject* parent = nullptr);
     ~Voice() override;
     void say(const QString& words);
-    void sound(double tone_hz); ///< a quiet tone of 0.15 s; not while one sounds
+    void sound(double tone_hz); ///< a quiet tone of 0.15 s, once a second however often it is asked for
     /// Whether this computer can speak, without asking it to.
     [[nodiscard]] static bool canSpeak();
 
@@ -28,6 +29,7 @@ private:
     std::unique_ptr<QAudioSink> sink_;
     QByteArray samples_;
     QBuffer tone_;
+    QElapsedTimer since_tone_;
 };
 
 /// A sine of 16-bit mono samples that swells and dies away without a click, 24 dB under full.

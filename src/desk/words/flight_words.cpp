@@ -27,7 +27,7 @@ FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now)
     if (now.status == DrillRunner::Status::Disqualified)
         return {QObject::tr("Over. The result is on the left; F5 flies it again.")};
     if (now.motors_out && phase.motors_out_above_m) return {QObject::tr("The motors are out: throttle to the bottom."), true};
-    if (now.crashed && now.motors_out) return {task}; // the fall was planted, the task goes on
+    if (now.crashed && now.motors_out) return {task, false, true}; // the fall was planted, the task goes on
     if (now.crashed && drill.crashes_allowed != 0)
         return {QObject::tr("Crashed. Throttle to the bottom: it goes back to the start."), true};
     if (now.crashed) return {QObject::tr("Crashed. Throttle to the bottom; F6 begins again."), true};
@@ -37,7 +37,7 @@ FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now)
     if (now.paused) return {QObject::tr("Paused. F8 goes on.")};
     if (now.out_of_bounds) return {QObject::tr("Out of bounds: turn back."), true};
     if (now.waiting_for_throttle) return {QObject::tr("Throttle to the bottom to start the motors.")};
-    return {task};
+    return {task, false, true};
 }
 
 QString placeInWords(double height_m, double speed_mps, double heading_deg)

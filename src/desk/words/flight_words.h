@@ -13,7 +13,8 @@ namespace bh::desk {
 /// What the pilot is to do now.
 struct FlightAdvice {
     QString words;
-    bool urgent = false; ///< something went wrong
+    bool urgent = false;  ///< something went wrong
+    bool is_task = false; ///< the drill's own instruction
 };
 [[nodiscard]] FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now);
 /// Where it is and how fast, as in "1.5 m high, 3.0 m/s, heading 90°".
