@@ -117,7 +117,7 @@ Row row_of(const DataFolder& data, const Drill& drill, std::uint64_t seeds)
             const FlownDrill flown = fly(data, drill, skills[k], seed);
             row.passes[k] += flown.score.passed;
             if (k == 2) row.holds_at_best += flown.score.holds;
-            if (!flown.score.passed) ++row.why[k][summary_of(flown.score).substr(0, 60)];
+            if (!flown.score.passed) ++row.why[k][summary_of(flown.score).english().substr(0, 60)];
         }
         const FlownDrill clean = fly(data, drill, 0.9, seed);
         for (const FaultFound& f : clean.score.faults) ++row.alarms[f.fault.label];

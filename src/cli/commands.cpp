@@ -120,10 +120,10 @@ Result<int> check_drill(const std::string& file)
 {
     const auto text = read_text(file);
     if (!text) return tl::unexpected(text.error());
-    std::vector<std::string> slips;
+    std::vector<Said> slips;
     const auto drill = parse_drill(*text, file, &slips);
     if (!drill) return tl::unexpected(drill.error());
-    for (const std::string& slip : slips) std::printf("%s\n", slip.c_str());
+    for (const Said& slip : slips) std::printf("%s\n", slip.english().c_str());
     if (!slips.empty()) return 1;
     std::printf("%s: drill '%s', %zu phases, %zu criteria: good\n", file.c_str(), drill->id.c_str(), drill->phases.size(),
                 drill->criteria.size());
@@ -213,8 +213,8 @@ Result<int> check_world(const DataFolder& data, const std::string& id_or_file)
 {
     const auto world = data.world(id_or_file);
     if (!world) return tl::unexpected(world.error());
-    const std::vector<std::string> problems = problems_of(*world);
-    for (const std::string& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.c_str());
+    const std::vector<Said> problems = problems_of(*world);
+    for (const Said& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.english().c_str());
     if (problems.empty())
         std::printf("%s: world '%s', %zu pillars, %zu blocks, %zu gates: good\n", id_or_file.c_str(), world->id.c_str(),
                     world->pillars.size(), world->blocks.size(), world->gates.size());

@@ -49,7 +49,7 @@ Result<std::vector<std::string>> keys_in(const std::string& given)
 
 int told(const VerifyReport& report)
 {
-    for (const std::string& problem : report.problems) std::printf("%s\n", one_line(problem).c_str());
+    for (const Said& problem : report.problems) std::printf("%s\n", one_line(problem.english()).c_str());
     std::printf("%lld entries, %zu problems\n", static_cast<long long>(report.entries), report.problems.size());
     return report.problems.empty() ? 0 : 1;
 }
@@ -71,7 +71,7 @@ Result<int> verify_record(const std::string& store, const std::string& head, con
     options.station_folder = usual_station_folder();
     const auto report = bh::verify_record(store, options);
     if (!report) return tl::unexpected(report.error());
-    for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
+    for (const Said& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
     return told(*report);
 }
 
@@ -88,7 +88,7 @@ Result<int> move_record(const std::string& from, const std::string& to)
     };
     const auto report = move_house(from, to, options);
     if (!report) return tl::unexpected(report.error());
-    for (const std::string& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark).c_str());
+    for (const Said& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
     std::printf("%s\n", in_words(report->head).c_str());
     return told(*report);
 }
@@ -115,7 +115,7 @@ Result<int> export_whole_record(const std::string& store, const std::string& out
     if (!report) return tl::unexpected(report.error());
     const auto head = export_record(store, out);
     if (!head) return tl::unexpected(head.error());
-    for (const std::string& problem : report->problems) std::fprintf(stderr, "%s\n", one_line(problem).c_str());
+    for (const Said& problem : report->problems) std::fprintf(stderr, "%s\n", one_line(problem.english()).c_str());
     std::printf("%s\n", in_words(*head).c_str());
     return report->problems.empty() ? 0 : 1;
 }

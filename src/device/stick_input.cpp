@@ -20,7 +20,10 @@ std::vector<int> SimulatedController::counts() const
     return to_counts(factory_calibration(), {values_[0], values_[1], values_[2], values_[3]}, 4);
 }
 
-DeviceInfo SimulatedController::info() { return {instance, simulated_controller_name, simulated_controller_guid, 4, 0}; }
+DeviceInfo SimulatedController::info()
+{
+    return {instance, std::string(simulated_controller_name), simulated_controller_guid, 4, 0};
+}
 
 Calibration SimulatedController::factory_calibration()
 {

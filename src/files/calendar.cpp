@@ -58,10 +58,10 @@ Result<std::vector<CalendarSpan>> read_calendar(const std::string& text, const s
                                                 std::int64_t to, const std::string& zone)
 {
     constexpr std::size_t longest = 4'000'000;
-    if (text.size() > longest) return bad_input(file + ": expected a calendar of at most 4 MB");
+    if (text.size() > longest) return bad_input("%1: expected a calendar of at most 4 MB", file);
     const std::unique_ptr<icalcomponent, ComponentDeleter> calendar(icalparser_parse_string(text.c_str()));
     if (!calendar || icalcomponent_isa(calendar.get()) != ICAL_VCALENDAR_COMPONENT)
-        return bad_input(file + ": line 1: expected an iCalendar, which begins with BEGIN:VCALENDAR");
+        return bad_input("%1: line 1: expected an iCalendar, which begins with BEGIN:VCALENDAR", file);
     icaltimezone* local = icaltimezone_get_builtin_timezone(zone.c_str());
     Collected collected{{}, from, to};
     for (icalcomponent* event = icalcomponent_get_first_component(calendar.get(), ICAL_VEVENT_COMPONENT); event;
@@ -69,8 +69,8 @@ Result<std::vector<CalendarSpan>> read_calendar(const std::string& text, const s
         for (icalproperty* rule = icalcomponent_get_first_property(event, ICAL_RRULE_PROPERTY); rule;
              rule = icalcomponent_get_next_property(event, ICAL_RRULE_PROPERTY))
             if (icalproperty_get_rrule(rule).freq < ICAL_DAILY_RECURRENCE)
-                return bad_input(file +
-                                 ": an event comes again more often than once a day: expected days, weeks, months or years");
+                return bad_input("%1: an event comes again more often than once a day: expected days, weeks, months or years",
+                                 file);
         for (const icalproperty_kind kind : {ICAL_DTSTART_PROPERTY, ICAL_DTEND_PROPERTY}) give_zone(event, kind, local);
         icalcomponent_foreach_recurrence(event, utc(from), utc(to), &collect, &collected);
     }

@@ -20,7 +20,7 @@ void read_cross_talk(const JsonIn& in, Calibration& calibration)
         const auto first = named(std::string_view(pair).substr(0, arrow));
         const auto second = arrow == std::string::npos ? all_functions.end() : named(std::string_view(pair).substr(arrow + 2));
         if (first == all_functions.end() || second == all_functions.end())
-            in.fault("expected two functions such as yaw->throttle, found '" + pair + "'");
+            in.fault("expected two functions such as yaw->throttle, found '%1'", pair);
         calibration.cross_talk.push_back({*first, *second, in.number(pair.c_str())});
     }
 }
@@ -63,10 +63,10 @@ SwitchCalibration switch_at(const JsonIn& in)
 {
     SwitchCalibration s;
     const auto use = switch_use_from_key(in.text("use"));
-    if (!use) in.at("use").fault("expected arm, mode, panic, reset or pause, found '" + in.text("use") + "'");
+    if (!use) in.at("use").fault("expected arm, mode, panic, reset or pause, found '%1'", in.text("use"));
     s.use = *use;
     const std::string on = in.text("on");
-    if (on != "button" && on != "axis") in.at("on").fault("expected button or axis, found '" + on + "'");
+    if (on != "button" && on != "axis") in.at("on").fault("expected button or axis, found '%1'", on);
     s.source.kind = on == "button" ? SwitchSource::Kind::Button : SwitchSource::Kind::Axis;
     s.source.index = in.at("index").whole();
     if (s.source.index < 0 || s.source.index > 255) in.at("index").fault("expected 0 to 255");
@@ -77,7 +77,7 @@ SwitchCalibration switch_at(const JsonIn& in)
     if (in.has("modes"))
         for (const JsonIn& key : in.at("modes").items()) {
             const auto mode = mode_from_key(key.text());
-            if (!mode) key.fault("expected acro, angle, horizon, hold or sport, found '" + key.text() + "'");
+            if (!mode) key.fault("expected acro, angle, horizon, hold or sport, found '%1'", key.text());
             s.modes.push_back(*mode);
         }
     return s;
@@ -116,7 +116,7 @@ Json calibration_json(const Calibration& calibration)
                {"reason", f.reason}};
     }
     for (const CrossTalk& c : calibration.cross_talk)
-        json["cross_talk"][std::string(function_key(c.first)) + "->" + function_key(c.second)] = c.share;
+        json["cross_talk"][std::string(function_key(c.first)) + "->" + std::string(function_key(c.second))] = c.share;
     json["unused_axes"] = calibration.unused_axes;
     json["step_counts"] = calibration.step_counts;
     json["interval_ms"] = calibration.interval_ms;
@@ -168,10 +168,10 @@ Result<Calibration> parse_calibration(std::string_view text, const std::string& 
         calibration.interval_ms = in.number("interval_ms", 0);
         calibration.interval_p95_ms = in.number("interval_p95_ms", calibration.interval_ms);
         if (in.has("problems"))
-            for (const JsonIn& problem : in.at("problems").items()) calibration.problems.push_back(problem.text());
+            for (const JsonIn& problem : in.at("problems").items()) calibration.problems.emplace_back(problem.text());
         if (in.has("switches"))
             for (const JsonIn& one : in.at("switches").items()) calibration.switches.push_back(switch_at(one));
-        if (const std::string problem = problem_of(calibration.switches); !problem.empty()) in.at("switches").fault(problem);
+        if (const Said problem = problem_of(calibration.switches); !problem.empty()) in.at("switches").fault(problem);
         return calibration;
     });
 }

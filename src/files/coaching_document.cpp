@@ -27,7 +27,7 @@ int from_one(const JsonIn& in)
 FindingKind finding_at(const JsonIn& in)
 {
     const auto finding = finding_from_key(in.text());
-    if (!finding) in.fault("there is no finding '" + in.text() + "'");
+    if (!finding) in.fault("there is no finding '%1'", in.text());
     return *finding;
 }
 
@@ -50,8 +50,7 @@ CoachingRule rule_at(const JsonIn& in)
     rule.cause = in.text("cause");
     const auto kind = change_from_key(in.text("kind", "movement"));
     if (!kind)
-        in.at("kind").fault("expected movement, grip, rate, power, propeller, tilt, mode or drill, found '" + in.text("kind") +
-                            "'");
+        in.at("kind").fault("expected movement, grip, rate, power, propeller, tilt, mode or drill, found '%1'", in.text("kind"));
     rule.kind = *kind;
     rule.change = in.text("change");
     if (in.has("target")) rule.target = in.number("target");
@@ -59,12 +58,12 @@ CoachingRule rule_at(const JsonIn& in)
     using enum ChangeKind;
     const bool has_target = rule.kind == Rate || rule.kind == Power || rule.kind == Propeller || rule.kind == Tilt;
     const bool has_to = rule.kind == Grip || rule.kind == Mode || rule.kind == Drill;
-    if (has_target && !rule.target) in.fault("a change of " + std::string(change_key(rule.kind)) + " needs a target");
-    if (has_to && rule.to.empty()) in.fault("a change of " + std::string(change_key(rule.kind)) + " needs a word \"to\"");
+    if (has_target && !rule.target) in.fault("a change of %1 needs a target", change_key(rule.kind));
+    if (has_to && rule.to.empty()) in.fault("a change of %1 needs a word \"to\"", change_key(rule.kind));
     if (in.has("measures"))
         for (const JsonIn& key : in.at("measures").items()) {
             const auto measure = measure_from_key(key.text());
-            if (!measure) key.fault("there is no measure '" + key.text() + "'");
+            if (!measure) key.fault("there is no measure '%1'", key.text());
             rule.measures.push_back(*measure);
         }
     rule.gain_share = share_at(in, "gain_share", rule.gain_share);
@@ -91,7 +90,7 @@ Result<CoachingRules> parse_coaching(std::string_view text, const std::string& f
         for (const JsonIn& rule : in.at("rules").items()) {
             all.rules.push_back(rule_at(rule));
             const std::string& id = all.rules.back().id;
-            if (all.rule(id) != &all.rules.back()) rule.at("id").fault("there is a rule '" + id + "' already");
+            if (all.rule(id) != &all.rules.back()) rule.at("id").fault("there is a rule '%1' already", id);
         }
         return all;
     });
@@ -116,7 +115,7 @@ Result<std::string> with_rule(const std::string& coaching_text, const CoachingRu
         if (const auto good = parse_coaching(text, "coaching"); !good) return tl::unexpected(good.error());
         return text;
     }
-    return failure(Error::Code::NotFound, "there is no rule '" + edited.id + "'");
+    return failure(Error::Code::NotFound, "there is no rule '%1'", edited.id);
 }
 
 std::string advice_text(const GivenAdvice& a)
@@ -233,7 +232,7 @@ Result<FlightTally> parse_tally(std::string_view text)
         }
         return all;
     } catch (const JsonFault& fault) {
-        return bad_input(fault.message);
+        return bad_input(fault.said);
     }
 }
 

@@ -20,7 +20,7 @@ Conditions conditions_at(const JsonIn& in)
     c.warmer_k = in.number("warmer_k", c.warmer_k);
     if (in.has("seed")) c.seed = static_cast<std::uint64_t>(in.at("seed").whole());
     const auto good = checked(c);
-    if (!good) in.fault(good.error().message);
+    if (!good) in.fault(good.error().said);
     return c;
 }
 

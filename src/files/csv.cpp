@@ -56,12 +56,10 @@ Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view 
     return names;
 }
 
-std::string csv_place(std::string_view file, long line, std::string_view column, std::string_view what)
+Said csv_place(std::string_view file, long line, std::string_view column, const Said& what)
 {
-    std::string place(file);
-    place += ": line " + std::to_string(line);
-    if (!column.empty()) place.append(", column ").append(for_message(column));
-    return place.append(": ").append(what);
+    if (column.empty()) return said("%1: line %2: %3", file, line, what);
+    return said("%1: line %2, column %3: %4", file, line, for_message(column), what);
 }
 
 } // namespace bh

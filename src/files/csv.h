@@ -70,6 +70,6 @@ private:
 [[nodiscard]] std::string for_message(std::string_view text);
 
 /// "FILE: line N, column NAME: WHAT"
-[[nodiscard]] std::string csv_place(std::string_view file, long line, std::string_view column, std::string_view what);
+[[nodiscard]] Said csv_place(std::string_view file, long line, std::string_view column, const Said& what);
 
 } // namespace bh

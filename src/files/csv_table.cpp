@@ -11,7 +11,7 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
 {
     CsvCursor cursor(text);
     const auto names = csv_header(cursor, text);
-    if (!names) return bad_input(std::string(file) + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", file, names.error().said);
     std::string wanted;
     for (const CsvColumn& c : columns) wanted += (wanted.empty() ? "" : ", ") + std::string(c.name);
     std::vector<int> column_of(names->size(), -1); // of `columns`, by field
@@ -20,7 +20,7 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
         for (std::size_t i = 0; i < names->size(); ++i)
             if ((*names)[i] == columns[c].name || (*names)[i] == columns[c].short_name)
                 column_of[i] = static_cast<int>(c), ++found;
-        if (found != 1) return bad_input(csv_place(file, 1, columns[c].name, "expected once among " + wanted));
+        if (found != 1) return bad_input(csv_place(file, 1, columns[c].name, said("expected once among %1", wanted)));
     }
     std::vector<std::vector<double>> rows;
     while (!cursor.at_end()) {
@@ -39,9 +39,8 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
             double& value = values[static_cast<std::size_t>(column_of[i])];
             if (!cursor.number(value) || !(value >= column.low && value <= column.high))
                 return bad_input(csv_place(file, cursor.line(), column.name,
-                                           "expected a number of " + std::to_string(static_cast<long>(column.low)) + " to " +
-                                               std::to_string(static_cast<long>(column.high)) + ", found '" + cursor.glimpse() +
-                                               "'"));
+                                           said("expected a number of %1 to %2, found '%3'", static_cast<long>(column.low),
+                                                static_cast<long>(column.high), cursor.glimpse())));
         }
         if (!cursor.at_line_end()) return bad_input(csv_place(file, cursor.line(), "", "more fields than the header"));
         if (!rows.empty() && !(values[0] > rows.back()[0]))
@@ -49,7 +48,7 @@ Result<std::vector<std::vector<double>>> read_csv_table(std::string_view text, s
         rows.push_back(std::move(values));
         cursor.next_line();
     }
-    if (rows.empty()) return bad_input(std::string(file) + ": has a header but no rows");
+    if (rows.empty()) return bad_input("%1: has a header but no rows", file);
     return rows;
 }
 

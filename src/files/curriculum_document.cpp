@@ -43,7 +43,7 @@ Result<Curriculum> parse_curriculum(std::string_view text, const std::string& fi
         if (const std::string opens = in.text("opens_on", "held"); opens == "passes")
             curriculum.opens_on = Curriculum::OpensOn::Passes;
         else if (opens != "held")
-            in.at("opens_on").fault("expected held or passes, found '" + opens + "'");
+            in.at("opens_on").fault("expected held or passes, found '%1'", opens);
         for (const JsonIn& stage : in.at("stages").items()) {
             Curriculum::Stage s;
             s.name = stage.text("name");

@@ -48,8 +48,7 @@ Result<DataFolder> DataFolder::find(const std::filesystem::path& program, const 
     const auto holds_data = [&](const fs::path& folder) { return fs::is_directory(folder / "drills", ignored); };
     if (from_environment && *from_environment) { // asked for by name: nothing else is taken instead
         if (holds_data(from_environment)) return DataFolder(fs::weakly_canonical(from_environment, ignored));
-        return failure(Error::Code::NotFound,
-                       std::string("BLUEHANGAR_DATA is ") + from_environment + ", but there is no folder drills in it");
+        return failure(Error::Code::NotFound, "BLUEHANGAR_DATA is %1, but there is no folder drills in it", from_environment);
     }
     std::vector<fs::path> candidates;
     const fs::path folder = fs::absolute(program, ignored).parent_path();
@@ -65,7 +64,7 @@ Result<Drill> DataFolder::drill(const std::string& id) const
 {
     const auto path = root_ / "drills" / (id + ".json");
     if (id.find('/') != std::string::npos || !std::filesystem::exists(path))
-        return failure(Error::Code::NotFound, "there is no drill '" + id + "'; `drill list` shows those there are");
+        return failure(Error::Code::NotFound, "there is no drill '%1'; `drill list` shows those there are", id);
     return load(path, parse_drill);
 }
 
@@ -76,8 +75,8 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
     const bool is_file = id_or_file.ends_with(".json");
     const auto path = place_of("simulators", id_or_file);
     if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path)))
-        return failure(Error::Code::NotFound,
-                       "there is no simulator '" + id_or_file + "' in the data folder; expected its id or a JSON file");
+        return failure(Error::Code::NotFound, "there is no simulator '%1' in the data folder; expected its id or a JSON file",
+                       id_or_file);
     return load(path, parse_simulator);
 }
 

@@ -48,8 +48,7 @@ void read_spin(const JsonIn& in, Goal& goal)
     const std::string spin = in.text("spin");
     static constexpr std::array spins{"roll_right", "roll_left", "flip_back", "flip_forward"};
     const auto found = std::find(spins.begin(), spins.end(), spin);
-    if (found == spins.end())
-        in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '" + spin + "'");
+    if (found == spins.end()) in.at("spin").fault("expected roll_right, roll_left, flip_forward or flip_back, found '%1'", spin);
     goal.spin_about_roll = found - spins.begin() < 2;
     goal.spin_side = (found - spins.begin()) % 2 == 0 ? 1 : -1;
     goal.for_s = seconds_at(in, "for_s", 0);
@@ -61,7 +60,7 @@ void read_lean(const JsonIn& in, Goal& goal)
     const std::string towards = in.text("towards");
     static constexpr std::array sides{"forward", "right", "back", "left"};
     const auto found = std::find(sides.begin(), sides.end(), towards);
-    if (found == sides.end()) in.at("towards").fault("expected forward, right, back or left, found '" + towards + "'");
+    if (found == sides.end()) in.at("towards").fault("expected forward, right, back or left, found '%1'", towards);
     goal.lean_towards_deg = wrapped_deg(90.0 * static_cast<double>(found - sides.begin()));
     goal.for_s = seconds_at(in, "for_s", 0);
 }
@@ -132,7 +131,7 @@ Goal goal_at(const JsonIn& in)
     if (reading == goal_readings.end()) {
         std::string keys;
         for (const GoalReading& r : goal_readings) keys += (keys.empty() ? "" : ", ") + std::string(r.key);
-        in.fault("expected one of " + keys);
+        in.fault("expected one of %1", keys);
     }
     Goal goal;
     goal.kind = reading->kind;
@@ -159,7 +158,7 @@ PhaseBounds bounds_at(const JsonIn& in)
 StickAxis stick_at(const JsonIn& in)
 {
     const auto axis = stick_axis_from_key(in.text());
-    if (!axis) in.fault("expected throttle, yaw, pitch or roll, found '" + in.text() + "'");
+    if (!axis) in.fault("expected throttle, yaw, pitch or roll, found '%1'", in.text());
     return *axis;
 }
 
@@ -187,7 +186,7 @@ Phase phase_at(const JsonIn& in)
     phase.panic = in.truth("panic", false);
     if (in.has("asks"))
         for (const JsonIn& kind : in.at("asks").items()) {
-            if (!finding_from_key(kind.text())) kind.fault("there is no finding '" + kind.text() + "'");
+            if (!finding_from_key(kind.text())) kind.fault("there is no finding '%1'", kind.text());
             phase.asks.push_back(kind.text());
         }
     in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds",
@@ -248,12 +247,12 @@ void add_phases(const JsonIn& list, std::vector<Phase>& phases)
 void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::optional<Side> side, Measuring& m)
 {
     const auto measure = measure_from_key(in.text("measure"));
-    if (!measure) in.at("measure").fault("there is no measure '" + in.text("measure") + "'");
+    if (!measure) in.at("measure").fault("there is no measure '%1'", in.text("measure"));
     m.measure = *measure;
     m.label = in.text("label");
     const auto unit = unit_from_key(in.text("unit"));
-    if (!unit) in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '" + in.text("unit") + "'");
-    if (unit != m.unit()) in.at("unit").slip("it is measured in '" + std::string(unit_key(m.unit())) + "'");
+    if (!unit) in.at("unit").fault("expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '%1'", in.text("unit"));
+    if (unit != m.unit()) in.at("unit").slip("it is measured in '%1'", unit_key(m.unit()));
     m.advice = in.text("advice", "");
     if (in.has("height_m")) m.options.height_m = in.number("height_m");
     m.options.window_m = in.number("window_m", m.options.window_m);
@@ -269,7 +268,7 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::opt
     if (in.has("over")) {
         static constexpr std::array overs{"whole", "worst", "mean", "best"};
         const auto over = std::find(overs.begin(), overs.end(), in.text("over"));
-        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '" + in.text("over") + "'");
+        if (over == overs.end()) in.at("over").fault("expected whole, worst, mean or best, found '%1'", in.text("over"));
         m.over = static_cast<Measuring::Over>(over - overs.begin());
     }
     if (in.has("axis")) m.options.axis = stick_at(in.at("axis"));
@@ -394,7 +393,7 @@ Drill drill_at(const JsonIn& in)
 
 Result<Drill> parse_drill(std::string_view text, const std::string& file) { return parse_drill(text, file, nullptr); }
 
-Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips)
+Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<Said>* slips)
 {
     auto drill = read_document<Drill>(
         text, file, "drill", [](const JsonIn& in) -> Result<Drill> { return drill_at(in); }, slips);

@@ -9,7 +9,7 @@
 namespace bh {
 
 /// `slips` takes the keys that drills do not have, a sentence each; they are no error.
-[[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<std::string>* slips);
+[[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file, std::vector<Said>* slips);
 [[nodiscard]] Result<Drill> parse_drill(std::string_view text, const std::string& file);
 
 } // namespace bh

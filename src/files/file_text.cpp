@@ -13,8 +13,8 @@ namespace {
 
 tl::unexpected<Error> cannot(const std::filesystem::path& path, const char* what)
 {
-    return failure(errno == ENOENT ? Error::Code::NotFound : Error::Code::BadInput,
-                   path.string() + ": " + what + ": " + std::strerror(errno));
+    return failure(errno == ENOENT ? Error::Code::NotFound : Error::Code::BadInput, "%1: %2: %3", path.string(), what,
+                   std::strerror(errno));
 }
 
 } // namespace
@@ -26,18 +26,18 @@ Result<FileBytes> FileBytes::open(const std::filesystem::path& path)
     struct stat info {};
     if (::fstat(fd, &info) != 0 || !S_ISREG(info.st_mode)) {
         ::close(fd);
-        return bad_input(path.string() + ": is not a file, expected a text file");
+        return bad_input("%1: is not a file, expected a text file", path.string());
     }
     constexpr std::size_t most_bytes = std::size_t{3} << 29; // room for the longest flight, as CSV
     const auto size = static_cast<std::size_t>(info.st_size);
     if (size > most_bytes) {
         ::close(fd);
-        return bad_input(path.string() + ": is larger than 1.5 GB, expected one flight or a document");
+        return bad_input("%1: is larger than 1.5 GB, expected one flight or a document", path.string());
     }
     std::unique_ptr<char[]> data(new (std::nothrow) char[size + 1]);
     if (!data) {
         ::close(fd);
-        return bad_input(path.string() + ": is larger than this computer's memory");
+        return bad_input("%1: is larger than this computer's memory", path.string());
     }
     std::size_t have = 0;
     for (ssize_t got = 1; have < size && got > 0;) {
@@ -52,7 +52,7 @@ Result<FileBytes> FileBytes::open(const std::filesystem::path& path)
             have += static_cast<std::size_t>(got);
     }
     ::close(fd);
-    if (have < size) return bad_input(path.string() + ": was cut short while it was read, try again when it is whole");
+    if (have < size) return bad_input("%1: was cut short while it was read, try again when it is whole", path.string());
     return FileBytes(std::move(data), size);
 }
 
@@ -61,7 +61,7 @@ Result<std::string> read_text(const std::filesystem::path& path)
     constexpr std::size_t most_bytes = 64u << 20;
     auto file = FileBytes::open(path);
     if (!file) return tl::unexpected(file.error());
-    if (file->text().size() > most_bytes) return bad_input(path.string() + ": is larger than 64 MB, expected a small document");
+    if (file->text().size() > most_bytes) return bad_input("%1: is larger than 64 MB, expected a small document", path.string());
     return std::string(file->text());
 }
 

@@ -179,7 +179,7 @@ std::string release_text(const Release& release)
 Result<Release> parse_release(std::string_view text, const std::string& file, const std::string& id)
 {
     return read_document<Release>(text, file, "release", [&](const JsonIn& in) -> Result<Release> {
-        if (in.text("id") != id) in.at("id").fault("expected '" + id + "'");
+        if (in.text("id") != id) in.at("id").fault("expected '%1'", id);
         Release r;
         r.id = id;
         r.pilot_id = in.text("pilot_id");

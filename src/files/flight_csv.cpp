@@ -31,7 +31,7 @@ Result<std::vector<Column>> columns_of(const std::vector<std::string>& names, st
 {
     for (const char* needed : {"t_s", "throttle", "stick_roll", "stick_pitch", "stick_yaw"})
         if (!has_column(names, needed))
-            return bad_input(csv_place(file, 1, "", std::string("there is no column ") + needed + ", a flight log needs it"));
+            return bad_input(csv_place(file, 1, "", said("there is no column %1, a flight log needs it", needed)));
     log.has_position = has_column(names, "north_m") && has_column(names, "east_m") && has_column(names, "height_m");
     std::vector<Column> columns;
     for (const std::string& name : names) {
@@ -67,25 +67,25 @@ struct RowState {
 };
 
 /// One field of a row; what was expected where it is not that.
-inline std::optional<std::string> read_field(CsvCursor& cursor, const Column& column, RowState& row, FlightLog& log)
+inline std::optional<Said> read_field(CsvCursor& cursor, const Column& column, RowState& row, FlightLog& log)
 {
     switch (column.kind) {
     case Kind::Number: {
         double value = 0;
-        if (!cursor.number(value)) return "expected a number, found '" + cursor.glimpse() + "'";
+        if (!cursor.number(value)) return said("expected a number, found '%1'", cursor.glimpse());
         column.numbers->push_back(value);
         break;
     }
     case Kind::Mode: {
         const std::string_view key = cursor.text();
         const auto known = mode_from_key(key);
-        if (!known) return "expected acro, angle, horizon, hold or sport, found '" + for_message(key) + "'";
+        if (!known) return said("expected acro, angle, horizon, hold or sport, found '%1'", for_message(key));
         row.mode = *known;
         break;
     }
     case Kind::Armed: {
         const std::string_view key = cursor.text();
-        if (key != "0" && key != "1") return "expected 0 or 1, found '" + for_message(key) + "'";
+        if (key != "0" && key != "1") return said("expected 0 or 1, found '%1'", for_message(key));
         row.armed = key == "1";
         break;
     }
@@ -101,11 +101,11 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
 {
     CsvCursor cursor(text);
     const auto names = csv_header(cursor, text);
-    if (!names) return bad_input(std::string(file) + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", file, names.error().said);
     FlightLog log;
     const auto columns = columns_of(*names, file, log, text.size() / 100 + 16);
     if (!columns) return tl::unexpected(columns.error());
-    const auto refused = [&](const std::string& column, const std::string& what) {
+    const auto refused = [&](const std::string& column, const Said& what) {
         return bad_input(csv_place(file, cursor.line(), column, what));
     };
     double last_t_s = -1e300;
@@ -119,18 +119,18 @@ Result<FlightLog> parse_flight_csv(std::string_view text, std::string_view file)
         RowState row;
         for (std::size_t i = 0; i < columns->size(); ++i) {
             if (i > 0 && !cursor.next_field())
-                return refused((*names)[i], "is missing, expected " + std::to_string(columns->size()) + " fields on the row");
+                return refused((*names)[i], said("is missing, expected %1 fields on the row", columns->size()));
             if (const auto wrong = read_field(cursor, (*columns)[i], row, log)) return refused((*names)[i], *wrong);
         }
         if (!(log.t_s.back() > last_t_s)) return refused("t_s", "times must rise from row to row");
         last_t_s = log.t_s.back();
         log.mode.push_back(row.mode);
         log.armed.push_back(row.armed);
-        if (!cursor.at_line_end()) return refused("", "more fields than the header's " + std::to_string(columns->size()));
+        if (!cursor.at_line_end()) return refused("", said("more fields than the header's %1", columns->size()));
         cursor.next_line();
     }
-    if (log.t_s.empty()) return bad_input(std::string(file) + ": has a header but no rows, expected at least two");
-    if (log.size() < 2) return bad_input(std::string(file) + ": has one row only, which is no flight, expected at least two");
+    if (log.t_s.empty()) return bad_input("%1: has a header but no rows, expected at least two", file);
+    if (log.size() < 2) return bad_input("%1: has one row only, which is no flight, expected at least two", file);
     for (const NumberColumn& c : number_columns)
         if ((log.*c.column).empty()) (log.*c.column).assign(log.size(), c.missing);
     return log;

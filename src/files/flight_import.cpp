@@ -28,7 +28,7 @@ public:
     }
 
     /// What was expected where the field is not that.
-    std::optional<std::string> field(std::size_t column, CsvCursor& cursor)
+    std::optional<Said> field(std::size_t column, CsvCursor& cursor)
     {
         const auto& uses = of_column_[column];
         if (uses.empty()) return cursor.text(), std::nullopt;
@@ -39,7 +39,7 @@ public:
             cursor.text();
             return std::nullopt; // as before
         }
-        if (!cursor.number(written)) return "expected a number, found '" + cursor.glimpse() + "'";
+        if (!cursor.number(written)) return said("expected a number, found '%1'", cursor.glimpse());
         for (const Use& use : uses) now_[use.value] = use.sign * (use.factor * written + use.offset);
         return std::nullopt;
     }
@@ -96,7 +96,7 @@ private:
     };
     [[nodiscard]] double now(FlightValue v) const { return now_[static_cast<std::size_t>(v)]; }
 
-    std::optional<std::string> word(FlightValue what, std::string_view text)
+    std::optional<Said> word(FlightValue what, std::string_view text)
     {
         if (text.empty()) return std::nullopt;
         const std::string small = bare_head(text);
@@ -106,11 +106,11 @@ private:
             else if (small == "0" || small == "false" || small == "no" || small == "off" || small == "disarmed")
                 armed_ = false;
             else
-                return "expected 0 or 1, found '" + for_message(text) + "'";
+                return said("expected 0 or 1, found '%1'", for_message(text));
             return std::nullopt;
         }
         const auto known = mode_from_key(small);
-        if (!known) return "expected acro, angle, horizon, hold or sport, found '" + for_message(text) + "'";
+        if (!known) return said("expected acro, angle, horizon, hold or sport, found '%1'", for_message(text));
         mode_ = *known;
         return std::nullopt;
     }
@@ -233,7 +233,7 @@ Result<FlightLog> import_flight(const std::filesystem::path& path, const FlightM
     const auto head = table_head(path);
     if (!head) return tl::unexpected(head.error());
     const std::size_t columns = head->columns.size();
-    if (const auto missing = missing_in(mapping, columns)) return bad_input(path.string() + ": " + *missing);
+    if (const auto missing = missing_in(mapping, columns)) return bad_input("%1: %2", path.string(), *missing);
     std::error_code none;
     const auto bytes = static_cast<double>(std::filesystem::file_size(path, none));
     std::size_t shown = 1;
@@ -247,12 +247,12 @@ Result<FlightLog> import_flight(const std::filesystem::path& path, const FlightM
     long line = 1;
     for (bool first = true;; first = false) {
         const auto piece = pieces.next();
-        const auto refused = [&](long at, std::size_t column, const std::string& what) {
+        const auto refused = [&](long at, std::size_t column, const Said& what) {
             return bad_input(csv_place(path.string(), at, column < columns ? head->columns[column] : "", what));
         };
         if (!piece) return refused(line, columns, "is longer than 4 MB, expected a row");
         if (piece->empty()) break;
-        if (!is_utf8(*piece)) return bad_input(path.string() + ": holds bytes that are no text in UTF-8");
+        if (!is_utf8(*piece)) return bad_input("%1: holds bytes that are no text in UTF-8", path.string());
         CsvCursor cursor(*piece, mapping.separator);
         if (first) {
             while (cursor.text(), cursor.next_field()) {
@@ -268,20 +268,20 @@ Result<FlightLog> import_flight(const std::filesystem::path& path, const FlightM
             if (flight.size() == most_flight_rows) return refused(at, columns, "more than 5,000,000 rows; expected one flight");
             for (std::size_t i = 0; i < columns; ++i) {
                 if (i > 0 && !cursor.next_field())
-                    return refused(at, i, "is missing, expected " + std::to_string(columns) + " fields on the row");
+                    return refused(at, i, said("is missing, expected %1 fields on the row", columns));
                 if (const auto wrong = flight.field(i, cursor)) return refused(at, i, *wrong);
             }
             const int time_column = mapping.of(V::Time).column;
             if (!flight.row())
                 return refused(at, static_cast<std::size_t>(std::max(0, time_column)), "times must rise from row to row");
-            if (!cursor.at_line_end()) return refused(at, columns, "more fields than the header's " + std::to_string(columns));
+            if (!cursor.at_line_end()) return refused(at, columns, said("more fields than the header's %1", columns));
             cursor.next_line();
         }
         line += cursor.line() - 1;
         if (go_on && !go_on(std::min(1.0, pieces.read() / std::max(1.0, bytes))))
             return failure(Error::Code::Unsupported, "stopped; nothing was kept");
     }
-    if (flight.size() < 2) return bad_input(path.string() + ": has fewer than two rows that can be told apart in time");
+    if (flight.size() < 2) return bad_input("%1: has fewer than two rows that can be told apart in time", path.string());
     return flight.finished();
 }
 

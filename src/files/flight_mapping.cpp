@@ -41,42 +41,48 @@ const ValueFacts& facts(FlightValue value)
     static const std::vector<ImportUnit> plain{{""}};
     static const std::array<ValueFacts, flight_value_count> all{{
         {"time",
-         "Time",
+         label("Time"),
          {"ts", "t", "time", "times", "timestamp", "seconds", "timems", "timeus", "ms", "us", "elapsed", "elapseds"},
          {{"s"}, {"ms", 1e-3}, {"µs", 1e-6}}},
-        {"north", "North", {"northm", "north", "posn", "pn", "positionn", "posnorth", "y"}, lengths},
-        {"east", "East", {"eastm", "east", "pose", "pe", "positione", "poseast", "x"}, lengths},
+        {"north", label("North"), {"northm", "north", "posn", "pn", "positionn", "posnorth", "y"}, lengths},
+        {"east", label("East"), {"eastm", "east", "pose", "pe", "positione", "poseast", "x"}, lengths},
         {"height",
-         "Height",
+         label("Height"),
          {"heightm", "height", "altitude", "alt", "altm", "altitudem", "agl", "up", "z", "heightft", "altft"},
          lengths},
-        {"latitude", "Latitude", {"latitude", "lat", "latdeg", "gpslat"}, places},
-        {"longitude", "Longitude", {"longitude", "lon", "lng", "londeg", "gpslon"}, places},
-        {"north_speed", "Speed to the north", {"vnmps", "vn", "velnorth", "veln", "northspeed"}, speeds},
-        {"east_speed", "Speed to the east", {"vemps", "ve", "veleast", "vele", "eastspeed"}, speeds},
-        {"climb", "Climb", {"climbmps", "climb", "vz", "verticalspeed", "vspeed", "climbrate"}, speeds},
-        {"quat_w", "Attitude w", {"qw", "quatw", "q0"}, plain},
-        {"quat_x", "Attitude x", {"qx", "quatx", "q1"}, plain},
-        {"quat_y", "Attitude y", {"qy", "quaty", "q2"}, plain},
-        {"quat_z", "Attitude z", {"qz", "quatz", "q3"}, plain},
-        {"roll", "Roll angle", {"roll", "rolldeg", "bank", "phi", "rollangle", "rollrad", "attroll"}, angles},
-        {"pitch", "Pitch angle", {"pitch", "pitchdeg", "theta", "pitchangle", "pitchrad", "attpitch"}, angles},
-        {"yaw", "Heading", {"yaw", "yawdeg", "heading", "headingdeg", "psi", "yawangle", "yawrad", "attyaw", "course"}, angles},
-        {"roll_rate", "Roll rate", {"pdps", "p", "rollrate", "gyrox", "gx", "rateroll", "omegax"}, rates},
-        {"pitch_rate", "Pitch rate", {"qdps", "q", "pitchrate", "gyroy", "gy", "ratepitch", "omegay"}, rates},
-        {"yaw_rate", "Yaw rate", {"rdps", "r", "yawrate", "gyroz", "gz", "rateyaw", "omegaz"}, rates},
-        {"throttle", "Throttle", {"throttle", "thr", "stickthrottle", "rcthrottle", "inputthrottle", "thrust"}, throttles},
+        {"latitude", label("Latitude"), {"latitude", "lat", "latdeg", "gpslat"}, places},
+        {"longitude", label("Longitude"), {"longitude", "lon", "lng", "londeg", "gpslon"}, places},
+        {"north_speed", label("Speed to the north"), {"vnmps", "vn", "velnorth", "veln", "northspeed"}, speeds},
+        {"east_speed", label("Speed to the east"), {"vemps", "ve", "veleast", "vele", "eastspeed"}, speeds},
+        {"climb", label("Climb"), {"climbmps", "climb", "vz", "verticalspeed", "vspeed", "climbrate"}, speeds},
+        {"quat_w", label("Attitude w"), {"qw", "quatw", "q0"}, plain},
+        {"quat_x", label("Attitude x"), {"qx", "quatx", "q1"}, plain},
+        {"quat_y", label("Attitude y"), {"qy", "quaty", "q2"}, plain},
+        {"quat_z", label("Attitude z"), {"qz", "quatz", "q3"}, plain},
+        {"roll", label("Roll angle"), {"roll", "rolldeg", "bank", "phi", "rollangle", "rollrad", "attroll"}, angles},
+        {"pitch", label("Pitch angle"), {"pitch", "pitchdeg", "theta", "pitchangle", "pitchrad", "attpitch"}, angles},
+        {"yaw",
+         label("Heading"),
+         {"yaw", "yawdeg", "heading", "headingdeg", "psi", "yawangle", "yawrad", "attyaw", "course"},
+         angles},
+        {"roll_rate", label("Roll rate"), {"pdps", "p", "rollrate", "gyrox", "gx", "rateroll", "omegax"}, rates},
+        {"pitch_rate", label("Pitch rate"), {"qdps", "q", "pitchrate", "gyroy", "gy", "ratepitch", "omegay"}, rates},
+        {"yaw_rate", label("Yaw rate"), {"rdps", "r", "yawrate", "gyroz", "gz", "rateyaw", "omegaz"}, rates},
+        {"throttle", label("Throttle"), {"throttle", "thr", "stickthrottle", "rcthrottle", "inputthrottle", "thrust"}, throttles},
         {"roll_stick",
-         "Roll stick",
+         label("Roll stick"),
          {"stickroll", "rollstick", "ail", "aileron", "rcroll", "inputroll", "rollinput", "cmdroll"},
          sticks},
         {"pitch_stick",
-         "Pitch stick",
+         label("Pitch stick"),
          {"stickpitch", "pitchstick", "ele", "elevator", "rcpitch", "inputpitch", "pitchinput", "cmdpitch"},
          sticks},
-        {"yaw_stick", "Yaw stick", {"stickyaw", "yawstick", "rud", "rudder", "rcyaw", "inputyaw", "yawinput", "cmdyaw"}, sticks},
-        {"mode", "Flight mode", {"mode", "flightmode"}, plain},
-        {"armed", "Motors running", {"armed", "arm", "motors"}, plain},
+        {"yaw_stick",
+         label("Yaw stick"),
+         {"stickyaw", "yawstick", "rud", "rudder", "rcyaw", "inputyaw", "yawinput", "cmdyaw"},
+         sticks},
+        {"mode", label("Flight mode"), {"mode", "flightmode"}, plain},
+        {"armed", label("Motors running"), {"armed", "arm", "motors"}, plain},
     }};
     return all[static_cast<std::size_t>(value)];
 }
@@ -229,7 +235,7 @@ Result<TableHead> table_head(const std::filesystem::path& path)
 {
     constexpr std::size_t beginning = 256 * 1024, rows_shown = 200;
     std::error_code none;
-    if (!std::filesystem::is_regular_file(path, none)) return bad_input(path.string() + ": is no file");
+    if (!std::filesystem::is_regular_file(path, none)) return bad_input("%1: is no file", path.string());
     std::ifstream in(path, std::ios::binary);
     std::string text(beginning, '\0');
     in.read(text.data(), static_cast<std::streamsize>(text.size()));
@@ -242,7 +248,7 @@ Result<TableHead> table_head(const std::filesystem::path& path)
             head.separator = separator;
     CsvCursor cursor(text, head.separator);
     auto names = csv_header(cursor, text);
-    if (!names) return bad_input(path.string() + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", path.string(), names.error().said);
     head.columns = std::move(*names);
     while (!cursor.at_end() && head.rows.size() < rows_shown) {
         if (cursor.at_line_end()) {
@@ -254,12 +260,11 @@ Result<TableHead> table_head(const std::filesystem::path& path)
         while (cursor.next_field());
         if (row.size() != head.columns.size())
             return bad_input(csv_place(path.string(), cursor.line(), "",
-                                       "has " + std::to_string(row.size()) + " fields, the header has " +
-                                           std::to_string(head.columns.size())));
+                                       said("has %1 fields, the header has %2", row.size(), head.columns.size())));
         head.rows.push_back(std::move(row));
         cursor.next_line();
     }
-    if (head.rows.size() < 2) return bad_input(path.string() + ": has no rows under its header, expected at least two");
+    if (head.rows.size() < 2) return bad_input("%1: has no rows under its header, expected at least two", path.string());
     return head;
 }
 

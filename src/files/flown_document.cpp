@@ -25,7 +25,7 @@ FlownWith flown_with_at(const JsonIn& in)
     f.camera_tilt_deg = in.number("camera_tilt_deg", 0);
     f.fov_deg = in.number("fov_deg", 0);
     auto rates = parse_rates(in.at("rates").value().dump(), "rates");
-    if (!rates) in.at("rates").fault(rates.error().message);
+    if (!rates) in.at("rates").fault(rates.error().said);
     f.rates = std::move(*rates);
     f.conditions = conditions_at(in.at("conditions"));
     return f;

@@ -9,34 +9,31 @@
 namespace bh {
 namespace {
 
-const char* kind_of(const nlohmann::json& value)
+std::string_view kind_of(const nlohmann::json& value)
 {
-    if (value.is_object()) return "an object";
-    if (value.is_array()) return "a list";
-    if (value.is_string()) return "a text";
-    if (value.is_boolean()) return "true or false";
-    if (value.is_number()) return "a number";
-    return "nothing";
+    if (value.is_object()) return label("an object");
+    if (value.is_array()) return label("a list");
+    if (value.is_string()) return label("a text");
+    if (value.is_boolean()) return label("true or false");
+    if (value.is_number()) return label("a number");
+    return label("nothing");
 }
 
 } // namespace
 
-void JsonIn::fault(const std::string& what) const
-{
-    throw JsonFault{file_ + ": " + (place_.empty() ? "/" : place_) + ": " + what};
-}
+void JsonIn::fault(const Said& what) const { throw JsonFault{said("%1: %2: %3", file_, place_.empty() ? "/" : place_, what)}; }
 
-JsonIn JsonIn::at(const char* key) const
+JsonIn JsonIn::at(std::string_view key) const
 {
-    if (!value_.is_object()) fault(std::string("expected an object, found ") + kind_of(value_));
+    if (!value_.is_object()) fault("expected an object, found %1", said(kind_of(value_)));
     const auto found = value_.find(key);
-    if (found == value_.end()) fault(std::string("expected a '") + key + "' here");
-    return {*found, file_, place_ + "/" + key, slips_};
+    if (found == value_.end()) fault("expected a '%1' here", key);
+    return {*found, file_, place_ + "/" + std::string(key), slips_};
 }
 
 std::vector<JsonIn> JsonIn::items() const
 {
-    if (!value_.is_array()) fault(std::string("expected a list, found ") + kind_of(value_));
+    if (!value_.is_array()) fault("expected a list, found %1", said(kind_of(value_)));
     std::vector<JsonIn> all;
     for (std::size_t i = 0; i < value_.size(); ++i) all.emplace_back(value_[i], file_, place_ + "/" + std::to_string(i), slips_);
     return all;
@@ -49,18 +46,18 @@ void JsonIn::only(std::initializer_list<std::string_view> keys) const
         if (std::find(keys.begin(), keys.end(), key) != keys.end()) continue;
         std::string known;
         for (const std::string_view k : keys) known += (known.empty() ? "" : ", ") + std::string(k);
-        slip("there is no '" + key + "' here, expected one of " + known);
+        slip(said("there is no '%1' here, expected one of %2", key, known));
     }
 }
 
-void JsonIn::slip(const std::string& what) const
+void JsonIn::slip(const Said& what) const
 {
-    if (slips_) slips_->push_back(file_ + ": " + (place_.empty() ? "/" : place_) + ": " + what);
+    if (slips_) slips_->push_back(said("%1: %2: %3", file_, place_.empty() ? "/" : place_, what));
 }
 
 double JsonIn::number() const
 {
-    if (!value_.is_number()) fault(std::string("expected a number, found ") + kind_of(value_));
+    if (!value_.is_number()) fault("expected a number, found %1", said(kind_of(value_)));
     const double number = value_.get<double>();
     if (!std::isfinite(number)) fault("expected a finite number");
     return number;
@@ -75,30 +72,30 @@ int JsonIn::whole() const
 
 std::string JsonIn::text() const
 {
-    if (!value_.is_string()) fault(std::string("expected a text, found ") + kind_of(value_));
+    if (!value_.is_string()) fault("expected a text, found %1", said(kind_of(value_)));
     return value_.get<std::string>();
 }
 
 bool JsonIn::truth() const
 {
-    if (!value_.is_boolean()) fault(std::string("expected true or false, found ") + kind_of(value_));
+    if (!value_.is_boolean()) fault("expected true or false, found %1", said(kind_of(value_)));
     return value_.get<bool>();
 }
 
 Result<nlohmann::json> parse_document(std::string_view text, const std::string& file, const std::string& kind)
 {
     auto parsed = checked_document(text);
-    if (!parsed) return bad_input(file + ": " + parsed.error().message);
+    if (!parsed) return bad_input("%1: %2", file, parsed.error().said);
     nlohmann::json document = std::move(*parsed);
     const std::string wanted = "bluehangar." + kind + "/";
     const std::string format = document.is_object() && document.contains("format") && document["format"].is_string()
                                    ? document["format"].get<std::string>()
                                    : "";
     if (!format.starts_with(wanted))
-        return bad_input(file + ": /format: expected \"" + wanted + "1\", found \"" + for_message(format) + "\"");
+        return bad_input("%1: /format: expected \"%21\", found \"%3\"", file, wanted, for_message(format));
     if (format != wanted + "1")
-        return failure(Error::Code::Unsupported,
-                       file + ": /format: \"" + format + "\" is newer than this program, which reads \"" + wanted + "1\"");
+        return failure(Error::Code::Unsupported, "%1: /format: \"%2\" is newer than this program, which reads \"%31\"", file,
+                       format, wanted);
     return document;
 }
 

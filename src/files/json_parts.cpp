@@ -5,7 +5,7 @@ namespace bh {
 Mode mode_at(const JsonIn& in)
 {
     const auto mode = mode_from_key(in.text());
-    if (!mode) in.fault("expected acro, angle, horizon, hold or sport, found '" + in.text() + "'");
+    if (!mode) in.fault("expected acro, angle, horizon, hold or sport, found '%1'", in.text());
     return *mode;
 }
 

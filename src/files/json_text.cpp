@@ -9,10 +9,10 @@
 namespace bh {
 namespace {
 
-std::string line_at(std::string_view text, std::size_t byte)
+std::int64_t line_at(std::string_view text, std::size_t byte)
 {
     const std::string_view upto = text.substr(0, std::min(text.size(), byte));
-    return "line " + std::to_string(1 + std::count(upto.begin(), upto.end(), '\n')) + ": ";
+    return 1 + std::count(upto.begin(), upto.end(), '\n');
 }
 
 /// Where the text is nested too deep; its end where it is not.
@@ -75,11 +75,11 @@ Result<nlohmann::json> checked_json(std::string_view text)
 {
     if (!is_utf8(text)) return bad_input("holds bytes that are no text in UTF-8");
     if (const std::size_t deep = too_deep_at(text); deep < text.size())
-        return bad_input(line_at(text, deep) + "is nested deeper than 100, expected a document");
+        return bad_input("line %1: is nested deeper than 100, expected a document", line_at(text, deep));
     try {
         return nlohmann::json::parse(text);
     } catch (const nlohmann::json::parse_error& error) {
-        return bad_input(line_at(text, error.byte > 0 ? error.byte - 1 : 0) + "is no valid JSON here");
+        return bad_input("line %1: is no valid JSON here", line_at(text, error.byte > 0 ? error.byte - 1 : 0));
     } catch (const nlohmann::json::out_of_range&) {
         return bad_input("holds a number too large for any computer's arithmetic, expected finite numbers");
     }
@@ -89,7 +89,7 @@ Result<nlohmann::json> checked_document(std::string_view text)
 {
     auto document = checked_json(text);
     if (!document) return document;
-    if (const auto place = wild_number(*document)) return bad_input(*place + ": expected a number not beyond 1000000000000");
+    if (const auto place = wild_number(*document)) return bad_input("%1: expected a number not beyond 1000000000000", *place);
     return document;
 }
 

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "files/said_json.h"
 
 #include <nlohmann/json.hpp>
 #include <string_view>

@@ -12,8 +12,7 @@ std::optional<Detected> detected_at(const JsonIn& in)
     if (!in.has("detect")) return std::nullopt;
     for (Detected d : all_detected)
         if (in.text("detect") == detected_key(d)) return d;
-    in.at("detect").fault("expected device_present, axes_moving, fast_enough or held_by_another, found '" + in.text("detect") +
-                          "'");
+    in.at("detect").fault("expected device_present, axes_moving, fast_enough or held_by_another, found '%1'", in.text("detect"));
 }
 
 } // namespace
@@ -47,7 +46,7 @@ Result<FaultTree> parse_faults(std::string_view text, const std::string& file)
             tree.questions.push_back({q.text("id"), q.text("ask"), detected_at(q), q.text("yes"), q.text("no")});
         for (const JsonIn& e : in.at("endings").items()) tree.endings.push_back({e.text("id"), e.text("say")});
         auto good = checked(std::move(tree));
-        if (!good) return bad_input(file + ": " + good.error().message);
+        if (!good) return bad_input("%1: %2", file, good.error().said);
         return good;
     });
 }

@@ -41,7 +41,7 @@ Result<std::string> with_limits(const std::string& text, std::size_t criterion, 
     if (const auto known = limits_of(text); !known)
         return tl::unexpected(known.error());
     else if (criterion >= known->size())
-        return bad_input("/criteria/" + std::to_string(criterion) + ": there is no such criterion");
+        return bad_input("/criteria/%1: there is no such criterion", criterion);
     Json document = Json::parse(text);
     Json& c = document["criteria"][criterion];
     put(c, limits.limits);
@@ -56,7 +56,7 @@ Result<std::string> next_version(const std::string& text, const std::string& kin
 {
     const auto good = parse_document(text, id, kind);
     if (!good) return tl::unexpected(good.error());
-    if (good->value("id", "") != id) return bad_input(id + ": /id: expected '" + id + "'");
+    if (good->value("id", "") != id) return bad_input("%1: /id: expected '%2'", id, id);
     Json document = Json::parse(text);
     document["version"] = std::max(good->value("version", 0), newest) + 1;
     return document.dump(1);

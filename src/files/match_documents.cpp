@@ -19,7 +19,7 @@ std::int64_t time_at(const JsonIn& in) { return static_cast<std::int64_t>(in.num
 RateProfile profile_at(const JsonIn& in)
 {
     auto rates = parse_rates(in.value().dump(), "rates");
-    if (!rates) in.fault(rates.error().message);
+    if (!rates) in.fault(rates.error().said);
     return std::move(*rates);
 }
 
@@ -53,7 +53,7 @@ RateStep step_at(const JsonIn& in, const RateProfile& of)
     RateStep step;
     for (const JsonIn& axis : in.at("axes").items()) {
         const auto found = std::find(axis_keys.begin(), axis_keys.end(), axis.text());
-        if (found == axis_keys.end()) axis.fault("expected roll, pitch or yaw, found '" + axis.text() + "'");
+        if (found == axis_keys.end()) axis.fault("expected roll, pitch or yaw, found '%1'", axis.text());
         step.axes.push_back(static_cast<RateAxis>(found - axis_keys.begin()));
     }
     if (step.axes.empty()) in.at("axes").fault("expected at least one axis");
@@ -63,7 +63,7 @@ RateStep step_at(const JsonIn& in, const RateProfile& of)
                                              [&](const RateParameter& p) { return p.key == parameter; })
                               : std::span<const RateParameter>::iterator{};
     if (!family || known == family->parameters.end())
-        in.at("parameter").fault("is not one of the family's, found '" + parameter + "'");
+        in.at("parameter").fault("is not one of the family's, found '%1'", parameter);
     step.parameter = static_cast<std::size_t>(known - family->parameters.begin());
     step.from = in.number("from");
     step.to = in.number("to");

@@ -16,7 +16,7 @@ Result<std::vector<PointingTrial>> load_pointing_csv(const std::string& file)
     if (!text) return tl::unexpected(text.error());
     CsvCursor cursor(*text);
     const auto names = csv_header(cursor, *text);
-    if (!names) return bad_input(file + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", file, names.error().said);
     std::vector<std::size_t> column_of(names->size(), wanted.size());
     for (std::size_t c = 0; c < wanted.size(); ++c) {
         int found = 0;
@@ -40,12 +40,12 @@ Result<std::vector<PointingTrial>> load_pointing_csv(const std::string& file)
                 cursor.text();
             else if (!cursor.number(*numbers[c]) || !(std::abs(*numbers[c]) <= 1e12))
                 return bad_input(
-                    csv_place(file, cursor.line(), wanted[c], "expected a number, found '" + cursor.glimpse() + "'"));
+                    csv_place(file, cursor.line(), wanted[c], said("expected a number, found '%1'", cursor.glimpse())));
         }
         if (!cursor.next_line()) return bad_input(csv_place(file, cursor.line(), "", "more fields than the header"));
         trials.push_back(std::move(trial));
     }
-    if (trials.empty()) return bad_input(file + ": has a header but no rows");
+    if (trials.empty()) return bad_input("%1: has a header but no rows", file);
     return trials;
 }
 

@@ -26,8 +26,8 @@ Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file
     for (const auto& row : *table)
         if (row[0] > 1e-9) upper.push_back(row);
     if (upper.empty() || upper.back()[0] < 1 - 1e-9)
-        return bad_input(std::string(file) + ": the stick goes to " + (upper.empty() ? "0" : std::to_string(upper.back()[0])) +
-                         ", expected to 1");
+        return bad_input("%1: the stick goes to %2, expected to 1", file,
+                         (upper.empty() ? "0" : std::to_string(upper.back()[0])));
     const std::size_t every = (upper.size() + most_points - 1) / most_points;
     RateProfile profile;
     profile.name = std::filesystem::path(file).stem().string();
@@ -41,7 +41,7 @@ Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file
             rates_dps.insert(rates_dps.begin(), upper[i][axis + 1]);
         }
         auto good = checked(TableCurve(std::move(stick), std::move(rates_dps)));
-        if (!good) return bad_input(std::string(file) + ": column " + axes[axis].first + ": " + good.error().message);
+        if (!good) return bad_input("%1: column %2: %3", file, axes[axis].first, good.error().said);
         *axes[axis].second = std::move(*good);
     }
     return profile;

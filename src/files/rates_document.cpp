@@ -27,7 +27,7 @@ RateCurve curve_at(const JsonIn& in, const std::string& family, const JsonIn& wh
     if (!known) {
         std::string names;
         for (const RateFamily& f : rate_families()) names += std::string(f.key) + (&f == &rate_families().back() ? " " : ", ");
-        whole.at("family").fault("expected " + names + "or table, found '" + family + "'");
+        whole.at("family").fault("expected %1or table, found '%2'", names, family);
     }
     std::vector<double> parameters;
     for (const RateParameter& p : known->parameters) {
@@ -81,7 +81,7 @@ Result<RateProfile> parse_rates(std::string_view text, const std::string& file)
         for (auto [key, curve] : {std::pair{"roll", &profile.roll}, {"pitch", &profile.pitch}, {"yaw", &profile.yaw}}) {
             const JsonIn axis = in.at(key); // may have a family of its own
             auto good = checked(curve_at(axis, axis.text("family", family), axis.has("family") ? axis : in));
-            if (!good) in.at(key).fault(good.error().message);
+            if (!good) in.at(key).fault(good.error().said);
             *curve = std::move(*good);
         }
         if (in.has("limits")) profile.limits = limits_at(in.at("limits"), family);

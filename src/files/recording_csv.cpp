@@ -13,7 +13,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
 {
     CsvCursor cursor(text);
     const auto names = csv_header(cursor, text);
-    if (!names) return bad_input(std::string(file) + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", file, names.error().said);
     constexpr int most_axes = 32;
     int time_column = -1;
     int prompt_column = -1;
@@ -49,7 +49,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
                 prompt = prompt_from_key(key);
                 if (!prompt)
                     return bad_input(csv_place(file, cursor.line(), "prompt",
-                                               "expected rest, throttle_up, … or circles, found '" + for_message(key) + "'"));
+                                               said("expected rest, throttle_up, … or circles, found '%1'", for_message(key))));
                 continue;
             }
             if (static_cast<int>(i) != time_column && axis_of[i] < 0) {
@@ -59,7 +59,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
             double value = 0;
             if (!cursor.number(value) || !std::isfinite(value) || std::abs(value) > 1e9)
                 return bad_input(
-                    csv_place(file, cursor.line(), (*names)[i], "expected a number, found '" + cursor.glimpse() + "'"));
+                    csv_place(file, cursor.line(), (*names)[i], said("expected a number, found '%1'", cursor.glimpse())));
             if (static_cast<int>(i) == time_column)
                 t_s = value;
             else
@@ -71,7 +71,7 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
         if (!cursor.at_line_end()) return bad_input(csv_place(file, cursor.line(), "", "more fields than the header"));
         cursor.next_line();
     }
-    if (recording.samples() == 0) return bad_input(std::string(file) + ": has a header but no rows");
+    if (recording.samples() == 0) return bad_input("%1: has a header but no rows", file);
     return recording;
 }
 

@@ -30,7 +30,7 @@ RungTaken taken_at(const JsonIn& in)
     RungTaken taken;
     taken.at = static_cast<std::int64_t>(in.number("at"));
     const auto what = eased_from_key(in.text("what"));
-    if (!what) in.at("what").fault("expected power, propellers, rates or tilt, found '" + in.text("what") + "'");
+    if (!what) in.at("what").fault("expected power, propellers, rates or tilt, found '%1'", in.text("what"));
     taken.rung = {*what, in.number("from"), in.number("to")};
     if (in.has("rocking_share")) taken.rocking_share = in.number("rocking_share");
     return taken;
@@ -80,7 +80,7 @@ Result<TrainingSetup> parse_training_setup(std::string_view text, const std::str
         }
         if (in.has("day")) s.day = conditions_at(in.at("day"));
         auto good = checked(s);
-        if (!good) in.fault(good.error().message);
+        if (!good) in.fault(good.error().said);
         return good;
     });
 }

@@ -26,7 +26,7 @@ Result<SicknessAnswers> parse_sickness(std::string_view text, const std::string&
         s.before = in.truth("before", false);
         s.goggles = in.truth("goggles", false);
         for (const JsonIn& answer : in.at("answers").items()) s.answers.push_back(answer.whole());
-        if (const auto score = sickness_score(s.answers); !score) in.at("answers").fault(score.error().message);
+        if (const auto score = sickness_score(s.answers); !score) in.at("answers").fault(score.error().said);
         return s;
     });
 }

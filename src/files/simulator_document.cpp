@@ -24,7 +24,7 @@ auto one_of(const JsonIn& in, const Values& all, Key key_of)
         if (in.text() == key_of(value)) return value;
         keys += (keys.empty() ? "" : ", ") + std::string(key_of(value));
     }
-    in.fault("expected one of " + keys + ", found '" + in.text() + "'");
+    in.fault("expected one of %1, found '%2'", keys, in.text());
 }
 
 SimulatorProfile::Range range_at(const JsonIn& in)
@@ -63,12 +63,12 @@ const char* arming_key(Arming arming)
     return keys[static_cast<std::size_t>(arming)];
 }
 
-const char* side_word(Function function, bool positive)
+std::string_view side_word(Function function, bool positive)
 {
     switch (function) {
-    case Function::Throttle: return positive ? "up" : "down";
-    case Function::Pitch: return positive ? "forward" : "back";
-    default: return positive ? "right" : "left";
+    case Function::Throttle: return positive ? label("up") : label("down");
+    case Function::Pitch: return positive ? label("forward") : label("back");
+    default: return positive ? label("right") : label("left");
     }
 }
 
@@ -102,13 +102,13 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
         if (in.has("modes"))
             for (const auto& [key, name] : in.at("modes").value().items()) {
                 const auto mode = mode_from_key(key);
-                if (!mode) in.at("modes").fault("expected acro, angle, horizon, hold or sport, found '" + key + "'");
+                if (!mode) in.at("modes").fault("expected acro, angle, horizon, hold or sport, found '%1'", key);
                 s.mode_names[*mode] = in.at("modes").text(key.c_str());
             }
         if (in.has("stick_modes"))
             for (const auto& [key, name] : in.at("stick_modes").value().items()) {
                 if (key.size() != 1 || key[0] < '1' || key[0] > '4')
-                    in.at("stick_modes").fault("expected 1, 2, 3 or 4, found '" + key + "'");
+                    in.at("stick_modes").fault("expected 1, 2, 3 or 4, found '%1'", key);
                 s.stick_mode_names[key[0] - '0'] = in.at("stick_modes").text(key.c_str());
             }
         if (in.has("rates")) {
@@ -120,7 +120,7 @@ Result<SimulatorProfile> parse_simulator(std::string_view text, const std::strin
                     const JsonIn limit = rates.at("limits").at(key.c_str());
                     if (std::none_of(family.parameters.begin(), family.parameters.end(),
                                      [&key = key](const RateParameter& p) { return p.key == key; }))
-                        limit.fault("the family " + s.rate_family + " has no such parameter");
+                        limit.fault("the family %1 has no such parameter", s.rate_family);
                     s.rate_limits[key] = range_at(limit);
                 }
         }

@@ -17,6 +17,6 @@ namespace bh {
 [[nodiscard]] const char* arming_key(SimulatorProfile::Arming arming);       ///< "by_itself", "switch", "sticks", "key"
 /// The word for the side of a function that counts as positive: "up", "right", "forward", and for the other side "down",
 /// "left", "back".
-[[nodiscard]] const char* side_word(Function function, bool positive);
+[[nodiscard]] std::string_view side_word(Function function, bool positive);
 
 } // namespace bh

@@ -14,20 +14,20 @@ Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
     constexpr std::size_t most_bytes = 256u << 20;
     std::error_code error;
     if (!std::filesystem::is_regular_file(file, error))
-        return bad_input(file.string() + ": is not a file, expected a stick recording");
+        return bad_input("%1: is not a file, expected a stick recording", file.string());
     const gzFile stream = gzopen(file.c_str(), "rb");
-    if (!stream) return failure(Error::Code::NotFound, file.string() + ": cannot be opened");
+    if (!stream) return failure(Error::Code::NotFound, "%1: cannot be opened", file.string());
     std::string text;
     char block[1 << 16];
     for (int got; (got = gzread(stream, block, sizeof block)) > 0 && text.size() < most_bytes;)
         text.append(block, static_cast<std::size_t>(got));
     gzclose(stream);
-    if (text.size() >= most_bytes) return bad_input(file.string() + ": unpacks to more than 256 MB, expected a stick recording");
+    if (text.size() >= most_bytes) return bad_input("%1: unpacks to more than 256 MB, expected a stick recording", file.string());
     if (const auto end = text.rfind('\n'); end != std::string::npos) text.resize(end + 1); // a row that was not finished is none
 
     CsvCursor cursor(text);
     const auto names = csv_header(cursor, text);
-    if (!names) return bad_input(file.string() + ": " + names.error().message);
+    if (!names) return bad_input("%1: %2", file.string(), names.error().said);
     std::vector<CsvColumn> columns{{"t_s", "t_s", 0, 1e6}};
     for (const std::string& name : *names)
         if (name.size() > 1 && name[0] == 'a') columns.push_back({name.c_str(), name.c_str(), -1e9, 1e9});
@@ -60,7 +60,7 @@ Result<void> write_stick_recording(const std::filesystem::path& file, const Stic
     const gzFile stream = gzopen(file.c_str(), "wb6");
     const bool written = stream && gzwrite(stream, text.data(), static_cast<unsigned>(text.size())) > 0;
     const bool closed = stream && gzclose(stream) == Z_OK;
-    if (!written || !closed) return bad_input(file.string() + ": cannot be written");
+    if (!written || !closed) return bad_input("%1: cannot be written", file.string());
     return {};
 }
 

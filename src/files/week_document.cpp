@@ -69,8 +69,7 @@ std::vector<std::string> names_at(const JsonIn& in, const char* key)
 int slot_number(const JsonIn& in, std::size_t slots)
 {
     const int slot = in.whole();
-    if (slot < 0 || static_cast<std::size_t>(slot) >= slots)
-        in.fault("expected a slot from 0 to " + std::to_string(slots) + " less one");
+    if (slot < 0 || static_cast<std::size_t>(slot) >= slots) in.fault("expected a slot from 0 to %1 less one", slots);
     return slot;
 }
 
@@ -86,7 +85,7 @@ int count_at(const JsonIn& in, const char* key, int otherwise, int most)
 {
     if (!in.has(key)) return otherwise;
     const int count = in.at(key).whole();
-    if (count < 0 || count > most) in.at(key).fault("expected 0 to " + std::to_string(most));
+    if (count < 0 || count > most) in.at(key).fault("expected 0 to %1", most);
     return count;
 }
 
@@ -95,7 +94,7 @@ int place_of(const std::vector<Named>& all, const JsonIn& name)
 {
     const std::string text = name.text();
     const auto found = std::find_if(all.begin(), all.end(), [&](const Named& n) { return n.name == text; });
-    if (found == all.end()) name.fault("there is no '" + text + "'");
+    if (found == all.end()) name.fault("there is no '%1'", text);
     return static_cast<int>(found - all.begin());
 }
 
@@ -104,7 +103,7 @@ void check_new(const std::vector<Named>& all, const Named& next, const JsonIn& i
 {
     if (next.name.empty()) in.at("name").fault("expected a name");
     if (std::any_of(all.begin(), all.end(), [&](const Named& n) { return n.name == next.name; }))
-        in.at("name").fault("'" + next.name + "' stands twice");
+        in.at("name").fault("'%1' stands twice", next.name);
 }
 
 /// Of the slots, which are mostly of one length.
@@ -235,12 +234,12 @@ Result<Availability> read_availability_csv(std::string_view text, const std::str
 {
     CsvCursor cursor(text);
     const auto header = csv_header(cursor, text);
-    if (!header) return bad_input(file + ": " + header.error().message);
+    if (!header) return bad_input("%1: %2", file, header.error().said);
     const auto column = [&](std::string_view name) { return std::find(header->begin(), header->end(), name) - header->begin(); };
     const auto columns = static_cast<std::ptrdiff_t>(header->size());
     const auto day = column("day"), weekday = column("weekday"), start = column("start"), end = column("end");
     if (start == columns || end == columns || (day == columns && weekday == columns))
-        return bad_input(file + ": line 1: expected columns start and end, and day or weekday");
+        return bad_input("%1: line 1: expected columns start and end, and day or weekday", file);
     Availability a;
     while (!cursor.at_end()) {
         const long line = cursor.line();
@@ -249,7 +248,7 @@ Result<Availability> read_availability_csv(std::string_view text, const std::str
             fields.emplace_back(cursor.text());
         } while (cursor.next_field());
         if (!cursor.next_line() || fields.size() != header->size())
-            return bad_input(csv_place(file, line, "", "expected " + std::to_string(header->size()) + " fields"));
+            return bad_input(csv_place(file, line, "", said("expected %1 fields", header->size())));
         const auto at = [&](std::ptrdiff_t c) { return c < columns ? fields[static_cast<std::size_t>(c)] : std::string(); };
         const auto from = minutes_in(at(start)), to = minutes_in(at(end));
         if (!from || !to || *to <= *from)

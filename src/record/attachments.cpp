@@ -44,7 +44,7 @@ std::string sha256(std::string_view bytes)
 std::string gzipped(const std::string& text)
 {
     z_stream z{};
-    if (deflateInit2(&z, 6, Z_DEFLATED, gzip_window, 8, Z_DEFAULT_STRATEGY) != Z_OK) throw StoreFailure("out of memory");
+    if (deflateInit2(&z, 6, Z_DEFLATED, gzip_window, 8, Z_DEFAULT_STRATEGY) != Z_OK) throw StoreFailure(said("out of memory"));
     std::string out(deflateBound(&z, text.size()), '\0');
     z.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(text.data()));
     z.avail_in = static_cast<uInt>(text.size());
@@ -87,10 +87,10 @@ Result<std::string> gunzipped(std::string_view gzip, bool packed)
 Result<FlightLog> log_in(const std::string& bytes, const std::filesystem::path& path)
 {
     const auto content = gunzipped(bytes, form_of(path).packed);
-    if (!content) return bad_input(path.string() + ": " + content.error().message);
+    if (!content) return bad_input("%1: %2", path.string(), content.error().said);
     if (!form_of(path).packed) return parse_flight_csv(*content, path.filename().string());
     auto log = flight_unpack(*content);
-    if (!log) return bad_input(path.string() + ": " + log.error().message);
+    if (!log) return bad_input("%1: %2", path.string(), log.error().said);
     return log;
 }
 
@@ -130,8 +130,8 @@ std::string Attachments::keep(const FlightLog& log) const
     std::error_code error;
     if (std::filesystem::exists(path, error)) return hash;
     mark_to_send(path); // first: a mark without a file is no harm
-    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
-    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
     if (server_) server_->kept();
     return hash;
 }
@@ -139,9 +139,8 @@ std::string Attachments::keep(const FlightLog& log) const
 void Attachments::mark_to_send(const std::filesystem::path& file) const
 {
     if (!server_) return;
-    if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().message);
-    if (const auto written = write_whole(marks_ / file.filename(), "", true); !written)
-        throw StoreFailure(written.error().message);
+    if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().said);
+    if (const auto written = write_whole(marks_ / file.filename(), "", true); !written) throw StoreFailure(written.error().said);
 }
 
 std::vector<std::filesystem::path> Attachments::to_send() const
@@ -165,8 +164,8 @@ void Attachments::sent(const std::filesystem::path& file) const
 void Attachments::put(const std::string& file_name, bool log, std::string_view bytes) const
 {
     const std::filesystem::path path = (log ? flight_logs_ / file_name.substr(0, 2) : sticks_) / file_name;
-    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
-    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
 }
 
 std::optional<std::filesystem::path> Attachments::flight_log_file(const std::string& hash) const
@@ -185,12 +184,13 @@ std::optional<std::filesystem::path> Attachments::flight_log_file(const std::str
 
 Result<Attachments::Found> Attachments::find(const std::string& hash) const
 {
-    if (!is_hash(hash)) return bad_input("'" + hash.substr(0, 80) + "' names no flight log");
+    if (!is_hash(hash)) return bad_input("'%1' names no flight log", hash.substr(0, 80));
     if (server_ && !flight_log_file(hash)) server_->fetch(hash, true);
     const auto path = flight_log_file(hash);
     if (!path && server_)
         return failure(Error::Code::NotFound, "this flight is not on the server yet: the station where it was flown has it");
-    if (!path) return failure(Error::Code::NotFound, place(flight_logs_, hash, packed_form).string() + ": there is no such file");
+    if (!path)
+        return failure(Error::Code::NotFound, "%1: there is no such file", place(flight_logs_, hash, packed_form).string());
     auto file = FileBytes::open(*path);
     if (!file) return tl::unexpected(file.error());
     return Found{std::string(file->text()), *path};
@@ -207,7 +207,7 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
 {
     if (name.empty() || name == "." || name == ".." || name.find('/') != std::string::npos ||
         name.find('\0') != std::string::npos)
-        return bad_input("'" + name.substr(0, 80) + "' names no stick recording of this record");
+        return bad_input("'%1' names no stick recording of this record", name.substr(0, 80));
     std::error_code error;
     if (!also_.empty() && !std::filesystem::exists(sticks_ / name, error))
         if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name;
@@ -220,39 +220,40 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
 std::string Attachments::keep_stick_recording(const std::filesystem::path& whole) const
 {
     const auto file = FileBytes::open(whole);
-    if (!file) throw StoreFailure(file.error().message);
+    if (!file) throw StoreFailure(file.error().said);
     const std::string name = sha256(file->text()) + sticks_ending;
     std::error_code error;
     if (whole == sticks_ / name) return name; // it was kept before, and then its session could not be
     std::filesystem::permissions(whole, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
-    if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().message);
+    if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().said);
     mark_to_send(sticks_ / name);
     std::filesystem::rename(whole, sticks_ / name, error);
-    if (error) throw StoreFailure((sticks_ / name).string() + ": cannot be written: " + error.message());
+    if (error) throw StoreFailure(said("%1: cannot be written: %2", (sticks_ / name).string(), error.message()));
     flush_folder(sticks_);
     if (server_) server_->kept();
     return name;
 }
 
-std::string Attachments::problem_with_log(const std::string& hash) const
+Said Attachments::problem_with_log(const std::string& hash) const
 {
     const auto found = find(hash);
-    if (!found) return found.error().message;
+    if (!found) return found.error().said;
     if (!form_of(found->path).named_by_text)
-        return sha256(found->bytes) == hash ? "" : "flight log " + hash + " is not what was written";
+        return sha256(found->bytes) == hash ? Said() : said("flight log %1 is not what was written", hash);
     const auto log = log_in(found->bytes, found->path);
-    if (!log) return log.error().message;
-    return sha256(flight_csv(*log)) == hash ? "" : "flight log " + hash + " is not what was written";
+    if (!log) return log.error().said;
+    return sha256(flight_csv(*log)) == hash ? Said() : said("flight log %1 is not what was written", hash);
 }
 
-std::string Attachments::problem_with_sticks(const std::string& name) const
+Said Attachments::problem_with_sticks(const std::string& name) const
 {
     const auto path = stick_recording(name);
-    if (!path) return path.error().message;
+    if (!path) return path.error().said;
     const auto file = FileBytes::open(*path);
-    if (!file) return file.error().message;
+    if (!file) return file.error().said;
     const bool by_content = name.size() == 64 + sticks_ending.size() && name.ends_with(sticks_ending);
-    return by_content && sha256(file->text()) + sticks_ending != name ? path->string() + ": is not what was written" : "";
+    return by_content && sha256(file->text()) + sticks_ending != name ? said("%1: is not what was written", path->string())
+                                                                      : Said();
 }
 
 void Attachments::set_aside(const std::string& hash) const
@@ -298,9 +299,9 @@ int Attachments::put_aside(const Names& named) const
     return moved;
 }
 
-std::vector<std::string> Attachments::problems(const Names& named, const std::function<Names()>& named_now) const
+std::vector<Said> Attachments::problems(const Names& named, const std::function<Names()>& named_now) const
 {
-    std::vector<std::string> problems;
+    std::vector<Said> problems;
     const auto was_erased = [&](const std::string& name, bool log) {
         std::error_code error;
         const auto sticks = log ? Result<std::filesystem::path>(std::filesystem::path()) : stick_recording(name);
@@ -308,11 +309,11 @@ std::vector<std::string> Attachments::problems(const Names& named, const std::fu
                (log ? !flight_log_file(name) : sticks && !std::filesystem::exists(*sticks, error));
     };
     for (const auto& [hash, who] : named.logs)
-        if (std::string problem = was_erased(hash, true) ? "" : problem_with_log(hash); !problem.empty())
-            problems.push_back(who + ": " + std::move(problem));
+        if (Said problem = was_erased(hash, true) ? Said() : problem_with_log(hash); !problem.empty())
+            problems.push_back(said("%1: %2", who, std::move(problem)));
     for (const auto& [name, who] : named.sticks)
-        if (std::string problem = was_erased(name, false) ? "" : problem_with_sticks(name); !problem.empty())
-            problems.push_back(who + ": " + std::move(problem));
+        if (Said problem = was_erased(name, false) ? Said() : problem_with_sticks(name); !problem.empty())
+            problems.push_back(said("%1: %2", who, std::move(problem)));
     using Clock = std::filesystem::file_time_type::clock;
     constexpr std::chrono::seconds soon{10};
     constexpr std::chrono::milliseconds pause{200};
@@ -331,7 +332,8 @@ std::vector<std::string> Attachments::problems(const Names& named, const std::fu
                 is_named = (log ? now.logs : now.sticks).contains(name);
                 if (!is_named) std::this_thread::sleep_for(pause);
             }
-            if (!is_named && std::filesystem::exists(file, gone)) problems.push_back(file.string() + ": no entry names it");
+            if (!is_named && std::filesystem::exists(file, gone))
+                problems.push_back(said("%1: no entry names it", file.string()));
         }
     }
     return problems;

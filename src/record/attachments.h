@@ -58,7 +58,7 @@ public:
     };
     /// What is missing, is not what was written, lies elsewhere, or is named by nobody; a line each. What was written in the last
     /// seconds may yet be named: `named_now` tells.
-    [[nodiscard]] std::vector<std::string> problems(const Names& named, const std::function<Names()>& named_now) const;
+    [[nodiscard]] std::vector<Said> problems(const Names& named, const std::function<Names()>& named_now) const;
     /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;
@@ -72,8 +72,8 @@ private:
         std::filesystem::path path;
     };
     [[nodiscard]] Result<Found> find(const std::string& hash) const;
-    [[nodiscard]] std::string problem_with_log(const std::string& hash) const;
-    [[nodiscard]] std::string problem_with_sticks(const std::string& name) const;
+    [[nodiscard]] Said problem_with_log(const std::string& hash) const;
+    [[nodiscard]] Said problem_with_sticks(const std::string& name) const;
     void mark_to_send(const std::filesystem::path& file) const;
     std::filesystem::path flight_logs_, also_, sticks_, left_over_, marks_;
     std::shared_ptr<const Server> server_;

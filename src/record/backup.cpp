@@ -96,9 +96,7 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
     archive_read_support_format_tar(in.get());
     archive_read_support_filter_gzip(in.get());
     constexpr std::size_t block = 1 << 16;
-    const auto no_backup = [&](const std::string& why) {
-        return bad_input(backup.string() + ": is no backup of a record: " + why);
-    };
+    const auto no_backup = [&](const Said& why) { return bad_input("%1: is no backup of a record: %2", backup.string(), why); };
     if (archive_read_open_filename(in.get(), backup.c_str(), block) != ARCHIVE_OK) return no_backup(words_of(in.get()));
     archive_entry* entry = nullptr;
     int status = ARCHIVE_OK;
@@ -106,7 +104,7 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
         const char* name = archive_entry_pathname(entry);
         const auto place = name ? place_of(name) : std::nullopt;
         if (!place || archive_entry_filetype(entry) != AE_IFREG || archive_entry_hardlink(entry))
-            return no_backup(std::string("it holds '") + (name ? name : "") + "'");
+            return no_backup(said("it holds '%1'", (name ? name : "")));
         if (const auto made = make_own_folder((folder / *place).parent_path()); !made) return made;
         std::ofstream out(folder / *place, std::ios::binary | std::ios::trunc);
         const void* bytes = nullptr;
@@ -119,7 +117,7 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
         }
         out.close();
         if (status != ARCHIVE_EOF) return no_backup(words_of(in.get()));
-        if (!out) return bad_input((folder / *place).string() + ": cannot be written");
+        if (!out) return bad_input("%1: cannot be written", (folder / *place).string());
         fs::permissions(folder / *place, fs::perms::owner_read | fs::perms::owner_write);
         if (const auto flushed = flush_file(folder / *place); !flushed) return flushed;
     }
@@ -132,7 +130,7 @@ Result<VerifyReport> unpacked_and_verified(const fs::path& backup, const fs::pat
 {
     if (const auto done = unpack(backup, folder); !done) return tl::unexpected(done.error());
     const auto manifest = read_text(folder / manifest_name);
-    if (!manifest) return bad_input(backup.string() + ": is no backup of a record: there is no " + manifest_name);
+    if (!manifest) return bad_input("%1: is no backup of a record: there is no %2", backup.string(), manifest_name);
     const auto head = read_document<std::optional<Head>>(*manifest, backup.string(), "backup",
                                                          [](const JsonIn& in) -> Result<std::optional<Head>> {
                                                              const auto noted = parse_head(in.text("head"));
@@ -152,7 +150,7 @@ Result<VerifyReport> back_up(const RecordPlace& place, const fs::path& to, const
     if (place.on_server()) return with_copy_of(place, [&](const fs::path& copy) { return back_up(copy, to); });
     const fs::path& record = place.file;
     std::error_code error;
-    if (fs::exists(to, error)) return bad_input(to.string() + ": is there already, a backup is not written over it");
+    if (fs::exists(to, error)) return bad_input("%1: is there already, a backup is not written over it", to.string());
     if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());
     const Workplace work(to.string() + ".making");
     if (const auto made = make_own_folder(work.folder()); !made) return tl::unexpected(made.error());
@@ -167,7 +165,7 @@ Result<VerifyReport> back_up(const RecordPlace& place, const fs::path& to, const
         archive_write_set_format_pax_restricted(out.get());
         archive_write_add_filter_gzip(out.get());
         if (archive_write_open_filename(out.get(), part.c_str()) != ARCHIVE_OK)
-            return bad_input(part.string() + ": " + words_of(out.get()));
+            return bad_input("%1: %2", part.string(), words_of(out.get()));
         const nlohmann::json manifest{
             {"format", "bluehangar.backup/1"}, {"head", in_words(*head)}, {"version", version_of(snapshot)}};
         std::string keys;
@@ -176,19 +174,19 @@ Result<VerifyReport> back_up(const RecordPlace& place, const fs::path& to, const
                                  put_file(out.get(), record_name, copy),
                                  put_attachments(out.get(), Attachments(record, read_logs_also_from),
                                                  names_in(snapshot, "main", version_of(snapshot)))})
-            if (!done) return bad_input(to.string() + ": the backup cannot be written: " + done.error().message);
+            if (!done) return bad_input("%1: the backup cannot be written: %2", to.string(), done.error().said);
         if (archive_write_close(out.get()) != ARCHIVE_OK)
-            return bad_input(to.string() + ": the backup cannot be written: " + words_of(out.get()));
+            return bad_input("%1: the backup cannot be written: %2", to.string(), words_of(out.get()));
     } catch (const StoreFailure& why) {
-        return bad_input(record.string() + ": cannot be backed up: " + why.what());
+        return bad_input("%1: cannot be backed up: %2", record.string(), why.said());
     }
     const Workplace look(to.string() + ".looking");
     const auto report = unpacked_and_verified(part, look.folder());
-    if (!report) return bad_input(to.string() + ": the backup cannot be read back: " + report.error().message);
+    if (!report) return bad_input("%1: the backup cannot be read back: %2", to.string(), report.error().said);
     fs::permissions(part, fs::perms::owner_read | fs::perms::owner_write, error);
     if (const auto flushed = flush_file(part); !flushed) return tl::unexpected(flushed.error());
     fs::rename(part, to, error);
-    if (error) return bad_input(to.string() + ": cannot be written: " + error.message());
+    if (error) return bad_input("%1: cannot be written: %2", to.string(), error.message());
     flush_folder(to.parent_path());
     return report;
 }
@@ -198,8 +196,8 @@ Result<VerifyReport> restore(const fs::path& backup, const fs::path& record)
     if (const auto free = is_free_for_record(record); !free) return tl::unexpected(free.error());
     std::error_code error;
     const auto status = fs::status(backup, error);
-    if (!fs::exists(status)) return failure(Error::Code::NotFound, backup.string() + ": there is no such backup");
-    if (!fs::is_regular_file(status)) return bad_input(backup.string() + ": is not a file, expected a backup");
+    if (!fs::exists(status)) return failure(Error::Code::NotFound, "%1: there is no such backup", backup.string());
+    if (!fs::is_regular_file(status)) return bad_input("%1: is not a file, expected a backup", backup.string());
     const Workplace work(record.string() + ".restoring");
     auto report = unpacked_and_verified(backup, work.folder());
     if (!report) return report;

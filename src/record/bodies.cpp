@@ -16,13 +16,13 @@ template <class T, class Read>
 Result<T> read_body(const Entry& entry, Read read)
 {
     const std::string name = "entry " + std::to_string(entry.seq) + " (" + entry.kind + ")";
-    if (!is_shallow_json(entry.body)) return bad_input(name + ": is nested deeper than 100");
+    if (!is_shallow_json(entry.body)) return bad_input("%1: is nested deeper than 100", name);
     const Json body = Json::parse(entry.body, nullptr, false);
-    if (body.is_discarded() || !body.is_object()) return bad_input(name + ": expected an object of JSON");
+    if (body.is_discarded() || !body.is_object()) return bad_input("%1: expected an object of JSON", name);
     try {
         return read(JsonIn(body, name));
     } catch (const JsonFault& fault) {
-        return bad_input(fault.message);
+        return bad_input(fault.said);
     }
 }
 
@@ -120,7 +120,7 @@ std::vector<CriterionRow> criteria_at(const JsonIn& in, const SharedBodies& shar
     const auto all = JsonIn(asked, "criteria").items(), values = in.at("values").items(), marks = in.at("marks").items(),
                spans = in.at("spans_s").items();
     if (values.size() != all.size() || marks.size() != all.size() || spans.size() != all.size())
-        in.fault("expected a value, marks and a span for each of " + std::to_string(all.size()) + " criteria");
+        in.fault("expected a value, marks and a span for each of %1 criteria", all.size());
     for (std::size_t i = 0; i < all.size(); ++i) {
         CriterionRow c = criterion_at(all[i]);
         if (!values[i].value().is_null()) c.value = values[i].number();
@@ -222,7 +222,7 @@ Result<PersonRow> person_in(const Entry& entry)
 {
     return read_body<PersonRow>(entry, [&](const JsonIn& in) -> Result<PersonRow> {
         const auto role = role_from_key(in.text("role"));
-        if (!role) in.at("role").fault("expected instructor or coordinator, found '" + in.text("role") + "'");
+        if (!role) in.at("role").fault("expected instructor or coordinator, found '%1'", in.text("role"));
         return PersonRow{entry.subject,      in.text("name"),          *role, in.text("passphrase"), in.truth("active", true),
                          in.text("key", ""), in.text("sealed_key", "")};
     });
@@ -284,7 +284,7 @@ Result<GripRoundRow> grip_round_in(const Entry& entry)
 {
     return read_body<GripRoundRow>(entry, [&](const JsonIn& in) -> Result<GripRoundRow> {
         const auto grip = grip_from_key(in.text("grip"));
-        if (!grip) in.at("grip").fault("expected thumb, pinch or hybrid, found '" + in.text("grip") + "'");
+        if (!grip) in.at("grip").fault("expected thumb, pinch or hybrid, found '%1'", in.text("grip"));
         return GripRoundRow{
             entry.subject,        in.text("pilot_id"), entry.at, *grip, in.number("throughput_bps"), in.number("mean_time_s"),
             in.at("taps").whole()};

@@ -27,7 +27,7 @@ Result<void> link_or_copy(const fs::path& from, const fs::path& to)
     std::error_code error;
     fs::create_hard_link(from, to, error);
     if (error) fs::copy_file(from, to, error);
-    if (error) return bad_input(to.string() + ": cannot be written: " + error.message());
+    if (error) return bad_input("%1: cannot be written: %2", to.string(), error.message());
     return {};
 }
 
@@ -69,19 +69,19 @@ Result<bool> keep_copy_of_day(const fs::path& record, const std::string& day, in
         if (const auto done = link_attachments(Attachments(record, read_logs_also_from), named, copy); !done)
             return tl::unexpected(done.error());
     } catch (const StoreFailure& why) {
-        return bad_input(of_day.string() + ": the day's copy cannot be made: " + why.what());
+        return bad_input("%1: the day's copy cannot be made: %2", of_day.string(), why.said());
     }
     VerifyOptions options;
     options.attachments = false; // they are the files that were verified beside the record
     const auto report = verify_record(copy, options);
     if (!report) return tl::unexpected(report.error());
     if (!report->problems.empty())
-        return bad_input(of_day.string() + ": the day's copy is not right: " + report->problems.front());
+        return bad_input("%1: the day's copy is not right: %2", of_day.string(), report->problems.front());
     if (const auto noted = write_whole(work.folder() / head_name, in_words(report->head) + "\n", true); !noted)
         return tl::unexpected(noted.error());
     if (const auto flushed = flush_file(copy); !flushed) return tl::unexpected(flushed.error());
     fs::rename(work.folder(), of_day, error);
-    if (error) return bad_input(of_day.string() + ": cannot be written: " + error.message());
+    if (error) return bad_input("%1: cannot be written: %2", of_day.string(), error.message());
     flush_folder(all);
     const auto copies = copies_of_days(record);
     for (std::size_t i = static_cast<std::size_t>(std::max(1, most)); i < copies.size(); ++i)

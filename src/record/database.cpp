@@ -15,28 +15,28 @@ namespace {
 const QString waits = QStringLiteral("QSQLITE_BUSY_TIMEOUT=5000");
 
 /// What went wrong, in words: SQLite's own for what hardly happens.
-std::string in_words(const QSqlError& error)
+Said in_words(const QSqlError& error)
 {
     switch (error.nativeErrorCode().toInt() & 0xff) { // see "Result and Error Codes" in SQLite's documentation
     case 5:
-    case 6: return "another program has held it locked for over 5 s";
-    case 8: return "the file or its folder may not be written to";
-    case 10: return "the disk cannot be read or written to, it may be full";
-    case 11: return "the file is damaged";
-    case 13: return "the disk is full";
-    case 14: return "the file cannot be opened: it, or its folder, is not there or may not be used";
-    case 26: return "the file is no database";
-    default: return error.text().toStdString();
+    case 6: return said("another program has held it locked for over 5 s");
+    case 8: return said("the file or its folder may not be written to");
+    case 10: return said("the disk cannot be read or written to, it may be full");
+    case 11: return said("the file is damaged");
+    case 13: return said("the disk is full");
+    case 14: return said("the file cannot be opened: it, or its folder, is not there or may not be used");
+    case 26: return said("the file is no database");
+    default: return Said(error.text().toStdString());
     }
 }
 
 /// What a server said, in its first line and without the driver's own words.
-std::string servers_words(const QSqlError& error)
+Said servers_words(const QSqlError& error)
 {
     QString words = error.databaseText().section(QLatin1Char('\n'), 0, 0).trimmed();
     words.remove(QRegularExpression(QStringLiteral("^(FATAL|ERROR): +")));
     words.remove(QRegularExpression(QStringLiteral(" *\\([0-9A-Z]{5}\\)$")));
-    return words.isEmpty() ? "the server does not answer" : words.toStdString();
+    return words.isEmpty() ? said("the server does not answer") : Said(words.toStdString());
 }
 
 } // namespace
@@ -50,7 +50,7 @@ Database::Database(Kind kind, const QString& name, const QString& options, const
     if (!database.isValid()) {
         database = {};
         QSqlDatabase::removeDatabase(name_);
-        throw StoreFailure("this computer cannot speak with a PostgreSQL server yet: install the package libqt6sql6-psql");
+        throw StoreFailure(said("this computer cannot speak with a PostgreSQL server yet: install the package libqt6sql6-psql"));
     }
     if (!name.isEmpty()) database.setDatabaseName(name);
     if (!password.isEmpty()) database.setPassword(password);
@@ -79,7 +79,7 @@ std::unique_ptr<Database> Database::in_memory()
 std::unique_ptr<Database> Database::on_server(const std::string& server)
 {
     const auto address = server_address(server);
-    if (!address) throw StoreFailure(address.error().message);
+    if (!address) throw StoreFailure(address.error().said);
     auto database = std::unique_ptr<Database>(
         new Database(Kind::Postgres, {}, QString::fromStdString(address->parameters), QString::fromStdString(address->password)));
     database->prepare_line();
@@ -124,7 +124,7 @@ void Database::fail(const QSqlError& error) const
 {
     if (kind_ == Kind::Sqlite) throw StoreFailure(in_words(error));
     const QString code = error.nativeErrorCode();
-    if (code == QLatin1String("HG001")) throw MovedOn("another station wrote at the same moment");
+    if (code == QLatin1String("HG001")) throw MovedOn(said("another station wrote at the same moment"));
     if (code == QLatin1String("HG004")) throw OutOfDate(servers_words(error));
     // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
     if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P")))

@@ -35,7 +35,7 @@ public:
     /// Rows of attempts as they were written: those that a WHERE clause names, all without one.
     [[nodiscard]] virtual std::vector<AttemptRow> attempts(const std::string& id) const = 0;
     /// What is wrong at a quick look; a line each.
-    [[nodiscard]] virtual std::vector<std::string> quick_problems(const VerifyOptions& options) const = 0;
+    [[nodiscard]] virtual std::vector<Said> quick_problems(const VerifyOptions& options) const = 0;
 
 protected:
     explicit Dialect(std::unique_ptr<Database> database) : database_(std::move(database)) {}

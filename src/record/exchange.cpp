@@ -135,7 +135,7 @@ Result<Head> export_record(const RecordPlace& place, const fs::path& folder, con
     if (place.on_server()) return with_copy_of(place, [&](const fs::path& copy) { return export_record(copy, folder); });
     const fs::path& record = place.file;
     std::error_code error;
-    if (fs::exists(folder, error)) return bad_input(folder.string() + ": is there already, expected a new folder");
+    if (fs::exists(folder, error)) return bad_input("%1: is there already, expected a new folder", folder.string());
     if (const auto is_one = head_of(record); !is_one) return tl::unexpected(is_one.error());
     if (const auto made = make_own_folder(folder); !made) return tl::unexpected(made.error());
     Head head;
@@ -155,7 +155,7 @@ Result<Head> export_record(const RecordPlace& place, const fs::path& folder, con
         rows.finish();
         out << "\n],\"person_keys\":" << person_keys_json(db, version).dump() << "}\n";
         out.close();
-        if (!out) return bad_input((folder / "record.json").string() + ": cannot be written");
+        if (!out) return bad_input("%1: cannot be written", (folder / "record.json").string());
         fs::rename(folder / "record.json.part", folder / "record.json");
         for (const auto& done :
              {write_csv(db, folder / "pilots.csv",
@@ -176,7 +176,7 @@ Result<Head> export_record(const RecordPlace& place, const fs::path& folder, con
               write_attachments(Attachments(record, read_logs_also_from), folder, names_in(db, "main", version))})
             if (!done) return tl::unexpected(done.error());
     } catch (const StoreFailure& why) {
-        return bad_input(record.string() + ": cannot be exported: " + why.what());
+        return bad_input("%1: cannot be exported: %2", record.string(), why.said());
     }
     return head;
 }
@@ -193,7 +193,7 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
     const Workplace work(record.string() + ".importing");
     if (const auto made = make_own_folder(work.folder()); !made) return tl::unexpected(made.error());
     const fs::path made_here = work.folder() / "record.sqlite";
-    const auto refused = [&](const std::string& why) { return bad_input(source.string() + ": " + why); };
+    const auto refused = [&](const Said& why) { return bad_input("%1: %2", source.string(), why); };
     try {
         const Database db(made_here, false);
         migrate_to(db, made_here, Record::schema_version);
@@ -203,14 +203,14 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
         for (const auto& [person, key] : exported->person_keys) db.run("INSERT INTO person_keys VALUES (?,?)", person, key);
         for (const Entry& e : entries) {
             if (e.seq != ++seq || e.previous_hash != previous || entry_hash(e) != e.hash)
-                return refused("entry " + std::to_string(seq) + " is not as its hash says, expected a whole export");
+                return refused(said("entry %1 is not as its hash says, expected a whole export", seq));
             previous = e.hash;
             insert_entry(db, e);
             apply_entry(db, e, Record::schema_version);
         }
         all_or_none.commit();
     } catch (const StoreFailure& why) {
-        return refused(std::string("cannot be made a record: ") + why.what());
+        return refused(said("cannot be made a record: %1", why.said()));
     }
     std::error_code error;
     for (const auto& [from, to] : {std::pair{"logs", ".logs"}, {"sticks", ".sticks"}})

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <stdexcept>
 
 namespace bh {
@@ -7,7 +9,11 @@ namespace bh {
 /// The disk or the database failed. Caught where the action began; the transaction has been rolled back.
 class StoreFailure : public std::runtime_error {
 public:
-    using std::runtime_error::runtime_error;
+    explicit StoreFailure(Said what) : std::runtime_error(what.english()), said_(std::move(what)) {}
+    [[nodiscard]] const Said& said() const { return said_; }
+
+private:
+    Said said_;
 };
 
 /// The server does not answer. What was being written may be there all the same.

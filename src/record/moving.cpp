@@ -24,7 +24,7 @@ constexpr int at_once = 500; ///< entries
 /// It was asked to stop.
 class Stopped : public StoreFailure {
 public:
-    Stopped() : StoreFailure("it was stopped; the same command takes it up where it stands") {}
+    Stopped() : StoreFailure(bh::said("it was stopped; the same command takes it up where it stands")) {}
 };
 
 /// Where the record goes: opened, with as much there as was written before.
@@ -43,7 +43,8 @@ class ToServer : public Destination {
 public:
     ToServer(const std::string& server, const EntryRights& rights) : server_(Database::on_server(server))
     {
-        if (!owns_server(*server_)) throw StoreFailure("a record is moved to a server with the login that owns the database");
+        if (!owns_server(*server_))
+            throw StoreFailure(said("a record is moved to a server with the login that owns the database"));
         prepare_server(*server_, rights);
     }
     [[nodiscard]] const Database& database() const override { return *server_; }
@@ -51,7 +52,7 @@ public:
     {
         const bool moving = !server_->value("SELECT value FROM state WHERE key = 'moving'").isEmpty();
         if (!moving && server_->value("SELECT count(*) FROM entries") != QLatin1String("0"))
-            throw StoreFailure("there is a record on it already");
+            throw StoreFailure(said("there is a record on it already"));
         server_->run("INSERT INTO state VALUES ('moving', ?) ON CONFLICT (key) DO UPDATE SET value = excluded.value",
                      in_words(head));
     }
@@ -96,8 +97,8 @@ class ToFile : public Destination {
 public:
     explicit ToFile(const fs::path& file) : file_(file), making_(file.string() + ".moving"), beside_(making_)
     {
-        if (const auto free = is_free_for_record(file); !free) throw StoreFailure(free.error().message);
-        if (const auto made = make_own_folder(file.parent_path()); !made) throw StoreFailure(made.error().message);
+        if (const auto free = is_free_for_record(file); !free) throw StoreFailure(free.error().said);
+        if (const auto made = make_own_folder(file.parent_path()); !made) throw StoreFailure(made.error().said);
         database_ = std::make_unique<Database>(making_, false);
         database_->run("PRAGMA synchronous = NORMAL");
         migrate_to(*database_, making_, Record::schema_version);
@@ -123,7 +124,7 @@ public:
         database_.reset();
         std::error_code error;
         fs::permissions(making_, fs::perms::owner_read | fs::perms::owner_write, error);
-        if (const auto moved = move_record(making_, file_); !moved) throw StoreFailure(moved.error().message);
+        if (const auto moved = move_record(making_, file_); !moved) throw StoreFailure(moved.error().said);
     }
 
 private:
@@ -143,14 +144,14 @@ Source opened_source(const RecordPlace& from)
 {
     if (from.on_server()) {
         Source source{Database::on_server(from.server), Attachments({}), true};
-        if (servers_version(*source.database) == 0) throw StoreFailure("there is no record on this server");
+        if (servers_version(*source.database) == 0) throw StoreFailure(said("there is no record on this server"));
         return source;
     }
     std::error_code error;
-    if (!fs::exists(from.file, error)) throw StoreFailure("there is no such record");
+    if (!fs::exists(from.file, error)) throw StoreFailure(said("there is no such record"));
     Source source{std::make_unique<Database>(from.file, true), Attachments(from.file), false};
     if (version_of(*source.database) != Record::schema_version)
-        throw StoreFailure("it is of another version: open it once with this program, which brings it up to date");
+        throw StoreFailure(said("it is of another version: open it once with this program, which brings it up to date"));
     return source;
 }
 
@@ -185,7 +186,7 @@ std::string bytes_of(const Source& source, const RecordPlace& from, const std::s
     const fs::path path =
         log ? *source.beside.flight_log_file(name.substr(0, name.find('.'))) : fs::path(from.file.string() + ".sticks") / name;
     const auto file = FileBytes::open(path);
-    if (!file) throw StoreFailure(file.error().message);
+    if (!file) throw StoreFailure(file.error().said);
     return std::string(file->text());
 }
 
@@ -219,7 +220,7 @@ void move_all(const RecordPlace& from, Destination& to, const MoveOptions& optio
     if (there.count > 0) { // taken up again: of the same record?
         QSqlQuery same = source.database->run("SELECT hash FROM entries WHERE seq = ?", there.count);
         if (!same.next() || same.value(0).toString().toStdString() != there.hash)
-            throw StoreFailure("another record was being moved there");
+            throw StoreFailure(said("another record was being moved there"));
     }
     const std::vector<std::string> files[2]{files_of(source, from, false), files_of(source, from, true)};
     const auto all = whole.count + static_cast<std::int64_t>(files[0].size() + files[1].size());
@@ -243,7 +244,7 @@ void move_all(const RecordPlace& from, Destination& to, const MoveOptions& optio
         }
     copy_keys_and_times(*source.database, to.database());
     if (!(head_in(*source.database) == head_in(to.database())))
-        throw StoreFailure("somebody wrote to it meanwhile; the same command takes up what came since");
+        throw StoreFailure(said("somebody wrote to it meanwhile; the same command takes up what came since"));
     to.end();
 }
 
@@ -260,7 +261,7 @@ Result<VerifyReport> move_house(const RecordPlace& from, const RecordPlace& to, 
             move_all(from, destination, options);
         }
     } catch (const StoreFailure& why) {
-        return bad_input(from.in_words() + " to " + to.in_words() + ": not moved: " + why.what());
+        return bad_input("%1 to %2: not moved: %3", from.in_words(), to.in_words(), why.said());
     }
     return verify_record(to);
 }

@@ -41,7 +41,7 @@ Result<ServerAddress> server_address(const std::string& server)
     if (!options) {
         const std::string words = one_line(why ? why : "it cannot be read");
         PQfreemem(why);
-        return bad_input("the server's address: " + words + ", expected postgresql://USER@HOST/DATABASE or service=NAME");
+        return bad_input("the server's address: %1, expected postgresql://USER@HOST/DATABASE or service=NAME", words);
     }
     // A line that was cut is known in seconds (common practice, no source); an address may say otherwise.
     std::map<std::string, std::string> given{{"application_name", "bluehangar"}, {"connect_timeout", "5"},
@@ -55,7 +55,7 @@ Result<ServerAddress> server_address(const std::string& server)
     given.erase("password");
     for (const auto& [key, text] : given) {
         // The driver makes a blank of every semicolon, which no name here needs.
-        if (text.find(';') != std::string::npos) return bad_input("the server's address: " + key + " may hold no semicolon");
+        if (text.find(';') != std::string::npos) return bad_input("the server's address: %1 may hold no semicolon", key);
         address.parameters += key + "='";
         for (const char c : text) {
             if (c == '\'' || c == '\\') address.parameters += '\\';

@@ -19,19 +19,21 @@ public:
     {
         const int version = servers_version(database());
         if (version > servers_schema_version)
-            throw StoreFailure("it was written by a newer version (" + std::to_string(version) + ", this one knows up to " +
-                               std::to_string(servers_schema_version) + "); it was left as it is");
+            throw StoreFailure(said("it was written by a newer version (%1, this one knows up to %2); it was left as it is",
+                                    version, servers_schema_version));
         if (!read_only && owns_server(database())) {
             prepare_server(database(), rights);
         } else if (version == 0) {
-            throw StoreFailure("there is no record on this server yet: whoever looks after it opens it once with the login that "
-                               "owns the database, or moves a record there");
+            throw StoreFailure(
+                said("there is no record on this server yet: whoever looks after it opens it once with the login that "
+                     "owns the database, or moves a record there"));
         } else if (version < servers_schema_version) {
-            throw StoreFailure("the record on this server is of an older version: whoever looks after it opens it once with the "
-                               "login that owns the database");
+            throw StoreFailure(
+                said("the record on this server is of an older version: whoever looks after it opens it once with the "
+                     "login that owns the database"));
         }
         if (!database().value("SELECT value FROM state WHERE key = 'moving'").isEmpty())
-            throw StoreFailure("a record is being moved to this server, take it up again with `record move`");
+            throw StoreFailure(said("a record is being moved to this server, take it up again with `record move`"));
     }
 
     void write(const Batch& batch) const override { database().write("SELECT append_entries(?::jsonb)", batch_text(batch)); }
@@ -55,10 +57,10 @@ public:
         return rows;
     }
 
-    [[nodiscard]] std::vector<std::string> quick_problems(const VerifyOptions& options) const override
+    [[nodiscard]] std::vector<Said> quick_problems(const VerifyOptions& options) const override
     {
-        std::vector<std::string> problems = server_schema_problems(database());
-        for (std::string& problem : newest_entries_problems(database(), beside_, options)) problems.push_back(std::move(problem));
+        std::vector<Said> problems = server_schema_problems(database());
+        for (Said& problem : newest_entries_problems(database(), beside_, options)) problems.push_back(std::move(problem));
         return problems;
     }
 

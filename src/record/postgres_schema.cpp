@@ -240,8 +240,8 @@ void prepare_server(const Database& server, const EntryRights& rights)
     server.run(QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(schema_lock));
     const int version = servers_version(server); // somebody may have been quicker
     if (version > servers_schema_version)
-        throw StoreFailure("it was written by a newer version (" + std::to_string(version) + ", this one knows up to " +
-                           std::to_string(servers_schema_version) + "); it was left as it is");
+        throw StoreFailure(said("it was written by a newer version (%1, this one knows up to %2); it was left as it is", version,
+                                servers_schema_version));
     if (version == 0) server.run_script(QStringLiteral("CREATE SCHEMA IF NOT EXISTS hangar"));
     for (int step = version; step < servers_schema_version; ++step)
         server.run_script(QString::fromUtf8(servers_steps()[static_cast<std::size_t>(step)]));
@@ -259,7 +259,7 @@ void prepare_server(const Database& server, const EntryRights& rights)
     all_or_none.commit();
 }
 
-std::vector<std::string> server_schema_problems(const Database& server)
+std::vector<Said> server_schema_problems(const Database& server)
 {
     const QString made = server.value("SELECT value FROM hangar.state WHERE key = 'fingerprint'");
     if (made == fingerprint_of(server)) return {};

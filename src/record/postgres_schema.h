@@ -17,7 +17,7 @@ void prepare_server(const Database& server, const EntryRights& rights);
 [[nodiscard]] bool owns_server(const Database& server);
 
 /// What is not as prepare_server() makes it; a line each.
-[[nodiscard]] std::vector<std::string> server_schema_problems(const Database& server);
+[[nodiscard]] std::vector<Said> server_schema_problems(const Database& server);
 
 /// The locks under which entries are written and the schema is changed (any two numbers that nobody else uses).
 inline constexpr int write_lock = 1'112'036'978, schema_lock = 1'112'036'979;

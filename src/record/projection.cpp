@@ -136,7 +136,7 @@ void apply_ladder(const Database& db, const Entry& e, const Json& b)
 AttemptColumns attempt_columns(const Entry& e)
 {
     const auto attempt = attempt_row_in(e);
-    if (!attempt) throw StoreFailure(attempt.error().message);
+    if (!attempt) throw StoreFailure(attempt.error().said);
     const AttemptRow& a = *attempt;
     const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
     return {{bound(a.id),
@@ -216,10 +216,9 @@ void insert_entry(const Database& db, const Entry& e)
 void apply_entry(const Database& db, const Entry& e, int version)
 try {
     if (e.kind == "attempt") return apply_attempt(db, e, version);
-    if (!is_shallow_json(e.body))
-        throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") is nested deeper than 100");
+    if (!is_shallow_json(e.body)) throw StoreFailure(said("entry %1 (%2) is nested deeper than 100", e.seq, e.kind));
     if (e.kind == "shared" && e.subject != shared_name(e.body))
-        throw StoreFailure("entry " + std::to_string(e.seq) + " is not what it is named by");
+        throw StoreFailure(said("entry %1 is not what it is named by", e.seq));
     const Json b = Json::parse(body_to_read(e, person_keys_in(db)));
     if (version >= 2) {
         if (e.kind == "pilot") apply_pilot(db, e, b, version);
@@ -238,7 +237,7 @@ try {
     if (e.kind == "erased")
         db.write("UPDATE pilots SET name = ?, archived = 1, entry = ? WHERE id = ?", std::string(erased_name), e.seq, e.subject);
 } catch (const Json::exception& why) {
-    throw StoreFailure("entry " + std::to_string(e.seq) + " (" + e.kind + ") cannot be understood: " + why.what());
+    throw StoreFailure(said("entry %1 (%2) cannot be understood: %3", e.seq, e.kind, why.what()));
 }
 
 void remake_tables(const Database& db, int version)

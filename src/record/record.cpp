@@ -36,9 +36,9 @@ Result<void> has_not_lost_itself(const std::filesystem::path& file)
     if (there && std::filesystem::file_size(file, error) > 0) return {};
     const std::filesystem::path logs = file.string() + ".logs";
     if (!std::filesystem::is_directory(logs, error) || std::filesystem::is_empty(logs, error)) return {};
-    return bad_input(file.string() + (there ? ": is empty" : ": is not there") +
-                     ", but flight logs of a record lie beside it in " + logs.filename().string() +
-                     "; restore a copy of the record, or take the logs away to begin a new one");
+    return bad_input("%1%2, but flight logs of a record lie beside it in %3; restore a copy of the record, or take the logs away "
+                     "to begin a new one",
+                     file.string(), (there ? ": is empty" : ": is not there"), logs.filename().string());
 }
 
 /// Refuses what is not a record.
@@ -47,14 +47,14 @@ Result<void> inspect(const Database& database, const std::filesystem::path& file
     const int version = database.value("PRAGMA user_version").toInt();
     const bool empty = database.value("SELECT count(*) FROM sqlite_master") == "0"; // another program is about to fill it
     if (database.value("PRAGMA application_id").toInt() != record_application_id && !empty)
-        return bad_input(file.string() + ": is a database, but not a training record; it was left as it is");
+        return bad_input("%1: is a database, but not a training record; it was left as it is", file.string());
     if (version > Record::schema_version)
-        return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" + std::to_string(version) +
-                                                     ", this one knows up to " + std::to_string(Record::schema_version) +
-                                                     "); it was left as it is");
+        return failure(Error::Code::Unsupported,
+                       "%1: was written by a newer version (%2, this one knows up to %3); it was left as it is", file.string(),
+                       version, Record::schema_version);
     if (const QString check = database.value("PRAGMA quick_check"); check != "ok")
-        return bad_input(file.string() + ": is damaged (" + check.simplified().left(120).toStdString() +
-                         "); it was left as it is, restore a copy");
+        return bad_input("%1: is damaged (%2); it was left as it is, restore a copy", file.string(),
+                         check.simplified().left(120).toStdString());
     return {};
 }
 
@@ -64,9 +64,9 @@ Result<void> inspect(const std::filesystem::path& file, bool may_write)
     char head[16] = {};
     in.read(head, sizeof head);
     if (!in && in.gcount() < static_cast<std::streamsize>(sizeof head))
-        return bad_input(file.string() + ": is not a training record; it was left as it is");
+        return bad_input("%1: is not a training record; it was left as it is", file.string());
     if (std::string_view(head, 15) != "SQLite format 3")
-        return bad_input(file.string() + ": is not a training record; it was left as it is");
+        return bad_input("%1: is not a training record; it was left as it is", file.string());
     try {
         return inspect(Database(file, true), file);
     } catch (const StoreFailure& why) {
@@ -75,19 +75,20 @@ Result<void> inspect(const std::filesystem::path& file, bool may_write)
                 return inspect(Database(file, false), file);
             } catch (const StoreFailure&) {
             }
-        return bad_input(file.string() + ": cannot be read as a training record: " + why.what() + "; it was left as it is");
+        return bad_input("%1: cannot be read as a training record: %2; it was left as it is", file.string(), why.said());
     }
 }
 
 Result<void> may_be_opened(const std::filesystem::path& file, bool read_only)
 {
     std::error_code error;
-    if (std::filesystem::is_directory(file, error)) return bad_input(file.string() + ": is a folder, expected a training record");
+    if (std::filesystem::is_directory(file, error))
+        return bad_input("%1: is a folder, expected a training record", file.string());
     if (std::filesystem::exists(file, error) && !std::filesystem::is_regular_file(file, error))
-        return bad_input(file.string() + ": is not a file, expected a training record");
+        return bad_input("%1: is not a file, expected a training record", file.string());
     if (auto whole = has_not_lost_itself(file); !whole) return whole;
     if (std::filesystem::exists(file, error) && std::filesystem::file_size(file, error) > 0) return inspect(file, !read_only);
-    if (read_only) return failure(Error::Code::NotFound, file.string() + ": there is no such record");
+    if (read_only) return failure(Error::Code::NotFound, "%1: there is no such record", file.string());
     return {};
 }
 
@@ -128,9 +129,9 @@ public:
         quick.newest = options.newest_looked_at;
         if (options.remember_heads) quick.station_folder = options.station_folder;
         problems = dialect->quick_problems(quick);
-        for (const std::string& problem : problems) // nothing can be read from a table that is not there
-            if (problem.starts_with("table ") && !problem.ends_with("is not this program's"))
-                throw StoreFailure(problem + "; restore a copy");
+        for (const Said& problem : problems) // nothing can be read from a table that is not there
+            if (problem.english().starts_with("table ") && problem.form != not_this_programs)
+                throw StoreFailure(said("%1; restore a copy", problem));
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
         if (place.on_server()) begin_as_station();
         if (!presence) return;
@@ -247,7 +248,7 @@ public:
             const Entry last = i == 1 && newest ? *newest : tail_in(database);
             if (after && last.seq != *after) {
                 newest.reset();
-                throw MovedOn("something was written since");
+                throw MovedOn(said("something was written since"));
             }
             const bool guess = place.on_server() && !out_of_date; // a way to the server less: it says where it is wrong
             Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared, guess ? &latest : nullptr)
@@ -287,7 +288,7 @@ public:
                 if (is_there(gesture))
                     WaitingEntries::over(gesture);
                 else
-                    waiting_problems.push_back(gesture.file.string() + ": the server does not take it: " + why.what());
+                    waiting_problems.push_back(said("%1: the server does not take it: %2", gesture.file.string(), why.said()));
             }
         }
     }
@@ -319,7 +320,7 @@ public:
     /// Nothing is written to what is only read.
     void must_write() const
     {
-        if (options.read_only) throw StoreFailure("the record was opened to be read only");
+        if (options.read_only) throw StoreFailure(said("the record was opened to be read only"));
     }
 
     RecordPlace place;
@@ -334,8 +335,8 @@ public:
     WaitingEntries waiting;
     std::unique_ptr<ServerLine> line;
     std::unique_ptr<ServerFiles> files;           ///< none in a file
-    std::vector<std::string> problems;            ///< at the opening
-    std::vector<std::string> waiting_problems;    ///< what the server did not take
+    std::vector<Said> problems;                   ///< at the opening
+    std::vector<Said> waiting_problems;           ///< what the server did not take
     std::string first_hash;                       ///< by which the record is known; empty before its first entry
     std::optional<Entry> newest;                  ///< as it was written last from here; nothing: to be looked for
     mutable Entry last_seen;                      ///< when its head was asked for
@@ -367,9 +368,9 @@ Result<std::unique_ptr<Record>> Record::open(const RecordPlace& place, RecordOpt
     try {
         return std::unique_ptr<Record>(new Record(std::make_unique<Impl>(place, std::move(options), std::move(*key))));
     } catch (const ServerAway& why) {
-        return failure(Error::Code::NotFound, place.in_words() + ": cannot be reached: " + why.what());
+        return failure(Error::Code::NotFound, "%1: cannot be reached: %2", place.in_words(), why.said());
     } catch (const StoreFailure& why) {
-        return bad_input(place.in_words() + ": cannot be opened as a training record: " + why.what());
+        return bad_input("%1: cannot be opened as a training record: %2", place.in_words(), why.said());
     }
 }
 
@@ -379,7 +380,7 @@ UnixTime Record::now() const { return impl_->now(); }
 
 std::string Record::new_id() const { return impl_->new_id(); }
 const Attachments& Record::attachments() const { return impl_->attachments; }
-const std::vector<std::string>& Record::problems_at_opening() const { return impl_->problems; }
+const std::vector<Said>& Record::problems_at_opening() const { return impl_->problems; }
 int Record::put_aside_at_opening() const { return impl_->put_aside; }
 
 Head Record::head() const
@@ -395,13 +396,13 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
     if (drafts.empty()) return {};
     std::vector<Entry> entries;
     try {
-        if (impl_->away) throw ServerAway("the server does not answer");
+        if (impl_->away) throw ServerAway(said("the server does not answer"));
         entries = impl_->append(drafts, after);
     } catch (const ServerAway& why) {
         const bool sent = !impl_->away;
         impl_->lose_server();
         if (!std::all_of(drafts.begin(), drafts.end(), WaitingEntries::may_wait))
-            throw ServerAway(std::string("what changes something that others share waits for the server: ") + why.what());
+            throw ServerAway(said("what changes something that others share waits for the server: %1", why.said()));
         return as_entries(impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key,
                                               sent ? impl_->tried : std::string()));
     }
@@ -416,7 +417,7 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
 
 bool Record::server_away() const { return impl_->away; }
 int Record::waiting() const { return impl_->place.on_server() ? impl_->waiting.count() : 0; }
-const std::vector<std::string>& Record::waiting_problems() const { return impl_->waiting_problems; }
+const std::vector<Said>& Record::waiting_problems() const { return impl_->waiting_problems; }
 
 std::vector<Entry> Record::waiting_entries() const
 {
@@ -564,7 +565,7 @@ VerifyReport Record::verify() const
     auto report = verify_record(impl_->place, verifying);
     if (report) return std::move(*report);
     VerifyReport unreadable;
-    unreadable.problems.push_back(report.error().message);
+    unreadable.problems.push_back(report.error().said);
     return unreadable;
 }
 

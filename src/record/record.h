@@ -59,7 +59,7 @@ public:
     [[nodiscard]] std::string new_id() const;
     [[nodiscard]] const Attachments& attachments() const;
     /// What was wrong with it when it was opened, by a quick look; a line each.
-    [[nodiscard]] const std::vector<std::string>& problems_at_opening() const;
+    [[nodiscard]] const std::vector<Said>& problems_at_opening() const;
     /// How many files beside it, which a program that was ended had left, were put into "….left-over" then.
     [[nodiscard]] int put_aside_at_opening() const;
     [[nodiscard]] Head head() const; ///< while a server is away, as it was seen last
@@ -77,7 +77,7 @@ public:
     /// does not take stays in the journal and is among waiting_problems().
     bool reach_server();
     [[nodiscard]] int waiting() const; ///< gestures that wait for the server
-    [[nodiscard]] const std::vector<std::string>& waiting_problems() const;
+    [[nodiscard]] const std::vector<Said>& waiting_problems() const;
     /// What waits here from before, as entries without a number.
     [[nodiscard]] std::vector<Entry> waiting_entries() const;
     struct Listener {

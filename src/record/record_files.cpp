@@ -14,7 +14,7 @@ Result<void> is_free_for_record(const std::filesystem::path& record)
     std::error_code error;
     for (const char* beside : {"", ".logs", ".sticks", "-wal"})
         if (const std::filesystem::path taken = record.string() + beside; std::filesystem::exists(taken, error))
-            return bad_input(taken.string() + ": is there already, expected a place where there is no record");
+            return bad_input("%1: is there already, expected a place where there is no record", taken.string());
     return {};
 }
 
@@ -24,7 +24,7 @@ Result<void> move_record(const std::filesystem::path& from, const std::filesyste
     for (const char* beside : beside_last_the_file) {
         if (!std::filesystem::exists(from.string() + beside, error)) continue;
         std::filesystem::rename(from.string() + beside, to.string() + beside, error);
-        if (error) return bad_input(to.string() + beside + ": cannot be written: " + error.message());
+        if (error) return bad_input("%1%2: cannot be written: %3", to.string(), beside, error.message());
     }
     flush_folder(to.parent_path());
     return {};

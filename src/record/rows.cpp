@@ -36,7 +36,7 @@ std::optional<Role> role_from_key(std::string_view key)
 
 std::string_view viewing_key(Viewing viewing)
 {
-    return viewing == Viewing::Screen ? "screen" : viewing == Viewing::Goggles ? "goggles" : "";
+    return viewing == Viewing::Screen ? label("screen") : viewing == Viewing::Goggles ? label("goggles") : std::string_view();
 }
 
 std::optional<Viewing> viewing_from_key(std::string_view key)
@@ -85,9 +85,9 @@ JudgedAttempt without_score(JudgedAttempt flight)
     return flight;
 }
 
-std::string summary_of(const JudgedAttempt& attempt, const Drill* drill)
+Said summary_of(const JudgedAttempt& attempt, const Drill* drill)
 {
-    if (attempt.in_words) return attempt.in_words->summary;
+    if (attempt.in_words) return Said(attempt.in_words->summary);
     if (attempt.free()) return free_flight_in_words(attempt.flown_s, attempt.throttle_cuts_s);
     Score score;
     score.passed = attempt.passed;

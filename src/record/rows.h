@@ -193,6 +193,6 @@ struct DemonstrationRow {
 [[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);
 
 /// What an attempt says about itself, made from its codes; the drill, where it is still there, knows the advice.
-[[nodiscard]] std::string summary_of(const JudgedAttempt& attempt, const Drill* drill);
+[[nodiscard]] Said summary_of(const JudgedAttempt& attempt, const Drill* drill);
 
 } // namespace bh

@@ -40,7 +40,7 @@ void copy_attempts(const Database& server, const Database& to)
 ServerCopy::ServerCopy(const Database& server, bool with_files)
 {
     std::string pattern = (std::filesystem::temp_directory_path() / "bluehangar-XXXXXX").string();
-    if (!::mkdtemp(pattern.data())) throw StoreFailure("no folder could be made in " + pattern);
+    if (!::mkdtemp(pattern.data())) throw StoreFailure(said("no folder could be made in %1", pattern));
     folder_ = pattern;
     file_ = folder_ / "record.sqlite";
     try {
@@ -86,8 +86,8 @@ ServerCopy::~ServerCopy()
     std::filesystem::remove_all(folder_, error);
 }
 
-void check_server_files(const Database& server, const Attachments::Names& named, std::vector<std::string>& problems,
-                        std::vector<std::string>& remarks)
+void check_server_files(const Database& server, const Attachments::Names& named, std::vector<Said>& problems,
+                        std::vector<Said>& remarks)
 {
     std::set<std::string> logs, sticks, young;
     for (const std::string& name : files_on(server, true)) logs.insert(name.substr(0, name.find('.')));
@@ -96,19 +96,20 @@ void check_server_files(const Database& server, const Attachments::Names& named,
                                     " AND at > (SELECT max(at) FROM entries) - 86400");
     while (last_day.next()) young.insert(last_day.value(0).toString().toStdString());
     int on_their_way = 0;
-    const auto missing = [&](const auto& names, const std::set<std::string>& there, const char* what) {
+    const auto missing = [&](const auto& names, const std::set<std::string>& there, std::string_view what) {
         for (const auto& [name, who] : names) {
             if (there.contains(name) || named.of_erased.contains(name)) continue;
             if (young.contains(who))
                 ++on_their_way;
             else
-                problems.push_back(who + ": its " + what + " is not on the server, the station where it was made may have it");
+                problems.push_back(
+                    said("%1: its %2 is not on the server, the station where it was made may have it", who, said(what)));
         }
     };
-    missing(named.logs, logs, "flight log");
-    missing(named.sticks, sticks, "recording");
+    missing(named.logs, logs, label("flight log"));
+    missing(named.sticks, sticks, label("recording"));
     if (on_their_way > 0)
-        remarks.push_back(std::to_string(on_their_way) + " flight logs and recordings of the last day are not on the server yet");
+        remarks.push_back(said("%1 flight logs and recordings of the last day are not on the server yet", on_their_way));
     // Those that are named by their bytes; the server adds them up itself. Older logs are looked at where they are read.
     QSqlQuery changed = server.run(
         "SELECT name FROM (SELECT c.name, encode(sha256(string_agg(c.bytes, ''::bytea ORDER BY c.position)), 'hex') AS digest"
@@ -116,7 +117,7 @@ void check_server_files(const Database& server, const Attachments::Names& named,
         " (c.name LIKE '%.pack.gz' OR c.name LIKE '%.text.gz' OR (a.kind = 'sticks' AND length(c.name) = 71)) GROUP BY c.name) f"
         " WHERE digest <> left(name, 64)");
     while (changed.next())
-        problems.push_back(changed.value(0).toString().toStdString() + " on the server is not what was written");
+        problems.push_back(said("%1 on the server is not what was written", changed.value(0).toString().toStdString()));
 }
 
 } // namespace bh

@@ -34,13 +34,13 @@ auto with_copy_of(const RecordPlace& place, Do what) -> decltype(what(std::files
         const ServerCopy copy(*server, true);
         return what(copy.file());
     } catch (const StoreFailure& why) {
-        return bad_input(place.in_words() + ": cannot be read as a training record: " + why.what());
+        return bad_input("%1: cannot be read as a training record: %2", place.in_words(), why.what());
     }
 }
 
 /// What is missing on the server of what entries name, or is not what was written; a line each. What was flown in the last day
 /// may yet be held back by its station: that is a remark.
-void check_server_files(const Database& server, const Attachments::Names& named, std::vector<std::string>& problems,
-                        std::vector<std::string>& remarks);
+void check_server_files(const Database& server, const Attachments::Names& named, std::vector<Said>& problems,
+                        std::vector<Said>& remarks);
 
 } // namespace bh

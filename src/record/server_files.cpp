@@ -94,7 +94,7 @@ void ServerFiles::run()
 void send_file(const Database& server, const std::filesystem::path& file)
 {
     const auto bytes = FileBytes::open(file);
-    if (!bytes) throw StoreFailure(bytes.error().message);
+    if (!bytes) throw StoreFailure(bytes.error().said);
     send_bytes(server, file.filename().string(), is_log(file), bytes->text());
 }
 

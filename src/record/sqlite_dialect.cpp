@@ -20,7 +20,7 @@ public:
         const Database& db = database();
         if (read_only) {
             if (version_of(db) != Record::schema_version)
-                throw StoreFailure("it is of another version, and to be read only it would have to be of this one");
+                throw StoreFailure(said("it is of another version, and to be read only it would have to be of this one"));
             return;
         }
         use_write_ahead_log();
@@ -36,7 +36,7 @@ public:
         QSqlQuery newest = database().run("SELECT hash FROM entries ORDER BY seq DESC LIMIT 1");
         const std::string hash = newest.next() ? newest.value(0).toString().toStdString() : "";
         newest.finish();
-        if (hash != batch.entries.front().previous_hash) throw MovedOn("another program wrote at the same moment");
+        if (hash != batch.entries.front().previous_hash) throw MovedOn(said("another program wrote at the same moment"));
         insert_batch(database(), batch);
         transaction.commit();
     }
@@ -74,7 +74,7 @@ public:
         return rows;
     }
 
-    [[nodiscard]] std::vector<std::string> quick_problems(const VerifyOptions& options) const override
+    [[nodiscard]] std::vector<Said> quick_problems(const VerifyOptions& options) const override
     {
         return bh::quick_problems(database(), file_, options);
     }

@@ -46,7 +46,7 @@ Result<void> make_seed(const std::filesystem::path& file)
     const std::string text = hex(seed.data(), seed.size()) + "\n";
     const std::filesystem::path part = file.string() + "." + std::to_string(::getpid()) + ".part";
     const auto cannot = [&](const std::filesystem::path& which) {
-        auto error = bad_input(which.string() + ": the station's key cannot be written: " + std::strerror(errno));
+        auto error = bad_input("%1: the station's key cannot be written: %2", which.string(), std::strerror(errno));
         ::unlink(part.c_str());
         return error;
     };
@@ -78,8 +78,8 @@ Result<StationKey> StationKey::in(const std::filesystem::path& folder)
     std::string_view digits = *text;
     while (!digits.empty() && digits.back() == '\n') digits.remove_suffix(1);
     if (!from_hex(digits, seed.data(), seed.size()))
-        return bad_input(file.string() +
-                         ": is no station's key, expected 64 hex digits; restore it, or take it away for a new one");
+        return bad_input("%1: is no station's key, expected 64 hex digits; restore it, or take it away for a new one",
+                         file.string());
     ::chmod(file.c_str(), 0600); // whatever a copy has made of it
     return from_seed(seed);
 }

@@ -41,33 +41,30 @@ std::map<std::string, std::string> schema_of(const Database& database, const QSt
     return parts;
 }
 
-std::vector<std::string> schema_problems(const std::map<std::string, std::string>& found,
-                                         const std::map<std::string, std::string>& wanted)
+std::vector<Said> schema_problems(const std::map<std::string, std::string>& found,
+                                  const std::map<std::string, std::string>& wanted)
 {
-    std::vector<std::string> problems;
+    std::vector<Said> problems;
     for (const auto& [name, words] : wanted)
         if (const auto there = found.find(name); there == found.end())
-            problems.push_back(name + " is missing from the file");
+            problems.push_back(said("%1 is missing from the file", name));
         else if (there->second != words)
-            problems.push_back(name + " is not as this program makes it");
+            problems.push_back(said("%1 is not as this program makes it", name));
     for (const auto& [name, words] : found)
-        if (!wanted.contains(name)) problems.push_back(name + " is not this program's");
+        if (!wanted.contains(name)) problems.push_back(said(not_this_programs, name));
     return problems;
 }
 
 /// What is wrong with a record in which the entry of a head that was seen before has another hash, or is not there at all.
-std::optional<std::string> unlike(const Head& seen, std::int64_t count, const std::string& hash_there, const std::string& who)
+std::optional<Said> unlike(const Head& seen, std::int64_t count, const std::string& hash_there, const Said& who)
 {
-    if (seen.count > count)
-        return "the newest entries are missing: " + who + " has " + std::to_string(seen.count) + " entries, the file " +
-               std::to_string(count);
+    if (seen.count > count) return said("the newest entries are missing: %1 has %2 entries, the file %3", who, seen.count, count);
     if (seen.count > 0 && hash_there != seen.hash)
-        return "entry " + std::to_string(seen.count) + " is not that of " + who +
-               ": another record, or a rewritten one, stands in its place";
+        return said("entry %1 is not that of %2: another record, or a rewritten one, stands in its place", seen.count, who);
     return std::nullopt;
 }
 
-const std::string seen_here = "what this station saw last";
+constexpr std::string_view seen_here = label("what this station saw last");
 
 /// Follows the chain, entry by entry. Hashes and signatures, which take the time, are worked out beside it, in batches.
 class Chain {
@@ -76,12 +73,12 @@ public:
 
     void follow(Entry entry)
     {
-        const std::string at = "entry " + std::to_string(entry.seq);
-        if (entry.seq != expected_) tell(expected_, "entry " + std::to_string(expected_) + " is missing");
-        if (entry.previous_hash != previous_) tell(entry.seq, at + " does not follow the one before it");
+        const Said at = said("entry %1", entry.seq);
+        if (entry.seq != expected_) tell(expected_, said("entry %1 is missing", expected_));
+        if (entry.previous_hash != previous_) tell(entry.seq, said("%1 does not follow the one before it", at));
         if (entry.kind == "key") learn_key(entry);
         if (!keys_.empty() && entry.at < last_at_ && entry.kind != "clock")
-            tell(entry.seq, at + " is dated before the one before it");
+            tell(entry.seq, said("%1 is dated before the one before it", at));
         previous_ = entry.hash;
         expected_ = entry.seq + 1;
         last_at_ = entry.at;
@@ -91,32 +88,33 @@ public:
         if (batch_.size() == batch) start_batch();
     }
 
-    void tell(std::int64_t seq, std::string problem) { told_.push_back({seq, std::move(problem)}); }
+    void tell(std::int64_t seq, Said problem) { told_.push_back({seq, std::move(problem)}); }
 
     /// Every problem of the chain, in the order of the entries.
-    [[nodiscard]] std::vector<std::string> finish()
+    [[nodiscard]] std::vector<Said> finish()
     {
         start_batch();
         while (!running_.empty()) end_oldest_batch();
         const auto count = static_cast<std::int64_t>(hashes_.size());
-        if (keys_.empty() && !options_.trusted_keys.empty() && count > 0) tell(0, "no entry is signed");
+        if (keys_.empty() && !options_.trusted_keys.empty() && count > 0) tell(0, said("no entry is signed"));
         for (const Unsigned& u : unsigned_) { // by no key that was known then
             if (keys_.empty() || u.seq <= unsigned_up_to_ || signed_well(trusted(), u.hash, u.signature)) continue;
             const std::string_view named = key_named_in(u.signature);
             const bool known = std::any_of(trusted().begin(), trusted().end(),
                                            [named](const std::string& key) { return key.starts_with(named); });
-            tell(u.seq, "entry " + std::to_string(u.seq) +
-                            (u.signature.empty()      ? " is not signed"
-                             : named.empty() || known ? " does not carry the signature of the station that it names"
-                                                      : " is signed by a station that is not trusted"));
+            tell(u.seq,
+                 said(u.signature.empty()      ? label("entry %1 is not signed")
+                      : named.empty() || known ? label("entry %1 does not carry the signature of the station that it names")
+                                               : label("entry %1 is signed by a station that is not trusted"),
+                      u.seq));
         }
         std::stable_sort(told_.begin(), told_.end(), [](const Told& a, const Told& b) { return a.seq < b.seq; });
-        std::vector<std::string> problems;
+        std::vector<Said> problems;
         for (Told& t : told_) problems.push_back(std::move(t.problem));
         return problems;
     }
 
-    [[nodiscard]] std::optional<std::string> against(const Head& seen, const std::string& who) const
+    [[nodiscard]] std::optional<Said> against(const Head& seen, const Said& who) const
     {
         const auto count = static_cast<std::int64_t>(hashes_.size());
         return unlike(seen, count, seen.count > 0 && seen.count <= count ? hashes_[static_cast<std::size_t>(seen.count) - 1] : "",
@@ -130,7 +128,7 @@ public:
 private:
     struct Told {
         std::int64_t seq;
-        std::string problem;
+        Said problem;
     };
     struct Unsigned {
         std::int64_t seq;
@@ -144,8 +142,7 @@ private:
     void learn_key(const Entry& entry)
     {
         const auto key = station_key_in(entry);
-        if (!key || !is_public_key(key->public_key))
-            return tell(entry.seq, "entry " + std::to_string(entry.seq) + " holds no station's key");
+        if (!key || !is_public_key(key->public_key)) return tell(entry.seq, said("entry %1 holds no station's key", entry.seq));
         if (keys_.empty()) unsigned_up_to_ = entry.seq - 1; // only the first can say that there were none before it
         keys_.push_back(key->public_key);
     }
@@ -168,8 +165,7 @@ private:
             Checked checked;
             for (const Entry& e : batch) {
                 if (entry_hash(e) != e.hash)
-                    checked.changed.push_back(
-                        {e.seq, "entry " + std::to_string(e.seq) + " (" + e.kind + ") was changed after it was written"});
+                    checked.changed.push_back({e.seq, said("entry %1 (%2) was changed after it was written", e.seq, e.kind)});
                 if (!signed_well(keys, e.hash, e.signature)) checked.not_signed.push_back({e.seq, e.hash, e.signature});
             }
             return checked;
@@ -202,16 +198,16 @@ public:
         if (e.kind == "erased") erased_.insert(e.subject);
         if (has_sealed_name(e.kind) && name_is_sealed(e.body)) sealed_.insert(e.subject);
     }
-    void check(const Database& db, std::vector<std::string>& problems) const
+    void check(const Database& db, std::vector<Said>& problems) const
     {
         std::set<std::string> keys;
         QSqlQuery rows = db.run("SELECT person FROM kept.person_keys");
         while (rows.next()) keys.insert(text_of(rows, 0).toStdString());
         for (const std::string& person : sealed_)
             if (!keys.contains(person) && !erased_.contains(person))
-                problems.push_back("the key to the name of " + person + " is missing, and no entry says that it was erased");
+                problems.push_back(said("the key to the name of %1 is missing, and no entry says that it was erased", person));
         for (const std::string& person : erased_)
-            if (keys.contains(person)) problems.push_back(person + " was erased, but the key to the name is still there");
+            if (keys.contains(person)) problems.push_back(said("%1 was erased, but the key to the name is still there", person));
     }
 
 private:
@@ -226,23 +222,23 @@ public:
     {
         if (e.kind == "person") return learn_person(e);
         if (e.kind != "document" || !e.subject.starts_with("release/")) return;
-        const std::string at = "entry " + std::to_string(e.seq) + " ";
+        const Said at = said("entry %1", e.seq);
         const auto text = text_in(e);
         const auto release =
             text ? parse_release(text->text, "release", text->id) : Result<Release>(tl::unexpected(text.error()));
-        if (!release) return tell(at + "holds a release that cannot be read");
+        if (!release) return tell(said("%1 holds a release that cannot be read", at));
         if (accepted_.contains(text_to_sign(*release) + release->signature)) return; // again, as when it is withdrawn
         const auto signer = coordinators_.find(release->signer);
         if (signer == coordinators_.end() || !signer->second.contains(release->key))
-            return tell(at + "holds a release that no coordinator of this record signed");
+            return tell(said("%1 holds a release that no coordinator of this record signed", at));
         if (!is_signed_by(release->key, text_to_sign(*release), release->signature))
-            return tell(at + "holds a release that was changed after it was signed");
+            return tell(said("%1 holds a release that was changed after it was signed", at));
         const auto head = parse_head(release->head);
-        if (!head || before.against(*head, "the release"))
-            return tell(at + "holds a release of another record: the head that it names is not in this one");
+        if (!head || before.against(*head, label("the release")))
+            return tell(said("%1 holds a release of another record: the head that it names is not in this one", at));
         accepted_.insert(text_to_sign(*release) + release->signature);
     }
-    [[nodiscard]] const std::vector<std::string>& problems() const { return problems_; }
+    [[nodiscard]] const std::vector<Said>& problems() const { return problems_; }
 
 private:
     void learn_person(const Entry& e)
@@ -254,11 +250,11 @@ private:
         if (!signs) coordinators_.erase(e.subject);
         if (signs && !person->key.empty()) coordinators_[e.subject].insert(person->key);
     }
-    void tell(std::string problem) { problems_.push_back(std::move(problem)); }
+    void tell(Said problem) { problems_.push_back(std::move(problem)); }
 
     std::map<std::string, std::set<std::string>> coordinators_; ///< by id: every key that each has had so far
     std::set<std::string> accepted_;
-    std::vector<std::string> problems_;
+    std::vector<Said> problems_;
 };
 
 /// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
@@ -280,11 +276,10 @@ Opened open_beside_memory(const std::filesystem::path& file)
 Result<void> is_record(const Opened& opened, const std::filesystem::path& file)
 {
     if (opened.database->value("PRAGMA kept.application_id").toInt() != record_application_id)
-        return bad_input(file.string() + ": is not a training record");
+        return bad_input("%1: is not a training record", file.string());
     if (opened.version > Record::schema_version)
-        return failure(Error::Code::Unsupported, file.string() + ": was written by a newer version (" +
-                                                     std::to_string(opened.version) + ", this one knows up to " +
-                                                     std::to_string(Record::schema_version) + ")");
+        return failure(Error::Code::Unsupported, "%1: was written by a newer version (%2, this one knows up to %3)",
+                       file.string(), opened.version, Record::schema_version);
     return {};
 }
 
@@ -293,20 +288,20 @@ Result<Opened> opened_to_read(const std::filesystem::path& file)
 {
     std::error_code error;
     const auto status = std::filesystem::status(file, error);
-    if (!std::filesystem::exists(status)) return failure(Error::Code::NotFound, file.string() + ": there is no such record");
+    if (!std::filesystem::exists(status)) return failure(Error::Code::NotFound, "%1: there is no such record", file.string());
     if (!std::filesystem::is_regular_file(status))
-        return bad_input(file.string() + ": is not a file, expected a training record");
+        return bad_input("%1: is not a file, expected a training record", file.string());
     try {
         Opened opened = open_beside_memory(file);
         if (const auto good = is_record(opened, file); !good) return tl::unexpected(good.error());
         return opened;
     } catch (const StoreFailure& why) {
-        return bad_input(file.string() + ": is not a training record, or cannot be read: " + why.what());
+        return bad_input("%1: is not a training record, or cannot be read: %2", file.string(), why.said());
     }
 }
 
 /// Signatures of the times that running sessions have noted.
-void check_session_times(const Database& db, const std::vector<std::string>& keys, std::vector<std::string>& problems)
+void check_session_times(const Database& db, const std::vector<std::string>& keys, std::vector<Said>& problems)
 {
     QSqlQuery rows = db.run("SELECT session_id, active_s, idle_s, at, signature FROM kept.session_times ORDER BY 1");
     while (rows.next()) {
@@ -315,7 +310,7 @@ void check_session_times(const Database& db, const std::vector<std::string>& key
         const bool good = std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
             return is_signed_by(key, noted_time_text(id, noted), signature);
         });
-        if (!good) problems.push_back("the time noted for session " + id + " was changed after it was written");
+        if (!good) problems.push_back(said("the time noted for session %1 was changed after it was written", id));
     }
 }
 
@@ -327,14 +322,14 @@ auto asked_of(const RecordPlace& place, Ask ask) -> Result<decltype(ask(std::dec
         if (place.on_server()) {
             const auto server = Database::on_server(place.server);
             if (servers_version(*server) == 0)
-                return failure(Error::Code::NotFound, place.in_words() + ": there is no record on this server");
+                return failure(Error::Code::NotFound, "%1: there is no record on this server", place.in_words());
             return ask(*server, QStringLiteral("hangar"));
         }
         const auto opened = opened_to_read(place.file);
         if (!opened) return tl::unexpected(opened.error());
         return ask(*opened->database, QStringLiteral("kept"));
     } catch (const StoreFailure& why) {
-        return bad_input(place.in_words() + ": cannot be read: " + why.what());
+        return bad_input("%1: cannot be read: %2", place.in_words(), why.said());
     }
 }
 
@@ -369,7 +364,7 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
     const int version = opened->version;
     const bool today = version == Record::schema_version;
     VerifyReport report;
-    std::vector<std::string> of_tables;
+    std::vector<Said> of_tables;
     Chain chain(options);
     Attachments::Names named;
     try {
@@ -377,8 +372,8 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
         if (!seen) seen = seen_before(db, "kept", file, options);
         const Transaction snapshot(db); // to write into the memory's; the file is attached to be read only
         if (const QString check = db.value("PRAGMA kept.quick_check"); check != "ok")
-            report.problems.push_back("the file is damaged (" + check.simplified().left(120).toStdString() + ")");
-        for (std::string& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
+            report.problems.push_back(said("the file is damaged (%1)", check.simplified().left(120).toStdString()));
+        for (Said& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
             report.problems.push_back(std::move(problem));
         bool understood = today;
         SealedNames names;
@@ -391,14 +386,14 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
             try {
                 if (understood) apply_entry(db, entry, version);
             } catch (const StoreFailure& why) {
-                chain.tell(entry.seq, "entry " + std::to_string(entry.seq) + " cannot be understood: " + why.what());
+                chain.tell(entry.seq, said("entry %1 cannot be understood: %2", entry.seq, why.said()));
                 understood = false;
             }
             names.follow(entry);
             releases.follow(entry, chain);
             if (entry.kind == "late")
                 if (const std::string problem = late_problem(entry); !problem.empty())
-                    chain.tell(entry.seq, "entry " + std::to_string(entry.seq) + ", handed over late, " + problem);
+                    chain.tell(entry.seq, said("entry %1, handed over late, %2", entry.seq, problem));
             chain.follow(std::move(entry));
         }
         rows.finish();
@@ -411,14 +406,14 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
             check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, of_tables);
         named = names_in(db, "kept", version);
     } catch (const StoreFailure& why) {
-        of_tables.push_back(std::string("the file cannot be read to its end: ") + why.what());
+        of_tables.push_back(said("the file cannot be read to its end: %1", why.said()));
     }
-    for (std::vector<std::string> some : {chain.finish(), std::move(of_tables)})
+    for (std::vector<Said> some : {chain.finish(), std::move(of_tables)})
         std::move(some.begin(), some.end(), std::back_inserter(report.problems));
     report.head = chain.head();
     report.entries = report.head.count;
     if (options.head)
-        if (const auto problem = chain.against(*options.head, "the given head")) report.problems.push_back(*problem);
+        if (const auto problem = chain.against(*options.head, label("the given head"))) report.problems.push_back(*problem);
     if (seen)
         if (const auto problem = chain.against(*seen, seen_here)) report.problems.push_back(*problem);
     if (options.attachments) {
@@ -427,15 +422,13 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
             return again ? names_in(*again->database, "kept", again->version) : Attachments::Names{};
         };
         const Attachments beside(file, options.read_logs_also_from);
-        for (std::string& problem : beside.problems(named, named_now)) report.problems.push_back(std::move(problem));
+        for (Said& problem : beside.problems(named, named_now)) report.problems.push_back(std::move(problem));
     }
-    if (!today)
-        report.remarks.push_back("the record is of version " + std::to_string(version) + ": its tables were not compared");
+    if (!today) report.remarks.push_back(said("the record is of version %1: its tables were not compared", version));
     if (!chain.has_keys() && report.entries > 0)
-        report.remarks.emplace_back("no entry is signed: written before there were keys");
+        report.remarks.emplace_back(said("no entry is signed: written before there were keys"));
     if (chain.unsigned_up_to() > 0)
-        report.remarks.push_back("entries 1 to " + std::to_string(chain.unsigned_up_to()) +
-                                 " were written before there were keys");
+        report.remarks.push_back(said("entries 1 to %1 were written before there were keys", chain.unsigned_up_to()));
     return report;
 }
 
@@ -451,14 +444,14 @@ Result<VerifyReport> verify_server(const RecordPlace& place, const VerifyOptions
         of_copy.station_folder.clear();
         auto report = verify_file(copy.file(), of_copy, seen);
         if (!report) return report;
-        std::vector<std::string> more = server_schema_problems(*server);
+        std::vector<Said> more = server_schema_problems(*server);
         if (options.attachments)
             check_server_files(*server, names_in(Database(copy.file(), true), "main", Record::schema_version), more,
                                report->remarks);
         std::move(more.begin(), more.end(), std::back_inserter(report->problems));
         return report;
     } catch (const StoreFailure& why) {
-        return bad_input(place.in_words() + ": cannot be read as a training record: " + why.what());
+        return bad_input("%1: cannot be read as a training record: %2", place.in_words(), why.said());
     }
 }
 
@@ -469,21 +462,20 @@ Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions
     return place.on_server() ? verify_server(place, options) : verify_file(place.file, options);
 }
 
-std::vector<std::string> quick_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)
+std::vector<Said> quick_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)
 {
-    std::vector<std::string> problems;
+    std::vector<Said> problems;
     const auto memory = Database::in_memory();
     migrate_to(*memory, {}, Record::schema_version);
-    for (std::string& problem : schema_problems(schema_of(db, "main"), schema_of(*memory, "main")))
+    for (Said& problem : schema_problems(schema_of(db, "main"), schema_of(*memory, "main")))
         problems.push_back(std::move(problem));
-    for (std::string& problem : newest_entries_problems(db, file, options)) problems.push_back(std::move(problem));
+    for (Said& problem : newest_entries_problems(db, file, options)) problems.push_back(std::move(problem));
     return problems;
 }
 
-std::vector<std::string> newest_entries_problems(const Database& db, const std::filesystem::path& file,
-                                                 const VerifyOptions& options)
+std::vector<Said> newest_entries_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)
 {
-    std::vector<std::string> problems;
+    std::vector<Said> problems;
     std::vector<Entry> entries;
     QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq DESC LIMIT ?", options.newest + 1);
     while (rows.next()) entries.push_back(entry_from(rows));
@@ -491,15 +483,15 @@ std::vector<std::string> newest_entries_problems(const Database& db, const std::
     const std::vector<std::string> keys = keys_among(db, db.kind() == Database::Kind::Sqlite ? "main" : "hangar");
     for (std::size_t i = 0; i + 1 < entries.size(); ++i) { // from the newest back
         const Entry& e = entries[i];
-        const std::string at = "entry " + std::to_string(e.seq);
-        if (e.previous_hash != entries[i + 1].hash) problems.push_back(at + " does not follow the one before it");
-        if (entry_hash(e) != e.hash) problems.push_back(at + " (" + e.kind + ") was changed after it was written");
+        const Said at = said("entry %1", e.seq);
+        if (e.previous_hash != entries[i + 1].hash) problems.push_back(said("%1 does not follow the one before it", at));
+        if (entry_hash(e) != e.hash) problems.push_back(said("%1 (%2) was changed after it was written", at, e.kind));
         const bool is_signed =
             std::any_of(keys.begin(), keys.end(), [&, named = key_named_in(e.signature)](const std::string& key) {
                 return key.starts_with(named) && is_signed_by(key, e.hash, e.signature);
             });
         if (!e.signature.empty() && !is_signed)
-            problems.push_back(at + " does not carry the signature of the station that it names");
+            problems.push_back(said("%1 does not carry the signature of the station that it names", at));
     }
     const QString first = db.value("SELECT hash FROM entries WHERE seq = 1");
     if (options.station_folder.empty() || entries.empty()) return problems;

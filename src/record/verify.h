@@ -16,8 +16,8 @@ class Database;
 struct VerifyReport {
     std::int64_t entries = 0;
     Head head;
-    std::vector<std::string> problems; ///< a line each; empty: the record is as it was written
-    std::vector<std::string> remarks;  ///< what could not be looked at, and since when entries are signed
+    std::vector<Said> problems; ///< a line each; empty: the record is as it was written
+    std::vector<Said> remarks;  ///< what could not be looked at, and since when entries are signed
 };
 
 struct VerifyOptions {
@@ -37,13 +37,15 @@ struct VerifyOptions {
 /// looked at where it lies.
 [[nodiscard]] Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions& options = {});
 
+/// A problem of this form is told, and nothing worse: what is in the file beside our own does no harm.
+inline constexpr std::string_view not_this_programs = label("%1 is not this program's");
 /// The quick part of it, of a record that is open: schema, newest entries, and what this station saw last.
-[[nodiscard]] std::vector<std::string> quick_problems(const Database& database, const std::filesystem::path& file,
-                                                      const VerifyOptions& options);
+[[nodiscard]] std::vector<Said> quick_problems(const Database& database, const std::filesystem::path& file,
+                                               const VerifyOptions& options);
 
 /// Of that the newest entries, and what this station saw last.
-[[nodiscard]] std::vector<std::string> newest_entries_problems(const Database& database, const std::filesystem::path& beside,
-                                                               const VerifyOptions& options);
+[[nodiscard]] std::vector<Said> newest_entries_problems(const Database& database, const std::filesystem::path& beside,
+                                                        const VerifyOptions& options);
 
 /// The newest entry, of a record that is only read. Zero and no hash where there is none yet.
 [[nodiscard]] Result<Head> head_of(const RecordPlace& place);

@@ -27,7 +27,7 @@ Json content_of(const WaitingGesture& gesture, const std::string& nonce)
 Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem::path& file)
 {
     const auto refuse = [&](const char* why) {
-        return bad_input(file.string() + ": " + why + ", expected what waits for the server");
+        return bad_input("%1: %2, expected what waits for the server", file.string(), why);
     };
     const Json json = Json::parse(text, nullptr, false);
     if (!json.is_object()) return refuse("is no JSON object");
@@ -83,7 +83,7 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     gesture.name = sha256_hex(content.dump());
     gesture.station = key.public_key();
     gesture.signature = key.sign(gesture.name);
-    if (const auto made = make_own_folder(folder_); !made) throw StoreFailure(made.error().message);
+    if (const auto made = make_own_folder(folder_); !made) throw StoreFailure(made.error().said);
     const auto before = files_in(folder_);
     const long number = before.empty() ? 1 : std::stol(before.back().filename().string()) + 1;
     std::string digits = std::to_string(number);
@@ -91,11 +91,11 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     gesture.file = folder_ / (digits + ending);
     const Json whole{{"format", "bluehangar.waiting/1"}, {"name", gesture.name},   {"station", gesture.station},
                      {"signature", gesture.signature},   {"tried", gesture.tried}, {"content", content}};
-    if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().message);
+    if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().said);
     return gesture;
 }
 
-std::vector<WaitingGesture> WaitingEntries::all(std::vector<std::string>* problems) const
+std::vector<WaitingGesture> WaitingEntries::all(std::vector<Said>* problems) const
 {
     std::vector<WaitingGesture> gestures;
     for (const auto& file : files_in(folder_)) {
@@ -104,7 +104,7 @@ std::vector<WaitingGesture> WaitingEntries::all(std::vector<std::string>* proble
         if (gesture)
             gestures.push_back(std::move(*gesture));
         else if (problems)
-            problems->push_back(gesture.error().message);
+            problems->push_back(gesture.error().said);
     }
     return gestures;
 }

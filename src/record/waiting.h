@@ -32,7 +32,7 @@ public:
     WaitingGesture keep(const std::vector<Draft>& drafts, UnixTime at, const std::string& nonce, const StationKey& key,
                         const std::string& tried) const;
     /// In their order. What cannot be read stays where it is and is told of.
-    [[nodiscard]] std::vector<WaitingGesture> all(std::vector<std::string>* problems = nullptr) const;
+    [[nodiscard]] std::vector<WaitingGesture> all(std::vector<Said>* problems = nullptr) const;
     [[nodiscard]] int count() const;
     /// The server has it.
     static void over(const WaitingGesture& gesture);

@@ -83,7 +83,7 @@ std::vector<Habit> habits_of(const School& school, const std::string& pilot_id, 
     return habits(flights_for_habits(school, flights_of(school, pilot_id, newest)));
 }
 
-std::string strong_habit(const School& school, const std::string& pilot_id)
+Said strong_habit(const School& school, const std::string& pilot_id)
 {
     auto flights = flights_of(school, pilot_id, flights_for_a_habit);
     std::erase_if(flights, [](const AttemptRow* a) { return a->found.empty(); });
@@ -96,7 +96,7 @@ std::string strong_habit(const School& school, const std::string& pilot_id)
     };
     const auto strong =
         std::find_if(found.begin(), found.end(), [&](const Habit& h) { return h.strong() && !worked_on(h.kind); });
-    return strong == found.end() ? std::string() : habit_in_words(*strong);
+    return strong == found.end() ? Said() : habit_in_words(*strong);
 }
 
 AdviceStanding standing_of(const School& school, const GivenAdvice& advice)

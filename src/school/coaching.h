@@ -21,7 +21,7 @@ inline constexpr std::size_t flights_for_a_habit = 12;
 /// The strongest of the habits in the newest flights, in words; empty when none is strong, or when advice about it was given in
 /// the last seven days (house: it needs a week to show). Goes by what is kept with the flights:
 /// it never works one out anew, so that a list of pilots stays quick.
-[[nodiscard]] std::string strong_habit(const School& school, const std::string& pilot_id);
+[[nodiscard]] Said strong_habit(const School& school, const std::string& pilot_id);
 
 /// Advice that was given, and what became of it.
 struct AdviceStanding {

@@ -12,10 +12,10 @@ namespace {
 
 constexpr std::size_t longest_value = 60, most_differences = 3;
 
-std::string shown(const std::string& value)
+Said shown(const std::string& value)
 {
-    if (value.empty() || value == "null") return "nothing";
-    return value.size() <= longest_value ? value : value.substr(0, longest_value - 1) + "…";
+    if (value.empty() || value == "null") return said("nothing");
+    return value.size() <= longest_value ? said("%1", value) : said("%1…", value.substr(0, longest_value - 1));
 }
 
 /// Every value of a text by its path; of a text that is no JSON object, itself.
@@ -27,28 +27,29 @@ nlohmann::json values_in(const std::string& text)
 
 } // namespace
 
-std::string difference_in_words(const std::string& there, const std::string& here)
+Said difference_in_words(const std::string& there, const std::string& here)
 {
-    if (there.empty() || here.empty()) return shown(there) + " is there, " + shown(here) + " here";
+    if (there.empty() || here.empty()) return said("%1 is there, %2 here", shown(there), shown(here));
     const auto a = values_in(there), b = values_in(here);
     std::set<std::string> paths;
     for (const auto& [path, _] : a.items()) paths.insert(path);
     for (const auto& [path, _] : b.items()) paths.insert(path);
-    std::string words;
+    std::vector<Said> parts;
     std::size_t differences = 0;
     for (const std::string& path : paths) {
         const auto value = [&](const nlohmann::json& of) {
-            if (!of.contains(path)) return std::string("nothing");
+            if (!of.contains(path)) return said("nothing");
             return shown(of[path].is_string() ? of[path].get<std::string>() : of[path].dump());
         };
         if (a.contains(path) && b.contains(path) && a[path] == b[path]) continue;
         if (++differences > most_differences) continue;
-        std::string name = path.empty() ? "" : path.substr(1) + ": ";
+        std::string name = path.empty() ? "" : path.substr(1);
         std::replace(name.begin(), name.end(), '/', '.');
-        words += (words.empty() ? "" : "; ") + name + value(a) + " is there, " + value(b) + " here";
+        const Said both = said("%1 is there, %2 here", value(a), value(b));
+        parts.push_back(name.empty() ? both : said("%1: %2", name, both));
     }
-    if (differences > most_differences) words += "; and " + std::to_string(differences - most_differences) + " more";
-    return words;
+    const Said words = joined(parts, "; ");
+    return differences > most_differences ? said("%1; and %2 more", words, differences - most_differences) : words;
 }
 
 } // namespace bh

@@ -20,7 +20,7 @@ struct Command {
 [[nodiscard]] inline Command reversed(const Command& c) { return {c.kind, c.subject, c.after, c.before, "undone"}; }
 
 /// Where two texts differ, for who wanted the second and finds the first: "roll.max_dps is 500 there, 480 here"; the first few.
-[[nodiscard]] std::string difference_in_words(const std::string& there, const std::string& here);
+[[nodiscard]] Said difference_in_words(const std::string& there, const std::string& here);
 
 /// Changes of one gesture, made and undone together.
 using Edit = std::vector<Command>;

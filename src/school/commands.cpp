@@ -45,26 +45,26 @@ Result<std::int64_t> School::apply(const Edit& edit)
             drafts.push_back(draft_of(c));
         }
         if (drafts.empty()) return values_.seq;
-        if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().message);
+        if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().said);
         for (Draft& draft : drafts) draft = as_actor(std::move(draft));
         try {
             follow_chain(record_->append(drafts, values_.seq)); // what stands there is what is known here
             return values_.seq;
         } catch (const MovedOn& why) {
-            if (i == tries) return failure(Error::Code::BadInput, why.what());
+            if (i == tries) return failure(Error::Code::BadInput, why.said());
             if (const auto followed = follow_news(); !followed) return tl::unexpected(followed.error());
         } catch (const StoreFailure& why) {
-            return failure(Error::Code::BadInput, why.what());
+            return failure(Error::Code::BadInput, why.said());
         }
     }
 }
 
-std::string School::meanwhile(const Command& wanted) const
+Said School::meanwhile(const Command& wanted) const
 {
     const auto by = written_elsewhere_.find({wanted.kind, wanted.subject});
-    return (by == written_elsewhere_.end() ? std::string("something else stands there by now: ")
-                                           : "it was changed meanwhile by " + who_is(by->second) + ": ") +
-           difference_in_words(values_.text(wanted.kind, wanted.subject), wanted.after);
+    const Said differs = difference_in_words(values_.text(wanted.kind, wanted.subject), wanted.after);
+    return by == written_elsewhere_.end() ? said("something else stands there by now: %1", differs)
+                                          : said("it was changed meanwhile by %1: %2", who_is(by->second), differs);
 }
 
 bool School::make(Edit edit)
@@ -144,7 +144,7 @@ Result<void> School::keep_person(const PersonRow& person, const std::string& why
     return add({draft}) ? Result<void>() : bad_input("could not be saved");
 }
 
-Result<std::string> School::erase_pilot(const std::string& pilot_id, const std::string& why)
+Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string& why)
 {
     if (const auto allowed = may_do(Act::KeepPeople); !allowed) return tl::unexpected(allowed.error());
     const PilotFile& of = file(pilot_id);
@@ -162,7 +162,7 @@ Result<std::string> School::erase_pilot(const std::string& pilot_id, const std::
         in_the_clear = record_->erase_person(pilot_id, tidy(why), who_);
         follow_chain(record_->entries_after(values_.seq));
     } catch (const StoreFailure& failed) {
-        return bad_input(failed.what());
+        return bad_input(failed.said());
     }
     for (const std::string& log : logs)
         if (!log.empty() && !elsewhere.contains(log)) record_->attachments().erase_log(log);
@@ -171,10 +171,10 @@ Result<std::string> School::erase_pilot(const std::string& pilot_id, const std::
     edits_.clear(); // they may hold the name
     done_ = 0;
     Q_EMIT edits_changed();
-    std::string left = "Erased. Copies and backups of the record made before still have the name until they are deleted.";
-    if (in_the_clear > 0)
-        left += " " + std::to_string(in_the_clear) + " entries from before names were sealed have it in the clear.";
-    return left;
+    const Said left = said("Erased. Copies and backups of the record made before still have the name until they are deleted.");
+    if (in_the_clear == 0) return left;
+    return said_of(in_the_clear, "%1 %n entry from before names were sealed has it in the clear.",
+                   "%1 %n entries from before names were sealed have it in the clear.", left);
 }
 
 std::string School::add_pilot(PilotRow pilot)
@@ -238,7 +238,7 @@ Result<void> School::keep_document(Kind kind, const std::string& id, const std::
     } else {
         for (const Curriculum::Stage& stage : good->stages)
             for (const std::string& wanted : stage.drills)
-                if (!drill(wanted) && !good->free_block(wanted)) return bad_input(id + ": there is no drill '" + wanted + "'");
+                if (!drill(wanted) && !good->free_block(wanted)) return bad_input("%1: there is no drill '%2'", id, wanted);
     }
     if (!keep_text(kind, id, *versioned)) return bad_input("could not be saved");
     return {};

@@ -16,9 +16,9 @@ Result<void> may_correct(const School& school, const std::string& why)
     return tidy_reason(why).empty() ? bad_input("a correction needs a reason") : Result<void>();
 }
 
-Result<void> made(School& school, Command command, const char* otherwise)
+Result<void> made(School& school, Command command, std::string_view otherwise)
 {
-    return school.make({std::move(command)}) ? Result<void>() : bad_input(otherwise);
+    return school.make({std::move(command)}) ? Result<void>() : bad_input(said(otherwise));
 }
 
 } // namespace
@@ -48,20 +48,22 @@ Result<void> correct_session(School& school, const SessionRow& corrected, const 
                        ? before.ended_at
                        : row.ended_at;
     if (body_of(row) == body_of(before)) return {};
-    return school.write({Kind::Session, row.id, "", body_of(row), tidy_reason(why)}) ? Result<void>()
-                                                                                     : bad_input("it could not be corrected");
+    return school.write({Kind::Session, row.id, "", body_of(row), tidy_reason(why)})
+               ? Result<void>()
+               : bad_input(label("it could not be corrected"));
 }
 
 Result<void> strike(School& school, const std::string& id, const std::string& why)
 {
     if (auto allowed = may_correct(school, why); !allowed) return allowed;
-    return made(school, school.command(Kind::Struck, id, tidy_reason(why), tidy_reason(why)), "it could not be struck out");
+    return made(school, school.command(Kind::Struck, id, tidy_reason(why), tidy_reason(why)),
+                label("it could not be struck out"));
 }
 
 Result<void> count_again(School& school, const std::string& id, const std::string& why)
 {
     if (auto allowed = may_correct(school, why); !allowed) return allowed;
-    return made(school, school.command(Kind::Struck, id, "", tidy_reason(why)), "it could not be put back");
+    return made(school, school.command(Kind::Struck, id, "", tidy_reason(why)), label("it could not be put back"));
 }
 
 Result<void> give_session(School& school, const std::string& session_id, const std::string& pilot_id, const std::string& why)
@@ -71,7 +73,7 @@ Result<void> give_session(School& school, const std::string& session_id, const s
     const auto moved = school.values().logged_for.find(session_id);
     const bool its_own = moved != school.values().logged_for.end() && moved->second == pilot_id;
     return made(school, school.command(Kind::FlownBy, session_id, its_own ? "" : pilot_id, tidy_reason(why)),
-                "it could not be given to the other pilot");
+                label("it could not be given to the other pilot"));
 }
 
 } // namespace bh

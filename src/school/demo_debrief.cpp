@@ -31,7 +31,7 @@ std::optional<std::pair<const AttemptRow*, Advice>> said_of(School& school, cons
 Result<FlightLog> flown_elsewhere(const School& school, const DemoDebriefs::Elsewhere& e)
 {
     const Drill* drill = school.drill(e.drill);
-    if (!drill) return bad_input("roster.json: there is no drill '" + e.drill + "'");
+    if (!drill) return bad_input("roster.json: there is no drill '%1'", e.drill);
     const auto setup = school.data().setup_for(*drill, RateProfile{});
     if (!setup) return tl::unexpected(setup.error());
     auto flown = fly_drill(*drill, *setup, e.skill, e.seed, e.habits);
@@ -60,7 +60,7 @@ StandInFaults demo_habits(const JsonIn& names)
     std::vector<std::string> habits;
     for (const JsonIn& habit : names.items()) habits.push_back(habit.text());
     const auto faults = stand_in_faults(habits);
-    if (!faults) names.fault(faults.error().message);
+    if (!faults) names.fault(faults.error().said);
     return *faults;
 }
 
@@ -100,7 +100,7 @@ void DemoCoach::before_session(School& school, const std::string& pilot_id, doub
     advice.finding = rule->finding;
     advice.cause = rule->cause;
     advice.change = rule->change;
-    advice.evidence = said->second.evidence;
+    advice.evidence = said->second.evidence.english();
     const std::string id = school.keep_advice(std::move(advice));
     ++told_;
     if (due.followed) to_follow_ = id;

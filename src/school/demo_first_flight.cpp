@@ -68,7 +68,7 @@ void DemoDecisions::read_first_flight(const JsonIn& in, UnixTime now)
 {
     const std::string pilot = in.text("pilot");
     auto day = parse_flight_day(in.at("day").value().dump(), "roster.json");
-    if (!day) in.at("day").fault(day.error().message);
+    if (!day) in.at("day").fault(day.error().said);
     const auto briefed = static_cast<std::size_t>(in.number("briefed", 0));
     due_.push_back({moment(in, "prepared", now),
                     [pilot, flight_day = *day, briefed](School& school, const DemoDecisions& self) mutable -> Result<void> {
@@ -87,14 +87,14 @@ void DemoDecisions::read_first_flight(const JsonIn& in, UnixTime now)
                         [pilot, reasons](School& school, const DemoDecisions& self) -> Result<void> {
                             const auto done = sign_release(school, prepared_release(school, self.id_of_(pilot), reasons),
                                                            self.signer_, self.passphrase_);
-                            return done ? Result<void>() : bad_input(pilot + ": " + done.error().message);
+                            return done ? Result<void>() : bad_input("%1: %2", pilot, done.error().said);
                         },
                         pilot});
     }
     if (in.has("back")) {
         const JsonIn back = in.at("back");
         auto after = parse_after_flight(back.at("document").value().dump(), "roster.json", "");
-        if (!after) back.at("document").fault(after.error().message);
+        if (!after) back.at("document").fault(after.error().said);
         due_.push_back({moment(back, "day", now),
                         [pilot, told = *after](School& school, const DemoDecisions& self) mutable -> Result<void> {
                             told.pilot_id = self.id_of_(pilot);

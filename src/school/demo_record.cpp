@@ -79,7 +79,7 @@ template <class T>
 T inner(const JsonIn& in, Result<T> (*parse)(std::string_view, const std::string&))
 {
     auto document = parse(in.value().dump(), "roster.json");
-    if (!document) in.fault(document.error().message);
+    if (!document) in.fault(document.error().said);
     return std::move(*document);
 }
 
@@ -136,7 +136,7 @@ Roster::OfPilot document_at(const JsonIn& in, const Roster& roster)
                              static_cast<UnixTime>(in.number("until", static_cast<double>(roster.now)))};
     const auto check = [&](Kind kind, const auto& parsed) {
         document.kind = kind;
-        if (!parsed) in.at("document").fault(parsed.error().message);
+        if (!parsed) in.at("document").fault(parsed.error().said);
     };
     const std::string kind = in.text("kind"), file = "roster.json";
     if (kind == "match")
@@ -152,7 +152,7 @@ Roster::OfPilot document_at(const JsonIn& in, const Roster& roster)
     else if (kind == "way-back")
         check(Kind::WayBack, parse_way_back(document.text, file));
     else
-        in.at("kind").fault("expected match, plan, trial, handling, blind or way-back, found '" + kind + "'");
+        in.at("kind").fault("expected match, plan, trial, handling, blind or way-back, found '%1'", kind);
     return document;
 }
 
@@ -175,10 +175,10 @@ Roster read_roster(const JsonIn& in)
     if (auto bays = parse_bays(in.at("bays").value().dump(), "roster.json"))
         roster.bays = bays_text(*bays);
     else
-        in.at("bays").fault(bays.error().message);
+        in.at("bays").fault(bays.error().said);
     for (const JsonIn& a : in.at("available").items()) {
         auto available = parse_availability(a.at("document").value().dump(), "roster.json");
-        if (!available) a.at("document").fault(available.error().message);
+        if (!available) a.at("document").fault(available.error().said);
         roster.available.emplace_back(a.text("pilot"), availability_text(*available));
     }
     return roster;
@@ -496,7 +496,7 @@ Result<Roster> load_roster(const DataFolder& data)
     try {
         return read_roster(JsonIn(*document, "roster.json"));
     } catch (const JsonFault& fault) {
-        return bad_input(fault.message);
+        return bad_input(fault.said);
     }
 }
 
@@ -505,7 +505,7 @@ Result<Roster> load_roster(const DataFolder& data)
 Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
 {
     if (std::filesystem::exists(file))
-        return bad_input(file.string() + ": is there already, the demo record is not written over it");
+        return bad_input("%1: is there already, the demo record is not written over it", file.string());
     auto roster = load_roster(data);
     if (!roster) return tl::unexpected(roster.error());
     const auto kit = data.kit();
@@ -530,11 +530,11 @@ Result<void> make_demo_record(const DataFolder& data, const std::filesystem::pat
     for (const DemoPilot& p : roster->pilots)
         if (std::none_of(school.curricula().begin(), school.curricula().end(),
                          [&](const Curriculum& c) { return c.id == p.curriculum; }))
-            return bad_input("roster.json: " + p.name + " follows a curriculum '" + p.curriculum + "' that is not there");
+            return bad_input("roster.json: %1 follows a curriculum '%2' that is not there", p.name, p.curriculum);
     std::string failure_said;
-    QObject::connect(&school, &School::failed, &school, [&](const QString& sentence) { failure_said = sentence.toStdString(); });
+    QObject::connect(&school, &School::failed, &school, [&](const Said& sentence) { failure_said = sentence.english(); });
     const auto written = DemoMaker(*roster, school, kit->front().items, kit->front().id, clock).write();
-    if (written && !failure_said.empty()) return bad_input(file.string() + ": " + failure_said);
+    if (written && !failure_said.empty()) return bad_input("%1: %2", file.string(), failure_said);
     return written;
 }
 

@@ -31,9 +31,9 @@ Result<StationKey> key_to_sign(School& school, const PersonRow& person, const st
 {
     if (!person.key.empty()) return opened({person.key, person.sealed_key}, passphrase);
     if (QString::fromStdString(passphrase).size() < static_cast<qsizetype>(shortest_passphrase))
-        return bad_input("a passphrase to sign with has at least " + std::to_string(shortest_passphrase) + " letters");
+        return bad_input("a passphrase to sign with has at least %1 letters", shortest_passphrase);
     if (!person.passphrase.empty() && !is_passphrase(passphrase, person.passphrase))
-        return bad_input("this is not the passphrase of " + person.name);
+        return bad_input("this is not the passphrase of %1", person.name);
     const SealedKey key = new_signing_key(passphrase);
     PersonRow with_key = person;
     with_key.key = key.public_key, with_key.sealed_key = key.sealed;
@@ -71,9 +71,9 @@ std::optional<bool> is_briefed(const School& school, const std::string& pilot_id
 RatesOnAircraft rates_on_aircraft(const School& school, const std::string& pilot_id)
 {
     const auto& setup = school.setup(pilot_id);
-    if (!setup || setup->real_aircraft.empty()) return {false, "no real aircraft is chosen on the Set-up page"};
+    if (!setup || setup->real_aircraft.empty()) return {false, said("no real aircraft is chosen on the Set-up page")};
     const RateProfile* real = school.rates_of(setup->real_aircraft);
-    if (!real) return {false, "the real aircraft's rates are not on the record"};
+    if (!real) return {false, said("the real aircraft's rates are not on the record")};
     const std::pair<const char*, std::pair<const RateCurve*, const RateCurve*>> axes[] = {
         {"roll", {&real->roll, &setup->rates.roll}},
         {"pitch", {&real->pitch, &setup->rates.pitch}},
@@ -82,10 +82,9 @@ RatesOnAircraft rates_on_aircraft(const School& school, const std::string& pilot
     std::string where;
     for (const auto& [name, curves] : axes)
         if (const double off = difference(*curves.first, *curves.second).rms_dps; off > worst) worst = off, where = name;
-    char words[120];
-    std::snprintf(words, sizeof words, "by the record they are %.0f deg/s apart on %s, most of all axes", worst, where.c_str());
-    if (worst <= rates_near_dps) return {true, worst < 1 ? "by the record they are the same" : words};
-    return {false, words};
+    if (worst < 1) return {true, said("by the record they are the same")};
+    return {worst <= rates_near_dps,
+            said("by the record they are %1 deg/s apart on %2, most of all axes", rounded(worst, 0), said(where))};
 }
 
 const Release* newest_release(const School& school, const std::string& pilot_id)
@@ -119,7 +118,8 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
     release.until_day = school.today() + school.house().whole("day.release_days");
     for (const ReadinessGate& g : gates_of(school, pilot_id)) {
         const auto reason = reasons.find(std::string(g.id));
-        release.gates.push_back({std::string(g.id), std::string(g.name), std::string(gate_state_key(g.state)), g.evidence,
+        release.gates.push_back({std::string(g.id), std::string(g.name), std::string(gate_state_key(g.state)),
+                                 g.evidence.english(),
                                  g.state == GateState::Met || reason == reasons.end() ? "" : tidied(reason->second)});
     }
     for (const HouseLimit& limit : house_limits())
@@ -138,13 +138,13 @@ Result<std::string> sign_release(School& school, Release release, const std::str
     if (!school.pilot(release.pilot_id)) return bad_input("there is no such pilot");
     for (const Release::Gate& g : release.gates)
         if (g.state != "met" && g.overridden.empty())
-            return bad_input("'" + g.name + "' is not met: give a reason why it does not stand in the way, or wait");
+            return bad_input("'%1' is not met: give a reason why it does not stand in the way, or wait", g.name);
     if (release.aircraft.empty()) return bad_input("no real aircraft is chosen on the Set-up page");
     if (tidied(release.site).empty()) return bad_input("the site has no name: a release is for one place");
     if (release.until_day < school.today()) return bad_input("expected a last day that is not over");
     const PersonRow* person = school.person(person_id);
     if (!person || !person->active) return bad_input("choose who signs");
-    if (person->role != Role::Coordinator) return bad_input(person->name + " is no coordinator, and only those sign");
+    if (person->role != Role::Coordinator) return bad_input("%1 is no coordinator, and only those sign", person->name);
     const auto key = key_to_sign(school, PersonRow(*person), passphrase);
     if (!key) return tl::unexpected(key.error());
     release.id = school.record().new_id();

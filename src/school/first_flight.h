@@ -16,7 +16,7 @@ bool keep_flight_day(School& school, const std::string& pilot_id, const FlightDa
 /// Whether the aircraft has what was practised, in words that begin with how it is.
 struct RatesOnAircraft {
     bool same = false;
-    std::string words;
+    Said words;
 };
 [[nodiscard]] RatesOnAircraft rates_on_aircraft(const School& school, const std::string& pilot_id);
 

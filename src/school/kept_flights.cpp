@@ -65,9 +65,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         why_aside_ = why;
         aside_.push_back(std::move(waiting));
         again_.start();
-        if (news)
-            Q_EMIT failed(
-                tr("The flight could not be kept: %1; it is held in memory and tried again").arg(QString::fromStdString(why)));
+        if (news) Q_EMIT failed(said("The flight could not be kept: %1; it is held in memory and tried again", why));
     }
     if (why.empty() && waiting.journal) waiting.journal->over();
     Q_EMIT flights_waiting_changed();
@@ -117,7 +115,7 @@ Result<std::string> School::keep_cut_short(const CutShort& flight)
 {
     const Drill free = free_flight(flight.attempt.world);
     const Drill* flown = flight.attempt.free() ? &free : drill(flight.attempt.drill_id);
-    if (!flown) return bad_input("the drill '" + flight.attempt.drill_id + "' is not there any more");
+    if (!flown) return bad_input("the drill '%1' is not there any more", flight.attempt.drill_id);
     const auto score = score_log(*flown, flight.log);
     if (!score) return tl::unexpected(score.error());
     JudgedAttempt attempt = judged_attempt(*score, flight.attempt.mode);

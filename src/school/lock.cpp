@@ -11,7 +11,7 @@ namespace bh {
 Result<void> good_passphrase(const std::string& passphrase)
 {
     if (QString::fromStdString(passphrase).size() < static_cast<qsizetype>(shortest_passphrase))
-        return bad_input("a passphrase has at least " + std::to_string(shortest_passphrase) + " letters; three words are better");
+        return bad_input("a passphrase has at least %1 letters; three words are better", shortest_passphrase);
     return {};
 }
 
@@ -48,7 +48,7 @@ Result<void> Lock::unlock(const std::string& person_id, const std::string& passp
     if (wrong_ >= free_tries) QThread::sleep(static_cast<unsigned long>(std::min(8, wrong_ - free_tries + 1)));
     if (!is_passphrase(passphrase, person->passphrase)) {
         ++wrong_;
-        return bad_input("this is not the passphrase of " + person->name);
+        return bad_input("this is not the passphrase of %1", person->name);
     }
     wrong_ = 0;
     unlocked_by_ = person_id;
@@ -119,7 +119,7 @@ Result<void> Lock::retire(const std::string& person_id)
     const bool another = std::any_of(people.begin(), people.end(), [&](const PersonRow& p) {
         return p.id != person_id && p.active && p.role == Role::Coordinator;
     });
-    if (!another) return bad_input(person->name + " is the only coordinator; add another one first");
+    if (!another) return bad_input("%1 is the only coordinator; add another one first", person->name);
     PersonRow retired = *person;
     retired.active = false;
     retired.passphrase.clear();

@@ -16,12 +16,7 @@ using Json = nlohmann::ordered_json;
 
 std::string utc(UnixTime at) { return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate).toStdString(); }
 
-std::string rounded(double value, int decimals)
-{
-    char text[40];
-    std::snprintf(text, sizeof text, "%.*f", decimals, value);
-    return text;
-}
+std::string with_places(double value, int places) { return english(rounded(value, places)); }
 
 std::string yes(bool is) { return is ? "1" : "0"; }
 
@@ -66,8 +61,9 @@ std::string sessions_csv(const School& school, const std::string& pilot_id)
     for (const SessionRow& s : all_rows(file.sessions, file.struck_sessions, &SessionRow::started_at)) {
         const auto flights =
             std::count_if(file.attempts.begin(), file.attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; });
-        csv += csv_row({utc(s.started_at), rounded(s.active_s, 0), rounded(s.idle_s, 0), std::to_string(flights), s.simulator,
-                        std::string(viewing_key(s.viewing)), yes(s.matched), s.by_hand, struck_because(school, s.id)});
+        csv +=
+            csv_row({utc(s.started_at), with_places(s.active_s, 0), with_places(s.idle_s, 0), std::to_string(flights),
+                     s.simulator, std::string(viewing_key(s.viewing)), yes(s.matched), s.by_hand, struck_because(school, s.id)});
     }
     return csv;
 }
@@ -78,9 +74,9 @@ std::string attempts_csv(const School& school, const std::string& pilot_id)
     std::string csv =
         csv_row({"at_utc", "drill", "mode", "score", "passed", "holds", "flown_s", "what_decided_it", "struck_out"});
     for (const AttemptRow& a : all_rows(file.attempts, file.struck_attempts, &AttemptRow::at))
-        csv += csv_row({utc(a.at), a.drill_id, std::string(mode_key(a.mode)), a.free() ? "" : rounded(a.score, 1),
-                        a.free() ? "" : yes(a.passed), a.free() ? "" : yes(a.holds), rounded(a.flown_s, 1), school.summary(a),
-                        struck_because(school, a.id, a.session_id)});
+        csv += csv_row({utc(a.at), a.drill_id, std::string(mode_key(a.mode)), a.free() ? "" : with_places(a.score, 1),
+                        a.free() ? "" : yes(a.passed), a.free() ? "" : yes(a.holds), with_places(a.flown_s, 1),
+                        school.summary(a).english(), struck_because(school, a.id, a.session_id)});
     return csv;
 }
 

@@ -24,7 +24,7 @@ std::string simulator_in_words(const School& school, const SessionRow& s)
         const SimulatorProfile* known = school.simulator(s.simulator);
         return known ? known->name : s.simulator;
     }
-    return s.recording.empty() && s.by_hand.empty() ? "here" : "another program";
+    return s.recording.empty() && s.by_hand.empty() ? std::string(label("here")) : std::string(label("another program"));
 }
 
 /// The criterion that leads, as it was judged the last time.
@@ -82,7 +82,8 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
         const double hours = session.active_s / hour_s;
         h.idle += session.idle_s / hour_s;
         by_simulator[simulator_in_words(school, session)] += hours;
-        by_viewing[session.viewing == Viewing::NotSaid ? "not said" : std::string(viewing_key(session.viewing))] += hours;
+        by_viewing[session.viewing == Viewing::NotSaid ? std::string(label("not said"))
+                                                       : std::string(viewing_key(session.viewing))] += hours;
         const auto flown = flown_in.find(session.id);
         double all_s = 0;
         if (flown != flown_in.end())
@@ -137,15 +138,15 @@ SicknessTrend sickness_of(const School& school, const std::string& pilot_id)
     }
     const double limit = school.house().of("sickness.total");
     if (trend.points.empty())
-        trend.advice = "Nobody asked yet: begin on the screen, and ask before and after the first time in goggles.";
+        trend.advice = said("Nobody asked yet: begin on the screen, and ask before and after the first time in goggles.");
     else if (school.standing(pilot_id).looks.size() > 0 && school.standing(pilot_id).looks.front().cause == Cause::Symptoms)
-        trend.advice = "Symptoms today: the screen, a rest, and no real aircraft today.";
+        trend.advice = said("Symptoms today: the screen, a rest, and no real aircraft today.");
     else if (worst > limit && worst_in_goggles)
-        trend.advice = "Goggles were too much once: the screen, short turns in goggles, and ask again each time.";
+        trend.advice = said("Goggles were too much once: the screen, short turns in goggles, and ask again each time.");
     else if (!any_after)
-        trend.advice = "Asked before a session only: ask after it as well.";
+        trend.advice = said("Asked before a session only: ask after it as well.");
     else
-        trend.advice = "Below the house's limit so far.";
+        trend.advice = said("Below the house's limit so far.");
     return trend;
 }
 

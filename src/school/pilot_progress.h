@@ -38,7 +38,7 @@ struct SicknessTrend {
         bool before = false, goggles = false;
     };
     std::vector<Point> points;
-    std::string advice; ///< a sentence
+    Said advice; ///< a sentence
 };
 [[nodiscard]] SicknessTrend sickness_of(const School& school, const std::string& pilot_id);
 

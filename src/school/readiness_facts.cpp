@@ -46,8 +46,9 @@ void add_ladder(const School& school, const std::string& pilot_id, ReadinessFact
     for (const LadderStep& step : s.ladder) {
         const Drill* drill = school.drill(step.drill_id);
         const std::string name = drill ? drill->name : step.drill_id;
-        if (f.stage_next.empty() && step.standing.state != DrillState::Held && drill) f.stage_next = "next is " + name;
-        if (const std::string gap = side_gap_in_words(step.standing); !gap.empty()) f.side_gaps.push_back(name + ": " + gap);
+        if (f.stage_next.empty() && step.standing.state != DrillState::Held && drill) f.stage_next = said(name);
+        if (const Said gap = side_gap_in_words(step.standing); !gap.empty())
+            f.side_gaps.push_back(said("%1: %2", said(name), gap));
     }
     f.roof_minutes = school.drill_standing(pilot_id, roof_drill).minutes;
     for (const AttemptFact& a : school.file(pilot_id).facts)
@@ -80,18 +81,13 @@ void add_aircraft(const School& school, const std::string& pilot_id, ReadinessFa
     const auto& setup = school.setup(pilot_id);
     if (!setup || setup->real_aircraft.empty()) return;
     constexpr double whole = 0.995;
-    std::string eased;
-    const auto add = [&](double share, const char* what) {
-        if (share < whole)
-            eased += (eased.empty() ? "" : ", ") + std::string(what) + " at " + std::to_string(std::lround(100 * share)) + " %";
-    };
-    add(setup->power_share, "power");
-    add(setup->propeller_ratio, "propellers");
+    std::vector<Said> eased;
+    if (setup->power_share < whole) eased.push_back(said("power at %1 %", std::lround(100 * setup->power_share)));
+    if (setup->propeller_ratio < whole) eased.push_back(said("propellers at %1 %", std::lround(100 * setup->propeller_ratio)));
     if (const auto way = way_back_standing(school, pilot_id); way && way->next)
-        eased += (eased.empty() ? "" : ", ") + std::string("way back at step ") + std::to_string(way->climbed) + " of " +
-                 std::to_string(way->rungs.size());
+        eased.push_back(said("way back at step %1 of %2", way->climbed, way->rungs.size()));
     f.as_real = eased.empty();
-    f.eased = eased;
+    f.eased = joined(eased, ", ");
 }
 
 } // namespace

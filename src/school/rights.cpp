@@ -6,24 +6,24 @@ const std::vector<Right>& rights()
 {
     using enum Act;
     static const std::vector<Right> all{
-        {Fly, "flying and logging practice", Role::Station},
-        {CheckKit, "ticking the kit and calibrating a controller", Role::Station},
-        {Rate, "rating how rates handle", Role::Station},
-        {Remark, "writing notes, and how a pilot felt or what surprised", Role::Station},
-        {ScoreByEye, "scoring by eye", Role::Instructor},
-        {Advise, "telling a pilot what to change", Role::Instructor},
-        {SetUp, "changing what a pilot practises on", Role::Instructor},
-        {EditPilots, "adding and changing pilots", Role::Instructor},
-        {KeepMachines, "changing simulators and aircraft", Role::Instructor},
-        {Demonstrate, "keeping a demonstration", Role::Instructor},
-        {OpenStages, "opening a stage by hand", Role::Instructor},
-        {Correct, "correcting what was logged", Role::Instructor},
-        {Prepare, "preparing a first flight", Role::Instructor},
-        {PlanWeek, "planning the week", Role::Instructor},
-        {EditLadder, "changing drills, curricula and coaching rules", Role::Coordinator},
-        {HouseRules, "changing a rule of the house", Role::Coordinator},
-        {Release, "releasing a pilot to a real aircraft", Role::Coordinator},
-        {KeepPeople, "saying who may do what", Role::Coordinator},
+        {Fly, label("flying and logging practice"), Role::Station},
+        {CheckKit, label("ticking the kit and calibrating a controller"), Role::Station},
+        {Rate, label("rating how rates handle"), Role::Station},
+        {Remark, label("writing notes, and how a pilot felt or what surprised"), Role::Station},
+        {ScoreByEye, label("scoring by eye"), Role::Instructor},
+        {Advise, label("telling a pilot what to change"), Role::Instructor},
+        {SetUp, label("changing what a pilot practises on"), Role::Instructor},
+        {EditPilots, label("adding and changing pilots"), Role::Instructor},
+        {KeepMachines, label("changing simulators and aircraft"), Role::Instructor},
+        {Demonstrate, label("keeping a demonstration"), Role::Instructor},
+        {OpenStages, label("opening a stage by hand"), Role::Instructor},
+        {Correct, label("correcting what was logged"), Role::Instructor},
+        {Prepare, label("preparing a first flight"), Role::Instructor},
+        {PlanWeek, label("planning the week"), Role::Instructor},
+        {EditLadder, label("changing drills, curricula and coaching rules"), Role::Coordinator},
+        {HouseRules, label("changing a rule of the house"), Role::Coordinator},
+        {Release, label("releasing a pilot to a real aircraft"), Role::Coordinator},
+        {KeepPeople, label("saying who may do what"), Role::Coordinator},
     };
     return all;
 }
@@ -90,10 +90,10 @@ EntryRights entry_rights()
 std::string_view who_may(Role least)
 {
     switch (least) {
-    case Role::Station: return "needs nobody's leave";
-    case Role::Pilot: return "needs a pilot to be chosen";
-    case Role::Instructor: return "needs an instructor or a coordinator";
-    case Role::Coordinator: return "needs a coordinator";
+    case Role::Station: return label("needs nobody's leave");
+    case Role::Pilot: return label("needs a pilot to be chosen");
+    case Role::Instructor: return label("needs an instructor or a coordinator");
+    case Role::Coordinator: return label("needs a coordinator");
     }
     return "";
 }

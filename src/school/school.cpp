@@ -121,7 +121,7 @@ Result<void> School::follow_news()
         if (!news.empty()) take_in(news, 0);
         return {};
     } catch (const StoreFailure& why) {
-        return failure(Error::Code::BadInput, why.what());
+        return failure(Error::Code::BadInput, why.said());
     }
 }
 
@@ -273,7 +273,7 @@ Result<void> School::may_do(Act act) const
 {
     if (may(role_, act)) return {};
     const Right& right = right_to(act);
-    return bad_input(std::string(right.words) + " " + std::string(who_may(right.least)) + ": unlock the station first (Ctrl+U)");
+    return bad_input("%1 %2: unlock the station first (Ctrl+U)", said(right.words), said(who_may(right.least)));
 }
 
 const PilotFile& School::file(const std::string& pilot_id) const
@@ -295,7 +295,7 @@ JudgedAttempt School::judged(const std::string& attempt_id) const
     return record_->judged(attempt_id).value_or(JudgedAttempt{});
 }
 
-std::string School::summary(const AttemptRow& attempt) const
+Said School::summary(const AttemptRow& attempt) const
 {
     return attempt.in_words ? attempt.in_words->summary : summary_of(judged(attempt.id), drill(attempt.drill_id));
 }
@@ -420,7 +420,7 @@ std::vector<StageOpeningRow> School::opened_stages(const std::string& pilot_id) 
 /// When the controller that a pilot flew with last was calibrated, and how it was before; of any when nothing was flown.
 std::optional<UnixTime> School::calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const
 {
-    const ControllerRow* simulated = controller(simulated_controller_name, simulated_controller_guid);
+    const ControllerRow* simulated = controller(std::string(simulated_controller_name), simulated_controller_guid);
     std::optional<std::string> last_flown_with;
     for (const SessionRow& s : pilot.sessions)
         if (!simulated || s.controller_id != simulated->id) last_flown_with = s.controller_id;
@@ -542,9 +542,6 @@ std::optional<Stale> School::match_stale(const std::string& pilot_id) const
 
 QString School::file_name() const { return QString::fromStdString(record_->place().in_words()); }
 
-void School::tell(const Error& error)
-{
-    Q_EMIT failed(tr("Could not be saved, nothing was changed: %1").arg(QString::fromStdString(error.message)));
-}
+void School::tell(const Error& error) { Q_EMIT failed(said("Could not be saved, nothing was changed: %1", error.said)); }
 
 } // namespace bh

@@ -59,7 +59,7 @@ public:
     [[nodiscard]] const AttemptRow* attempt(const std::string& id) const;
     /// With what it was flown with and judged by; an empty one where there is none.
     [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
-    [[nodiscard]] std::string summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
+    [[nodiscard]] Said summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
     /// The drill that a flight was flown in, with the camera that it was flown with; a free flight's where there is none.
     [[nodiscard]] Drill flown_drill(const JudgedAttempt& attempt) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
@@ -137,7 +137,7 @@ public:
     /// When the controller that a pilot flew with last was verified (any, when nothing was flown), and what has drifted on it.
     struct ControllerStanding {
         std::optional<std::int64_t> day;
-        std::string drift;      ///< a sentence; empty: nothing
+        Said drift;             ///< a sentence; empty: nothing
         std::string controller; ///< its id, where one was flown with
     };
     [[nodiscard]] ControllerStanding controller_standing(const std::string& pilot_id) const;
@@ -203,7 +203,7 @@ public:
     /// Makes a pilot's name unreadable for good and deletes the flights and stick recordings that are nobody else's, which the
     /// record allows to be missing then. What the pilot's attempts came to stays, without a name. Returns what is left to be
     /// known: older copies of the record, and entries from before names were sealed.
-    Result<std::string> erase_pilot(const std::string& pilot_id, const std::string& why);
+    Result<Said> erase_pilot(const std::string& pilot_id, const std::string& why);
     bool add_handling(const std::string& pilot_id, HandlingNote note); ///< dated now
     bool add_blind_test(const std::string& pilot_id, BlindNote note);  ///< dated now
     /// The controller of that model and name, added when it is new; its id, empty when it failed.
@@ -262,7 +262,7 @@ Q_SIGNALS:
     void server_changed();               ///< it answers or not, or something waits for it
     void live_told(const QString& text); ///< what a station tells of itself, this one too
     void edits_changed();                ///< what can be undone and made again
-    void failed(const QString& sentence);
+    void failed(const bh::Said& sentence);
     void flights_waiting_changed();                      ///< on their way to the disk
     void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
     void flight_not_kept(const std::string& attempt_id); ///< not yet, `failed` said why; it may be kept later
@@ -278,7 +278,7 @@ private:
     [[nodiscard]] Result<void> follow_news(); ///< what others wrote
     void listen();
     void server_answers(bool answers);
-    [[nodiscard]] std::string meanwhile(const Command& wanted) const; ///< who changed it, to what, in words
+    [[nodiscard]] Said meanwhile(const Command& wanted) const; ///< who changed it, to what, in words
     void refresh_lists(const Changes& changes);
     void refresh_ladder();
     void refresh_simulators();

@@ -44,7 +44,7 @@ std::optional<double> number_in(const std::string& text)
 
 Result<PracticeTable> read_practice_table(std::string_view text, const std::string& file)
 {
-    if (!is_utf8(text)) return bad_input(file + ": is not UTF-8 text");
+    if (!is_utf8(text)) return bad_input("%1: is not UTF-8 text", file);
     CsvCursor cursor(text);
     auto header = csv_header(cursor, text);
     if (!header) return with_file(Result<PracticeTable>(tl::unexpected(header.error())), file);
@@ -56,14 +56,13 @@ Result<PracticeTable> read_practice_table(std::string_view text, const std::stri
         do row.push_back(without_doubled_quotes(cursor.text()));
         while (cursor.next_field());
         if (!cursor.next_line() || (row.size() != table.columns.size() && !(row.size() == 1 && row.front().empty())))
-            return bad_input(file + ": line " + std::to_string(line) + ": expected " + std::to_string(table.columns.size()) +
-                             " fields, found " + std::to_string(row.size()));
+            return bad_input("%1: line %2: expected %3 fields, found %4", file, line, table.columns.size(), row.size());
         if (row.size() != table.columns.size()) continue; // an empty line
-        if (table.rows.size() == most_rows) return bad_input(file + ": expected at most 20,000 rows");
+        if (table.rows.size() == most_rows) return bad_input("%1: expected at most 20,000 rows", file);
         table.rows.push_back(std::move(row));
         table.lines.push_back(line);
     }
-    if (table.rows.empty()) return bad_input(file + ": expected at least one row under the header");
+    if (table.rows.empty()) return bad_input("%1: expected at least one row under the header", file);
     return table;
 }
 
@@ -96,8 +95,8 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
                                             const std::vector<SimulatorProfile>& simulators, const std::string& otherwise,
                                             const std::string& file)
 {
-    if (columns.started < 0) return bad_input(file + ": choose the column that says when it began");
-    if (columns.active < 0) return bad_input(file + ": choose the column that says how long was flown");
+    if (columns.started < 0) return bad_input("%1: choose the column that says when it began", file);
+    if (columns.active < 0) return bad_input("%1: choose the column that says how long was flown", file);
     constexpr double longest_s = 24 * 3600;
     const double seconds = columns.unit == PracticeColumns::Unit::Seconds   ? 1
                            : columns.unit == PracticeColumns::Unit::Minutes ? 60
@@ -108,7 +107,7 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
         const auto cell = [&](int column) { return row[static_cast<std::size_t>(column)]; };
         const auto wrong = [&](int column, const std::string& expected) {
             return bad_input(csv_place(file, table.lines[i], table.columns[static_cast<std::size_t>(column)],
-                                       "expected " + expected + ", found '" + for_message(cell(column)) + "'"));
+                                       said("expected %1, found '%2'", expected, for_message(cell(column)))));
         };
         SessionRow session;
         const auto started = time_in(cell(columns.started));

@@ -25,7 +25,7 @@ bool is_learner(const School& school, const std::string& pilot_id)
     return stages.empty() || !std::all_of(stages.begin(), stages.end(), [](StageState s) { return s == StageState::Held; });
 }
 
-std::vector<std::string> warnings_of(const School& school, const std::string& pilot_id, const TrainingSetup& setup)
+std::vector<Said> warnings_of(const School& school, const std::string& pilot_id, const TrainingSetup& setup)
 {
     const Airframe* simulated = school.simulated_aircraft(setup.simulated_aircraft);
     const double density = standard_air(0, setup.day.warmer_k).density_kgpm3;

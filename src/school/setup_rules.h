@@ -28,7 +28,7 @@ namespace bh {
 bool step_on_way_back(School& school, const std::string& pilot_id, bool forward);
 
 /// What a coordinator should know about a set-up before this pilot flies it (see setup_warnings), one sentence each.
-[[nodiscard]] std::vector<std::string> warnings_of(const School& school, const std::string& pilot_id, const TrainingSetup& setup);
+[[nodiscard]] std::vector<Said> warnings_of(const School& school, const std::string& pilot_id, const TrainingSetup& setup);
 
 /// The set-up with another rate at full stick, of roll and pitch or of yaw, in whatever kind of numbers they are given. What
 /// cannot be set, a measured table, stays as it is.

@@ -16,8 +16,6 @@ using Look = PilotStanding::Look;
 using Weight = TodayItem::Weight;
 using Go = PilotStanding::Go;
 
-std::string counted_days(std::int64_t days) { return std::to_string(days) + (days == 1 ? " day" : " days"); }
-
 /// Pilots whose looks have the same subject have one cause.
 std::string subject_of(const School& school, const std::string& pilot_id, const Look& look)
 {
@@ -26,7 +24,7 @@ std::string subject_of(const School& school, const std::string& pilot_id, const 
     case Cause::Drift: return school.controller_standing(pilot_id).controller;
     case Cause::StaleMatch: return school.match(pilot_id)->aircraft;
     case Cause::Failing: return school.standing(pilot_id).next_drill;
-    case Cause::Habit: return look.words;
+    case Cause::Habit: return look.words.english();
     case Cause::Symptoms: return pilot_id;
     default: return {};
     }
@@ -56,36 +54,35 @@ int moved_days(const School& school, const std::string& pilot_id, const Look& lo
     }
 }
 
-std::string held_up_by(Cause cause)
+Said held_up_by(Cause cause)
 {
     switch (cause) {
-    case Cause::Symptoms: return "no real aircraft today";
+    case Cause::Symptoms: return said("no real aircraft today");
     case Cause::NoCalibration:
-    case Cause::NeverPractised: return "everything waits for it";
+    case Cause::NeverPractised: return said("everything waits for it");
     case Cause::OldCalibration:
-    case Cause::Drift: return "flights on it tell little";
-    case Cause::StaleMatch: return "hours do not count as matched";
-    case Cause::Failing: return "the stages after it wait";
-    case Cause::Habit: return "a gate of the first flight";
+    case Cause::Drift: return said("flights on it tell little");
+    case Cause::StaleMatch: return said("hours do not count as matched");
+    case Cause::Failing: return said("the stages after it wait");
+    case Cause::Habit: return said("a gate of the first flight");
     case Cause::Rest:
-    case Cause::Slow: return "hours";
+    case Cause::Slow: return said("hours");
     }
     return {};
 }
 
 /// Said of several pilots at once, where each one's own sentence has a number in it.
-std::string in_common(const School& school, const std::string& subject, const Look& look)
+Said in_common(const School& school, const std::string& subject, const Look& look)
 {
     const StandingRules rules = standing_rules(school.house());
     switch (look.cause) {
-    case Cause::Rest: return "No practice for more than " + counted_days(rules.rest_days);
-    case Cause::Slow: {
-        const std::string hours = QString::number(rules.weekly_hours).toStdString();
-        return "Below " + hours + " h a week for " + std::to_string(rules.short_weeks) + " weeks";
-    }
+    case Cause::Rest: return said_of(rules.rest_days, "No practice for more than %n day", "No practice for more than %n days");
+    case Cause::Slow:
+        return said_of(rules.short_weeks, "Below %1 h a week for %n week", "Below %1 h a week for %n weeks",
+                       significant(rules.weekly_hours, 6));
     case Cause::Failing: {
         const Drill* drill = school.drill(subject);
-        return (drill ? drill->name : subject) + " failed " + std::to_string(rules.failures) + " times or more in a row";
+        return said("%1 failed %2 times or more in a row", said(drill ? drill->name : subject), rules.failures);
     }
     default: return look.words;
     }
@@ -95,7 +92,7 @@ std::string in_common(const School& school, const std::string& subject, const Lo
 void add_decisions(const School& school, const PilotRow& pilot, std::vector<TodayItem>& items)
 {
     const Release* release = newest_release(school, pilot.id);
-    const auto add = [&](std::string what, std::string holds_up, std::optional<std::int64_t> since) {
+    const auto add = [&](Said what, Said holds_up, std::optional<std::int64_t> since) {
         items.push_back({Weight::Decision, {pilot.id}, std::move(what), since, std::move(holds_up), 0, Go::FirstFlight});
     };
     if (release && release->withdrawn.empty()) {
@@ -103,18 +100,20 @@ void add_decisions(const School& school, const PilotRow& pilot, std::vector<Toda
         const bool told = has_flown(school, pilot.id) && school.file(pilot.id).after_flight.back().at >= release->at;
         constexpr std::int64_t soon_days = 3;
         if (!told && left < 0)
-            add("The release has run out, and nobody told whether " + pilot.name + " has flown", "what to practise next",
+            add(said("The release has run out, and nobody told whether %1 has flown", pilot.name), said("what to practise next"),
                 release->until_day);
         else if (!told && left <= soon_days)
-            add("The release runs out in " + counted_days(left), "the first flight", local_day(release->at));
+            add(said_of(left, "The release runs out in %n day", "The release runs out in %n days"), said("the first flight"),
+                local_day(release->at));
         return;
     }
     if (has_flown(school, pilot.id) || release) return;
     const auto gates = gates_of(school, pilot.id);
-    if (all_met(gates)) return add("Every gate is met: release, or say what is missing", "the first flight", std::nullopt);
+    if (all_met(gates))
+        return add(said("Every gate is met: release, or say what is missing"), said("the first flight"), std::nullopt);
     const auto open = std::count_if(gates.begin(), gates.end(), [](const auto& g) { return g.state != GateState::Met; });
     if (open == 1 && gates.back().state != GateState::Met)
-        add("Only the briefing is missing before the first flight", "the first flight", std::nullopt);
+        add(said("Only the briefing is missing before the first flight"), said("the first flight"), std::nullopt);
 }
 
 } // namespace

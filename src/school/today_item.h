@@ -13,10 +13,10 @@ struct TodayItem {
     enum class Weight : std::uint8_t { Safety, Decision, Practice, Pace }; ///< the first comes first
     Weight weight = Weight::Practice;
     std::vector<std::string> pilots; ///< ids, at least one
-    std::string what;                ///< a sentence, without whom
+    Said what;                       ///< a sentence, without whom
     std::optional<std::int64_t> since_day;
-    std::string holds_up; ///< what waits for it; empty: nothing that can be told
-    int moved_days = 0;   ///< by which it has moved the first flights, all pilots together
+    Said holds_up;      ///< what waits for it; empty: nothing that can be told
+    int moved_days = 0; ///< by which it has moved the first flights, all pilots together
     PilotStanding::Go go = PilotStanding::Go::Nowhere;
 };
 

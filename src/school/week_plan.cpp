@@ -123,7 +123,7 @@ std::vector<std::string> days_of_week(const std::string& week)
 Result<WeekAsked> week_asked(const School& school, const std::string& week)
 {
     const auto days = days_of_week(week);
-    if (days.empty()) return bad_input("'" + week + "': expected a week such as 2031-W07");
+    if (days.empty()) return bad_input("'%1': expected a week such as 2031-W07", week);
     const auto& bays = school.values().bays;
     if (!bays || bays->bays.empty()) return bad_input("the school has no bays yet: say which there are, and when it is open");
     if (bays->hours.empty()) return bad_input("the school has no hours yet: say when it is open");
@@ -206,18 +206,18 @@ bool publish_week(School& school, const std::string& week)
     return keep_week(school, week, planned, "published");
 }
 
-std::string to_fly(const School& school, const std::string& pilot_id)
+Said to_fly(const School& school, const std::string& pilot_id)
 {
     const PilotStanding& s = school.standing(pilot_id);
     const Drill* next = school.drill(s.next_drill);
-    std::string words = next ? next->name : s.next_drill.empty() ? "Free flight" : s.next_drill;
+    Said words = next ? said(next->name) : s.next_drill.empty() ? said("Free flight") : said(s.next_drill);
     for (const LadderStep& step : s.ladder) {
         const auto& sides = step.standing.sides;
         if (step.drill_id != s.next_drill || !sides || side_gap_in_words(step.standing).empty()) continue;
-        words += sides->left_minus_right > 0 ? ", right side first" : ", left side first";
+        words = sides->left_minus_right > 0 ? said("%1, right side first", words) : said("%1, left side first", words);
     }
     const double roof = school.drill_standing(pilot_id, "low-roof").minutes, wanted = school.house().of("gate.roof_minutes");
-    if (roof > 0 && roof < wanted && s.next_drill != "low-roof") words += ", ten minutes of the low roof";
+    if (roof > 0 && roof < wanted && s.next_drill != "low-roof") words = said("%1, ten minutes of the low roof", words);
     return words;
 }
 
@@ -239,8 +239,9 @@ std::string week_calendar(const School& school, const std::string& week, const s
         const int number = ++of_pilot[b.pilot_id];
         if ((!pilot_id.empty() && b.pilot_id != pilot_id) || (!bay.empty() && b.bay != bay)) continue;
         events.push_back({week + "-" + b.pilot_id + "-" + std::to_string(number) + "@bluehangar", moment_of(b.day, b.start_min),
-                          moment_of(b.day, b.end_min), school.file(b.pilot_id).row.name + ": " + to_fly(school, b.pilot_id),
-                          b.bay, "", planned.version});
+                          moment_of(b.day, b.end_min),
+                          school.file(b.pilot_id).row.name + ": " + to_fly(school, b.pilot_id).english(), b.bay, "",
+                          planned.version});
     }
     const std::string name = !pilot_id.empty() ? school.file(pilot_id).row.name : !bay.empty() ? bay : week;
     return calendar_text(events, "Simulator practice, " + name, school.now());

@@ -32,7 +32,7 @@ bool keep_week(School& school, const std::string& week, const PlannedWeek& plann
 /// From now on people know it.
 bool publish_week(School& school, const std::string& week);
 /// What a pilot is to fly in a block: the next drill, the weak side, minutes under the roof.
-[[nodiscard]] std::string to_fly(const School& school, const std::string& pilot_id);
+[[nodiscard]] Said to_fly(const School& school, const std::string& pilot_id);
 /// Whether somebody flew in a block that is over: a session that began within it, or a quarter of an hour before.
 enum class BlockState : std::uint8_t { Ahead, Flown, Missed };
 [[nodiscard]] BlockState state_of(const School& school, const PlannedBlock& block);

@@ -70,7 +70,7 @@ TEST_CASE("the motors wait for the throttle; pause holds the flight still; panic
     loop.set_paused(false);
     loop.set_panic(true);
     REQUIRE(soon([&] { return loop.snapshot().status == DrillRunner::Status::Disqualified; }));
-    CHECK(summary_of(loop.take_result()->score).find("panic switch") != std::string::npos);
+    CHECK(summary_of(loop.take_result()->score).english().find("panic switch") != std::string::npos);
 }
 
 TEST_CASE("real time is real time, whoever looks and however slowly", "[device]")

@@ -135,10 +135,10 @@ TEST_CASE("a drill file with a mistake is refused with file, place and expectati
     SECTION("a slip in a key is told to who asks, and is no error")
     {
         d["phases"][0]["time_limt_s"] = 5;
-        std::vector<std::string> slips;
+        std::vector<Said> slips;
         CHECK(parse_drill(d.dump(), "d.json", &slips));
         REQUIRE(slips.size() == 1);
-        CHECK(slips[0].find("d.json: /phases/0: there is no 'time_limt_s' here, expected one of id, instruction") == 0);
+        CHECK(slips[0].english().find("d.json: /phases/0: there is no 'time_limt_s' here, expected one of id, instruction") == 0);
         CHECK(parse_drill(d.dump(), "d.json"));
     }
     SECTION("a mode the drill does not have")

@@ -175,7 +175,7 @@ void histories(int first)
         for (int i = 0; i < steps; ++i) stations.step();
         stations.settle();
         stations.check();
-        if (seed % verified_each == 0) CHECK(stations.verified().problems == std::vector<std::string>{});
+        if (seed % verified_each == 0) CHECK(stations.verified().problems == std::vector<Said>{});
         done += stations.done();
         late += stations.late();
     }

@@ -153,7 +153,7 @@ struct Ground {
         for (const bh::AttemptRow& attempt : (*opened)->snapshot().attempts) kept.insert(attempt.id);
         for (const std::string& id : finished) REQUIRE(kept.contains(id));
         const auto problems = (*opened)->verify().problems;
-        for (const std::string& problem : problems) UNSCOPED_INFO(problem);
+        for (const auto& problem : problems) UNSCOPED_INFO(problem);
         REQUIRE(problems.empty());
         for (const bh::CutShort& flight : bh::flights_cut_short(record)) REQUIRE(flight.log.size() > 0);
     }

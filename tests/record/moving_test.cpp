@@ -46,7 +46,7 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
     options.rights = entry_rights();
     const auto there = move_house(place.at, server, options);
     REQUIRE(there);
-    CHECK(there->problems == std::vector<std::string>{});
+    CHECK(there->problems == std::vector<Said>{});
     CHECK(there->head == head);
     const auto told = [](const School& school) {
         std::string all;
@@ -64,7 +64,7 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
         const RecordPlace back = place.folder / "back.sqlite";
         const auto home = move_house(server, back);
         REQUIRE(home);
-        CHECK(home->problems == std::vector<std::string>{});
+        CHECK(home->problems == std::vector<Said>{});
         CHECK(home->head == *head_of(server));
         CHECK(home->entries == head.count + 2); // the other station's key, and the note
         RecordOptions of_station;
@@ -103,7 +103,7 @@ TEST_CASE("a move that was stopped anywhere is taken up again", "[record][server
         const auto moved = move_house(from, to, options);
         ++parts;
         if (moved) {
-            CHECK(moved->problems == std::vector<std::string>{});
+            CHECK(moved->problems == std::vector<Said>{});
             CHECK(moved->head == head);
             break;
         }

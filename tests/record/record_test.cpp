@@ -68,7 +68,7 @@ std::string refusal(const std::filesystem::path& file)
     return record.error().message;
 }
 
-std::vector<std::string> problems_of(const Place& place)
+std::vector<Said> problems_of(const Place& place)
 {
     VerifyOptions options;
     options.station_folder = place.folder / "station";
@@ -77,12 +77,12 @@ std::vector<std::string> problems_of(const Place& place)
     return report->problems;
 }
 
-bool has(const std::vector<std::string>& problems, const std::string& words)
+bool has(const std::vector<Said>& problems, const std::string& words)
 {
-    const bool found =
-        std::any_of(problems.begin(), problems.end(), [&](const std::string& p) { return p.find(words) != std::string::npos; });
+    const bool found = std::any_of(problems.begin(), problems.end(),
+                                   [&](const Said& p) { return p.english().find(words) != std::string::npos; });
     if (!found)
-        for (const std::string& p : problems) UNSCOPED_INFO(p);
+        for (const Said& p : problems) UNSCOPED_INFO(p);
     return found;
 }
 
@@ -197,7 +197,7 @@ TEST_CASE("entries cannot be changed, and tampering past that is found", "[recor
     SECTION("a table changed behind the entries' back")
     {
         Database(place.file, false).run("UPDATE attempts SET score = 100");
-        CHECK(problems_of(place) == std::vector<std::string>{"the table of attempts differs from what the entries say"});
+        CHECK(problems_of(place) == std::vector<Said>{"the table of attempts differs from what the entries say"});
     }
     SECTION("a flight log cut, lost, or left by somebody")
     {
@@ -373,7 +373,7 @@ TEST_CASE("a pilot who is erased has no name in the file any more, and the chain
         CHECK_FALSE(school->erase_pilot(pilot, " "));
         const auto erased = school->erase_pilot(pilot, "asked for it");
         REQUIRE(erased);
-        CHECK(erased->find("in the clear") == std::string::npos);
+        CHECK(erased->english().find("in the clear") == std::string::npos);
         CHECK_FALSE(school->undoable()); // an edit has the name
         CHECK(school->pilots().size() == 1);
         CHECK(school->archived_pilots().empty());
@@ -551,7 +551,7 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
     const std::string pilot = school->add_pilot({"", "Iris Quayle"});
     const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
     std::atomic<bool> over{false};
-    std::vector<std::string> said;
+    std::vector<Said> said;
     std::atomic<int> looks{0};
     constexpr int enough = 4;
     std::thread looking([&] {
@@ -652,7 +652,7 @@ TEST_CASE("a failing write changes nothing and says so", "[record]")
     Place place(GENERATE(from_range(Place::dialects())));
     const auto school = place.open();
     std::string said;
-    QObject::connect(school.get(), &School::failed, [&](const QString& sentence) { said = sentence.toStdString(); });
+    QObject::connect(school.get(), &School::failed, [&](const Said& sentence) { said = sentence.english(); });
     JudgedAttempt orphan;
     orphan.pilot_id = "nobody";
     orphan.session_id = "nothing";

@@ -24,11 +24,11 @@ std::string session_body(const std::string& pilot)
     return R"({"pilot_id":")" + pilot + R"(","controller_id":"","started_at":1,"active_s":0,"idle_s":0})";
 }
 
-bool has(const std::vector<std::string>& problems, const std::string& words)
+bool has(const std::vector<Said>& problems, const std::string& words)
 {
-    for (const std::string& p : problems) UNSCOPED_INFO(p);
+    for (const Said& p : problems) UNSCOPED_INFO(p);
     return std::any_of(problems.begin(), problems.end(),
-                       [&](const std::string& p) { return p.find(words) != std::string::npos; });
+                       [&](const Said& p) { return p.english().find(words) != std::string::npos; });
 }
 
 std::string why_not(const std::function<void()>& what)
@@ -53,7 +53,7 @@ struct ServedPlace : Place {
                              "EXCEPTION WHEN duplicate_object THEN NULL; END $$");
     }
     [[nodiscard]] RecordPlace as(const std::string& login) const { return server.address(database, login); }
-    [[nodiscard]] std::vector<std::string> problems() const
+    [[nodiscard]] std::vector<Said> problems() const
     {
         VerifyOptions options;
         options.station_folder = folder / "station";
@@ -178,7 +178,7 @@ TEST_CASE("the server refuses what the window refuses", "[record][server]")
         CHECK_THROWS_AS(bay->run("SELECT append_entries(?::jsonb)", lie), MovedOn);
         CHECK(keeper->head() == head);
     }
-    CHECK(place.problems() == std::vector<std::string>{});
+    CHECK(place.problems() == std::vector<Said>{});
 }
 
 TEST_CASE("several who open an empty server at once make one record on it", "[record][server]")
@@ -197,7 +197,7 @@ TEST_CASE("several who open an empty server at once make one record on it", "[re
     CHECK(opened == 4);
     CHECK(place.record()->entries_after(0).size() == 8); // a key and a note of each
     CHECK(servers_version(*Database::on_server(place.at.server)) == servers_schema_version);
-    CHECK(verify_record(place.at)->problems == std::vector<std::string>{});
+    CHECK(verify_record(place.at)->problems == std::vector<Said>{});
 }
 
 TEST_CASE("a login with a password gets in with it, and not with another", "[record][server]")
@@ -237,7 +237,7 @@ TEST_CASE("what the server does not take when it is back stays in the journal, a
     REQUIRE(bay->reach_server());
     CHECK(bay->waiting() == 1); // the other one went past it
     REQUIRE(bay->waiting_problems().size() == 1);
-    CHECK(bay->waiting_problems()[0].find("\"session\" names a pilot that is not there") != std::string::npos);
+    CHECK(bay->waiting_problems()[0].english().find("\"session\" names a pilot that is not there") != std::string::npos);
     bool there = false;
     for (const Entry& e : place.record()->entries_after(0)) there = there || e.subject == "s2";
     CHECK(there);
@@ -273,7 +273,7 @@ TEST_CASE("stations that write at the same moment write one after the other, and
     std::thread one(write, "one"), two(write, "two"), three(write, "three");
     one.join(), two.join(), three.join();
     CHECK(bay->entries_after(0).size() >= 3 * each);
-    CHECK(place.problems() == std::vector<std::string>{});
+    CHECK(place.problems() == std::vector<Said>{});
 }
 
 TEST_CASE("tampering with a record on a server is found", "[record][server]")

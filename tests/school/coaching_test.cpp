@@ -188,7 +188,7 @@ TEST_CASE("notes are kept with a flight and dated, changed and taken back; a pil
     CHECK(notes().empty());
     CHECK_FALSE(l.school->keep_note({"", l.pilot, flight, "pilot", " ", 0}));
     std::string said;
-    QObject::connect(&*l.school, &School::failed, &*l.school, [&](const QString& sentence) { said = sentence.toStdString(); });
+    QObject::connect(&*l.school, &School::failed, &*l.school, [&](const Said& sentence) { said = sentence.english(); });
     CHECK(l.tell("rocking").empty());
     CHECK(said.find("instructor") != std::string::npos);
 }

@@ -20,7 +20,7 @@ struct Guarded {
 
     Guarded()
     {
-        QObject::connect(school.get(), &School::failed, &lock, [this](const QString& words) { said = words.toStdString(); });
+        QObject::connect(school.get(), &School::failed, &lock, [this](const Said& words) { said = words.english(); });
         coordinator = *lock.add_person("Edda Marl", Role::Coordinator, "three salt herons");
         instructor = *lock.add_person("Tam Osk", Role::Instructor, "a quiet slipway");
     }

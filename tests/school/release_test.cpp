@@ -41,7 +41,7 @@ struct Hangar {
         return reasons;
     }
     [[nodiscard]] Release prepared() const { return prepared_release(*school, pilot, every_reason()); }
-    [[nodiscard]] std::vector<std::string> problems() const { return school->record().verify().problems; }
+    [[nodiscard]] std::vector<Said> problems() const { return school->record().verify().problems; }
 };
 
 } // namespace
@@ -128,7 +128,7 @@ TEST_CASE("verification tells of a release that was changed, forged, or is anoth
     const auto told = [&](const char* what) {
         const auto problems = h.problems();
         return std::any_of(problems.begin(), problems.end(),
-                           [what](const std::string& p) { return p.find(what) != std::string::npos; });
+                           [what](const Said& p) { return p.english().find(what) != std::string::npos; });
     };
     SECTION("changed after it was signed")
     {
@@ -202,7 +202,7 @@ TEST_CASE("rates on the aircraft are compared with those practised", "[school][r
     REQUIRE(h.school->keep_rates("real-avocet", faster));
     const RatesOnAircraft off = rates_on_aircraft(*h.school, h.pilot);
     CHECK_FALSE(off.same);
-    CHECK(off.words.find("roll") != std::string::npos);
+    CHECK(off.words.english().find("roll") != std::string::npos);
 }
 
 TEST_CASE("what surprised is kept, and compared with what was practised over all pilots", "[school][release]")
@@ -284,7 +284,7 @@ TEST_CASE("today's things are ranked by what they hold up, and one cause is one 
     place.clock += 30 * 86400;
     const auto& later = school->today_items();
     const auto rest =
-        std::find_if(later.begin(), later.end(), [](const TodayItem& i) { return i.what.starts_with("No practice"); });
+        std::find_if(later.begin(), later.end(), [](const TodayItem& i) { return i.what.english().starts_with("No practice"); });
     REQUIRE(rest != later.end());
     CHECK(rest->pilots.size() == 3);
     CHECK(rest->what == "No practice for more than 14 days");

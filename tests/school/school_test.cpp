@@ -172,7 +172,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         other->edit_pilot(theirs);
         school->tick_kit(pilot, "screen/cable", true); // hears of it
         std::string said;
-        QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
+        QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
         CHECK_FALSE(school->undo());
         CHECK(said.find("changed meanwhile by ") != std::string::npos);
         CHECK(school->pilot(pilot)->name == "Iris Q.");
@@ -185,7 +185,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         Database(place.file, false)
             .run("CREATE TRIGGER full BEFORE INSERT ON entries BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
         std::string said;
-        QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
+        QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
         CHECK_FALSE(school->undo());
         CHECK(said.find("the disk is full") != std::string::npos);
         CHECK(school->pilot(pilot)->name == "Iris Quale");
@@ -343,8 +343,8 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
     CHECK(again->flight_log(kept.demonstration)->height_m == shown.height_m);
     // No sentence is on the record; it is made of the codes.
     for (const Entry& entry : again->record().entries_after(0)) CHECK(entry.body.find("Flown in") == std::string::npos);
-    CHECK(again->summary(kept).find("Flown in angle mode during \"laps-left\", which is for acro.") == 0);
-    CHECK(again->summary(kept).find("Seen: rocking, 34 % from 12 s to 61 s") != std::string::npos);
+    CHECK(again->summary(kept).english().find("Flown in angle mode during \"laps-left\", which is for acro.") == 0);
+    CHECK(again->summary(kept).english().find("Seen: rocking, 34 % from 12 s to 61 s") != std::string::npos);
 }
 
 TEST_CASE("flights are kept in another thread, in order, and said to be kept once they are", "[school]")
@@ -397,7 +397,7 @@ TEST_CASE("flights on their way are kept when the program ends, and a disk that 
     const auto school = place.open();
     std::string said;
     std::vector<std::string> lost;
-    QObject::connect(school.get(), &School::failed, [&](const QString& s) { said = s.toStdString(); });
+    QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
     QObject::connect(school.get(), &School::flight_not_kept, [&](const std::string& which) { lost.push_back(which); });
     const std::string second =
         school->keep_flight(attempt(pilot, school->sessions(pilot)[0].id), std::make_shared<const FlightLog>(shortLog(8)));

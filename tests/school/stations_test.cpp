@@ -33,7 +33,7 @@ qint64 until(Is is)
 std::string told_by(School& school, const std::function<void()>& what)
 {
     std::string said;
-    const auto line = QObject::connect(&school, &School::failed, [&](const QString& s) { said = s.toStdString(); });
+    const auto line = QObject::connect(&school, &School::failed, [&](const Said& s) { said = s.english(); });
     what();
     QObject::disconnect(line);
     return said;
@@ -178,7 +178,7 @@ TEST_CASE("without the server a station flies on, and hands over when it is back
     CHECK(late == 4); // with its own time, signed
     VerifyOptions options;
     options.station_folder = place.folder / "desk";
-    CHECK(verify_record(place.at, options)->problems == std::vector<std::string>{});
+    CHECK(verify_record(place.at, options)->problems == std::vector<Said>{});
 }
 
 TEST_CASE("a server that is stopped and started is found again", "[stations]")

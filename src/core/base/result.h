@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/one_line.h"
+#include "core/base/said.h"
 
 #include <string>
 #include <string_view>
@@ -9,22 +10,36 @@
 
 namespace bh {
 
-/// What was wrong with something that came from outside (a file, a recording, a typed number).
-/// `message` is one sentence for the person who gave it: what, where, and what was expected.
+/// What was wrong with something that came from outside (a file, a recording, a typed number): one sentence for the person who
+/// gave it, what, where, and what was expected.
 struct Error {
     enum class Code { BadInput, OutOfRange, NotFound, Unsupported };
     Code code = Code::BadInput;
-    std::string message;
+    Said said;
+    std::string message; ///< the same in English, in one line whatever of the outside is quoted in it
+
+    Error() = default;
+    Error(Code code_, Said what) : code(code_), said(std::move(what)), message(one_line(said.english())) {}
 };
 
 template <class T>
 using Result = tl::expected<T, Error>;
 
-/// Whatever of the outside is quoted in the message, it stays in one line.
-inline tl::unexpected<Error> failure(Error::Code code, std::string_view message)
+[[nodiscard]] inline tl::unexpected<Error> failure(Error::Code code, Said what)
 {
-    return tl::unexpected<Error>(Error{code, one_line(message)});
+    return tl::unexpected<Error>(Error(code, std::move(what)));
 }
-inline tl::unexpected<Error> bad_input(std::string_view message) { return failure(Error::Code::BadInput, message); }
+template <class... Values>
+requires(sizeof...(Values) > 0)
+    [[nodiscard]] tl::unexpected<Error> failure(Error::Code code, std::string_view form, Values&&... values)
+{
+    return failure(code, said(form, std::forward<Values>(values)...));
+}
+[[nodiscard]] inline tl::unexpected<Error> bad_input(Said what) { return failure(Error::Code::BadInput, std::move(what)); }
+template <class... Values>
+requires(sizeof...(Values) > 0) [[nodiscard]] tl::unexpected<Error> bad_input(std::string_view form, Values&&... values)
+{
+    return bad_input(said(form, std::forward<Values>(values)...));
+}
 
 } // namespace bh

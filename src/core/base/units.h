@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <array>
 #include <cstdint>
 #include <optional>
@@ -9,7 +11,8 @@ namespace bh {
 
 /// What a measure is given in.
 enum class Unit : std::uint8_t { Share, Metres, MetresPerSecond, Seconds, Milliseconds, Hertz, Degrees, Count, PerMinute };
-inline constexpr std::array<std::string_view, 9> unit_keys{"share", "m", "m/s", "s", "ms", "Hz", "deg", "count", "a minute"};
+inline constexpr std::array<std::string_view, 9> unit_keys{
+    label("share"), "m", "m/s", "s", "ms", "Hz", label("deg"), label("count"), label("a minute")};
 
 /// As written in files: "share", "m", "m/s", ….
 [[nodiscard]] constexpr std::string_view unit_key(Unit unit) { return unit_keys[static_cast<std::size_t>(unit)]; }

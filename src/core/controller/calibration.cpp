@@ -177,12 +177,7 @@ bool moves_like_a_stick(const Stretch& part)
     return parts_seen.size() >= 4;
 }
 
-std::string percent(double share, int decimals = 1)
-{
-    char text[32];
-    std::snprintf(text, sizeof text, "%.*f %%", decimals, 100 * share);
-    return text;
-}
+Rounded percent(double share, int decimals = 1) { return rounded(100 * share, decimals); }
 
 /// House limits: good / usable / service. Every check that is not good adds its words; the worst one decides.
 void judge(FunctionCalibration& f, Function function, double cross_talk, double interval_ms)
@@ -191,7 +186,7 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
     const double middle = 0.5 * (f.high_counts + f.low_counts);
     f.verdict = Verdict::Good;
     double worst = 0;
-    const auto check = [&](double value, double good, double usable, const std::string& words) {
+    const auto check = [&](double value, double good, double usable, const Said& words) {
         if (value <= good) return;
         const Verdict here = value <= usable ? Verdict::Usable : Verdict::Service;
         if (here > f.verdict || (here == f.verdict && value / usable > worst)) {
@@ -202,46 +197,46 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
     };
     if (f.sprung) {
         const double offset = std::abs(f.centre_counts - middle) / half;
-        check(offset, 0.01, 0.03, "Centre is " + percent(offset) + " of half travel off the middle: trim or recalibrate it.");
+        check(offset, 0.01, 0.03, said("Centre is %1 % of half travel off the middle: trim or recalibrate it.", percent(offset)));
         const double gap = f.hysteresis_counts / half;
-        check(gap, 0.006, 0.02, "Comes back to two places " + percent(gap) + " apart: adjust the centring.");
+        check(gap, 0.006, 0.02, said("Comes back to two places %1 % apart: adjust the centring.", percent(gap)));
     }
     const double jitter = f.jitter_counts / half;
-    check(jitter, 0.003, 0.01, "Jitters by " + percent(jitter, 2) + " of half travel at rest: clean the gimbal.");
+    check(jitter, 0.003, 0.01, said("Jitters by %1 % of half travel at rest: clean the gimbal.", percent(jitter, 2)));
     if (f.travel_share < 0.85) {
         f.verdict = std::max(f.verdict, Verdict::Usable);
         if (f.reason.empty())
-            f.reason = "Travel is only " + percent(f.travel_share, 0) + " of the device's range: set its end points.";
+            f.reason = said("Travel is only %1 % of the device's range: set its end points.", percent(f.travel_share, 0));
     }
     check(cross_talk, 0.02, 0.05,
-          "Moves by " + percent(cross_talk) + " when its neighbour is pushed: check how the gimbal sits.");
+          said("Moves by %1 % when its neighbour is pushed: check how the gimbal sits.", percent(cross_talk)));
     // Under 8.5 bits the steps can be felt, under 6 the aircraft jumps from one to the next (house).
     check(std::max(0.0, 10 - f.effective_bits), 1.5, 4,
-          "Moves in only " + std::to_string(std::lround(std::exp2(f.effective_bits))) + " steps: look for a finer USB mode.");
-    check(interval_ms, 8, 16,
-          "Samples come only every " + std::to_string(std::lround(interval_ms)) + " ms: use a faster USB mode.");
+          said("Moves in only %1 steps: look for a finer USB mode.", std::lround(std::exp2(f.effective_bits))));
+    check(interval_ms, 8, 16, said("Samples come only every %1 ms: use a faster USB mode.", std::lround(interval_ms)));
     if (f.dead_band > 0.05) {
         f.verdict = Verdict::Service;
-        f.reason = "Needs a dead band of " + percent(f.dead_band) + ": have the gimbal serviced.";
+        f.reason = said("Needs a dead band of %1 %: have the gimbal serviced.", percent(f.dead_band));
     }
     if (function == Function::Throttle && f.sprung) {
         f.verdict = std::max(f.verdict, Verdict::Usable);
-        f.reason = "Springs back to the middle: in acro the aircraft climbs when it is let go. Loosen or remove the spring.";
+        f.reason =
+            said("Springs back to the middle: in acro the aircraft climbs when it is let go. Loosen or remove the spring.");
     }
-    if (f.reason.empty()) f.reason = "Clean, centred and quiet.";
+    if (f.reason.empty()) f.reason = said("Clean, centred and quiet.");
 }
 
 struct AxisFinding {
     int axis = -1;
     bool inverted = false;
-    std::string problem;
+    Said problem;
 };
 
 /// The axis whose excursion, relative to its own noise and to the device's range, is largest during the prompts.
 AxisFinding find_axis(const Take& take, Function function, double range)
 {
     const PromptPair pair = prompts_of(function);
-    const std::string name = function_key(function);
+    const std::string_view name = function_key(function);
     AxisFinding finding;
     double best = 0;
     double best_up = 0;
@@ -270,13 +265,13 @@ AxisFinding find_axis(const Take& take, Function function, double range)
     const std::string low_key(prompt_key(pair.towards_low));
     if (!seen_high || !seen_low) {
         finding.axis = -1;
-        finding.problem = name + ": the prompt " + (seen_high ? low_key : high_key) + " is missing; record it again";
+        finding.problem = said("%1: the prompt %2 is missing; record it again", said(name), seen_high ? low_key : high_key);
     } else if (best < 0.15 * range) {
         finding.axis = -1;
-        finding.problem = name + ": no axis moved on " + high_key + " and " + low_key + "; check the cable and the channel";
+        finding.problem = said("%1: no axis moved on %2 and %3; check the cable and the channel", said(name), high_key, low_key);
     } else if (std::abs(best_up) > 0.1 * range && std::abs(best_down) > 0.1 * range && (best_up > 0) == (best_down > 0)) {
-        finding.problem = name + ": " + high_key + " and " + low_key + " moved axis " + std::to_string(finding.axis) +
-                          " the same way; record it again";
+        finding.problem =
+            said("%1: %2 and %3 moved axis %4 the same way; record it again", said(name), high_key, low_key, finding.axis);
         finding.axis = -1;
     } else {
         finding.inverted = std::abs(best_up) > 0.1 * range ? best_up < 0 : best_down > 0;
@@ -379,9 +374,9 @@ std::optional<Prompt> prompt_from_key(std::string_view key)
     return static_cast<Prompt>(found - prompt_keys.begin());
 }
 
-const char* function_key(Function function)
+std::string_view function_key(Function function)
 {
-    static constexpr std::array<const char*, 4> keys{"throttle", "yaw", "pitch", "roll"};
+    static constexpr std::array<std::string_view, 4> keys{label("throttle"), label("yaw"), label("pitch"), label("roll")};
     return keys[static_cast<std::size_t>(function)];
 }
 
@@ -414,8 +409,8 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
         for (Function b : all_functions) {
             const int axis = findings[static_cast<std::size_t>(a)].axis;
             if (a < b && axis >= 0 && axis == findings[static_cast<std::size_t>(b)].axis)
-                calibration.problems.push_back(std::string(function_key(a)) + " and " + function_key(b) + " both moved axis " +
-                                               std::to_string(axis) + "; record them again");
+                calibration.problems.push_back(
+                    said("%1 and %2 both moved axis %3; record them again", said(function_key(a)), said(function_key(b)), axis));
         }
     std::set<int> used;
     for (Function function : all_functions) {
@@ -440,27 +435,30 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
     for (Function function : all_functions) {
         FunctionCalibration& f = calibration.of(function);
         if (f.axis < 0)
-            f.reason = "Not found: see the problems.";
+            f.reason = said("Not found: see the problems.");
         else
             judge(f, function, disturbed[static_cast<std::size_t>(function)], calibration.interval_ms);
     }
     return calibration;
 }
 
-std::string spring_in_words(const FunctionCalibration& f, Function function)
+Said spring_in_words(const FunctionCalibration& f, Function function)
 {
     if (!f.sprung || !f.spring_after_high || !f.spring_after_low) return {};
     constexpr double slack_s = 0.16, stiff_s = 0.035, swings = 0.25, weaker_ratio = 1.6, weaker_s = 0.025; // house
     const double high_s = f.spring_after_high->time_s, low_s = f.spring_after_low->time_s;
     if (std::max(high_s, low_s) > weaker_ratio * std::min(high_s, low_s) && std::abs(high_s - low_s) > weaker_s) {
         const bool from_high = high_s > low_s; // slow from there: the spring towards the other side is weak
-        static constexpr std::array<std::array<const char*, 2>, 4> towards{
-            {{"bottom", "top"}, {"left", "right"}, {"back", "forward"}, {"left", "right"}}};
-        return std::string("the spring towards ") + towards[static_cast<std::size_t>(function)][from_high ? 0 : 1] + " is weaker";
+        static constexpr std::array<std::array<std::string_view, 2>, 4> towards{
+            {{label("the spring towards bottom is weaker"), label("the spring towards top is weaker")},
+             {label("the spring towards left is weaker"), label("the spring towards right is weaker")},
+             {label("the spring towards back is weaker"), label("the spring towards forward is weaker")},
+             {label("the spring towards left is weaker"), label("the spring towards right is weaker")}}};
+        return said(towards[static_cast<std::size_t>(function)][from_high ? 0 : 1]);
     }
     if (std::min(high_s, low_s) > slack_s || std::max(f.spring_after_high->overshoot, f.spring_after_low->overshoot) > swings)
-        return "slack";
-    if (std::max(high_s, low_s) < stiff_s) return "stiff";
+        return said("slack");
+    if (std::max(high_s, low_s) < stiff_s) return said("stiff");
     return {};
 }
 

@@ -7,9 +7,9 @@
 
 namespace bh {
 
-const char* drift_measure_name(DriftMeasure measure)
+std::string_view drift_measure_name(DriftMeasure measure)
 {
-    static constexpr std::array<const char*, 4> names{"centre", "jitter", "centring", "travel"};
+    static constexpr std::array<std::string_view, 4> names{label("centre"), label("jitter"), label("centring"), label("travel")};
     return names[static_cast<std::size_t>(measure)];
 }
 
@@ -57,18 +57,19 @@ ControlChart drift_chart(const std::vector<Calibration>& history, Function funct
 Drift drift_of(const std::vector<Calibration>& history)
 {
     Drift drift;
+    std::vector<Said> all;
     for (DriftMeasure m : all_drift_measures) {
-        std::string functions; // "yaw, pitch"
+        std::vector<Said> functions; // "yaw, pitch"
         for (Function f : all_functions) {
             if (f == Function::Throttle && m == DriftMeasure::Centre && !history.empty() && !history.back().of(f).sprung)
                 continue;
             if (!drift_chart(history, f, m).out_of_control) continue;
-            functions += (functions.empty() ? "" : ", ") + std::string(function_key(f));
+            functions.emplace_back(function_key(f));
             drift.which.emplace_back(f, m);
         }
-        if (functions.empty()) continue;
-        drift.words += (drift.words.empty() ? "Controller has drifted: " : "; ") + functions + " " + drift_measure_name(m);
+        if (!functions.empty()) all.push_back(said("%1 %2", joined(functions, ", "), said(drift_measure_name(m))));
     }
+    if (!all.empty()) drift.words = said("Controller has drifted: %1", joined(all, "; "));
     return drift;
 }
 

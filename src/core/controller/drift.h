@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/controller/calibration.h"
 
 #include <optional>
@@ -12,7 +13,7 @@ namespace bh {
 enum class DriftMeasure { Centre, Jitter, Hysteresis, Travel };
 inline constexpr std::array<DriftMeasure, 4> all_drift_measures{DriftMeasure::Centre, DriftMeasure::Jitter,
                                                                 DriftMeasure::Hysteresis, DriftMeasure::Travel};
-[[nodiscard]] const char* drift_measure_name(DriftMeasure measure); ///< for people: "centre", …
+[[nodiscard]] std::string_view drift_measure_name(DriftMeasure measure); ///< for people: "centre", …
 /// Centre: place of the centre between the ends, −1…1. Jitter, hysteresis: of half travel. Travel: share of the range.
 [[nodiscard]] double drift_value(const FunctionCalibration& function, DriftMeasure measure);
 
@@ -31,7 +32,7 @@ struct ControlChart {
 /// The charts of one controller's calibrations in time order, and a sentence for what has drifted; empty when nothing has.
 struct Drift {
     std::vector<std::pair<Function, DriftMeasure>> which; ///< those out of control
-    std::string words;
+    Said words;
 };
 [[nodiscard]] Drift drift_of(const std::vector<Calibration>& history);
 [[nodiscard]] ControlChart drift_chart(const std::vector<Calibration>& history, Function function, DriftMeasure measure);

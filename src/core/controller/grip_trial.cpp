@@ -13,7 +13,7 @@ namespace bh {
 
 std::string_view grip_key(Grip grip)
 {
-    constexpr std::array<std::string_view, all_grips.size()> keys{"thumb", "pinch", "hybrid"};
+    constexpr std::array<std::string_view, all_grips.size()> keys{label("thumb"), label("pinch"), label("hybrid")};
     return keys[static_cast<std::size_t>(grip)];
 }
 
@@ -38,7 +38,7 @@ Pointing pointing(double distance, double sd_along, double mean_time_s)
 
 Result<Pointing> pointing(const std::vector<Tap>& taps)
 {
-    if (taps.size() < 3) return bad_input("throughput needs at least three taps, found " + std::to_string(taps.size()));
+    if (taps.size() < 3) return bad_input("throughput needs at least three taps, found %1", taps.size());
     std::vector<double> way, off, times;
     for (const Tap& tap : taps) {
         const double ux = tap.target_x - tap.from_x;
@@ -70,16 +70,15 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     c.low_bps = percentile(means, 0.025);
     c.high_bps = percentile(means, 0.975);
     constexpr std::size_t fewest = 5;
-    char text[160];
     if (differences.size() < fewest) {
-        std::snprintf(text, sizeof text, "Too little to tell: %zu rounds of each, 5 are needed.", differences.size());
-        c.words = text;
+        c.words = said("Too little to tell: %1 rounds of each, 5 are needed.", differences.size());
         return c;
     }
-    const auto better = [&](const std::string& name, const std::string& other) {
-        std::snprintf(text, sizeof text, " by %.2f bit/s (95 %% between %.2f and %.2f).", std::abs(c.difference_bps),
-                      std::min(std::abs(c.low_bps), std::abs(c.high_bps)), std::max(std::abs(c.low_bps), std::abs(c.high_bps)));
-        return name + " does better than " + other + text;
+    const double least = std::min(std::abs(c.low_bps), std::abs(c.high_bps)),
+                 most = std::max(std::abs(c.low_bps), std::abs(c.high_bps));
+    const auto better = [&](const Said& name, const Said& other) {
+        return said("%1 does better than %2 by %3 bit/s (95 % between %4 and %5).", name, other,
+                    rounded(std::abs(c.difference_bps), 2), rounded(least, 2), rounded(most, 2));
     };
     if (c.low_bps > 0) {
         c.verdict = GripComparison::Verdict::FirstBetter;
@@ -88,9 +87,8 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
         c.verdict = GripComparison::Verdict::SecondBetter;
         c.words = better(second_name, first_name);
     } else {
-        std::snprintf(text, sizeof text, "The rounds cannot tell %s from %s: the difference lies between %.2f and %.2f bit/s.",
-                      first_name.c_str(), second_name.c_str(), c.low_bps, c.high_bps);
-        c.words = text;
+        c.words = said("The rounds cannot tell %1 from %2: the difference lies between %3 and %4 bit/s.", Said(first_name),
+                       Said(second_name), rounded(c.low_bps, 2), rounded(c.high_bps, 2));
     }
     return c;
 }

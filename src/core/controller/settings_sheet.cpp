@@ -17,42 +17,38 @@ bool must_invert(const Calibration& calibration, const SimulatorProfile& simulat
     return rises != simulator.rising_is_positive[index(f)];
 }
 
-const char* positive_side(Function f)
+std::string_view positive_side(Function f)
 {
     switch (f) {
-    case Function::Throttle: return "up";
-    case Function::Pitch: return "forward";
-    default: return "right";
+    case Function::Throttle: return label("up");
+    case Function::Pitch: return label("forward");
+    default: return label("right");
     }
 }
 
-std::string capitalised(std::string text)
+/// "Camera tilt: 15 to 50° in steps of 5."
+Said note_of(std::string_view form, const SimulatorProfile::Range& range)
 {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
-
-/// "15 to 50° in steps of 5".
-std::string words(const SimulatorProfile::Range& range, std::string_view unit)
-{
-    std::ostringstream out;
-    out << range.low << " to " << range.high << unit << " in steps of " << range.step;
-    return out.str();
+    return said(form, significant(range.low, 6), significant(range.high, 6), significant(range.step, 6));
 }
 
 /// "gain 0.1 to 2.5 in steps of 0.05; edge …", in the family's order; empty when there is nothing to say.
-std::string rate_words(const SimulatorProfile& simulator)
+Said rate_words(const SimulatorProfile& simulator)
 {
     const RateFamily* family = rate_family(simulator.rate_family);
     if (!family) return {};
-    std::string text;
+    std::vector<Said> parts;
     for (const RateParameter& p : family->parameters) {
         const auto limit = simulator.rate_limits.find(std::string(p.key));
-        text += (text.empty() ? "" : "; ") + std::string(p.name);
-        if (limit != simulator.rate_limits.end())
-            text += " " + words(limit->second, p.unit.empty() ? "" : " " + std::string(p.unit));
+        if (limit == simulator.rate_limits.end()) {
+            parts.emplace_back(p.name);
+            continue;
+        }
+        const auto& [low, high, step] = limit->second;
+        parts.push_back(said("%1 %2 to %3%4 in steps of %5", said(p.name), significant(low, 6), significant(high, 6),
+                             p.unit.empty() ? "" : " " + std::string(p.unit), significant(step, 6)));
     }
-    return text;
+    return joined(parts, "; ");
 }
 
 void add_notes(SettingsSheet& sheet, const Calibration& calibration, const SimulatorProfile& simulator)
@@ -60,30 +56,31 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
     const bool sprung = calibration.of(Function::Throttle).sprung;
     using Range = SimulatorProfile::Throttle;
     if (simulator.throttle == Range::UpperHalf && !sprung)
-        sheet.notes.push_back("The throttle's lower half does nothing there: the motors begin at mid travel.");
+        sheet.notes.emplace_back(label("The throttle's lower half does nothing there: the motors begin at mid travel."));
     if (simulator.throttle != Range::UpperHalf && sprung)
-        sheet.notes.push_back("The throttle springs back to the middle, which is half power there: hold it down before arming.");
+        sheet.notes.emplace_back(
+            label("The throttle springs back to the middle, which is half power there: hold it down before arming."));
     switch (simulator.arming) {
     case SimulatorProfile::Arming::ByItself:
-        sheet.notes.push_back("It arms by itself: throttle to the bottom before the flight starts.");
+        sheet.notes.emplace_back(label("It arms by itself: throttle to the bottom before the flight starts."));
         break;
     case SimulatorProfile::Arming::Switch:
-        sheet.notes.push_back("It arms by a switch: assign one, throttle to the bottom first.");
+        sheet.notes.emplace_back(label("It arms by a switch: assign one, throttle to the bottom first."));
         break;
     case SimulatorProfile::Arming::Sticks:
-        sheet.notes.push_back("It arms with both sticks down and in, held for a moment.");
+        sheet.notes.emplace_back(label("It arms with both sticks down and in, held for a moment."));
         break;
     case SimulatorProfile::Arming::Key:
-        sheet.notes.push_back("It arms by a key of the computer, throttle to the bottom first.");
+        sheet.notes.emplace_back(label("It arms by a key of the computer, throttle to the bottom first."));
         break;
     }
-    if (!simulator.arming_words.empty()) sheet.notes.back() += " " + simulator.arming_words;
+    if (!simulator.arming_words.empty()) sheet.notes.back() = said("%1 %2", sheet.notes.back(), said(simulator.arming_words));
     for (const auto& [mode, name] : simulator.mode_names)
-        sheet.notes.push_back((mode == Mode::Hold ? "Position-hold" : capitalised(std::string(mode_key(mode)))) +
-                              " mode is called \"" + name + "\" there.");
-    if (simulator.tilt_deg) sheet.notes.push_back("Camera tilt: " + words(*simulator.tilt_deg, "°") + ".");
-    if (simulator.fov_deg) sheet.notes.push_back("Field of view: " + words(*simulator.fov_deg, "°") + ".");
-    if (const std::string rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back("Rates: " + rates + ".");
+        sheet.notes.push_back(said("%1 mode is called \"%2\" there.",
+                                   capital(mode == Mode::Hold ? said("position-hold") : said(mode_key(mode))), name));
+    if (simulator.tilt_deg) sheet.notes.push_back(note_of(label("Camera tilt: %1 to %2° in steps of %3."), *simulator.tilt_deg));
+    if (simulator.fov_deg) sheet.notes.push_back(note_of(label("Field of view: %1 to %2° in steps of %3."), *simulator.fov_deg));
+    if (const Said rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back(said("Rates: %1.", rates));
 }
 
 } // namespace
@@ -91,17 +88,17 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
 Result<SettingsSheet> settings_sheet(const Calibration& calibration, const SimulatorProfile& simulator, int stick_mode)
 {
     if (!calibration.usable())
-        return bad_input("the calibration has problems (" + calibration.problems.front() + "), expected one without");
+        return bad_input("the calibration has problems (%1), expected one without", calibration.problems.front());
     SettingsSheet sheet;
     for (Function f : simulator.order) {
-        if (calibration.of(f).axis < 0) return bad_input(std::string("the calibration has no axis for ") + function_key(f));
-        SheetRow row{f, calibration.of(f).axis + simulator.axis_base, must_invert(calibration, simulator, f), "both ways"};
+        if (calibration.of(f).axis < 0) return bad_input("the calibration has no axis for %1", function_key(f));
+        SheetRow row{f, calibration.of(f).axis + simulator.axis_base, must_invert(calibration, simulator, f), label("both ways")};
         if (f == Function::Throttle)
-            row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? "upper half" : "full";
+            row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? label("upper half") : label("full");
         sheet.rows.push_back(std::move(row));
     }
     if (const auto name = simulator.stick_mode_names.find(stick_mode); name != simulator.stick_mode_names.end())
-        sheet.notes.push_back("Stick mode: choose \"" + name->second + "\", mode " + std::to_string(stick_mode) + ".");
+        sheet.notes.push_back(said("Stick mode: choose \"%1\", mode %2.", name->second, stick_mode));
     add_notes(sheet, calibration, simulator);
     return sheet;
 }
@@ -143,7 +140,7 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
             using Range = SimulatorProfile::Throttle;
             const bool upper_half = o.throttle_at_middle < 0.25; // whichever way round it is
             if (!say(throttle, upper_half ? Range::UpperHalf : profile.throttle == Range::Choice ? Range::Choice : Range::Full))
-                learnt.conflict = "The throttle was seen with two different ranges: look again.";
+                learnt.conflict = said("The throttle was seen with two different ranges: look again.");
             continue;
         }
         if (o.kind == Observation::Kind::Nothing) continue; // an axis number that no axis has; another push tells the base
@@ -152,29 +149,30 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
         // The settings' line `answered` holds a number; the axis that moved is the pushed function's.
         if (!say(base, row->axis - calibration.of(o.pushed).axis))
             learnt.conflict =
-                "Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.";
+                said("Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.");
         // Rising counts of that axis, turned round where ticked, gave the side that was seen.
         const bool rises = !calibration.of(o.pushed).inverted;
         const bool positive_when_rising = (rises != row->invert) == o.answered_positive;
         if (!say(rising[index(o.answered)], positive_when_rising))
-            learnt.conflict =
-                std::string("Two pushes show different directions for ") + function_key(o.answered) + ": look again.";
+            learnt.conflict = said("Two pushes show different directions for %1: look again.", said(function_key(o.answered)));
     }
     if (!learnt.conflict.empty()) return learnt;
     if (base && *base != profile.axis_base) {
         learnt.profile.axis_base = *base;
-        learnt.changed.push_back("It counts axes from " + std::to_string(*base) + ".");
+        learnt.changed.push_back(said("It counts axes from %1.", *base));
     }
     for (Function f : all_functions)
         if (const auto r = rising[index(f)]; r && *r != profile.rising_is_positive[index(f)]) {
             learnt.profile.rising_is_positive[index(f)] = *r;
-            learnt.changed.push_back(capitalised(function_key(f)) + ": rising counts are " + (*r ? "" : "not ") +
-                                     positive_side(f) + " there.");
+            learnt.changed.push_back(
+                said(*r ? label("%1: rising counts are %2 there.") : label("%1: rising counts are not %2 there."),
+                     capital(function_key(f)), said(positive_side(f))));
         }
     if (throttle && *throttle != profile.throttle) {
         learnt.profile.throttle = *throttle;
-        learnt.changed.push_back(*throttle == SimulatorProfile::Throttle::UpperHalf ? "Only the throttle's upper half counts."
-                                                                                    : "The throttle's whole way counts.");
+        learnt.changed.emplace_back(*throttle == SimulatorProfile::Throttle::UpperHalf
+                                        ? label("Only the throttle's upper half counts.")
+                                        : label("The throttle's whole way counts."));
     }
     learnt.settled =
         throttle.has_value() && std::all_of(rising.begin(), rising.end(), [](const auto& r) { return r.has_value(); });

@@ -51,14 +51,14 @@ struct SimulatorProfile {
 /// One function's line in a simulator's controller settings.
 struct SheetRow {
     Function function;
-    int axis = 0;        ///< as that simulator counts
-    bool invert = false; ///< to be ticked
-    std::string range;   ///< "full" or "upper half" for the throttle, "both ways" for the others
+    int axis = 0;           ///< as that simulator counts
+    bool invert = false;    ///< to be ticked
+    std::string_view range; ///< "full" or "upper half" for the throttle, "both ways" for the others
 };
 
 struct SettingsSheet {
-    std::vector<SheetRow> rows;     ///< in that simulator's order
-    std::vector<std::string> notes; ///< arming, modes, camera, rates and what has to be lived with, one sentence each
+    std::vector<SheetRow> rows; ///< in that simulator's order
+    std::vector<Said> notes;    ///< arming, modes, camera, rates and what has to be lived with, one sentence each
 };
 
 /// What has to be set in a simulator for a controller. The arithmetic: axis number = device axis + base; "invert" is
@@ -89,9 +89,9 @@ struct Observation {
 
 struct Learnt {
     SimulatorProfile profile;
-    std::vector<std::string> changed; ///< what follows from the observations, one sentence each
-    std::string conflict;             ///< non-empty when they contradict each other; the profile is then unchanged
-    bool settled = false;             ///< every function has been seen to answer, and the throttle's range is known
+    std::vector<Said> changed; ///< what follows from the observations, one sentence each
+    Said conflict;             ///< non-empty when they contradict each other; the profile is then unchanged
+    bool settled = false;      ///< every function has been seen to answer, and the throttle's range is known
 };
 
 /// Finds a simulator's convention from what it showed. `shown` is the sheet whose settings were in force.

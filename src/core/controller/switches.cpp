@@ -8,7 +8,8 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, switch_use_count> use_keys{"arm", "mode", "panic", "reset", "pause"};
+constexpr std::array<std::string_view, switch_use_count> use_keys{label("arm"), label("mode"), label("panic"), label("reset"),
+                                                                  label("pause")};
 constexpr int range_counts = 65535; // of a device's axis
 constexpr int apart_counts = static_cast<int>(SwitchWatch::least_share * range_counts);
 constexpr int still_counts = range_counts / 50; // an axis at rest trembles less
@@ -31,7 +32,7 @@ std::optional<SwitchUse> switch_use_from_key(std::string_view key)
     return found == use_keys.end() ? std::nullopt : std::optional(static_cast<SwitchUse>(found - use_keys.begin()));
 }
 
-std::string SwitchSource::words() const { return (kind == Kind::Button ? "button " : "axis ") + std::to_string(index + 1); }
+Said SwitchSource::words() const { return said(kind == Kind::Button ? label("button %1") : label("axis %1"), index + 1); }
 
 std::optional<std::size_t> position_of(const SwitchCalibration& calibration, const SwitchReading& reading)
 {
@@ -109,16 +110,15 @@ double SwitchWatch::progress() const
     return most;
 }
 
-std::string problem_of(const std::vector<SwitchCalibration>& switches)
+Said problem_of(const std::vector<SwitchCalibration>& switches)
 {
     for (const SwitchCalibration& a : switches) {
         if (a.use == SwitchUse::Mode && a.modes.size() != a.positions_counts.size())
-            return "the mode switch has " + std::to_string(a.positions_counts.size()) + " places and " +
-                   std::to_string(a.modes.size()) + " modes";
+            return said("the mode switch has %1 places and %2 modes", a.positions_counts.size(), a.modes.size());
         for (const SwitchCalibration& b : switches)
             if (&a < &b && a.source == b.source)
-                return std::string(switch_use_key(a.use)) + " and " + std::string(switch_use_key(b.use)) + " are both on " +
-                       a.source.words();
+                return said("%1 and %2 are both on %3", said(switch_use_key(a.use)), said(switch_use_key(b.use)),
+                            a.source.words());
     }
     return {};
 }

@@ -21,27 +21,27 @@ double apart_deg(double a, double b)
     return std::min(d, 360 - d);
 }
 
-const char* side(bool left) { return left ? "left" : "right"; }
-
 double wanted_deg(const VerificationCheck& check) { return check.hour * 30 % 360; }
 
-std::string trouble_in_words(const VerificationCheck& check, bool other_answers, const StickPlace& seen)
+Said trouble_in_words(const VerificationCheck& check, bool other_answers, const StickPlace& seen)
 {
     const int hour = (static_cast<int>(std::lround(seen.hour_deg() / 30)) + 11) % 12 + 1;
-    std::string trouble = std::string("Asked for the ") + side(check.left) + " stick at " + std::to_string(check.hour) +
-                          " o'clock, but the " + side(other_answers ? !check.left : check.left) + " stick went to " +
-                          std::to_string(hour) + " o'clock: ";
-    if (other_answers) return trouble + "the sticks are the other way round, or the stick mode is another one.";
+    const std::string_view asked =
+        check.left ? label("Asked for the left stick at %1 o'clock") : label("Asked for the right stick at %1 o'clock");
+    const std::string_view went = check.left == other_answers ? label("but the right stick went to %1 o'clock")
+                                                              : label("but the left stick went to %1 o'clock");
+    const Said so = said("%1, %2", said(asked, check.hour), said(went, hour));
+    if (other_answers) return said("%1: the sticks are the other way round, or the stick mode is another one.", so);
     if (apart_deg(seen.hour_deg(), wanted_deg(check)) > 135)
-        return trouble + function_key(check.function) + " is reversed; calibrate again.";
-    return trouble + "its two directions are exchanged, or the wrong way was pushed; try again.";
+        return said("%1: %2 is reversed; calibrate again.", so, said(function_key(check.function)));
+    return said("%1: its two directions are exchanged, or the wrong way was pushed; try again.", so);
 }
 
 } // namespace
 
-std::string VerificationCheck::words() const
+Said VerificationCheck::words() const
 {
-    return std::string(left ? "Left" : "Right") + " stick to " + std::to_string(hour) + " o'clock";
+    return said(left ? label("Left stick to %1 o'clock") : label("Right stick to %1 o'clock"), hour);
 }
 
 Verification::Verification(int stick_mode_number) : mode_(stick_mode(stick_mode_number))
@@ -63,7 +63,7 @@ Verification::State Verification::state() const
 void Verification::again()
 {
     failed_ = false;
-    trouble_.clear();
+    trouble_ = {};
     begin_check();
 }
 
@@ -75,7 +75,7 @@ void Verification::begin_check()
     right_since_s_ = wrong_since_s_ = stuck_since_s_ = -1;
 }
 
-void Verification::fail(std::string trouble)
+void Verification::fail(Said trouble)
 {
     failed_ = true;
     trouble_ = std::move(trouble);
@@ -109,8 +109,11 @@ void Verification::look(double t_s, const Sticks& sticks)
     if (!came_from_elsewhere_) {
         if (stuck_since_s_ < 0) stuck_since_s_ = t_s;
         if (t_s - stuck_since_s_ > stuck_for_s)
-            fail(std::string("The ") + side(check.left) + " stick already stands at " + std::to_string(check.hour) +
-                 " o'clock. If it does not, " + function_key(check.function) + " is reversed; calibrate again.");
+            fail(said("%1 If it does not, %2 is reversed; calibrate again.",
+                      said(check.left ? label("The left stick already stands at %1 o'clock.")
+                                      : label("The right stick already stands at %1 o'clock."),
+                           check.hour),
+                      said(function_key(check.function))));
         return;
     }
     const bool right =

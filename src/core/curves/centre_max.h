@@ -20,9 +20,9 @@ struct CentreMaxCurve {
 template <>
 struct RateFamilyOf<CentreMaxCurve> {
     static constexpr std::string_view key = "centre-max";
-    static constexpr std::array parameters{RateParameter{"centre_dps", "centre", "°/s", 0, rate_parameter_limit_dps, 1},
-                                           RateParameter{"max_dps", "max", "°/s", 0, rate_parameter_limit_dps, 1},
-                                           RateParameter{"expo", "expo", "", 0, 1, 0.01, true}};
+    static constexpr std::array parameters{RateParameter{"centre_dps", label("centre"), "°/s", 0, rate_parameter_limit_dps, 1},
+                                           RateParameter{"max_dps", label("max"), "°/s", 0, rate_parameter_limit_dps, 1},
+                                           RateParameter{"expo", label("expo"), "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 2;
     static auto values(auto& c) { return std::tie(c.centre_dps, c.max_dps, c.expo); }
 

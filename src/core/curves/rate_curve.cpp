@@ -26,19 +26,17 @@ auto values_of(Curve& curve)
 
 /// What is wrong with a curve; empty when nothing is.
 template <class Curve>
-std::string problem(const Curve& curve)
+Said problem(const Curve& curve)
 {
     const auto values = values_of(curve);
     for (std::size_t i = 0; i < values.size(); ++i) {
         const RateParameter& p = Of<Curve>::parameters[i];
         if (*values[i] >= p.low && *values[i] <= p.high) continue; // false for NaN
-        std::ostringstream out;
-        out << p.key << " must lie in " << p.low << " to " << p.high;
-        return out.str();
+        return said("%1 must lie in %2 to %3", p.key, significant(p.low, 6), significant(p.high, 6));
     }
     return {};
 }
-std::string problem(const TableCurve& curve) { return curve.problem(); }
+Said problem(const TableCurve& curve) { return curve.problem(); }
 
 template <std::size_t I>
 std::optional<RateCurve> with_parameters(std::string_view family, std::span<const double> parameters)
@@ -92,7 +90,7 @@ double stick_for_rate(const RateCurve& curve, double rate) noexcept
 
 Result<RateCurve> checked(RateCurve curve)
 {
-    const std::string wrong = std::visit([](const auto& c) { return problem(c); }, curve);
+    const Said wrong = std::visit([](const auto& c) { return problem(c); }, curve);
     if (!wrong.empty()) return failure(Error::Code::OutOfRange, wrong);
     return curve;
 }

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <string_view>
 
 namespace bh {

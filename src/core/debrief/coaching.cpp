@@ -3,47 +3,57 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdio>
 
 namespace bh {
 namespace {
 
-/// "height_gain_m" as a person reads it: "height gain 2.1 m".
-std::string number_in_words(const FindingNumber& n)
+/// How a finding's numbers are told.
+constexpr std::pair<std::string_view, std::string_view> number_forms[] = {{"frequency_hz", label("frequency %1 Hz")},
+                                                                          {"amplitude", label("amplitude %1")},
+                                                                          {"cycles", label("cycles %1")},
+                                                                          {"lean_deg", label("lean %1°")},
+                                                                          {"turned_deg", label("turned %1°")},
+                                                                          {"peak_dps", label("peak %1°/s")},
+                                                                          {"height_change_m", label("height change %1 m")},
+                                                                          {"exit_deg", label("exit %1°")},
+                                                                          {"settled_s", label("settled %1 s")},
+                                                                          {"bank_deg", label("bank %1°")},
+                                                                          {"heading_change_deg", label("heading change %1°")},
+                                                                          {"entry_mps", label("entry %1 m/s")},
+                                                                          {"radius_m", label("radius %1 m")},
+                                                                          {"yaw_lead_ms", label("yaw lead %1 ms")},
+                                                                          {"yaw_share", label("yaw share %1")},
+                                                                          {"drift_deg", label("drift %1°")},
+                                                                          {"horizon_error_deg", label("horizon error %1°")},
+                                                                          {"throttle_sd", label("throttle sd %1")},
+                                                                          {"height_gain_m", label("height gain %1 m")},
+                                                                          {"distance_m", label("distance %1 m")},
+                                                                          {"sink_m", label("sink %1 m")},
+                                                                          {"sink_mps", label("sink %1 m/s")},
+                                                                          {"bounces", label("bounces %1")},
+                                                                          {"seconds", label("took %1 s")}};
+
+Said number_in_words(const FindingNumber& n)
 {
     const double* value = std::get_if<double>(&n.value);
-    if (!value) return {};
-    std::string name(n.key), unit;
-    for (const auto& [ending, words] :
-         {std::pair{"_mps", " m/s"}, {"_dps", "°/s"}, {"_deg", "°"}, {"_hz", " Hz"}, {"_ms", " ms"}, {"_m", " m"}, {"_s", " s"}})
-        if (name.ends_with(ending)) {
-            name.resize(name.size() - std::string_view(ending).size());
-            unit = words;
-            break;
-        }
-    if (name == "seconds") name = "took", unit = " s";
-    std::replace(name.begin(), name.end(), '_', ' ');
-    char text[80];
-    const bool counted = name == "cycles" || name == "bounces";
-    std::snprintf(text, sizeof text, "%s %.*f%s", name.c_str(), !counted && std::abs(*value) < 10 ? 1 : 0, *value, unit.c_str());
-    return text;
+    const auto form =
+        std::find_if(std::begin(number_forms), std::end(number_forms), [&](const auto& f) { return f.first == n.key; });
+    if (!value || form == std::end(number_forms)) return {};
+    const bool counted = n.key == "cycles" || n.key == "bounces";
+    return said(form->second, rounded(*value, !counted && std::abs(*value) < 10 ? 1 : 0));
 }
 
-std::string evidence_of(const std::vector<const Finding*>& found)
+Said evidence_of(const std::vector<const Finding*>& found)
 {
     const Finding& worst = *found.front();
-    char text[120];
-    std::snprintf(text, sizeof text, "%s, the weightiest from %.1f s to %.1f s",
-                  found.size() == 1 ? "once" : (std::to_string(found.size()) + " times").c_str(), worst.start_s, worst.end_s);
-    std::string words = text;
-    if (found.size() == 1)
-        std::snprintf(text, sizeof text, "once, from %.1f s to %.1f s", worst.start_s, worst.end_s), words = text;
+    const Rounded from = rounded(worst.start_s, 1), to = rounded(worst.end_s, 1);
+    const Said seen = found.size() == 1 ? said("once, from %1 s to %2 s", from, to)
+                                        : said("%3 times, the weightiest from %1 s to %2 s", from, to, found.size());
     constexpr std::size_t told = 3;
-    std::size_t count = 0;
+    std::vector<Said> numbers;
     for (const FindingNumber& n : worst.numbers)
-        if (const std::string number = number_in_words(n); !number.empty() && count++ < told)
-            words += (count == 1 ? ": " : ", ") + number;
-    return words;
+        if (Said number = number_in_words(n); !number.empty() && numbers.size() < told) numbers.push_back(std::move(number));
+    return numbers.empty() ? seen : said("%1: %2", seen, joined(numbers, ", "));
 }
 
 /// Marks of 100 that a drill lost in these measures.
@@ -91,7 +101,7 @@ Advice advice_of(const CoachingRule& rule, const std::vector<const Finding*>& fo
     Advice a{rule.id, rule.cause, rule.change, rule.finding, rule.kind, evidence_of(found), {}, found.front()->weight};
     constexpr int lately = 5;
     if (const auto seen = seen_lately(rule.finding, pilot, lately); seen.of > 1)
-        a.evidence += "; in " + std::to_string(seen.flights) + " of the last " + std::to_string(seen.of) + " flights";
+        a.evidence = said("%1; in %2 of the last %3 flights", a.evidence, seen.flights, seen.of);
     const std::vector<MarksFor> marks = pilot && !pilot->next_drill.empty() ? pilot->next_drill
                                         : score                             ? marks_in(*score)
                                                                             : std::vector<MarksFor>{};

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 #include <limits>
 #include <map>
 
@@ -53,29 +52,24 @@ std::vector<ComparedPhase> phases_of_both(const FlightLog& log, const Debrief& f
     return phases;
 }
 
-std::string text(const char* format, double value)
-{
-    char words[80];
-    std::snprintf(words, sizeof words, format, value);
-    return words;
-}
-
 /// "0.8 s later and 1.9 m higher", of what is over its threshold; and how far over.
 class Told {
 public:
-    void add(double difference, double threshold, const char* more, const char* less)
+    /// `places` of the difference in `more` and `less`.
+    void add(double difference, double threshold, std::string_view more, std::string_view less, int places = 1)
     {
         if (std::abs(difference) < threshold) return;
-        words_ += (words_.empty() ? "" : " and ") + text(difference > 0 ? more : less, std::abs(difference));
+        const Said one = said(difference > 0 ? more : less, rounded(std::abs(difference), places));
+        words_ = words_.empty() ? one : said("%1 and %2", words_, one);
         weight_ += std::abs(difference) / threshold;
     }
-    void into(std::vector<Difference>& all, const std::string& phase, const std::string& what, double at_s) const
+    void into(std::vector<Difference>& all, const std::string& phase, std::string_view what, double at_s) const
     {
-        if (!words_.empty()) all.push_back({phase, what + words_, at_s, weight_});
+        if (!words_.empty()) all.push_back({phase, said(what, words_), at_s, weight_});
     }
 
 private:
-    std::string words_;
+    Said words_;
     double weight_ = 0;
 };
 
@@ -113,22 +107,22 @@ void tell_of_findings(const ComparedPhase& p, const FlightLog& log, const Debrie
     };
     in_pairs(FindingKind::Brake, [&](const Finding& a, const Finding& b) {
         Told told;
-        told.add(later_s(a, b), told_s, "%.1f s later", "%.1f s earlier");
-        told.add(height_at(log, a.start_s) - height_at(other, b.start_s), told_m, "%.1f m higher", "%.1f m lower");
-        told.add(more(a, b, "height_gain_m"), told_m, "gains %.1f m more", "gains %.1f m less");
-        told.into(differences, p.id, "brakes ", a.start_s);
+        told.add(later_s(a, b), told_s, label("%1 s later"), label("%1 s earlier"));
+        told.add(height_at(log, a.start_s) - height_at(other, b.start_s), told_m, label("%1 m higher"), label("%1 m lower"));
+        told.add(more(a, b, "height_gain_m"), told_m, label("gains %1 m more"), label("gains %1 m less"));
+        told.into(differences, p.id, label("brakes %1"), a.start_s);
     });
     in_pairs(FindingKind::Turn, [&](const Finding& a, const Finding& b) {
         Told told;
-        told.add(later_s(a, b), told_s, "%.1f s later", "%.1f s earlier");
-        told.add(more(a, b, "radius_m"), told_radius_m, "%.1f m wider", "%.1f m tighter");
-        told.add(more(a, b, "yaw_share"), told_share, "with a yaw share %.2f higher", "with a yaw share %.2f lower");
-        told.into(differences, p.id, "turns in ", a.start_s);
+        told.add(later_s(a, b), told_s, label("%1 s later"), label("%1 s earlier"));
+        told.add(more(a, b, "radius_m"), told_radius_m, label("%1 m wider"), label("%1 m tighter"));
+        told.add(more(a, b, "yaw_share"), told_share, label("with a yaw share %1 higher"), label("with a yaw share %1 lower"), 2);
+        told.into(differences, p.id, label("turns in %1"), a.start_s);
     });
     in_pairs(FindingKind::Landing, [&](const Finding& a, const Finding& b) {
         Told told;
-        told.add(more(a, b, "sink_mps"), told_mps, "%.1f m/s harder", "%.1f m/s softer");
-        told.into(differences, p.id, "touches down ", a.start_s);
+        told.add(more(a, b, "sink_mps"), told_mps, label("%1 m/s harder"), label("%1 m/s softer"));
+        told.into(differences, p.id, label("touches down %1"), a.start_s);
     });
 }
 
@@ -137,8 +131,9 @@ void tell_of_phase(const ComparedPhase& p, const Debrief& found, const Debrief& 
                    std::vector<Difference>& differences)
 {
     Told told;
-    told.add(p.to_s - p.from_s - (p.other_to_s - p.other_from_s), told_whole_s, "takes %.1f s longer", "takes %.1f s less");
-    told.add(higher_m, told_m, "is %.1f m higher in the mean", "is %.1f m lower in the mean");
+    told.add(p.to_s - p.from_s - (p.other_to_s - p.other_from_s), told_whole_s, label("takes %1 s longer"),
+             label("takes %1 s less"));
+    told.add(higher_m, told_m, label("is %1 m higher in the mean"), label("is %1 m lower in the mean"));
     const auto phase = [&p](const Debrief& d, double from_s) -> const PhaseDebrief* {
         for (const PhaseDebrief& q : d.phases)
             if (q.id == p.id && q.start_s == from_s) return &q;
@@ -147,13 +142,13 @@ void tell_of_phase(const ComparedPhase& p, const Debrief& found, const Debrief& 
     const PhaseDebrief *a = phase(found, p.from_s), *b = phase(other_found, p.other_from_s);
     if (a && b) {
         if (a->speed_mps && b->speed_mps)
-            told.add(*a->speed_mps - *b->speed_mps, 2 * told_mps, "is %.1f m/s faster", "is %.1f m/s slower");
-        told.add(100 * (a->rocking_share - b->rocking_share), 100 * told_share, "rocks for %.0f %% more of the time",
-                 "rocks for %.0f %% less of the time");
-        told.add(100 * (a->throttle_sd - b->throttle_sd), 100 * told_sd, "moves the throttle by %.0f %% more",
-                 "moves the throttle by %.0f %% less");
+            told.add(*a->speed_mps - *b->speed_mps, 2 * told_mps, label("is %1 m/s faster"), label("is %1 m/s slower"));
+        told.add(100 * (a->rocking_share - b->rocking_share), 100 * told_share, label("rocks for %1 % more of the time"),
+                 label("rocks for %1 % less of the time"), 0);
+        told.add(100 * (a->throttle_sd - b->throttle_sd), 100 * told_sd, label("moves the throttle by %1 % more"),
+                 label("moves the throttle by %1 % less"), 0);
     }
-    told.into(differences, p.id, "", p.from_s);
+    told.into(differences, p.id, "%1", p.from_s);
 }
 
 } // namespace

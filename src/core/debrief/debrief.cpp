@@ -1,5 +1,6 @@
 #include "core/debrief/debrief.h"
 
+#include "core/base/said.h"
 #include "core/base/stats.h"
 #include "core/path/brakes.h"
 #include "core/path/contacts.h"
@@ -311,18 +312,18 @@ std::optional<FindingKind> finding_from_key(std::string_view key)
 
 std::string_view finding_name(FindingKind kind)
 {
-    static constexpr std::array<std::string_view, finding_kind_count> names{"Rocking",
-                                                                            "Push held",
-                                                                            "Turn",
-                                                                            "Brake",
-                                                                            "Flip or roll",
-                                                                            "Bank left over",
-                                                                            "Sunk when leaning",
-                                                                            "Throttle chopped",
-                                                                            "Full throttle at take-off",
-                                                                            "Landing",
-                                                                            "Throttle after a crash",
-                                                                            "Hands not off"};
+    static constexpr std::array<std::string_view, finding_kind_count> names{label("Rocking"),
+                                                                            label("Push held"),
+                                                                            label("Turn"),
+                                                                            label("Brake"),
+                                                                            label("Flip or roll"),
+                                                                            label("Bank left over"),
+                                                                            label("Sunk when leaning"),
+                                                                            label("Throttle chopped"),
+                                                                            label("Full throttle at take-off"),
+                                                                            label("Landing"),
+                                                                            label("Throttle after a crash"),
+                                                                            label("Hands not off")};
     return names[static_cast<std::size_t>(kind)];
 }
 

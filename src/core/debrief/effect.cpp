@@ -1,5 +1,6 @@
 #include "core/debrief/effect.h"
 
+#include "core/base/said.h"
 #include "core/base/stats.h"
 
 namespace bh {
@@ -7,10 +8,10 @@ namespace bh {
 std::string_view helped_in_words(Helped helped)
 {
     switch (helped) {
-    case Helped::TooFewFlights: return "too few flights yet";
-    case Helped::Yes: return "helped";
-    case Helped::NoSign: return "no sign yet";
-    case Helped::Worse: return "made it worse";
+    case Helped::TooFewFlights: return label("too few flights yet");
+    case Helped::Yes: return label("helped");
+    case Helped::NoSign: return label("no sign yet");
+    case Helped::Worse: return label("made it worse");
     }
     return "";
 }

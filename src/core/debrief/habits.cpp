@@ -50,10 +50,10 @@ bool Habit::strong() const
     return at_fault_lately() >= enough;
 }
 
-std::string habit_in_words(const Habit& habit)
+Said habit_in_words(const Habit& habit)
 {
-    return std::string(finding_name(habit.kind)) + " at fault in " + std::to_string(habit.at_fault_lately()) + " of the last " +
-           std::to_string(habit.flights_lately()) + " flights";
+    return said("%1 at fault in %2 of the last %3 flights", said(finding_name(habit.kind)), habit.at_fault_lately(),
+                habit.flights_lately());
 }
 
 std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)

@@ -1,5 +1,7 @@
 #include "core/debrief/tally.h"
 
+#include "core/base/said.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -24,18 +26,18 @@ const KindFacts& facts(FindingKind kind)
 {
     using enum SumUp;
     static const std::array<KindFacts, finding_kind_count> all{{
-        {TimeShare, "", {"of the time rocking", "%"}, true},
-        {PerMinute, "", {"held pushes", "a minute"}, true},
-        {FaultShare, "", {"of the turns at fault", "%"}, false},
-        {MeanOf, "height_gain_m", {"gained in a brake", "m"}, false},
-        {MeanOf, "exit_deg", {"off level after a flip or roll", "°"}, false},
-        {PerMinute, "", {"banks left over", "a minute"}, true},
-        {PerMinute, "", {"sinks in a lean", "a minute"}, true},
-        {PerMinute, "", {"chopped throttles", "a minute"}, true},
-        {PerMinute, "", {"take-offs at full throttle", "a minute"}, true},
-        {MeanOf, "sink_mps", {"sink at the touchdown", "m/s"}, false},
-        {MeanOf, "seconds", {"until the throttle was cut", "s"}, false},
-        {TimeShare, "", {"of the time with hands on", "%"}, false},
+        {TimeShare, "", {label("of the time rocking"), label("%")}, true},
+        {PerMinute, "", {label("held pushes"), label("a minute")}, true},
+        {FaultShare, "", {label("of the turns at fault"), label("%")}, false},
+        {MeanOf, "height_gain_m", {label("gained in a brake"), label("m")}, false},
+        {MeanOf, "exit_deg", {label("off level after a flip or roll"), label("°")}, false},
+        {PerMinute, "", {label("banks left over"), label("a minute")}, true},
+        {PerMinute, "", {label("sinks in a lean"), label("a minute")}, true},
+        {PerMinute, "", {label("chopped throttles"), label("a minute")}, true},
+        {PerMinute, "", {label("take-offs at full throttle"), label("a minute")}, true},
+        {MeanOf, "sink_mps", {label("sink at the touchdown"), label("m/s")}, false},
+        {MeanOf, "seconds", {label("until the throttle was cut"), label("s")}, false},
+        {TimeShare, "", {label("of the time with hands on"), label("%")}, false},
     }};
     return all[static_cast<std::size_t>(kind)];
 }

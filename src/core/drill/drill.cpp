@@ -8,16 +8,15 @@
 
 namespace bh {
 
-std::string value_in_words(double value, Unit unit)
+Said value_in_words(double value, Unit unit)
 {
-    char text[48];
-    if (unit == Unit::Share)
-        std::snprintf(text, sizeof text, "%.0f %%", 100 * value);
-    else if (unit == Unit::Count)
-        std::snprintf(text, sizeof text, "%.0f", value);
-    else
-        std::snprintf(text, sizeof text, "%.1f %s", value, unit_key(unit).data());
-    return text;
+    switch (unit) {
+    case Unit::Share: return said("%1 %", rounded(100 * value, 0));
+    case Unit::Count: return said("%1", rounded(value, 0));
+    case Unit::Degrees: return said("%1 deg", rounded(value, 1));
+    case Unit::PerMinute: return said("%1 a minute", rounded(value, 1));
+    default: return said("%1 %2", rounded(value, 1), unit_key(unit));
+    }
 }
 
 const Phase* Drill::phase(const std::string& wanted) const
@@ -50,9 +49,9 @@ std::shared_ptr<const QuarryPath> Drill::quarry_in(const Phase& phase) const
 namespace {
 
 /// What is wrong, with its place in front; nothing when all is well.
-using Slip = std::optional<std::string>;
+using Slip = std::optional<Said>;
 
-Slip slip(const std::string& where, const std::string& what) { return where + ": " + what; }
+Slip slip(const std::string& where, const Said& what) { return said("%1: %2", where, what); }
 
 Slip slip_of_goal(const Phase& phase, const std::string& at)
 {
@@ -82,7 +81,7 @@ Slip slip_of_goal(const Phase& phase, const std::string& at)
 
 Slip slip_of_phase(const Drill& drill, const Phase& phase, const std::string& at)
 {
-    if (drill.phase(phase.id) != &phase) return slip(at + "/id", "'" + phase.id + "' is used by two phases");
+    if (drill.phase(phase.id) != &phase) return slip(at + "/id", said("'%1' is used by two phases", phase.id));
     if (!(phase.time_limit_s > 0)) return slip(at + "/time_limit_s", "expected more than 0 s");
     if (auto wrong = slip_of_goal(phase, at + "/goal")) return wrong;
     const bool takes_time =
@@ -109,7 +108,7 @@ Slip slip_of_measuring(const Drill& drill, Measuring& m, const std::string& at)
     if (m.phases.empty())
         for (const Phase& phase : drill.phases) m.phases.push_back(phase.id);
     for (const std::string& id : m.phases)
-        if (!drill.phase(id)) return slip(at + "/phases", "there is no phase '" + id + "'");
+        if (!drill.phase(id)) return slip(at + "/phases", said("there is no phase '%1'", id));
     const bool has_sides =
         std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return c.side.has_value(); });
     if (m.measure == Measure::SideGap && !has_sides)

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/drill/drill.h"
 
 namespace bh {
@@ -31,7 +32,7 @@ struct Broken {
 };
 [[nodiscard]] std::string_view rule_key(Broken::Rule rule); ///< "crashed", "timed_out", …
 [[nodiscard]] std::optional<Broken::Rule> rule_from_key(std::string_view key);
-[[nodiscard]] std::string in_words(const Broken& broken); ///< a sentence
+[[nodiscard]] Said in_words(const Broken& broken); ///< a sentence
 
 struct PhaseSpan {
     std::size_t phase = 0; ///< index into Drill::phases

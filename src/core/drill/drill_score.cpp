@@ -12,14 +12,8 @@
 namespace bh {
 namespace {
 
-std::string lower_first(std::string text)
-{
-    if (!text.empty() && text[0] >= 'A' && text[0] <= 'Z') text[0] = static_cast<char>(text[0] - 'A' + 'a');
-    return text;
-}
-
 /// Why it was passed or not.
-std::string verdict_in_words(const Score& score)
+Said verdict_in_words(const Score& score)
 {
     if (!score.disqualified.empty()) return in_words(score.disqualified.front());
     const CriterionScore* worst = nullptr;
@@ -27,27 +21,27 @@ std::string verdict_in_words(const Score& score)
         if (c.criterion.must && !c.passed() && (c.value || !c.criterion.if_any) && (!worst || c.marks < worst->marks)) worst = &c;
     if (worst) {
         const Criterion& c = worst->criterion;
-        if (!worst->value) return c.label + " could not be measured: the flight did not get that far.";
-        return c.label + ": " + value_in_words(*worst->value, c.unit()) + " where " + value_in_words(c.pass, c.unit()) +
-               " passes; " + lower_first(c.advice);
+        if (!worst->value) return said("%1 could not be measured: the flight did not get that far.", said(c.label));
+        return said("%1: %2 where %3 passes; %4", said(c.label), value_in_words(*worst->value, c.unit()),
+                    value_in_words(c.pass, c.unit()), small(c.advice));
     }
     const auto short_of_held = [](const CriterionScore& c) {
         return c.criterion.to_hold && !c.passed() && (c.value || !c.criterion.if_any);
     };
     if (score.rocking_share && *score.rocking_share > most_rocking_to_hold)
-        return "Passed, but not to hold it: rocking for " + value_in_words(*score.rocking_share, Unit::Share) + " of the time, " +
-               value_in_words(most_rocking_to_hold, Unit::Share) + " at most; smaller movements.";
-    if (const auto c = std::find_if(score.criteria.begin(), score.criteria.end(), short_of_held); c != score.criteria.end())
-        return "Passed, but not to hold it: " + lower_first(c->criterion.label) + " " +
-               (c->value ? value_in_words(*c->value, c->criterion.unit()) + " where " +
-                               value_in_words(c->criterion.pass, c->criterion.unit()) + " holds; "
-                         : std::string("was not measured; ")) +
-               lower_first(c->criterion.advice);
+        return said("Passed, but not to hold it: rocking for %1 of the time, %2 at most; smaller movements.",
+                    value_in_words(*score.rocking_share, Unit::Share), value_in_words(most_rocking_to_hold, Unit::Share));
+    if (const auto c = std::find_if(score.criteria.begin(), score.criteria.end(), short_of_held); c != score.criteria.end()) {
+        const Criterion& of = c->criterion;
+        if (!c->value) return said("Passed, but not to hold it: %1 was not measured; %2", small(of.label), small(of.advice));
+        return said("Passed, but not to hold it: %1 %2 where %3 holds; %4", small(of.label), value_in_words(*c->value, of.unit()),
+                    value_in_words(of.pass, of.unit()), small(of.advice));
+    }
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
     const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
                                           [&](const auto& a, const auto& b) { return left(a) < left(b); });
-    if (weakest == score.criteria.end() || left(*weakest) >= 90) return "Passed, with nothing left to mend.";
-    return "Passed; most is left in \"" + lower_first(weakest->criterion.label) + "\": " + lower_first(weakest->criterion.advice);
+    if (weakest == score.criteria.end() || left(*weakest) >= 90) return said("Passed, with nothing left to mend.");
+    return said("Passed; most is left in \"%1\": %2", small(weakest->criterion.label), small(weakest->criterion.advice));
 }
 
 /// Rows of the phases that were flown: all in one, or a span for each.
@@ -255,18 +249,14 @@ std::optional<double> left_minus_right(const Drill& drill, const Score& score, b
 
 } // namespace
 
-std::string FaultFound::in_words() const
+Said FaultFound::in_words() const
 {
-    char text[64];
-    std::string words = fault.label;
-    if (fault.unit() != Unit::Count)
-        words += ", " + value_in_words(value, fault.unit());
-    else if (fault.measure == Measure::SideGap)
-        std::snprintf(text, sizeof text, " by %.0f points", value), words += text;
-    else
-        words += value < 1.5 ? " once" : (std::snprintf(text, sizeof text, " %.0f times", value), text);
-    if (span) std::snprintf(text, sizeof text, " from %.0f s to %.0f s", span->from_s, span->to_s), words += text;
-    return words + ": " + lower_first(fault.advice);
+    const Said label(fault.label), advice = small(fault.advice);
+    Said found = fault.unit() != Unit::Count         ? said("%1, %2", label, value_in_words(value, fault.unit()))
+                 : fault.measure == Measure::SideGap ? said("%1 by %2 points", label, rounded(value, 0))
+                                                     : said_of(std::llround(value), "%1 once", "%1 %n times", label);
+    if (!span) return said("%1: %2", found, advice);
+    return said("%1 from %2 s to %3 s: %4", found, rounded(span->from_s, 0), rounded(span->to_s, 0), advice);
 }
 
 double marks_for(const Criterion& c, double value) noexcept { return std::clamp(marks_beyond(c, value), 0.0, 100.0); }
@@ -332,17 +322,17 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     return result;
 }
 
-std::string summary_of(const Score& score)
+Said summary_of(const Score& score)
 {
-    std::string summary = verdict_in_words(score);
+    Said summary = verdict_in_words(score);
     if (!score.throttle_cuts_s.empty() && !score.disqualified.empty()) {
         const double cut_s = score.throttle_cuts_s.back();
-        summary += cut_s < DrillRunner::cut_within_s
-                       ? " Throttle at the bottom after " + value_in_words(cut_s, Unit::Seconds) + "."
-                       : " The throttle was not taken to the bottom.";
+        summary = cut_s < DrillRunner::cut_within_s
+                      ? said("%1 Throttle at the bottom after %2.", summary, value_in_words(cut_s, Unit::Seconds))
+                      : said("%1 The throttle was not taken to the bottom.", summary);
     }
-    if (!score.faults.empty()) summary += " Seen: " + lower_first(score.faults.front().in_words());
-    return summary;
+    if (score.faults.empty()) return summary;
+    return said("%1 Seen: %2", summary, small(score.faults.front().in_words()));
 }
 
 Result<Score> score_log(const Drill& drill, const FlightLog& log)

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/drill/drill_runner.h"
 
 namespace bh {
@@ -22,7 +23,7 @@ struct FaultFound {
     double value = 0;               ///< over the fault's limit
     std::optional<TimeSpan> span{}; ///< of the log; nothing for a gap between sides
     /// "Rocking, 34 % from 12 s to 61 s: smaller movements."
-    [[nodiscard]] std::string in_words() const;
+    [[nodiscard]] Said in_words() const;
 };
 
 struct Score {
@@ -61,7 +62,7 @@ inline constexpr double most_rocking_to_hold = 0.25;
 
 /// What is to be said of it: passed, or what failed and what to do about it; what the throttle did after a crash, and the gravest
 /// fault that showed itself.
-[[nodiscard]] std::string summary_of(const Score& score);
+[[nodiscard]] Said summary_of(const Score& score);
 
 /// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
 [[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);

@@ -9,12 +9,12 @@ Drill free_flight(const std::string& world, double minutes)
 {
     Drill d;
     d.id = free_flight_id;
-    d.name = "Free flight";
+    d.name = label("Free flight");
     d.world = world;
     d.modes = {Mode::Acro, Mode::Angle, Mode::Horizon, Mode::Hold, Mode::Sport};
     Phase fly;
     fly.id = "fly";
-    fly.instruction = "Free flight. F6 begins again.";
+    fly.instruction = label("Free flight. F6 begins again.");
     fly.goal = {Goal::Kind::Stay, 60 * minutes, 1, 0};
     fly.time_limit_s = 1e6;
     d.phases = {fly};
@@ -24,18 +24,14 @@ Drill free_flight(const std::string& world, double minutes)
     return d;
 }
 
-std::string free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s)
+Said free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s)
 {
-    char text[120];
-    std::snprintf(text, sizeof text, "%.1f minutes without a task", flown_s / 60);
-    std::string words = text;
-    const auto crashes = static_cast<int>(throttle_cuts_s.size());
-    if (crashes == 0) return words + ", no crash.";
-    const auto quick =
-        static_cast<int>(std::count_if(throttle_cuts_s.begin(), throttle_cuts_s.end(), [](double s) { return s <= 1; }));
-    std::snprintf(text, sizeof text, ", %d crash%s; throttle at the bottom within 1 s after %d of %d.", crashes,
-                  crashes == 1 ? "" : "es", quick, crashes);
-    return words + text;
+    const Rounded minutes = rounded(flown_s / 60, 1);
+    if (throttle_cuts_s.empty()) return said("%1 minutes without a task, no crash.", minutes);
+    const auto quick = std::count_if(throttle_cuts_s.begin(), throttle_cuts_s.end(), [](double s) { return s <= 1; });
+    return said_of(throttle_cuts_s.size(),
+                   "%1 minutes without a task, %n crash; throttle at the bottom within 1 s after %2 of %n.",
+                   "%1 minutes without a task, %n crashes; throttle at the bottom within 1 s after %2 of %n.", minutes, quick);
 }
 
 } // namespace bh

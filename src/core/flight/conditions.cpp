@@ -29,30 +29,30 @@ double drifted(double value, double time_s, double dt_s, SeededRandom& random)
 
 } // namespace
 
-std::string in_words(const Conditions& c)
+Said in_words(const Conditions& c)
 {
-    std::string words;
-    const auto add = [&words](bool on, const std::string& what) {
-        if (on) words += (words.empty() ? "" : ", ") + what;
+    std::vector<Said> on;
+    const auto add = [&on](bool is_on, Said what) {
+        if (is_on) on.push_back(std::move(what));
     };
-    add(c.wind_mps > 0, "wind " + std::to_string(std::lround(c.wind_mps)) + " m/s");
-    add(c.gusts && c.wind_mps > 0, "gusts");
-    add(c.ground_effect, "ground effect");
-    add(c.prop_wash, "prop wash");
-    add(c.battery_sag, "battery sag");
-    add(c.bent_propeller > 0, "bent propeller");
-    add(c.warmer_k > 0, "warm air");
-    add(c.warmer_k < 0, "cold air");
-    return words;
+    add(c.wind_mps > 0, said("wind %1 m/s", rounded(c.wind_mps, 0)));
+    add(c.gusts && c.wind_mps > 0, said("gusts"));
+    add(c.ground_effect, said("ground effect"));
+    add(c.prop_wash, said("prop wash"));
+    add(c.battery_sag, said("battery sag"));
+    add(c.bent_propeller > 0, said("bent propeller"));
+    add(c.warmer_k > 0, said("warm air"));
+    add(c.warmer_k < 0, said("cold air"));
+    return joined(on, ", ");
 }
 
 Result<Conditions> checked(Conditions c)
 {
-    const auto wrong = [](const char* what) { return failure(Error::Code::OutOfRange, what); };
-    if (!(c.wind_mps >= 0 && c.wind_mps <= most_wind_mps)) return wrong("wind_mps must lie in 0 to 40 m/s");
-    if (!std::isfinite(c.wind_from_deg)) return wrong("wind_from_deg must be a number");
-    if (!(c.bent_propeller >= 0 && c.bent_propeller <= 0.5)) return wrong("bent_propeller must lie in 0 to 0.5");
-    if (!(c.warmer_k >= -60 && c.warmer_k <= 60)) return wrong("warmer_k must lie in -60 to 60 K");
+    const auto wrong = [](std::string_view what) { return failure(Error::Code::OutOfRange, said(what)); };
+    if (!(c.wind_mps >= 0 && c.wind_mps <= most_wind_mps)) return wrong(label("wind_mps must lie in 0 to 40 m/s"));
+    if (!std::isfinite(c.wind_from_deg)) return wrong(label("wind_from_deg must be a number"));
+    if (!(c.bent_propeller >= 0 && c.bent_propeller <= 0.5)) return wrong(label("bent_propeller must lie in 0 to 0.5"));
+    if (!(c.warmer_k >= -60 && c.warmer_k <= 60)) return wrong(label("warmer_k must lie in -60 to 60 K"));
     return c;
 }
 

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/flight/dynamics.h"
 #include "core/flight/wind.h"
 
@@ -29,7 +30,7 @@ struct Conditions {
 [[nodiscard]] Result<Conditions> checked(Conditions conditions);
 
 /// What is switched on, in words: "wind 4 m/s, gusts, prop wash". Empty in still standard air.
-[[nodiscard]] std::string in_words(const Conditions& conditions);
+[[nodiscard]] Said in_words(const Conditions& conditions);
 
 /// Follows a flight and says for each step what the day does to it. Same conditions, seed and flight, same answers.
 ///

@@ -30,26 +30,27 @@ Eigen::Vector3i limited(const State& s, const Demand& demand, const Airframe& ai
 
 Result<Airframe> checked(Airframe a)
 {
-    const auto need = [](bool good, const char* what) -> std::string { return good ? "" : what; };
-    for (const std::string& problem :
-         {need(a.mass_kg >= 0.02 && a.mass_kg <= 25, "mass_kg must lie in 0.02 to 25 kg"),
-          need(a.thrust_to_weight > 1 && a.thrust_to_weight <= 20, "thrust_to_weight must lie in 1 to 20"),
-          need(a.thrust_curve >= 0 && a.thrust_curve <= 1, "thrust_curve must lie in 0 to 1"),
-          need(a.motor_lag_s >= 0.005 && a.motor_lag_s <= 0.5, "motor_lag_s must lie in 0.005 to 0.5 s"),
-          need(a.drag_area_m2 >= 0 && a.drag_area_m2 <= 1, "drag_area_m2 must lie in 0 to 1 m2"),
-          need(a.rotor_drag_kgps >= 0 && a.rotor_drag_kgps <= 5, "rotor_drag_kgps must lie in 0 to 5 kg/s"),
-          need(a.rate_lag_s >= 0.005 && a.rate_lag_s <= 0.5, "rate_lag_s must lie in 0.005 to 0.5 s"),
+    const auto need = [](bool good, std::string_view what) { return good ? std::string_view() : what; };
+    for (const std::string_view problem :
+         {need(a.mass_kg >= 0.02 && a.mass_kg <= 25, label("mass_kg must lie in 0.02 to 25 kg")),
+          need(a.thrust_to_weight > 1 && a.thrust_to_weight <= 20, label("thrust_to_weight must lie in 1 to 20")),
+          need(a.thrust_curve >= 0 && a.thrust_curve <= 1, label("thrust_curve must lie in 0 to 1")),
+          need(a.motor_lag_s >= 0.005 && a.motor_lag_s <= 0.5, label("motor_lag_s must lie in 0.005 to 0.5 s")),
+          need(a.drag_area_m2 >= 0 && a.drag_area_m2 <= 1, label("drag_area_m2 must lie in 0 to 1 m2")),
+          need(a.rotor_drag_kgps >= 0 && a.rotor_drag_kgps <= 5, label("rotor_drag_kgps must lie in 0 to 5 kg/s")),
+          need(a.rate_lag_s >= 0.005 && a.rate_lag_s <= 0.5, label("rate_lag_s must lie in 0.005 to 0.5 s")),
           need(a.max_angular_accel_dps2 >= 100 && a.max_angular_accel_dps2 <= 1e5,
-               "max_angular_accel_dps2 must lie in 100 to 100000 deg/s2"),
-          need(a.wheelbase_m >= 0.03 && a.wheelbase_m <= 2, "wheelbase_m must lie in 0.03 to 2 m"),
-          need(a.rotors >= 3 && a.rotors <= 8, "rotors must lie in 3 to 8"),
-          need(a.propeller_m >= 0.02 && a.propeller_m <= 1, "propeller_m must lie in 0.02 to 1 m"),
-          need(a.inertia_kgm2.minCoeff() > 0 && a.inertia_kgm2.maxCoeff() <= 10, "inertia_kgm2 must lie above 0 to 10 kg m2"),
-          need(a.battery_hover_s >= 30 && a.battery_hover_s <= 7200, "battery_hover_s must lie in 30 to 7200 s"),
-          need(a.battery_load_sag >= 0 && a.battery_load_sag <= 0.4, "battery_load_sag must lie in 0 to 0.4"),
-          need(a.battery_rest_sag >= 0 && a.battery_rest_sag <= 0.5, "battery_rest_sag must lie in 0 to 0.5"),
-          need(a.body_radius_m >= 0.02 && a.body_radius_m <= 1, "body_radius_m must lie in 0.02 to 1 m")})
-        if (!problem.empty()) return failure(Error::Code::OutOfRange, problem);
+               label("max_angular_accel_dps2 must lie in 100 to 100000 deg/s2")),
+          need(a.wheelbase_m >= 0.03 && a.wheelbase_m <= 2, label("wheelbase_m must lie in 0.03 to 2 m")),
+          need(a.rotors >= 3 && a.rotors <= 8, label("rotors must lie in 3 to 8")),
+          need(a.propeller_m >= 0.02 && a.propeller_m <= 1, label("propeller_m must lie in 0.02 to 1 m")),
+          need(a.inertia_kgm2.minCoeff() > 0 && a.inertia_kgm2.maxCoeff() <= 10,
+               label("inertia_kgm2 must lie above 0 to 10 kg m2")),
+          need(a.battery_hover_s >= 30 && a.battery_hover_s <= 7200, label("battery_hover_s must lie in 30 to 7200 s")),
+          need(a.battery_load_sag >= 0 && a.battery_load_sag <= 0.4, label("battery_load_sag must lie in 0 to 0.4")),
+          need(a.battery_rest_sag >= 0 && a.battery_rest_sag <= 0.5, label("battery_rest_sag must lie in 0 to 0.5")),
+          need(a.body_radius_m >= 0.02 && a.body_radius_m <= 1, label("body_radius_m must lie in 0.02 to 1 m"))})
+        if (!problem.empty()) return failure(Error::Code::OutOfRange, said(problem));
     return a;
 }
 

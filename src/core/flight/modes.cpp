@@ -1,5 +1,6 @@
 #include "core/flight/modes.h"
 
+#include "core/base/said.h"
 #include "core/flight/position_hold.h"
 
 #include <algorithm>
@@ -9,7 +10,8 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 5> mode_keys{"acro", "angle", "horizon", "hold", "sport"};
+constexpr std::array<std::string_view, 5> mode_keys{label("acro"), label("angle"), label("horizon"), label("hold"),
+                                                    label("sport")};
 
 /// What turns the aircraft to the lean that roll and pitch stick ask for, and its heading as the yaw stick asks.
 Vec3 levelling_rates(const Sticks& sticks, const State& state, const AngleMode& angle, double yaw_radps)

@@ -1,12 +1,14 @@
 #include "core/flight/row_span.h"
 
+#include "core/base/said.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
 
 namespace bh {
 namespace {
-constexpr std::array<std::string_view, 4> axis_keys{"throttle", "yaw", "pitch", "roll"};
+constexpr std::array<std::string_view, 4> axis_keys{label("throttle"), label("yaw"), label("pitch"), label("roll")};
 }
 
 RowSpan rows_between(const FlightLog& log, double from_s, double to_s)

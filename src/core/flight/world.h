@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/flight/dynamics.h"
 
 #include <string>
@@ -58,7 +59,7 @@ struct Box {
 
 /// What is wrong with a world, one sentence each: things out of bounds or without size, openings too small or blocked, a
 /// start place that is not free. Empty when it can be flown.
-[[nodiscard]] std::vector<std::string> problems_of(const World& world);
+[[nodiscard]] std::vector<Said> problems_of(const World& world);
 
 enum class Contact { None, Touch, Crash };
 

@@ -83,15 +83,15 @@ std::vector<WeekRule> why_short(const WeekProblem& problem, const std::vector<We
 
 std::string_view week_rule_words(WeekRule rule)
 {
-    constexpr std::array<std::string_view, 9> words{"available slots",
-                                                    "no bay with the simulator",
-                                                    "no bay with the controller",
-                                                    "needs the coordinator",
-                                                    "bay closed",
-                                                    "blocks a day",
-                                                    "bays full",
-                                                    "two places at once",
-                                                    "more blocks than wanted"};
+    constexpr std::array<std::string_view, 9> words{label("available slots"),
+                                                    label("no bay with the simulator"),
+                                                    label("no bay with the controller"),
+                                                    label("needs the coordinator"),
+                                                    label("bay closed"),
+                                                    label("blocks a day"),
+                                                    label("bays full"),
+                                                    label("two places at once"),
+                                                    label("more blocks than wanted")};
     return words[static_cast<std::size_t>(rule)];
 }
 

@@ -1,5 +1,7 @@
 #include "core/progress/bill.h"
 
+#include "core/base/said.h"
+
 #include <algorithm>
 #include <array>
 
@@ -7,8 +9,9 @@ namespace bh {
 
 std::string_view damage_words(Damage damage)
 {
-    constexpr std::array<std::string_view, damage_count> words{"propellers", "an arm, a motor and propellers",
-                                                               "arms, motors, camera and propellers", "the aircraft"};
+    constexpr std::array<std::string_view, damage_count> words{label("propellers"), label("an arm, a motor and propellers"),
+                                                               label("arms, motors, camera and propellers"),
+                                                               label("the aircraft")};
     return words[static_cast<std::size_t>(damage)];
 }
 

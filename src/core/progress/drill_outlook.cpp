@@ -52,25 +52,17 @@ void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, 
     if (o.hold_day) o.hold_day = std::max(*o.hold_day, passed ? today + more_days : o.pass_day.value_or(today) + more_days);
 }
 
-std::string in_words(const DrillOutlook& o, std::size_t attempts)
+Said in_words(const DrillOutlook& o, std::size_t attempts)
 {
-    char text[160] = "";
-    if (o.state == DrillState::Held) return "held";
-    if (o.state == DrillState::Due) return "was held, pass it again";
-    if (attempts == 0) return "not flown yet";
-    if (attempts < least_trials_for_forecast) {
-        std::snprintf(text, sizeof text, "%zu of %zu attempts: nothing is forecast from fewer than %zu", attempts,
-                      least_trials_for_forecast, least_trials_for_forecast);
-        return text;
-    }
-    if (o.no_progress) return "no progress over the last 8 attempts: change one thing, see the debrief";
-    if (!o.pass_trial && o.hold_trial) {
-        std::snprintf(text, sizeof text, "passed; held by attempt %.0f at the soonest", *o.hold_trial);
-        return text;
-    }
-    if (!o.pass_trial) return "at this rate it is not passed";
-    std::snprintf(text, sizeof text, "passed by attempt %.0f", *o.pass_trial);
-    return text;
+    if (o.state == DrillState::Held) return said("held");
+    if (o.state == DrillState::Due) return said("was held, pass it again");
+    if (attempts == 0) return said("not flown yet");
+    if (attempts < least_trials_for_forecast)
+        return said("%1 of %2 attempts: nothing is forecast from fewer than %2", attempts, least_trials_for_forecast);
+    if (o.no_progress) return said("no progress over the last 8 attempts: change one thing, see the debrief");
+    if (!o.pass_trial && o.hold_trial) return said("passed; held by attempt %1 at the soonest", rounded(*o.hold_trial, 0));
+    if (!o.pass_trial) return said("at this rate it is not passed");
+    return said("passed by attempt %1", rounded(*o.pass_trial, 0));
 }
 
 } // namespace

@@ -4,39 +4,29 @@
 
 #include <algorithm>
 #include <array>
-#include <cstdarg>
-#include <cstdio>
 
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 7> grounds{"not said", "grass", "tall weeds", "sand", "gravel", "asphalt", "concrete"};
-
-__attribute__((format(printf, 1, 2))) std::string sentence(const char* format, ...)
-{
-    char words[240];
-    std::va_list values;
-    va_start(values, format);
-    std::vsnprintf(words, sizeof words, format, values);
-    va_end(values);
-    return words;
-}
+constexpr std::array<std::string_view, 7> grounds{label("not said"), label("grass"),   label("tall weeds"), label("sand"),
+                                                  label("gravel"),   label("asphalt"), label("concrete")};
 
 DayFinding ground_finding(const FlyingSite& site)
 {
     switch (site.ground) {
     case SiteGround::NotSaid:
-        return {Grade::NotSaid, "ground", "What the ground is was not said: grass or tall weeds are wanted"};
+        return {Grade::NotSaid, "ground", said("What the ground is was not said: grass or tall weeds are wanted")};
     case SiteGround::Grass:
-    case SiteGround::TallWeeds: return {Grade::Good, "ground", "Soft ground: " + std::string(ground_key(site.ground))};
-    case SiteGround::Sand: return {Grade::Careful, "ground", "Sand is soft, but gets into motors: grass is better"};
-    case SiteGround::Gravel: return {Grade::Careful, "ground", "Gravel breaks propellers and is thrown up: grass is better"};
+    case SiteGround::TallWeeds: return {Grade::Good, "ground", said("Soft ground: %1", said(ground_key(site.ground)))};
+    case SiteGround::Sand: return {Grade::Careful, "ground", said("Sand is soft, but gets into motors: grass is better")};
+    case SiteGround::Gravel:
+        return {Grade::Careful, "ground", said("Gravel breaks propellers and is thrown up: grass is better")};
     case SiteGround::Asphalt:
     case SiteGround::Concrete: break;
     }
-    return {Grade::Stop, "ground",
-            "Not over " + std::string(ground_key(site.ground)) +
-                ": every touch breaks something, and hard ground throws the wash back"};
+    return {
+        Grade::Stop, "ground",
+        said("Not over %1: every touch breaks something, and hard ground throws the wash back", said(ground_key(site.ground)))};
 }
 
 void judge_site(const FlyingSite& site, const HouseLimits& house, std::vector<DayFinding>& found)
@@ -44,61 +34,67 @@ void judge_site(const FlyingSite& site, const HouseLimits& house, std::vector<Da
     found.push_back(ground_finding(site));
     const double room = house.of("day.room_m");
     if (site.room_m <= 0)
-        found.push_back({Grade::NotSaid, "room", "How much room there is was not said"});
+        found.push_back({Grade::NotSaid, "room", said("How much room there is was not said")});
     else
         found.push_back({site.room_m < room ? Grade::Stop : Grade::Good, "room",
-                         sentence("%.0f m of room around the pilot, %.0f m wanted", site.room_m, room)});
-    if (site.people) found.push_back({Grade::Stop, "people", "People are near: wait, or fly elsewhere"});
-    if (site.water) found.push_back({Grade::Careful, "water", "Water is near: stay on the other side of it, no flips there"});
-    if (site.masts) found.push_back({Grade::Careful, "masts", "Masts or lines are near: say out loud where they are"});
+                         said("%1 m of room around the pilot, %2 m wanted", rounded(site.room_m, 0), rounded(room, 0))});
+    if (site.people) found.push_back({Grade::Stop, "people", said("People are near: wait, or fly elsewhere")});
+    if (site.water)
+        found.push_back({Grade::Careful, "water", said("Water is near: stay on the other side of it, no flips there")});
+    if (site.masts) found.push_back({Grade::Careful, "masts", said("Masts or lines are near: say out loud where they are")});
     if (site.spotter.empty())
-        found.push_back({Grade::Stop, "spotter", "No spotter: in goggles somebody has to see the aircraft and the sky"});
+        found.push_back({Grade::Stop, "spotter", said("No spotter: in goggles somebody has to see the aircraft and the sky")});
     else
-        found.push_back({Grade::Good, "spotter", "Spotter: " + site.spotter});
+        found.push_back({Grade::Good, "spotter", said("Spotter: %1", site.spotter)});
     if (site.permission.empty())
-        found.push_back({Grade::NotSaid, "permission", "No permission noted: ask the owner and the national aviation authority"});
+        found.push_back(
+            {Grade::NotSaid, "permission", said("No permission noted: ask the owner and the national aviation authority")});
     else
-        found.push_back({Grade::Good, "permission", "Permission: " + site.permission});
+        found.push_back({Grade::Good, "permission", said("Permission: %1", site.permission)});
 }
 
 void judge_weather(const Weather& w, bool has_flown, const HouseLimits& house, std::vector<DayFinding>& found)
 {
-    if (w.thunder) found.push_back({Grade::Stop, "thunder", "Thunder or squalls are told: not today"});
-    if (w.wet) found.push_back({Grade::Stop, "rain", "Rain or snow is told: the electronics are open"});
-    if (w.fog) found.push_back({Grade::Stop, "fog", "Fog is told"});
+    if (w.thunder) found.push_back({Grade::Stop, "thunder", said("Thunder or squalls are told: not today")});
+    if (w.wet) found.push_back({Grade::Stop, "rain", said("Rain or snow is told: the electronics are open")});
+    if (w.fog) found.push_back({Grade::Stop, "fog", said("Fog is told")});
     const double wind = house.of(has_flown ? "day.wind_later_mps" : "day.wind_first_mps"), gust = house.of("day.gust_mps");
     constexpr double nearly = 0.75; // house
     if (!w.wind_mps)
-        found.push_back({Grade::NotSaid, "wind", "The wind was not said"});
+        found.push_back({Grade::NotSaid, "wind", said("The wind was not said")});
     else
-        found.push_back({*w.wind_mps > wind            ? Grade::Stop
-                         : *w.wind_mps > nearly * wind ? Grade::Careful
-                                                       : Grade::Good,
-                         "wind",
-                         sentence("Wind %.1f m/s, at most %.1f m/s for %s", *w.wind_mps, wind,
-                                  has_flown ? "a pilot who has flown a real aircraft" : "a first flight")});
+        found.push_back(
+            {*w.wind_mps > wind            ? Grade::Stop
+             : *w.wind_mps > nearly * wind ? Grade::Careful
+                                           : Grade::Good,
+             "wind",
+             has_flown ? said("Wind %1 m/s, at most %2 m/s for a pilot who has flown a real aircraft", rounded(*w.wind_mps, 1),
+                              rounded(wind, 1))
+                       : said("Wind %1 m/s, at most %2 m/s for a first flight", rounded(*w.wind_mps, 1), rounded(wind, 1))});
     if (w.gust_mps && w.wind_mps) {
         const double above = *w.gust_mps - *w.wind_mps;
         found.push_back({above > gust ? Grade::Stop : Grade::Good, "gusts",
-                         sentence("Gusts to %.1f m/s, %.1f m/s above the wind, at most %.1f m/s", *w.gust_mps, above, gust)});
+                         said("Gusts to %1 m/s, %2 m/s above the wind, at most %3 m/s", rounded(*w.gust_mps, 1),
+                              rounded(above, 1), rounded(gust, 1))});
     }
     const double visibility = house.of("day.visibility_m");
     if (!w.visibility_m)
-        found.push_back({Grade::NotSaid, "visibility", "The visibility was not said"});
+        found.push_back({Grade::NotSaid, "visibility", said("The visibility was not said")});
     else
         found.push_back({*w.visibility_m < visibility ? Grade::Stop : Grade::Good, "visibility",
-                         sentence("Visibility %.0f m, at least %.0f m", *w.visibility_m, visibility)});
+                         said("Visibility %1 m, at least %2 m", rounded(*w.visibility_m, 0), rounded(visibility, 0))});
     const double cold = house.of("day.cold_c"), hot = house.of("day.hot_c");
     if (!w.temperature_c)
-        found.push_back({Grade::NotSaid, "temperature", "The temperature was not said"});
+        found.push_back({Grade::NotSaid, "temperature", said("The temperature was not said")});
     else if (*w.temperature_c < cold)
-        found.push_back({Grade::Careful, "temperature",
-                         sentence("%.0f °C: keep the batteries warm until they are flown, and land earlier", *w.temperature_c)});
+        found.push_back(
+            {Grade::Careful, "temperature",
+             said("%1 °C: keep the batteries warm until they are flown, and land earlier", rounded(*w.temperature_c, 0))});
     else if (*w.temperature_c > hot)
         found.push_back(
-            {Grade::Careful, "temperature", sentence("%.0f °C: thin air, hot motors, short flights", *w.temperature_c)});
+            {Grade::Careful, "temperature", said("%1 °C: thin air, hot motors, short flights", rounded(*w.temperature_c, 0))});
     else
-        found.push_back({Grade::Good, "temperature", sentence("%.0f °C", *w.temperature_c)});
+        found.push_back({Grade::Good, "temperature", said("%1 °C", rounded(*w.temperature_c, 0))});
 }
 
 } // namespace
@@ -113,7 +109,7 @@ std::optional<SiteGround> ground_from_key(std::string_view key)
 
 std::string_view grade_key(Grade grade)
 {
-    constexpr std::array<std::string_view, 4> keys{"good", "not said", "careful", "stop"};
+    constexpr std::array<std::string_view, 4> keys{label("good"), label("not said"), label("careful"), label("stop")};
     return keys[static_cast<std::size_t>(grade)];
 }
 

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -29,25 +31,25 @@ struct ReadinessFacts {
     double hours = 0, matched_hours = 0;
     double weekly_hours = 0, weekly_matched_hours = 0; ///< mean of four weeks
     int stages = 0, stages_held = 0;
-    std::string stage_next;              ///< what is missing first, in words
-    std::vector<std::string> side_gaps;  ///< a sentence for each drill whose sides lie apart
+    Said stage_next;                     ///< the drill that is missing first
+    std::vector<Said> side_gaps;         ///< a sentence for each drill whose sides lie apart
     std::vector<double> throttle_cuts_s; ///< after each crash, the newest last
     double roof_minutes = 0;
     int panic_passes = 0; ///< of the drill that asks for the panic switch
     std::optional<std::int64_t> calibrated_day;
-    std::string controller_fault;  ///< what is wrong with it, a sentence; empty: it is good
+    Said controller_fault;         ///< what is wrong with it, a sentence; empty: it is good
     std::string match;             ///< for which simulator; empty: rates were not matched
-    std::string match_stale;       ///< why it holds no more; empty: it holds
+    Said match_stale;              ///< why it holds no more; empty: it holds
     double hours_in_simulator = 0; ///< on the matched rates
     std::optional<std::int64_t> last_practice_day;
     std::vector<std::int64_t> rehearsal_days; ///< on which the rehearsal was passed, each once
     int rocking_flights = 0;                  ///< of the last five that tell of it
     double rocking_share = 0;
-    std::string strong_habit; ///< empty: none
+    Said strong_habit; ///< empty: none
     std::optional<double> sickness_total;
     bool by_screen = false;      ///< practises by the screen
     std::optional<bool> as_real; ///< the practised aircraft is as the real one is; nothing: no set-up
-    std::string eased;           ///< what is eased yet, in words
+    Said eased;                  ///< what is eased yet, in words
     std::optional<bool> briefed; ///< nothing: no briefing was begun
 };
 
@@ -58,7 +60,7 @@ struct ReadinessGate {
     std::string_view id, name; ///< "throttle-cut", "Throttle after a crash"
     GateState state = GateState::Unknown;
     std::optional<std::int64_t> by_day; ///< when it is met at the present pace; nothing: that cannot be said, or it is met
-    std::string evidence;               ///< a sentence
+    Said evidence;                      ///< a sentence
 };
 
 /// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law.

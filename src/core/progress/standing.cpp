@@ -14,50 +14,46 @@ namespace {
 
 constexpr int weeks_shown = 8;
 
-std::string counted(std::int64_t count, const char* noun) { return std::to_string(count) + " " + noun + (count == 1 ? "" : "s"); }
-
-std::string capital(std::string text)
+Said what_is_missing(const DrillStanding& s, const DrillFact& drill, const StandingRules& rules)
 {
-    if (!text.empty() && text[0] >= 'a' && text[0] <= 'z') text[0] = static_cast<char>(text[0] - 'a' + 'A');
-    return text;
-}
-
-std::string what_is_missing(const DrillStanding& s, const DrillFact& drill, const StandingRules& rules)
-{
-    if (s.state == DrillState::Held) return "held";
-    if (s.state == DrillState::Due) return "was held, pass it again";
-    if (s.attempts == 0) return "not flown yet";
-    if (s.passes == 0) return "no pass in " + counted(s.attempts, "attempt");
+    if (s.state == DrillState::Held) return said("held");
+    if (s.state == DrillState::Due) return said("was held, pass it again");
+    if (s.attempts == 0) return said("not flown yet");
+    if (s.passes == 0) return said_of(s.attempts, "no pass in %n attempt", "no pass in %n attempts");
     if (s.holding < rules.passes && s.holding < s.passes)
-        return "passed " + counted(s.passes, "time") + ", " + std::to_string(s.holding) + " of " + std::to_string(rules.passes) +
-               " to hold";
-    if (s.holding < rules.passes) return "passed " + counted(s.passes, "time") + " of " + std::to_string(rules.passes);
-    if (s.holding_days < rules.days) return "passed " + counted(s.passes, "time") + ", needs another day";
-    return "passed " + counted(s.passes, "time") + ", " + counted(static_cast<std::int64_t>(s.minutes), "minute") + " of " +
-           std::to_string(static_cast<int>(drill.least_minutes)) + " flown";
+        return said_of(s.passes, "passed %n time, %1 of %2 to hold", "passed %n times, %1 of %2 to hold", s.holding,
+                       rules.passes);
+    if (s.holding < rules.passes) return said_of(s.passes, "passed %n time of %1", "passed %n times of %1", rules.passes);
+    if (s.holding_days < rules.days)
+        return said_of(s.passes, "passed %n time, needs another day", "passed %n times, needs another day");
+    const auto minutes = static_cast<std::int64_t>(s.minutes);
+    return said("%1, %2", said_of(s.passes, "passed %n time", "passed %n times"),
+                said_of(minutes, "%n minute of %1 flown", "%n minutes of %1 flown", static_cast<int>(drill.least_minutes)));
 }
 
 using Look = PilotStanding::Look;
 
 /// Every reason to look at a pilot, the gravest first.
-std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const std::string& next_name,
+std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const Said& next_name,
                            const DrillStanding& next, const StandingRules& rules)
 {
     using Go = PilotStanding::Go;
     std::vector<Look> looks;
     if (facts.symptoms_today)
         looks.push_back(
-            {Cause::Symptoms, "Symptoms today: the screen, a rest, and no real aircraft today", Go::FirstFlight, today});
-    if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, "No controller calibration yet", Go::Controller});
-    if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, "Has not practised yet", Go::Drills});
+            {Cause::Symptoms, said("Symptoms today: the screen, a rest, and no real aircraft today"), Go::FirstFlight, today});
+    if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, said("No controller calibration yet"), Go::Controller});
+    if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, said("Has not practised yet"), Go::Drills});
     if (const auto rest = today - s.last_practice_day.value_or(today); rest > rules.rest_days)
-        looks.push_back(
-            {Cause::Rest, "No practice for " + counted(rest, "day"), Go::Drills, *s.last_practice_day + rules.rest_days});
+        looks.push_back({Cause::Rest, said_of(rest, "No practice for %n day", "No practice for %n days"), Go::Drills,
+                         *s.last_practice_day + rules.rest_days});
     if (next.failed_in_a_row >= rules.failures)
-        looks.push_back({Cause::Failing, next_name + " failed " + counted(next.failed_in_a_row, "time") + " in a row", Go::Drills,
-                         next.failing_since_day});
+        looks.push_back({Cause::Failing,
+                         said_of(next.failed_in_a_row, "%1 failed %n time in a row", "%1 failed %n times in a row", next_name),
+                         Go::Drills, next.failing_since_day});
     if (const auto age = today - facts.calibrated_day.value_or(today); age > rules.calibration_days)
-        looks.push_back({Cause::OldCalibration, "Controller calibrated " + counted(age, "day") + " ago", Go::Controller,
+        looks.push_back({Cause::OldCalibration,
+                         said_of(age, "Controller calibrated %n day ago", "Controller calibrated %n days ago"), Go::Controller,
                          *facts.calibrated_day + rules.calibration_days});
     if (!facts.controller_drift.empty())
         looks.push_back({Cause::Drift, facts.controller_drift, Go::Controller, facts.calibrated_day});
@@ -67,10 +63,11 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
     const auto newest = s.weekly_hours.end() - over_weeks;
     const double pace = std::accumulate(newest, s.weekly_hours.end(), 0.0) / over_weeks;
     if (short_weeks(s.weekly_hours, rules.weekly_hours) >= rules.short_weeks) {
-        char text[80];
-        std::snprintf(text, sizeof text, "Below %.3g h a week for %d weeks, %.1f h over four", rules.weekly_hours,
-                      rules.short_weeks, pace);
-        looks.push_back({Cause::Slow, text, Go::Progress, today - 7 * rules.short_weeks});
+        looks.push_back(
+            {Cause::Slow,
+             said_of(rules.short_weeks, "Below %1 h a week for %n week, %2 h over four",
+                     "Below %1 h a week for %n weeks, %2 h over four", significant(rules.weekly_hours, 3), rounded(pace, 1)),
+             Go::Progress, today - 7 * rules.short_weeks});
     }
     return looks;
 }
@@ -93,15 +90,14 @@ std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right, dou
 
 } // namespace
 
-std::string side_gap_in_words(const DrillStanding& s)
+Said side_gap_in_words(const DrillStanding& s)
 {
     if (!s.sides || std::abs(s.sides->left_minus_right) <= s.sides->told_above) return {};
     if (s.sides->low <= 0 && s.sides->high >= 0) return {};
     const bool right = s.sides->left_minus_right > 0;
-    char text[80];
-    std::snprintf(text, sizeof text, "%s %.0f points behind %s over the last %d attempts", right ? "right" : "left",
-                  std::abs(s.sides->left_minus_right), right ? "left" : "right", s.sides->attempts);
-    return text;
+    const Rounded points = rounded(std::abs(s.sides->left_minus_right), 0);
+    return right ? said("right %1 points behind left over the last %2 attempts", points, s.sides->attempts)
+                 : said("left %1 points behind right over the last %2 attempts", points, s.sides->attempts);
 }
 
 ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
@@ -177,9 +173,9 @@ std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attemp
         const bool done = s.minutes >= curriculum.free_blocks[i].minutes - nearly_min;
         s.passes = done ? 1 : 0;
         s.state = done ? DrillState::Held : s.attempts > 0 ? DrillState::Tried : DrillState::Untried;
-        char text[60];
-        std::snprintf(text, sizeof text, "%.0f of %.0f minutes flown", std::floor(s.minutes), curriculum.free_blocks[i].minutes);
-        s.next = done ? "flown" : text;
+        s.next = done ? said("flown")
+                      : said("%1 of %2 minutes flown", rounded(std::floor(s.minutes), 0),
+                             rounded(curriculum.free_blocks[i].minutes, 0));
     }
     return all;
 }
@@ -259,10 +255,10 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         next = step->standing;
         s.next_drill = step->drill_id;
         s.next_reason = next.next;
-        if (const std::string gap = side_gap_in_words(next); !gap.empty())
-            s.next_reason = next.state == DrillState::Held ? gap : s.next_reason + "; " + gap;
+        if (const Said gap = side_gap_in_words(next); !gap.empty())
+            s.next_reason = next.state == DrillState::Held ? gap : said("%1; %2", s.next_reason, gap);
     }
-    const std::string next_name = curriculum.free_block(s.next_drill) ? "Free flight" : known(drills, s.next_drill).name;
+    const Said next_name = curriculum.free_block(s.next_drill) ? said("Free flight") : said(known(drills, s.next_drill).name);
     s.looks = looks_at(facts, s, today, next_name, next, rules);
     for (Look& look : s.looks) look.words = capital(look.words);
     s.needs_attention = !s.looks.empty() && s.looks.front().cause != Cause::Slow;
@@ -270,9 +266,9 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         s.attention = s.looks.front().words;
         s.go = s.looks.front().go;
     } else if (s.next_drill.empty()) {
-        s.attention = "Every stage is held";
+        s.attention = said("Every stage is held");
     } else {
-        s.attention = "Next: " + next_name + ", " + s.next_reason;
+        s.attention = said("Next: %1, %2", next_name, s.next_reason);
         s.go = PilotStanding::Go::Drills;
     }
     s.attention = capital(s.attention);

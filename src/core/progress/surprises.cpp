@@ -1,13 +1,16 @@
 #include "core/progress/surprises.h"
 
+#include "core/base/said.h"
+
 #include <algorithm>
 #include <array>
 
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, surprise_count> surprise_words{"wind",  "bent propeller", "ground effect", "wash",
-                                                                      "rates", "sight",          "nerves"};
+constexpr std::array<std::string_view, surprise_count> surprise_words{
+    label("wind"),  label("bent propeller"), label("ground effect"), label("wash"),
+    label("rates"), label("sight"),          label("nerves")};
 
 } // namespace
 
@@ -22,13 +25,17 @@ std::optional<Surprise> surprise_from_key(std::string_view key)
 Remedy remedy_for(Surprise surprise)
 {
     switch (surprise) {
-    case Surprise::Wind: return {"Fly Height window with the day's wind and gusts switched on", "hover-window", true, false};
-    case Surprise::BentPropeller: return {"Fly the first day with a bent propeller switched on", "first-day", true, false};
-    case Surprise::GroundEffect: return {"Fly Ground cushion with the ground effect switched on", "ground-cushion", true, false};
-    case Surprise::Wash: return {"Fly Lift and settle with prop wash switched on, and sink slowly", "lift-settle", true, false};
-    case Surprise::Rates: return {"Compare the real aircraft's curves with those practised", "", false, true};
-    case Surprise::Sight: return {"Fly Four ways, and look away and back again", "four-ways", false, false};
-    case Surprise::Nerves: return {"Rehearse the first day again, in the same order, read aloud", "first-day", false, false};
+    case Surprise::Wind:
+        return {label("Fly Height window with the day's wind and gusts switched on"), "hover-window", true, false};
+    case Surprise::BentPropeller: return {label("Fly the first day with a bent propeller switched on"), "first-day", true, false};
+    case Surprise::GroundEffect:
+        return {label("Fly Ground cushion with the ground effect switched on"), "ground-cushion", true, false};
+    case Surprise::Wash:
+        return {label("Fly Lift and settle with prop wash switched on, and sink slowly"), "lift-settle", true, false};
+    case Surprise::Rates: return {label("Compare the real aircraft's curves with those practised"), "", false, true};
+    case Surprise::Sight: return {label("Fly Four ways, and look away and back again"), "four-ways", false, false};
+    case Surprise::Nerves:
+        return {label("Rehearse the first day again, in the same order, read aloud"), "first-day", false, false};
     }
     return {};
 }

@@ -169,7 +169,7 @@ Result<std::size_t> read_head(const std::vector<std::string_view>& words, Weathe
     const std::string_view time = words[at + 1];
     report.day = *number(time.substr(0, 2)), report.hour = *number(time.substr(2, 2)), report.minute = *number(time.substr(4, 2));
     if (report.day < 1 || report.day > 31 || report.hour > 23 || report.minute > 59)
-        return bad_input("a weather line: expected day, hour and minute, found \"" + std::string(time) + "\"");
+        return bad_input("a weather line: expected day, hour and minute, found \"%1\"", time);
     return at + 2;
 }
 

@@ -89,8 +89,8 @@ Result<PlanStanding> standing_of(const ChangePlan& plan)
         if (plan.locked[static_cast<std::size_t>(axis)]) continue;
         const std::string from = family_key(curve_of(plan.from, axis)), to = family_key(curve_of(plan.to, axis));
         if (from != to || !rate_family(from))
-            return failure(Error::Code::OutOfRange,
-                           "rates: expected both in one family that can be set, found " + from + " and " + to);
+            return failure(Error::Code::OutOfRange, "rates: expected both in one family that can be set, found %1 and %2", from,
+                           to);
     }
     PlanStanding standing{plan.from, std::nullopt, {}};
     double share = plan.most_share;

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <array>
 #include <cstdint>
 #include <optional>
@@ -46,6 +48,6 @@ struct NotOnAircraft {
 };
 /// From the hours flown on rates that are tried, and their ratings in time order; nothing when they may go on the aircraft.
 [[nodiscard]] std::optional<NotOnAircraft> why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings);
-[[nodiscard]] std::string in_words(const NotOnAircraft& why); ///< a sentence
+[[nodiscard]] Said in_words(const NotOnAircraft& why); ///< a sentence
 
 } // namespace bh

@@ -1,5 +1,7 @@
 #include "core/rates/kept_match.h"
 
+#include "core/base/said.h"
+
 namespace bh {
 
 std::optional<Stale> why_stale(const KeptMatch& match, const MatchedThings& now)
@@ -12,14 +14,14 @@ std::optional<Stale> why_stale(const KeptMatch& match, const MatchedThings& now)
     return std::nullopt;
 }
 
-const char* in_words(Stale why)
+std::string_view in_words(Stale why)
 {
     switch (why) {
-    case Stale::AircraftGone: return "The aircraft of the match is gone";
-    case Stale::AircraftRates: return "Aircraft's rates changed since the match";
-    case Stale::PractisedRates: return "Practised rates changed since the match";
-    case Stale::NoRatesToSet: return "Simulator of the match lets no rates be set";
-    case Stale::Profile: return "Simulator's profile changed since the match";
+    case Stale::AircraftGone: return label("The aircraft of the match is gone");
+    case Stale::AircraftRates: return label("Aircraft's rates changed since the match");
+    case Stale::PractisedRates: return label("Practised rates changed since the match");
+    case Stale::NoRatesToSet: return label("Simulator of the match lets no rates be set");
+    case Stale::Profile: return label("Simulator's profile changed since the match");
     }
     return "";
 }

@@ -27,6 +27,6 @@ struct MatchedThings {
 enum class Stale { AircraftGone, AircraftRates, PractisedRates, NoRatesToSet, Profile };
 /// Why a match holds no more; nothing while it holds.
 [[nodiscard]] std::optional<Stale> why_stale(const KeptMatch& match, const MatchedThings& now);
-[[nodiscard]] const char* in_words(Stale why); ///< "Practised rates changed since the match"
+[[nodiscard]] std::string_view in_words(Stale why); ///< "Practised rates changed since the match"
 
 } // namespace bh

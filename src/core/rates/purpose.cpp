@@ -4,7 +4,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdio>
 
 namespace bh {
 namespace {
@@ -12,14 +11,6 @@ namespace {
 constexpr double rocks_from = 0.15; // share of the flights (house)
 constexpr double slower_by = 0.15;  // one step of a change plan
 constexpr double slowest_dps = 250; // common practice: no slower for a learner
-
-template <class... Parts>
-std::string worded(const char* format, Parts... parts)
-{
-    char text[256];
-    std::snprintf(text, sizeof text, format, parts...);
-    return text;
-}
 
 double turn_s(double max_dps, const Airframe& airframe)
 {
@@ -31,11 +22,11 @@ double turn_s(double max_dps, const Airframe& airframe)
 const std::array<RateBand, 4>& rate_bands()
 {
     static constexpr std::array<RateBand, 4> bands{{
-        {"learner", "Learner", 250, 350, 350, 300,
-         "slow enough for a hand that over-controls; a full roll takes just over a second"},
-        {"filming", "Calm filming", 0, 450, 400, 300, "nothing in the picture may jerk"},
-        {"racing", "Racing", 350, 400, 380, 330, "quick lines need steady hands more than quick turns"},
-        {"freestyle", "Freestyle", 700, 1000, 800, 600, "flips and rolls end before much height is lost"},
+        {"learner", label("Learner"), 250, 350, 350, 300,
+         label("slow enough for a hand that over-controls; a full roll takes just over a second")},
+        {"filming", label("Calm filming"), 0, 450, 400, 300, label("nothing in the picture may jerk")},
+        {"racing", label("Racing"), 350, 400, 380, 330, label("quick lines need steady hands more than quick turns")},
+        {"freestyle", label("Freestyle"), 700, 1000, 800, 600, label("flips and rolls end before much height is lost")},
     }};
     return bands;
 }
@@ -61,13 +52,13 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         a.at_most_dps = std::max(slowest_dps, (1 - slower_by) * e.max_dps);
         const bool slower = a.at_most_dps < e.max_dps;
         a.reckoning =
-            slower ? worded("Rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s less %.0f %% is %.0f °/s (house; no "
-                            "slower than %.0f)",
-                            100 * *e.rocking_share, 100 * rocks_from, e.max_dps, 100 * slower_by, a.at_most_dps, slowest_dps)
-                   : worded("Rocking %.0f %% of the newest flights, over %.0f %%; %.0f °/s is slow already",
-                            100 * *e.rocking_share, 100 * rocks_from, e.max_dps);
-        a.sentence = slower ? worded("Slower: go down to %.0f °/s, the hand over-controls.", a.at_most_dps)
-                            : std::string("The rates are slow already: smaller movements and another grip before anything else.");
+            slower ? said("Rocking %1 % of the newest flights, over %2 %; %3 °/s less %4 % is %5 °/s (house; no slower than %6)",
+                          rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0),
+                          rounded(100 * slower_by, 0), rounded(a.at_most_dps, 0), rounded(slowest_dps, 0))
+                   : said("Rocking %1 % of the newest flights, over %2 %; %3 °/s is slow already",
+                          rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0));
+        a.sentence = slower ? said("Slower: go down to %1 °/s, the hand over-controls.", rounded(a.at_most_dps, 0))
+                            : said("The rates are slow already: smaller movements and another grip before anything else.");
         if (!slower) a.at_most_dps = e.max_dps;
         advice.push_back(std::move(a));
     }
@@ -76,26 +67,26 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         const auto least = least_rate_for_flip_dps(*e.flip_height_m, e.airframe);
         RateAdvice a;
         if (!least) {
-            a.sentence = worded("No flips at %.1f m: go higher, no rate is fast enough.", *e.flip_height_m);
-            a.reckoning = worded("A fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; winding up takes longer", *e.flip_height_m,
-                                 *e.flip_height_m, gravity_mps2, fall_s);
+            a.sentence = said("No flips at %1 m: go higher, no rate is fast enough.", rounded(*e.flip_height_m, 1));
+            a.reckoning = said("A fall of %1 m takes √(2·%1/%2) = %3 s; winding up takes longer", rounded(*e.flip_height_m, 1),
+                               rounded(gravity_mps2, 2), rounded(fall_s, 2));
         } else {
             const double start_s = turn_s(*least, e.airframe) - 360 / *least;
             a.at_least_dps = *least;
-            a.reckoning =
-                worded("A fall of %.1f m takes √(2·%.1f/%.2f) = %.2f s; less %.2f s to wind up, 360° in %.2f s is %.0f °/s",
-                       *e.flip_height_m, *e.flip_height_m, gravity_mps2, fall_s, start_s, fall_s - start_s, *least);
-            a.sentence = e.max_dps >= *least
-                             ? worded("Flips at %.1f m end in time: %.0f °/s is over the %.0f that they need.", *e.flip_height_m,
-                                      e.max_dps, *least)
-                             : worded("Faster: flips at %.1f m need at least %.0f °/s, or go higher.", *e.flip_height_m, *least);
+            a.reckoning = said("A fall of %1 m takes √(2·%1/%2) = %3 s; less %4 s to wind up, 360° in %5 s is %6 °/s",
+                               rounded(*e.flip_height_m, 1), rounded(gravity_mps2, 2), rounded(fall_s, 2), rounded(start_s, 2),
+                               rounded(fall_s - start_s, 2), rounded(*least, 0));
+            a.sentence = e.max_dps >= *least ? said("Flips at %1 m end in time: %2 °/s is over the %3 that they need.",
+                                                    rounded(*e.flip_height_m, 1), rounded(e.max_dps, 0), rounded(*least, 0))
+                                             : said("Faster: flips at %1 m need at least %2 °/s, or go higher.",
+                                                    rounded(*e.flip_height_m, 1), rounded(*least, 0));
         }
         advice.push_back(std::move(a));
     }
     if (advice.size() == 2 && advice[1].at_least_dps > advice[0].at_most_dps)
-        advice.push_back({"Both do not go together yet: no flips at that height until the rocking is gone.",
-                          worded("At most %.0f °/s for the hand, at least %.0f °/s for the flip", advice[0].at_most_dps,
-                                 advice[1].at_least_dps),
+        advice.push_back({said("Both do not go together yet: no flips at that height until the rocking is gone."),
+                          said("At most %1 °/s for the hand, at least %2 °/s for the flip", rounded(advice[0].at_most_dps, 0),
+                               rounded(advice[1].at_least_dps, 0)),
                           0, rate_limit_dps});
     return advice;
 }

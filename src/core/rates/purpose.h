@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "core/curves/rate_curve.h"
 #include "core/flight/dynamics.h"
 
@@ -32,8 +33,8 @@ struct RateEvidence {
 
 /// A sentence of advice with how it was reckoned, and what follows for the rate at full stick.
 struct RateAdvice {
-    std::string sentence;
-    std::string reckoning; ///< the arithmetic
+    Said sentence;
+    Said reckoning; ///< the arithmetic
     double at_least_dps = 0, at_most_dps = rate_limit_dps;
 };
 

@@ -211,17 +211,15 @@ void round_on(const Problem& problem, Parameters p, std::size_t fixed, Parameter
 Result<std::vector<ParameterRange>> ranges_for(std::string_view family, const MatchOptions& options)
 {
     const RateFamily* known = rate_family(family);
-    if (!known)
-        return failure(Error::Code::OutOfRange, "expected " + rate_family_names() + ", found '" + std::string(family) + "'");
+    if (!known) return failure(Error::Code::OutOfRange, "expected %1, found '%2'", rate_family_names(), family);
     std::vector<ParameterRange> ranges = options.ranges;
     if (ranges.empty()) ranges = ranges_of(*known);
     if (ranges.size() != known->parameters.size())
-        return failure(Error::Code::OutOfRange,
-                       "expected " + std::to_string(known->parameters.size()) + " ranges for " + std::string(family));
+        return failure(Error::Code::OutOfRange, "expected %1 ranges for %2", known->parameters.size(), family);
     for (std::size_t i = 0; i < ranges.size(); ++i)
         if (!(ranges[i].low < ranges[i].high && ranges[i].step > 0 && std::isfinite(ranges[i].high - ranges[i].low)))
-            return failure(Error::Code::OutOfRange,
-                           std::string(known->parameters[i].key) + ": expected a range from low to high with a step over 0");
+            return failure(Error::Code::OutOfRange, "%1: expected a range from low to high with a step over 0",
+                           known->parameters[i].key);
     double sum = 0;
     for (const double w : options.weights) {
         if (!(w >= 0) || !std::isfinite(w)) return failure(Error::Code::OutOfRange, "weights: expected numbers of 0 and more");

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/said.h"
+
 #include <array>
 #include <string_view>
 
@@ -14,12 +16,12 @@ struct FlownRate {
     [[nodiscard]] constexpr double fall_m() const { return 0.5 * 9.80665 * turn_s() * turn_s(); }
 };
 inline constexpr std::array<FlownRate, 6> flown_rates{{
-    {250, "when rocking persists"},
-    {350, "learners, yaw 300; races at 350 to 400"},
-    {450, "calm filming"},
-    {680, "beginners' flips end in time"},
-    {800, "freestyle, 700 to 800"},
-    {1000, "freestyle; hard to foretell in courses"},
+    {250, label("when rocking persists")},
+    {350, label("learners, yaw 300; races at 350 to 400")},
+    {450, label("calm filming")},
+    {680, label("beginners' flips end in time")},
+    {800, label("freestyle, 700 to 800")},
+    {1000, label("freestyle; hard to foretell in courses")},
 }};
 
 } // namespace bh

@@ -231,16 +231,15 @@ private:
 Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::string_view family_key)
 {
     const RateFamily* family = rate_family(family_key);
-    if (!family) return bad_input("expected " + rate_family_names() + ", found '" + std::string(family_key) + "'");
+    if (!family) return bad_input("expected %1, found '%2'", rate_family_names(), family_key);
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
     std::vector<Step> steps = usable_steps(log, axis, 0);
     if (steps.size() < fewest_rows)
-        return bad_input("only " + std::to_string(steps.size()) + " rows of acro off the ground, expected " +
-                         std::to_string(fewest_rows));
+        return bad_input("only %1 rows of acro off the ground, expected %2", steps.size(), fewest_rows);
     std::vector<double> sticks;
     for (const Step& s : steps) sticks.push_back(s.stick);
     if (sample_sd(sticks) < least_stick_sd)
-        return bad_input("the " + std::string(stick_axis_key(axis)) + " stick hardly moves: nothing can be told from it");
+        return bad_input("the %1 stick hardly moves: nothing can be told from it", stick_axis_key(axis));
 
     Fit fit(std::move(steps), *family);
     std::vector<double> best;
@@ -333,11 +332,11 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     return flown;
 }
 
-std::string known_in_words(const FlownRates& flown)
+Said known_in_words(const FlownRates& flown)
 {
     constexpr double whole = 0.9;
-    if (flown.flown_to_stick >= whole) return "known over the whole stick";
-    return "not known beyond " + std::to_string(std::lround(100 * flown.flown_to_stick)) + " % stick";
+    if (flown.flown_to_stick >= whole) return said("known over the whole stick");
+    return said("not known beyond %1 % stick", std::lround(100 * flown.flown_to_stick));
 }
 
 } // namespace bh

@@ -15,7 +15,7 @@ namespace {
 bool positive(double value) { return value > 0 && std::isfinite(value); }
 tl::unexpected<Error> expected_more(const char* what)
 {
-    return failure(Error::Code::OutOfRange, std::string(what) + ": expected more than 0");
+    return failure(Error::Code::OutOfRange, "%1: expected more than 0", what);
 }
 
 } // namespace
@@ -49,9 +49,8 @@ Result<int> turns_needed(double rate_dps, double relative_error, double timing_s
 Result<TimedRates> rates_from_timings(const std::vector<TimedStick>& timings, std::string_view key)
 {
     const RateFamily* family = rate_family(key);
-    if (!family) return bad_input("expected " + rate_family_names() + ", found '" + std::string(key) + "'");
-    if (timings.size() < 2)
-        return bad_input("expected timings at two stick positions or more, found " + std::to_string(timings.size()));
+    if (!family) return bad_input("expected %1, found '%2'", rate_family_names(), key);
+    if (timings.size() < 2) return bad_input("expected timings at two stick positions or more, found %1", timings.size());
     for (std::size_t i = 0; i < timings.size(); ++i) {
         const TimedStick& t = timings[i];
         if (!(t.stick > 0 && t.stick <= 1)) return bad_input("stick: expected more than 0, to 1");

@@ -5,22 +5,14 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
-#include <cstdio>
 
 namespace bh {
 namespace {
 
 struct Difference {
     double weighted = 0;
-    std::string words;
+    Said words;
 };
-
-std::string text(const char* format, double a, double b)
-{
-    char out[96];
-    std::snprintf(out, sizeof out, format, a, b);
-    return out;
-}
 
 } // namespace
 
@@ -31,24 +23,22 @@ std::vector<Candidate> nearest_aircraft(const Airframe& real, const std::vector<
     for (const Airframe& a : choice) {
         const double hover = 100 * hover_throttle(a), real_hover = 100 * hover_throttle(real);
         const double flip = flip_s(a, max_dps), real_flip = flip_s(real, max_dps);
+        const auto told = [](double ours, double theirs, int places, std::string_view more, std::string_view less) {
+            return said(ours > theirs ? more : less, rounded(ours, places), rounded(theirs, places));
+        };
         std::array<Difference, 5> all{{
-            {std::log(a.mass_kg / real.mass_kg),
-             text(a.mass_kg > real.mass_kg ? "heavier: %.0f g against %.0f g" : "lighter: %.0f g against %.0f g",
-                  1000 * a.mass_kg, 1000 * real.mass_kg)},
+            {std::log(a.mass_kg / real.mass_kg), told(1000 * a.mass_kg, 1000 * real.mass_kg, 0,
+                                                      label("heavier: %1 g against %2 g"), label("lighter: %1 g against %2 g"))},
             {1.5 * std::log(a.thrust_to_weight / real.thrust_to_weight),
-             text(a.thrust_to_weight > real.thrust_to_weight ? "stronger: thrust %.1f times its weight against %.1f"
-                                                             : "weaker: thrust %.1f times its weight against %.1f",
-                  a.thrust_to_weight, real.thrust_to_weight)},
+             told(a.thrust_to_weight, real.thrust_to_weight, 1, label("stronger: thrust %1 times its weight against %2"),
+                  label("weaker: thrust %1 times its weight against %2"))},
             {std::log(a.propeller_m / real.propeller_m),
-             text(a.propeller_m > real.propeller_m ? "larger propellers: %.0f mm against %.0f mm"
-                                                   : "smaller propellers: %.0f mm against %.0f mm",
-                  1000 * a.propeller_m, 1000 * real.propeller_m)},
-            {0.05 * (hover - real_hover), text(hover > real_hover ? "hovers with more throttle: %.0f %% against %.0f %%"
-                                                                  : "hovers with less throttle: %.0f %% against %.0f %%",
-                                               hover, real_hover)},
+             told(1000 * a.propeller_m, 1000 * real.propeller_m, 0, label("larger propellers: %1 mm against %2 mm"),
+                  label("smaller propellers: %1 mm against %2 mm"))},
+            {0.05 * (hover - real_hover), told(hover, real_hover, 0, label("hovers with more throttle: %1 % against %2 %"),
+                                               label("hovers with less throttle: %1 % against %2 %"))},
             {5 * (flip - real_flip),
-             text(flip > real_flip ? "flips more slowly: %.2f s against %.2f s" : "flips faster: %.2f s against %.2f s", flip,
-                  real_flip)},
+             told(flip, real_flip, 2, label("flips more slowly: %1 s against %2 s"), label("flips faster: %1 s against %2 s"))},
         }};
         Candidate c;
         c.id = a.id;

@@ -61,7 +61,7 @@ Result<FlownDrill> fly_drill(const Drill& drill, const FlightSetup& setup, doubl
 {
     Result<Flight> flight = Flight::create(setup);
     if (!flight) return tl::unexpected(flight.error());
-    if (drill.sticks_only && !drill.demonstration) return bad_input("drill " + drill.id + " needs a demonstration to follow");
+    if (drill.sticks_only && !drill.demonstration) return bad_input("drill %1 needs a demonstration to follow", drill.id);
     DrivenFlight driven(std::move(*flight), drill, StandInPilot(drill, setup, skill, seed, faults));
     driven.begin();
     while (!driven.over()) driven.step({});

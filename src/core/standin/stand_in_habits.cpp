@@ -46,7 +46,7 @@ Result<StandInFaults> stand_in_faults(const std::vector<std::string>& names)
         const auto habit =
             std::find_if(all_habits.begin(), all_habits.end(), [&](const StandInHabit& h) { return h.name == name; });
         if (habit == all_habits.end())
-            return failure(Error::Code::OutOfRange, "expected " + stand_in_habit_names() + ", found '" + name + "'");
+            return failure(Error::Code::OutOfRange, "expected %1, found '%2'", stand_in_habit_names(), name);
         faults.*habit->planted = true;
     }
     return faults;

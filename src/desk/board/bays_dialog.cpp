@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
+#include "desk/words/said_words.h"
 #include "files/calendar.h"
 #include "files/file_text.h"
 #include "school/school.h"
@@ -70,7 +71,7 @@ HoursForm::HoursForm(bool with_coordinator, QWidget* parent) : QWidget(parent)
     constexpr int first_min = 9 * 60, last_min = 17 * 60, noon_min = 12 * 60;
     for (int d = 0; d < 7; ++d) {
         Day& day = days_[static_cast<std::size_t>(d)];
-        const QString name = QLocale(QLocale::English).dayName(d + 1);
+        const QString name = QLocale().dayName(d + 1);
         day.open = new QCheckBox(name);
         day.open->setObjectName(QStringLiteral("open-%1").arg(d + 1));
         const auto time = [&](const char* what, int minutes) {
@@ -174,8 +175,7 @@ void BaysDialog::keep()
         bays.bays.push_back({name->text().simplified().toStdString(), listOf(bays_->item(row, 1)), listOf(bays_->item(row, 2))});
     }
     bays.hours = hours_->hours();
-    if (const auto good = parse_bays(bays_text(bays), "bays"); !good)
-        return said_->setText(QString::fromStdString(good.error().message));
+    if (const auto good = parse_bays(bays_text(bays), "bays"); !good) return said_->setText(asWords(good.error()));
     if (bays.bays.empty() || bays.hours.empty())
         return said_->setText(tr("A bay and a day on which the school is open are needed."));
     if (school_.make({school_.command(Kind::Bays, "school", bays_text(bays), "bays and hours")})) accept();
@@ -218,11 +218,11 @@ AvailabilityDialog::AvailabilityDialog(School& school, const std::string& pilot_
 void AvailabilityDialog::takeFile(const QString& file)
 {
     const auto text = read_text(file.toStdString());
-    if (!text) return said_->setText(QString::fromStdString(text.error().message));
+    if (!text) return said_->setText(asWords(text.error()));
     constexpr std::int64_t weeks_ahead = 26, week_s = 7 * 86400;
     if (file.endsWith(QStringLiteral(".csv"), Qt::CaseInsensitive)) {
         const auto read = read_availability_csv(*text, file.toStdString());
-        if (!read) return said_->setText(QString::fromStdString(read.error().message));
+        if (!read) return said_->setText(asWords(read.error()));
         on_.insert(on_.end(), read->on.begin(), read->on.end());
         if (!read->hours.empty()) hours_->show(read->hours);
         return said_->setText(tr("%1 weekly and %2 dated stretches read; keep them to plan with them.")
@@ -231,7 +231,7 @@ void AvailabilityDialog::takeFile(const QString& file)
     }
     const auto spans = read_calendar(std::string(*text), file.toStdString(), school_.now(), school_.now() + weeks_ahead * week_s,
                                      QTimeZone::systemTimeZoneId().toStdString());
-    if (!spans) return said_->setText(QString::fromStdString(spans.error().message));
+    if (!spans) return said_->setText(asWords(spans.error()));
     on_.clear(); // a calendar tells all of it
     for (const CalendarSpan& span : *spans) {
         const QDateTime start = QDateTime::fromSecsSinceEpoch(span.start), end = QDateTime::fromSecsSinceEpoch(span.end);

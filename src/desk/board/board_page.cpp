@@ -7,6 +7,7 @@
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/first_flight.h"
 #include "school/readiness_facts.h"
@@ -185,12 +186,12 @@ QVariant BoardModel::shown(int column, const Row& row) const
     const PilotStanding& s = school_.standing(row.id);
     switch (column) {
     case Pilot: return QString::fromStdString(pilot->name);
-    case Hours: return tr("%1 of %2 h").arg(s.hours, 0, 'f', 1).arg(pilot->target_h, 0, 'f', 0);
-    case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(s.hours_matched, 0, 'f', 1) : QString();
-    case Week: return tr("%1 h").arg(s.hours_last_7_days, 0, 'f', 1);
+    case Hours: return tr("%1 of %2 h").arg(inPlaces(s.hours, 1)).arg(inPlaces(pilot->target_h, 0));
+    case Matched: return s.hours_matched > 0 ? tr("%1 h").arg(inPlaces(s.hours_matched, 1)) : QString();
+    case Week: return tr("%1 h").arg(inPlaces(s.hours_last_7_days, 1));
     case LastFlight: return daysAgo(s.last_practice_day, school_.today());
     case FirstFlight: return row.first_flight;
-    case Reason: return QString::fromStdString(s.attention);
+    case Reason: return asWords(s.attention);
     default: return {};
     }
 }
@@ -355,7 +356,7 @@ QLayout* BoardPage::makeSchoolHead()
     for (const auto& [words, group] : {std::pair(tr("Need a look"), "look"), std::pair(tr("All gates met"), "ready"),
                                        std::pair(tr("Released"), "released"), std::pair(tr("Have flown"), "flown")})
         group_->addItem(words, QLatin1String(group));
-    for (const Curriculum& c : school_.curricula()) group_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    for (const Curriculum& c : school_.curricula()) group_->addItem(asWords(c.name), QString::fromStdString(c.id));
     auto* row = new QHBoxLayout;
     row->addWidget(schoolTitle_);
     row->addWidget(group_);
@@ -419,11 +420,11 @@ void BoardPage::addLine(const TodayItem& item)
     constexpr int name_px = 170;
     name->setFixedWidth(scaled(name_px));
     name->setWordWrap(true);
-    QString words = QString::fromStdString(item.what);
+    QString words = asWords(item.what);
     if (item.since_day && *item.since_day < school_.today()) words += tr(", since %1").arg(shortDay(*item.since_day));
     auto* what = new QLabel(words);
     what->setWordWrap(true);
-    QString held = QString::fromStdString(item.holds_up);
+    QString held = asWords(item.holds_up);
     if (item.moved_days > 0)
         held = item.pilots.size() == 1 ? tr("first flight later by %1 days").arg(item.moved_days)
                                        : tr("first flights later by %1 days in all").arg(item.moved_days);
@@ -483,7 +484,7 @@ void BoardPage::refresh()
                               .arg(shown == 0   ? tr("Nothing needs you")
                                    : shown == 1 ? tr("One thing needs you")
                                                 : tr("%1 things need you").arg(shown))
-                              .arg(week_h, 0, 'f', 1)
+                              .arg(inPlaces(week_h, 1))
                               .arg(school_.pilots().size()));
     todayBox_->setVisible(shown > 0);
     schoolTitle_->setVisible(!school_.pilots().empty());

@@ -4,6 +4,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/stick_pair.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -26,7 +27,7 @@ QString flownInWords(const School& school, const StationNow& now)
 {
     if (!now.flying()) return QObject::tr("Nothing flies");
     const Drill* drill = school.drill(now.drill_id);
-    return drill ? QString::fromStdString(drill->name) : QObject::tr("Free flight");
+    return drill ? asWords(drill->name) : QObject::tr("Free flight");
 }
 
 QString stateInWords(const School& school, const StationNow& now)
@@ -44,7 +45,7 @@ QString stateInWords(const School& school, const StationNow& now)
 QString marksInWords(const StationNow& now)
 {
     if (!now.flying() || !now.marks) return {};
-    return (now.over ? QObject::tr("%1 marks") : QObject::tr("%1 marks so far")).arg(*now.marks, 0, 'f', 0);
+    return (now.over ? QObject::tr("%1 marks") : QObject::tr("%1 marks so far")).arg(inPlaces(*now.marks, 0));
 }
 
 } // namespace

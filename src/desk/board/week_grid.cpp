@@ -1,6 +1,7 @@
 #include "desk/board/week_grid.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/time_words.h"
 
 #include <QApplication>
 #include <QDate>
@@ -157,9 +158,7 @@ void WeekGrid::paintHead(QPainter& p) const
                         scaled(head_px) / 2);
         p.setFont(uiFont(10, true));
         p.setPen(t.ink);
-        p.drawText(day, Qt::AlignCenter,
-                   QLocale(QLocale::English)
-                       .toString(QDate::fromString(QString::fromStdString(days_[d]), Qt::ISODate), QStringLiteral("ddd d MMM")));
+        p.drawText(day, Qt::AlignCenter, weekdayInWords(QDate::fromString(QString::fromStdString(days_[d]), Qt::ISODate)));
         p.setFont(uiFont(8));
         p.setPen(t.soft);
         for (int b = 0; b < bays; ++b) {

@@ -8,7 +8,8 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "files/file_text.h"
 
 #include <QApplication>
@@ -25,10 +26,9 @@
 namespace bh::desk {
 namespace {
 
-QString dayText(const std::string& day, const char* format = "ddd d MMM")
-{
-    return QLocale(QLocale::English).toString(QDate::fromString(QString::fromStdString(day), Qt::ISODate), QLatin1String(format));
-}
+QDate dateOf(const std::string& day) { return QDate::fromString(QString::fromStdString(day), Qt::ISODate); }
+
+QString dayText(const std::string& day) { return weekdayInWords(dateOf(day)); }
 
 QString startText(int minutes) { return QStringLiteral("%1:%2").arg(minutes / 60).arg(minutes % 60, 2, 10, QLatin1Char('0')); }
 
@@ -180,7 +180,7 @@ void WeekPanel::fill()
     const PlannedWeek planned = planned_week(school_, week_);
     name_->setText(tr("Week %1 of %2\n%3 to %4")
                        .arg(QString::fromStdString(week_.substr(6)), QString::fromStdString(week_.substr(0, 4)),
-                            dayText(days.front(), "d MMM"), dayText(days.back(), "d MMM")));
+                            shortDate(dateOf(days.front())), shortDate(dateOf(days.back()))));
     const auto asked = week_asked(school_, week_);
     const bool may = school_.may_do(Act::PlanWeek).has_value();
     plan_->setEnabled(asked && may && !planning());
@@ -188,7 +188,7 @@ void WeekPanel::fill()
     publish_->setEnabled(asked && may && planned.blocks != planned.published);
     grid_->setVisible(asked.has_value());
     if (!asked) {
-        said_->setText(QString::fromStdString(asked.error().message) + tr(": begin with \"Bays …\"."));
+        said_->setText(asWords(asked.error()) + tr(": begin with \"Bays …\"."));
         waiting_->clear();
         return tell();
     }
@@ -207,7 +207,7 @@ void WeekPanel::showWaiting()
     QStringList lines;
     for (const ShortPilot& s : short_pilots(asked->problem, places_of(*asked, free))) {
         QStringList because;
-        for (const WeekRule rule : s.because) because << plainWords(week_rule_words(rule));
+        for (const WeekRule rule : s.because) because << asWords(week_rule_words(rule));
         const double hours = s.short_blocks * school_.values().bays->slot_minutes / 60.0;
         lines << tr("<b>%1</b>: %2 h short, because of: %3.")
                      .arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped())
@@ -239,10 +239,9 @@ void WeekPanel::tell()
     const bool down =
         std::find(planned.closed.begin(), planned.closed.end(), std::pair(block->bay, block->day)) != planned.closed.end();
     closed_->setText(down ? tr("Bay is open") : tr("Bay is down"));
-    QString words =
-        tr("%1, %2, %3 %4: %5.")
-            .arg(QString::fromStdString(school_.file(block->pilot_id).row.name), QString::fromStdString(block->bay),
-                 dayText(block->day), startText(block->start_min), QString::fromStdString(to_fly(school_, block->pilot_id)));
+    QString words = tr("%1, %2, %3 %4: %5.")
+                        .arg(QString::fromStdString(school_.file(block->pilot_id).row.name), QString::fromStdString(block->bay),
+                             dayText(block->day), startText(block->start_min), asWords(to_fly(school_, block->pilot_id)));
     if (state_of(school_, *block) == BlockState::Missed) words += tr(" Nobody flew.");
     if (state_of(school_, *block) == BlockState::Flown) words += tr(" Flown.");
     chosen_->setText(words);
@@ -271,7 +270,7 @@ void WeekPanel::moveBlock(const PlannedBlock& from, const std::string& bay, cons
         if (rule.rule == WeekRule::TooMany) continue; // what is locked is wanted no more
         const QString words =
             tr("%1: %2").arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(rule.block.pilot)].name),
-                             plainWords(week_rule_words(rule.rule)));
+                             asWords(week_rule_words(rule.rule)));
         if (!broken.contains(words)) broken << words;
     }
     PlannedBlock there = from;
@@ -340,7 +339,7 @@ void WeekPanel::plan()
                 if (plan)
                     self->keepPlan(asked, *plan);
                 else
-                    self->said_->setText(QString::fromStdString(plan.error().message));
+                    self->said_->setText(asWords(plan.error()));
             },
             Qt::QueuedConnection);
     });
@@ -358,7 +357,7 @@ void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)
             ? tr("Planned: %1 blocks, as many as the rules allow; %2 changes to what was published.")
                   .arg(planned.blocks.size())
                   .arg(planned.version > 0 ? changes : 0)
-            : tr("Stopped: %1 blocks, at most %2 % from the best.").arg(planned.blocks.size()).arg(100 * plan.gap, 0, 'f', 0));
+            : tr("Stopped: %1 blocks, at most %2 % from the best.").arg(planned.blocks.size()).arg(inPlaces(100 * plan.gap, 0)));
 }
 
 void WeekPanel::handOut()
@@ -375,7 +374,7 @@ void WeekPanel::handOut()
         for (const WeekBay& bay : school_.values().bays->bays)
             if (file.contains(QString::fromStdString(bay.name))) of_bay = bay.name;
     const auto written = write_whole(file.toStdString(), week_calendar(school_, week_, of_pilot, of_bay), true);
-    said_->setText(written ? tr("Written: %1").arg(file) : QString::fromStdString(written.error().message));
+    said_->setText(written ? tr("Written: %1").arg(file) : asWords(written.error()));
 }
 
 QString WeekPanel::onPaperNow() const
@@ -391,7 +390,7 @@ QString WeekPanel::onPaperNow() const
             if (b.day == day)
                 rows.push_back({startText(b.start_min), onPaper(QString::fromStdString(b.bay)),
                                 onPaper(QString::fromStdString(school_.file(b.pilot_id).row.name)),
-                                onPaper(QString::fromStdString(to_fly(school_, b.pilot_id)))});
+                                onPaper(asWords(to_fly(school_, b.pilot_id)))});
         if (!rows.isEmpty())
             html += QStringLiteral("<h2>%1</h2>").arg(dayText(day)) +
                     paperTable({tr("At"), tr("Bay"), tr("Pilot"), tr("To fly")}, rows);

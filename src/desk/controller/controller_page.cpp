@@ -14,7 +14,9 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/switch_words.h"
+#include "desk/words/time_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -69,10 +71,10 @@ QString springNumbers(const FunctionCalibration& f)
     if (!f.spring_after_high || !f.spring_after_low) return {};
     return QObject::
         tr("\nLet go, it is back after %1 ms from the high side and %2 ms from the low side, and swings past by %3 % and %4 %.")
-            .arg(1000 * f.spring_after_high->time_s, 0, 'f', 0)
-            .arg(1000 * f.spring_after_low->time_s, 0, 'f', 0)
-            .arg(100 * f.spring_after_high->overshoot, 0, 'f', 0)
-            .arg(100 * f.spring_after_low->overshoot, 0, 'f', 0);
+            .arg(inPlaces(1000 * f.spring_after_high->time_s, 0))
+            .arg(inPlaces(1000 * f.spring_after_low->time_s, 0))
+            .arg(inPlaces(100 * f.spring_after_high->overshoot, 0))
+            .arg(inPlaces(100 * f.spring_after_low->overshoot, 0));
 }
 
 QTableWidgetItem* cell(const QString& text, Qt::Alignment alignment = Qt::AlignRight | Qt::AlignVCenter)
@@ -204,7 +206,7 @@ void ControllerPage::makeModes()
         const StickMode m = stick_mode(mode);
         modes_->addItem(tr("Mode %1").arg(mode), mode);
         modes_->setItemData(mode - 1,
-                            tr("%1 and %2 on the left stick").arg(functionName(m.left_up), functionName(m.left_across).toLower()),
+                            tr("%1 and %2 on the left stick").arg(functionName(m.left_up), asWords(function_key(m.left_across))),
                             Qt::ToolTipRole);
     }
 }
@@ -321,12 +323,11 @@ void ControllerPage::refreshDevices()
     const QSignalBlocker quiet(devices_);
     devices_->clear();
     for (const DeviceInfo& d : station_.devices()) {
-        devices_->addItem(QString::fromStdString(d.name), d.instance);
+        devices_->addItem(asWords(d.name), d.instance);
         if (d.instance == station_.device().instance) devices_->setCurrentIndex(devices_->count() - 1);
     }
     if (!station_.devicePresent()) {
-        devices_->insertItem(0, tr("%1 (unplugged)").arg(QString::fromStdString(station_.device().name)),
-                             station_.device().instance);
+        devices_->insertItem(0, tr("%1 (unplugged)").arg(asWords(station_.device().name)), station_.device().instance);
         devices_->setCurrentIndex(0);
         if (busy()) {
             cancel();
@@ -389,9 +390,9 @@ void ControllerPage::startVerification()
     showSection(Bench);
     verification_.emplace(station_.stickModeNumber());
     QStringList steps;
-    for (const VerificationCheck& check : verification_->checks()) steps << QString::fromStdString(check.words());
+    for (const VerificationCheck& check : verification_->checks()) steps << asWords(check.words());
     for (const SwitchCalibration& s : station_.switches())
-        steps << tr("%1: %2").arg(switchName(s.use), QString::fromStdString(s.source.words()));
+        steps << tr("%1: %2").arg(switchName(s.use), asWords(s.source.words()));
     list_->setSteps(steps);
     showCheck();
     sampler_->start();
@@ -411,12 +412,8 @@ void ControllerPage::showCheck()
     list_->setProgress(static_cast<int>(current), 0);
     const bool failed = verification_->state() == Verification::State::Failed;
     list_->setFailed(failed);
-    say(failed ? tr("Not verified. %1").arg(QString::fromStdString(verification_->trouble()))
-               : tr("Check %1 of %2: %3, and back.")
-                     .arg(current + 1)
-                     .arg(checks.size())
-                     .arg(QString::fromStdString(check.words())
-                              .replace(0, 1, QString::fromStdString(check.words()).left(1).toLower())));
+    say(failed ? tr("Not verified. %1").arg(asWords(verification_->trouble()))
+               : tr("Check %1 of %2: %3, and back.").arg(current + 1).arg(checks.size()).arg(asWords(small(check.words()))));
     verifying_->setText(failed ? tr("Try again") : tr("Verify"));
     start_->setVisible(failed);
     verify_->setVisible(failed);
@@ -457,7 +454,7 @@ void ControllerPage::showSwitchCheck()
     say(tr("Check %1 of %2: %3, %4: through its places, and back.")
             .arg(sticks + switchChecks_->current() + 1)
             .arg(sticks + switchChecks_->switches().size())
-            .arg(switchName(s.use), QString::fromStdString(s.source.words())));
+            .arg(switchName(s.use), asWords(s.source.words())));
 }
 
 void ControllerPage::lookAtSwitches()
@@ -538,7 +535,7 @@ void ControllerPage::finish()
     cancel();
     const auto calibration = calibrate(recording_);
     if (!calibration) {
-        say(tr("Not calibrated: %1.").arg(QString::fromStdString(calibration.error().message)));
+        say(tr("Not calibrated: %1.").arg(asWords(calibration.error())));
     } else if (!calibration->usable()) {
         failed_ = *calibration;
         refreshResult();
@@ -566,16 +563,16 @@ void ControllerPage::refreshResult()
     if (!shown && station_.input().simulated()) shown = SimulatedController::factory_calibration();
 
     if (!station_.devicePresent()) {
-        say(tr("%1 is unplugged. Plug it in, or choose another controller.").arg(QString::fromStdString(device.name)));
+        say(tr("%1 is unplugged. Plug it in, or choose another controller.").arg(asWords(device.name)));
     } else if (failed_) {
-        say(tr("Not calibrated: %1.").arg(QString::fromStdString(failed_->problems.front())));
+        say(tr("Not calibrated: %1.").arg(asWords(failed_->problems.front())));
     } else if (row && row->verified_at == 0) {
         say(tr("Calibrated, but not verified yet. Press Verify and do what the list asks; a calibration counts only when it has "
                "been seen to hold."));
     } else if (row) {
         Verdict worst = Verdict::Good;
         for (const FunctionCalibration& f : row->calibration.functions) worst = std::max(worst, f.verdict);
-        const QString when = QDateTime::fromSecsSinceEpoch(row->at).toString(QStringLiteral("d MMMM yyyy"));
+        const QString when = dayInWords(row->at);
         say(worst == Verdict::Good     ? tr("Calibrated on %1: all four functions are good. Next: Drills.").arg(when)
             : worst == Verdict::Usable ? tr("Calibrated on %1: usable. The table says what would make it better.").arg(when)
                                        : tr("Calibrated on %1: needs service. The table says where.").arg(when));
@@ -599,7 +596,7 @@ void ControllerPage::refreshResult()
         table_->setItem(i, 2, counts(f.low_counts));
         table_->setItem(i, 3, counts(f.centre_counts));
         table_->setItem(i, 4, counts(f.high_counts));
-        table_->setItem(i, 5, cell(found ? tr("%1 %").arg(100 * f.dead_band, 0, 'f', 1) : QStringLiteral("–")));
+        table_->setItem(i, 5, cell(found ? tr("%1 %").arg(inPlaces(100 * f.dead_band, 1)) : QStringLiteral("–")));
         auto* verdict = cell(f.verdict == Verdict::Good     ? tr("● good")
                              : f.verdict == Verdict::Usable ? tr("○ usable")
                                                             : tr("▬ service"),
@@ -608,28 +605,26 @@ void ControllerPage::refreshResult()
                                : f.verdict == Verdict::Usable ? theme().caution
                                                               : theme().notMet);
         table_->setItem(i, 6, verdict);
-        const QString spring = QString::fromStdString(spring_in_words(f, static_cast<Function>(i)));
-        auto* reason =
-            cell(spring.isEmpty() ? QString::fromStdString(f.reason)
-                                  : tr("%1 Spring: %2, the pilot's choice.").arg(QString::fromStdString(f.reason), spring),
-                 left);
+        const QString spring = asWords(spring_in_words(f, static_cast<Function>(i)));
+        auto* reason = cell(
+            spring.isEmpty() ? asWords(f.reason) : tr("%1 Spring: %2, the pilot's choice.").arg(asWords(f.reason), spring), left);
         reason->setToolTip(tr("%1\nJitter %2 counts, %3 from end to end. Centring %4 counts. Travel %5 % of the range, %6 bits. "
                               "High side %7 times the low side.%8")
                                .arg(reason->text())
-                               .arg(f.jitter_counts, 0, 'f', 1)
-                               .arg(f.jitter_peak_counts, 0, 'f', 0)
-                               .arg(f.hysteresis_counts, 0, 'f', 1)
-                               .arg(100 * f.travel_share, 0, 'f', 0)
-                               .arg(f.effective_bits, 0, 'f', 1)
-                               .arg(f.asymmetry, 0, 'f', 3)
+                               .arg(inPlaces(f.jitter_counts, 1))
+                               .arg(inPlaces(f.jitter_peak_counts, 0))
+                               .arg(inPlaces(f.hysteresis_counts, 1))
+                               .arg(inPlaces(100 * f.travel_share, 0))
+                               .arg(inPlaces(f.effective_bits, 1))
+                               .arg(inPlaces(f.asymmetry, 3))
                                .arg(springNumbers(f)));
         table_->setItem(i, 7, reason);
     }
     foot_->setText(tr("Ends and centre in raw counts of the device; the column heads say how each number is found. Samples every "
                       "%1 ms, 95 % of them within %2 ms. "
                       "Keep the real aircraft powered off while its controller is on the bench.")
-                       .arg(shown->interval_ms, 0, 'f', 1)
-                       .arg(shown->interval_p95_ms, 0, 'f', 1));
+                       .arg(inPlaces(shown->interval_ms, 1))
+                       .arg(inPlaces(shown->interval_p95_ms, 1)));
 }
 
 } // namespace bh::desk

@@ -4,6 +4,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -17,7 +18,9 @@
 namespace bh::desk {
 namespace {
 
-const char* const grip_words[] = {"Thumb on top", "Pinch, finger and thumb", "Hybrid, thumb on top of a pinch"};
+const char* const grip_words[] = {QT_TRANSLATE_NOOP("bh::desk::GripPanel", "Thumb on top"),
+                                  QT_TRANSLATE_NOOP("bh::desk::GripPanel", "Pinch, finger and thumb"),
+                                  QT_TRANSLATE_NOOP("bh::desk::GripPanel", "Hybrid, thumb on top of a pinch")};
 constexpr double target_radius = 0.09; // shares of the stick's travel
 
 } // namespace
@@ -44,10 +47,10 @@ QString TappingView::inWords() const
     return tr("Target %1 of %2: %3 % across, %4 % up; the stick is at %5 and %6")
         .arg(run_->current() + 1)
         .arg(run_->targets().size())
-        .arg(100 * next.x, 0, 'f', 0)
-        .arg(100 * next.y, 0, 'f', 0)
-        .arg(100 * cursor_.x(), 0, 'f', 0)
-        .arg(100 * cursor_.y(), 0, 'f', 0);
+        .arg(inPlaces(100 * next.x, 0))
+        .arg(inPlaces(100 * next.y, 0))
+        .arg(inPlaces(100 * cursor_.x(), 0))
+        .arg(inPlaces(100 * cursor_.y(), 0));
 }
 
 void TappingView::paintEvent(QPaintEvent*)
@@ -202,8 +205,7 @@ void GripPanel::look()
         school_.add_grip_round(row);
     else
         words_->setText(
-            tr("This round cannot be used: %1.")
-                .arg(result ? tr("every rest was on the same spot") : QString::fromStdString(result.error().message)));
+            tr("This round cannot be used: %1.").arg(result ? tr("every rest was on the same spot") : asWords(result.error())));
     refresh();
 }
 
@@ -234,17 +236,17 @@ void GripPanel::refresh()
             table_->setItem(static_cast<int>(g), column, item);
         };
         const bool any = !throughput[g].empty();
-        cell(0, QLatin1String(grip_key(all_grips[g]).data()), false);
+        cell(0, asWords(grip_key(all_grips[g])), false);
         cell(1, QString::number(throughput[g].size()), true);
-        cell(2, any ? tr("%1 bit/s").arg(mean(throughput[g]), 0, 'f', 2) : QStringLiteral("–"), true);
-        cell(3, any ? tr("%1 s").arg(mean(times[g]), 0, 'f', 2) : QStringLiteral("–"), true);
+        cell(2, any ? tr("%1 bit/s").arg(inPlaces(mean(throughput[g]), 2)) : QStringLiteral("–"), true);
+        cell(3, any ? tr("%1 s").arg(inPlaces(mean(times[g]), 2)) : QStringLiteral("–"), true);
         for (std::size_t other = g + 1; other < 3; ++other) {
             const std::size_t pairs = std::min(throughput[g].size(), throughput[other].size());
             if (pairs == 0) continue;
             const std::vector<double> a(throughput[g].end() - static_cast<long>(pairs), throughput[g].end());
             const std::vector<double> b(throughput[other].end() - static_cast<long>(pairs), throughput[other].end());
             if (const auto c = compare_grips(std::string(grip_key(all_grips[g])), a, std::string(grip_key(all_grips[other])), b))
-                verdicts << QString::fromStdString(c->words);
+                verdicts << asWords(c->words);
         }
     }
     for (QString& v : verdicts) v[0] = v[0].toUpper();

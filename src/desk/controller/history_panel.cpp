@@ -5,6 +5,7 @@
 #include "desk/parts/plot_look.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -86,12 +87,10 @@ void HistoryPanel::fillControllers()
     const QString before = controller_->currentText();
     const DeviceInfo here = station_.device();
     controller_->clear();
-    controller_->addItem(QString::fromStdString(here.name),
-                         QStringList{QString::fromStdString(here.name), QString::fromStdString(here.guid)});
+    controller_->addItem(asWords(here.name), QStringList{asWords(here.name), QString::fromStdString(here.guid)});
     for (const ControllerRow& c : school_.controllers())
         if (c.name != here.name || c.guid != here.guid)
-            controller_->addItem(QString::fromStdString(c.name),
-                                 QStringList{QString::fromStdString(c.name), QString::fromStdString(c.guid)});
+            controller_->addItem(asWords(c.name), QStringList{asWords(c.name), QString::fromStdString(c.guid)});
     const int same = controller_->findText(before);
     if (same >= 0) return controller_->setCurrentIndex(same);
     // At first the one in use, or one that has a history when that has none.
@@ -128,7 +127,7 @@ void HistoryPanel::draw()
                             .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()),
                                  age == 1 ? tr("1 day") : tr("%1 days").arg(age))
                             .arg(age > school_.house().whole("gate.calibration_days") ? tr(", time for a new one") : QString())
-                            .arg(!drift.words.empty() ? QString::fromStdString(drift.words) + QLatin1Char('.')
+                            .arg(!drift.words.empty() ? asWords(drift.words) + QLatin1Char('.')
                                  : rows.size() > 4    ? tr("Nothing has drifted.")
                                                       : tr("Too few to judge drift.")));
     }

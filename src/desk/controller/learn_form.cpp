@@ -3,6 +3,8 @@
 #include "desk/parts/theme.h"
 
 #include "desk/words/controller_words.h"
+#include "desk/words/said_words.h"
+#include "desk/words/utf8.h"
 #include "files/simulator_document.h"
 
 #include <QComboBox>
@@ -22,7 +24,7 @@ void fillSeen(QComboBox* box)
     box->addItem(QObject::tr("nothing"), nothing);
     for (Function f : all_functions)
         for (bool positive : {true, false}) {
-            const QString side = QString::fromLatin1(side_word(f, positive));
+            const QString side = asWords(side_word(f, positive));
             const QString words = f == Function::Throttle ? QObject::tr("power %1").arg(side)
                                   : f == Function::Yaw    ? QObject::tr("turned %1").arg(side)
                                                           : QObject::tr("leaned %1").arg(side);
@@ -56,8 +58,8 @@ LearnForm::LearnForm(QWidget* parent) : QWidget(parent)
         auto*& box = seen_[static_cast<std::size_t>(f)];
         box = new QComboBox;
         fillSeen(box);
-        field(tr("%1 pushed %2").arg(functionName(f), QLatin1String(side_word(f, true))), box,
-              QStringLiteral("seen-") + QLatin1String(function_key(f)));
+        field(tr("%1 pushed %2").arg(functionName(f), asWords(side_word(f, true))), box,
+              QStringLiteral("seen-") + utf8(function_key(f)));
     }
     middle_ = new QComboBox;
     middle_->addItem(tr("not looked"), -1);

@@ -1,6 +1,7 @@
 #include "desk/controller/sheet_card.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QFileInfo>
 #include <QKeyEvent>
@@ -25,7 +26,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         p.drawText(QRectF(page.left(), y, page.width(), 1000 * u), Qt::AlignLeft | Qt::TextWordWrap, words, &used);
         y = used.bottom() + 0.6 * u;
     };
-    text(QString::fromStdString(f.simulator.name), 7, true, ink);
+    text(asWords(f.simulator.name), 7, true, ink);
     text(QStringLiteral("%1 · %2 · stick mode %3 · %4")
              .arg(f.pilot.isEmpty() ? QObject::tr("Any pilot") : f.pilot, f.controller)
              .arg(f.stick_mode)
@@ -49,7 +50,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
             p.setPen(ink);
             p.drawText(QRectF(page.left() + columns[column] * u, y, 60 * u, row), Qt::AlignLeft | Qt::AlignVCenter, words);
         };
-        QString name = QString::fromLatin1(function_key(r.function));
+        QString name = asWords(function_key(r.function));
         name[0] = name[0].toUpper();
         cell(0, name, 5, true);
         cell(1, QString::number(r.axis), 6.5, true);
@@ -63,11 +64,11 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         p.setFont(font(3.6, false));
         p.drawText(QRectF(box.right() + 1.5 * u, y, 20 * u, row), Qt::AlignLeft | Qt::AlignVCenter,
                    r.invert ? QObject::tr("yes") : QObject::tr("no"));
-        cell(3, QString::fromStdString(r.range), 3.6, false);
+        cell(3, asWords(r.range), 3.6, false);
         y += row;
     }
     y += 2 * u;
-    for (const std::string& note : f.sheet.notes) text(QString::fromStdString(note), 3.4, false, ink);
+    for (const Said& note : f.sheet.notes) text(asWords(note), 3.4, false, ink);
     for (const QString& words : f.switches) text(words, 3.4, false, ink);
     const QStringList aircraft = setupLines(f);
     if (!aircraft.isEmpty()) {
@@ -88,17 +89,17 @@ QStringList setupLines(const CardFacts& f)
     QStringList lines;
     if (!f.real_aircraft.isEmpty()) lines << QObject::tr("For %1").arg(f.real_aircraft);
     lines << QObject::tr("Nearest to it here: %1").arg(f.simulated_aircraft);
-    lines << QObject::tr("Camera tilt %1°, field of view %2°").arg(s.camera_tilt_deg, 0, 'f', 0).arg(s.fov_deg, 0, 'f', 0);
+    lines << QObject::tr("Camera tilt %1°, field of view %2°").arg(inPlaces(s.camera_tilt_deg, 0)).arg(inPlaces(s.fov_deg, 0));
     lines << QObject::tr("Propeller power %1 %, propellers %2 % of their size")
-                 .arg(100 * s.power_share, 0, 'f', 0)
-                 .arg(100 * s.propeller_ratio, 0, 'f', 0);
+                 .arg(inPlaces(100 * s.power_share, 0))
+                 .arg(inPlaces(100 * s.propeller_ratio, 0));
     lines << QObject::tr("Full stick: roll %1, pitch %2, yaw %3 °/s; at the centre %4, %5, %6")
-                 .arg(rate_dps(s.rates.roll, 1), 0, 'f', 0)
-                 .arg(rate_dps(s.rates.pitch, 1), 0, 'f', 0)
-                 .arg(rate_dps(s.rates.yaw, 1), 0, 'f', 0)
-                 .arg(centre_slope_dps(s.rates.roll), 0, 'f', 0)
-                 .arg(centre_slope_dps(s.rates.pitch), 0, 'f', 0)
-                 .arg(centre_slope_dps(s.rates.yaw), 0, 'f', 0);
+                 .arg(inPlaces(rate_dps(s.rates.roll, 1), 0))
+                 .arg(inPlaces(rate_dps(s.rates.pitch, 1), 0))
+                 .arg(inPlaces(rate_dps(s.rates.yaw, 1), 0))
+                 .arg(inPlaces(centre_slope_dps(s.rates.roll), 0))
+                 .arg(inPlaces(centre_slope_dps(s.rates.pitch), 0))
+                 .arg(inPlaces(centre_slope_dps(s.rates.yaw), 0));
     if (!f.way_back.isEmpty()) lines << f.way_back;
     return lines + f.rates;
 }
@@ -108,7 +109,7 @@ bool saveCard(const QString& file, const CardFacts& facts)
     QPdfWriter writer(file);
     writer.setPageSize(QPageSize(QPageSize::A5));
     writer.setPageMargins(QMarginsF(12, 12, 12, 12));
-    writer.setTitle(QObject::tr("Set-up card: %1").arg(QString::fromStdString(facts.simulator.name)));
+    writer.setTitle(QObject::tr("Set-up card: %1").arg(asWords(facts.simulator.name)));
     QPainter painter;
     if (!painter.begin(&writer)) return false;
     paintCard(painter, QRectF(0, 0, writer.width(), writer.height()), facts, Qt::black, QColor("#444444"), QColor("#999999"));
@@ -121,13 +122,13 @@ CardWindow::CardWindow(CardFacts facts) : QWidget(nullptr, Qt::Tool | Qt::Window
     setObjectName(QStringLiteral("cardWindow"));
     setAttribute(Qt::WA_DeleteOnClose);
     setAttribute(Qt::WA_ShowWithoutActivating); // the simulator keeps the keyboard
-    setWindowTitle(tr("%1: settings").arg(QString::fromStdString(facts_.simulator.name)));
+    setWindowTitle(tr("%1: settings").arg(asWords(facts_.simulator.name)));
     resize(380, facts_.setup ? 560 : 430);
     setMinimumSize(260, 300);
     QStringList spoken;
     for (const SheetRow& r : facts_.sheet.rows)
         spoken << QStringLiteral("%1 %2 %3, %4")
-                      .arg(QLatin1String(function_key(r.function)), QString::fromStdString(facts_.simulator.axis_word))
+                      .arg(asWords(function_key(r.function)), QString::fromStdString(facts_.simulator.axis_word))
                       .arg(r.axis)
                       .arg(r.invert ? tr("inverted") : tr("not inverted"));
     setAccessibleName(windowTitle());

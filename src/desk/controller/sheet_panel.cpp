@@ -13,6 +13,7 @@
 #include "desk/parts/theme.h"
 #include "desk/words/controller_words.h"
 #include "desk/words/rate_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/switch_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/way_back_words.h"
@@ -158,7 +159,7 @@ void SheetPanel::refresh()
     filling_ = true;
     const int row = std::max(0, list_->currentRow());
     list_->clear();
-    for (const SimulatorProfile& s : school_.simulators()) list_->addItem(QString::fromStdString(s.name));
+    for (const SimulatorProfile& s : school_.simulators()) list_->addItem(asWords(s.name));
     list_->setCurrentRow(std::min(row, list_->count() - 1));
     filling_ = false;
     showSimulator();
@@ -185,8 +186,7 @@ void SheetPanel::showSimulator()
         notes_->clear();
         return;
     }
-    title_->setText(
-        tr("In %1, for %2, set").arg(QString::fromStdString(s->name), QString::fromStdString(station_.device().name)));
+    title_->setText(tr("In %1, for %2, set").arg(asWords(s->name), asWords(station_.device().name)));
     sheet_->setHorizontalHeaderLabels(
         {tr("Function"), QString::fromStdString(s->axis_word), QString::fromStdString(s->invert_word), tr("Range")});
     explain(sheet_, {tr("The lines in the order of this simulator's settings."),
@@ -198,14 +198,15 @@ void SheetPanel::showSimulator()
     for (int i = 0; i < 4; ++i) {
         const SheetRow& r = found->sheet.rows[static_cast<std::size_t>(i)];
         const QString words[] = {functionName(r.function), QString::number(r.axis), r.invert ? tr("☑ yes") : tr("☐ no"),
-                                 QString::fromStdString(r.range)};
+                                 asWords(r.range)};
         for (int column = 0; column < 4; ++column) {
             auto* item = new QTableWidgetItem(words[column]);
             sheet_->setItem(i, column, item);
         }
     }
+    for (int i = 0; i < 3; ++i) sheet_->resizeColumnToContents(i);
     QStringList notes;
-    for (const std::string& note : found->sheet.notes) notes << QString::fromStdString(note);
+    for (const Said& note : found->sheet.notes) notes << asWords(note);
     notes_->setText(notes.join(QLatin1Char('\n')));
 }
 
@@ -222,8 +223,7 @@ QStringList ratesOnCard(const School& school, const std::string& pilot_id, const
     switch (on_card->from) {
     case RatesOnCard::From::Match:
         lines << SheetPanel::tr("Rates, matched on %1 with %2")
-                     .arg(date, on_card->aircraft.empty() ? SheetPanel::tr("the real aircraft")
-                                                          : QString::fromStdString(on_card->aircraft));
+                     .arg(date, on_card->aircraft.empty() ? SheetPanel::tr("the real aircraft") : asWords(on_card->aircraft));
         break;
     case RatesOnCard::From::MatchElsewhere:
         lines << SheetPanel::tr("Rates, the nearest here to those matched on %1").arg(date);
@@ -256,13 +256,13 @@ std::optional<CardFacts> SheetPanel::facts() const
     const Airframe* real = own ? school_.real_aircraft(own->real_aircraft) : nullptr;
     const Airframe* simulated = own ? school_.simulated_aircraft(own->simulated_aircraft) : nullptr;
     return CardFacts{pilot ? QString::fromStdString(pilot->name) : QString(),
-                     QString::fromStdString(station_.device().name),
+                     asWords(station_.device().name),
                      dayInWords(school_.now()),
                      station_.stickModeNumber(),
                      *s,
                      std::move(*sheet),
-                     real ? QString::fromStdString(real->name) : QString(),
-                     simulated ? QString::fromStdString(simulated->name) : QString(),
+                     real ? asWords(real->name) : QString(),
+                     simulated ? asWords(simulated->name) : QString(),
                      own,
                      switchLines(station_.switches()),
                      wayBackInWords(school_, station_.pilotId()),
@@ -298,11 +298,11 @@ void SheetPanel::learnFromSeen()
     const std::vector<Observation> seen = learn_->seen();
     const Learnt learnt = learn(shown->simulator, *c, shown->sheet, seen);
     if (!learnt.conflict.empty()) {
-        learn_->say(QString::fromStdString(learnt.conflict));
+        learn_->say(asWords(learnt.conflict));
         return;
     }
     QStringList words;
-    for (const std::string& change : learnt.changed) words << QString::fromStdString(change);
+    for (const Said& change : learnt.changed) words << asWords(change);
     words << (learnt.settled ? words.isEmpty()
                                    ? tr("All of it fits: the sheet is right.")
                                    : tr("The sheet has been put right. Set it again, and push once more to make sure.")
@@ -330,9 +330,9 @@ bool SheetPanel::saveAsPdf(const QString& file)
     if (!found) return false;
     QString place = file;
     if (place.isEmpty())
-        place = QFileDialog::getSaveFileName(
-            this, tr("Save the set-up card"),
-            placeToWrite(tr("set-up card %1.pdf").arg(QString::fromStdString(found->simulator.name))), tr("PDF (*.pdf)"));
+        place = QFileDialog::getSaveFileName(this, tr("Save the set-up card"),
+                                             placeToWrite(tr("set-up card %1.pdf").arg(asWords(found->simulator.name))),
+                                             tr("PDF (*.pdf)"));
     if (place.isEmpty()) return false;
     const bool saved = saveCard(place, *found);
     saved_->setText(saved ? tr("Saved as %1.").arg(place)

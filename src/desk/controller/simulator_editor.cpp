@@ -3,6 +3,7 @@
 #include "core/curves/rate_families.h"
 #include "desk/controller/range_edit.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "files/simulator_document.h"
 
 #include <QBoxLayout>
@@ -20,7 +21,7 @@ namespace {
 QString orderWords(const std::array<Function, 4>& order)
 {
     QStringList names;
-    for (Function f : order) names << QLatin1String(function_key(f));
+    for (Function f : order) names << asWords(function_key(f));
     return names.join(QStringLiteral(", "));
 }
 
@@ -71,10 +72,11 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
     for (const auto& order : allOrders()) order_->addItem(orderWords(order));
     for (Function f : all_functions) {
         auto*& box = rising_[static_cast<std::size_t>(f)];
-        box = choice(
-            tr("Rising %1 is").arg(QLatin1String(function_key(f))), QStringLiteral("rising-") + QLatin1String(function_key(f)),
-            tr("What it takes for %1 when a device's counts rise and nothing is inverted.").arg(QLatin1String(function_key(f))));
-        for (bool positive : {true, false}) box->addItem(QLatin1String(side_word(f, positive)), positive);
+        box =
+            choice(tr("Rising %1 is").arg(asWords(function_key(f))),
+                   QStringLiteral("rising-") + QString::fromUtf8(function_key(f).data()),
+                   tr("What it takes for %1 when a device's counts rise and nothing is inverted.").arg(asWords(function_key(f))));
+        for (bool positive : {true, false}) box->addItem(asWords(side_word(f, positive)), positive);
     }
     throttle_ = choice(tr("Throttle uses"), QStringLiteral("throttleRange"),
                        tr("Whether the stick's middle is half power or no power there."));
@@ -200,7 +202,7 @@ void SimulatorEditor::show(const SimulatorProfile& s)
     }
     throttle_->setCurrentIndex(static_cast<int>(s.throttle));
     arming_->setCurrentIndex(static_cast<int>(s.arming));
-    armingWords_->setText(QString::fromStdString(s.arming_words));
+    armingWords_->setText(asWords(s.arming_words));
     const auto fill = [](const auto& lines, const auto& names) {
         for (const auto& [mode, line] : lines) {
             const auto name = names.find(mode);

@@ -2,6 +2,7 @@
 
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -41,7 +42,7 @@ QString StickView::inWords() const
 {
     const auto said = [](double position, const QString& one, const QString& other) {
         const double percent = std::round(100 * std::abs(position));
-        return percent == 0 ? tr("centred") : tr("%1 % %2").arg(percent, 0, 'f', 0).arg(position > 0 ? one : other);
+        return percent == 0 ? tr("centred") : tr("%1 % %2").arg(inPlaces(percent, 0)).arg(position > 0 ? one : other);
     };
     return tr("%1 %2, %3 %4")
         .arg(up_, said(position_.y(), tr("up"), tr("down")), across_, said(position_.x(), tr("right"), tr("left")));

@@ -4,6 +4,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/switch_words.h"
 
 #include <QBoxLayout>
@@ -83,7 +84,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
         box->setObjectName(QStringLiteral("switchMode%1").arg(place));
         box->setAccessibleName(tr("Flight mode of place %1").arg(place + 1));
         for (const Mode mode : {Mode::Acro, Mode::Angle, Mode::Horizon, Mode::Hold, Mode::Sport})
-            box->addItem(QString::fromUtf8(mode_key(mode).data()), static_cast<int>(mode));
+            box->addItem(asWords(mode_key(mode)), static_cast<int>(mode));
         modes->addWidget(box);
         connect(box, &QComboBox::activated, this, &SwitchPanel::modesChosen);
     }
@@ -113,7 +114,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
 
 QString SwitchPanel::placeInWords(const SwitchCalibration& s, std::size_t place) const
 {
-    if (place < s.modes.size()) return QString::fromUtf8(mode_key(s.modes[place]).data());
+    if (place < s.modes.size()) return asWords(mode_key(s.modes[place]));
     return place == 0 ? tr("off") : tr("on");
 }
 

@@ -4,7 +4,7 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/coaching.h"
 
@@ -28,18 +28,18 @@ QString followedInWords(const AdviceStanding& s)
 QString effectInWords(const AdviceStanding& s)
 {
     const Effect& e = s.effect;
-    const QString helped = QString::fromUtf8(helped_in_words(e.helped).data());
+    const QString helped = asWords(helped_in_words(e.helped));
     const HabitMeasure measure = habit_measure(s.advice.finding);
-    const QString unit = plainWords(measure.unit);
+    const QString unit = asWords(measure.unit);
     if (e.helped == Helped::TooFewFlights)
         return QObject::tr("%1: %2 before, %3 since; three of each are needed").arg(helped).arg(e.before).arg(e.after);
     return QObject::tr("%1: %2 → %3 %4 (change between %5 and %6), %7 and %8 flights")
         .arg(helped)
-        .arg(e.mean_before, 0, 'f', 1)
-        .arg(e.mean_after, 0, 'f', 1)
+        .arg(inPlaces(e.mean_before, 1))
+        .arg(inPlaces(e.mean_after, 1))
         .arg(unit)
-        .arg(e.low, 0, 'f', 1)
-        .arg(e.high, 0, 'f', 1)
+        .arg(inPlaces(e.low, 1))
+        .arg(inPlaces(e.high, 1))
         .arg(e.before)
         .arg(e.after);
 }
@@ -84,11 +84,11 @@ void AdvisedPanel::show(const std::string& pilot_id)
     const auto given = advice_given(school_, pilot_id);
     empty_->setVisible(given.empty());
     for (const AdviceStanding& s : given) {
-        auto* change = new QLabel(QString::fromStdString(s.advice.change));
+        auto* change = new QLabel(asWords(s.advice.change));
         change->setFont(uiFont(10, true));
         auto* facts = new QLabel(tr("Told by %1 on %2 for %3, %4.")
                                      .arg(QString::fromStdString(school_.who_is(s.advice.told_by)), dayInWords(s.advice.at),
-                                          findingName(s.advice.finding).toLower(), followedInWords(s)));
+                                          asWords(small(finding_name(s.advice.finding))), followedInWords(s)));
         facts->setProperty("quiet", true);
         auto* effect = new QLabel(effectInWords(s));
         effect->setObjectName(QStringLiteral("adviceEffect"));

@@ -2,6 +2,7 @@
 
 #include "desk/debrief/looked_at.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 
@@ -75,7 +76,7 @@ void ComparePanel::fill()
                a.id != own->id;
     };
     const auto add = [&](const AttemptRow& a, const QString& whose) {
-        const QString marks = a.free() ? QString() : tr(", %1").arg(a.score, 0, 'f', 0);
+        const QString marks = a.free() ? QString() : tr(", %1").arg(inPlaces(a.score, 0));
         others_->addItem(tr("%1, %2%3").arg(whose, dayInWords(a.at), marks), QString::fromStdString(a.id));
     };
     if (const AttemptRow* shown = school_.demonstration(own->drill_id); shown && same(*shown)) add(*shown, tr("demonstration"));
@@ -114,10 +115,10 @@ void ComparePanel::compareWith(const std::string& attempt_id)
                 comparison_ = std::move(*compared);
                 over_ = std::make_shared<const FlightLog>(laid_over(*looked_at_->log, *log, *comparison_));
             } else {
-                wrong = QString::fromStdString(compared.error().message);
+                wrong = asWords(compared.error());
             }
         } else {
-            wrong = QString::fromStdString(log.error().message);
+            wrong = asWords(log.error());
         }
     }
     fill();
@@ -139,10 +140,8 @@ void ComparePanel::say()
     constexpr std::size_t most = 12;
     for (std::size_t i = 0; i < std::min(most, comparison_->differences.size()); ++i) {
         const Difference& d = comparison_->differences[i];
-        auto* item = new QListWidgetItem(d.phase.empty()
-                                             ? QString::fromStdString(d.words)
-                                             : tr("%1: %2").arg(QString::fromStdString(d.phase), QString::fromStdString(d.words)),
-                                         list_);
+        auto* item =
+            new QListWidgetItem(d.phase.empty() ? asWords(d.words) : tr("%1: %2").arg(asWords(d.phase), asWords(d.words)), list_);
         item->setData(Qt::UserRole, d.at_s);
         item->setToolTip(tr("Click to go there"));
     }
@@ -158,9 +157,9 @@ void ComparePanel::say()
         tr("Laid over by %1 phases and within them by place: %2 m apart in the mean, time bent by %3 s in the mean and "
            "%4 s at most.")
             .arg(comparison_->phases.size())
-            .arg(apart, 0, 'f', 1)
-            .arg(bent, 0, 'f', 1)
-            .arg(std::abs(most_bent), 0, 'f', 1));
+            .arg(inPlaces(apart, 1))
+            .arg(inPlaces(bent, 1))
+            .arg(inPlaces(std::abs(most_bent), 1)));
 }
 
 } // namespace bh::desk

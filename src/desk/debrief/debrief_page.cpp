@@ -23,6 +23,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "files/flight_csv.h"
 #include "school/coaching.h"
@@ -55,12 +56,12 @@ QStringList nextDrillInWords(const School& school, const std::string& pilot_id)
     const Drill* next = school.drill(school.standing(pilot_id).next_drill);
     if (!next) return {};
     constexpr std::size_t most = 4;
-    QStringList lines{QString::fromStdString(next->name)};
+    QStringList lines{asWords(next->name)};
     for (std::size_t i = 0; i < std::min(most, next->criteria.size()); ++i) {
         const Criterion& c = next->criteria[i];
         lines << QObject::tr("%1: passed at %2, good at %3")
-                     .arg(QString::fromStdString(c.label), QString::fromStdString(value_in_words(c.pass, c.unit())),
-                          QString::fromStdString(value_in_words(c.merit, c.unit())));
+                     .arg(asWords(c.label), asWords(value_in_words(c.pass, c.unit())),
+                          asWords(value_in_words(c.merit, c.unit())));
     }
     return lines;
 }
@@ -274,21 +275,18 @@ void DebriefPage::fillFlights()
     for (const AttemptRow& a : file.attempts) {
         if (a.log_hash.empty() || !a.demonstration.empty()) continue;
         const QString words = flownInWords(school_, a);
-        items.push_back({a.at, a.free() ? words : tr("%1, %2").arg(words).arg(a.score, 0, 'f', 0), QString::fromStdString(a.id)});
+        items.push_back(
+            {a.at, a.free() ? words : tr("%1, %2").arg(words).arg(inPlaces(a.score, 0)), QString::fromStdString(a.id)});
     }
     for (const SessionRow& s : file.sessions) {
         if (s.recording.empty()) continue;
         const SimulatorProfile* simulator = school_.simulator(s.simulator);
-        items.push_back({s.started_at,
-                         tr("Outside: %1").arg(simulator ? QString::fromStdString(simulator->name) : tr("another program")),
+        items.push_back({s.started_at, tr("Outside: %1").arg(simulator ? asWords(simulator->name) : tr("another program")),
                          QString::fromLatin1(session_prefix) + QString::fromStdString(s.id)});
     }
     std::stable_sort(items.begin(), items.end(), [](const Item& a, const Item& b) { return a.at > b.at; });
     if (items.size() > flights_shown) items.resize(flights_shown);
-    for (const Item& item : items)
-        flights_->addItem(QStringLiteral("%1 · %2").arg(
-                              QDateTime::fromSecsSinceEpoch(item.at).toString(QStringLiteral("d MMM HH:mm")), item.words),
-                          item.id);
+    for (const Item& item : items) flights_->addItem(QStringLiteral("%1 · %2").arg(shortMoment(item.at), item.words), item.id);
     if (looked_at_) {
         const QString id = looked_at_->session_id.empty()
                                ? QString::fromStdString(looked_at_->attempt_id)
@@ -343,7 +341,7 @@ void DebriefPage::look(const std::string& attempt_id)
     const AttemptRow* a = school_.attempt(attempt_id);
     if (!a) return;
     auto log = school_.flight_log(a->log_hash);
-    title_->setToolTip(log ? QString() : QString::fromStdString(log.error().message));
+    title_->setToolTip(log ? QString() : asWords(log.error()));
     if (!log) return title_->setText(tr("The log of this flight cannot be read."));
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
@@ -365,9 +363,7 @@ void DebriefPage::lookOutside(const std::string& session_id)
         const QSignalBlocker quiet(flights_);
         flights_->setCurrentIndex(flights_->findData(QLatin1String(session_prefix) + QString::fromStdString(session_id)));
         auto log = school_.outside_flight(s);
-        if (!log)
-            return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)),
-                               QString::fromStdString(log.error().message));
+        if (!log) return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)), asWords(log.error()));
         LookedAt l;
         l.pilot_id = s.pilot_id;
         l.session_id = s.id;
@@ -382,7 +378,7 @@ bool DebriefPage::open(const QString& file)
 {
     auto log = load_flight_csv(file.toStdString());
     if (!log) {
-        title_->setText(QString::fromStdString(log.error().message));
+        title_->setText(asWords(log.error()));
         return false;
     }
     const QSignalBlocker quiet(flights_);
@@ -578,7 +574,7 @@ void DebriefPage::moveTo(double t_s)
     plan_->setTime(lanes_->cursor(), lanes_->from(), lanes_->to());
     replay_->setTime(lanes_->cursor());
     video_->setTime(lanes_->cursor(), timer_.isActive(), pace_->currentData().toDouble());
-    time_->setText(looked_at_ ? tr("%1 of %2 s").arg(lanes_->cursor(), 0, 'f', 2).arg(looked_at_->log->t_s.back(), 0, 'f', 1)
+    time_->setText(looked_at_ ? tr("%1 of %2 s").arg(inPlaces(lanes_->cursor(), 2)).arg(inPlaces(looked_at_->log->t_s.back(), 1))
                               : QString());
 }
 

@@ -2,6 +2,7 @@
 
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/said_words.h"
 
 #include <QFileInfo>
 #include <QImage>
@@ -132,7 +133,7 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     Sheet sheet(p, page);
     p.setRenderHint(QPainter::Antialiasing);
     sheet.text(f.pilot.isEmpty() ? l.title : QObject::tr("%1: %2").arg(f.pilot, l.title), 3.4, true, sheet_ink);
-    sheet.text(l.score ? QObject::tr("%1 of 100 marks · printed %2").arg(l.score->score, 0, 'f', 0).arg(f.date)
+    sheet.text(l.score ? QObject::tr("%1 of 100 marks · printed %2").arg(inPlaces(l.score->score, 0)).arg(f.date)
                        : QObject::tr("printed %1").arg(f.date),
                2, false, sheet_soft);
     sheet.space(1);
@@ -143,16 +144,16 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
         const double high = std::max(2.0, *std::max_element(l.log->height_m.begin(), l.log->height_m.end()));
         sheet_plot(
             sheet, sheet.box(50, 100, pictures), *l.log, l.log->height_m, whole, 0, 1.1 * high,
-            QObject::tr("height, 0 to %1 m, over %2 s").arg(1.1 * high, 0, 'f', 1).arg(whole.to_s - whole.from_s, 0, 'f', 0),
+            QObject::tr("height, 0 to %1 m, over %2 s").arg(inPlaces(1.1 * high, 1)).arg(inPlaces(whole.to_s - whole.from_s, 0)),
             Qt::SolidLine);
     }
     sheet.space(pictures + 2);
     const TimeSpan span = decisive_s(l);
-    sheet.text(QObject::tr("Sticks from %1 s to %2 s").arg(span.from_s, 0, 'f', 1).arg(span.to_s, 0, 'f', 1), 2.2, true,
+    sheet.text(QObject::tr("Sticks from %1 s to %2 s").arg(inPlaces(span.from_s, 1)).arg(inPlaces(span.to_s, 1)), 2.2, true,
                sheet_ink);
     constexpr double lane = 8.5;
-    const auto stick = [&](const char* name, const std::vector<double>& values, double low, Qt::PenStyle style) {
-        sheet_plot(sheet, sheet.box(0, 100, lane), *l.log, values, span, low, 1, QObject::tr(name), style);
+    const auto stick = [&](const QString& name, const std::vector<double>& values, double low, Qt::PenStyle style) {
+        sheet_plot(sheet, sheet.box(0, 100, lane), *l.log, values, span, low, 1, name, style);
         sheet.space(lane + 0.6);
     };
     stick("throttle, 0 to 100 %", l.log->throttle, 0, Qt::SolidLine);
@@ -167,10 +168,8 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
                    2.2, false, sheet_ink);
     for (std::size_t i = 0; i < l.advice.size(); ++i) {
         const Advice& a = l.advice[i];
-        sheet.text(QStringLiteral("%1  %2").arg(i + 1).arg(QString::fromStdString(a.change)), i == 0 ? 2.8 : 2.2, i == 0,
-                   sheet_ink);
-        sheet.text(QObject::tr("%1 Seen %2.").arg(QString::fromStdString(a.cause), QString::fromStdString(a.evidence)), 1.8,
-                   false, sheet_soft);
+        sheet.text(QStringLiteral("%1  %2").arg(i + 1).arg(asWords(a.change)), i == 0 ? 2.8 : 2.2, i == 0, sheet_ink);
+        sheet.text(QObject::tr("%1 Seen %2.").arg(asWords(a.cause), asWords(a.evidence)), 1.8, false, sheet_soft);
     }
     if (!f.next_drill.isEmpty()) {
         sheet.space(1);

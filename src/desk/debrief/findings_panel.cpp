@@ -5,6 +5,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/coaching.h"
 
@@ -65,7 +66,7 @@ void FindingsPanel::show(const LookedAt* looked_at, const QString& otherwise)
     const Debrief& found = looked_at->found;
     const auto add = [&](const Finding& f) {
         auto* item = new QListWidgetItem(
-            tr("%1  %2 s  %3").arg(findingLetter(f.kind)).arg(f.start_s, 0, 'f', 1).arg(findingInWords(f)), list_);
+            tr("%1  %2 s  %3").arg(findingLetter(f.kind)).arg(inPlaces(f.start_s, 1)).arg(findingInWords(f)), list_);
         item->setData(Qt::UserRole, static_cast<int>(&f - found.findings.data()));
         item->setForeground(f.fault ? theme().notMet : theme().ink);
         item->setToolTip(f.fault ? tr("A fault: click to see it") : tr("As it should be: click to see it"));
@@ -88,8 +89,8 @@ void FindingsPanel::refresh()
         row.tell->setVisible(there && !looked_at_->pilot_id.empty());
         if (!there) continue;
         const Advice& a = advice[i];
-        row.words->setText(i == 0 ? QString::fromStdString(a.change)
-                                  : tr("Then: %1 (%2)").arg(QString::fromStdString(a.change), findingName(a.finding).toLower()));
+        row.words->setText(i == 0 ? asWords(a.change)
+                                  : tr("Then: %1 (%2)").arg(asWords(a.change), asWords(small(finding_name(a.finding)))));
         const auto before =
             std::find_if(told.rbegin(), told.rend(), [&](const GivenAdvice& g) { return g.rule == a.rule && !g.closed; });
         row.tell->setEnabled(before == told.rend());
@@ -105,12 +106,12 @@ void FindingsPanel::refresh()
         return;
     }
     const Advice& first = advice.front();
-    QString why = tr("%1 Seen %2.").arg(QString::fromStdString(first.cause), QString::fromStdString(first.evidence));
+    QString why = tr("%1 Seen %2.").arg(asWords(first.cause), asWords(first.evidence));
     if (first.expected_marks && *first.expected_marks >= 1)
-        why += tr(" It should bring about %1 marks in the drill that is next.").arg(*first.expected_marks, 0, 'f', 0);
+        why += tr(" It should bring about %1 marks in the drill that is next.").arg(inPlaces(*first.expected_marks, 0));
     if (first.improves > 0)
         why += tr(" It should show as about %1 % less (%2).")
-                   .arg(100 * first.improves, 0, 'f', 0)
+                   .arg(inPlaces(100 * first.improves, 0))
                    .arg(habitMeasureInWords(first.finding));
     why_->setText(why);
 }
@@ -125,7 +126,7 @@ void FindingsPanel::tell(std::size_t which)
     given.rule = a.rule;
     given.rule_version = school_.coaching().version;
     given.finding = a.finding;
-    given.cause = a.cause, given.change = a.change, given.evidence = a.evidence;
+    given.cause = a.cause, given.change = a.change, given.evidence = a.evidence.english();
     school_.keep_advice(std::move(given));
     refresh();
 }

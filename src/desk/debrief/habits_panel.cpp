@@ -2,7 +2,7 @@
 
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "school/coaching.h"
 
 #include <QBoxLayout>
@@ -60,9 +60,9 @@ QString HabitsView::story(const Habit& h) const
     if (h.trend && std::isfinite(h.trend->low))
         words += tr(", %1 (%2 a flight, 95 % between %3 and %4)")
                      .arg(trendInWords(h))
-                     .arg(h.trend->slope, 0, 'f', 2)
-                     .arg(h.trend->low, 0, 'f', 2)
-                     .arg(h.trend->high, 0, 'f', 2);
+                     .arg(inPlaces(h.trend->slope, 2))
+                     .arg(inPlaces(h.trend->low, 2))
+                     .arg(inPlaces(h.trend->high, 2));
     const auto list = [&](const std::map<std::string, Habit::Share>& shares) {
         QStringList parts;
         for (const auto& [name, share] : shares)
@@ -112,9 +112,9 @@ void HabitsView::paintEvent(QPaintEvent*)
         const HabitMeasure measure = habit_measure(h.kind);
         double most = 0;
         for (const auto& v : h.values) most = std::max(most, v.value_or(0));
-        const QString unit = plainWords(measure.unit);
+        const QString unit = asWords(measure.unit);
         p.drawText(QRectF(0, top + scaled(16), width(), scaled(14)), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("%1, up to %2 %3").arg(plainWords(measure.words)).arg(most, 0, 'f', most < 10 ? 1 : 0).arg(unit));
+                   tr("%1, up to %2 %3").arg(asWords(measure.words)).arg(inPlaces(most, most < 10 ? 1 : 0)).arg(unit));
         const QRectF box(0, top + scaled(words_px), width(), scaled(each_px) - scaled(words_px) - 12);
         const double step = box.width() / static_cast<double>(std::max<std::size_t>(1, h.values.size()));
         p.setPen(QPen(t.line, 1));
@@ -183,8 +183,8 @@ void HabitsPanel::show(const std::string& pilot_id)
     for (const GripRoundRow& r : school_.grip_rounds(pilot_id)) by_grip[r.grip].push_back(r.throughput_bps);
     for (const auto& [grip, rounds] : by_grip)
         words += tr("%1%2 %3 bit/s (%4 rounds)")
-                     .arg(words.isEmpty() ? QString() : QStringLiteral(", "), QLatin1String(grip_key(grip).data()))
-                     .arg(mean(rounds), 0, 'f', 2)
+                     .arg(words.isEmpty() ? QString() : QStringLiteral(", "), asWords(grip_key(grip)))
+                     .arg(inPlaces(mean(rounds), 2))
                      .arg(rounds.size());
     const auto rocking = std::find_if(found.begin(), found.end(), [](const Habit& h) { return h.kind == FindingKind::Rocking; });
     if (rocking != found.end())

@@ -4,7 +4,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "files/csv.h"
 #include "school/school.h"
 
@@ -94,14 +94,14 @@ QWidget* ImportDialog::makeValues()
     for (std::size_t i = 0; i < flight_value_count; ++i) {
         const auto value = static_cast<FlightValue>(i);
         Row row{new QComboBox, new QComboBox, new QCheckBox(tr("turned")), new QLabel};
-        const QString key = plainWords(flight_value_key(value)), words = plainWords(flight_value_words(value));
+        const QString key = asWords(flight_value_key(value)), words = asWords(flight_value_words(value));
         row.column->setObjectName(QStringLiteral("import_") + key);
         row.column->setAccessibleName(tr("Column of: %1").arg(words));
         row.column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         row.column->setMinimumContentsLength(9);
         row.unit->setObjectName(QStringLiteral("importUnit_") + key);
         row.unit->setAccessibleName(tr("Unit of: %1").arg(words));
-        for (const ImportUnit& u : units_of(value)) row.unit->addItem(plainWords(u.key));
+        for (const ImportUnit& u : units_of(value)) row.unit->addItem(asWords(u.key));
         row.unit->setVisible(units_of(value).size() > 1);
         row.turned->setObjectName(QStringLiteral("importTurned_") + key);
         row.turned->setToolTip(tr("The other way round: right, forward, up and north are positive here"));
@@ -120,7 +120,7 @@ QWidget* ImportDialog::makeValues()
     rotation_ = new QComboBox;
     rotation_->setObjectName(QStringLiteral("importRotation"));
     rotation_->setAccessibleName(tr("Order in which the angles turn the aircraft"));
-    for (const std::string_view order : rotation_orders()) rotation_->addItem(plainWords(order));
+    for (const std::string_view order : rotation_orders()) rotation_->addItem(asWords(order));
     per_s_ = numberBox("importPerSecond", tr("Rows a second, where there is no time"), 1, 10000, 10, tr(" rows/s"));
     per_s_->setValue(100);
     when_ = new QDateTimeEdit;
@@ -148,7 +148,7 @@ bool ImportDialog::openTable(const QString& file)
     head_.reset();
     auto head = table_head(file.toStdString());
     if (!head) {
-        said_->setText(QString::fromStdString(head.error().message));
+        said_->setText(asWords(head.error()));
         look_->setEnabled(false), keep_->setEnabled(false);
         return false;
     }
@@ -218,13 +218,13 @@ void ImportDialog::say()
             words = QString::fromStdString(field).left(12);
             for (const ImportUnit& u : units_of(static_cast<FlightValue>(i)))
                 if (u.key == c.unit && !u.key.empty() && cursor.number(written))
-                    words = QString::number((c.turned ? -1 : 1) * (u.factor * written + u.offset), 'f', 2);
+                    words = inPlaces((c.turned ? -1 : 1) * (u.factor * written + u.offset), 2);
         }
         rows_[i].first->setText(words.isEmpty() ? QString() : QStringLiteral("→ ") + words);
     }
     per_s_->setEnabled(m.of(FlightValue::Time).column < 0);
     QStringList unknown;
-    for (const std::string& sentence : not_known(m)) unknown << QString::fromStdString(sentence);
+    for (const std::string& sentence : not_known(m)) unknown << asWords(sentence);
     unknown_->setText(unknown.join(QLatin1Char(' ')));
 }
 
@@ -263,7 +263,7 @@ void ImportDialog::finished(Result<FlightLog> log, bool keep)
     progress_->setVisible(false);
     stop_->setEnabled(false);
     look_->setEnabled(true), keep_->setEnabled(school_.pilot(pilot_id_) != nullptr);
-    if (!log) return said_->setText(QString::fromStdString(log.error().message));
+    if (!log) return said_->setText(asWords(log.error()));
     school_.keep_columns(head_->name(), mapping_text(mapping()));
     flight_ = std::make_shared<const FlightLog>(std::move(*log));
     if (keep) {

@@ -3,6 +3,7 @@
 #include "core/drill/drill_runner.h"
 #include "desk/parts/theme.h"
 #include "desk/words/flight_words.h"
+#include "desk/words/said_words.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -46,7 +47,7 @@ void paint_sticks_alone(QPainter& p, const QRectF& area, const FlightLog& log, s
         p.drawEllipse(place(now), 7, 7);
         p.setPen(t.soft);
         p.drawText(QRectF(box.left(), box.bottom() + 3, side, 16), Qt::AlignCenter,
-                   QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across))));
+                   QStringLiteral("%1, %2").arg(asWords(function_key(up)), asWords(function_key(across))));
     }
 }
 

@@ -5,6 +5,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/said_words.h"
 #include "school/coaching.h"
 
 #include <QBoxLayout>
@@ -125,7 +126,7 @@ void RulesDialog::fill()
             table_->setItem(static_cast<int>(i), column, item);
         };
         cell(0, findingName(rule.finding), false);
-        cell(1, QString::fromStdString(rule.change), false);
+        cell(1, asWords(rule.change), false);
         int column = 2;
         for (const int count : {r.given, r.followed, r.helped, r.no_sign, r.worse})
             cell(column++, r.given > 0 ? QString::number(count) : QStringLiteral("–"), true);
@@ -139,8 +140,8 @@ void RulesDialog::choose(int row)
     if (!keep_->isEnabled()) return;
     const CoachingRule& rule = rules[static_cast<std::size_t>(row)];
     rule_ = rule.id;
-    cause_->setText(QString::fromStdString(rule.cause));
-    change_->setText(QString::fromStdString(rule.change));
+    cause_->setText(asWords(rule.cause));
+    change_->setText(asWords(rule.change));
     at_least_->setValue(rule.at_least);
     flights_->setValue(rule.lately.flights);
     of_->setValue(rule.lately.of);
@@ -169,8 +170,7 @@ void RulesDialog::keep()
     const auto edited = text ? with_rule(*text, rule) : text;
     const auto kept =
         edited ? school_.keep_document(Kind::Coaching, common_coaching, *edited) : Result<void>(tl::unexpected(edited.error()));
-    said_->setText(kept ? tr("Kept as version %1.").arg(school_.coaching().version)
-                        : QString::fromStdString(kept.error().message));
+    said_->setText(kept ? tr("Kept as version %1.").arg(school_.coaching().version) : asWords(kept.error()));
 }
 
 } // namespace bh::desk

@@ -3,6 +3,7 @@
 #include "core/path/smoothness.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QKeyEvent>
@@ -113,7 +114,7 @@ void TimeLanes::makeLanes()
     if (!log_->has_position && !turns(StickAxis::Roll) && !turns(StickAxis::Pitch) && !turns(StickAxis::Yaw))
         return; // sticks alone
     add(
-        tr("%1 rate").arg(QLatin1String(stick_axis_key(rate_).data())), tr("°/s"),
+        tr("%1 rate").arg(asWords(stick_axis_key(rate_))), tr("°/s"),
         [this](const FlightLog& log) { return rate_column(log, rate_); }, std::nullopt, t.steel, Qt::SolidLine);
 }
 
@@ -153,7 +154,7 @@ void TimeLanes::setValue(double t_s)
 QString TimeLanes::inWords() const
 {
     if (!log_ || lanes_.empty()) return tr("No flight is shown.");
-    QStringList words{tr("%1 s of %2 s").arg(cursor_s_, 0, 'f', 2).arg(log_->t_s.back(), 0, 'f', 2)};
+    QStringList words{tr("%1 s of %2 s").arg(inPlaces(cursor_s_, 2)).arg(inPlaces(log_->t_s.back(), 2))};
     for (const Lane& lane : lanes_) words << lane.name + QLatin1Char(' ') + valueInWords(lane);
     for (const Finding& f : found_ ? found_->findings : std::vector<Finding>{})
         if (f.start_s <= cursor_s_ && cursor_s_ <= f.end_s) words << findingInWords(f);
@@ -259,8 +260,8 @@ QString TimeLanes::valueInWords(const Lane& lane) const
 {
     const double shown = lane.values.at(rowAt(cursor_s_)), least = lane.unit.isEmpty() ? 0.005 : 0.05;
     const double now = std::abs(shown) < least ? 0 : shown; // no "-0"
-    return lane.unit.isEmpty() ? tr("%1 %").arg(100 * now, 0, 'f', 0)
-                               : QStringLiteral("%1 %2").arg(now, 0, 'f', 1).arg(lane.unit);
+    return lane.unit.isEmpty() ? tr("%1 %").arg(inPlaces(100 * now, 0))
+                               : QStringLiteral("%1 %2").arg(inPlaces(now, 1)).arg(lane.unit);
 }
 
 void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) const
@@ -337,7 +338,7 @@ void TimeLanes::paintStill(QPainter& p) const
         p.drawLine(QPointF(x(at), all.top()), QPointF(x(at), all.bottom()));
         p.setPen(t.soft);
         p.drawText(QRectF(x(at) - 40, all.bottom() + 2, 80, axis_px - 2), Qt::AlignCenter,
-                   tr("%1 s").arg(at, 0, 'f', step < 1 ? 1 : 0));
+                   tr("%1 s").arg(inPlaces(at, step < 1 ? 1 : 0)));
     }
 }
 

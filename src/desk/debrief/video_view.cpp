@@ -1,6 +1,7 @@
 #include "desk/debrief/video_view.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QFileInfo>
 #include <QMediaFormat>
@@ -155,7 +156,7 @@ QString VideoView::inWords() const
 {
     if (!said_.isEmpty()) return said_;
     if (!video_) return tr("A screen recording of this session can be laid beside its sticks: Lay a recording beside.");
-    return picture_.isNull() ? tr("The recording is being opened.") : tr("The recording at %1 s").arg(time_s_, 0, 'f', 1);
+    return picture_.isNull() ? tr("The recording is being opened.") : tr("The recording at %1 s").arg(inPlaces(time_s_, 1));
 }
 
 void VideoView::paintEvent(QPaintEvent*)
@@ -178,10 +179,10 @@ void VideoView::paintEvent(QPaintEvent*)
     p.setPen(t.soft);
     const bool outside = time_s_ < video_->offset_s;
     p.drawText(rect().adjusted(6, 0, -6, -3), Qt::AlignBottom | Qt::AlignLeft,
-               outside ? tr("The recording begins at %1 s").arg(video_->offset_s, 0, 'f', 1)
+               outside ? tr("The recording begins at %1 s").arg(inPlaces(video_->offset_s, 1))
                        : tr("Recording at %1 s, begins at %2 s")
-                             .arg(time_s_ - video_->offset_s, 0, 'f', 1)
-                             .arg(video_->offset_s, 0, 'f', 1));
+                             .arg(inPlaces(time_s_ - video_->offset_s, 1))
+                             .arg(inPlaces(video_->offset_s, 1)));
 }
 
 } // namespace bh::desk

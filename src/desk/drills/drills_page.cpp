@@ -17,6 +17,7 @@
 #include "desk/parts/theme.h"
 #include "desk/parts/voice.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 
@@ -39,11 +40,11 @@ QString followsInWords(const FlightSnapshot& now)
     QStringList lines;
     for (const StickAxis axis : {StickAxis::Throttle, StickAxis::Yaw, StickAxis::Pitch, StickAxis::Roll})
         if (const auto& f = now.follows[static_cast<std::size_t>(axis)])
-            lines << (f->correlation < 0.3 ? QObject::tr("%1 does not follow").arg(QLatin1String(stick_axis_key(axis).data()))
+            lines << (f->correlation < 0.3 ? QObject::tr("%1 does not follow").arg(asWords(stick_axis_key(axis)))
                                            : QObject::tr("%1 %2 %, %3 s behind")
-                                                 .arg(QLatin1String(stick_axis_key(axis).data()))
-                                                 .arg(100 * f->correlation, 0, 'f', 0)
-                                                 .arg(f->lag_s, 0, 'f', 2));
+                                                 .arg(asWords(stick_axis_key(axis)))
+                                                 .arg(inPlaces(100 * f->correlation, 0))
+                                                 .arg(inPlaces(f->lag_s, 2)));
     return lines.join(QLatin1Char('\n'));
 }
 
@@ -271,7 +272,7 @@ void DrillsPage::drillChosen()
         const QSignalBlocker quiet(mode_);
         mode_->clear();
         if (d)
-            for (Mode m : d->modes) mode_->addItem(tr("%1 mode").arg(QString::fromUtf8(mode_key(m).data())), static_cast<int>(m));
+            for (Mode m : d->modes) mode_->addItem(tr("%1 mode").arg(asWords(mode_key(m))), static_cast<int>(m));
         shownModesOf_ = ladder_->chosen();
     }
     if (card_) card_->setDrill(d);
@@ -298,8 +299,8 @@ void DrillsPage::refreshPanel()
     day_->setDisabled(flying());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
     if (loop_ || !d) return;
-    heading_->setText(QString::fromStdString(d->name));
-    sentence_->setText(QString::fromStdString(d->purpose));
+    heading_->setText(asWords(d->name));
+    sentence_->setText(asWords(d->purpose));
     Score limits;
     for (const Criterion& c : d->criteria) limits.criteria.push_back({c, std::nullopt, 0});
     criteria_->setCriteria(criterion_rows(limits));
@@ -320,7 +321,7 @@ QString DrillsPage::invitation(const Drill& d) const
         return tr("This controller's calibration has not been verified. Check it on the Controller page, then come back.");
     case Station::Controller::Ready: break;
     }
-    const QString name = QString::fromStdString(d.name);
+    const QString name = asWords(d.name);
     if (ladder_->locked())
         return tr("\"%1\" is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and "
                   "shadowed now.")
@@ -404,14 +405,14 @@ void DrillsPage::demonstrate(Shown shown_by)
     const PilotRow* pilot = school_.pilot(kept->pilot_id);
     sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
                            .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at))
-                           .arg(kept->score, 0, 'f', 0));
+                           .arg(inPlaces(kept->score, 0)));
 }
 
 /// The flight itself, with its sticks.
 void DrillsPage::replay(const Drill& d, const std::string& log_hash)
 {
     auto log = school_.flight_log(log_hash);
-    if (!log) return view_->setInvitation(tr("It cannot be shown: %1.").arg(QString::fromStdString(log.error().message)));
+    if (!log) return view_->setInvitation(tr("It cannot be shown: %1.").arg(asWords(log.error())));
     launch(replay_of(d, std::make_shared<const FlightLog>(std::move(*log))), FlightLoop::StandIn{0, 0, true});
 }
 
@@ -424,7 +425,7 @@ void DrillsPage::shadow()
     if (!shown) return;
     Drill follow = shadowing(*sticks, shown);
     follow.world = d->world, follow.aircraft = d->aircraft, follow.start = d->start, follow.flags = d->flags;
-    follow.phases.front().instruction = QStringLiteral("Copy the sticks: %1.").arg(QString::fromStdString(d->name)).toStdString();
+    follow.phases.front().instruction = QStringLiteral("Copy the sticks: %1.").arg(asWords(d->name)).toStdString();
     launch(follow, std::nullopt);
     if (loop_) attempt_.shadowed = d->id;
 }
@@ -440,7 +441,7 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
     auto started =
         flight ? startFlight(station_, *view_, *flight, d, stand_in) : Result<StartedFlight>(tl::unexpected(flight.error()));
     if (!started) {
-        view_->setInvitation(tr("It cannot be flown: %1.").arg(QString::fromStdString(started.error().message)));
+        view_->setInvitation(tr("It cannot be flown: %1.").arg(asWords(started.error())));
         return false;
     }
     loop_ = std::move(started->loop);
@@ -491,7 +492,7 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
     demonstration_ = shown;
     if (!takeOff(d, wanted, stand_in)) return;
     heading_->setText(shown ? tr("Demonstration") : tr("Live"));
-    sentence_->setText(shown ? tr("The stand-in pilot flies. Nothing is kept.") : QString::fromStdString(d.purpose));
+    sentence_->setText(shown ? tr("The stand-in pilot flies. Nothing is kept.") : asWords(d.purpose));
     refreshPanel();
 }
 
@@ -523,11 +524,11 @@ void DrillsPage::flyFreely(const std::string& world, Mode mode, double minutes)
     wanted.pilot_id = station_.pilotId();
     wanted.mode = station_.switchedMode().value_or(mode);
     if (!takeOff(free_flight(world, minutes), wanted, std::nullopt)) return;
-    heading_->setText(tr("Free flight: %1").arg(QString::fromStdString(loop_->setup().world.name)));
+    heading_->setText(tr("Free flight: %1").arg(asWords(loop_->setup().world.name)));
     sentence_->setText(
         tr("%1. It is kept as practice, with crashes and throttle cuts, and nothing is scored. Choose a drill to go back to "
            "the ladder.")
-            .arg(QString::fromStdString(loop_->setup().airframe.name)));
+            .arg(asWords(loop_->setup().airframe.name)));
     criteria_->setCriteria({});
     refreshPanel();
 }
@@ -621,7 +622,7 @@ void DrillsPage::follow()
     if (free() || loop_->drill().criteria.empty()) {
         heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
         if (free()) {
-            sentence_->setText(QString::fromStdString(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
+            sentence_->setText(asWords(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
             keepFreeFlight(std::move(*flown), now.mode);
         }
         return refreshPanel();
@@ -641,11 +642,11 @@ void DrillsPage::call(const FlightSnapshot& now)
 
 void DrillsPage::showResult(const Score& score, const QString& follows)
 {
-    heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(score.score, 0, 'f', 0));
-    QStringList said{QString::fromStdString(summary_of(score))};
+    heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(inPlaces(score.score, 0)));
+    QStringList said{asWords(summary_of(score))};
     voice_->say(heading_->text() + QStringLiteral(". ") + said.front());
     for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)
-        said << tr("Also: %1").arg(QString::fromStdString(score.faults[i].in_words()));
+        said << tr("Also: %1").arg(asWords(score.faults[i].in_words()));
     if (!follows.isEmpty()) said << follows;
     sentence_->setText(said.join(QLatin1Char('\n')));
     criteria_->setCriteria(criterion_rows(score));

@@ -7,6 +7,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
 #include "files/curriculum_document.h"
 #include "files/ladder_edit.h"
 #include "school/school.h"
@@ -63,7 +64,7 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     adds_ = new QComboBox;
     adds_->setObjectName(QStringLiteral("addsDrill"));
     adds_->setAccessibleName(tr("Drill to add"));
-    for (const Drill& d : school_.drills()) adds_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    for (const Drill& d : school_.drills()) adds_->addItem(asWords(d.name), QString::fromStdString(d.id));
     for (const int minutes : {10, 20, 30})
         adds_->addItem(tr("Free flight, %1 min").arg(minutes), QLatin1String(free_minutes) + QString::number(minutes));
     add_ = namedButton(tr("Add"), "addDrill", tr("Adds the drill to the chosen stage"));
@@ -96,19 +97,26 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     right->setSpacing(6);
     right->addWidget(limitsTitle_);
     right->addWidget(limits_, 1);
-    auto* columns = new QHBoxLayout;
-    columns->setSpacing(16);
-    columns->addLayout(left, 1);
-    columns->addLayout(right, 3);
+    parts_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    parts_->setSpacing(16);
+    parts_->addLayout(left, 1);
+    parts_->addLayout(right, 3);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->addLayout(columns, 1);
+    layout->addLayout(parts_, 1);
     layout->addWidget(said_);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
         if (changes.any({Kind::Pilot, Kind::Drill, Kind::Curriculum}, station_.pilotId())) refresh();
     });
     connect(&station_, &Station::pilotChosen, this, &LadderEditor::refresh);
     refresh();
+}
+
+void LadderEditor::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    constexpr int side_by_side_px = 760; // narrower, the criteria's names would not be read
+    parts_->setDirection(width() < scaled(side_by_side_px) ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
 }
 
 void LadderEditor::connectStages()
@@ -121,7 +129,10 @@ void LadderEditor::connectStages()
         });
     });
     connect(newStage_, &QPushButton::clicked, this, [this] {
-        const std::string id = adds_->currentData().toString().toStdString(), name = adds_->currentText().toStdString();
+        const std::string id = adds_->currentData().toString().toStdString(), name = [&] {
+            const Drill* drill = school_.drill(id);
+            return drill ? drill->name : adds_->currentText().toStdString();
+        }();
         editStages([&](Curriculum& c, std::size_t stage, int) {
             const std::string step = step_for(id, c);
             c.stages.insert(c.stages.begin() + static_cast<std::ptrdiff_t>(stage) + 1, {name, {step}});
@@ -166,7 +177,7 @@ void LadderEditor::makeLimits()
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
     for (const int column : {Fail, Pass, Merit, Weight, Must, ToHold})
-        limits_->setColumnWidth(column, scaled(column >= Must ? 44 : column == Fail ? 66 : column == Weight ? 58 : 48));
+        limits_->setColumnWidth(column, scaled(column >= Must ? 52 : column == Fail ? 66 : column == Weight ? 58 : 48));
     explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
                       tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
                       tr("The value that gets 100 marks."), tr("In the mean of the marks."),
@@ -207,12 +218,12 @@ void LadderEditor::refreshStages()
     const int drill = before && before->parent() ? before->parent()->indexOfChild(const_cast<QTreeWidgetItem*>(before)) : -1;
     const QSignalBlocker quiet(stages_);
     stagesTitle_->setText(tr("%1, version %2%3")
-                              .arg(QString::fromStdString(c.name))
+                              .arg(asWords(c.name))
                               .arg(c.version)
                               .arg(school_.edited(Kind::Curriculum, c.id) ? tr(", edited here") : QString()));
     stages_->clear();
     for (const Curriculum::Stage& s : c.stages) {
-        auto* item = new QTreeWidgetItem(stages_, {QString::fromStdString(s.name)});
+        auto* item = new QTreeWidgetItem(stages_, {asWords(s.name)});
         item->setFlags(item->flags() | Qt::ItemIsEditable);
         item->setFont(0, uiFont(10, true));
         for (const std::string& id : s.drills) {
@@ -237,7 +248,10 @@ void LadderEditor::stageRenamed()
     if (!item || item->parent()) return;
     const std::string name = item->text(0).simplified().toStdString();
     if (name.empty()) return refreshStages();
-    editStages([&name](Curriculum& c, std::size_t stage, int) { c.stages[stage].name = name; });
+    editStages([&name](Curriculum& c, std::size_t stage, int) {
+        std::string& known = c.stages[stage].name;
+        if (asWords(known).toStdString() != name) known = name; // as it is shown, it may be another language's
+    });
 }
 
 void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t, int)>& edit)
@@ -254,7 +268,7 @@ void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t,
     const auto kept = school_.keep_document(Kind::Curriculum, changed.id, curriculum_text(changed));
     if (kept) return;
     refreshStages();
-    say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));
+    say(tr("Not changed: %1.").arg(asWords(kept.error())));
 }
 
 void LadderEditor::refreshLimits()
@@ -262,7 +276,7 @@ void LadderEditor::refreshLimits()
     const QSignalBlocker quiet(limits_);
     const Drill* d = school_.drill(drill_id_);
     limitsTitle_->setText(d ? tr("Limits of \"%1\", version %2%3")
-                                  .arg(QString::fromStdString(d->name))
+                                  .arg(asWords(d->name))
                                   .arg(d->version)
                                   .arg(school_.edited(Kind::Drill, d->id) ? tr(", edited here") : QString())
                             : tr("Choose a drill to see its limits."));
@@ -272,7 +286,7 @@ void LadderEditor::refreshLimits()
     const auto add = [this](const QString& label, const CriterionLimits& c, const Limits& l, int criterion, bool below) {
         const int row = limits_->rowCount();
         limits_->insertRow(row);
-        auto* name = limitCell(QStringLiteral("%1 (%2)").arg(label, QString::fromStdString(c.unit)), false);
+        auto* name = limitCell(QStringLiteral("%1 (%2)").arg(label, asWords(c.unit)), false);
         name->setToolTip(name->text());
         name->setData(Qt::UserRole, criterion);
         name->setData(Qt::UserRole + 1, below);
@@ -288,7 +302,7 @@ void LadderEditor::refreshLimits()
     };
     for (std::size_t i = 0; i < known.size(); ++i) {
         const CriterionLimits& c = known[i];
-        const QString label = QString::fromStdString(c.label);
+        const QString label = asWords(c.label);
         add(c.below ? tr("%1, too much").arg(label) : label, c, c.limits, static_cast<int>(i), false);
         if (c.below) add(tr("%1, too little").arg(label), c, *c.below, static_cast<int>(i), true);
     }
@@ -322,7 +336,7 @@ void LadderEditor::limitsEdited(int row, int column)
         changed ? school_.keep_document(Kind::Drill, drill_id_, *changed) : Result<void>(tl::unexpected(changed.error()));
     if (kept) return;
     refreshLimits();
-    say(tr("Not changed: %1.").arg(QString::fromStdString(kept.error().message)));
+    say(tr("Not changed: %1.").arg(asWords(kept.error())));
 }
 
 } // namespace bh::desk

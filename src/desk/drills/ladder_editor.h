@@ -6,6 +6,7 @@
 #include <functional>
 #include <string>
 
+class QBoxLayout;
 class QComboBox;
 class QLabel;
 class QPushButton;
@@ -28,6 +29,9 @@ public:
     LadderEditor(School& school, Station& station, QWidget* parent = nullptr);
     void setDrill(const std::string& id);
 
+protected:
+    void resizeEvent(QResizeEvent*) override; ///< one above the other where it is narrow
+
 private:
     void connectStages();
     void makeLimits();
@@ -44,6 +48,7 @@ private:
     Station& station_;
     std::string drill_id_;
     QLabel *stagesTitle_, *limitsTitle_, *said_;
+    QBoxLayout* parts_ = nullptr;
     QTreeWidget* stages_;
     QTableWidget* limits_;
     QComboBox* adds_;

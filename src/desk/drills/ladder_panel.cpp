@@ -4,6 +4,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -85,7 +86,7 @@ QString scoresInWords(const DrillStanding& s)
                           : *s.trend > steady_points  ? LadderPanel::tr(", rising")
                           : *s.trend < -steady_points ? LadderPanel::tr(", falling")
                                                       : LadderPanel::tr(", steady");
-    return LadderPanel::tr("best %1, last %2%3").arg(*s.best, 0, 'f', 0).arg(*s.last, 0, 'f', 0).arg(trend);
+    return LadderPanel::tr("best %1, last %2%3").arg(inPlaces(*s.best, 0)).arg(inPlaces(*s.last, 0)).arg(trend);
 }
 
 } // namespace
@@ -98,8 +99,7 @@ LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent) : QW
     curriculum_->setFocusPolicy(Qt::TabFocus);
     curriculum_->setToolTip(
         tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
-    for (const Curriculum& c : school_.curricula())
-        curriculum_->addItem(QString::fromStdString(c.name), QString::fromStdString(c.id));
+    for (const Curriculum& c : school_.curricula()) curriculum_->addItem(asWords(c.name), QString::fromStdString(c.id));
     connect(curriculum_, &QComboBox::activated, this, [this](int row) {
         const PilotRow* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
@@ -207,8 +207,7 @@ void LadderPanel::refresh()
     const Curriculum& curriculum = school_.curriculum(station_.pilotId());
     for (int row = 0; row < curriculum_->count(); ++row)
         for (const Curriculum& c : school_.curricula())
-            if (c.id == curriculum_->itemData(row).toString().toStdString())
-                curriculum_->setItemText(row, QString::fromStdString(c.name));
+            if (c.id == curriculum_->itemData(row).toString().toStdString()) curriculum_->setItemText(row, asWords(c.name));
     curriculum_->setCurrentIndex(curriculum_->findData(QString::fromStdString(curriculum.id)));
     curriculum_->setEnabled(!station_.pilotId().empty() && !busy_);
     const PilotStanding& standing = school_.standing(station_.pilotId());
@@ -238,16 +237,16 @@ void LadderPanel::refresh()
         item->setData(StateRole, static_cast<int>(s.state));
         const std::string& stage = curriculum.stages[step.stage].name;
         item->setData(StageRole,
-                      item->text().toStdString() == stage ? QString() : QString::fromStdString(stage)); // not the same twice
+                      item->text().toStdString() == stage ? QString() : asWords(stage)); // not the same twice
         item->setData(LockedRole, step.locked);
         item->setData(NextRole, !standing.next_drill.empty() && step.drill_id == standing.next_drill);
         QStringList parts;
         if (step.locked && s.state != DrillState::Held) parts << tr("locked");
-        if (!step.locked || s.attempts > 0) parts << QString::fromStdString(s.next);
-        for (const QString& more : {QString::fromStdString(side_gap_in_words(s)), scoresInWords(s)})
+        if (!step.locked || s.attempts > 0) parts << asWords(s.next);
+        for (const QString& more : {asWords(side_gap_in_words(s)), scoresInWords(s)})
             if (!more.isEmpty()) parts << more;
         item->setData(DetailRole, parts.join(QStringLiteral(" · ")));
-        item->setToolTip(tr("Stage %1: %2").arg(QString::fromStdString(stage), parts.join(QStringLiteral(" · "))));
+        item->setToolTip(tr("Stage %1: %2").arg(asWords(stage), parts.join(QStringLiteral(" · "))));
     }
     const ThrottleCutHabit& habit = standing.throttle_cuts;
     habit_->setVisible(habit.crashes > 0);
@@ -269,11 +268,11 @@ void LadderPanel::refreshOpening()
         if (item && step.drill_id == chosen()) stage = step.stage;
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
     if (!opening_->isVisibleTo(this)) return;
-    opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
+    opening_->setProperty("stage", asWords(curriculum.stages[stage].name));
     openingWords_->setText((curriculum.opens_on == Curriculum::OpensOn::Passes
                                 ? tr("Locked until every drill of the stage \"%1\" is passed.")
                                 : tr("Locked until the stage \"%1\" is held."))
-                               .arg(QString::fromStdString(curriculum.stages[stage - 1].name)));
+                               .arg(asWords(curriculum.stages[stage - 1].name)));
 }
 
 } // namespace bh::desk

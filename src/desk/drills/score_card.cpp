@@ -6,6 +6,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/unit_words.h"
 #include "school/school.h"
 
@@ -71,8 +72,7 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     simulator_->setObjectName(QStringLiteral("cardSimulator"));
     simulator_->setAccessibleName(tr("Simulator it is flown in"));
     simulator_->setToolTip(tr("Where it is flown; the attempt says so"));
-    for (const SimulatorProfile& s : school_.simulators())
-        simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+    for (const SimulatorProfile& s : school_.simulators()) simulator_->addItem(asWords(s.name), QString::fromStdString(s.id));
     simulator_->addItem(tr("another simulator"), QString());
     makeButtons();
     auto* head = new QHBoxLayout;
@@ -157,7 +157,7 @@ void ScoreCard::setDrill(const Drill* drill)
             table_->setItem(row, column, item);
         };
         put(Key, has_key ? QString::number(row + 1) : QString(), true);
-        put(What, QString::fromStdString(c.label) + (c.must ? tr(" (must)") : c.to_hold ? tr(" (to hold)") : QString()), c.must);
+        put(What, asWords(c.label) + (c.must ? tr(" (must)") : c.to_hold ? tr(" (to hold)") : QString()), c.must);
         put(How, howInWords(how));
         if (has_key) marking_->insertWidget(marking_->count() - 1, keyButton(row, howInWords(how)));
         put(Value, {}, true);
@@ -173,7 +173,7 @@ QPushButton* ScoreCard::keyButton(int row, const QString& how)
     const auto criterion = static_cast<std::size_t>(row);
     auto* button = tabButton(tr("Mark %1").arg(row + 1), "", how);
     button->setObjectName(QStringLiteral("cardKey%1").arg(row + 1));
-    button->setAccessibleName(tr("%1: %2").arg(QString::fromStdString(flight_->drill().criteria[criterion].label), how));
+    button->setAccessibleName(tr("%1: %2").arg(asWords(flight_->drill().criteria[criterion].label), how));
     button->installEventFilter(this); // its keys are the card's, as everywhere on it
     connect(button, &QPushButton::clicked, this, [this, criterion] { press(criterion); });
     return button;
@@ -300,9 +300,9 @@ void ScoreCard::refresh()
 {
     const Theme& t = theme();
     const bool pilot = !station_.pilotId().empty(), over = flight_ && flight_->over();
-    name_->setText(flight_ ? tr("%1, by eye").arg(QString::fromStdString(flight_->drill().name)) : tr("By eye"));
-    instruction_->setText(!flight_ ? QString() : QString::fromStdString(flight_->drill().phases[flight_->phase()].instruction));
-    watch_->setText(QStringLiteral("%1 s").arg(flight_ ? flight_->time_s(now_s()) : 0, 0, 'f', 1));
+    name_->setText(flight_ ? tr("%1, by eye").arg(asWords(flight_->drill().name)) : tr("By eye"));
+    instruction_->setText(!flight_ ? QString() : asWords(flight_->drill().phases[flight_->phase()].instruction));
+    watch_->setText(QStringLiteral("%1 s").arg(inPlaces(flight_ ? flight_->time_s(now_s()) : 0, 1)));
     start_->setEnabled(flight_ && pilot);
     start_->setText(running() ? tr("Done (Space)") : over ? tr("Again (Space)") : tr("Start (Space)"));
     for (QPushButton* b : {crash_, next_, off_}) b->setEnabled(running());
@@ -323,8 +323,8 @@ void ScoreCard::refresh()
                     : !said_.isEmpty() ? said_
                     : over             ? tr("%1: %2 of 100. %3 K keeps it.")
                                  .arg(score.passed ? tr("Passed") : tr("Not passed"))
-                                 .arg(score.score, 0, 'f', 0)
-                                 .arg(QString::fromStdString(summary_of(score)))
+                                 .arg(inPlaces(score.score, 0))
+                                 .arg(asWords(summary_of(score)))
                     : flight_->waits_for_throttle() ? tr("Crashed: press T when the throttle is at the bottom.")
                     : running() ? tr("Press a key when it happens; Backspace takes the last one back. Space ends it.")
                                 : tr("The pilot flies in the other simulator; you keep the keys. Turn on \"Watch outside\" to "

@@ -3,8 +3,9 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
+#include "desk/words/utf8.h"
 #include "school/first_flight.h"
 
 #include <QBoxLayout>
@@ -23,9 +24,9 @@ AfterPanel::AfterPanel(School& school, QWidget* parent) : QWidget(parent), schoo
     auto* ticks = new QGridLayout;
     ticks->setContentsMargins(0, 0, 0, 0);
     for (std::size_t s = 0; s < surprise_count; ++s) {
-        const QString word = plainWords(surprise_key(static_cast<Surprise>(s)));
-        surprised_[s] = new QCheckBox(word);
-        surprised_[s]->setObjectName(QStringLiteral("surprise-") + word);
+        const std::string_view word = surprise_key(static_cast<Surprise>(s));
+        surprised_[s] = new QCheckBox(asWords(word));
+        surprised_[s]->setObjectName(QStringLiteral("surprise-") + utf8(word));
         ticks->addWidget(surprised_[s], static_cast<int>(s) / 3, static_cast<int>(s) % 3);
     }
     packs_ = new QSpinBox;
@@ -122,10 +123,10 @@ void AfterPanel::showRemedies()
         auto* line = new QWidget;
         auto* row = new QHBoxLayout(line);
         row->setContentsMargins(0, 0, 0, 0);
-        auto* words = new QLabel(tr("%1: %2").arg(plainWords(surprise_key(surprise)), plainWords(remedy.words)));
+        auto* words = new QLabel(tr("%1: %2").arg(asWords(surprise_key(surprise)), asWords(remedy.words)));
         words->setWordWrap(true);
         auto* go = new QPushButton(remedy.rates ? tr("To the rates") : remedy.condition ? tr("Set it up") : tr("To the drill"));
-        go->setObjectName(QStringLiteral("practise-") + plainWords(surprise_key(surprise)));
+        go->setObjectName(QStringLiteral("practise-") + utf8(surprise_key(surprise)));
         go->setAccessibleName(words->text());
         connect(go, &QPushButton::clicked, this, [this, surprise] { Q_EMIT practiceAsked(surprise); });
         row->addWidget(words, 1);
@@ -158,7 +159,7 @@ void AfterPanel::refresh()
         };
         int column = 0;
         for (const QString& words :
-             {plainWords(surprise_key(c.surprise)), of(c.practised_surprised, c.practised), of(c.others_surprised, c.others)})
+             {asWords(surprise_key(c.surprise)), of(c.practised_surprised, c.practised), of(c.others_surprised, c.others)})
             everybody_->setItem(row, column++, new QTableWidgetItem(words));
     }
     constexpr int frame_px = 4;

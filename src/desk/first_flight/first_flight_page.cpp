@@ -16,7 +16,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/first_flight.h"
 #include "school/readiness_facts.h"
@@ -50,13 +50,12 @@ QString listOnPaper(const FirstFlightPlan& plan)
 {
     QList<QStringList> briefing, programme;
     for (const FirstFlightPlan::Item& item : plan.briefing)
-        briefing.push_back(
-            {QStringLiteral("☐"), QStringLiteral("☐"),
-             onPaper(QString::fromStdString(item.text)) +
-                 QStringLiteral("<br><span class=\"quiet\">%1</span>").arg(onPaper(QString::fromStdString(item.why)))});
+        briefing.push_back({QStringLiteral("☐"), QStringLiteral("☐"),
+                            onPaper(asWords(item.text)) +
+                                QStringLiteral("<br><span class=\"quiet\">%1</span>").arg(onPaper(asWords(item.why)))});
     for (const FirstFlightPlan::Item& item : plan.programme)
-        programme.push_back({QString::number(item.battery), QStringLiteral("☐"), onPaper(QString::fromStdString(item.text)),
-                             QStringLiteral("…………………………")});
+        programme.push_back(
+            {QString::number(item.battery), QStringLiteral("☐"), onPaper(asWords(item.text)), QStringLiteral("…………………………")});
     return QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Before arming, read aloud")) +
            paperTable({QObject::tr("Pilot"), QObject::tr("Coordinator"), QString()}, briefing) +
            QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Battery by battery")) +
@@ -262,7 +261,7 @@ void FirstFlightPage::fill()
     gates_->setRowCount(static_cast<int>(gates.size()));
     for (int row = 0; row < gates_->rowCount(); ++row) {
         fillGate(row, gates[static_cast<std::size_t>(row)]);
-        if (!known.isEmpty() && plainWords(gates[static_cast<std::size_t>(row)].id) == known) at = row;
+        if (!known.isEmpty() && asWords(gates[static_cast<std::size_t>(row)].id) == known) at = row;
     }
     gates_->setCurrentCell(at, GateIs);
     gateChosen();
@@ -272,19 +271,19 @@ void FirstFlightPage::fillGate(int row, const ReadinessGate& g)
 {
     const auto& reasons = release_->reasons();
     const auto reason = reasons.find(std::string(g.id));
-    QString evidence = QString::fromStdString(g.evidence);
+    QString evidence = asWords(g.evidence);
     if (reason != reasons.end() && g.state != GateState::Met)
         evidence = tr("overridden: %1; %2").arg(QString::fromStdString(reason->second), evidence);
     int column = 0;
     for (const QString& words :
-         {stateInWords(g.state), plainWords(g.name), g.by_day ? calendarDay(*g.by_day) : QString(), evidence}) {
+         {stateInWords(g.state), asWords(g.name), g.by_day ? calendarDay(*g.by_day) : QString(), evidence}) {
         auto* item = new QTableWidgetItem(words);
         item->setToolTip(words);
         if (column == GateIs) {
             item->setForeground(g.state == GateState::Met      ? theme().held
                                 : g.state == GateState::NotYet ? theme().caution
                                                                : theme().soft);
-            item->setData(Qt::UserRole, plainWords(g.id));
+            item->setData(Qt::UserRole, asWords(g.id));
             item->setData(met_role, g.state == GateState::Met);
         }
         gates_->setItem(row, column++, item);

@@ -4,7 +4,7 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "school/first_flight.h"
 
 #include <QBoxLayout>
@@ -101,7 +101,7 @@ void FlightDayPanel::makeFields()
     ground_->setObjectName(QStringLiteral("siteGround"));
     ground_->setAccessibleName(tr("Ground"));
     for (int g = 0; g <= static_cast<int>(SiteGround::Concrete); ++g)
-        ground_->addItem(plainWords(ground_key(static_cast<SiteGround>(g))));
+        ground_->addItem(asWords(ground_key(static_cast<SiteGround>(g))));
     const auto number = [](const char* name, const QString& spoken, double low, double high, double step, const QString& unit,
                            int decimals = 0) {
         QDoubleSpinBox* box = numberBox(name, spoken, low, high, step, unit);
@@ -199,7 +199,7 @@ void FlightDayPanel::show(const std::string& pilot_id)
 void FlightDayPanel::readReport()
 {
     const auto report = parse_weather_report(report_->text().toStdString());
-    if (!report) return said_->setText(QString::fromStdString(report.error().message));
+    if (!report) return said_->setText(asWords(report.error()));
     FlightDay day = asTyped();
     day.report = report_->text().simplified().toStdString();
     day.weather = report->weather;
@@ -271,7 +271,7 @@ void FlightDayPanel::refresh()
     QString rows;
     for (const DayFinding& f : judge_day(day, has_flown(school_, pilot_id_), school_.house()))
         rows += QStringLiteral("<tr><td style=\"color:%1; padding-right:8px\">%2</td><td>%3</td></tr>")
-                    .arg(gradeColour(f.grade).name(), gradeMark(f.grade), QString::fromStdString(f.words).toHtmlEscaped());
+                    .arg(gradeColour(f.grade).name(), gradeMark(f.grade), asWords(f.words).toHtmlEscaped());
     judged_->setText(QStringLiteral("<table cellspacing=\"0\">%1</table>").arg(rows));
     const auto& setup = school_.setup(pilot_id_);
     const Airframe* aircraft = setup ? school_.aircraft(setup->real_aircraft) : nullptr;
@@ -281,18 +281,18 @@ void FlightDayPanel::refresh()
     QString words = tr("%1. Camera tilt %2° instead of %3°: with the horizon in the middle it flies at %4 m/s instead of %5. New "
                        "rates only up high. %6 batteries of %7 min each, %8 min in all; land at %9 V under load, or when the "
                        "minutes are over.")
-                        .arg(QString::fromStdString(aircraft->name))
-                        .arg(plan.tilt_deg, 0, 'f', 0)
-                        .arg(plan.practised_tilt_deg, 0, 'f', 0)
-                        .arg(plan.level_mps, 0, 'f', 1)
-                        .arg(plan.practised_mps, 0, 'f', 1)
+                        .arg(asWords(aircraft->name))
+                        .arg(inPlaces(plan.tilt_deg, 0))
+                        .arg(inPlaces(plan.practised_tilt_deg, 0))
+                        .arg(inPlaces(plan.level_mps, 1))
+                        .arg(inPlaces(plan.practised_mps, 1))
                         .arg(day.packs)
-                        .arg(plan.pack_min, 0, 'f', 1)
-                        .arg(plan.all_min, 0, 'f', 1)
-                        .arg(plan.land_at_v, 0, 'f', 1);
+                        .arg(inPlaces(plan.pack_min, 1))
+                        .arg(inPlaces(plan.all_min, 1))
+                        .arg(inPlaces(plan.land_at_v, 1));
     words += tr(" The air is %1 kg/m³: full throttle gives %2 % of what it gives in standard air.")
-                 .arg(plan.density_kgpm3, 0, 'f', 3)
-                 .arg(100 * plan.thrust_share, 0, 'f', 0);
+                 .arg(inPlaces(plan.density_kgpm3, 3))
+                 .arg(inPlaces(100 * plan.thrust_share, 0));
     if (day.packs < plan.packs_needed)
         words += tr(" The programme takes %1 batteries: bring more, or leave its end for another day.").arg(plan.packs_needed);
     plan_->setText(words);

@@ -4,6 +4,7 @@
 #include "desk/parts/paper.h"
 #include "desk/parts/paper_window.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/first_flight.h"
 
@@ -33,11 +34,10 @@ QString releasePaper(const School& school, const Release& r)
 {
     const auto text = [](const std::string& words) { return onPaper(QString::fromStdString(words)); };
     const PersonRow* signer = school.person(r.signer);
-    QString html =
-        QStringLiteral("<p><b>%1</b></p>")
-            .arg(onPaper(QObject::tr("%1 is released to fly %2 at %3, from %4 to %5.")
-                             .arg(QString::fromStdString(school.file(r.pilot_id).row.name), QString::fromStdString(r.aircraft),
-                                  QString::fromStdString(r.site), dayInWords(r.at), calendarDay(r.until_day))));
+    QString html = QStringLiteral("<p><b>%1</b></p>")
+                       .arg(onPaper(QObject::tr("%1 is released to fly %2 at %3, from %4 to %5.")
+                                        .arg(QString::fromStdString(school.file(r.pilot_id).row.name), asWords(r.aircraft),
+                                             QString::fromStdString(r.site), dayInWords(r.at), calendarDay(r.until_day))));
     if (!r.withdrawn.empty()) html += QStringLiteral("<p><b>%1</b></p>").arg(QObject::tr("Withdrawn: %1").arg(text(r.withdrawn)));
     html += QStringLiteral("<p>%1</p>").arg(QObject::tr("Rates on the aircraft: %1").arg(text(r.rates)));
     QList<QStringList> gates;
@@ -93,7 +93,7 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     until_ = new QDateEdit;
     until_->setObjectName(QStringLiteral("releaseUntil"));
     until_->setAccessibleName(tr("The last day"));
-    until_->setDisplayFormat(QStringLiteral("'until' d MMM yyyy"));
+    until_->setDisplayFormat(tr("'until' d MMM yyyy", "day, month and year, as QLocale::toString has them"));
     sign_ = namedButton(tr("Sign"), "releaseSign", tr("Releases the pilot, with the coordinator's own key"));
     sign_->setProperty("primary", true);
     paper_ = namedButton(tr("On paper …"), "releasePaper", tr("The release with its gates, evidence and the record's head"));
@@ -190,12 +190,12 @@ void ReleasePanel::sign()
     for (const Release::Gate& g : release.gates) // before anybody is made known for nothing
         if (g.state != "met" && g.overridden.empty())
             return say(tr("\"%1\" is not met: choose it, give a reason why it does not stand in the way, or wait.")
-                           .arg(QString::fromStdString(g.name)));
+                           .arg(asWords(g.name)));
     QApplication::setOverrideCursor(Qt::WaitCursor); // a passphrase takes about a second
     const auto done = sign_release(school_, release, signer(), passphrase_->text().toStdString());
     QApplication::restoreOverrideCursor();
     passphrase_->clear();
-    if (!done) return say(QString::fromStdString(done.error().message));
+    if (!done) return say(asWords(done.error()));
     reasons_.clear();
     say({});
     Q_EMIT reasonsChanged();
@@ -207,7 +207,7 @@ void ReleasePanel::withdraw()
     if (!release) return;
     const auto done = withdraw_release(school_, release->id, reason_->text().toStdString());
     if (done) reason_->clear();
-    say(done ? tr("Withdrawn.") : QString::fromStdString(done.error().message));
+    say(done ? tr("Withdrawn.") : asWords(done.error()));
 }
 
 void ReleasePanel::paper()
@@ -230,10 +230,10 @@ void ReleasePanel::refresh()
                            "with a reason.")
                             .arg(reasons_.size()));
     else {
-        QString words = tr("Released by %1 on %2 for %3 at %4, until %5.")
-                            .arg(by ? QString::fromStdString(by->name) : tr("somebody"), dayInWords(release->at),
-                                 QString::fromStdString(release->aircraft), QString::fromStdString(release->site),
-                                 calendarDay(release->until_day));
+        QString words =
+            tr("Released by %1 on %2 for %3 at %4, until %5.")
+                .arg(by ? QString::fromStdString(by->name) : tr("somebody"), dayInWords(release->at), asWords(release->aircraft),
+                     QString::fromStdString(release->site), calendarDay(release->until_day));
         const auto overridden = std::count_if(release->gates.begin(), release->gates.end(),
                                               [](const Release::Gate& g) { return !g.overridden.empty(); });
         if (overridden > 0)

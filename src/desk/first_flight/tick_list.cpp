@@ -1,6 +1,7 @@
 #include "desk/first_flight/tick_list.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/first_flight.h"
 
 #include <QBoxLayout>
@@ -46,7 +47,7 @@ void TickList::addLine(const FirstFlightPlan::Item& item, QGridLayout* grid)
 {
     Line line;
     const int row = grid->rowCount();
-    const QString words = QString::fromStdString(item.text), id = QString::fromStdString(item.id);
+    const QString words = asWords(item.text), id = QString::fromStdString(item.id);
     const auto box = [&](const QString& name, const QString& who, bool Tick::*by) {
         auto* tick = new QCheckBox;
         tick->setObjectName(name);
@@ -70,7 +71,7 @@ void TickList::addLine(const FirstFlightPlan::Item& item, QGridLayout* grid)
             line.known->setWordWrap(true);
             side->addWidget(line.known);
         }
-        auto* why = new QLabel(QString::fromStdString(item.why));
+        auto* why = new QLabel(asWords(item.why));
         why->setProperty("quiet", true);
         why->setWordWrap(true);
         side->addWidget(why);
@@ -131,7 +132,7 @@ void TickList::refresh()
         if (line.note) line.note->setEnabled(any);
         if (!line.known) continue;
         const RatesOnAircraft rates = rates_on_aircraft(school_, pilot_id_);
-        line.known->setText((rates.same ? QStringLiteral("● ") : QStringLiteral("▬ ")) + QString::fromStdString(rates.words));
+        line.known->setText((rates.same ? QStringLiteral("● ") : QStringLiteral("▬ ")) + asWords(rates.words));
         line.known->setStyleSheet(QStringLiteral("color: %1").arg((rates.same ? theme().held : theme().notMet).name()));
     }
 }

@@ -4,6 +4,8 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "device/other_programs.h"
 #include "school/school.h"
 
@@ -59,12 +61,12 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     if (auto lists = school_.data().kit())
         lists_ = std::move(*lists);
     else
-        summary_->setText(QString::fromStdString(lists.error().message));
+        summary_->setText(asWords(lists.error()));
     if (auto faults = school_.data().faults())
         finder_.emplace(std::move(*faults));
     else
-        question_->setText(QString::fromStdString(faults.error().message));
-    for (const KitList& l : lists_) kind_->addItem(QString::fromStdString(l.name), QString::fromStdString(l.id));
+        question_->setText(asWords(faults.error()));
+    for (const KitList& l : lists_) kind_->addItem(asWords(l.name), QString::fromStdString(l.id));
 
     connectAll();
     timer_.setInterval(look_each_ms);
@@ -180,7 +182,7 @@ void KitPage::remakeList()
         column->setContentsMargins(0, 0, 0, 0);
         column->setSpacing(0);
         auto* line = new QHBoxLayout;
-        auto* box = new QCheckBox(tr("%1. %2").arg(++number).arg(QString::fromStdString(item.text)));
+        auto* box = new QCheckBox(tr("%1. %2").arg(++number).arg(asWords(item.text)));
         box->setObjectName(QStringLiteral("kit-") + QString::fromStdString(item.id));
         box->setAccessibleName(box->text());
         if (item.detect) box->setToolTip(tr("Ticks itself when it is seen."));
@@ -194,7 +196,7 @@ void KitPage::remakeList()
         line->addWidget(when);
         column->addLayout(line);
         if (!item.caution.empty()) {
-            auto* caution = new QLabel(QStringLiteral("▲ ") + QString::fromStdString(item.caution));
+            auto* caution = new QLabel(QStringLiteral("▲ ") + asWords(item.caution));
             caution->setObjectName(QStringLiteral("caution"));
             caution->setContentsMargins(26, 0, 0, 2);
             caution->setWordWrap(true);
@@ -242,7 +244,7 @@ void KitPage::showTicks()
         const bool holds = ticked && tick_holds(l->items[i], tick->at, school_.now(), rules);
         lines_[i].box->setChecked(holds);
         lines_[i].box->setEnabled(pilot != nullptr);
-        const QString day = ticked ? QDateTime::fromSecsSinceEpoch(tick->at).toString(QStringLiteral("d MMM yyyy")) : QString();
+        const QString day = ticked ? dayInWords(tick->at) : QString();
         lines_[i].when->setText(!ticked ? QString() : holds ? day : tr("last %1").arg(day));
     }
     const auto [done, all] = progress();
@@ -280,7 +282,7 @@ void KitPage::detect()
     }
     if (held) facts_[Detected::HeldByAnother] = true; // not seeing one proves nothing: then it is asked
     QStringList words;
-    words << (real ? tr("Seen: %1.").arg(QString::fromStdString(station_.device().name))
+    words << (real ? tr("Seen: %1.").arg(asWords(station_.device().name))
                    : tr("No controller is seen; the simulated one stands in."));
     if (real) words << (facts_[Detected::AxesMoving] ? tr("Its sticks move.") : tr("Its sticks stand still."));
     if (held) words << tr("%1 holds a controller as well.").arg(held_by_);
@@ -300,15 +302,15 @@ void KitPage::showFinder()
     const FaultEnding* e = finding_ && finder_ ? finder_->ending() : nullptr;
     find_->setText(finding_ ? tr("From the start") : tr("Something does not work"));
     question_->setVisible(q || e || !finder_);
-    if (q) question_->setText(QString::fromStdString(q->ask));
-    if (e) question_->setText(QString::fromStdString(e->say));
+    if (q) question_->setText(asWords(q->ask));
+    if (e) question_->setText(asWords(e->say));
     yes_->setVisible(q);
     no_->setVisible(q);
     back_->setVisible(finding_);
     QStringList steps;
     if (finding_ && finder_)
         for (const FaultFinder::Step& s : finder_->steps())
-            steps << tr("%1 %2%3").arg(QString::fromStdString(s.question), s.yes ? tr("Yes") : tr("No"),
+            steps << tr("%1 %2%3").arg(asWords(s.question), s.yes ? tr("Yes") : tr("No"),
                                        s.by_itself ? tr(" (seen here)") : QString());
     steps_->setText(steps.join(QLatin1Char('\n')));
     back_->setEnabled(!steps.isEmpty());

@@ -1,6 +1,7 @@
 #include "desk/parts/criteria_panel.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/unit_words.h"
 
 #include <QHelpEvent>
@@ -32,8 +33,7 @@ QString CriteriaPanel::inWords() const
 {
     QStringList spoken;
     for (const CriterionRow& c : criteria_)
-        spoken << QStringLiteral("%1: %2").arg(QString::fromStdString(c.label),
-                                               c.value ? valueInWords(*c.value, c.unit) : tr("not yet")) +
+        spoken << QStringLiteral("%1: %2").arg(asWords(c.label), c.value ? valueInWords(*c.value, c.unit) : tr("not yet")) +
                       (c.span ? QStringLiteral(", ") + spanText(c) : QString());
     return spoken.join(QStringLiteral("; "));
 }
@@ -50,7 +50,7 @@ QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
 
 QString CriteriaPanel::spanText(const CriterionRow& c)
 {
-    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(c.span->from_s, 0, 'f', 1).arg(c.span->to_s, 0, 'f', 1)
+    return c.span ? tr("measured from %1 s to %2 s of the flight").arg(inPlaces(c.span->from_s, 1)).arg(inPlaces(c.span->to_s, 1))
                   : QString();
 }
 
@@ -64,7 +64,7 @@ bool CriteriaPanel::event(QEvent* event)
         const QString span = spanText(c);
         QToolTip::showText(help->globalPos(),
                            tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
-                               .arg(QString::fromStdString(c.label),
+                               .arg(asWords(c.label),
                                     c.must      ? tr(" (must)")
                                     : c.to_hold ? tr(" (to hold)")
                                                 : QString(),
@@ -95,7 +95,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
         p.setFont(uiFont(9.5, c.must));
         p.drawText(QRect(16, top, box.width() - 22 - valueWidth, scaled(20)), Qt::AlignLeft | Qt::AlignVCenter,
-                   p.fontMetrics().elidedText(QString::fromStdString(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
+                   p.fontMetrics().elidedText(asWords(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
         const QRect bar(0, top + scaled(22), width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());

@@ -4,6 +4,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 #include "desk/words/flight_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QPainter>
@@ -84,7 +85,7 @@ std::vector<RailTie> gateRail(const World& world)
 }
 
 /// Text on a plate, so that it can be read over any ground.
-constexpr double plate_margin = 8;
+constexpr double plate_margin = 8, banner_points = 13;
 
 void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, const QFont& font, const QColor& ink)
 {
@@ -104,7 +105,7 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
 {
     drill_ = drill;
     airframe_ = setup.airframe;
-    day_ = QString::fromStdString(in_words(setup.conditions));
+    day_ = asWords(in_words(setup.conditions));
     scene_ = scene_of(setup.world);
     under_a_roof_ = std::any_of(setup.world.blocks.begin(), setup.world.blocks.end(),
                                 [](const Block& b) { return b.kind == Block::Kind::Roof; });
@@ -240,7 +241,8 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     constexpr double px_per_deg = 2, half_deg = 65;
     const Theme& t = theme();
     const double heading = heading_deg(now.state.attitude);
-    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, 26.0 + scaled(28), 2 * half_deg * px_per_deg, 24);
+    const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, bannerFor(size, now).box.bottom() + 6, 2 * half_deg * px_per_deg,
+                     24);
     QColor ground = t.card;
     ground.setAlpha(200);
     p.setPen(Qt::NoPen);
@@ -248,7 +250,10 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.drawRoundedRect(box, 3, 3);
     p.save();
     p.setClipRect(box);
-    static const char* const winds[] = {"N", "NE", "E", "SE", "S", "SW", "W", "NW"};
+    static const char* const winds[] = {QT_TRANSLATE_NOOP("said", "N"), QT_TRANSLATE_NOOP("said", "NE"),
+                                        QT_TRANSLATE_NOOP("said", "E"), QT_TRANSLATE_NOOP("said", "SE"),
+                                        QT_TRANSLATE_NOOP("said", "S"), QT_TRANSLATE_NOOP("said", "SW"),
+                                        QT_TRANSLATE_NOOP("said", "W"), QT_TRANSLATE_NOOP("said", "NW")};
     for (int step = 0; step < 24; ++step) {
         const double off = wrapped_deg(15.0 * step - heading);
         if (std::abs(off) > half_deg + 10) continue;
@@ -256,7 +261,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
         if (step % 3 == 0) {
             p.setPen(t.ink);
             p.setFont(uiFont(9, step % 6 == 0));
-            p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, QLatin1String(winds[step / 3]));
+            p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, asWords(winds[step / 3]));
         } else {
             p.setPen(QPen(t.soft, 1));
             p.drawLine(QPointF(x, box.center().y() - 5), QPointF(x, box.center().y() + 2));
@@ -329,7 +334,7 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
     const QPointF left(on_stick(now.sticks, mode_.left_across), on_stick(now.sticks, mode_.left_up));
     const QPointF right(on_stick(now.sticks, mode_.right_across), on_stick(now.sticks, mode_.right_up));
     const auto names = [](Function up, Function across) {
-        return QStringLiteral("%1, %2").arg(QLatin1String(function_key(up)), QLatin1String(function_key(across)));
+        return QStringLiteral("%1, %2").arg(asWords(function_key(up)), asWords(function_key(across)));
     };
     if (now.time_s < trail_time_s_) left_trail_.clear(), right_trail_.clear();
     if (now.time_s != trail_time_s_) {
@@ -393,21 +398,31 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
           shown(mode_.right_across, mode_.right_up), ahead(mode_.right_across, mode_.right_up));
 }
 
-void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const
+/// What is to be done now, on as many lines as it takes to be read whole.
+FlightPainter::Banner FlightPainter::bannerFor(QSize size, const FlightSnapshot& now) const
 {
-    const Theme& t = theme();
+    Banner banner;
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     const FlightAdvice advice = adviceInWords(drill_, now);
-    QString words = advice.words;
+    banner.words = advice.words, banner.urgent = advice.urgent;
     const bool arms = phase.goal.kind == Goal::Kind::Arm || phase.goal.kind == Goal::Kind::Disarm;
     for (const SwitchCalibration& s : switches_) // its own where there is one; the keys remain
         if (advice.is_task && ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic)))
-            words += QObject::tr(" On the controller: %1.").arg(QString::fromStdString(s.source.words()));
-    const QColor ink = advice.urgent ? t.notMet : t.ink;
-    const QFont font = uiFont(13, true);
-    const double width = std::min<double>(size.width() - 24, QFontMetricsF(font).horizontalAdvance(words) + 40);
-    const QRectF box((size.width() - width) / 2, 12, width, scaled(28) + 8);
-    plate(p, box, words, Qt::AlignHCenter, font, ink);
+            banner.words += QObject::tr(" On the controller: %1.").arg(asWords(s.source.words()));
+    const double wanted = QFontMetricsF(uiFont(banner_points, true)).horizontalAdvance(banner.words) + 40;
+    const double width = std::min<double>(size.width() - 24, wanted);
+    banner.lines = wanted > width ? 2 : 1;
+    banner.box = QRectF((size.width() - width) / 2, 12, width, banner.lines * scaled(28) + 8);
+    return banner;
+}
+
+void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& now) const
+{
+    const Theme& t = theme();
+    const Banner banner = bannerFor(size, now);
+    const QRectF& box = banner.box;
+    plate(p, box, banner.words, Qt::AlignHCenter | (banner.lines > 1 ? Qt::TextWordWrap : 0), uiFont(banner_points, true),
+          banner.urgent ? t.notMet : t.ink);
     if (!now.waiting_for_throttle && now.phase_progress > 0) {
         p.setPen(Qt::NoPen);
         p.setBrush(t.attention);
@@ -417,14 +432,14 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const QString facts = QStringLiteral("%1 · %2 · %3 · %4 s")
                               .arg(modeName(now.mode), now.armed ? QObject::tr("armed") : QObject::tr("motors off"))
                               .arg(speedInWords(speed))
-                              .arg(now.time_s, 0, 'f', 0);
+                              .arg(inPlaces(now.time_s, 0));
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
     plate(p, QRectF(size.width() - 12 - scaled(240), foot - 14 - scaled(26), scaled(240), scaled(26)), facts, Qt::AlignRight,
           uiFont(10), t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
     const QString where =
         eye_ == FlightEye::Aircraft
-            ? QObject::tr("camera %1°, view %2°").arg(drill_.camera_tilt_deg, 0, 'f', 0).arg(drill_.fov_deg, 0, 'f', 0)
+            ? QObject::tr("camera %1°, view %2°").arg(inPlaces(drill_.camera_tilt_deg, 0)).arg(inPlaces(drill_.fov_deg, 0))
         : eye_ == FlightEye::Chase ? QObject::tr("from behind the aircraft")
                                    : QObject::tr("from the pilot's place");
     plate(p, QRectF(size.width() - 12 - scaled(240), foot - 18 - scaled(50), scaled(240), scaled(24)), where, Qt::AlignRight,

@@ -46,6 +46,13 @@ private:
     void paintCompass(QPainter& painter, QSize size, const FlightSnapshot& now) const;
     void paintHeightTape(QPainter& painter, QSize size, const FlightSnapshot& now) const;
     void paintSticks(QPainter& painter, QSize size, const FlightSnapshot& now);
+    struct Banner {
+        QString words;
+        QRectF box;
+        int lines = 1;
+        bool urgent = false;
+    };
+    [[nodiscard]] Banner bannerFor(QSize size, const FlightSnapshot& now) const;
     void paintWords(QPainter& painter, QSize size, const FlightSnapshot& now) const;
 
     Drill drill_;

@@ -89,6 +89,9 @@ void Preferences::setSystemDates(bool system)
     if (put(QStringLiteral("system_dates"), system)) Q_EMIT lookChanged();
 }
 
+QString Preferences::language() const { return store().value(QStringLiteral("language")).toString(); }
+void Preferences::setLanguage(const QString& tag) { put(QStringLiteral("language"), tag); }
+
 bool Preferences::speaks() const { return store().value(QStringLiteral("speaks"), false).toBool(); }
 void Preferences::setSpeaks(bool speaks) { put(QStringLiteral("speaks"), speaks); }
 bool Preferences::sounds() const { return store().value(QStringLiteral("sounds"), false).toBool(); }

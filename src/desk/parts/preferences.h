@@ -23,6 +23,8 @@ public:
     void setFeetAndKnots(bool feet);
     [[nodiscard]] bool systemDates() const; ///< days as the system writes them
     void setSystemDates(bool system);
+    [[nodiscard]] QString language() const; ///< a tag such as "de"; empty: the system's
+    void setLanguage(const QString& tag);
     [[nodiscard]] bool speaks() const; ///< a flight's phases and marks are spoken
     void setSpeaks(bool speaks);
     [[nodiscard]] bool sounds() const; ///< a quiet tone while a flight is out of its height window

@@ -5,7 +5,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 
@@ -27,7 +27,7 @@ QString earlierInWords(const std::vector<SicknessAnswers>& answered)
         if (const auto score = sickness_score(answered[i].answers))
             words += QStringLiteral("%1%2 %3")
                          .arg(words.isEmpty() ? QString() : QStringLiteral(", "), dayInWords(answered[i].at))
-                         .arg(score->total, 0, 'f', 1);
+                         .arg(inPlaces(score->total, 1));
     return words;
 }
 
@@ -56,7 +56,7 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     questions_->verticalHeader()->setDefaultSectionSize(scaled(line_px));
     questions_->setRowCount(static_cast<int>(symptom_count));
     for (int row = 0; row < questions_->rowCount(); ++row) {
-        questions_->setItem(row, 0, new QTableWidgetItem(plainWords(symptoms()[static_cast<std::size_t>(row)].name)));
+        questions_->setItem(row, 0, new QTableWidgetItem(asWords(symptoms()[static_cast<std::size_t>(row)].name)));
         questions_->setItem(row, 1, new QTableWidgetItem(QStringLiteral("–")));
     }
     questions_->setCurrentCell(0, 0);
@@ -107,7 +107,7 @@ void SicknessDialog::answer(int value)
     const int row = questions_->currentRow();
     if (row < 0) return;
     answers_[static_cast<std::size_t>(row)] = value;
-    questions_->item(row, 1)->setText(tr("%1 %2").arg(value).arg(plainWords(answer_in_words(value))));
+    questions_->item(row, 1)->setText(tr("%1 %2").arg(value).arg(asWords(answer_in_words(value))));
     if (row + 1 < questions_->rowCount()) questions_->setCurrentCell(row + 1, 0);
     say();
 }
@@ -118,16 +118,16 @@ void SicknessDialog::say()
     keep_->setEnabled(open == 0);
     if (open > 0) return said_->setText(tr("%1 lines to answer.").arg(open));
     const auto score = sickness_score(answers_);
-    if (!score) return said_->setText(QString::fromStdString(score.error().message));
+    if (!score) return said_->setText(asWords(score.error()));
     QString words = tr("Nausea %1, eyes %2, disorientation %3; total %4.")
-                        .arg(score->nausea, 0, 'f', 1)
-                        .arg(score->oculomotor, 0, 'f', 1)
-                        .arg(score->disorientation, 0, 'f', 1)
-                        .arg(score->total, 0, 'f', 1);
+                        .arg(inPlaces(score->nausea, 1))
+                        .arg(inPlaces(score->oculomotor, 1))
+                        .arg(inPlaces(score->disorientation, 1))
+                        .arg(inPlaces(score->total, 1));
     const double limit = school_.house().of("sickness.total");
     words += score->total > limit
-                 ? tr(" Over %1 (house): go on by the screen, rest, and no real aircraft today.").arg(limit, 0, 'f', 0)
-                 : tr(" Not over %1 (house).").arg(limit, 0, 'f', 0);
+                 ? tr(" Over %1 (house): go on by the screen, rest, and no real aircraft today.").arg(inPlaces(limit, 0))
+                 : tr(" Not over %1 (house).").arg(inPlaces(limit, 0));
     said_->setText(words);
     keep_->setFocus();
 }

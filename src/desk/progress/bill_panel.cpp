@@ -4,7 +4,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "school/school_bill.h"
 
 #include <QBoxLayout>
@@ -13,7 +13,7 @@
 namespace bh::desk {
 namespace {
 
-QString money(double value) { return QString::number(value, 'f', 0); }
+QString money(double value) { return inPlaces(value, 0); }
 
 } // namespace
 
@@ -92,7 +92,7 @@ void BillPanel::fill()
     for (std::size_t d = 0; d < damage_count; ++d) {
         const auto damage = static_cast<Damage>(d);
         const double each = price_of(damage, prices);
-        add({plainWords(damage_words(damage)), money(each), one ? QString::number(own.by_damage[d]) : QString(),
+        add({asWords(damage_words(damage)), money(each), one ? QString::number(own.by_damage[d]) : QString(),
              one ? money(own.by_damage[d] * each) : QString(), QString::number(all.by_damage[d]),
              money(all.by_damage[d] * each)});
     }

@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/progress/practice_dialog.h"
+#include "desk/words/said_words.h"
 #include "school/corrections.h"
 
 #include <QBoxLayout>
@@ -90,7 +91,7 @@ void CorrectDialog::keep()
     corrected.simulator = simulator_->currentData().toString().toStdString();
     corrected.viewing = static_cast<Viewing>(viewing_->currentData().toInt());
     const std::string pilot = pilot_->currentData().toString().toStdString(), why = reason_->text().toStdString();
-    const auto say = [this](const Error& error) { said_->setText(QString::fromStdString(error.message)); };
+    const auto say = [this](const Error& error) { said_->setText(asWords(error)); };
     if (const auto done = correct_session(school_, corrected, why); !done) return say(done.error());
     if (pilot != session_.pilot_id)
         if (const auto done = give_session(school_, session_.id, pilot, why); !done) return say(done.error());

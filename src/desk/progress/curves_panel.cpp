@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/unit_words.h"
 #include "school/pilot_progress.h"
@@ -65,7 +66,7 @@ QString lawInWords(const PracticeCurve& curve)
 
 QString trialWords(const PracticeForecast& f)
 {
-    const auto number = [](const std::optional<double>& t) { return t ? QString::number(*t, 'f', 0) : QObject::tr("never"); };
+    const auto number = [](const std::optional<double>& t) { return t ? inPlaces(*t, 0) : QObject::tr("never"); };
     return QObject::tr("%1 (80 %: %2 to %3)").arg(number(f.trial), number(f.low), number(f.high));
 }
 
@@ -105,7 +106,7 @@ const DrillOutlook* CurveGrid::chosen() const
 
 QString CurveGrid::inWords() const
 {
-    return chosen() ? QString::fromStdString(chosen()->name + ": " + chosen()->words) : tr("No practice curve yet.");
+    return chosen() ? tr("%1: %2").arg(asWords(chosen()->name), asWords(chosen()->words)) : tr("No practice curve yet.");
 }
 
 void CurveGrid::choose(int index)
@@ -209,7 +210,7 @@ void CurveGrid::paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& o
     p.drawText(QRectF(plot.left() - scaled(42), limit_y - scaled(8), scaled(39), scaled(16)), Qt::AlignRight | Qt::AlignVCenter,
                limit);
     p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), scaled(14)), Qt::AlignRight,
-               tr("attempt %1").arg(until, 0, 'f', 0));
+               tr("attempt %1").arg(inPlaces(until, 0)));
     p.drawText(QRectF(plot.left(), plot.bottom() + 1, plot.width(), scaled(14)), Qt::AlignLeft, QStringLiteral("1"));
     if (shown.forecast && shown.forecast->low && o.state != DrillState::Held) { // where it may meet the line
         const double from = std::clamp(*shown.forecast->low, 1.0, until);
@@ -251,7 +252,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
     p.setPen(t.ink);
     const QRect title(box.left() + 10, box.top() + 6, box.width() - 34, scaled(18));
     p.drawText(title, Qt::AlignLeft | Qt::AlignVCenter,
-               p.fontMetrics().elidedText(QString::fromStdString(o.name), Qt::ElideRight, title.width()));
+               p.fontMetrics().elidedText(asWords(o.name), Qt::ElideRight, title.width()));
     paintMark(p, QRectF(box.right() - 20, box.top() + scaled(9), 11, 11),
               o.state == DrillState::Held  ? StateMark::Done
               : o.state == DrillState::Due ? StateMark::Due
@@ -261,7 +262,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
     paintPlot(
         p, QRectF(box.left() + scaled(44), box.top() + scaled(30), box.width() - scaled(44) - 12, box.height() - scaled(86)), o);
     p.setPen(o.no_progress ? t.caution : t.soft);
-    QString words = QString::fromStdString(o.words);
+    QString words = asWords(o.words);
     if (o.no_progress)
         ; // a date would promise what is not seen
     else if (o.pass_day)
@@ -393,15 +394,13 @@ void CurvesPanel::tell()
     if (!o) return detail_->clear();
     QStringList parts;
     if (!o->curve || o->marks.trial.size() < least_trials_for_forecast) {
-        parts << tr("%1: %2.").arg(QString::fromStdString(o->name), QString::fromStdString(o->words));
+        parts << tr("%1: %2.").arg(asWords(o->name), asWords(o->words));
     } else {
-        parts << tr("%1: %2 over %3 attempts.")
-                     .arg(QString::fromStdString(o->name), lawInWords(*o->curve))
-                     .arg(o->marks.trial.size());
+        parts << tr("%1: %2 over %3 attempts.").arg(asWords(o->name), lawInWords(*o->curve)).arg(o->marks.trial.size());
         if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 at attempt %1.").arg(trialWords(*o->pass));
         if (o->state != DrillState::Held && o->leading && o->leading_pass)
             parts << tr("%1 reaches %2 at attempt %3.")
-                         .arg(QString::fromStdString(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
+                         .arg(asWords(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
                               trialWords(*o->leading_pass));
         if (o->pass_day && !o->no_progress)
             parts << tr("At the present pace passed about %1%2.")

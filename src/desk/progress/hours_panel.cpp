@@ -4,6 +4,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
 #include "desk/progress/hours_plot.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/pilot_progress.h"
 
@@ -14,7 +15,7 @@
 namespace bh::desk {
 namespace {
 
-QString number(double value, int decimals = 1) { return QString::number(value, 'f', decimals); }
+QString number(double value, int decimals = 1) { return inPlaces(value, decimals); }
 
 QString dayIn(double weeks, std::int64_t today)
 {
@@ -154,7 +155,7 @@ void HoursPanel::fill()
             const int row = shares_->rowCount();
             shares_->insertRow(row);
             shares_->setItem(row, 0, cell(first ? by : QString()));
-            shares_->setItem(row, 1, cell(QString::fromStdString(share.of)));
+            shares_->setItem(row, 1, cell(asWords(share.of)));
             shares_->setItem(row, 2, cell(tr("%1 h").arg(number(share.hours)), true));
             shares_->setItem(row, 3, cell(tr("%1 %").arg(number(h.hours > 0 ? 100 * share.hours / h.hours : 0, 0)), true));
             first = false;

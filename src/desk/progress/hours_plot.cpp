@@ -2,6 +2,7 @@
 
 #include "desk/parts/plot_look.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QVBoxLayout>
 #include <algorithm>
@@ -24,7 +25,7 @@ void HoursPlot::setWeeks(const std::vector<double>& hours, const QStringList& la
     labels_ = labels;
     wanted_h_ = wanted_h;
     QStringList spoken;
-    for (double h : hours_) spoken << tr("%1 h").arg(h, 0, 'f', 1);
+    for (double h : hours_) spoken << tr("%1 h").arg(inPlaces(h, 1));
     setAccessibleDescription(spoken.join(QStringLiteral(", ")));
     recolour();
 }

@@ -10,6 +10,8 @@
 #include "desk/progress/pilot_logbook.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "files/file_text.h"
 #include "school/corrections.h"
 #include "school/pilot_export.h"
@@ -32,8 +34,7 @@
 namespace bh::desk {
 namespace {
 
-QString whenText(UnixTime at) { return QDateTime::fromSecsSinceEpoch(at).toString(QStringLiteral("d MMM yyyy HH:mm")); }
-QString minutesText(double seconds) { return QObject::tr("%1 min").arg(seconds / 60, 0, 'f', 1); }
+QString minutesText(double seconds) { return QObject::tr("%1 min").arg(inPlaces(seconds / 60, 1)); }
 constexpr int numbers = Qt::AlignRight | Qt::AlignVCenter;
 constexpr int words = Qt::AlignLeft | Qt::AlignVCenter;
 
@@ -75,7 +76,7 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
     if (role == AttemptIdRole) return QString::fromStdString(a.id);
     if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
-    if (role == Qt::ToolTipRole && index.column() == Summary) return QString::fromStdString(school_.summary(a));
+    if (role == Qt::ToolTipRole && index.column() == Summary) return asWords(school_.summary(a));
     if (role == Qt::ToolTipRole && index.column() == Result && a.passed && !a.holds)
         return tr("Passed, but not so well that it counts towards holding the drill.");
     const auto struck = struck_.find(a.id);
@@ -86,20 +87,20 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     const bool sort = role == SortRole;
     if (role != Qt::DisplayRole && !sort) return {};
     switch (index.column()) {
-    case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(whenText(a.at));
+    case When: return sort ? QVariant::fromValue<qlonglong>(a.at) : QVariant(momentInWords(a.at));
     case DrillName: return flownInWords(school_, a);
-    case FlightMode: return a.observed ? tr("by eye") : QLatin1String(mode_key(a.mode).data());
+    case FlightMode: return a.observed ? tr("by eye") : asWords(mode_key(a.mode));
     case ScoreColumn:
         if (a.free()) return sort ? QVariant(-1.0) : QVariant(QStringLiteral("–"));
-        return sort ? QVariant(a.score) : QVariant(QString::number(a.score, 'f', 0));
+        return sort ? QVariant(a.score) : QVariant(inPlaces(a.score, 0));
     case Result:
         return !counts    ? tr("✕ struck out")
                : a.free() ? tr("◇ flown")
                : a.holds  ? tr("● passed")
                : a.passed ? tr("○ passed only")
                           : tr("▬ not passed");
-    case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(a.flown_s, 0, 'f', 0));
-    case Summary: return QString::fromStdString(counts ? school_.summary(a) : struck->second);
+    case Flown: return sort ? QVariant(a.flown_s) : QVariant(tr("%1 s").arg(inPlaces(a.flown_s, 0)));
+    case Summary: return asWords(counts ? school_.summary(a) : struck->second);
     default: return {};
     }
 }
@@ -142,7 +143,7 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
         return tr("Entered by hand: %1").arg(QString::fromStdString(s.by_hand));
     if (role != Qt::DisplayRole) return {};
     switch (index.column()) {
-    case When: return QDateTime::fromSecsSinceEpoch(s.started_at).toString(QStringLiteral("d MMM yy HH:mm"));
+    case When: return momentInWords(s.started_at);
     case Seen: return s.viewing == Viewing::Screen ? tr("screen") : s.viewing == Viewing::Goggles ? tr("goggles") : QString();
     case Where: return struck == struck_.end() ? where(s) : tr("✕ struck out: %1").arg(QString::fromStdString(struck->second));
     case Active: return s.ended_at == 0 ? tr("running") : minutesText(s.active_s);
@@ -158,7 +159,7 @@ QString SessionModel::where(const SessionRow& s) const
     const bool outside = !s.recording.empty() || !s.simulator.empty() || !s.by_hand.empty();
     const SimulatorProfile* simulator = school_.simulator(s.simulator);
     QStringList parts{!outside              ? tr("here")
-                      : simulator           ? QString::fromStdString(simulator->name)
+                      : simulator           ? asWords(simulator->name)
                       : s.simulator.empty() ? tr("another program")
                                             : QString::fromStdString(s.simulator)};
     if (s.matched) parts << tr("matched");
@@ -216,7 +217,7 @@ QLayout* LogPanel::makeFilters()
     filter_ = box("drillFilter", tr("Show attempts at"));
     filter_->addItem(tr("All drills"), QString());
     filter_->addItem(tr("Free flights"), QString::fromUtf8(free_flight_id.data()));
-    for (const Drill& d : school_.drills()) filter_->addItem(QString::fromStdString(d.name), QString::fromStdString(d.id));
+    for (const Drill& d : school_.drills()) filter_->addItem(asWords(d.name), QString::fromStdString(d.id));
     period_ = box("periodFilter", tr("Show how far back"));
     for (const auto& [words, days] : {std::pair(tr("All the time"), 0), std::pair(tr("Last 7 days"), 7),
                                       std::pair(tr("Last 4 weeks"), 28), std::pair(tr("Last 12 weeks"), 84)})
@@ -432,9 +433,9 @@ void LogPanel::refresh()
     else
         totals_->setText(tr("Shown: %1 sessions with %2 h of practice, %3 flights with %4 h in the air, %5 passed%6.")
                              .arg(counted_sessions)
-                             .arg(sessions_s / 3600, 0, 'f', 1)
+                             .arg(inPlaces(sessions_s / 3600, 1))
                              .arg(counted)
-                             .arg(shown_s / 3600, 0, 'f', 1)
+                             .arg(inPlaces(shown_s / 3600, 1))
                              .arg(passed)
                              .arg(struck.empty()       ? QString()
                                   : struck.size() == 1 ? tr("; one line is struck out")
@@ -467,7 +468,7 @@ void LogPanel::strikeOrPutBack()
     const bool back = school_.edited(Kind::Struck, id);
     const auto done = back ? count_again(school_, id, why) : strike(school_, id, why);
     if (done) reason_->clear();
-    said_->setText(!done  ? QString::fromStdString(done.error().message)
+    said_->setText(!done  ? asWords(done.error())
                    : back ? tr("It counts again. Ctrl+Z takes that back.")
                           : tr("Struck out; it stays on the record with the reason. Ctrl+Z takes that back."));
 }
@@ -525,11 +526,11 @@ void LogPanel::showJudged()
     if (!a) return;
     QStringList parts{a->free() ? tr("Nothing was judged") : tr("Judged by version %1 of the drill").arg(a->drill_version)};
     for (const Curriculum& c : school_.curricula())
-        if (c.id == a->curriculum)
-            parts << tr("on \"%1\", version %2").arg(QString::fromStdString(c.name)).arg(a->curriculum_version);
+        if (c.id == a->curriculum) parts << tr("on \"%1\", version %2").arg(asWords(c.name)).arg(a->curriculum_version);
     if (a->observed) parts << tr("by eye, in %1").arg(simulatorInWords(school_, *a));
     if (const QString with = flownWithInWords(school_, school_.judged(a->id)); !with.isEmpty()) parts << with;
-    for (const double cut_s : a->throttle_cuts_s) parts << tr("throttle at the bottom %1 s after a crash").arg(cut_s, 0, 'f', 1);
+    for (const double cut_s : a->throttle_cuts_s)
+        parts << tr("throttle at the bottom %1 s after a crash").arg(inPlaces(cut_s, 1));
     judged_->setText(parts.join(QStringLiteral("; ")) + QLatin1Char('.'));
     const AttemptRow* shown = school_.demonstration(a->drill_id);
     const bool this_one = shown && shown->id == a->id;

@@ -2,6 +2,7 @@
 
 #include "desk/parts/station.h"
 #include "desk/progress/practice_dialog.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -65,12 +66,12 @@ void OutsideOffer::refresh()
     const auto at = [](UnixTime t, const char* format) {
         return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format));
     };
-    words_->setText(tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
-                        .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm"))
-                        .arg(offer->active_s / 60, 0, 'f', 1)
-                        .arg(offer->idle_s / 60, 0, 'f', 1)
-                        .arg(QString::fromStdString(offer->device.name),
-                             offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));
+    words_->setText(
+        tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
+            .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm"))
+            .arg(inPlaces(offer->active_s / 60, 1))
+            .arg(inPlaces(offer->idle_s / 60, 1))
+            .arg(asWords(offer->device.name), offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));
     keep_->setText(pilot ? tr("Keep for %1").arg(QString::fromStdString(pilot->name)) : tr("Choose a pilot to keep it"));
     keep_->setEnabled(pilot != nullptr);
 }

@@ -2,7 +2,8 @@
 
 #include "desk/parts/paper.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 
 #include <QDateTime>
 #include <algorithm>
@@ -10,14 +11,12 @@
 namespace bh::desk {
 namespace {
 
-QString moment(UnixTime at) { return QDateTime::fromSecsSinceEpoch(at).toString(QStringLiteral("d MMM yyyy HH:mm")); }
-
 QString whereInWords(const School& school, const SessionRow& s)
 {
     if (s.simulator.empty())
         return s.recording.empty() && s.by_hand.empty() ? QObject::tr("here") : QObject::tr("another program");
     const SimulatorProfile* known = school.simulator(s.simulator);
-    return QString::fromStdString(known ? known->name : s.simulator);
+    return asWords(known ? known->name : s.simulator);
 }
 
 } // namespace
@@ -30,30 +29,29 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
     QString html = QStringLiteral("<p>%1</p>")
                        .arg(onPaper(QObject::tr("%1 h practised, %2 h of them on matched rates; %3 sessions, %4 flights, %5 "
                                                 "passed. Written %6.")
-                                        .arg(standing.hours, 0, 'f', 1)
-                                        .arg(standing.hours_matched, 0, 'f', 1)
+                                        .arg(inPlaces(standing.hours, 1))
+                                        .arg(inPlaces(standing.hours_matched, 1))
                                         .arg(file.sessions.size())
                                         .arg(file.attempts.size())
                                         .arg(passed)
-                                        .arg(moment(school.now()))));
+                                        .arg(momentInWords(school.now()))));
     QList<QStringList> sessions;
     for (const SessionRow& s : file.sessions)
-        sessions.push_back({moment(s.started_at), QString::number(s.active_s / 60, 'f', 1),
-                            QString::number(s.idle_s / 60, 'f', 1), onPaper(whereInWords(school, s)),
-                            plainWords(viewing_key(s.viewing)), s.matched ? QObject::tr("yes") : QString(),
-                            onPaper(QString::fromStdString(s.by_hand))});
+        sessions.push_back({momentInWords(s.started_at), inPlaces(s.active_s / 60, 1), inPlaces(s.idle_s / 60, 1),
+                            onPaper(whereInWords(school, s)), asWords(viewing_key(s.viewing)),
+                            s.matched ? QObject::tr("yes") : QString(), onPaper(QString::fromStdString(s.by_hand))});
     html += QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Practice")) +
             paperTable({QObject::tr("Began"), QObject::tr("Active, min"), QObject::tr("Idle, min"), QObject::tr("Where"),
                         QObject::tr("Seen"), QObject::tr("Matched"), QObject::tr("By hand, because")},
                        sessions, {1, 2});
     QList<QStringList> attempts;
     for (const AttemptRow& a : file.attempts)
-        attempts.push_back({moment(a.at), onPaper(flownInWords(school, a)), plainWords(mode_key(a.mode)),
-                            a.free() ? QStringLiteral("–") : QString::number(a.score, 'f', 0),
+        attempts.push_back({momentInWords(a.at), onPaper(flownInWords(school, a)), asWords(mode_key(a.mode)),
+                            a.free() ? QStringLiteral("–") : inPlaces(a.score, 0),
                             a.free()   ? QObject::tr("flown")
                             : a.passed ? QObject::tr("passed")
                                        : QObject::tr("not passed"),
-                            QString::number(a.flown_s, 'f', 0)});
+                            inPlaces(a.flown_s, 0)});
     html += QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Flights")) +
             paperTable({QObject::tr("When"), QObject::tr("Drill"), QObject::tr("Mode"), QObject::tr("Marks"),
                         QObject::tr("Result"), QObject::tr("Flown, s")},
@@ -64,9 +62,10 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
         return onPaper(QString::fromStdString(own.empty() ? school.values().text(Kind::Struck, session) : own));
     };
     for (const SessionRow& s : file.struck_sessions)
-        struck.push_back({moment(s.started_at), QObject::tr("session, %1 min").arg(s.active_s / 60, 0, 'f', 1), why(s.id, {})});
+        struck.push_back(
+            {momentInWords(s.started_at), QObject::tr("session, %1 min").arg(inPlaces(s.active_s / 60, 1)), why(s.id, {})});
     for (const AttemptRow& a : file.struck_attempts)
-        struck.push_back({moment(a.at), onPaper(flownInWords(school, a)), why(a.id, a.session_id)});
+        struck.push_back({momentInWords(a.at), onPaper(flownInWords(school, a)), why(a.id, a.session_id)});
     if (!struck.isEmpty())
         html += QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Struck out, does not count")) +
                 paperTable({QObject::tr("When"), QObject::tr("What"), QObject::tr("Why")}, struck);

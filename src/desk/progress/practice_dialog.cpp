@@ -4,6 +4,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/words/said_words.h"
 #include "files/file_text.h"
 #include "school/school.h"
 
@@ -38,8 +39,7 @@ void fillSimulators(QComboBox* box, const School& school, const std::string& cho
     const QSignalBlocker quiet(box);
     box->clear();
     box->addItem(QObject::tr("another program"), QString());
-    for (const SimulatorProfile& s : school.simulators())
-        box->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+    for (const SimulatorProfile& s : school.simulators()) box->addItem(asWords(s.name), QString::fromStdString(s.id));
     box->setCurrentIndex(std::max(0, box->findData(QString::fromStdString(chosen))));
 }
 
@@ -164,7 +164,7 @@ void PracticeDialog::addByHand()
     session.by_hand = reason_->text().toStdString();
     session.viewing = static_cast<Viewing>(viewing_->currentData().toInt());
     if (!school_.add_session_by_hand(session)) return said_->setText(tr("It could not be added."));
-    said_->setText(tr("Added: %1 min, marked as entered by hand.").arg(minutes_->value(), 0, 'f', 0));
+    said_->setText(tr("Added: %1 min, marked as entered by hand.").arg(inPlaces(minutes_->value(), 0)));
     reason_->clear();
 }
 
@@ -177,7 +177,7 @@ void PracticeDialog::openTable(const QString& file)
     if (table)
         table_ = std::move(*table);
     else
-        said_->setText(QString::fromStdString(table.error().message));
+        said_->setText(asWords(table.error()));
     showTable();
     if (!table_) return;
     const PracticeColumns guess = guessed_columns(*table_);
@@ -228,7 +228,7 @@ void PracticeDialog::addTable()
     if (!table_) return;
     auto sessions = sessions_in(*table_, chosenColumns(), school_.simulators(),
                                 tableSimulator_->currentData().toString().toStdString(), file_);
-    if (!sessions) return said_->setText(QString::fromStdString(sessions.error().message));
+    if (!sessions) return said_->setText(asWords(sessions.error()));
     const auto& known = school_.sessions(pilot_id_);
     const auto is_known = [&](const SessionRow& s) {
         return std::any_of(known.begin(), known.end(), [&](const SessionRow& k) { return k.started_at == s.started_at; });

@@ -9,6 +9,7 @@
 #include "desk/progress/log_panel.h"
 #include "desk/progress/outside_offer.h"
 #include "desk/progress/sickness_panel.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/pilot_progress.h"
 
@@ -86,9 +87,9 @@ void ProgressPage::refresh()
         when = tr("%1 h never, at this pace").arg(target);
     summary_->setText(tr("%1: %2 h, %3 h of them on matched rates; %4 h a week, %5.")
                           .arg(name)
-                          .arg(h.hours, 0, 'f', 1)
-                          .arg(h.matched, 0, 'f', 1)
-                          .arg(h.pace.weekly_hours, 0, 'f', 1)
+                          .arg(inPlaces(h.hours, 1))
+                          .arg(inPlaces(h.matched, 1))
+                          .arg(inPlaces(h.pace.weekly_hours, 1))
                           .arg(when));
 }
 

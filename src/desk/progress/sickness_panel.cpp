@@ -5,6 +5,7 @@
 #include "desk/parts/sickness_dialog.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/pilot_progress.h"
 
 #include <QBoxLayout>
@@ -66,8 +67,7 @@ void SicknessPanel::fill()
 {
     stale_ = false;
     const SicknessTrend trend = sickness_of(school_, station_.pilotId());
-    advice_->setText(school_.pilot(station_.pilotId()) ? QString::fromStdString(trend.advice)
-                                                       : tr("Choose a pilot in the line-up."));
+    advice_->setText(school_.pilot(station_.pilotId()) ? asWords(trend.advice) : tr("Choose a pilot in the line-up."));
     plot_->setVisible(!trend.points.empty());
     if (trend.points.empty()) return;
     const Theme& t = theme();

@@ -7,6 +7,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -24,16 +25,15 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
                      tr("Roll and pitch, and yaw: common practice, no source."), tr("Common practice, no source."), QString()});
     int row = 0;
     for (const RateBand& band : rate_bands()) {
-        const auto text = [](std::string_view t) { return QString::fromUtf8(t.data(), static_cast<qsizetype>(t.size())); };
         const QString range =
             band.low_dps > 0 ? tr("%1 to %2").arg(band.low_dps).arg(band.high_dps) : tr("up to %1").arg(band.high_dps);
-        const QStringList cells{text(band.name), range, tr("%1, yaw %2").arg(band.start_dps).arg(band.start_yaw_dps),
-                                text(band.why)};
+        const QStringList cells{asWords(band.name), range, tr("%1, yaw %2").arg(band.start_dps).arg(band.start_yaw_dps),
+                                asWords(band.why)};
         for (int column = 0; column < cells.size(); ++column) bands_->setItem(row, column, new QTableWidgetItem(cells[column]));
         auto* begin = namedButton(
             tr("Practise on"), "",
             tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
-        begin->setObjectName(QStringLiteral("band-%1").arg(text(band.key)));
+        begin->setObjectName(QStringLiteral("band-%1").arg(asWords(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
         bands_->setRowHeight(row, scaled(44));
@@ -86,12 +86,12 @@ void AdvicePanel::refresh()
     QString text;
     for (const RateAdvice& a : rate_advice(evidence))
         text += QStringLiteral("<p><b>%1</b><br>%2.</p>")
-                    .arg(QString::fromStdString(a.sentence).toHtmlEscaped(), QString::fromStdString(a.reckoning).toHtmlEscaped());
+                    .arg(asWords(a.sentence).toHtmlEscaped(), asWords(a.reckoning).toHtmlEscaped());
     if (text.isEmpty())
         text = context_.rocking_share
                    ? tr("<p>Rocking %1 % of the newest flights: nothing speaks against %2 °/s.</p>")
-                         .arg(100 * *context_.rocking_share, 0, 'f', 0)
-                         .arg(evidence.max_dps, 0, 'f', 0)
+                         .arg(inPlaces(100 * *context_.rocking_share, 0))
+                         .arg(inPlaces(evidence.max_dps, 0))
                    : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
     advice_->setText(text);
     bands_->setDisabled(context_.question.pilot_id.empty());

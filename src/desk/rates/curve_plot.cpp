@@ -4,6 +4,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/plot_look.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QBoxLayout>
 #include <QKeyEvent>
@@ -173,9 +174,9 @@ void CurvePlot::drawDifference()
 
 QString CurvePlot::reading() const
 {
-    const auto rate = [&](const RateCurve& c) { return QString::number(rate_dps(c, stick_), 'f', 0); };
+    const auto rate = [&](const RateCurve& c) { return inPlaces(rate_dps(c, stick_), 0); };
     return tr("at %1 %: real %2, own %3, match %4")
-        .arg(100 * stick_, 0, 'f', 0)
+        .arg(inPlaces(100 * stick_, 0))
         .arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
 }
 

@@ -9,6 +9,7 @@
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -183,9 +184,9 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     take_off.rates = rates;
     take_off.real_aircraft = context_.question.aircraft_id;
     const auto flight = prepared(school_, flight_of, take_off);
-    if (!flight) return view_->setInvitation(QString::fromStdString(flight.error().message));
+    if (!flight) return view_->setInvitation(asWords(flight.error()));
     auto started = startFlight(station_, *view_, *flight, flight_of);
-    if (!started) return view_->setInvitation(QString::fromStdString(started.error().message));
+    if (!started) return view_->setInvitation(asWords(started.error()));
     loop_ = std::move(started->loop);
     flown_ = what;
     timer_.start();
@@ -285,8 +286,8 @@ void FeelPanel::refresh()
         verdict_->setText(tr("%1 of %2 right: by guessing alone so many come in %3 of 100 tests (p = %4), so %5.")
                               .arg(test_->right())
                               .arg(test_->trials)
-                              .arg(100 * test_->p_value(), 0, 'f', 1)
-                              .arg(test_->p_value(), 0, 'f', 3)
+                              .arg(inPlaces(100 * test_->p_value(), 1))
+                              .arg(inPlaces(test_->p_value(), 3))
                               .arg(said));
     } else {
         const auto tests = school_.file(station_.pilotId()).blind_tests;
@@ -295,7 +296,7 @@ void FeelPanel::refresh()
                                               .arg(QString::fromStdString(tests.back().between))
                                               .arg(tests.back().right)
                                               .arg(tests.back().trials)
-                                              .arg(tests.back().p_value, 0, 'f', 3));
+                                              .arg(inPlaces(tests.back().p_value, 3)));
     }
     verdict_->setVisible(!verdict_->text().isEmpty());
 }

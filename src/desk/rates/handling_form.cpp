@@ -2,7 +2,7 @@
 
 #include "core/rates/handling.h"
 #include "desk/parts/theme.h"
-#include "desk/words/utf8.h"
+#include "desk/words/said_words.h"
 
 #include <QBoxLayout>
 #include <QLabel>
@@ -42,10 +42,10 @@ void HandlingForm::ask(std::size_t question)
         delete item;
     }
     const HandlingQuestion& q = handling_questions()[question];
-    question_->setText(tr("After the flight: %1").arg(utf8(q.words)));
+    question_->setText(tr("After the flight: %1").arg(asWords(q.words)));
     for (std::size_t i = 0; i < q.answers.size(); ++i) {
         const HandlingAnswer& a = q.answers[i];
-        auto* button = new QPushButton(a.rating ? tr("%1 (%2)").arg(utf8(a.words)).arg(a.rating) : utf8(a.words));
+        auto* button = new QPushButton(a.rating ? tr("%1 (%2)").arg(asWords(a.words)).arg(a.rating) : asWords(a.words));
         button->setObjectName(QStringLiteral("answer%1").arg(i));
         button->setEnabled(allowed_);
         connect(button, &QPushButton::clicked, this, [this, rating = a.rating, next = a.next] {

@@ -6,8 +6,8 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/curve_plot.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
-#include "desk/words/utf8.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -99,8 +99,8 @@ void JudgePanel::showBands(double practised_dps)
     for (const FlownRate& band : flown_rates) {
         const bool here = &band == &*nearest;
         put(bands_, row++,
-            {(here ? QStringLiteral("▸ ") : QString()) + QString::number(band.rate_dps, 'f', 0),
-             tr("%1 s").arg(band.turn_s(), 0, 'f', 2), lengthInWords(band.fall_m()), utf8(band.flown_by)},
+            {(here ? QStringLiteral("▸ ") : QString()) + inPlaces(band.rate_dps, 0), tr("%1 s").arg(inPlaces(band.turn_s(), 2)),
+             lengthInWords(band.fall_m()), asWords(band.flown_by)},
             here);
     }
 }
@@ -120,30 +120,30 @@ void JudgePanel::refresh()
         const bool judged = e.flips >= flips_to_judge_by;
         if (std::abs(e.rate_dps - practised_dps) <= 5) now = &e;
         put(evidence_, row++,
-            {tr("%1 °/s").arg(e.rate_dps, 0, 'f', 0), QString::number(e.flips), tr("%1°").arg(e.off_level_deg, 0, 'f', 0),
-             e.settled_s >= most_settling_s ? tr("over %1 s").arg(most_settling_s, 0, 'f', 0)
-                                            : tr("%1 s").arg(e.settled_s, 0, 'f', 2),
+            {tr("%1 °/s").arg(inPlaces(e.rate_dps, 0)), QString::number(e.flips), tr("%1°").arg(inPlaces(e.off_level_deg, 0)),
+             e.settled_s >= most_settling_s ? tr("over %1 s").arg(inPlaces(most_settling_s, 0))
+                                            : tr("%1 s").arg(inPlaces(e.settled_s, 2)),
              tr("%1 of %2").arg(e.settled_in_time).arg(e.flips),
              !judged    ? tr("too few to judge by")
              : e.keep() ? tr("keep it")
-                        : tr("5 % slower: %1 °/s").arg(e.better_dps(), 0, 'f', 0)});
+                        : tr("5 % slower: %1 °/s").arg(inPlaces(e.better_dps(), 0))});
     }
     for (QWidget* w : std::initializer_list<QWidget*>{said_, evidence_}) w->setVisible(!evidence.empty());
     const FlownRate practised{practised_dps, ""};
     heading_->setText(tr("Practised: %1 °/s at full roll, a full turn in %2 s, %3 of fall without power.")
-                          .arg(practised_dps, 0, 'f', 0)
-                          .arg(practised.turn_s(), 0, 'f', 2)
+                          .arg(inPlaces(practised_dps, 0))
+                          .arg(inPlaces(practised.turn_s(), 2))
                           .arg(lengthInWords(practised.fall_m())));
     words_->setText(
         evidence.empty()
             ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "
                  "after each decides more than the table.")
         : !now || now->flips < flips_to_judge_by ? tr("Fewer than three flips on this rate: fly more before it is judged.")
-        : now->keep()
-            ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.").arg(now->settled_s, 0, 'f', 2)
-            : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
-                 "than the table.")
-                  .arg(now->better_dps(), 0, 'f', 0));
+        : now->keep() ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.")
+                            .arg(inPlaces(now->settled_s, 2))
+                      : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
+                           "than the table.")
+                            .arg(inPlaces(now->better_dps(), 0)));
 }
 
 } // namespace bh::desk

@@ -9,7 +9,8 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/handling_form.h"
-#include "desk/words/utf8.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -121,7 +122,7 @@ void PlanPanel::begin()
 {
     const bool one_jump = kind_->currentIndex() == 2;
     const auto plan = kind_->currentIndex() == 0 ? plan_to_match(context_) : plan_of_max(context_, max_->value(), one_jump);
-    if (!plan) return words_->setText(QString::fromStdString(plan.error().message));
+    if (!plan) return words_->setText(asWords(plan.error()));
     flownHere_ = false;
     if (school_.keep_plan(context_.question.pilot_id, *plan)) refresh();
 }
@@ -161,7 +162,7 @@ void PlanPanel::rate(int rating)
     plan.decisions.push_back(
         {school_.now(), by_->text().trimmed().toStdString(), outside_->isChecked(), plan.on_aircraft && read_->isChecked()});
     const auto after = standing_of(plan.plan);
-    if (!after) return words_->setText(QString::fromStdString(after.error().message));
+    if (!after) return words_->setText(asWords(after.error()));
     read_->setChecked(false);
     outside_->setChecked(false);
     flownHere_ = false;
@@ -179,9 +180,9 @@ QString PlanPanel::inWords(const RateStep& step) const
     static const QString names[] = {tr("Roll"), tr("Pitch"), tr("Yaw")};
     const QString axes = step.axes.size() == 2 ? tr("Roll and pitch") : names[static_cast<std::size_t>(step.axes.front())];
     return tr("%1: %2 from %3 to %4")
-        .arg(axes, family ? utf8(family->parameters[step.parameter].name) : QString())
-        .arg(step.from, 0, 'g', 5)
-        .arg(step.to, 0, 'g', 5);
+        .arg(axes, family ? asWords(family->parameters[step.parameter].name) : QString())
+        .arg(inDigits(step.from, 5))
+        .arg(inDigits(step.to, 5));
 }
 
 void PlanPanel::showSteps()
@@ -197,16 +198,16 @@ void PlanPanel::showSteps()
         const KeptPlan::Decision d = i < plan_->decisions.size() ? plan_->decisions[i] : KeptPlan::Decision{};
         const double left =
             after ? parameters_of(curve_of(after->now, rated.step.axes.front()))[rated.step.parameter] : rated.step.to;
-        const QString when = d.at ? QDateTime::fromSecsSinceEpoch(d.at).toString(QStringLiteral("d MMM")) : QString();
+        const QString when = d.at ? shortDate(QDateTime::fromSecsSinceEpoch(d.at).date()) : QString();
         const QStringList cells{inWords(rated.step),
-                                QString::number(rated.step.worst_dps, 'f', 0),
+                                inPlaces(rated.step.worst_dps, 0),
                                 QString::number(rated.rating),
-                                QString::number(left, 'g', 5),
+                                inDigits(left, 5),
                                 d.outside ? tr("elsewhere") : tr("here"),
                                 d.by.empty() ? when : tr("%1, %2").arg(when, QString::fromStdString(d.by))};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
-            if (column == 2) item->setToolTip(utf8(handling_words(rated.rating)));
+            if (column == 2) item->setToolTip(asWords(handling_words(rated.rating)));
             steps_->setItem(static_cast<int>(i), column, item);
         }
         steps_->setRowHeight(static_cast<int>(i), scaled(step_row_px));
@@ -215,8 +216,7 @@ void PlanPanel::showSteps()
     steps_->setRowCount(static_cast<int>(flown + left));
     for (std::size_t i = 0; i < left; ++i) {
         const RateStep& step = standing_->left[i];
-        const QStringList cells{
-            inWords(step), QString::number(step.worst_dps, 'f', 0), i == 0 ? tr("next") : tr("later"), {}, {}, {}};
+        const QStringList cells{inWords(step), inPlaces(step.worst_dps, 0), i == 0 ? tr("next") : tr("later"), {}, {}, {}};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
             item->setForeground(theme().soft);
@@ -258,7 +258,7 @@ void PlanPanel::refresh()
         words_->setText(tr("On %1. At most %2 °/s of change anywhere on the stick. Fly it here, or tick that it was flown "
                            "elsewhere; then answer.")
                             .arg(QString::fromStdString(name))
-                            .arg(standing_->next->worst_dps, 0, 'f', 0));
+                            .arg(inPlaces(standing_->next->worst_dps, 0)));
         cautions_->setVisible(plan_->on_aircraft);
         read_->setVisible(plan_->on_aircraft);
         form_->setAllowed(mayRate());
@@ -266,7 +266,7 @@ void PlanPanel::refresh()
         heading_->setText(plan_ && plan_->ended ? tr("The plan was ended after %1 steps.").arg(plan_->plan.flown.size())
                           : plan_               ? tr("The plan is through: %1 steps.").arg(plan_->plan.flown.size())
                                                 : tr("No plan yet."));
-        words_->setText(context_.blocked ? QString::fromStdString(in_words(*context_.blocked))
+        words_->setText(context_.blocked ? asWords(in_words(*context_.blocked))
                         : of_max
                             ? tr("Only the rate at full stick of %1 changes, with a test flight and a rating after each step; "
                                  "centre and expo stay.")

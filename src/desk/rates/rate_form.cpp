@@ -4,6 +4,7 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "desk/words/axis_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/utf8.h"
 
 #include <QComboBox>
@@ -29,7 +30,7 @@ RateForm::RateForm(QWidget* parent) : QWidget(parent)
     family_->setMinimumContentsLength(14);
     for (const RateFamily& f : rate_families()) {
         QStringList names;
-        for (const RateParameter& p : f.parameters) names << utf8(p.name);
+        for (const RateParameter& p : f.parameters) names << asWords(p.name);
         family_->addItem(names.join(QStringLiteral(", ")), utf8(f.key));
     }
     connect(family_, &QComboBox::activated, this, &RateForm::familyChosen);
@@ -47,7 +48,7 @@ RateForm::RateForm(QWidget* parent) : QWidget(parent)
         grid->addWidget(measured_[axis], row, 1, 1, 3);
         for (std::size_t k = 0; k < 3; ++k) {
             auto* box = boxes_[axis][k] = new QDoubleSpinBox;
-            box->setObjectName(QStringLiteral("real-%1-%2").arg(axisName(axis).toLower()).arg(k));
+            box->setObjectName(QStringLiteral("real-%1-%2").arg(utf8(axis_labels[axis]).toLower()).arg(k));
             box->setButtonSymbols(QAbstractSpinBox::NoButtons);
             box->setKeyboardTracking(false);
             grid->addWidget(box, row, static_cast<int>(k) + 1);
@@ -69,7 +70,7 @@ void RateForm::show(const RateProfile& rates, Whose whose, bool editable)
     const bool same = family_key(rates.pitch) == family_key(rates.roll) && family_key(rates.yaw) == family_key(rates.roll);
     for (std::size_t k = 0; k < 3; ++k) {
         heads_[k]->setVisible(same && family && k < family->parameters.size());
-        if (family && k < family->parameters.size()) heads_[k]->setText(utf8(family->parameters[k].name));
+        if (family && k < family->parameters.size()) heads_[k]->setText(asWords(family->parameters[k].name));
     }
     for (std::size_t axis = 0; axis < 3; ++axis) showAxis(axis);
 }
@@ -91,9 +92,9 @@ void RateForm::showAxis(std::size_t axis)
         box->setDecimals(p.step < 1 ? 2 : 0);
         box->setRange(p.low, p.high);
         box->setSingleStep(p.step < 1 ? 0.05 : 10);
-        box->setToolTip(utf8(p.name) + (p.unit.empty() ? QString() : QStringLiteral(", ") + utf8(p.unit)));
+        box->setToolTip(asWords(p.name) + (p.unit.empty() ? QString() : QStringLiteral(", ") + asWords(p.unit)));
         box->setAccessibleName((whose_ == Whose::Practised ? tr("%1 of the practised %2") : tr("%1 of the real aircraft's %2"))
-                                   .arg(utf8(p.name), axisName(axis)));
+                                   .arg(asWords(p.name), axisName(axis)));
         box->setValue(values[k]);
     }
 }

@@ -7,6 +7,7 @@
 #include "desk/parts/theme.h"
 #include "desk/words/axis_words.h"
 #include "desk/words/rate_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QTableWidget>
@@ -17,26 +18,28 @@ namespace {
 enum RateColumn { Curve, Turn, Flip, Half, Full, Centre, Off, Settings, RateColumns };
 constexpr int row_px = 21;
 
-QString tr(const char* text) { return QObject::tr(text); }
-
 } // namespace
 
 QTableWidget* makeRateTable()
 {
-    auto* table = readingTable("rateTable", tr("The curves in numbers"),
-                               {tr("Curve"), tr("Full turn"), tr("Flip drops"), tr("Half stick"), tr("Full stick"), tr("Centre"),
-                                tr("Off by"), tr("In its own numbers")},
-                               Settings);
+    auto* table =
+        readingTable("rateTable", QObject::tr("The curves in numbers"),
+                     {QObject::tr("Curve"), QObject::tr("Full turn"), QObject::tr("Flip drops"), QObject::tr("Half stick"),
+                      QObject::tr("Full stick"), QObject::tr("Centre"), QObject::tr("Off by"), QObject::tr("In its own numbers")},
+                     Settings);
     new ColumnsThatGive(table, {Flip, Centre, Half, Turn, Full});
     table->setMinimumHeight(110);
     table->setMaximumHeight(scaled(9 * row_px + 46));
-    explain(table,
-            {tr("Whose curve."),
-             tr("Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
-             tr("Metres lost in a full turn without power: ½·g·t² (common practice, a rough guide)."), tr("°/s at half stick."),
-             tr("°/s at full stick."), tr("Slope at the centred stick, °/s per unit of stick."),
-             tr("°/s: root mean square of the difference over the stick from the side that stays, weighted as chosen."),
-             tr("The settings, in that side's own numbers.")});
+    explain(
+        table,
+        {QObject::tr("Whose curve."),
+         QObject::tr(
+             "Seconds from rest: 360 over the rate at full stick, and what winding up and the rate lag of the aircraft cost."),
+         QObject::tr("Metres lost in a full turn without power: ½·g·t² (common practice, a rough guide)."),
+         QObject::tr("°/s at half stick."), QObject::tr("°/s at full stick."),
+         QObject::tr("Slope at the centred stick, °/s per unit of stick."),
+         QObject::tr("°/s: root mean square of the difference over the stick from the side that stays, weighted as chosen."),
+         QObject::tr("The settings, in that side's own numbers.")});
     return table;
 }
 
@@ -49,24 +52,24 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
         const auto& match = context.matches[i];
         const std::optional<RateCurve> curves[] = {curve_of(context.real, axis), curve_of(context.practised, axis),
                                                    match ? std::optional(match->rounded) : std::nullopt};
-        const QString names[] = {tr("real"), tr("practised"), tr("match")};
+        const QString names[] = {QObject::tr("real"), QObject::tr("practised"), QObject::tr("match")};
         for (std::size_t k = 0; k < 3; ++k) {
             const int row = static_cast<int>(3 * i + k);
             QStringList cells(RateColumns);
             cells[Curve] = QStringLiteral("%1, %2").arg(axisName(i), names[k]);
             if (curves[k]) {
                 const TurnNumbers n = turn_numbers(*curves[k], airframe);
-                cells[Turn] = QStringLiteral("%1 s").arg(n.full_turn_s, 0, 'f', 2);
+                cells[Turn] = QStringLiteral("%1 s").arg(inPlaces(n.full_turn_s, 2));
                 cells[Flip] = lengthInWords(n.flip_height_m);
-                cells[Half] = QStringLiteral("%1 °/s").arg(n.half_stick_dps, 0, 'f', 0);
-                cells[Full] = QStringLiteral("%1 °/s").arg(n.max_dps, 0, 'f', 0);
-                cells[Centre] = QStringLiteral("%1 °/s").arg(n.centre_dps, 0, 'f', 0);
+                cells[Half] = QStringLiteral("%1 °/s").arg(inPlaces(n.half_stick_dps, 0));
+                cells[Full] = QStringLiteral("%1 °/s").arg(inPlaces(n.max_dps, 0));
+                cells[Centre] = QStringLiteral("%1 °/s").arg(inPlaces(n.centre_dps, 0));
                 if (k != stays)
-                    cells[Off] = QStringLiteral("%1 °/s").arg(
-                        difference(curve_of(context.target(), axis), *curves[k], context.question.weights[i]).rms_dps, 0, 'f', 1);
+                    cells[Off] = QStringLiteral("%1 °/s").arg(inPlaces(
+                        difference(curve_of(context.target(), axis), *curves[k], context.question.weights[i]).rms_dps, 1));
                 cells[Settings] = settingsInWords(*curves[k]);
             } else {
-                cells[Settings] = context.question.locked[i] ? tr("left alone") : tr("no match");
+                cells[Settings] = context.question.locked[i] ? QObject::tr("left alone") : QObject::tr("no match");
             }
             for (int column = 0; column < RateColumns; ++column) {
                 auto* item = new QTableWidgetItem(cells[column]);

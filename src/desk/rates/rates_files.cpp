@@ -5,6 +5,7 @@
 #include "core/rates/rates_from_log.h"
 #include "desk/parts/theme.h"
 #include "desk/rates/curve_plot.h"
+#include "desk/words/said_words.h"
 #include "files/file_text.h"
 #include "files/flight_csv.h"
 #include "files/rates_csv.h"
@@ -38,7 +39,7 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
         const auto flown = rates_from_log(*log, sticks[at], family);
         if (!flown) {
             why = flown.error().message;
-            said << QObject::tr("%1 unknown").arg(QLatin1String(axis_names[at]));
+            said << QObject::tr("%1 unknown").arg(asWords(axis_names[at]));
             continue;
         }
         any = true;
@@ -49,13 +50,12 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
         QStringList parts;
         for (std::size_t k = 0; k < flown->low.size(); ++k)
             parts << QObject::tr("%1 %2 to %3")
-                         .arg(QString::fromUtf8(of->parameters[k].name.data()))
-                         .arg(flown->low[k], 0, 'g', 4)
-                         .arg(flown->high[k], 0, 'g', 4);
+                         .arg(asWords(of->parameters[k].name))
+                         .arg(inDigits(flown->low[k], 4))
+                         .arg(inDigits(flown->high[k], 4));
         said << QObject::tr("%1 %2 (%3; delay and lag %4 ms)")
-                    .arg(QLatin1String(axis_names[at]), parts.join(QStringLiteral(", ")),
-                         QString::fromStdString(known_in_words(*flown)))
-                    .arg(1000 * (flown->delay_s + flown->lag_s), 0, 'f', 0);
+                    .arg(asWords(axis_names[at]), parts.join(QStringLiteral(", ")), asWords(known_in_words(*flown)))
+                    .arg(inPlaces(1000 * (flown->delay_s + flown->lag_s), 0));
     }
     if (!any) return bad_input(path + ": " + why);
     read.said = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));

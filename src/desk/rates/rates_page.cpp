@@ -18,6 +18,7 @@
 #include "desk/rates/rates_files.h"
 #include "desk/rates/timing_panel.h"
 #include "desk/words/axis_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 
 #include <QBoxLayout>
@@ -140,8 +141,8 @@ void RatesPage::buildOptions()
                                    "eyes: it stays unless it "
                                    "is asked for (common practice)")};
     for (std::size_t axis = 0; axis < 3; ++axis) {
-        lock_[axis] = check(axisName(axis).toLower(), QStringLiteral("lock") + axisName(axis), lockTips[axis]);
-        lock_[axis]->setAccessibleName(tr("Leave %1 alone").arg(axisName(axis).toLower()));
+        lock_[axis] = check(axisNameInside(axis), QStringLiteral("lock") + utf8(axis_labels[axis]), lockTips[axis]);
+        lock_[axis]->setAccessibleName(tr("Leave %1 alone").arg(axisNameInside(axis)));
         lock_[axis]->setChecked(axis == yaw);
         connect(lock_[axis], &QCheckBox::toggled, this, &RatesPage::rematch);
     }
@@ -348,12 +349,11 @@ void RatesPage::fillSides()
                                   : ofPilot_ && file.plan ? file.plan->simulator
                                                           : chosenId(simulator_);
     aircraft_->clear();
-    for (const Airframe& a : school_.real_aircraft())
-        aircraft_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : school_.real_aircraft()) aircraft_->addItem(asWords(a.name), QString::fromStdString(a.id));
     aircraft_->setCurrentIndex(std::max(aircraft_->count() ? 0 : -1, aircraft_->findData(QString::fromStdString(aircraft))));
     simulator_->clear();
     for (const SimulatorProfile& s : school_.simulators())
-        if (rate_family(s.rate_family)) simulator_->addItem(QString::fromStdString(s.name), QString::fromStdString(s.id));
+        if (rate_family(s.rate_family)) simulator_->addItem(asWords(s.name), QString::fromStdString(s.id));
     simulator_->setCurrentIndex(std::max(simulator_->count() ? 0 : -1, simulator_->findData(QString::fromStdString(simulator))));
 }
 
@@ -421,10 +421,9 @@ void RatesPage::tellTitle()
             tr("No simulator lets its rates be set. Say on the Controller page, under Sheets, how yours does."));
     const CurveDifference now = difference(context_.real.roll, context_.practised.roll);
     const double then = context_.matches[0] ? context_.matches[0]->rounded_difference.rms_dps : now.rms_dps;
-    title_->setText(
-        (context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then")
-                                     : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
-            .arg(context_.aircraft, context_.simulator, QString::number(now.rms_dps, 'f', 0), QString::number(then, 'f', 1)));
+    title_->setText((context_.aircraft_changes() ? tr("%1 to the rates of %2: roll off %3 °/s, %4 then")
+                                                 : tr("%1 in %2: roll off %3 °/s, %4 when matched"))
+                        .arg(context_.aircraft, context_.simulator, inPlaces(now.rms_dps, 0), inPlaces(then, 1)));
 }
 
 QString RatesPage::howItStands() const
@@ -434,19 +433,19 @@ QString RatesPage::howItStands() const
     const auto stale = school_.match_stale(station_.pilotId());
     QString said;
     if (context_.blocked)
-        said = QString::fromStdString(in_words(*context_.blocked));
+        said = asWords(in_words(*context_.blocked));
     else if (!context_.real_known)
         said = tr("This aircraft's own rates are not known yet: type what it is set to, or find out under \"Time it\". Until "
                   "then a learner's rates stand in.");
     else if (!file.match)
         said = tr("Not matched yet. Hours count as on matched rates once the match is practised on.");
     else if (stale)
-        said = tr("The match of %1 does not hold any more: %2.")
-                   .arg(dayInWords(file.match_at), QString::fromLatin1(in_words(*stale)).toLower());
+        said =
+            tr("The match of %1 does not hold any more: %2.").arg(dayInWords(file.match_at), asWords(in_words(*stale)).toLower());
     else
         said = tr("Matched on %1; %2 h flown on matched rates so far.")
                    .arg(dayInWords(file.match_at))
-                   .arg(school_.standing(station_.pilotId()).hours_matched, 0, 'f', 1);
+                   .arg(inPlaces(school_.standing(station_.pilotId()).hours_matched, 1));
     if (context_.aircraft_changes())
         said += tr(" On the real aircraft: high, open ground, panic switch at hand, never over water or people.");
     return said;
@@ -498,7 +497,7 @@ void RatesPage::apply()
 void RatesPage::readRates(const QString& file)
 {
     const auto read = readRatesFile(file, context_.real, form_->family());
-    if (!read) return words_->setText(tr("Nothing was changed: %1.").arg(QString::fromStdString(read.error().message)));
+    if (!read) return words_->setText(tr("Nothing was changed: %1.").arg(asWords(read.error())));
     school_.keep_rates(context_.question.aircraft_id, read->rates);
     words_->setText(read->said);
 }

@@ -7,6 +7,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -65,7 +66,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
         connect(box, &QDoubleSpinBox::valueChanged, this, &TimingPanel::refresh);
     ticks_.setInterval(100);
     connect(&ticks_, &QTimer::timeout, this,
-            [this] { clock_->setText(tr("%1 s").arg(static_cast<double>(watch_.elapsed()) / 1000, 0, 'f', 1)); });
+            [this] { clock_->setText(tr("%1 s").arg(inPlaces(static_cast<double>(watch_.elapsed()) / 1000, 1))); });
 
     auto* how = new QLabel(tr("Hold the stick still at one place and let the aircraft turn, high up and far from people. Start "
                               "the stopwatch at a mark, count whole turns, stop it at the same mark. "
@@ -126,7 +127,7 @@ void TimingPanel::startOrStop()
     watch_.invalidate();
     ticks_.stop();
     key_->setText(tr("Start"));
-    clock_->setText(tr("%1 s").arg(seconds, 0, 'f', 2));
+    clock_->setText(tr("%1 s").arg(inPlaces(seconds, 2)));
     seconds_->setValue(seconds);
 }
 
@@ -165,9 +166,8 @@ void TimingPanel::refresh()
         const auto rate = timed_rate(t.turns, t.seconds);
         if (!rate) continue;
         sticks.push_back({t.stick, *rate});
-        const QStringList cells{tr("%1 %").arg(100 * t.stick, 0, 'f', 0), QString::number(t.turns, 'f', 0),
-                                QString::number(t.seconds, 'f', 2), QString::number(rate->rate_dps, 'f', 0),
-                                QString::number(rate->standard_error_dps, 'f', 1)};
+        const QStringList cells{tr("%1 %").arg(inPlaces(100 * t.stick, 0)), inPlaces(t.turns, 0), inPlaces(t.seconds, 2),
+                                inPlaces(rate->rate_dps, 0), inPlaces(rate->standard_error_dps, 1)};
         for (int column = 0; column < cells.size(); ++column)
             table_->setItem(static_cast<int>(i), column, new QTableWidgetItem(cells[column]));
     }
@@ -178,13 +178,13 @@ void TimingPanel::refresh()
         if (fitted)
             found_ = *fitted;
         else
-            words_->setText(tr("No curve yet: %1.").arg(QString::fromStdString(fitted.error().message)));
+            words_->setText(tr("No curve yet: %1.").arg(asWords(fitted.error())));
     } else if (sticks.size() == 1) {
         words_->setText(
             tr("%1 °/s at %2 % stick, give or take %3. Time another position: two give a curve, three its bend as well.")
-                .arg(sticks[0].rate.rate_dps, 0, 'f', 0)
-                .arg(100 * sticks[0].stick, 0, 'f', 0)
-                .arg(1.96 * sticks[0].rate.standard_error_dps, 0, 'f', 0));
+                .arg(inPlaces(sticks[0].rate.rate_dps, 0))
+                .arg(inPlaces(100 * sticks[0].stick, 0))
+                .arg(inPlaces(1.96 * sticks[0].rate.standard_error_dps, 0)));
     } else {
         words_->setText(context_.question.aircraft_id.empty() ? tr("Add the real aircraft on the Set-up page first.")
                                                               : tr("Nothing timed yet for %1.").arg(context_.aircraft));
@@ -193,13 +193,13 @@ void TimingPanel::refresh()
         const RateFamily& f = *rate_family(family_key(found_->curve));
         QStringList parts;
         for (std::size_t k = 0; k < found_->low.size(); ++k) {
-            const QString name = QString::fromUtf8(f.parameters[k].name.data());
+            const QString name = asWords(f.parameters[k].name);
             parts << (found_->assumed[k] ? tr("%1 taken as 0, two positions say nothing about it").arg(name)
                                          : tr("%1 %2 (%3 to %4)")
                                                .arg(name)
-                                               .arg(parameters_of(found_->curve)[k], 0, 'g', 4)
-                                               .arg(found_->low[k], 0, 'g', 4)
-                                               .arg(found_->high[k], 0, 'g', 4));
+                                               .arg(inDigits(parameters_of(found_->curve)[k], 4))
+                                               .arg(inDigits(found_->low[k], 4))
+                                               .arg(inDigits(found_->high[k], 4)));
         }
         words_->setText(tr("95 of 100 times between: %1.").arg(parts.join(QStringLiteral(", "))));
     }

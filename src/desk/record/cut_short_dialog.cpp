@@ -3,6 +3,8 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/words/attempt_words.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -29,11 +31,10 @@ void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
 {
     const CutShort& flight = flights_[which];
     const PilotRow* pilot = school_.pilot(flight.attempt.pilot_id);
-    auto* words =
-        new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
-                       .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"), flownInWords(school_, flight.attempt),
-                            QDateTime::fromSecsSinceEpoch(flight.attempt.at).toString(QStringLiteral("d MMM HH:mm")))
-                       .arg(flight.log.duration_s(), 0, 'f', 0));
+    auto* words = new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
+                                 .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"),
+                                      flownInWords(school_, flight.attempt), shortMoment(flight.attempt.at))
+                                 .arg(inPlaces(flight.log.duration_s(), 0)));
     words->setWordWrap(true);
     auto* keep = namedButton(tr("Keep it"), "cutShortKeep", tr("An attempt that ended early"));
     auto* drop = namedButton(tr("Let it go"), "cutShortDrop", tr("It is deleted"));
@@ -50,9 +51,9 @@ void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
     };
     connect(keep, &QPushButton::clicked, this, [this, which, words, done] {
         const auto kept = school_.keep_cut_short(flights_[which]);
-        if (!kept) return words->setText(tr("It cannot be kept: %1").arg(QString::fromStdString(kept.error().message)));
+        if (!kept) return words->setText(tr("It cannot be kept: %1").arg(asWords(kept.error())));
         const AttemptRow* attempt = school_.attempt(*kept);
-        done(tr("Kept: %1 of 100.").arg(attempt ? attempt->score : 0, 0, 'f', 0));
+        done(tr("Kept: %1 of 100.").arg(inPlaces(attempt ? attempt->score : 0, 0)));
     });
     connect(drop, &QPushButton::clicked, this, [this, which, done] {
         forget(flights_[which]);

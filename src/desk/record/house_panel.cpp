@@ -6,9 +6,10 @@
 #include "desk/parts/paper_window.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/unit_words.h"
+#include "desk/words/utf8.h"
 #include "files/drill_document.h"
 #include "school/school.h"
 
@@ -27,8 +28,8 @@ const QString coaching_group = QStringLiteral("Coaching");
 
 QString withUnit(double value, const HouseLimit& limit)
 {
-    const QString number = QString::number(value, 'f', limit.decimals);
-    return limit.unit.empty() ? number : number + QLatin1Char(' ') + plainWords(limit.unit);
+    const QString number = inPlaces(value, limit.decimals);
+    return limit.unit.empty() ? number : number + QLatin1Char(' ') + asWords(limit.unit);
 }
 
 QString thresholdInWords(const CoachingRule& rule)
@@ -58,7 +59,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     group_->setAccessibleName(tr("Which rules"));
     group_->addItem(tr("All rules"), QString());
     for (const HouseLimit& limit : house_limits())
-        if (group_->findData(plainWords(limit.group)) < 0) group_->addItem(plainWords(limit.group), plainWords(limit.group));
+        if (group_->findData(asWords(limit.group)) < 0) group_->addItem(asWords(limit.group), asWords(limit.group));
     for (const QString& group : {marks_group, coaching_group}) group_->addItem(group, group);
     auto* paper = namedButton(tr("On paper …"), "housePaper", tr("All of them as they are now, with what was changed"));
     marks_ = namedButton(tr("Change marks …"), "houseMarks", tr("On the Drills page, where drills and stages are edited"));
@@ -152,9 +153,9 @@ void HousePanel::addLimits()
                 changed =
                     tr("%1 by %2: %3")
                         .arg(dayInWords(c.at), QString::fromStdString(school_.who_is(c.who)), QString::fromStdString(c.why));
-        addRow({plainWords(limit.name), withUnit(school_.house().of(limit.id), limit), withUnit(limit.usual, limit),
-                plainWords(limit.why), changed},
-               plainWords(limit.group), plainWords(limit.id));
+        addRow({asWords(limit.name), withUnit(school_.house().of(limit.id), limit), withUnit(limit.usual, limit),
+                asWords(limit.why), changed},
+               asWords(limit.group), utf8(limit.id));
     }
 }
 
@@ -169,8 +170,8 @@ void HousePanel::addMarks()
             if (shipped)
                 for (const Criterion& s : shipped->criteria)
                     if (s.label == c.label && s.measure == c.measure) usual = limitsInWords(s);
-            addRow({tr("%1: %2").arg(QString::fromStdString(drill.name), QString::fromStdString(c.label)), limitsInWords(c),
-                    usual, c.common_practice ? tr("Common practice, no source") : tr("House"),
+            addRow({tr("%1: %2").arg(asWords(drill.name), asWords(c.label)), limitsInWords(c), usual,
+                    c.common_practice ? tr("Common practice, no source") : tr("House"),
                     edited ? tr("version %1 of the drill").arg(drill.version) : QString()},
                    marks_group, {});
         }
@@ -186,7 +187,7 @@ void HousePanel::addCoaching()
         if (shipped)
             for (const CoachingRule& s : shipped->rules)
                 if (s.id == rule.id) usual = thresholdInWords(s);
-        addRow({QString::fromStdString(rule.id), thresholdInWords(rule), usual, QString::fromStdString(rule.cause),
+        addRow({QString::fromStdString(rule.id), thresholdInWords(rule), usual, asWords(rule.cause),
                 edited ? tr("version %1 of the rules").arg(school_.coaching().version) : QString()},
                coaching_group, {});
     }
@@ -225,7 +226,7 @@ void HousePanel::choose()
     value_->setDecimals(limit->decimals);
     value_->setRange(limit->least, limit->most);
     value_->setSingleStep(limit->decimals == 0 ? 1 : limit->decimals == 1 ? 0.5 : 0.05);
-    value_->setSuffix(limit->unit.empty() ? QString() : QLatin1Char(' ') + plainWords(limit->unit));
+    value_->setSuffix(limit->unit.empty() ? QString() : QLatin1Char(' ') + asWords(limit->unit));
     value_->setValue(school_.house().of(limit->id));
     usual_->setEnabled(may && school_.house().is_changed(limit->id));
 }
@@ -235,7 +236,7 @@ void HousePanel::keep(double value)
     const HouseLimit* limit = house_limit(chosen());
     if (!limit) return;
     if (reason_->text().simplified().isEmpty()) return said_->setText(tr("Say why it is changed: the next one here will ask."));
-    const QString name = plainWords(limit->name), unit_value = withUnit(value, *limit);
+    const QString name = asWords(limit->name), unit_value = withUnit(value, *limit);
     const bool done = school_.keep_house_limit(std::string(limit->id), value, reason_->text().toStdString());
     if (done) reason_->clear();
     said_->setText(done ? tr("%1: %2 from now on. Ctrl+Z takes it back.").arg(name, unit_value) : tr("It was not changed."));
@@ -253,11 +254,11 @@ QString HousePanel::onPaperNow() const
         rows.clear();
     };
     for (const HouseLimit& limit : house_limits()) {
-        if (group != plainWords(limit.group)) put(), group = plainWords(limit.group);
+        if (group != asWords(limit.group)) put(), group = asWords(limit.group);
         const QString here = onPaper(withUnit(school_.house().of(limit.id), limit));
-        rows.push_back({onPaper(plainWords(limit.name)),
+        rows.push_back({onPaper(asWords(limit.name)),
                         school_.house().is_changed(limit.id) ? QStringLiteral("<b>%1</b>").arg(here) : here,
-                        onPaper(withUnit(limit.usual, limit)), onPaper(plainWords(limit.why))});
+                        onPaper(withUnit(limit.usual, limit)), onPaper(asWords(limit.why))});
     }
     put();
     group = marks_group;
@@ -269,7 +270,7 @@ QString HousePanel::onPaperNow() const
     group = tr("Changes");
     for (const RuleChange& c : school_.values().rule_changes) {
         const HouseLimit* limit = house_limit(c.rule);
-        rows.push_back({onPaper(limit ? plainWords(limit->name) : QString::fromStdString(c.rule)),
+        rows.push_back({onPaper(limit ? asWords(limit->name) : QString::fromStdString(c.rule)),
                         c.to.empty() ? tr("as usual") : onPaper(QString::fromStdString(c.to)),
                         tr("%1, %2").arg(dayInWords(c.at), onPaper(QString::fromStdString(school_.who_is(c.who)))),
                         onPaper(QString::fromStdString(c.why))});

@@ -4,6 +4,8 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/tables.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "files/file_text.h"
 #include "school/lock.h"
 #include "school/pilot_export.h"
@@ -109,7 +111,7 @@ void KeepingPanel::refresh()
         auto* name = new QTableWidgetItem(QString::fromStdString(pilot.name));
         name->setData(Qt::UserRole, QString::fromStdString(pilot.id));
         archived_->setItem(i, 0, name);
-        const auto day = [&](const QDate& d) { return at > 0 ? d.toString(QStringLiteral("d MMM yyyy")) : tr("never"); };
+        const auto day = [&](const QDate& d) { return at > 0 ? dateInWords(d) : tr("never"); };
         archived_->setItem(i, 1, new QTableWidgetItem(day(last)));
         const bool over = at == 0 || until < today;
         due += over;
@@ -131,7 +133,7 @@ void KeepingPanel::handOut(const QString& file)
                        ? tr("Written: %1. The record goes on holding all of it until the pilot is erased; then it keeps what was "
                             "flown, without the name.")
                              .arg(file)
-                       : QString::fromStdString(written.error().message));
+                       : asWords(written.error()));
 }
 
 void KeepingPanel::erase()
@@ -143,7 +145,7 @@ void KeepingPanel::erase()
         QMessageBox::Yes)
         return;
     const auto erased = school_.erase_pilot(id, why_->text().toStdString());
-    said_->setText(QString::fromStdString(erased ? *erased : erased.error().message));
+    said_->setText(asWords(erased ? *erased : erased.error().said));
     if (erased) why_->clear();
 }
 

@@ -4,6 +4,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/lock.h"
 
 #include <QBoxLayout>
@@ -33,9 +34,7 @@ QTableWidget* rightsTable()
     table->setRowCount(static_cast<int>(rights().size()));
     for (int i = 0; i < table->rowCount(); ++i) {
         const Right& right = rights()[static_cast<std::size_t>(i)];
-        QString words = QString::fromUtf8(right.words.data(), static_cast<qsizetype>(right.words.size()));
-        words[0] = words[0].toUpper();
-        table->setItem(i, 0, new QTableWidgetItem(words));
+        table->setItem(i, 0, new QTableWidgetItem(asWords(capital(right.words))));
         int column = 1;
         for (const Role role : {Role::Station, Role::Instructor, Role::Coordinator}) {
             auto* cell = new QTableWidgetItem(may(role, right.act) ? QObject::tr("may") : QStringLiteral("–"));
@@ -153,7 +152,7 @@ void PeoplePanel::add()
     if (passphrase_->text() != again_->text()) return say(tr("The two passphrases are not the same."));
     const auto added = lock_.add_person(name_->text().toStdString(), static_cast<Role>(role_->currentData().toInt()),
                                         passphrase_->text().toStdString());
-    if (!added) return say(QString::fromStdString(added.error().message));
+    if (!added) return say(asWords(added.error()));
     say(tr("Added: %1.").arg(name_->text()));
     for (QLineEdit* edit : {name_, passphrase_, again_}) edit->clear();
 }
@@ -162,7 +161,7 @@ void PeoplePanel::changePassphrase()
 {
     if (passphrase_->text() != again_->text()) return say(tr("The two passphrases are not the same."));
     const auto changed = lock_.change_passphrase(chosen(), passphrase_->text().toStdString());
-    say(changed ? tr("The passphrase was changed.") : QString::fromStdString(changed.error().message));
+    say(changed ? tr("The passphrase was changed.") : asWords(changed.error()));
     if (changed)
         for (QLineEdit* edit : {passphrase_, again_}) edit->clear();
 }
@@ -170,7 +169,7 @@ void PeoplePanel::changePassphrase()
 void PeoplePanel::retire()
 {
     const auto retired = lock_.retire(chosen());
-    say(retired ? tr("No longer among those who may unlock.") : QString::fromStdString(retired.error().message));
+    say(retired ? tr("No longer among those who may unlock.") : asWords(retired.error()));
 }
 
 } // namespace bh::desk

@@ -4,6 +4,8 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "record/backup.h"
 #include "record/daily_copies.h"
 #include "record/exchange.h"
@@ -27,7 +29,7 @@ QString inWords(const VerifyReport& report)
     return QObject::tr("%1 entries, %2 wrong, the first: %3")
         .arg(report.entries)
         .arg(problems)
-        .arg(QString::fromStdString(one_line(report.problems.front())));
+        .arg(asWords(report.problems.front()));
 }
 
 /// A pause in which nothing can be clicked, and the pointer says so.
@@ -114,9 +116,7 @@ void StatePanel::refresh()
     else if (watch_->running())
         facts << tr("Being verified …");
     else if (watch_->report())
-        facts << tr("Verified %1: %2")
-                     .arg(QDateTime::fromSecsSinceEpoch(watch_->verified_at()).toString(QStringLiteral("d MMM HH:mm")),
-                          inWords(*watch_->report()));
+        facts << tr("Verified %1: %2").arg(shortMoment(watch_->verified_at()), inWords(*watch_->report()));
     else
         facts << tr("Not verified since the start; that is done by itself when nobody flies.");
     if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
@@ -146,8 +146,7 @@ QStringList StatePanel::serverFacts() const
         facts << tr("%1 entries wait at this station and are handed over when the server is back.").arg(waiting);
     if (const auto files = school_.record().attachments().to_send().size(); files > 0)
         facts << tr("%1 flight logs and recordings are on their way to the server.").arg(files);
-    for (const std::string& problem : school_.record().waiting_problems())
-        facts << tr("Not handed over: %1").arg(QString::fromStdString(one_line(problem)));
+    for (const Said& problem : school_.record().waiting_problems()) facts << tr("Not handed over: %1").arg(asWords(problem));
     return facts;
 }
 
@@ -169,8 +168,7 @@ void StatePanel::backUp()
     school_.finish_keeping();
     const auto report = whileWaiting(
         [&] { return back_up(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder()); });
-    say(report ? tr("Backed up to %1, read back: %2.").arg(to, inWords(*report))
-               : QString::fromStdString(report.error().message));
+    say(report ? tr("Backed up to %1, read back: %2.").arg(to, inWords(*report)) : asWords(report.error()));
 }
 
 void StatePanel::restoreBackup()
@@ -182,7 +180,7 @@ void StatePanel::restoreBackup()
     if (to.isEmpty()) return;
     const auto report = whileWaiting([&] { return restore(from.toStdString(), to.toStdString()); });
     say(report ? tr("Restored to %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
-               : QString::fromStdString(report.error().message));
+               : asWords(report.error()));
 }
 
 void StatePanel::importWhole()
@@ -197,7 +195,7 @@ void StatePanel::bringIn(const QString& from, const QString& to)
 {
     const auto report = whileWaiting([&] { return import_record(from.toStdString(), to.toStdString()); });
     say(report ? tr("Imported into %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
-               : QString::fromStdString(report.error().message));
+               : asWords(report.error()));
 }
 
 void StatePanel::exportWhole()
@@ -209,8 +207,7 @@ void StatePanel::exportWhole()
     const auto head = whileWaiting([&] {
         return export_record(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder());
     });
-    say(head ? tr("Exported to %1; its head is %2.").arg(to, QString::fromStdString(in_words(*head)))
-             : QString::fromStdString(head.error().message));
+    say(head ? tr("Exported to %1; its head is %2.").arg(to, QString::fromStdString(in_words(*head))) : asWords(head.error()));
 }
 
 } // namespace bh::desk

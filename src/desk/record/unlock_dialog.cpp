@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/lock.h"
 
 #include <QBoxLayout>
@@ -45,7 +46,7 @@ void UnlockDialog::tryIt()
     const auto unlocked = lock_.unlock(who_->currentData().toString().toStdString(), passphrase_->text().toStdString());
     passphrase_->clear();
     if (unlocked) return accept();
-    said_->setText(QString::fromStdString(unlocked.error().message));
+    said_->setText(asWords(unlocked.error()));
 }
 
 } // namespace bh::desk

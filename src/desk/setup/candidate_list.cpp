@@ -1,6 +1,7 @@
 #include "desk/setup/candidate_list.h"
 
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QPainter>
 #include <QScrollBar>
@@ -33,9 +34,9 @@ public:
         p->setPen(t.ink);
         p->setFont(uiFont(10, true));
         const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, scaled(head_px));
-        p->drawText(
-            head, Qt::AlignLeft | Qt::AlignVCenter,
-            p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - scaled(60)));
+        const int beside = QFontMetrics(uiFont(9)).horizontalAdvance(distance) + scaled(8);
+        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter,
+                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - beside));
         p->setPen(t.soft);
         p->setFont(uiFont(9));
         p->drawText(head, Qt::AlignRight | Qt::AlignVCenter, distance);
@@ -80,19 +81,19 @@ void CandidateList::show(const std::vector<Candidate>& ranked, const std::vector
     for (const Candidate& c : ranked) {
         const auto found = std::find_if(all.begin(), all.end(), [&](const Airframe& a) { return a.id == c.id; });
         if (found == all.end()) continue;
-        auto* item = new QListWidgetItem(QString::fromStdString(found->name), this);
+        auto* item = new QListWidgetItem(asWords(found->name), this);
         QStringList reasons;
         if (compared)
-            for (const std::string& reason : c.reasons) reasons << QString::fromStdString(reason);
+            for (const Said& reason : c.reasons) reasons << asWords(reason);
         if (compared && reasons.isEmpty()) reasons << tr("nothing differs enough to be felt");
         if (!compared)
             reasons << tr("%1 g, thrust %2 times its weight")
-                           .arg(1000 * found->mass_kg, 0, 'f', 0)
-                           .arg(found->thrust_to_weight, 0, 'f', 1);
+                           .arg(inPlaces(1000 * found->mass_kg, 0))
+                           .arg(inPlaces(found->thrust_to_weight, 1));
         item->setData(IdRole, QString::fromStdString(c.id));
         item->setData(ReasonsRole, reasons);
         item->setData(ChosenRole, c.id == chosen);
-        if (compared) item->setData(DistanceRole, tr("off by %1").arg(c.distance, 0, 'f', 2));
+        if (compared) item->setData(DistanceRole, tr("off by %1").arg(inPlaces(c.distance, 2)));
         item->setData(
             Qt::AccessibleTextRole,
             tr("%1%2; %3").arg(item->text(), c.id == chosen ? tr(", chosen") : QString(), reasons.join(QStringLiteral(", "))));

@@ -3,6 +3,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -14,7 +15,10 @@
 namespace bh::desk {
 namespace {
 
-constexpr const char* winds[] = {"north", "north-east", "east", "south-east", "south", "south-west", "west", "north-west"};
+constexpr const char* winds[] = {QT_TRANSLATE_NOOP("said", "north"), QT_TRANSLATE_NOOP("said", "north-east"),
+                                 QT_TRANSLATE_NOOP("said", "east"),  QT_TRANSLATE_NOOP("said", "south-east"),
+                                 QT_TRANSLATE_NOOP("said", "south"), QT_TRANSLATE_NOOP("said", "south-west"),
+                                 QT_TRANSLATE_NOOP("said", "west"),  QT_TRANSLATE_NOOP("said", "north-west")};
 
 } // namespace
 
@@ -47,7 +51,7 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
     from_ = new QComboBox;
     from_->setObjectName(QStringLiteral("windFrom"));
     from_->setAccessibleName(tr("Where the wind comes from"));
-    for (const char* wind : winds) from_->addItem(tr("from the %1").arg(QLatin1String(wind)));
+    for (const char* wind : winds) from_->addItem(tr("from the %1").arg(asWords(wind)));
     wind_ = line("dayWind", tr("Wind"), {speed_, from_},
                  tr("A centred stick no longer means standing still: the aircraft goes with the air. To hover it must lean into "
                     "the wind, and a lap is quick one way and slow the other."),
@@ -121,7 +125,7 @@ void DayPanel::show(const Conditions& day)
     warmer_->setValue(day.warmer_k);
     for (QWidget* w : std::initializer_list<QWidget*>{speed_, from_, gusts_}) w->setEnabled(wind_->isChecked());
     share_->setEnabled(bent_->isChecked());
-    const QString words = QString::fromStdString(in_words(day));
+    const QString words = asWords(in_words(day));
     words_->setText(tr("As set: %1. A free flight is flown so; a drill is flown in still air unless \"real day\" is ticked "
                        "beside it, and its attempt then says what the day was like.")
                         .arg(words.isEmpty() ? tr("still air") : words));

@@ -15,6 +15,7 @@
 #include "desk/setup/day_panel.h"
 #include "desk/setup/tilt_view.h"
 #include "desk/setup/way_back_panel.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/ids.h"
 #include "school/school.h"
@@ -135,8 +136,7 @@ QLayout* SetupPage::makeFoot()
     world_->setObjectName(QStringLiteral("tryWorld"));
     world_->setAccessibleName(tr("World to fly in"));
     for (const char* id : world_ids)
-        if (const auto world = school_.data().world(id))
-            world_->addItem(QString::fromStdString(world->name), QString::fromLatin1(id));
+        if (const auto world = school_.data().world(id)) world_->addItem(asWords(world->name), QString::fromLatin1(id));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("tryMode"));
     mode_->setAccessibleName(tr("Flight mode"));
@@ -405,8 +405,7 @@ void SetupPage::showAircraft()
 {
     real_->clear();
     real_->addItem(tr("not chosen"), QString());
-    for (const Airframe& a : school_.real_aircraft())
-        real_->addItem(QString::fromStdString(a.name), QString::fromStdString(a.id));
+    for (const Airframe& a : school_.real_aircraft()) real_->addItem(asWords(a.name), QString::fromStdString(a.id));
     real_->setCurrentIndex(std::max(0, real_->findData(QString::fromStdString(setup_.real_aircraft))));
     const Airframe* real = school_.real_aircraft(setup_.real_aircraft);
     form_->setVisible(real);
@@ -431,9 +430,9 @@ void SetupPage::showSettings()
     propeller_->setValue(static_cast<int>(std::lround(100 * setup_.propeller_ratio)));
     power_->setValue(static_cast<int>(std::lround(100 * setup_.power_share)));
     propellerWords_->setText(tr("Propellers: %1 % of %2 mm")
-                                 .arg(100 * setup_.propeller_ratio, 0, 'f', 0)
-                                 .arg(1000 * simulated().propeller_m, 0, 'f', 0));
-    powerWords_->setText(tr("Propeller power: %1 %").arg(100 * setup_.power_share, 0, 'f', 0));
+                                 .arg(inPlaces(100 * setup_.propeller_ratio, 0))
+                                 .arg(inPlaces(1000 * simulated().propeller_m, 0)));
+    powerWords_->setText(tr("Propeller power: %1 %").arg(inPlaces(100 * setup_.power_share, 0)));
 }
 
 /// Before and after: the aircraft as it comes, and as it is set.
@@ -465,15 +464,16 @@ void SetupPage::showFigures()
     for (const auto& r : rows) {
         figures_->setItem(i, 0, figureCell(r.what, false));
         figures_->setItem(i, 1,
-                          figureCell(QStringLiteral("%1 %2").arg(r.before, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
-        figures_->setItem(i++, 2, figureCell(QStringLiteral("%1 %2").arg(r.now, 0, 'f', r.decimals).arg(r.unit).trimmed(), true));
+                          figureCell(QStringLiteral("%1 %2").arg(inPlaces(r.before, r.decimals)).arg(r.unit).trimmed(), true));
+        figures_->setItem(i++, 2,
+                          figureCell(QStringLiteral("%1 %2").arg(inPlaces(r.now, r.decimals)).arg(r.unit).trimmed(), true));
     }
 }
 
 void SetupPage::showWarnings()
 {
     QStringList words;
-    for (const std::string& w : warnings_of(school_, editing_, setup_)) words << QString::fromStdString(w);
+    for (const Said& w : warnings_of(school_, editing_, setup_)) words << asWords(w);
     warnings_->setText(!words.isEmpty()                ? words.join(QLatin1Char('\n'))
                        : is_learner(school_, editing_) ? tr("Nothing to warn of for a learner.")
                                                        : tr("Nothing to warn of."));

@@ -2,6 +2,7 @@
 
 #include "core/setup/training_setup.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QKeyEvent>
@@ -38,9 +39,9 @@ void TiltView::show(double tilt_deg, double fov_deg, const Airframe& flown, cons
 QString TiltView::inWords() const
 {
     return tr("%1°: flies level at %2 with %3 % throttle")
-        .arg(tilt_deg_, 0, 'f', 0)
+        .arg(inPlaces(tilt_deg_, 0))
         .arg(speedInWords(effect_.level.speed_mps))
-        .arg(100 * effect_.level.throttle, 0, 'f', 0);
+        .arg(inPlaces(100 * effect_.level.throttle, 0));
 }
 
 std::optional<SpokenView::Value> TiltView::value() const
@@ -139,13 +140,13 @@ void TiltView::paintEvent(QPaintEvent*)
     paintForces(p, at, unit);
     p.setPen(t.ink);
     p.setFont(uiFont(13, true));
-    p.drawText(QRectF(12, 8, width() - 24, scaled(24)), Qt::AlignLeft, tr("%1° tilt").arg(tilt_deg_, 0, 'f', 0));
+    p.drawText(QRectF(12, 8, width() - 24, scaled(24)), Qt::AlignLeft, tr("%1° tilt").arg(inPlaces(tilt_deg_, 0)));
     p.setFont(uiFont(10));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
     p.drawText(QRectF(12, 8 + scaled(24), width() - 24, scaled(44)), Qt::AlignLeft, // the arrows keep the foot
                effect_.level.possible ? tr("level at %1\n%2 % throttle")
                                             .arg(speedInWords(effect_.level.speed_mps))
-                                            .arg(100 * effect_.level.throttle, 0, 'f', 0)
+                                            .arg(inPlaces(100 * effect_.level.throttle, 0))
                                       : tr("full throttle\ndoes not carry it"));
 }
 

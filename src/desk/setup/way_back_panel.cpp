@@ -5,6 +5,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/way_back_words.h"
 #include "school/school.h"
@@ -104,7 +105,7 @@ void WayBackPanel::showRungs(const WayBackStanding& standing)
             state = tr("○ next, from %1").arg(easedValueInWords(rung.what, standing.next->from));
         if (taken && taken->back()) state += tr(" (half a step was taken back)");
         const QStringList cells{rungInWords(rung), state, taken ? dayInWords(taken->at) : QString(),
-                                taken && taken->rocking_share ? tr("%1 %").arg(100 * *taken->rocking_share, 0, 'f', 0)
+                                taken && taken->rocking_share ? tr("%1 %").arg(inPlaces(100 * *taken->rocking_share, 0))
                                                               : QString()};
         for (int column = 0; column < cells.size(); ++column) {
             auto* item = new QTableWidgetItem(cells[column]);
@@ -134,7 +135,7 @@ void WayBackPanel::refresh()
         return;
     }
     const WayBackEvidence evidence = way_back_evidence(school_, pilot_id_);
-    const QString rocking = tr("%1 %").arg(100 * evidence.rocking_share, 0, 'f', 0);
+    const QString rocking = tr("%1 %").arg(inPlaces(100 * evidence.rocking_share, 0));
     const WayBackAdvice says = advice(*standing, evidence);
     heading_->setText(
         standing->next

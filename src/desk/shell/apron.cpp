@@ -9,6 +9,7 @@
 #include "desk/shell/trouble.h"
 #include "desk/words/attempt_words.h"
 #include "desk/words/flight_words.h"
+#include "desk/words/said_words.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
 #include "school/school.h"
@@ -92,7 +93,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     connect(verified_, &QPushButton::clicked, this, [this] {
         if (!watch_->report() || watch_->report()->problems.empty()) return watch_->verify_now();
         QStringList problems;
-        for (const std::string& problem : watch_->report()->problems) problems << QString::fromStdString(one_line(problem));
+        for (const Said& problem : watch_->report()->problems) problems << asWords(problem);
         auto* trouble = new Trouble(school_.file_name(), problems, Trouble::MayRestore | Trouble::MayGoOn, window());
         trouble->setAttribute(Qt::WA_DeleteOnClose);
         trouble->show();
@@ -135,7 +136,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
         sentence_.clear();
         refresh();
     });
-    connect(&school_, &School::failed, this, &Apron::say);
+    connect(&school_, &School::failed, this, [this](const Said& sentence) { say(asWords(sentence)); });
     connect(&station_, &Station::deviceChosen, this, &Apron::refresh);
     connect(&station_, &Station::devicesChanged, this, &Apron::refresh);
     connect(&station_, &Station::practiceTicked, this, &Apron::refresh);
@@ -198,7 +199,7 @@ void Apron::say(const QString& sentence)
 
 void Apron::refresh()
 {
-    const QString name = QString::fromStdString(station_.device().name);
+    const QString name = asWords(station_.device().name);
     using State = Station::Controller;
     const State state = station_.controllerState();
     controller_->setText(state == State::Unplugged      ? tr("%1 is unplugged").arg(name)

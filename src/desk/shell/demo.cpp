@@ -1,6 +1,5 @@
 #include "desk/shell/demo.h"
 
-#include "desk/words/utf8.h"
 #include "school/demo_record.h"
 
 #include <QApplication>

@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "desk/words/utf8.h"
 #include "files/data_folder.h"
 #include "school/lock.h"
@@ -122,7 +123,7 @@ void FirstStart::choose(Choice choice)
     if (choice == Choice::Begin && guarded_->isChecked()) {
         if (person_->text().trimmed().isEmpty()) return said_->setText(tr("Say who the coordinator is."));
         if (const auto good = good_passphrase(passphrase_->text().toStdString()); !good)
-            return said_->setText(utf8(good.error().message));
+            return said_->setText(asWords(good.error()));
         if (passphrase_->text() != again_->text()) return said_->setText(tr("The two passphrases are not the same."));
     }
     accept();

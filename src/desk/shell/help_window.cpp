@@ -1,6 +1,7 @@
 #include "desk/shell/help_window.h"
 
 #include "desk/parts/theme.h"
+#include "desk/shell/language.h"
 
 #include <QBoxLayout>
 #include <QDesktopServices>
@@ -64,6 +65,8 @@ std::filesystem::path HelpWindow::folderFor(const std::filesystem::path& documen
 HelpWindow::HelpWindow(const std::filesystem::path& documents, QWidget* parent)
     : QWidget(parent, Qt::Window), folder_(QString::fromStdString(folderFor(documents).lexically_normal().string()))
 {
+    // What is not written in the spoken language is read in English.
+    if (const QString spoken = folder_ + QLatin1Char('/') + spokenLanguage(); QFileInfo::exists(spoken)) folder_ = spoken;
     setObjectName(QStringLiteral("helpWindow"));
     setWindowTitle(tr("Handbook"));
     resize(960, 720);

@@ -2,6 +2,7 @@
 
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 #include "school/beginning.h"
 #include "school/school.h"
 #include "school/today.h"
@@ -70,8 +71,8 @@ public:
         p->setFont(uiFont(9));
         p->setPen(soft);
         const QString hours = QObject::tr("%1 of %2 h")
-                                  .arg(index.data(PilotListModel::HoursRole).toDouble(), 0, 'f', 1)
-                                  .arg(index.data(PilotListModel::TargetRole).toDouble(), 0, 'f', 0);
+                                  .arg(inPlaces(index.data(PilotListModel::HoursRole).toDouble(), 1))
+                                  .arg(inPlaces(index.data(PilotListModel::TargetRole).toDouble(), 0));
         p->drawText(placed(inner), Qt::AlignRight | Qt::AlignBottom, hours);
         p->restore();
     }
@@ -108,7 +109,7 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
     case Qt::DisplayRole:
     case Qt::AccessibleTextRole: return QString::fromStdString(pilot->name);
     case Qt::ToolTipRole:
-    case ReasonRole: return QString::fromStdString(standing.attention);
+    case ReasonRole: return asWords(standing.attention);
     case IdRole: return QString::fromStdString(id);
     case HoursRole: return standing.hours;
     case TargetRole: return pilot->target_h;

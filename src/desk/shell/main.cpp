@@ -6,6 +6,7 @@
 #include "desk/shell/brought_file.h"
 #include "desk/shell/demo.h"
 #include "desk/shell/first_start.h"
+#include "desk/shell/language.h"
 #include "desk/shell/main_window.h"
 #include "desk/shell/one_window.h"
 #include "desk/shell/pseudo_language.h"
@@ -13,6 +14,8 @@
 #include "desk/shell/start_page.h"
 #include "desk/shell/tour.h"
 #include "desk/shell/trouble.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "record/daily_copies.h"
 #include "record/waiting.h"
 #include "school/record_watch.h"
@@ -143,7 +146,7 @@ bool firstStart(Asked& asked, const DataFolder& data, const QTemporaryDir& demo_
     if (start->choice() == Choice::Elsewhere) return choosePlace(asked);
     if (start->choice() == Choice::Demo) {
         const auto made = useDemo(asked, data, demo_folder);
-        if (!made) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), QString::fromStdString(made.error().message));
+        if (!made) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), desk::asWords(made.error()));
         return made.has_value();
     }
     asked.begun = std::move(start);
@@ -186,10 +189,9 @@ std::unique_ptr<Record> opened(Asked& asked, int& exit)
     for (;;) {
         auto record = Record::open(asked.place, asked.options);
         QStringList problems;
-        if (!record) problems << QString::fromStdString(one_line(record.error().message));
+        if (!record) problems << desk::asWords(record.error());
         if (record)
-            for (const std::string& problem : (*record)->problems_at_opening())
-                problems << QString::fromStdString(one_line(problem));
+            for (const Said& problem : (*record)->problems_at_opening()) problems << desk::asWords(problem);
         if (problems.isEmpty() || (record && (asked.quiet || asked.options.read_only))) return std::move(*record);
         if (!record) exit = complain(problems.front());
         if (asked.quiet) return nullptr;
@@ -229,8 +231,7 @@ int work(Asked& asked, const DataFolder& data)
     if (!record) return exit;
     if (const std::string demo_now = record->note("demo_now"); !demo_now.empty()) {
         *offset = std::stoll(demo_now) - systemNow();
-        asked.name +=
-            QObject::tr(" of %1").arg(QDateTime::fromSecsSinceEpoch(record->now()).toString(QStringLiteral("d MMM yyyy")));
+        asked.name += QObject::tr(" of %1").arg(desk::dayInWords(record->now()));
     }
     if (asked.options.read_only) asked.name += QObject::tr(", read only");
     if (const std::string again = asked.place.found_again_by(); asked.options.remember_heads && !again.empty())
@@ -242,8 +243,7 @@ int work(Asked& asked, const DataFolder& data)
     desk::MainWindow window(school, station, asked.name);
     one.answer_with(window);
     if (asked.begun)
-        if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept)
-            window.say(QString::fromStdString(kept.error().message));
+        if (const auto kept = asked.begun->keepOn(school, window.lock()); !kept) window.say(desk::asWords(kept.error()));
     window.show();
     if (!asked.quiet && asked.options.remember_heads) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
@@ -302,17 +302,19 @@ int main(int argc, char** argv)
     const QCommandLineOption demoOption("demo", "Open a fresh copy of the demo record.");
     const QCommandLineOption tourOption("tour", "Save a picture of each main view and exit.", "DIR");
     const QCommandLineOption sizeOption("tour-size", "Of the tour's window.", "WIDTHxHEIGHT", "1280x800");
+    const QCommandLineOption languageOption("language", "Speak this language, whatever the system's: en or de.", "TAG");
     const QCommandLineOption pseudoOption("pseudo", "Longer words, from right to left: shows where a language has no room.");
     const QCommandLineOption measureOption("measure", "Print start time, idle load and memory, and exit.");
     const QCommandLineOption nightOption("night", "Start in dark colours.");
     const QCommandLineOption readOnlyOption("read-only", "Look at the record without writing to it.");
-    parser.addOptions({storeOption, demoOption, tourOption, sizeOption, pseudoOption, measureOption, nightOption, readOnlyOption,
-                       stationOption, standInOption, pageOption, pictureOption, afterOption});
+    parser.addOptions({storeOption, demoOption, tourOption, sizeOption, languageOption, pseudoOption, measureOption, nightOption,
+                       readOnlyOption, stationOption, standInOption, pageOption, pictureOption, afterOption});
     parser.addPositionalArgument(
         QStringLiteral("file"),
         QStringLiteral("A record, as with --store; or a flight log, a table, rates or a recording, to look at."),
         QStringLiteral("[FILE]"));
     parser.process(application);
+    desk::speak(application, parser.isSet(languageOption) ? parser.value(languageOption) : desk::preferences().language());
     if (parser.isSet(pseudoOption)) desk::PseudoLanguage::speak(application);
     desk::applyTheme(application, parser.isSet(nightOption) || desk::nightPreferred());
     const QTemporaryDir demoFolder;

@@ -25,6 +25,7 @@
 #include "desk/shell/line_up.h"
 #include "desk/shell/menu.h"
 #include "desk/shell/taxiway.h"
+#include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
@@ -96,7 +97,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     QWidget* const pages[] = {board_, kit_, controller_, setup_, drills_, debrief_, progress_, rates_, firstFlight_};
     for (int i = 0; i < PageCount; ++i) {
         const auto page = static_cast<Page>(i);
-        marks_[i] = taxiway_->addPage(pageName(page));
+        marks_[i] = taxiway_->addPage(pageName(page), pageKey(page));
         pages[i]->setObjectName(QLatin1String("page") + QLatin1String(page_names[i]));
         pages_->addWidget(pages[i]);
     }
@@ -433,7 +434,7 @@ void MainWindow::refreshMarks()
     put(Drills, drills,
         drills == Done::Nothing ? tr("No pilot chosen")
         : drills == Done::Done  ? tr("Every stage is held")
-                                : tr("Next: %1").arg(QString::fromStdString(school_.standing(pilot).next_reason)));
+                                : tr("Next: %1").arg(asWords(school_.standing(pilot).next_reason)));
     const RatesMark rates = rates_mark(school_, pilot);
     put(Rates, rates.state, ratesInWords(rates));
     put(Debrief, Done::Nothing, tr("Any flight, its sticks and what was found in it"));
@@ -452,7 +453,7 @@ QString MainWindow::ratesInWords(const RatesMark& mark)
     switch (mark.why) {
     case RatesMark::Why::NoSetup: return tr("No aircraft chosen on the Set-up page");
     case RatesMark::Why::RealUnknown: return tr("The real aircraft's rates are not known yet");
-    case RatesMark::Why::Stale: return QString::fromLatin1(in_words(*mark.stale));
+    case RatesMark::Why::Stale: return asWords(in_words(*mark.stale));
     case RatesMark::Why::Near: return tr("Practised on the real aircraft's rates");
     case RatesMark::Why::Apart: return tr("Practice rates differ from the real aircraft's");
     }

@@ -4,6 +4,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 #include "desk/parts/voice.h"
+#include "desk/shell/language.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -51,7 +52,7 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     form->setSpacing(12);
     addShown(*form);
     addHeardAndRead(*form);
-    auto* said = new QLabel(tr("Each choice holds at once, at this computer, for every record."));
+    auto* said = new QLabel(tr("Each choice holds at this computer, for every record."));
     said->setProperty("quiet", true);
     form->addRow(said);
     resize(scaled(520), sizeHint().height());
@@ -80,6 +81,13 @@ void PreferencesWindow::addShown(QFormLayout& form)
                          tr("For show in flights, marks and debriefs; drills, files and the record stay metric"),
                          {{tr("Metres, metres a second"), 0}, {tr("Feet, knots"), 1}}, p.feetAndKnots(),
                          [&p](int feet) { p.setFeetAndKnots(feet == 1); });
+    QList<QPair<QString, int>> spoken{{tr("As the system"), -1}};
+    for (int i = 0; i < languages().size(); ++i) spoken.push_back({languages()[i].name, i});
+    const auto now =
+        std::find_if(languages().begin(), languages().end(), [&p](const Language& l) { return l.tag == p.language(); });
+    auto* language = choice("preferLanguage", tr("Language"), tr("Of windows, papers and the handbook, from the next start on"),
+                            spoken, now == languages().end() ? -1 : static_cast<int>(now - languages().begin()),
+                            [&p](int index) { p.setLanguage(index < 0 ? QString() : languages()[index].tag); });
     auto* days = choice("preferDays", tr("Days"), tr("As the system writes a day, or with the month as a word"),
                         {{tr("12 Jun 2031"), 0}, {tr("As the system"), 1}}, p.systemDates(),
                         [&p](int system) { p.setSystemDates(system == 1); });
@@ -90,6 +98,7 @@ void PreferencesWindow::addShown(QFormLayout& form)
                         p.menuShown(), [&p](bool shown) { p.setMenuShown(shown); });
     form.addRow(tr("Colours"), look);
     form.addRow(tr("Size of text"), text);
+    form.addRow(tr("Language"), language);
     form.addRow(tr("Heights and speeds"), units);
     form.addRow(tr("Days"), days);
     form.addRow(tr("Seen"), motion);

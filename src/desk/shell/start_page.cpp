@@ -4,6 +4,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
+#include "desk/words/said_words.h"
 
 #include <QBoxLayout>
 #include <QFormLayout>
@@ -110,8 +111,7 @@ StartPage::StartPage(const QString& usual_file, const QString& station_name, QWi
 void StartPage::tryIt()
 {
     if (server_->isChecked())
-        if (const auto good = canBeUsed(address_->text()); !good)
-            return wrong_->setText(QString::fromStdString(good.error().message));
+        if (const auto good = canBeUsed(address_->text()); !good) return wrong_->setText(asWords(good.error()));
     if (here_->isChecked() && file_->text().trimmed().isEmpty()) return wrong_->setText(tr("Say in which file"));
     accept();
 }

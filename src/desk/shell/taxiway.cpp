@@ -5,7 +5,14 @@
 
 namespace bh::desk {
 
-TaxiwayButton::TaxiwayButton(const QString& text, QWidget* parent) : QAbstractButton(parent)
+namespace {
+
+constexpr double name_points = 10.5; // nine names beside the line-up of the smallest window
+constexpr int mark_px = 6, name_px = 22, after_px = 6;
+
+} // namespace
+
+TaxiwayButton::TaxiwayButton(const QString& text, QWidget* parent) : QAbstractButton(parent), points_(name_points)
 {
     setText(text);
     setCheckable(true);
@@ -21,16 +28,17 @@ void TaxiwayButton::setMark(StateMark mark, const QString& why)
     update();
 }
 
-namespace {
-
-constexpr double name_points = 10.5; // nine names beside the line-up of the smallest window
-constexpr int mark_px = 6, name_px = 22, after_px = 6;
-
-} // namespace
-
 QSize TaxiwayButton::sizeHint() const
 {
-    return {QFontMetrics(uiFont(name_points, true)).horizontalAdvance(text()) + name_px + after_px, 44};
+    return {QFontMetrics(uiFont(points_, true)).horizontalAdvance(text()) + name_px + after_px, 44};
+}
+
+void TaxiwayButton::setNamePoints(double points)
+{
+    if (points == points_) return;
+    points_ = points;
+    updateGeometry();
+    update();
 }
 
 void TaxiwayButton::paintEvent(QPaintEvent*)
@@ -41,7 +49,7 @@ void TaxiwayButton::paintEvent(QPaintEvent*)
     if (underMouse() && !isChecked()) p.fillRect(rect(), t.card);
     const QColor markColour = mark_ == StateMark::Done ? t.held : mark_ == StateMark::None ? t.steel : t.attention;
     paintMark(p, QRectF(mark_px, height() / 2.0 - 6, 12, 12), mark_, markColour);
-    p.setFont(uiFont(name_points, isChecked()));
+    p.setFont(uiFont(points_, isChecked()));
     p.setPen(ink);
     p.drawText(rect().adjusted(name_px, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     if (isChecked()) p.fillRect(QRect(0, height() - 4, width(), 4), t.night ? t.attention : t.chrome);
@@ -59,11 +67,22 @@ Taxiway::Taxiway(QWidget* parent) : QFrame(parent), layout_(new QHBoxLayout(this
     layout_->addStretch();
 }
 
-TaxiwayButton* Taxiway::addPage(const QString& name)
+void Taxiway::resizeEvent(QResizeEvent* event)
+{
+    QFrame::resizeEvent(event);
+    constexpr double least_points = 8, step = 0.5;
+    for (double points = name_points; points >= least_points; points -= step) {
+        int wanted = layout_->contentsMargins().left();
+        for (TaxiwayButton* button : buttons_) button->setNamePoints(points), wanted += button->sizeHint().width();
+        if (wanted <= width()) return;
+    }
+}
+
+TaxiwayButton* Taxiway::addPage(const QString& name, const QString& key)
 {
     const int number = static_cast<int>(buttons_.size());
     auto* button = new TaxiwayButton(name, this);
-    button->setObjectName(QStringLiteral("page") + name);
+    button->setObjectName(QStringLiteral("page") + key);
     button->setAccessibleName(tr("%1 page, Alt+%2").arg(name).arg(number + 1));
     layout_->insertWidget(number, button);
     buttons_.push_back(button);

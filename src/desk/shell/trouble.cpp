@@ -1,6 +1,7 @@
 #include "desk/shell/trouble.h"
 
 #include "desk/parts/part_title.h"
+#include "desk/words/said_words.h"
 #include "record/backup.h"
 
 #include <QClipboard>
@@ -93,7 +94,7 @@ void Trouble::restoreBackup()
     if (to.isEmpty()) return;
     auto* words = findChild<QPlainTextEdit*>(QStringLiteral("troubleWords"));
     const auto report = restore(backup.toStdString(), to.toStdString());
-    if (!report) return words->appendPlainText(QString::fromStdString(report.error().message));
+    if (!report) return words->appendPlainText(asWords(report.error()));
     restored_to_ = to;
     choose(Choice::Restored);
 }

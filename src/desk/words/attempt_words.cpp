@@ -1,5 +1,7 @@
 #include "desk/words/attempt_words.h"
 
+#include "desk/words/said_words.h"
+
 #include <QObject>
 #include <QStringList>
 
@@ -20,16 +22,16 @@ QString flownWithInWords(const School& school, const JudgedAttempt& attempt)
     QStringList parts;
     if (!attempt.shadowed.empty()) {
         const Drill* drill = school.drill(attempt.shadowed);
-        return QObject::tr("shadowing %1").arg(QString::fromStdString(drill ? drill->name : attempt.shadowed));
+        return QObject::tr("shadowing %1").arg(asWords(drill ? drill->name : attempt.shadowed));
     }
     if (!attempt.flight) return {};
     const Drill* drill = school.drill(attempt.drill_id);
     const FlownWith& with = *attempt.flight;
     if (!drill || with.aircraft != drill->aircraft || with.propeller_ratio != 1 || with.power_share != 1) {
         const Airframe* aircraft = school.aircraft(with.aircraft);
-        parts << QString::fromStdString(aircraft ? aircraft->name : with.aircraft);
+        parts << asWords(aircraft ? aircraft->name : with.aircraft);
     }
-    if (const std::string day = in_words(with.conditions); !day.empty()) parts << QString::fromStdString(day);
+    if (const Said day = in_words(with.conditions); !day.empty()) parts << asWords(day);
     return parts.join(QStringLiteral("; "));
 }
 
@@ -37,7 +39,7 @@ QString simulatorInWords(const School& school, const AttemptRow& attempt)
 {
     if (attempt.in_words) return QString::fromStdString(attempt.in_words->simulator);
     const SimulatorProfile* simulator = school.simulator(attempt.simulator);
-    return simulator                   ? QString::fromStdString(simulator->name)
+    return simulator                   ? asWords(simulator->name)
            : attempt.simulator.empty() ? QObject::tr("another simulator")
                                        : QString::fromStdString(attempt.simulator);
 }
@@ -46,8 +48,8 @@ QString stepInWords(const School& school, const Curriculum& curriculum, const st
 {
     const Curriculum::FreeBlock* block = curriculum.free_block(step);
     const Drill* drill = school.drill(step);
-    if (!block) return QString::fromStdString(drill ? drill->name : step);
-    const QString words = QObject::tr("Free flight, %1 min").arg(block->minutes, 0, 'g', 4);
+    if (!block) return asWords(drill ? drill->name : step);
+    const QString words = QObject::tr("Free flight, %1 min").arg(inDigits(block->minutes, 4));
     return block->world.empty() ? words : QObject::tr("%1, %2").arg(words, QString::fromStdString(block->world));
 }
 
@@ -57,7 +59,7 @@ QString flownInWords(const School& school, const AttemptRow& attempt)
         return attempt.world.empty() ? QObject::tr("From elsewhere") // what is flown here has a world
                                      : QObject::tr("Free: %1").arg(QString::fromStdString(attempt.world));
     const Drill* drill = school.drill(attempt.drill_id);
-    return QString::fromStdString(drill ? drill->name : attempt.drill_id);
+    return asWords(drill ? drill->name : attempt.drill_id);
 }
 
 QString editInWords(const School& school, const Edit& edit)
@@ -65,9 +67,7 @@ QString editInWords(const School& school, const Edit& edit)
     if (edit.empty()) return {};
     const Command& first = edit.front();
     const auto id = QString::fromStdString(first.subject);
-    const auto named = [](const auto* thing, const QString& otherwise) {
-        return thing ? QString::fromStdString(thing->name) : otherwise;
-    };
+    const auto named = [](const auto* thing, const QString& otherwise) { return thing ? asWords(thing->name) : otherwise; };
     switch (first.kind) {
     case Kind::Pilot: return QObject::tr("edit of %1").arg(pilotName(school, first.subject));
     case Kind::Simulator: return QObject::tr("edit of %1").arg(named(school.simulator(first.subject), id));

@@ -1,15 +1,16 @@
 #pragma once
 
-#include <QObject>
+#include "desk/words/said_words.h"
+
 #include <QString>
+#include <array>
 
 namespace bh::desk {
 
 /// "Roll", "Pitch", "Yaw", in the order of RateAxis.
-[[nodiscard]] inline QString axisName(std::size_t axis)
-{
-    constexpr const char* names[] = {"Roll", "Pitch", "Yaw"};
-    return QObject::tr(names[axis]);
-}
+inline constexpr std::array<std::string_view, 3> axis_labels{"Roll", "Pitch", "Yaw"};
+[[nodiscard]] inline QString axisName(std::size_t axis) { return asWords(axis_labels[axis]); }
+/// The same inside a sentence.
+[[nodiscard]] inline QString axisNameInside(std::size_t axis) { return asWords(small(axis_labels[axis])); }
 
 } // namespace bh::desk

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/calibration.h"
+#include "desk/words/said_words.h"
 
 #include <QString>
 
@@ -9,7 +10,7 @@ namespace bh::desk {
 /// "Throttle", "Yaw", "Pitch", "Roll".
 [[nodiscard]] inline QString functionName(Function function)
 {
-    QString name = QString::fromLatin1(function_key(function));
+    QString name = asWords(function_key(function));
     name[0] = name[0].toUpper();
     return name;
 }

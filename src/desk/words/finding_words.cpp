@@ -1,6 +1,6 @@
 #include "desk/words/finding_words.h"
 
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QObject>
@@ -15,16 +15,16 @@ QString findingLetter(FindingKind kind)
     return QLatin1String(letters[static_cast<std::size_t>(kind)]);
 }
 
-QString findingName(FindingKind kind) { return plainWords(finding_name(kind)); }
+QString findingName(FindingKind kind) { return asWords(finding_name(kind)); }
 
 QString findingInWords(const Finding& f)
 {
     QString words = findingName(f.kind);
     if (f.kind == FindingKind::Rocking || f.kind == FindingKind::HeldPush || f.kind == FindingKind::Spin)
-        words += QStringLiteral(", ") + QLatin1String(stick_axis_key(f.axis).data());
-    if (f.side) words += QStringLiteral(", ") + QLatin1String(side_key(*f.side).data());
+        words += QStringLiteral(", ") + asWords(stick_axis_key(f.axis));
+    if (f.side) words += QStringLiteral(", ") + asWords(side_key(*f.side));
     const auto number = [&](const char* key, const QString& text, int decimals) {
-        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(std::abs(*value), 0, 'f', decimals);
+        if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(inPlaces(std::abs(*value), decimals));
     };
     const auto length = [&](const char* key, const QString& text) {
         if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(lengthInWords(std::abs(*value)));
@@ -52,14 +52,14 @@ QString findingInWords(const Finding& f)
 QString habitMeasureInWords(FindingKind kind)
 {
     const HabitMeasure measure = habit_measure(kind);
-    const QString unit = plainWords(measure.unit), words = plainWords(measure.words);
+    const QString unit = asWords(measure.unit), words = asWords(measure.words);
     return measure.unit == "a minute" ? QObject::tr("%1 a minute").arg(words) : QObject::tr("%1 %2").arg(unit, words);
 }
 
 QString habitValueInWords(FindingKind kind, double value)
 {
     const int decimals = value < 10 && habit_measure(kind).unit != "%" ? 1 : 0;
-    return QObject::tr("%1 %2").arg(value, 0, 'f', decimals).arg(habitMeasureInWords(kind));
+    return QObject::tr("%1 %2").arg(inPlaces(value, decimals)).arg(habitMeasureInWords(kind));
 }
 
 } // namespace bh::desk

@@ -3,7 +3,7 @@
 #include "core/controller/stick_mode.h"
 #include "core/flight/geometry.h"
 #include "desk/words/controller_words.h"
-#include "desk/words/plain_words.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QObject>
@@ -13,7 +13,7 @@ namespace bh::desk {
 
 QString modeName(Mode mode)
 {
-    QString name = plainWords(mode_key(mode));
+    QString name = asWords(mode_key(mode));
     name[0] = name[0].toUpper();
     return name;
 }
@@ -21,7 +21,7 @@ QString modeName(Mode mode)
 FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now)
 {
     const Phase& phase = drill.phases[std::min(now.phase, drill.phases.size() - 1)];
-    const QString task = QString::fromStdString(phase.instruction);
+    const QString task = asWords(phase.instruction);
     if (now.wants_throttle_cut) return {QObject::tr("Crashed: throttle to the bottom."), true};
     if (now.status == DrillRunner::Status::Finished) return {QObject::tr("Done. The result is on the left.")};
     if (now.status == DrillRunner::Status::Disqualified)
@@ -44,7 +44,7 @@ QString placeInWords(double height_m, double speed_mps, double heading_deg)
 {
     return QObject::tr("%1 high, %2, heading %3°")
         .arg(lengthInWords(height_m), speedInWords(speed_mps))
-        .arg(std::fmod(heading_deg + 360, 360), 0, 'f', 0);
+        .arg(inPlaces(std::fmod(heading_deg + 360, 360), 0));
 }
 
 QString placeInWords(const FlightSample& flown)
@@ -56,11 +56,11 @@ QString stickInWords(Function function, double position)
 {
     const double percent = std::round(100 * std::abs(position));
     if (function == Function::Throttle)
-        return QObject::tr("%1 %2 %").arg(functionName(function)).arg(50 * (position + 1), 0, 'f', 0);
+        return QObject::tr("%1 %2 %").arg(functionName(function)).arg(inPlaces(50 * (position + 1), 0));
     if (percent == 0) return QObject::tr("%1 centred").arg(functionName(function));
     const QString side = function == Function::Pitch ? (position > 0 ? QObject::tr("forward") : QObject::tr("back"))
                                                      : (position > 0 ? QObject::tr("right") : QObject::tr("left"));
-    return QObject::tr("%1 %2 % %3").arg(functionName(function)).arg(percent, 0, 'f', 0).arg(side);
+    return QObject::tr("%1 %2 % %3").arg(functionName(function)).arg(inPlaces(percent, 0)).arg(side);
 }
 
 QString sticksInWords(const Sticks& sticks)

@@ -2,6 +2,7 @@
 
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
+#include "desk/words/said_words.h"
 
 #include <QObject>
 #include <QStringList>
@@ -15,7 +16,7 @@ QString settingsInWords(const RateCurve& curve)
     QStringList parts;
     const auto values = parameters_of(curve);
     for (std::size_t i = 0; i < values.size(); ++i)
-        parts << QStringLiteral("%1 %2").arg(QString::fromUtf8(family->parameters[i].name.data())).arg(values[i], 0, 'g', 6);
+        parts << QStringLiteral("%1 %2").arg(asWords(family->parameters[i].name)).arg(inDigits(values[i], 6));
     return parts.join(QStringLiteral(", "));
 }
 

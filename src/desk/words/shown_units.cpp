@@ -1,5 +1,7 @@
 #include "desk/words/shown_units.h"
 
+#include "desk/words/said_words.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 
@@ -28,19 +30,20 @@ ShownValue shownSpeed(double speed_mps)
 QString lengthInWords(double length_m, int decimals)
 {
     const ShownValue shown = shownLength(length_m);
-    return QStringLiteral("%1 %2").arg(shown.value, 0, 'f', decimals).arg(shown.unit);
+    return QStringLiteral("%1 %2").arg(inPlaces(shown.value, decimals)).arg(shown.unit);
 }
 
 QString speedInWords(double speed_mps, int decimals)
 {
     const ShownValue shown = shownSpeed(speed_mps);
-    return QStringLiteral("%1 %2").arg(shown.value, 0, 'f', decimals).arg(shown.unit);
+    return QStringLiteral("%1 %2").arg(inPlaces(shown.value, decimals)).arg(shown.unit);
 }
 
 QString dateInWords(const QDate& date)
 {
-    return shownUnits().system_days ? QLocale::system().toString(date, QLocale::ShortFormat)
-                                    : QLocale(QLocale::English).toString(date, QStringLiteral("d MMM yyyy"));
+    return shownUnits().system_days
+               ? QLocale::system().toString(date, QLocale::ShortFormat)
+               : QLocale().toString(date, QCoreApplication::translate("days", "d MMM yyyy", "day, month and year"));
 }
 
 } // namespace bh::desk

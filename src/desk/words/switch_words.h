@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/controller/switches.h"
+#include "desk/words/said_words.h"
 
 #include <QObject>
 #include <QString>
@@ -23,10 +24,10 @@ namespace bh::desk {
 /// "button 3, pressed and let go", "axis 5, three places: acro, angle, hold".
 [[nodiscard]] inline QString switchInWords(const SwitchCalibration& s)
 {
-    const QString where = QString::fromStdString(s.source.words());
+    const QString where = asWords(s.source.words());
     if (s.springs_back) return QObject::tr("%1, pressed and let go").arg(where);
     QStringList modes;
-    for (const Mode mode : s.modes) modes << QString::fromUtf8(mode_key(mode).data());
+    for (const Mode mode : s.modes) modes << asWords(mode_key(mode));
     const QString places = s.positions_counts.size() == 3 ? QObject::tr("three places") : QObject::tr("two places");
     return modes.isEmpty() ? QObject::tr("%1, %2").arg(where, places)
                            : QObject::tr("%1, %2: %3").arg(where, places, modes.join(QStringLiteral(", ")));

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/units.h"
+#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QString>
@@ -11,13 +12,13 @@ namespace bh::desk {
 [[nodiscard]] inline QString valueInWords(double value, Unit unit)
 {
     switch (unit) {
-    case Unit::Share: return QStringLiteral("%1 %").arg(100 * value, 0, 'f', 0);
+    case Unit::Share: return QStringLiteral("%1 %").arg(inPlaces(100 * value, 0));
     case Unit::Metres: return lengthInWords(value);
     case Unit::MetresPerSecond: return speedInWords(value);
-    case Unit::Count: return QString::number(value, 'f', 0);
-    case Unit::Milliseconds: return QStringLiteral("%1 ms").arg(value, 0, 'f', 0);
-    case Unit::Degrees: return QStringLiteral("%1 °").arg(value, 0, 'f', 0);
-    default: return QStringLiteral("%1 %2").arg(value, 0, 'f', 1).arg(QLatin1String(unit_key(unit).data()));
+    case Unit::Count: return inPlaces(value, 0);
+    case Unit::Milliseconds: return QStringLiteral("%1 ms").arg(inPlaces(value, 0));
+    case Unit::Degrees: return QStringLiteral("%1 °").arg(inPlaces(value, 0));
+    default: return QStringLiteral("%1 %2").arg(inPlaces(value, 1)).arg(asWords(unit_key(unit)));
     }
 }
 

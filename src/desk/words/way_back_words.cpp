@@ -1,5 +1,6 @@
 #include "desk/words/way_back_words.h"
 
+#include "desk/words/said_words.h"
 #include "school/school.h"
 #include "school/setup_rules.h"
 
@@ -11,9 +12,9 @@ QString easedValueInWords(Eased what, double value)
 {
     switch (what) {
     case Eased::Power:
-    case Eased::Propellers: return QObject::tr("%1 %").arg(100 * value, 0, 'g', 4);
-    case Eased::Rates: return QObject::tr("%1°/s").arg(value, 0, 'f', 0);
-    case Eased::Tilt: return QObject::tr("%1°").arg(value, 0, 'g', 3);
+    case Eased::Propellers: return QObject::tr("%1 %").arg(inDigits(100 * value, 4));
+    case Eased::Rates: return QObject::tr("%1°/s").arg(inPlaces(value, 0));
+    case Eased::Tilt: return QObject::tr("%1°").arg(inDigits(value, 3));
     }
     return {};
 }

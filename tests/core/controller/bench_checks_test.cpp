@@ -43,7 +43,7 @@ struct Hand {
             if (check.function != Function::Throttle || sprung_throttle) pushed[f] = 0;
             hold(0.3);
         }
-        return verification.trouble();
+        return verification.trouble().english();
     }
 };
 
@@ -148,7 +148,8 @@ TEST_CASE("a push that is too short or half-hearted is waited for, and a failed 
     hand.pushed[1] = -1; // the wrong way
     hand.hold(2);
     CHECK(hand.verification.state() == Verification::State::Failed);
-    CHECK(hand.verification.trouble().find("Asked for the left stick at 3 o'clock, but the left stick went to 9 o'clock") == 0);
+    CHECK(hand.verification.trouble().english().find(
+              "Asked for the left stick at 3 o'clock, but the left stick went to 9 o'clock") == 0);
     hand.pushed[1] = 0;
     hand.verification.again();
     hand.hold(0.5);

@@ -61,7 +61,8 @@ TEST_CASE("calibration finds the truth behind the reference recordings", "[core]
         CHECK(calibration->step_counts == expected.at("step_counts").at("value").get<int>());
         CHECK(calibration->unused_axes == expected.at("unused_axes").at("value").get<std::vector<int>>());
         for (const CrossTalk& c : calibration->cross_talk) {
-            const std::string key = std::string("crosstalk ") + function_key(c.first) + "->" + function_key(c.second);
+            const std::string key =
+                "crosstalk " + std::string(function_key(c.first)) + "->" + std::string(function_key(c.second));
             CAPTURE(key, c.share);
             CHECK(meets(expected.at(key), c.share));
         }
@@ -150,7 +151,7 @@ TEST_CASE("a faulty recording gives a problem, never a guess", "[core][controlle
         const auto calibration = calibrate(without(good, Prompt::YawLeft));
         REQUIRE(calibration);
         REQUIRE_FALSE(calibration->usable());
-        CHECK(calibration->problems.front().find("yaw_left") != std::string::npos);
+        CHECK(calibration->problems.front().english().find("yaw_left") != std::string::npos);
         CHECK(calibration->of(Function::Yaw).axis == -1);
     }
     SECTION("the rest prompt is missing")
@@ -166,7 +167,7 @@ TEST_CASE("a faulty recording gives a problem, never a guess", "[core][controlle
         const auto calibration = calibrate(dead);
         REQUIRE(calibration);
         REQUIRE_FALSE(calibration->usable());
-        CHECK(calibration->problems.front().find("pitch: no axis moved") != std::string::npos);
+        CHECK(calibration->problems.front().english().find("pitch: no axis moved") != std::string::npos);
     }
     SECTION("two functions on one axis")
     {
@@ -285,7 +286,7 @@ TEST_CASE("a slow or coarse device and an uneven stick are named with what to do
     CHECK(late.usable());
     CHECK(late.interval_ms == Approx(33.3).margin(0.5));
     CHECK(late.of(Function::Pitch).verdict == Verdict::Service);
-    CHECK(late.of(Function::Pitch).reason.find("every 33 ms") != std::string::npos);
+    CHECK(late.of(Function::Pitch).reason.english().find("every 33 ms") != std::string::npos);
 
     StandInController coarse = clean;
     coarse.high_counts = 255;
@@ -296,7 +297,7 @@ TEST_CASE("a slow or coarse device and an uneven stick are named with what to do
     CHECK(steps.usable());
     CHECK(steps.step_counts == 1);
     CHECK(steps.of(Function::Yaw).verdict == Verdict::Usable);
-    CHECK(steps.of(Function::Yaw).reason.find("steps: look for a finer USB mode") != std::string::npos);
+    CHECK(steps.of(Function::Yaw).reason.english().find("steps: look for a finer USB mode") != std::string::npos);
 
     StandInController uneven = clean;
     uneven.centre_offset_share = 0.05;

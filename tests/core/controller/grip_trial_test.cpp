@@ -123,15 +123,15 @@ TEST_CASE("grips are told apart only when the rounds can tell them apart", "[cor
     const auto better = compare_grips("pinch", {3.4, 3.6, 3.5, 3.7, 3.6, 3.5}, "thumb", {3.0, 3.1, 2.9, 3.2, 3.1, 3.0});
     REQUIRE(better);
     CHECK(better->verdict == Verdict::FirstBetter);
-    CHECK(better->words.find("pinch does better than thumb by 0.50") == 0);
+    CHECK(better->words.english().find("pinch does better than thumb by 0.50") == 0);
     CHECK(better->low_bps > 0.3);
     CHECK(better->high_bps < 0.7);
     const auto worse = compare_grips("thumb", {3.0, 3.1, 2.9, 3.2, 3.1, 3.0}, "pinch", {3.4, 3.6, 3.5, 3.7, 3.6, 3.5});
     CHECK(worse->verdict == Verdict::SecondBetter);
-    CHECK(worse->words.find("pinch does better than thumb") == 0);
+    CHECK(worse->words.english().find("pinch does better than thumb") == 0);
     const auto same = compare_grips("thumb", {3.0, 3.4, 2.9, 3.5, 3.1}, "hybrid", {3.2, 3.1, 3.2, 3.1, 3.3});
     CHECK(same->verdict == Verdict::CannotTell);
-    CHECK(same->words.find("cannot tell thumb from hybrid") != std::string::npos);
+    CHECK(same->words.english().find("cannot tell thumb from hybrid") != std::string::npos);
     CHECK(compare_grips("a", {9, 9, 9, 9}, "b", {1, 1, 1, 1})->verdict == Verdict::CannotTell); // four rounds: too few
     CHECK_FALSE(compare_grips("a", {1, 2}, "b", {1}));
 }

@@ -115,7 +115,7 @@ TEST_CASE("the notes warn of what has to be lived with", "[core][sheet]")
 {
     const auto mentions = [](const SettingsSheet& sheet, const char* words) {
         return std::any_of(sheet.notes.begin(), sheet.notes.end(),
-                           [&](const std::string& n) { return n.find(words) != std::string::npos; });
+                           [&](const Said& n) { return n.english().find(words) != std::string::npos; });
     };
     SimulatorProfile s;
     s.throttle = SimulatorProfile::Throttle::UpperHalf;
@@ -199,10 +199,10 @@ TEST_CASE("observations that contradict each other change nothing", "[core][shee
     Observation back = forward;
     back.answered_positive = false;
     const Learnt learnt = learn(s, c, sheet, {forward, back});
-    CHECK(learnt.conflict.find("pitch") != std::string::npos);
+    CHECK(learnt.conflict.english().find("pitch") != std::string::npos);
     CHECK(learnt.changed.empty());
     const Learnt bases = learn(s, c, sheet, {forward, {Observation::Kind::Moved, Function::Roll, Function::Yaw, true}});
-    CHECK(bases.conflict.find("counting the axes") != std::string::npos);
+    CHECK(bases.conflict.english().find("counting the axes") != std::string::npos);
     const Learnt one = learn(s, c, sheet, {back});
     CHECK(one.conflict.empty());
     CHECK_FALSE(one.settled);

@@ -119,22 +119,22 @@ TEST_CASE("what goes wrong is said in a sentence", "[core][drill]")
         const auto result = score_log(drill, log);
         REQUIRE(result);
         CHECK_FALSE(result->passed);
-        CHECK(summary_of(*result).find("Crashed during \"hold\"") != std::string::npos);
+        CHECK(summary_of(*result).english().find("Crashed during \"hold\"") != std::string::npos);
     }
     SECTION("a touch beyond the allowance disqualifies")
     {
         log.events.push_back({350, FlightEvent::Touch});
-        CHECK(in_words(score_log(drill, log)->disqualified.front()).find("Touched") != std::string::npos);
+        CHECK(in_words(score_log(drill, log)->disqualified.front()).english().find("Touched") != std::string::npos);
     }
     SECTION("a phase that takes too long")
     {
         const auto result = score_log(drill, upAndDown(2, 20, 0.7)); // never reaches 5 m
-        CHECK(in_words(result->disqualified.front()).find("\"climb\" was not done within 10.0 s") != std::string::npos);
+        CHECK(in_words(result->disqualified.front()).english().find("\"climb\" was not done within 10.0 s") != std::string::npos);
     }
     SECTION("the wrong mode")
     {
         for (Mode& mode : log.mode) mode = Mode::Angle;
-        CHECK(in_words(score_log(drill, log)->disqualified.front()).find("Flown in angle") != std::string::npos);
+        CHECK(in_words(score_log(drill, log)->disqualified.front()).english().find("Flown in angle") != std::string::npos);
     }
     SECTION("a log that ends early")
     {

@@ -50,7 +50,7 @@ Score scored(const Drill& drill, const FlightLog& log) { return *score_log(drill
 std::string why(const Drill& drill, const FlightLog& log)
 {
     const Score s = scored(drill, log);
-    return s.disqualified.empty() ? "" : in_words(s.disqualified.front());
+    return s.disqualified.empty() ? "" : in_words(s.disqualified.front()).english();
 }
 
 FlightSetup flight_setup()

@@ -121,7 +121,7 @@ TEST_CASE("a habit that was planted is told by name when the drill is over, with
         }
         const FaultFound& first = with.score.faults.front();
         CHECK(first.value > first.fault.more_than);
-        CHECK(summary_of(with.score).find(first.fault.label.substr(1)) != std::string::npos);
+        CHECK(summary_of(with.score).english().find(first.fault.label.substr(1)) != std::string::npos);
     }
 }
 
@@ -180,7 +180,7 @@ TEST_CASE("a drill is passed and not held: by a criterion that only holding asks
     const Score passed = totalled(hover, seen, {}, true, true);
     CHECK(passed.passed);
     CHECK_FALSE(passed.holds);
-    CHECK(summary_of(passed).find("Passed, but not to hold it: height within ±2.5 m 30 % where 50 % holds") == 0);
+    CHECK(summary_of(passed).english().find("Passed, but not to hold it: height within ±2.5 m 30 % where 50 % holds") == 0);
     seen[0].value = 0.5; // within ±10 m
     CHECK_FALSE(totalled(hover, seen, {}, true, true).passed);
 
@@ -190,7 +190,7 @@ TEST_CASE("a drill is passed and not held: by a criterion that only holding asks
     CHECK(rocks.score.passed);
     CHECK_FALSE(rocks.score.holds);
     CHECK(*rocks.score.rocking_share > most_rocking_to_hold);
-    CHECK(summary_of(rocks.score).find("Passed, but not to hold it: rocking for") == 0);
+    CHECK(summary_of(rocks.score).english().find("Passed, but not to hold it: rocking for") == 0);
 }
 
 TEST_CASE("a side that crashed or was not flown is no side of 100 marks", "[core][habits]")

@@ -66,7 +66,7 @@ TEST_CASE("no progress is told, a pass that is there is not forecast, and who do
     for (int i = 0; i < 10; ++i) stuck.marks.push_back(i % 2 == 0 ? 40 : 42), stuck.days.push_back(i);
     const DrillOutlook o = drill_outlook(stuck, 100, {});
     CHECK(o.no_progress);
-    CHECK(o.words.starts_with("no progress"));
+    CHECK(o.words.english().starts_with("no progress"));
     DrillTrials passed = learning(30);
     passed.standing.passes = 5, passed.standing.holding = 2, passed.standing.holding_days = 1;
     const DrillOutlook p = drill_outlook(passed, 100, {});

@@ -175,7 +175,7 @@ TEST_CASE("the handling questions reach every rating once, in the shape of the p
     const auto unsteady = why_not_on_aircraft(5, 5, {3, 6});
     REQUIRE(unsteady);
     CHECK(unsteady->why == NotOnAircraft::Why::Ratings);
-    CHECK(in_words(*unsteady).find("the handling ratings are not steady") != std::string::npos);
+    CHECK(in_words(*unsteady).english().find("the handling ratings are not steady") != std::string::npos);
     CHECK_FALSE(why_not_on_aircraft(5, 5, {6, 3, 3, 4}));
 }
 
@@ -224,15 +224,16 @@ TEST_CASE("advice is reckoned from rocking and from planned flips", "[core][rate
     const auto rocking = rate_advice({400, 0.32, std::nullopt, aircraft});
     REQUIRE(rocking.size() == 1);
     CHECK(rocking[0].at_most_dps == Approx(340));
-    CHECK(rocking[0].reckoning.find("Rocking 32 % of the newest flights, over 15 %; 400 °/s less 15 % is 340 °/s") == 0);
+    CHECK(rocking[0].reckoning.english().find("Rocking 32 % of the newest flights, over 15 %; 400 °/s less 15 % is 340 °/s") ==
+          0);
     CHECK(rate_advice({270, 0.32, std::nullopt, aircraft})[0].at_most_dps == 250); // no slower
-    CHECK(rate_advice({250, 0.32, std::nullopt, aircraft})[0].sentence.find("slow already") != std::string::npos);
+    CHECK(rate_advice({250, 0.32, std::nullopt, aircraft})[0].sentence.english().find("slow already") != std::string::npos);
     const auto both = rate_advice({350, 0.32, 3, aircraft});
     REQUIRE(both.size() == 3); // slower for the hand, faster for the flip: said so
-    CHECK(both[1].sentence.find("Faster") == 0);
-    CHECK(both[2].sentence.find("Both do not go together yet") == 0);
-    CHECK(rate_advice({800, std::nullopt, 5, aircraft})[0].sentence.find("end in time") != std::string::npos);
-    CHECK(rate_advice({800, std::nullopt, 0.01, aircraft})[0].sentence.find("No flips") == 0);
+    CHECK(both[1].sentence.english().find("Faster") == 0);
+    CHECK(both[2].sentence.english().find("Both do not go together yet") == 0);
+    CHECK(rate_advice({800, std::nullopt, 5, aircraft})[0].sentence.english().find("end in time") != std::string::npos);
+    CHECK(rate_advice({800, std::nullopt, 0.01, aircraft})[0].sentence.english().find("No flips") == 0);
 }
 
 TEST_CASE("the bands of purposes are those of the trade", "[core][rates]")

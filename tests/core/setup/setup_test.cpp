@@ -121,9 +121,9 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
 {
     const std::vector<Airframe> all = *DataFolder(BH_DATA).airframes();
     const Airframe& strong = *std::find_if(all.begin(), all.end(), [](const Airframe& a) { return a.id == "five-freestyle"; });
-    const auto said = [](const std::vector<std::string>& warnings, const std::string& words) {
+    const auto said = [](const std::vector<Said>& warnings, const std::string& words) {
         return std::any_of(warnings.begin(), warnings.end(),
-                           [&](const std::string& w) { return w.find(words) != std::string::npos; });
+                           [&](const Said& w) { return w.english().find(words) != std::string::npos; });
     };
     TrainingSetup setup;
     setup.camera_tilt_deg = 15;
@@ -131,7 +131,7 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     const auto learner = setup_warnings(setup, strong, new_one, 1.225);
     REQUIRE(said(learner, "touchy for a learner; "));
     // The remedy that it names holds, and five per cent more power would not do.
-    const std::string& words = learner.front();
+    const std::string words = learner.front().english();
     const auto from = words.find("; ") + 2;
     const int percent = std::stoi(words.substr(from));
     CAPTURE(words);

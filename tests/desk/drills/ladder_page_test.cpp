@@ -315,7 +315,8 @@ TEST_CASE("arming, the planted failure and the throttle cut are flown with the k
     CHECK(f.desk.text("resultSentence")
               .contains(QRegularExpression(
                   "Seen: armed with the throttle up once from 0 s to \\d+ s: throttle to the bottom before the switch")));
-    CHECK(QString::fromStdString(f.desk.school->summary(attempts[0])).contains("Seen: armed with the throttle up once"));
+    CHECK(
+        QString::fromStdString(f.desk.school->summary(attempts[0]).english()).contains("Seen: armed with the throttle up once"));
     CHECK(*criteria[2].value == 1);
     REQUIRE(attempts[0].throttle_cuts_s.size() == 1);
     CHECK(f.desk.text("throttleHabit").contains("after 1 of 1 crashes"));

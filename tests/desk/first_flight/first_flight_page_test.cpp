@@ -114,7 +114,7 @@ TEST_CASE("the sickness questionnaire is answered by keys, kept, and the Board s
     well.answers.assign(16, 0);
     REQUIRE(desk.school->add_sickness(well));
     CHECK(state().endsWith(" met"));
-    CHECK_FALSE(desk.school->standing(pilot).attention.starts_with("Symptoms"));
+    CHECK_FALSE(desk.school->standing(pilot).attention.english().starts_with("Symptoms"));
 }
 
 namespace {
@@ -213,8 +213,9 @@ TEST_CASE("a coordinator overrides a gate with a reason and signs; the release i
     CHECK(f.desk.text("releaseState").startsWith("Released by Edda Fenn"));
     CHECK(std::any_of(release->gates.begin(), release->gates.end(),
                       [](const Release::Gate& g) { return g.overridden == "Seen by eye, on the meadow"; }));
-    for (const std::string& problem : f.desk.school->record().verify().problems)
-        CHECK(problem.find("holds a release") == std::string::npos); // the copy has no flight logs beside it, and that is told
+    for (const Said& problem : f.desk.school->record().verify().problems)
+        CHECK(problem.english().find("holds a release") ==
+              std::string::npos); // the copy has no flight logs beside it, and that is told
     f.desk.find<QLineEdit>("overrideReason")->setText("The wind came up");
     f.press("releaseWithdraw");
     CHECK(f.desk.text("releaseState").contains("Withdrawn: The wind came up"));

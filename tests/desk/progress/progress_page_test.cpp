@@ -191,7 +191,7 @@ TEST_CASE("a rule of the house is changed with a reason; gates go by it; it is u
     p.press("houseKeep");
     CHECK(p.desk.school->house().of("hours.low") == 12);
     const auto gates = gates_of(*p.desk.school, p.desk.station->pilotId());
-    CHECK(gates.front().evidence.find("of 12 h") != std::string::npos);
+    CHECK(gates.front().evidence.english().find("of 12 h") != std::string::npos);
     choose("hours.low");
     const QString changed = rules->item(rules->currentRow(), 4)->text();
     CHECK(changed.contains("tethered"));

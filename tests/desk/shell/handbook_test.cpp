@@ -76,21 +76,28 @@ TEST_CASE("the handbook is searched by words, and a link leads to a part of a pa
 
 TEST_CASE("every link and picture of the handbook is there, and every page is reached from its contents", "[desk][help]")
 {
-    const QString index = page("index.md");
+    const QString folder = GENERATE(QString(), QStringLiteral("de/"));
+    CHECK(QDir(BH_HELP "/" + folder).entryList({"*.md"}) == pages()); // none is missing in a language
+    const QString index = page(folder + "index.md");
     for (const QString& name : pages()) {
-        CAPTURE(name.toStdString());
+        CAPTURE(folder.toStdString(), name.toStdString());
         if (name != "index.md") CHECK(index.contains("](" + name + ")"));
-        const QString text = page(name);
+        const QString text = page(folder + name);
         CHECK(text.startsWith("# "));
         for (const QString& link : matches(text, "\\]\\(([^)]+)\\)")) {
             CAPTURE(link.toStdString());
             const QString file = link.section('#', 0, 0), part = link.section('#', 1);
-            CHECK(QFileInfo::exists(QStringLiteral(BH_HELP "/") + file));
+            CHECK(QFileInfo::exists(QStringLiteral(BH_HELP "/") + folder + file));
             if (part.isEmpty()) continue;
             QStringList anchors;
-            for (const QString& heading : matches(page(file), "(?m)^#+ (.+)$")) anchors << heading.toLower().replace(' ', '-');
+            for (const QString& heading : matches(page(folder + file), "(?m)^#+ (.+)$"))
+                anchors << heading.toLower().replace(' ', '-');
             CHECK(anchors.contains(part));
         }
+        // Every row of a table and every picture of the English page stands in the other one.
+        const auto count = [&](const char* pattern, const QString& of) { return matches(of, pattern).size(); };
+        CHECK(count("(?m)^(\\|)", text) == count("(?m)^(\\|)", page(name)));
+        CHECK(count("(screenshots/[a-z-]+\\.png)", text) == count("(screenshots/[a-z-]+\\.png)", page(name)));
     }
 }
 

@@ -8,6 +8,7 @@
 #include "desk/setup/setup_page.h"
 #include "desk/shell/pseudo_language.h"
 #include "desk_fixture.h"
+#include "every_view.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -83,51 +84,6 @@ struct Picture {
         return sky / double(to - from);
     }
 };
-
-/// Shows every page, and every section of the Controller page, one after the other.
-void inEveryView(Desk& desk, const std::function<void()>& look)
-{
-    for (int page = 0; page < MainWindow::PageCount; ++page) {
-        desk.window->showPage(static_cast<MainWindow::Page>(page));
-        const int sections = page == MainWindow::Controller ? 4
-                             : page == MainWindow::Setup    ? 2
-                             : page == MainWindow::Drills   ? 3
-                                                            : 1;
-        for (int section = 0; section < sections; ++section) {
-            if (page == MainWindow::Controller)
-                desk.window->controllerPage()->showSection(static_cast<ControllerPage::Section>(section));
-            if (page == MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
-            if (page == MainWindow::Drills) desk.window->drillsPage()->showSection(section);
-            QTest::qWait(50);
-            CAPTURE(page, section);
-            look();
-        }
-    }
-}
-
-/// Nothing is narrower than it needs to be read, and what does not scroll is in sight.
-void checkRoom(const Desk& desk)
-{
-    for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
-        if (!button->isVisible()) continue;
-        CAPTURE(button->text().toStdString(), button->width(), button->minimumSizeHint().width());
-        CHECK(button->width() >= button->minimumSizeHint().width());
-        bool scrolls = false;
-        for (const QWidget* w = button; w; w = w->parentWidget()) scrolls = scrolls || qobject_cast<const QScrollArea*>(w);
-        if (!scrolls) CHECK(desk.window->rect().contains(QRect(button->mapTo(desk.window.get(), QPoint()), button->size())));
-    }
-    for (const QScrollArea* area : desk.window->findChildren<QScrollArea*>()) // they scroll downwards only
-        if (area->isVisible()) CHECK(area->widget()->width() <= area->viewport()->width());
-    for (QLabel* label : desk.window->findChildren<QLabel*>()) {
-        if (!label->isVisible() || label->text().isEmpty()) continue;
-        CAPTURE(label->text().toStdString());
-        const auto tall_enough = [label] { // a layout may need a second round for words that wrap
-            return label->height() >= (label->wordWrap() ? label->heightForWidth(label->width()) : label->sizeHint().height());
-        };
-        CHECK(QTest::qWaitFor(tall_enough, 500));
-        if (!label->wordWrap()) CHECK(label->width() >= label->sizeHint().width());
-    }
-}
 
 } // namespace
 

@@ -86,7 +86,7 @@ TEST_CASE("a record that is only looked at is not written to, and says so", "[de
     const Head before = (*record)->head();
     School school(std::move(*record), DataFolder(BH_DATA));
     QString said;
-    QObject::connect(&school, &School::failed, [&](const QString& sentence) { said = sentence; });
+    QObject::connect(&school, &School::failed, [&](const Said& sentence) { said = QString::fromStdString(sentence.english()); });
     CHECK(school.pilots().size() == 11);
     CHECK(school.add_pilot({"", "Wilf Dunnock"}).empty());
     CHECK(said.contains("read only"));

@@ -1,0 +1,68 @@
+#include "desk/words/said_words.h"
+
+#include <QCoreApplication>
+#include <QLocale>
+
+namespace bh::desk {
+namespace {
+
+// All that core, files and data say has one place among the translations.
+constexpr const char* context = "said";
+
+QString translated(const std::string& form) { return QCoreApplication::translate(context, form.c_str()); }
+
+std::string shownNumber(Rounded number)
+{
+    // As many digits as English has, with the locale's signs: what is left out at the end depends on the digits alone.
+    const std::string plain = english(number);
+    const auto point = plain.find('.');
+    if (plain.find('e') != std::string::npos) return plain;
+    const int places = point == std::string::npos ? 0 : static_cast<int>(plain.size() - point - 1);
+    return inPlaces(number.value, places).toStdString();
+}
+
+std::string shownValue(const SaidValue& value)
+{
+    struct Shown {
+        std::string operator()(const std::string& text) const { return text; }
+        std::string operator()(std::int64_t count) const
+        {
+            return QLocale().toString(static_cast<qlonglong>(count)).toStdString();
+        }
+        std::string operator()(Rounded number) const { return shownNumber(number); }
+        std::string operator()(const std::vector<Said>& inside) const { return asWords(inside.front()).toStdString(); }
+    };
+    return std::visit(Shown(), value.is);
+}
+
+/// The sentence with its places still open.
+std::string formOf(const Said& said)
+{
+    if (said.form_of_many.empty()) return translated(said.form).toStdString();
+    const std::string form =
+        QCoreApplication::translate(context, said.form.c_str(), nullptr, static_cast<int>(said.count)).toStdString();
+    const bool isTranslated = form != filled(said.form, {}, std::to_string(said.count));
+    return isTranslated || said.count == 1 ? form : filled(said.form_of_many, {}, std::to_string(said.count));
+}
+
+} // namespace
+
+QString inPlaces(double value, int places) { return QLocale().toString(value, 'f', places); }
+QString inDigits(double value, int digits) { return QLocale().toString(value, 'g', digits); }
+
+QString asWords(const Said& said)
+{
+    if (said.empty()) return {};
+    std::vector<std::string> shown;
+    shown.reserve(said.values.size());
+    for (const SaidValue& value : said.values) shown.push_back(shownValue(value));
+    const std::string form = formOf(said);
+    QString all = QString::fromStdString(filled(form, shown));
+    if (said.begins == Said::Begins::Capital) all[0] = all[0].toUpper();
+    if (said.begins == Said::Begins::Small && form == said.form) all[0] = all[0].toLower(); // in English, that is
+    return all;
+}
+
+QString asWords(std::string_view label) { return translated(std::string(label)); }
+
+} // namespace bh::desk

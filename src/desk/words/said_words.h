@@ -1,0 +1,24 @@
+#pragma once
+
+#include "core/base/result.h"
+#include "core/base/said.h"
+
+#include <QString>
+#include <string_view>
+
+namespace bh::desk {
+
+/// What core and files say, in the window's language and with its numbers.
+[[nodiscard]] QString asWords(const Said& said);
+/// A word or a text of the program, or of its data (a drill's name); one that nobody has translated stays as it is.
+[[nodiscard]] QString asWords(std::string_view label);
+[[nodiscard]] inline QString asWords(const std::string& label) { return asWords(std::string_view(label)); }
+[[nodiscard]] inline QString asWords(const char* label) { return asWords(std::string_view(label)); }
+[[nodiscard]] inline QString asWords(const Error& error) { return asWords(error.said); }
+
+/// A number with so many places behind the point, as the window's language writes it.
+[[nodiscard]] QString inPlaces(double value, int places);
+/// No more than so many digits, and no noughts at the end.
+[[nodiscard]] QString inDigits(double value, int digits);
+
+} // namespace bh::desk

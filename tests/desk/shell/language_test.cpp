@@ -1,0 +1,162 @@
+// The second language: nothing is left in the first one, everything has its room, numbers and days are its own, and files stay as
+// they are.
+#include "core/progress/standing.h"
+#include "desk/parts/preferences.h"
+#include "desk/parts/theme.h"
+#include "desk/record/record_window.h"
+#include "desk/shell/help_window.h"
+#include "desk/shell/language.h"
+#include "desk/shell/preferences_window.h"
+#include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
+#include "every_view.h"
+
+#include <QAbstractButton>
+#include <QAbstractItemView>
+#include <QComboBox>
+#include <QFile>
+#include <QGroupBox>
+#include <QHeaderView>
+#include <QTextBrowser>
+#include <QXmlStreamReader>
+#include <set>
+
+using namespace bh;
+using namespace bh::desk;
+
+namespace {
+
+/// The German that is spoken until the end of a test.
+struct German {
+    German() { speak(*qApp, "de"); }
+    ~German() { speak(*qApp, "en"); }
+};
+
+/// Every text that has another form in German.
+std::set<QString> englishOnly()
+{
+    QFile file(QStringLiteral(BH_LANGUAGES "/bluehangar_de.ts"));
+    REQUIRE(file.open(QIODevice::ReadOnly));
+    std::set<QString> all, alike;
+    QXmlStreamReader xml(&file);
+    QString source;
+    while (!xml.atEnd()) {
+        xml.readNext();
+        if (!xml.isStartElement()) continue;
+        if (xml.name() == QLatin1String("source")) source = xml.readElementText();
+        if (xml.name() == QLatin1String("translation") || xml.name() == QLatin1String("numerusform")) {
+            const QString german = xml.readElementText(QXmlStreamReader::IncludeChildElements);
+            (german.trimmed() == source.trimmed() ? alike : all).insert(source.trimmed());
+        }
+    }
+    for (const QString& text : alike) all.erase(text);
+    CHECK(all.size() > 3000);
+    return all;
+}
+
+/// What can be read on a widget: its words, its cells, its choices, its tip and its name.
+QStringList wordsOn(const QWidget& widget)
+{
+    QStringList words{widget.toolTip(), widget.accessibleName()};
+    if (const auto* label = qobject_cast<const QLabel*>(&widget)) words << label->text();
+    if (const auto* button = qobject_cast<const QAbstractButton*>(&widget)) words << button->text();
+    if (const auto* box = qobject_cast<const QGroupBox*>(&widget)) words << box->title();
+    if (const auto* box = qobject_cast<const QComboBox*>(&widget))
+        for (int i = 0; i < box->count(); ++i) words << box->itemText(i);
+    if (const auto* view = qobject_cast<const QAbstractItemView*>(&widget); view && view->model()) {
+        const QAbstractItemModel& model = *view->model();
+        for (int c = 0; c < model.columnCount(); ++c)
+            for (int r = -1; r < std::min(model.rowCount(), 200); ++r)
+                for (const int role : {int(Qt::DisplayRole), int(Qt::ToolTipRole)})
+                    words << (r < 0 ? model.headerData(c, Qt::Horizontal, role) : model.index(r, c).data(role)).toString();
+    }
+    return words;
+}
+
+void collectEnglish(const QWidget& window, const std::set<QString>& english, std::set<QString>& left)
+{
+    for (const QWidget* widget : window.findChildren<QWidget*>())
+        for (const QString& words : wordsOn(*widget))
+            for (const QString& line : words.split('\n'))
+                if (const QString text = line.trimmed().remove('&'); english.count(text) || english.count(words.trimmed()))
+                    left.insert(text);
+}
+
+} // namespace
+
+TEST_CASE("what the core says is said in German, with its numbers, counts and days", "[desk][language]")
+{
+    const German german;
+    CHECK(spokenLanguage() == "de");
+    CHECK(asWords(said("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1))) ==
+          "12,3 von 20 h, 1,5 h je Woche über vier Wochen");
+    CHECK(asWords(said_of(1, "No practice for %n day", "No practice for %n days")) == "Seit 1 Tag nicht geübt");
+    CHECK(asWords(said_of(17, "No practice for %n day", "No practice for %n days")) == "Seit 17 Tagen nicht geübt");
+    CHECK(asWords(said("Next: %1, %2", said("Height window"), said("not flown yet"))) ==
+          "Als Nächstes: Höhenfenster, noch nicht geflogen");
+    CHECK(asWords(capital(said("held"))) == "Sitzt");
+    CHECK(asWords(small(said("Drift"))) == "Abdrift"); // a noun keeps its capital
+    CHECK(asWords("Iris Quayle") == "Iris Quayle");
+    CHECK(asWords(said("%1 failed %2 times or more in a row", "100%2", 5)).startsWith("100%2 5-mal")); // a value is no form
+    CHECK(asWords(bad_input("%1: line %2: %3", "a.csv", 3, said("times must rise from row to row")).value())
+              .startsWith("a.csv: Zeile 3"));
+    CHECK(inPlaces(1234.5, 1) == "1234,5");
+    CHECK(shortDate(QDate(2031, 3, 4)) == "4. März");
+    CHECK(said("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1)) ==
+          "12.3 of 20 h, 1.5 h a week over four weeks"); // files and the command line have it so in every language
+}
+
+TEST_CASE("English has its own plurals, and begins labels small inside a sentence", "[desk][language]")
+{
+    speak(*qApp, "en");
+    CHECK(asWords(said_of(1, "No practice for %n day", "No practice for %n days")) == "No practice for 1 day");
+    CHECK(asWords(said_of(2, "No practice for %n day", "No practice for %n days")) == "No practice for 2 days");
+    CHECK(asWords(small(said("Drift"))) == "drift");
+    CHECK(asWords(said("%1 %", significant(2.50, 3))) == "2.5 %");
+    speak(*qApp, "fr"); // not spoken: the system's, or English
+    CHECK((spokenLanguage() == "en" || QLocale::system().language() == QLocale::German));
+    speak(*qApp, "en");
+}
+
+TEST_CASE("no word of the window is left in English, and every one has its room", "[desk][language]")
+{
+    const German german;
+    const std::set<QString> english = englishOnly();
+    std::set<QString> left;
+    Desk desk(BH_DEMO);
+    desk.window->resize(1100, 700);
+    inEveryView(desk, [&] {
+        checkRoom(desk);
+        collectEnglish(*desk.window, english, left);
+    });
+    desk.window->showRecord();
+    PreferencesWindow preferences;
+    collectEnglish(preferences, english, left);
+    for (const QWidget* window : QApplication::topLevelWidgets()) collectEnglish(*window, english, left);
+    for (const QString& words : left) UNSCOPED_INFO(words.toStdString());
+    CHECK(left.empty());
+}
+
+TEST_CASE("the handbook is read in the spoken language", "[desk][language]")
+{
+    const German german;
+    Desk desk(BH_DEMO);
+    desk.window->showHelp("drills");
+    CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith(QString::fromUtf8("Übungen")));
+    desk.window->showHelp("limits#gates"); // of another language: the page from its top
+    CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith("Grenzwerte des Hauses"));
+}
+
+TEST_CASE("the language is chosen in the preferences", "[desk][language]")
+{
+    PreferencesWindow window;
+    auto* language = window.findChild<QComboBox*>("preferLanguage");
+    REQUIRE(language);
+    CHECK(language->findText("Deutsch") > 0);
+    language->setCurrentIndex(language->findText("Deutsch"));
+    Q_EMIT language->activated(language->currentIndex());
+    CHECK(preferences().language() == "de");
+    language->setCurrentIndex(0);
+    Q_EMIT language->activated(0);
+    CHECK(preferences().language().isEmpty());
+}
