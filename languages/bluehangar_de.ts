@@ -7801,7 +7801,7 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>Mark %1</source>
-        <translation>%1 vermerken</translation>
+        <translation>Taste %1</translation>
     </message>
     <message>
         <source>%1: %2</source>

@@ -45,6 +45,13 @@ std::string formOf(const Said& said)
     return isTranslated || said.count == 1 ? form : filled(said.form_of_many, {}, std::to_string(said.count));
 }
 
+/// English does; German begins every noun with a capital.
+bool writesNounsSmall()
+{
+    const auto language = QLocale().language();
+    return language == QLocale::English || language == QLocale::C;
+}
+
 } // namespace
 
 QString inPlaces(double value, int places) { return QLocale().toString(value, 'f', places); }
@@ -59,7 +66,7 @@ QString asWords(const Said& said)
     const std::string form = formOf(said);
     QString all = QString::fromStdString(filled(form, shown));
     if (said.begins == Said::Begins::Capital) all[0] = all[0].toUpper();
-    if (said.begins == Said::Begins::Small && form == said.form) all[0] = all[0].toLower(); // in English, that is
+    if (said.begins == Said::Begins::Small && writesNounsSmall()) all[0] = all[0].toLower();
     return all;
 }
 
