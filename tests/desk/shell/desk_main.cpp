@@ -3,6 +3,7 @@
 #include <catch2/catch.hpp>
 
 #include "desk/parts/theme.h"
+#include "desk/shell/language.h"
 #include "desk/shell/trouble.h"
 
 #include <QApplication>
@@ -15,6 +16,7 @@ int main(int argc, char** argv)
     const QTemporaryDir chosen; // preferences of nobody, and of no other program that runs beside this one
     qputenv("XDG_CONFIG_HOME", chosen.path().toLocal8Bit());
     bh::desk::Application application(argc, argv);
+    bh::desk::speak(application, QStringLiteral("en"));
     bh::desk::applyTheme(application, false);
     return Catch::Session().run(argc, argv);
 }

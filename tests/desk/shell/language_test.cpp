@@ -79,7 +79,8 @@ void collectEnglish(const QWidget& window, const std::set<QString>& english, std
         for (const QString& words : wordsOn(*widget))
             for (const QString& line : words.split('\n'))
                 if (const QString text = line.trimmed().remove('&'); english.count(text) || english.count(words.trimmed()))
-                    left.insert(QStringLiteral("%1, on %2 %3").arg(text, widget->metaObject()->className(), widget->objectName()));
+                    left.insert(
+                        QStringLiteral("%1, on %2 %3").arg(text, widget->metaObject()->className(), widget->objectName()));
 }
 
 } // namespace
