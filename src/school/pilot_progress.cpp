@@ -3,6 +3,7 @@
 #include "core/progress/sickness.h"
 
 #include <algorithm>
+#include <limits>
 #include <map>
 
 namespace bh {
@@ -36,11 +37,9 @@ const CriterionRow* leading_of(const JudgedAttempt& attempt)
     return leading;
 }
 
-std::optional<DrillTrials::Leading> leading_trials(const School& school, const std::vector<const AttemptRow*>& attempts)
+std::optional<DrillTrials::Leading> leading_trials(const std::vector<JudgedAttempt>& judged)
 {
-    if (attempts.size() < least_trials_for_forecast) return std::nullopt;
-    std::vector<JudgedAttempt> judged;
-    for (const AttemptRow* a : attempts) judged.push_back(school.judged(a->id));
+    if (judged.size() < least_trials_for_forecast) return std::nullopt;
     const CriterionRow* last = leading_of(judged.back());
     if (!last) return std::nullopt;
     DrillTrials::Leading leading{last->label, last->unit, {}, last->pass};
@@ -101,27 +100,38 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     return h;
 }
 
-std::optional<DrillTrials> trials_at(const School& school, const std::string& pilot_id, const LadderStep& step)
+bool TrialsInPieces::read(std::size_t most)
 {
-    const Drill* drill = school.drill(step.drill_id);
-    std::vector<const AttemptRow*> attempts;
-    for (const AttemptRow& a : school.attempts(pilot_id))
-        if (a.drill_id == step.drill_id && !a.free()) attempts.push_back(&a);
-    if (!drill || attempts.empty()) return std::nullopt;
-    DrillTrials trials;
-    trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
-    for (const AttemptRow* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
-    trials.leading = leading_trials(school, attempts);
-    trials.attempts_a_week = attempts_a_week(attempts, school.today());
-    return trials;
+    const auto& ladder = school_.standing(pilot_id_).ladder;
+    while (step_ < ladder.size()) {
+        const LadderStep& step = ladder[step_];
+        const Drill* drill = school_.drill(step.drill_id);
+        std::vector<const AttemptRow*> attempts;
+        for (const AttemptRow& a : school_.attempts(pilot_id_))
+            if (drill && a.drill_id == step.drill_id && !a.free()) attempts.push_back(&a);
+        const bool looks_ahead = attempts.size() >= least_trials_for_forecast; // from fewer nothing is told
+        for (; looks_ahead && judged_.size() < attempts.size(); --most) {
+            if (most == 0) return true;
+            judged_.push_back(school_.judged(attempts[judged_.size()]->id));
+        }
+        if (!attempts.empty()) {
+            DrillTrials& trials = taken_.emplace_back();
+            trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
+            for (const AttemptRow* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
+            trials.leading = leading_trials(judged_);
+            trials.attempts_a_week = attempts_a_week(attempts, school_.today());
+        }
+        judged_.clear(), ++step_;
+    }
+    return false;
 }
 
 std::vector<DrillTrials> trials_of(const School& school, const std::string& pilot_id)
 {
-    std::vector<DrillTrials> all;
-    for (const LadderStep& step : school.standing(pilot_id).ladder)
-        if (auto trials = trials_at(school, pilot_id, step)) all.push_back(std::move(*trials));
-    return all;
+    TrialsInPieces pieces(school, pilot_id);
+    while (pieces.read(std::numeric_limits<std::size_t>::max())) {
+    }
+    return pieces.taken();
 }
 
 SicknessTrend sickness_of(const School& school, const std::string& pilot_id)

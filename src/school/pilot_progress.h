@@ -26,9 +26,23 @@ struct HoursOfPilot {
 [[nodiscard]] HoursOfPilot hours_of(const School& school, const std::string& pilot_id);
 
 /// Every drill of the pilot's ladder that was flown, in its order, to look ahead from. Reads what attempts were judged by.
-/// Of one step of the ladder, for who reads many attempts a step at a time; nothing: it was not flown yet.
-[[nodiscard]] std::optional<DrillTrials> trials_at(const School& school, const std::string& pilot_id, const LadderStep& step);
 [[nodiscard]] std::vector<DrillTrials> trials_of(const School& school, const std::string& pilot_id);
+
+/// The same, a few attempts at a time, for who cannot stand still while a thousand are read.
+class TrialsInPieces {
+public:
+    TrialsInPieces(const School& school, std::string pilot_id) : school_(school), pilot_id_(std::move(pilot_id)) {}
+    /// Reads on, at most so many attempts; false when nothing is left to be read.
+    bool read(std::size_t most);
+    [[nodiscard]] std::vector<DrillTrials> taken() { return std::move(taken_); }
+
+private:
+    const School& school_;
+    std::string pilot_id_;
+    std::size_t step_ = 0;              ///< of the ladder, that is being read
+    std::vector<JudgedAttempt> judged_; ///< of its attempts, so far
+    std::vector<DrillTrials> taken_;
+};
 
 /// The sickness questionnaire over time.
 struct SicknessTrend {

@@ -338,21 +338,25 @@ void CurvesPanel::compute()
     if (pilot && !school_.attempts(pilot->id).empty()) {
         working_ = true;
         summary_->setText(tr("Looking ahead …"));
-        gathered_.clear();
-        QTimer::singleShot(0, this, [this, asked] { gather(asked, 0); });
+        constexpr int after_the_page_ms = 40; // which is seen first
+        QTimer::singleShot(after_the_page_ms, this,
+                           [this, asked] { gather(asked, std::make_shared<TrialsInPieces>(school_, station_.pilotId())); });
         return;
     }
     lookAhead(asked, {});
 }
 
-/// What was measured in a thousand attempts is read a drill at a time: the window goes on meanwhile.
-void CurvesPanel::gather(int asked, std::size_t step)
+/// What was measured in a thousand attempts is read a few at a time: the window goes on meanwhile.
+void CurvesPanel::gather(int asked, const std::shared_ptr<TrialsInPieces>& pieces)
 {
     if (asked_ != asked) return; // another question was asked meanwhile
-    const auto& ladder = school_.standing(station_.pilotId()).ladder;
-    if (step >= ladder.size()) return lookAhead(asked, std::move(gathered_));
-    if (auto trials = trials_at(school_, station_.pilotId(), ladder[step])) gathered_.push_back(std::move(*trials));
-    QTimer::singleShot(0, this, [this, asked, step] { gather(asked, step + 1); });
+    if (!isVisible()) {          // nobody waits for it; it begins anew when somebody looks
+        stale_ = true, working_ = false;
+        return;
+    }
+    constexpr std::size_t at_once = 20;
+    if (!pieces->read(at_once)) return lookAhead(asked, pieces->taken());
+    QTimer::singleShot(0, this, [this, asked, pieces] { gather(asked, pieces); });
 }
 
 void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)

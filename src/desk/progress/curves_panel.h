@@ -4,6 +4,7 @@
 #include "desk/parts/spoken_view.h"
 
 #include <QWidget>
+#include <memory>
 #include <vector>
 
 class QLabel;
@@ -11,8 +12,9 @@ class QPushButton;
 class QScrollArea;
 
 namespace bh {
+class TrialsInPieces;
 class School;
-}
+} // namespace bh
 
 namespace bh::desk {
 
@@ -67,7 +69,7 @@ protected:
 private:
     void refresh();
     void compute();
-    void gather(int asked, std::size_t step);
+    void gather(int asked, const std::shared_ptr<TrialsInPieces>& pieces);
     void lookAhead(int asked, std::vector<DrillTrials> trials);
     void tell();
     School& school_;
@@ -77,7 +79,6 @@ private:
     QScrollArea* scroll_;
     CurveGrid* grid_;
     bool stale_ = true, working_ = false;
-    std::vector<DrillTrials> gathered_;
     int asked_ = 0; ///< which question the answer belongs to
 };
 
