@@ -45,13 +45,16 @@ void ColumnsThatGive::arrange()
     const QHeaderView* head = table_->horizontalHeader();
     const QAbstractItemView* cells = table_; // where the hint of a column can be asked for
     needs_px_.resize(static_cast<std::size_t>(head->count()));
+    heads_px_.resize(needs_px_.size());
     int all_px = 0;
     for (int c = 0; c < head->count(); ++c) {
         int& px = needs_px_[static_cast<std::size_t>(c)];
         const bool fixed =
             head->sectionResizeMode(c) == QHeaderView::Interactive && !(head->stretchLastSection() && c == head->count() - 1);
+        int& head_px = heads_px_[static_cast<std::size_t>(c)]; // one that has given way tells no more how long its head is
+        if (!table_->isColumnHidden(c)) head_px = head->sectionSizeHint(c);
         if (!fixed)
-            px = std::max(cells->sizeHintForColumn(c), head->sectionSizeHint(c));
+            px = std::max(cells->sizeHintForColumn(c), head_px);
         else if (!table_->isColumnHidden(c))
             px = head->sectionSize(c); // one that has given way comes back as wide as it was
         all_px += px;

@@ -24,6 +24,7 @@ private:
     QTableView* table_;
     std::vector<int> order_;
     std::vector<int> needs_px_; ///< of every column, to be read whole
+    std::vector<int> heads_px_; ///< of each column's head, when it was last shown
     bool waits_ = false;
 };
 

@@ -77,6 +77,14 @@ TEST_CASE("columns give way one after the other, and what counts stays whole", "
     CHECK(hidden(name + reason + 20) == std::pair(true, true));
     CHECK(whole(*table, 3));
     CHECK(hidden(1200) == std::pair(false, false)); // they come back
+    // A head that is longer than its cells counts when its column has given way too: it does not come and go.
+    table->horizontalHeaderItem(2)->setText("A head of many more letters than what stands below");
+    REQUIRE(hidden(name + less + reason + 150) == std::pair(true, false));
+    for (int i = 0; i < 3; ++i) {
+        table->item(0, 1)->setText(words[1] + QString(i, QLatin1Char('.')));
+        QTest::qWait(20);
+        CHECK(table->isColumnHidden(2));
+    }
     table->item(0, 3)->setText(QString("word ").repeated(60));
     QTest::qWait(20);
     CHECK(table->isColumnHidden(1)); // a longer text takes the room at once
