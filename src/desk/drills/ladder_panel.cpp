@@ -237,7 +237,7 @@ void LadderPanel::refresh()
         item->setData(StateRole, static_cast<int>(s.state));
         const std::string& stage = curriculum.stages[step.stage].name;
         item->setData(StageRole,
-                      item->text().toStdString() == stage ? QString() : asWords(stage)); // not the same twice
+                      item->text() == asWords(stage) ? QString() : asWords(stage)); // not the same twice
         item->setData(LockedRole, step.locked);
         item->setData(NextRole, !standing.next_drill.empty() && step.drill_id == standing.next_drill);
         QStringList parts;
@@ -268,7 +268,7 @@ void LadderPanel::refreshOpening()
         if (item && step.drill_id == chosen()) stage = step.stage;
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
     if (!opening_->isVisibleTo(this)) return;
-    opening_->setProperty("stage", asWords(curriculum.stages[stage].name));
+    opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
     openingWords_->setText((curriculum.opens_on == Curriculum::OpensOn::Passes
                                 ? tr("Locked until every drill of the stage \"%1\" is passed.")
                                 : tr("Locked until the stage \"%1\" is held."))

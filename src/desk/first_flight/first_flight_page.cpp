@@ -18,6 +18,7 @@
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
+#include "desk/words/utf8.h"
 #include "school/first_flight.h"
 #include "school/readiness_facts.h"
 #include "school/today.h"
@@ -283,7 +284,7 @@ void FirstFlightPage::fillGate(int row, const ReadinessGate& g)
             item->setForeground(g.state == GateState::Met      ? theme().held
                                 : g.state == GateState::NotYet ? theme().caution
                                                                : theme().soft);
-            item->setData(Qt::UserRole, asWords(g.id));
+            item->setData(Qt::UserRole, utf8(g.id));
             item->setData(met_role, g.state == GateState::Met);
         }
         gates_->setItem(row, column++, item);
