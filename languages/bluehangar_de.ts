@@ -266,7 +266,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>Einstellkarte: %1</translation>
     </message>
     <message>
-        <source>Starts and stops the motors where that is the pilot's</source>
+        <source>Starts and stops the motors where that is the pilot&apos;s</source>
         <translation>Startet und stoppt die Motoren, wo das Sache des Piloten ist</translation>
     </message>
     <message>
@@ -490,7 +490,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>(nicht mehr bekannt)</translation>
     </message>
     <message>
-        <source>To check it later: verify the record, which checks every release's signature, and compare the head above. This release is advice that the coordinator answers for. The law says who may fly what, and where: registration, proof of competency, line of sight and a spotter, airspace, insurance; ask the national aviation authority.</source>
+        <source>To check it later: verify the record, which checks every release&apos;s signature, and compare the head above. This release is advice that the coordinator answers for. The law says who may fly what, and where: registration, proof of competency, line of sight and a spotter, airspace, insurance; ask the national aviation authority.</source>
         <translation>Um es später zu prüfen: die Akte prüfen, was die Signatur jeder Freigabe einschließt, und den Stand oben vergleichen. Diese Freigabe ist ein Rat, für den der Koordinator einsteht. Wer was wo fliegen darf, sagt das Gesetz: Registrierung, Kompetenznachweis, Sichtweite und Beobachter, Luftraum, Versicherung; die nationale Luftfahrtbehörde fragen.</translation>
     </message>
     <message>
@@ -514,7 +514,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>von hinter dem Fluggerät</translation>
     </message>
     <message>
-        <source>from the pilot's place</source>
+        <source>from the pilot&apos;s place</source>
         <translation>vom Platz des Piloten</translation>
     </message>
     <message>
@@ -738,7 +738,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>%1: erwartet wird eine Akte, eine Flugaufzeichnung, eine Tabelle eines Fluges, Drehraten oder eine Bildschirmaufnahme.</translation>
     </message>
     <message>
-        <source>Flying the demo school's flights. This takes half a minute, once.</source>
+        <source>Flying the demo school&apos;s flights. This takes half a minute, once.</source>
         <translation>Die Flüge der Demo-Schule werden geflogen. Das dauert einmal eine halbe Minute.</translation>
     </message>
     <message>
@@ -1174,7 +1174,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>°/s: quadratisches Mittel des Unterschieds über den Knüppelweg zur Seite, die bleibt, gewichtet wie gewählt.</translation>
     </message>
     <message>
-        <source>The settings, in that side's own numbers.</source>
+        <source>The settings, in that side&apos;s own numbers.</source>
         <translation>Die Einstellungen, in den eigenen Zahlen dieser Seite.</translation>
     </message>
     <message>
@@ -1205,7 +1205,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>Über Blue Hangar</translation>
     </message>
     <message>
-        <source>Blue Hangar's mark</source>
+        <source>Blue Hangar&apos;s mark</source>
         <translation>Zeichen von Blue Hangar</translation>
     </message>
     <message>
@@ -1223,7 +1223,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     <message>
         <source>Blue Hangar is free software under the GNU General Public License, version 3 or later. It comes without any warranty.
 
-It is built on free libraries, each under its own licence: Qt %1 (LGPL 3), QCustomPlot (GPL 3), SDL (zlib), Eigen (MPL 2), NLopt (LGPL and MIT), CBC (EPL 2), libical (MPL 2), PostgreSQL's libpq (PostgreSQL), SQLite (public domain), libsodium (ISC), libarchive (BSD), zlib (zlib), Boost (BSL), JSON for Modern C++ (MIT), fast_float (Apache 2 or MIT), CLI11 (BSD), tl::expected (CC0).
+It is built on free libraries, each under its own licence: Qt %1 (LGPL 3), QCustomPlot (GPL 3), SDL (zlib), Eigen (MPL 2), NLopt (LGPL and MIT), CBC (EPL 2), libical (MPL 2), PostgreSQL&apos;s libpq (PostgreSQL), SQLite (public domain), libsodium (ISC), libarchive (BSD), zlib (zlib), Boost (BSL), JSON for Modern C++ (MIT), fast_float (Apache 2 or MIT), CLI11 (BSD), tl::expected (CC0).
 
 Its typefaces:
 
@@ -1292,7 +1292,7 @@ Die Schriften:
         <translation>Damit üben</translation>
     </message>
     <message>
-        <source>The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone</source>
+        <source>The pilot&apos;s practised rates are brought to these ends, the shape of the curves kept; it can be undone</source>
         <translation>Die geübten Drehraten des Piloten werden auf diese Enden gebracht, die Form der Kurven bleibt; es lässt sich rückgängig machen</translation>
     </message>
     <message>
@@ -1312,7 +1312,7 @@ Die Schriften:
         <translation>Anfangswerte (gängige Praxis)</translation>
     </message>
     <message>
-        <source>What this pilot's flights and plans say</source>
+        <source>What this pilot&apos;s flights and plans say</source>
         <translation>Was Flüge und Pläne dieses Piloten sagen</translation>
     </message>
     <message>
@@ -1493,7 +1493,7 @@ Die Schriften:
         <translation>-fach</translation>
     </message>
     <message>
-        <source>Thrust at full throttle over weight: from the motor's data sheet with this propeller and battery, less a tenth for a worn pack (common practice).</source>
+        <source>Thrust at full throttle over weight: from the motor&apos;s data sheet with this propeller and battery, less a tenth for a worn pack (common practice).</source>
         <translation>Schub bei Vollgas durch Gewicht: aus dem Datenblatt des Motors mit diesem Propeller und Akku, ein Zehntel weniger für einen müden Akku (gängige Praxis).</translation>
     </message>
     <message>
@@ -1882,6 +1882,17 @@ Die Schriften:
     </message>
 </context>
 <context>
+    <name>bh::desk::BeginCard</name>
+    <message>
+        <source>Add the first pilot</source>
+        <translation>Ersten Piloten anlegen</translation>
+    </message>
+    <message>
+        <source>Find a pilot</source>
+        <translation>Piloten finden</translation>
+    </message>
+</context>
+<context>
     <name>bh::desk::BeginPanel</name>
     <message>
         <source>%1. %2</source>
@@ -1899,7 +1910,7 @@ Die Schriften:
 <context>
     <name>bh::desk::BillPanel</name>
     <message>
-        <source>An estimate, no more: what breaks is guessed from the speed of the hit, the height that it falls from and the ground, by the house's own classes, with the house's own prices, in its own money. Crashes of free flights count.</source>
+        <source>An estimate, no more: what breaks is guessed from the speed of the hit, the height that it falls from and the ground, by the house&apos;s own classes, with the house&apos;s own prices, in its own money. Crashes of free flights count.</source>
         <translation>Eine Schätzung, mehr nicht: was bricht, wird aus dem Tempo des Aufpralls, der Fallhöhe und dem Boden geraten, nach den Klassen des Hauses, mit den Preisen des Hauses in seinem Geld. Abstürze in Freiflügen zählen mit.</translation>
     </message>
     <message>
@@ -1990,11 +2001,11 @@ Die Schriften:
         <translation>%1 von %2 Stufen sitzen</translation>
     </message>
     <message>
-        <source>The stages of the pilot's own curriculum. Disc: held. Half disc: begun. Dot: not flown.</source>
+        <source>The stages of the pilot&apos;s own curriculum. Disc: held. Half disc: begun. Dot: not flown.</source>
         <translation>Die Stufen des eigenen Lehrplans. Scheibe: sitzt. Halbe Scheibe: begonnen. Punkt: nicht geflogen.</translation>
     </message>
     <message>
-        <source>Of the practice, hours on rates that were matched with the real aircraft's at the time. Other hours carry over badly (common practice).</source>
+        <source>Of the practice, hours on rates that were matched with the real aircraft&apos;s at the time. Other hours carry over badly (common practice).</source>
         <translation>Von der Übungszeit die Stunden mit Drehraten, die damals mit dem echten Fluggerät abgeglichen waren. Andere Stunden tragen schlecht (gängige Praxis).</translation>
     </message>
     <message>
@@ -2183,7 +2194,10 @@ Die Schriften:
     <name>bh::desk::CheckList</name>
     <message numerus="yes">
         <source>All %n step(s) are done</source>
-        <translation><numerusform>Der eine Schritt ist getan</numerusform><numerusform>Alle %n Schritte sind getan</numerusform></translation>
+        <translation>
+            <numerusform>Der eine Schritt ist getan</numerusform>
+            <numerusform>Alle %n Schritte sind getan</numerusform>
+        </translation>
     </message>
     <message>
         <source>Step %1 of %2: %3</source>
@@ -2311,7 +2325,7 @@ Die Schriften:
         <translation>Stopp</translation>
     </message>
     <message>
-        <source>The day is that of the newest calibration on the record; it holds for 60 days (house limit). The verdict is the worst of the four functions'.</source>
+        <source>The day is that of the newest calibration on the record; it holds for 60 days (house limit). The verdict is the worst of the four functions&apos;.</source>
         <translation>Der Tag ist der der neuesten Kalibrierung in der Akte; sie gilt 60 Tage (Grenzwert des Hauses). Das Urteil ist das schlechteste der vier Funktionen.</translation>
     </message>
     <message>
@@ -2323,7 +2337,7 @@ Die Schriften:
         <translation>Kalibrierliste</translation>
     </message>
     <message>
-        <source>Time between two changes of the device's report while the sticks move: the median, and what 95 % of the gaps stay under. Up to 8 ms is good, up to 16 ms usable (house limits).</source>
+        <source>Time between two changes of the device&apos;s report while the sticks move: the median, and what 95 % of the gaps stay under. Up to 8 ms is good, up to 16 ms usable (house limits).</source>
         <translation>Zeit zwischen zwei Änderungen der Gerätemeldung, während sich die Knüppel bewegen: der Median, und worunter 95 % der Lücken bleiben. Bis 8 ms ist gut, bis 16 ms brauchbar (Grenzwerte des Hauses).</translation>
     </message>
     <message>
@@ -2399,11 +2413,11 @@ Die Schriften:
         <translation>Warum, und was zu tun ist</translation>
     </message>
     <message>
-        <source>Which of the aircraft's four functions.</source>
+        <source>Which of the aircraft&apos;s four functions.</source>
         <translation>Welche der vier Funktionen des Fluggeräts.</translation>
     </message>
     <message>
-        <source>The device's axis that moved on this function's prompts, counted from 0; inverted when its counts fall towards up, right or forward.</source>
+        <source>The device&apos;s axis that moved on this function&apos;s prompts, counted from 0; inverted when its counts fall towards up, right or forward.</source>
         <translation>Die Achse des Geräts, die sich auf die Aufforderungen dieser Funktion bewegte, ab 0 gezählt; umgekehrt, wenn ihre Zählwerte nach oben, rechts oder vorn fallen.</translation>
     </message>
     <message>
@@ -2559,7 +2573,7 @@ Die Schriften:
         <translation>▬ Wartung</translation>
     </message>
     <message>
-        <source>%1 Spring: %2, the pilot's choice.</source>
+        <source>%1 Spring: %2, the pilot&apos;s choice.</source>
         <translation>%1 Feder: %2, nach Wahl des Piloten.</translation>
     </message>
     <message>
@@ -2741,7 +2755,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Drehrate %1 über dem Knüppel</translation>
     </message>
     <message>
-        <source>Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. Bars: where the pilot's stick spends its time. The upright line follows the live stick. The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, with Shift in small steps.</source>
+        <source>Deg/s over the stick. Solid: the real aircraft. Dashed: what the pilot practises on. Amber: the match. Bars: where the pilot&apos;s stick spends its time. The upright line follows the live stick. The squares are dragged, or moved with the arrow keys: up and down the end, left and right the centre, with Shift in small steps.</source>
         <translation>°/s über dem Knüppel. Durchgezogen: das echte Fluggerät. Gestrichelt: womit der Pilot übt. Bernstein: der Abgleich. Balken: wo der Knüppel des Piloten seine Zeit verbringt. Die senkrechte Linie folgt dem Knüppel. Die Quadrate zieht man oder bewegt sie mit den Pfeiltasten: auf und ab das Ende, links und rechts die Mitte, mit Umschalt in kleinen Schritten.</translation>
     </message>
     <message>
@@ -2788,14 +2802,6 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Es wird vorausgeschaut …</translation>
     </message>
     <message>
-        <source>A curve for each drill is drawn here once it has been flown: begin on the Drills page (Alt+5).</source>
-        <translation>Für jede geflogene Übung wird hier eine Kurve gezeichnet: auf der Seite Übungen anfangen (Alt+5).</translation>
-    </message>
-    <message>
-        <source>Choose a pilot in the line-up.</source>
-        <translation>Links einen Piloten wählen.</translation>
-    </message>
-    <message>
         <source>%1 drills flown. Dots are attempts, filled where they were enough; the line is the practice curve, the hatching where it meets what a pass needs (80 %).</source>
         <translation>%1 Übungen geflogen. Punkte sind Versuche, gefüllt, wo sie reichten; die Linie ist die Übungskurve, die Schraffur, wo sie trifft, was Bestehen braucht (80 %).</translation>
     </message>
@@ -2830,6 +2836,10 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     <message>
         <source>No progress: the slope over the last 8 attempts may be nought, and their mean is short of a pass.</source>
         <translation>Kein Fortschritt: die Steigung über die letzten 8 Versuche kann null sein, und ihr Mittel reicht nicht zum Bestehen.</translation>
+    </message>
+    <message>
+        <source>A curve for each drill is drawn here once it has been flown.</source>
+        <translation>Für jede Übung steht hier eine Kurve, sobald sie geflogen ist.</translation>
     </message>
 </context>
 <context>
@@ -2938,7 +2948,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Bodeneffekt</translation>
     </message>
     <message>
-        <source>Close to the ground it floats on its own air and wanders a little: the last hand's breadth of a landing takes less throttle, and then it wants to slide.</source>
+        <source>Close to the ground it floats on its own air and wanders a little: the last hand&apos;s breadth of a landing takes less throttle, and then it wants to slide.</source>
         <translation>Dicht am Boden schwimmt es auf der eigenen Luft und wandert etwas: die letzte Handbreit einer Landung braucht weniger Gas, und dann will es rutschen.</translation>
     </message>
     <message>
@@ -2966,7 +2976,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Wenn sich der Akku leert, trägt dasselbe Gas weniger, und Vollgas gibt weniger als zuvor. Landen, bevor das Gas im Schweben um ein Fünftel gestiegen ist.</translation>
     </message>
     <message>
-        <source>Thrust falls with load and with the charge used; shares are the aircraft's own.</source>
+        <source>Thrust falls with load and with the charge used; shares are the aircraft&apos;s own.</source>
         <translation>Der Schub fällt mit Last und verbrauchter Ladung; die Anteile gehören zum Fluggerät.</translation>
     </message>
     <message>
@@ -3010,7 +3020,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Warme Luft ist dünn: Schweben braucht mehr Gas, und es bleibt weniger Reserve. Etwa 3 % des Schubs je 10 K.</translation>
     </message>
     <message>
-        <source>As set: %1. A free flight is flown so; a drill is flown in still air unless "real day" is ticked beside it, and its attempt then says what the day was like.</source>
+        <source>As set: %1. A free flight is flown so; a drill is flown in still air unless &quot;real day&quot; is ticked beside it, and its attempt then says what the day was like.</source>
         <translation>Wie eingestellt: %1. Ein Freiflug wird so geflogen; eine Übung in ruhiger Luft, wenn daneben nicht „echter Tag“ angehakt ist, und ihr Versuch sagt dann, wie der Tag war.</translation>
     </message>
     <message>
@@ -3029,7 +3039,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Datei öffnen</translation>
     </message>
     <message>
-        <source>A flight from a file: a flight log as CSV, or any program's table</source>
+        <source>A flight from a file: a flight log as CSV, or any program&apos;s table</source>
         <translation>Ein Flug aus einer Datei: eine Flugaufzeichnung als CSV oder die Tabelle irgendeines Programms</translation>
     </message>
     <message>
@@ -3220,6 +3230,14 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <source>%1 of %2 s</source>
         <translation>%1 von %2 s</translation>
     </message>
+    <message>
+        <source>A flight again, second by second: what the sticks did, what was found in it, and the one thing to change.</source>
+        <translation>Ein Flug noch einmal, Sekunde für Sekunde: was die Knüppel taten, was darin gefunden wurde, und das eine, das zu ändern ist.</translation>
+    </message>
+    <message>
+        <source>Fly a drill</source>
+        <translation>Eine Übung fliegen</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::DrillsPage</name>
@@ -3240,7 +3258,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Den Flug anhalten, und weiter</translation>
     </message>
     <message>
-        <source>From the aircraft, from behind it, or from the pilot's place on the ground</source>
+        <source>From the aircraft, from behind it, or from the pilot&apos;s place on the ground</source>
         <translation>Aus dem Fluggerät, von dahinter oder vom Platz des Piloten am Boden</translation>
     </message>
     <message>
@@ -3260,7 +3278,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Nachfliegen</translation>
     </message>
     <message>
-        <source>The demonstration plays and the pilot's sticks follow it; nothing flies, and likeness and lag are scored</source>
+        <source>The demonstration plays and the pilot&apos;s sticks follow it; nothing flies, and likeness and lag are scored</source>
         <translation>Die Vorführung läuft und die Knüppel des Piloten folgen ihr; nichts fliegt, gewertet werden Ähnlichkeit und Verzug</translation>
     </message>
     <message>
@@ -3300,7 +3318,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>echter Tag</translation>
     </message>
     <message>
-        <source>Fly with the wind and whatever else is switched on under "Real day" on the Set-up page; the attempt says so</source>
+        <source>Fly with the wind and whatever else is switched on under &quot;Real day&quot; on the Set-up page; the attempt says so</source>
         <translation>Mit dem Wind und allem fliegen, was unter „Echter Tag“ auf der Seite Aufbau eingeschaltet ist; der Versuch sagt es</translation>
     </message>
     <message>
@@ -3348,7 +3366,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Modus %1</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the flight is kept on the pilot's record.</source>
+        <source>Add a pilot in the line-up first; the flight is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Flug kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -3360,15 +3378,15 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Diese Fernsteuerung ist noch nicht kalibriert. Auf der Seite Fernsteuerung kalibrieren, dann zurückkommen.</translation>
     </message>
     <message>
-        <source>This controller's calibration has not been verified. Check it on the Controller page, then come back.</source>
+        <source>This controller&apos;s calibration has not been verified. Check it on the Controller page, then come back.</source>
         <translation>Die Kalibrierung dieser Fernsteuerung ist nicht bestätigt. Auf der Seite Fernsteuerung prüfen, dann zurückkommen.</translation>
     </message>
     <message>
-        <source>"%1" is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and shadowed now.</source>
+        <source>&quot;%1&quot; is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and shadowed now.</source>
         <translation>„%1“ ist gesperrt. Die Stufe davor fliegen, oder sie links mit Grund öffnen. Zusehen und Nachfliegen geht jetzt schon.</translation>
     </message>
     <message>
-        <source>%1 flies "%2".
+        <source>%1 flies &quot;%2&quot;.
 
 Throttle to the bottom, then %3 starts.
 %4 back to the start · %5 panic switch · %6 pause · %7 view · %8 wide</source>
@@ -3378,7 +3396,7 @@ Gas nach unten, dann startet %3.
 %4 zurück zum Start · %5 Notschalter · %6 Pause · %7 Sicht · %8 breit</translation>
     </message>
     <message>
-        <source>%1's flight of %2, %3 of 100, with its sticks.</source>
+        <source>%1&apos;s flight of %2, %3 of 100, with its sticks.</source>
         <translation>Flug von %1 am %2, %3 von 100, mit seinen Knüppeln.</translation>
     </message>
     <message>
@@ -3440,6 +3458,14 @@ Gas nach unten, dann startet %3.
     <message>
         <source>Also: %1</source>
         <translation>Außerdem: %1</translation>
+    </message>
+    <message>
+        <source>Drills that are flown here, or scored by eye, against limits: one after the other, until each is held.</source>
+        <translation>Übungen, die hier geflogen oder nach Augenmaß bewertet werden, an Grenzwerten gemessen: eine nach der anderen, bis jede sitzt.</translation>
+    </message>
+    <message>
+        <source>Copy the sticks: %1.</source>
+        <translation>Die Knüppel nachmachen: %1.</translation>
     </message>
 </context>
 <context>
@@ -3757,7 +3783,7 @@ Gas nach unten, dann startet %3.
         <translation>Links einen Piloten wählen: was vor dem ersten Flug am echten Fluggerät steht, zeigt sich hier.</translation>
     </message>
     <message>
-        <source>%1: all gates met. Whether a first flight is justified is the coordinator's to say.</source>
+        <source>%1: all gates met. Whether a first flight is justified is the coordinator&apos;s to say.</source>
         <translation>%1: alles erfüllt. Ob ein Erstflug gerechtfertigt ist, sagt der Koordinator.</translation>
     </message>
     <message>
@@ -3776,6 +3802,10 @@ Gas nach unten, dann startet %3.
         <source>%1: %2.</source>
         <translation>%1: %2.</translation>
     </message>
+    <message>
+        <source>What stands before a first flight on a real aircraft, gate by gate; the day itself, the briefing, and the release.</source>
+        <translation>Was vor einem ersten Flug mit einem echten Fluggerät steht, Voraussetzung für Voraussetzung; der Tag selbst, die Einweisung und die Freigabe.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::FirstStart</name>
@@ -3792,7 +3822,7 @@ Gas nach unten, dann startet %3.
         <translation>Anfangen</translation>
     </message>
     <message>
-        <source>Makes the school's record at this computer, and opens it</source>
+        <source>Makes the school&apos;s record at this computer, and opens it</source>
         <translation>Legt die Akte der Schule an diesem Rechner an und öffnet sie</translation>
     </message>
     <message>
@@ -3840,7 +3870,7 @@ Gas nach unten, dann startet %3.
         <translation>Jemand mit einem Kennsatz; Piloten fliegen und loggen ohne</translation>
     </message>
     <message>
-        <source>Coordinator's name</source>
+        <source>Coordinator&apos;s name</source>
         <translation>Name des Koordinators</translation>
     </message>
     <message>
@@ -4133,7 +4163,7 @@ Gas nach unten, dann startet %3.
         <translation>Wie der Knüppel gehalten wird.</translation>
     </message>
     <message>
-        <source>Rounds of eleven targets on this pilot's record.</source>
+        <source>Rounds of eleven targets on this pilot&apos;s record.</source>
         <translation>Runden zu elf Zielen in der Akte dieses Piloten.</translation>
     </message>
     <message>
@@ -4313,7 +4343,7 @@ Gas nach unten, dann startet %3.
         <translation>Zurück</translation>
     </message>
     <message>
-        <source>The handbook's page "%1" was not found in %2.</source>
+        <source>The handbook&apos;s page &quot;%1&quot; was not found in %2.</source>
         <translation>Die Handbuchseite „%1“ fand sich nicht in %2.</translation>
     </message>
 </context>
@@ -4375,7 +4405,7 @@ Gas nach unten, dann startet %3.
         <translation>Rückstellung, Abstand der beiden Ruhelagen</translation>
     </message>
     <message>
-        <source>Travel of the device's range</source>
+        <source>Travel of the device&apos;s range</source>
         <translation>Weg vom Bereich des Geräts</translation>
     </message>
     <message>
@@ -4383,7 +4413,7 @@ Gas nach unten, dann startet %3.
         <translation>Regelkarte der Kalibrierungen</translation>
     </message>
     <message>
-        <source>Each dot is one calibration: the counts that it found, as a share of half the stick's travel, or of the device's range for the travel. Solid line: mean of the earlier ones. Dashed: mean ± 2.66 × mean moving range (individuals control chart after Shewhart; ISO 7870-2, from memory), at least as far off as a change that matters (house).</source>
+        <source>Each dot is one calibration: the counts that it found, as a share of half the stick&apos;s travel, or of the device&apos;s range for the travel. Solid line: mean of the earlier ones. Dashed: mean ± 2.66 × mean moving range (individuals control chart after Shewhart; ISO 7870-2, from memory), at least as far off as a change that matters (house).</source>
         <translation>Jeder Punkt ist eine Kalibrierung: die gefundenen Zähler als Anteil des halben Knüppelwegs, beim Weg als Anteil des Gerätebereichs. Durchgezogen: Mittel der früheren. Gestrichelt: Mittel ± 2,66 × mittlere Spannweite (Einzelwertkarte nach Shewhart; ISO 7870-2, aus dem Gedächtnis), mindestens so weit, wie eine Änderung zählt (Haus).</translation>
     </message>
     <message>
@@ -4509,10 +4539,6 @@ Gas nach unten, dann startet %3.
         <translation>Wo die Stunden geflogen wurden</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up.</source>
-        <translation>Links einen Piloten wählen.</translation>
-    </message>
-    <message>
         <source>%1 h of practice, %2 h idle taken off. Over the last four weeks %3 h a week (95 %: %4 to %5).</source>
         <translation>%1 h Übungszeit, %2 h Ruhe abgezogen. In den letzten vier Wochen %3 h je Woche (95 %: %4 bis %5).</translation>
     </message>
@@ -4553,7 +4579,7 @@ Gas nach unten, dann startet %3.
         <translation>%1 h</translation>
     </message>
     <message>
-        <source>%1 h at %2 h a week is %3 weeks, %4 h is %5; %2 h a week is about %6 min a day, or six half hours on separate days. Hours on other rates than the real aircraft's carry over badly (common practice).</source>
+        <source>%1 h at %2 h a week is %3 weeks, %4 h is %5; %2 h a week is about %6 min a day, or six half hours on separate days. Hours on other rates than the real aircraft&apos;s carry over badly (common practice).</source>
         <translation>%1 h bei %2 h je Woche sind %3 Wochen, %4 h sind %5; %2 h je Woche sind etwa %6 min am Tag oder sechs halbe Stunden an getrennten Tagen. Stunden mit anderen Drehraten als am echten Fluggerät tragen schlecht (gängige Praxis).</translation>
     </message>
     <message>
@@ -4703,7 +4729,7 @@ Gas nach unten, dann startet %3.
         <translation>Version %1 der Regeln</translation>
     </message>
     <message>
-        <source>What no law and no standard says is the house's own. These are its rules, version %1; every change says who, when and why, Ctrl+Z takes the last one back, and what was judged keeps the rules of its time.</source>
+        <source>What no law and no standard says is the house&apos;s own. These are its rules, version %1; every change says who, when and why, Ctrl+Z takes the last one back, and what was judged keeps the rules of its time.</source>
         <translation>Was kein Gesetz und keine Norm sagt, bestimmt das Haus. Das sind seine Regeln, Version %1; jede Änderung sagt, wer, wann und warum, Strg+Z nimmt die letzte zurück, und was gewertet ist, behält die Regeln seiner Zeit.</translation>
     </message>
     <message>
@@ -5048,7 +5074,7 @@ Gas nach unten, dann startet %3.
         <translation>Bleibt bis</translation>
     </message>
     <message>
-        <source>Erasing destroys the key to the pilot's name and deletes the flights and recordings. What the attempts came to stays without a name, and the record still verifies. It cannot be undone; copies and backups made before still have the name.</source>
+        <source>Erasing destroys the key to the pilot&apos;s name and deletes the flights and recordings. What the attempts came to stays without a name, and the record still verifies. It cannot be undone; copies and backups made before still have the name.</source>
         <translation>Löschen vernichtet den Schlüssel zum Namen des Piloten und löscht Flüge und Aufnahmen. Was die Versuche ergaben, bleibt ohne Namen, und die Akte hält weiter jeder Prüfung stand. Es lässt sich nicht rückgängig machen; frühere Kopien und Sicherungen haben den Namen noch.</translation>
     </message>
     <message>
@@ -5096,7 +5122,7 @@ Gas nach unten, dann startet %3.
         <translation>vorbei: zu löschen</translation>
     </message>
     <message>
-        <source>Nobody has left yet. "Has left" in the line-up takes a pilot off it; from then on the pilot is seen only here.</source>
+        <source>Nobody has left yet. &quot;Has left&quot; in the line-up takes a pilot off it; from then on the pilot is seen only here.</source>
         <translation>Noch ist niemand gegangen. „Ist gegangen“ in der Pilotenliste nimmt einen heraus; von da an sieht man den Piloten nur hier.</translation>
     </message>
     <message>
@@ -5187,22 +5213,22 @@ Gas nach unten, dann startet %3.
         <translation>überall</translation>
     </message>
     <message>
-        <source>%1 is taken already, by "%2". Nothing was changed.</source>
+        <source>%1 is taken already, by &quot;%2&quot;. Nothing was changed.</source>
         <translation>%1 ist schon vergeben, an „%2“. Nichts wurde geändert.</translation>
     </message>
     <message>
-        <source>"%1" has no keys now.</source>
+        <source>&quot;%1&quot; has no keys now.</source>
         <translation>„%1“ hat jetzt keine Tasten.</translation>
     </message>
     <message>
-        <source>"%1" is %2 now.</source>
+        <source>&quot;%1&quot; is %2 now.</source>
         <translation>„%1“ ist jetzt %2.</translation>
     </message>
 </context>
 <context>
     <name>bh::desk::KitPage</name>
     <message>
-        <source>Items of this list that are ticked on the chosen pilot's record, of those that it holds.</source>
+        <source>Items of this list that are ticked on the chosen pilot&apos;s record, of those that it holds.</source>
         <translation>Punkte dieser Liste, die in der Akte des gewählten Piloten abgehakt sind, von allen darin.</translation>
     </message>
     <message>
@@ -5214,7 +5240,7 @@ Gas nach unten, dann startet %3.
         <translation>Fehlersuche</translation>
     </message>
     <message>
-        <source>Looked at every half second: devices that the system reports as joysticks; an axis that moved by more than 300 counts within 3 s; the median gap between reports, which should be at most %1 ms (house limit); programs that hold a joystick's device file open.</source>
+        <source>Looked at every half second: devices that the system reports as joysticks; an axis that moved by more than 300 counts within 3 s; the median gap between reports, which should be at most %1 ms (house limit); programs that hold a joystick&apos;s device file open.</source>
         <translation>Jede halbe Sekunde nachgesehen: Geräte, die das System als Joystick meldet; eine Achse, die sich in 3 s um mehr als 300 Zähler bewegte; der Median der Lücken zwischen Meldungen, der höchstens %1 ms sein soll (Grenzwert des Hauses); Programme, die die Gerätedatei eines Joysticks offen halten.</translation>
     </message>
     <message>
@@ -5258,7 +5284,7 @@ Gas nach unten, dann startet %3.
         <translation>Links einen Piloten wählen oder anlegen; die Haken werden je Pilot gesichert.</translation>
     </message>
     <message>
-        <source>%1's station is complete. Next: Controller.</source>
+        <source>%1&apos;s station is complete. Next: Controller.</source>
         <translation>Die Station von %1 ist vollständig. Als Nächstes: Fernsteuerung.</translation>
     </message>
     <message>
@@ -5296,6 +5322,10 @@ Gas nach unten, dann startet %3.
     <message>
         <source> (seen here)</source>
         <translation> (hier gesehen)</translation>
+    </message>
+    <message>
+        <source>What this station needs before anybody flies, ticked off for each pilot, and what to do when something does not work.</source>
+        <translation>Was dieser Platz braucht, bevor jemand fliegt, für jeden Piloten abgehakt, und was zu tun ist, wenn etwas nicht geht.</translation>
     </message>
 </context>
 <context>
@@ -5433,7 +5463,7 @@ Gas nach unten, dann startet %3.
         <translation>Nicht geändert: %1.</translation>
     </message>
     <message>
-        <source>Limits of "%1", version %2%3</source>
+        <source>Limits of &quot;%1&quot;, version %2%3</source>
         <translation>Grenzwerte von „%1“, Version %2%3</translation>
     </message>
     <message>
@@ -5476,7 +5506,7 @@ Gas nach unten, dann startet %3.
         <translation>max. %1, zuletzt %2%3</translation>
     </message>
     <message>
-        <source>The pilot's curriculum</source>
+        <source>The pilot&apos;s curriculum</source>
         <translation>Der Lehrplan des Piloten</translation>
     </message>
     <message>
@@ -5516,11 +5546,11 @@ Gas nach unten, dann startet %3.
         <translation>Gas nach %1 von %2 Abstürzen in 1 s unten.</translation>
     </message>
     <message>
-        <source>Locked until every drill of the stage "%1" is passed.</source>
+        <source>Locked until every drill of the stage &quot;%1&quot; is passed.</source>
         <translation>Gesperrt, bis jede Übung der Stufe „%1“ bestanden ist.</translation>
     </message>
     <message>
-        <source>Locked until the stage "%1" is held.</source>
+        <source>Locked until the stage &quot;%1&quot; is held.</source>
         <translation>Gesperrt, bis die Stufe „%1“ sitzt.</translation>
     </message>
 </context>
@@ -5578,7 +5608,7 @@ Gas nach unten, dann startet %3.
         <translation>Noch keine Piloten. Unten einen Namen tippen und Enter drücken, um den ersten anzulegen.</translation>
     </message>
     <message>
-        <source>New pilot's name</source>
+        <source>New pilot&apos;s name</source>
         <translation>Neuer Pilot …</translation>
     </message>
     <message>
@@ -5689,7 +5719,7 @@ Gas nach unten, dann startet %3.
         <translation>Ausgeben …</translation>
     </message>
     <message>
-        <source>The pilot's logbook: a table (CSV), everything that is known (JSON), or on paper (PDF)</source>
+        <source>The pilot&apos;s logbook: a table (CSV), everything that is known (JSON), or on paper (PDF)</source>
         <translation>Das Logbuch des Piloten: als Tabelle (CSV), mit allem Bekannten (JSON) oder auf Papier (PDF)</translation>
     </message>
     <message>
@@ -5813,7 +5843,7 @@ Gas nach unten, dann startet %3.
         <translation>Nach Version %1 der Übung gewertet</translation>
     </message>
     <message>
-        <source>on "%1", version %2</source>
+        <source>on &quot;%1&quot;, version %2</source>
         <translation>bei „%1“, Version %2</translation>
     </message>
     <message>
@@ -5886,7 +5916,7 @@ Punkte %2. %3</translation>
         <translation>Blue Hangar</translation>
     </message>
     <message>
-        <source>This computer's clock says %1, the newest entry is of %2: set the clock right before practice is logged.</source>
+        <source>This computer&apos;s clock says %1, the newest entry is of %2: set the clock right before practice is logged.</source>
         <translation>Die Uhr dieses Rechners sagt %1, der neueste Eintrag ist von %2: die Uhr stellen, bevor geübt wird.</translation>
     </message>
     <message>
@@ -5962,15 +5992,15 @@ Punkte %2. %3</translation>
         <translation>Kein Fluggerät auf der Seite Aufbau gewählt</translation>
     </message>
     <message>
-        <source>The real aircraft's rates are not known yet</source>
+        <source>The real aircraft&apos;s rates are not known yet</source>
         <translation>Die Drehraten des echten Fluggeräts sind noch unbekannt</translation>
     </message>
     <message>
-        <source>Practised on the real aircraft's rates</source>
+        <source>Practised on the real aircraft&apos;s rates</source>
         <translation>Geübt mit den Drehraten des echten Fluggeräts</translation>
     </message>
     <message>
-        <source>Practice rates differ from the real aircraft's</source>
+        <source>Practice rates differ from the real aircraft&apos;s</source>
         <translation>Geübte Drehraten weichen vom echten Fluggerät ab</translation>
     </message>
 </context>
@@ -6349,7 +6379,7 @@ Punkte %2. %3</translation>
         <translation>Keine Kennsätze hier</translation>
     </message>
     <message>
-        <source>Whoever is at a station is the school's coordinator; the record says so</source>
+        <source>Whoever is at a station is the school&apos;s coordinator; the record says so</source>
         <translation>Wer an einer Station ist, ist der Koordinator der Schule; die Akte sagt es so</translation>
     </message>
     <message>
@@ -6357,7 +6387,7 @@ Punkte %2. %3</translation>
         <translation>Piloten fliegen und loggen, ohne zu fragen. Alles andere braucht jemanden aus dieser Liste, der die Station mit Strg+U öffnet; sie sperrt sich nach zehn Minuten ohne Bewegung. Einträge der Akte sagen, wer es war.</translation>
     </message>
     <message>
-        <source>This school wants no passphrases: whoever is here may do everything, and entries say "coordinator". Add a coordinator to change that.</source>
+        <source>This school wants no passphrases: whoever is here may do everything, and entries say &quot;coordinator&quot;. Add a coordinator to change that.</source>
         <translation>Diese Schule will keine Kennsätze: wer hier ist, darf alles, und Einträge sagen „coordinator“. Einen Koordinator anlegen, um das zu ändern.</translation>
     </message>
     <message>
@@ -6596,7 +6626,7 @@ Punkte %2. %3</translation>
         <translation>Nichts zu ändern: %1 sind, wie der Abgleich sagt.</translation>
     </message>
     <message>
-        <source>the aircraft's rates</source>
+        <source>the aircraft&apos;s rates</source>
         <translation>die Drehraten des Fluggeräts</translation>
     </message>
 </context>
@@ -6626,6 +6656,10 @@ Punkte %2. %3</translation>
         <source>%1 m</source>
         <translation>%1 m</translation>
     </message>
+    <message>
+        <source>The way from above.</source>
+        <translation>Der Weg von oben.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::PracticeDialog</name>
@@ -6646,7 +6680,7 @@ Punkte %2. %3</translation>
         <translation>Von Hand</translation>
     </message>
     <message>
-        <source>From another program's table</source>
+        <source>From another program&apos;s table</source>
         <translation>Aus der Tabelle eines anderen Programms</translation>
     </message>
     <message>
@@ -6901,15 +6935,15 @@ Punkte %2. %3</translation>
         <translation>Gesehen</translation>
     </message>
     <message>
-        <source>Speak a flight's parts and its marks</source>
+        <source>Speak a flight&apos;s parts and its marks</source>
         <translation>Teile eines Flugs und seine Punkte sprechen</translation>
     </message>
     <message>
-        <source>By the system's own speech</source>
+        <source>By the system&apos;s own speech</source>
         <translation>Mit der Sprachausgabe des Systems</translation>
     </message>
     <message>
-        <source>This computer has no speech: Debian's speech-dispatcher brings it</source>
+        <source>This computer has no speech: Debian&apos;s speech-dispatcher brings it</source>
         <translation>Dieser Rechner hat keine Sprachausgabe: Debians speech-dispatcher bringt sie</translation>
     </message>
     <message>
@@ -7023,6 +7057,14 @@ Punkte %2. %3</translation>
         <source>%1: %2 h, %3 h of them on matched rates; %4 h a week, %5.</source>
         <translation>%1: %2 h, davon %3 h mit abgeglichenen Drehraten; %4 h je Woche, %5.</translation>
     </message>
+    <message>
+        <source>How marks, hours, habits and costs go, from week to week.</source>
+        <translation>Wie Punkte, Stunden, Gewohnheiten und Kosten von Woche zu Woche gehen.</translation>
+    </message>
+    <message>
+        <source>Fly a drill</source>
+        <translation>Eine Übung fliegen</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::RangeEdit</name>
@@ -7074,7 +7116,7 @@ Punkte %2. %3</translation>
         <translation>%1, geübt, %2</translation>
     </message>
     <message>
-        <source>%1 of the real aircraft's %2</source>
+        <source>%1 of the real aircraft&apos;s %2</source>
         <translation>%1, echtes Fluggerät, %2</translation>
     </message>
 </context>
@@ -7105,7 +7147,7 @@ Punkte %2. %3</translation>
         <translation>Echtes Fluggerät</translation>
     </message>
     <message>
-        <source>The school's real aircraft; they come from the Set-up page</source>
+        <source>The school&apos;s real aircraft; they come from the Set-up page</source>
         <translation>Die echten Fluggeräte der Schule; sie kommen von der Seite Aufbau</translation>
     </message>
     <message>
@@ -7121,7 +7163,7 @@ Punkte %2. %3</translation>
         <translation>Vollausschlag halten</translation>
     </message>
     <message>
-        <source>The rate at full stick exactly, as near as the simulator's steps come</source>
+        <source>The rate at full stick exactly, as near as the simulator&apos;s steps come</source>
         <translation>Die Rate bei Vollausschlag genau, so nah die Schritte des Simulators kommen</translation>
     </message>
     <message>
@@ -7129,15 +7171,15 @@ Punkte %2. %3</translation>
         <translation>Mitte halten</translation>
     </message>
     <message>
-        <source>The slope at the centred stick exactly, as near as the simulator's steps come</source>
+        <source>The slope at the centred stick exactly, as near as the simulator&apos;s steps come</source>
         <translation>Die Steigung in der Mitte genau, so nah die Schritte des Simulators kommen</translation>
     </message>
     <message>
-        <source>by the pilot's stick use</source>
+        <source>by the pilot&apos;s stick use</source>
         <translation>nach Knüppelgebrauch des Piloten</translation>
     </message>
     <message>
-        <source>Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it.</source>
+        <source>Where the pilot&apos;s sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it.</source>
         <translation>Wo die Knüppel des Piloten ihre Zeit verbringen, zählt mehr; aus den neuesten sechs Flügen und den neuesten drei Aufnahmen vom Üben auswärts. Die Balken hinter den Kurven zeigen es.</translation>
     </message>
     <message>
@@ -7181,7 +7223,7 @@ Punkte %2. %3</translation>
         <translation>Mit dem Abgleich üben</translation>
     </message>
     <message>
-        <source>The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone</source>
+        <source>The pilot&apos;s drills here are flown with these rates from now on, and the set-up card carries them; it can be undone</source>
         <translation>Die Übungen des Piloten werden hier ab jetzt mit diesen Drehraten geflogen, und die Einstellkarte trägt sie; es lässt sich rückgängig machen</translation>
     </message>
     <message>
@@ -7241,7 +7283,7 @@ Punkte %2. %3</translation>
         <translation>Wessen Zahlen unten stehen und wessen Kurve die Griffe hat</translation>
     </message>
     <message>
-        <source>real aircraft's rates</source>
+        <source>real aircraft&apos;s rates</source>
         <translation>Drehraten des echten Fluggeräts</translation>
     </message>
     <message>
@@ -7305,7 +7347,7 @@ Punkte %2. %3</translation>
         <translation>%1 in %2: Roll weicht %3 °/s ab, abgeglichen %4</translation>
     </message>
     <message>
-        <source>This aircraft's own rates are not known yet: type what it is set to, or find out under "Time it". Until then a learner's rates stand in.</source>
+        <source>This aircraft&apos;s own rates are not known yet: type what it is set to, or find out under &quot;Time it&quot;. Until then a learner&apos;s rates stand in.</source>
         <translation>Die Drehraten dieses Fluggeräts sind noch unbekannt: eintippen, worauf es eingestellt ist, oder unter „Stoppen“ herausfinden. Bis dahin stehen die eines Anfängers da.</translation>
     </message>
     <message>
@@ -7327,6 +7369,14 @@ Punkte %2. %3</translation>
     <message>
         <source>Nothing was changed: %1.</source>
         <translation>Nichts wurde geändert: %1.</translation>
+    </message>
+    <message>
+        <source>How fast the real aircraft turns for each stick, and what to set in a simulator so that it turns alike.</source>
+        <translation>Wie schnell sich das echte Fluggerät bei jedem Knüppel dreht, und was in einem Simulator einzustellen ist, damit es sich dort ebenso dreht.</translation>
+    </message>
+    <message>
+        <source>Describe the real aircraft</source>
+        <translation>Das echte Fluggerät beschreiben</translation>
     </message>
 </context>
 <context>
@@ -7387,7 +7437,7 @@ Punkte %2. %3</translation>
         <translation>Unterschreiben</translation>
     </message>
     <message>
-        <source>Releases the pilot, with the coordinator's own key</source>
+        <source>Releases the pilot, with the coordinator&apos;s own key</source>
         <translation>Gibt den Piloten frei, mit dem eigenen Schlüssel des Koordinators</translation>
     </message>
     <message>
@@ -7395,7 +7445,7 @@ Punkte %2. %3</translation>
         <translation>Auf Papier …</translation>
     </message>
     <message>
-        <source>The release with its gates, evidence and the record's head</source>
+        <source>The release with its gates, evidence and the record&apos;s head</source>
         <translation>Die Freigabe mit Voraussetzungen, Belegen und dem Stand der Akte</translation>
     </message>
     <message>
@@ -7411,11 +7461,11 @@ Punkte %2. %3</translation>
         <translation>Eine nicht erfüllte Voraussetzung wählen, um einen Grund zu geben, oder schreiben, warum eine Freigabe zurückgezogen wird</translation>
     </message>
     <message>
-        <source>Why "%1" does not stand in the way</source>
+        <source>Why &quot;%1&quot; does not stand in the way</source>
         <translation>Warum „%1“ nicht im Weg steht</translation>
     </message>
     <message>
-        <source>"%1" is not met: choose it, give a reason why it does not stand in the way, or wait.</source>
+        <source>&quot;%1&quot; is not met: choose it, give a reason why it does not stand in the way, or wait.</source>
         <translation>„%1“ ist nicht erfüllt: wählen, einen Grund geben, warum es nicht im Weg steht, oder warten.</translation>
     </message>
     <message>
@@ -7467,9 +7517,9 @@ Punkte %2. %3</translation>
         <translation>wer unterschreibt</translation>
     </message>
     <message>
-        <source>'until' d MMM yyyy</source>
+        <source>&apos;until&apos; d MMM yyyy</source>
         <comment>day, month and year, as QLocale::toString has them</comment>
-        <translation>'bis' d. MMM yyyy</translation>
+        <translation>&apos;bis&apos; d. MMM yyyy</translation>
     </message>
 </context>
 <context>
@@ -7490,7 +7540,7 @@ Punkte %2. %3</translation>
         <translation>Andere Sicht</translation>
     </message>
     <message>
-        <source>From behind the aircraft, from the pilot's place, from the aircraft</source>
+        <source>From behind the aircraft, from the pilot&apos;s place, from the aircraft</source>
         <translation>Von hinter dem Fluggerät, vom Platz des Piloten, aus dem Fluggerät</translation>
     </message>
     <message>
@@ -7712,7 +7762,7 @@ Punkte %2. %3</translation>
         <translation>Drücken; Rücktaste nimmt das letzte zurück.</translation>
     </message>
     <message>
-        <source>The drill's criteria; what is not judged has no weight, but a "must" has to be judged to pass.</source>
+        <source>The drill&apos;s criteria; what is not judged has no weight, but a &quot;must&quot; has to be judged to pass.</source>
         <translation>Die Kriterien der Übung; was nicht beurteilt wird, wiegt nichts, aber ein „muss“ muss zum Bestehen beurteilt sein.</translation>
     </message>
     <message>
@@ -7720,11 +7770,11 @@ Punkte %2. %3</translation>
         <translation>Wie die Taste gemeint ist.</translation>
     </message>
     <message>
-        <source>As pressed so far; from the sticks where "Watch outside" is on.</source>
+        <source>As pressed so far; from the sticks where &quot;Watch outside&quot; is on.</source>
         <translation>Wie bisher gedrückt; aus den Knüppeln, wo „Auswärts zusehen“ an ist.</translation>
     </message>
     <message>
-        <source>The drill's own limits.</source>
+        <source>The drill&apos;s own limits.</source>
         <translation>Die eigenen Grenzwerte der Übung.</translation>
     </message>
     <message>
@@ -7788,7 +7838,7 @@ Punkte %2. %3</translation>
         <translation>Behalten (K)</translation>
     </message>
     <message>
-        <source>Onto the pilot's record, marked as observed</source>
+        <source>Onto the pilot&apos;s record, marked as observed</source>
         <translation>In die Akte des Piloten, als beobachtet gekennzeichnet</translation>
     </message>
     <message>
@@ -7832,7 +7882,7 @@ Punkte %2. %3</translation>
         <translation>Eine Übung wählen, die fliegt; Knüppel, die einer Vorführung folgen, werden im Flug gewertet.</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the attempt is kept on the pilot's record.</source>
+        <source>Add a pilot in the line-up first; the attempt is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Versuch kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -7856,7 +7906,7 @@ Punkte %2. %3</translation>
         <translation>Eine Taste drücken, wenn es geschieht; Rücktaste nimmt das letzte zurück. Leertaste beendet.</translation>
     </message>
     <message>
-        <source>The pilot flies in the other simulator; you keep the keys. Turn on "Watch outside" to have the sticks measured too. Space starts.</source>
+        <source>The pilot flies in the other simulator; you keep the keys. Turn on &quot;Watch outside&quot; to have the sticks measured too. Space starts.</source>
         <translation>Der Pilot fliegt im anderen Simulator; Sie führen die Tasten. „Auswärts zusehen“ einschalten, um auch die Knüppel zu messen. Leertaste startet.</translation>
     </message>
 </context>
@@ -7986,11 +8036,11 @@ Punkte %2. %3</translation>
         <translation>Freiflug in</translation>
     </message>
     <message>
-        <source>The pilot's real aircraft</source>
+        <source>The pilot&apos;s real aircraft</source>
         <translation>Das echte Fluggerät des Piloten</translation>
     </message>
     <message>
-        <source>New real aircraft's name</source>
+        <source>New real aircraft&apos;s name</source>
         <translation>Name des neuen echten Fluggeräts</translation>
     </message>
     <message>
@@ -8050,7 +8100,7 @@ Punkte %2. %3</translation>
         <translation>Propellerleistung</translation>
     </message>
     <message>
-        <source>Diameter against the aircraft's own; at the same speed of rotation thrust goes with its fourth power (common text).</source>
+        <source>Diameter against the aircraft&apos;s own; at the same speed of rotation thrust goes with its fourth power (common text).</source>
         <translation>Durchmesser gegen die eigenen des Fluggeräts; bei gleicher Drehzahl geht der Schub mit der vierten Potenz (Lehrbuch).</translation>
     </message>
     <message>
@@ -8094,7 +8144,7 @@ Punkte %2. %3</translation>
         <translation>Das simulierte Fluggerät mit eigenen Propellern bei voller Leistung.</translation>
     </message>
     <message>
-        <source>With the propellers and the power set above, from the flight's own equations.</source>
+        <source>With the propellers and the power set above, from the flight&apos;s own equations.</source>
         <translation>Mit den Propellern und der Leistung von oben, aus den Gleichungen des Flugs selbst.</translation>
     </message>
     <message>
@@ -8106,11 +8156,11 @@ Punkte %2. %3</translation>
         <translation>Anfänger etwa 300°/s (gängige Praxis).</translation>
     </message>
     <message>
-        <source>Learners about 350°/s, down to 250 while they rock (common practice). The centre's slope goes along in proportion.</source>
+        <source>Learners about 350°/s, down to 250 while they rock (common practice). The centre&apos;s slope goes along in proportion.</source>
         <translation>Anfänger etwa 350°/s, bis 250 hinunter, solange sie schaukeln (gängige Praxis). Die Steigung in der Mitte geht mit.</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the set-up is kept on the pilot's record.</source>
+        <source>Add a pilot in the line-up first; the set-up is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Aufbau kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -8118,7 +8168,7 @@ Punkte %2. %3</translation>
         <translation>%1 hat noch keinen Aufbau: das echte Fluggerät wählen, dann das ähnlichste simulierte.</translation>
     </message>
     <message>
-        <source>%1's set-up of %2</source>
+        <source>%1&apos;s set-up of %2</source>
         <translation>Aufbau von %1 vom %2</translation>
     </message>
     <message>
@@ -8197,6 +8247,10 @@ Punkte %2. %3</translation>
         <source>Nothing to warn of.</source>
         <translation>Nichts zu warnen.</translation>
     </message>
+    <message>
+        <source>The real aircraft that is to be flown one day, the practice aircraft nearest to it, and what to set.</source>
+        <translation>Das echte Fluggerät, das einmal geflogen werden soll, das ähnlichste zum Üben, und was einzustellen ist.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::SheetPanel</name>
@@ -8205,7 +8259,7 @@ Punkte %2. %3</translation>
         <translation>Simulatoren</translation>
     </message>
     <message>
-        <source>New simulator's name</source>
+        <source>New simulator&apos;s name</source>
         <translation>Name des neuen Simulators</translation>
     </message>
     <message>
@@ -8225,7 +8279,7 @@ Punkte %2. %3</translation>
         <translation>Was im Simulator einzustellen ist</translation>
     </message>
     <message>
-        <source>From this simulator's conventions, as set at the right, and from the calibration: whether the throttle has a spring.</source>
+        <source>From this simulator&apos;s conventions, as set at the right, and from the calibration: whether the throttle has a spring.</source>
         <translation>Aus den Gepflogenheiten dieses Simulators, wie rechts eingestellt, und aus der Kalibrierung: ob das Gas eine Feder hat.</translation>
     </message>
     <message>
@@ -8233,7 +8287,7 @@ Punkte %2. %3</translation>
         <translation>Danebenhalten</translation>
     </message>
     <message>
-        <source>A small window with the sheet that stays above the simulator's settings</source>
+        <source>A small window with the sheet that stays above the simulator&apos;s settings</source>
         <translation>Ein kleines Fenster mit dem Blatt, das über den Einstellungen des Simulators bleibt</translation>
     </message>
     <message>
@@ -8257,7 +8311,7 @@ Punkte %2. %3</translation>
         <translation>Bereich</translation>
     </message>
     <message>
-        <source>The lines in the order of this simulator's settings.</source>
+        <source>The lines in the order of this simulator&apos;s settings.</source>
         <translation>Die Zeilen in der Reihenfolge der Einstellungen dieses Simulators.</translation>
     </message>
     <message>
@@ -8265,11 +8319,11 @@ Punkte %2. %3</translation>
         <translation>Die von der Kalibrierung gefundene Geräteachse, ab 0 gezählt, plus %1, die Nummer, die dieser Simulator der ersten Achse gibt.</translation>
     </message>
     <message>
-        <source>Ticked when the controller's counts, as calibrated, rise the other way than this simulator expects.</source>
+        <source>Ticked when the controller&apos;s counts, as calibrated, rise the other way than this simulator expects.</source>
         <translation>Angehakt, wenn die Zählwerte der kalibrierten Fernsteuerung andersherum steigen, als dieser Simulator erwartet.</translation>
     </message>
     <message>
-        <source>Upper half where this simulator takes the throttle's middle for no power, full otherwise.</source>
+        <source>Upper half where this simulator takes the throttle&apos;s middle for no power, full otherwise.</source>
         <translation>Obere Hälfte, wo dieser Simulator die Mitte des Gases als keine Leistung nimmt, sonst ganz.</translation>
     </message>
     <message>
@@ -8459,7 +8513,7 @@ Punkte %2. %3</translation>
 <context>
     <name>bh::desk::SicknessPanel</name>
     <message>
-        <source>Sixteen symptoms, 0 to 3 each, weighted as by Kennedy, Lane, Berbaum and Lilienthal (1993). Discs: in goggles; rings: by the screen; small: asked before a session. The dashed line is the house's limit: above it the screen, a rest, and no real aircraft that day.</source>
+        <source>Sixteen symptoms, 0 to 3 each, weighted as by Kennedy, Lane, Berbaum and Lilienthal (1993). Discs: in goggles; rings: by the screen; small: asked before a session. The dashed line is the house&apos;s limit: above it the screen, a rest, and no real aircraft that day.</source>
         <translation>Sechzehn Beschwerden, je 0 bis 3, gewichtet nach Kennedy, Lane, Berbaum und Lilienthal (1993). Scheiben: mit Brille; Ringe: am Bildschirm; klein: vor einer Sitzung gefragt. Die gestrichelte Linie ist der Grenzwert des Hauses: darüber Bildschirm, Pause und an dem Tag kein echtes Fluggerät.</translation>
     </message>
     <message>
@@ -8497,7 +8551,7 @@ Punkte %2. %3</translation>
         <translation>Erste Achse ist</translation>
     </message>
     <message>
-        <source>Some simulators count a device's axes from 0, some from 1.</source>
+        <source>Some simulators count a device&apos;s axes from 0, some from 1.</source>
         <translation>Manche Simulatoren zählen die Achsen eines Geräts ab 0, manche ab 1.</translation>
     </message>
     <message>
@@ -8529,7 +8583,7 @@ Punkte %2. %3</translation>
         <translation>Steigend: %1 ist</translation>
     </message>
     <message>
-        <source>What it takes for %1 when a device's counts rise and nothing is inverted.</source>
+        <source>What it takes for %1 when a device&apos;s counts rise and nothing is inverted.</source>
         <translation>Was er für %1 nimmt, wenn die Zählwerte eines Geräts steigen und nichts umgekehrt ist.</translation>
     </message>
     <message>
@@ -8537,7 +8591,7 @@ Punkte %2. %3</translation>
         <translation>Gas nutzt</translation>
     </message>
     <message>
-        <source>Whether the stick's middle is half power or no power there.</source>
+        <source>Whether the stick&apos;s middle is half power or no power there.</source>
         <translation>Ob die Mitte des Knüppels dort halbe oder keine Leistung ist.</translation>
     </message>
     <message>
@@ -8656,11 +8710,11 @@ Punkte %2. %3</translation>
 <context>
     <name>bh::desk::StartPage</name>
     <message>
-        <source>Blue Hangar: the school's record</source>
+        <source>Blue Hangar: the school&apos;s record</source>
         <translation>Blue Hangar: die Akte der Schule</translation>
     </message>
     <message>
-        <source>Where is the school's record?</source>
+        <source>Where is the school&apos;s record?</source>
         <translation>Wo ist die Akte der Schule?</translation>
     </message>
     <message>
@@ -8779,7 +8833,7 @@ Punkte %2. %3</translation>
         <translation>Tageskopien</translation>
     </message>
     <message>
-        <source>None are kept here of a record on a server: whoever looks after it backs it up there. "Back up" makes a whole copy that opens without a server.</source>
+        <source>None are kept here of a record on a server: whoever looks after it backs it up there. &quot;Back up&quot; makes a whole copy that opens without a server.</source>
         <translation>Von einer Akte auf einem Server wird hier keine behalten: wer ihn betreut, sichert sie dort. „Sichern“ macht eine ganze Kopie, die sich ohne Server öffnet.</translation>
     </message>
     <message>
@@ -8993,7 +9047,7 @@ So mit ihr weitermachen?</translation>
         <translation>Flugmodus der Stellung %1</translation>
     </message>
     <message>
-        <source>The window's keys go on working. Both sticks down and in for half a second start the motors too, and two seconds at the bottom of the throttle after a landing stop them, where they are the pilot's to start.</source>
+        <source>The window&apos;s keys go on working. Both sticks down and in for half a second start the motors too, and two seconds at the bottom of the throttle after a landing stop them, where they are the pilot&apos;s to start.</source>
         <translation>Die Tasten des Fensters wirken weiter. Beide Knüppel eine halbe Sekunde nach unten innen starten die Motoren auch, und zwei Sekunden Gas unten nach einer Landung stoppen sie, wo sie Sache des Piloten sind.</translation>
     </message>
     <message>
@@ -9005,11 +9059,11 @@ So mit ihr weitermachen?</translation>
         <translation>an</translation>
     </message>
     <message>
-        <source>the window's key</source>
+        <source>the window&apos;s key</source>
         <translation>die Taste des Fensters</translation>
     </message>
     <message>
-        <source>The simulated controller has no switches: the window's keys stand for them.</source>
+        <source>The simulated controller has no switches: the window&apos;s keys stand for them.</source>
         <translation>Die simulierte Fernsteuerung hat keine Schalter: die Tasten des Fensters stehen dafür.</translation>
     </message>
     <message>
@@ -9113,7 +9167,7 @@ So mit ihr weitermachen?</translation>
         <translation>Kameraneigung, von der Seite</translation>
     </message>
     <message>
-        <source>Drag the aircraft's nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level flight with the horizon centred, from thrust, drag and weight of this aircraft (the flight's own equations).</source>
+        <source>Drag the aircraft&apos;s nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level flight with the horizon centred, from thrust, drag and weight of this aircraft (the flight&apos;s own equations).</source>
         <translation>Die Nase des Fluggeräts ziehen oder die Pfeiltasten nehmen: die Neigung folgt. Tempo und Gas sind die des Horizontalflugs mit dem Horizont in der Mitte, aus Schub, Widerstand und Gewicht dieses Fluggeräts (die Gleichungen des Flugs selbst).</translation>
     </message>
     <message>
@@ -9121,7 +9175,7 @@ So mit ihr weitermachen?</translation>
         <translation>%1°: fliegt waagerecht mit %2 und %3 % Gas</translation>
     </message>
     <message>
-        <source>horizon, picture's middle</source>
+        <source>horizon, picture&apos;s middle</source>
         <translation>Horizont, Bildmitte</translation>
     </message>
     <message>
@@ -9283,7 +9337,7 @@ trägt es nicht</translation>
         <translation>Übernehmen</translation>
     </message>
     <message>
-        <source>As the real aircraft's rates of this axis; it can be undone</source>
+        <source>As the real aircraft&apos;s rates of this axis; it can be undone</source>
         <translation>Als Drehraten des echten Fluggeräts auf dieser Achse; es lässt sich rückgängig machen</translation>
     </message>
     <message>
@@ -9327,7 +9381,7 @@ trägt es nicht</translation>
         <translation>360 mal Drehungen durch Sekunden.</translation>
     </message>
     <message>
-        <source>Standard error, from 0.1 s of a hand's timing (house); more turns make it smaller.</source>
+        <source>Standard error, from 0.1 s of a hand&apos;s timing (house); more turns make it smaller.</source>
         <translation>Standardfehler, aus 0,1 s beim Stoppen von Hand (Haus); mehr Drehungen machen ihn kleiner.</translation>
     </message>
     <message>
@@ -9558,7 +9612,7 @@ trägt es nicht</translation>
         <translation>Zu voller Leistung und Propellern, Roll und Nick mit</translation>
     </message>
     <message>
-        <source>and the real aircraft's tilt of</source>
+        <source>and the real aircraft&apos;s tilt of</source>
         <translation>und der Neigung des echten Fluggeräts von</translation>
     </message>
     <message>
@@ -9702,7 +9756,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%n block(s) planned, none chosen</source>
-        <translation><numerusform>Ein Block geplant, keiner gewählt</numerusform><numerusform>%n Blöcke geplant, keiner gewählt</numerusform></translation>
+        <translation>
+            <numerusform>Ein Block geplant, keiner gewählt</numerusform>
+            <numerusform>%n Blöcke geplant, keiner gewählt</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1, %2, %3 %4</source>
@@ -9814,10 +9871,6 @@ trägt es nicht</translation>
 %3 – %4</translation>
     </message>
     <message>
-        <source>: begin with "Bays …".</source>
-        <translation>: mit „Plätze …“ anfangen.</translation>
-    </message>
-    <message>
         <source>&lt;b&gt;%1&lt;/b&gt;: %2 h short, because of: %3.</source>
         <translation>&lt;b&gt;%1&lt;/b&gt;: %2 h zu wenig, wegen: %3.</translation>
     </message>
@@ -9925,6 +9978,10 @@ trägt es nicht</translation>
         <source>To fly</source>
         <translation>Zu fliegen</translation>
     </message>
+    <message>
+        <source>%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.</source>
+        <translation>%1. Hier wird die Woche geplant: wer wann an welchem Platz fliegt, und wer nicht unterkam und warum.</translation>
+    </message>
 </context>
 <context>
     <name>days</name>
@@ -9947,7 +10004,7 @@ trägt es nicht</translation>
 <context>
     <name>said</name>
     <message>
-        <source>"%1" was not done within %2.</source>
+        <source>&quot;%1&quot; was not done within %2.</source>
         <translation>„%1“ wurde nicht in %2 getan.</translation>
     </message>
     <message>
@@ -9964,7 +10021,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%1 %n entry from before names were sealed has it in the clear.</source>
-        <translation><numerusform>%1 Ein Eintrag aus der Zeit, bevor Namen versiegelt wurden, hat ihn im Klartext.</numerusform><numerusform>%1 %n Einträge aus der Zeit, bevor Namen versiegelt wurden, haben ihn im Klartext.</numerusform></translation>
+        <translation>
+            <numerusform>%1 Ein Eintrag aus der Zeit, bevor Namen versiegelt wurden, hat ihn im Klartext.</numerusform>
+            <numerusform>%1 %n Einträge aus der Zeit, bevor Namen versiegelt wurden, haben ihn im Klartext.</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 (%2) was changed after it was written</source>
@@ -10036,7 +10096,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%1 failed %n time in a row</source>
-        <translation><numerusform>%1 %n-mal hintereinander nicht bestanden</numerusform><numerusform>%1 %n-mal hintereinander nicht bestanden</numerusform></translation>
+        <translation>
+            <numerusform>%1 %n-mal hintereinander nicht bestanden</numerusform>
+            <numerusform>%1 %n-mal hintereinander nicht bestanden</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 flight logs and recordings of the last day are not on the server yet</source>
@@ -10083,7 +10146,7 @@ trägt es nicht</translation>
         <translation>%1 ist nicht, wie dieses Programm es macht</translation>
     </message>
     <message>
-        <source>%1 is not this program's</source>
+        <source>%1 is not this program&apos;s</source>
         <translation>%1 ist nicht von diesem Programm</translation>
     </message>
     <message>
@@ -10124,14 +10187,17 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%1 minutes without a task, %n crash; throttle at the bottom within 1 s after %2 of %n.</source>
-        <translation><numerusform>%1 Minuten ohne Aufgabe, %n Absturz; Gas nach %2 von %n in 1 s unten.</numerusform><numerusform>%1 Minuten ohne Aufgabe, %n Abstürze; Gas nach %2 von %n in 1 s unten.</numerusform></translation>
+        <translation>
+            <numerusform>%1 Minuten ohne Aufgabe, %n Absturz; Gas nach %2 von %n in 1 s unten.</numerusform>
+            <numerusform>%1 Minuten ohne Aufgabe, %n Abstürze; Gas nach %2 von %n in 1 s unten.</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 minutes without a task, no crash.</source>
         <translation>%1 Minuten ohne Aufgabe, kein Absturz.</translation>
     </message>
     <message>
-        <source>%1 mode is called "%2" there.</source>
+        <source>%1 mode is called &quot;%2&quot; there.</source>
         <translation>Modus %1 heißt dort „%2“.</translation>
     </message>
     <message>
@@ -10168,7 +10234,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%1 once</source>
-        <translation><numerusform>%1 einmal</numerusform><numerusform>%1 %n-mal</numerusform></translation>
+        <translation>
+            <numerusform>%1 einmal</numerusform>
+            <numerusform>%1 %n-mal</numerusform>
+        </translation>
     </message>
     <message>
         <source>%1 s earlier</source>
@@ -10231,15 +10300,15 @@ trägt es nicht</translation>
         <translation>%1: %2, erwartet wird, was auf den Server wartet</translation>
     </message>
     <message>
-        <source>%1: /format: "%2" is newer than this program, which reads "%31"</source>
+        <source>%1: /format: &quot;%2&quot; is newer than this program, which reads &quot;%31&quot;</source>
         <translation>%1: /format: „%2“ ist neuer als dieses Programm, das „%31“ liest</translation>
     </message>
     <message>
-        <source>%1: /format: expected "%21", found "%3"</source>
+        <source>%1: /format: expected &quot;%21&quot;, found &quot;%3&quot;</source>
         <translation>%1: /format: erwartet „%21“, gefunden „%3“</translation>
     </message>
     <message>
-        <source>%1: /id: expected '%2'</source>
+        <source>%1: /id: expected &apos;%2&apos;</source>
         <translation>%1: /id: erwartet „%2“</translation>
     </message>
     <message>
@@ -10375,7 +10444,7 @@ trägt es nicht</translation>
         <translation>%1: ist größer als 64 MB, erwartet ein kleines Dokument</translation>
     </message>
     <message>
-        <source>%1: is larger than this computer's memory</source>
+        <source>%1: is larger than this computer&apos;s memory</source>
         <translation>%1: ist größer als der Speicher dieses Rechners</translation>
     </message>
     <message>
@@ -10395,7 +10464,7 @@ trägt es nicht</translation>
         <translation>%1: ist keine Datei</translation>
     </message>
     <message>
-        <source>%1: is no station's key, expected 64 hex digits; restore it, or take it away for a new one</source>
+        <source>%1: is no station&apos;s key, expected 64 hex digits; restore it, or take it away for a new one</source>
         <translation>%1: ist kein Schlüssel einer Station, erwartet 64 Hexziffern; wiederherstellen, oder für einen neuen wegnehmen</translation>
     </message>
     <message>
@@ -10503,11 +10572,11 @@ trägt es nicht</translation>
         <translation>%1: die Sicherung lässt sich nicht schreiben: %2</translation>
     </message>
     <message>
-        <source>%1: the day's copy cannot be made: %2</source>
+        <source>%1: the day&apos;s copy cannot be made: %2</source>
         <translation>%1: die Tageskopie lässt sich nicht machen: %2</translation>
     </message>
     <message>
-        <source>%1: the day's copy is not right: %2</source>
+        <source>%1: the day&apos;s copy is not right: %2</source>
         <translation>%1: die Tageskopie stimmt nicht: %2</translation>
     </message>
     <message>
@@ -10519,7 +10588,7 @@ trägt es nicht</translation>
         <translation>%1: der Server nimmt es nicht: %2</translation>
     </message>
     <message>
-        <source>%1: the station's key cannot be written: %2</source>
+        <source>%1: the station&apos;s key cannot be written: %2</source>
         <translation>%1: der Schlüssel der Station lässt sich nicht schreiben: %2</translation>
     </message>
     <message>
@@ -10531,7 +10600,7 @@ trägt es nicht</translation>
         <translation>%1: die Knüppel sind vertauscht, oder der Knüppelmodus ist ein anderer.</translation>
     </message>
     <message>
-        <source>%1: there is no drill '%2'</source>
+        <source>%1: there is no drill &apos;%2&apos;</source>
         <translation>%1: es gibt keine Übung „%2“</translation>
     </message>
     <message>
@@ -10588,42 +10657,45 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>%n minute of %1 flown</source>
-        <translation><numerusform>%n Minute von %1 geflogen</numerusform><numerusform>%n Minuten von %1 geflogen</numerusform></translation>
+        <translation>
+            <numerusform>%n Minute von %1 geflogen</numerusform>
+            <numerusform>%n Minuten von %1 geflogen</numerusform>
+        </translation>
     </message>
     <message>
-        <source>'%1' is neither a question nor an ending</source>
+        <source>&apos;%1&apos; is neither a question nor an ending</source>
         <translation>„%1“ ist weder Frage noch Ende</translation>
     </message>
     <message>
-        <source>'%1' is neither a question nor an ending, but '%2' leads there</source>
+        <source>&apos;%1&apos; is neither a question nor an ending, but &apos;%2&apos; leads there</source>
         <translation>„%1“ ist weder Frage noch Ende, aber „%2“ führt dorthin</translation>
     </message>
     <message>
-        <source>'%1' is not met: give a reason why it does not stand in the way, or wait</source>
+        <source>&apos;%1&apos; is not met: give a reason why it does not stand in the way, or wait</source>
         <translation>„%1“ ist nicht erfüllt: einen Grund geben, warum es nicht im Weg steht, oder warten</translation>
     </message>
     <message>
-        <source>'%1' is used by two phases</source>
+        <source>&apos;%1&apos; is used by two phases</source>
         <translation>„%1“ wird von zwei Phasen benutzt</translation>
     </message>
     <message>
-        <source>'%1' names no flight log</source>
+        <source>&apos;%1&apos; names no flight log</source>
         <translation>„%1“ nennt keine Flugaufzeichnung</translation>
     </message>
     <message>
-        <source>'%1' names no stick recording of this record</source>
+        <source>&apos;%1&apos; names no stick recording of this record</source>
         <translation>„%1“ nennt keine Knüppelaufnahme dieser Akte</translation>
     </message>
     <message>
-        <source>'%1' stands there twice</source>
+        <source>&apos;%1&apos; stands there twice</source>
         <translation>„%1“ steht dort zweimal</translation>
     </message>
     <message>
-        <source>'%1' stands twice</source>
+        <source>&apos;%1&apos; stands twice</source>
         <translation>„%1“ steht zweimal</translation>
     </message>
     <message>
-        <source>'%1': expected a week such as 2031-W07</source>
+        <source>&apos;%1&apos;: expected a week such as 2031-W07</source>
         <translation>„%1“: erwartet eine Woche wie 2031-W07</translation>
     </message>
     <message>
@@ -10699,7 +10771,7 @@ trägt es nicht</translation>
         <translation>Vor allem anderen einen Finger am Schalter.</translation>
     </message>
     <message>
-        <source>A function is on no channel: look at the controller's mixer or its active profile, then calibrate.</source>
+        <source>A function is on no channel: look at the controller&apos;s mixer or its active profile, then calibrate.</source>
         <translation>Eine Funktion liegt auf keinem Kanal: Mischer oder aktives Profil der Fernsteuerung ansehen, dann kalibrieren.</translation>
     </message>
     <message>
@@ -10831,7 +10903,7 @@ trägt es nicht</translation>
         <translation>Noch einmal: der Notschalter (F7)!</translation>
     </message>
     <message>
-        <source>Aircraft's rates changed since the match</source>
+        <source>Aircraft&apos;s rates changed since the match</source>
         <translation>Drehraten des Fluggeräts seit dem Abgleich geändert</translation>
     </message>
     <message>
@@ -10875,11 +10947,11 @@ trägt es nicht</translation>
         <translation>Nur vor einer Sitzung gefragt: auch danach fragen.</translation>
     </message>
     <message>
-        <source>Asked for the left stick at %1 o'clock</source>
+        <source>Asked for the left stick at %1 o&apos;clock</source>
         <translation>Verlangt war der linke Knüppel auf %1 Uhr</translation>
     </message>
     <message>
-        <source>Asked for the right stick at %1 o'clock</source>
+        <source>Asked for the right stick at %1 o&apos;clock</source>
         <translation>Verlangt war der rechte Knüppel auf %1 Uhr</translation>
     </message>
     <message>
@@ -10968,14 +11040,20 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>Below %1 h a week for %n week</source>
-        <translation><numerusform>Seit %n Woche unter %1 h je Woche</numerusform><numerusform>Seit %n Wochen unter %1 h je Woche</numerusform></translation>
+        <translation>
+            <numerusform>Seit %n Woche unter %1 h je Woche</numerusform>
+            <numerusform>Seit %n Wochen unter %1 h je Woche</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>Below %1 h a week for %n week, %2 h over four</source>
-        <translation><numerusform>Seit %n Woche unter %1 h je Woche, %2 h über vier</numerusform><numerusform>Seit %n Wochen unter %1 h je Woche, %2 h über vier</numerusform></translation>
+        <translation>
+            <numerusform>Seit %n Woche unter %1 h je Woche, %2 h über vier</numerusform>
+            <numerusform>Seit %n Wochen unter %1 h je Woche, %2 h über vier</numerusform>
+        </translation>
     </message>
     <message>
-        <source>Below the house's limit so far.</source>
+        <source>Below the house&apos;s limit so far.</source>
         <translation>Bisher unter dem Grenzwert des Hauses.</translation>
     </message>
     <message>
@@ -11027,7 +11105,7 @@ trägt es nicht</translation>
         <translation>Den Knüppel früher zurücknehmen.</translation>
     </message>
     <message>
-        <source>Broken off during "%1".</source>
+        <source>Broken off during &quot;%1&quot;.</source>
         <translation>Abgebrochen während „%1“.</translation>
     </message>
     <message>
@@ -11187,7 +11265,7 @@ trägt es nicht</translation>
         <translation>Gängige Praxis; das Gesetz am Ort kann es anders sagen</translation>
     </message>
     <message>
-        <source>Compare the real aircraft's curves with those practised</source>
+        <source>Compare the real aircraft&apos;s curves with those practised</source>
         <translation>Die Kurven des echten Fluggeräts mit den geübten vergleichen</translation>
     </message>
     <message>
@@ -11208,7 +11286,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>Controller calibrated %n day ago</source>
-        <translation><numerusform>Fernsteuerung vor %n Tag kalibriert</numerusform><numerusform>Fernsteuerung vor %n Tagen kalibriert</numerusform></translation>
+        <translation>
+            <numerusform>Fernsteuerung vor %n Tag kalibriert</numerusform>
+            <numerusform>Fernsteuerung vor %n Tagen kalibriert</numerusform>
+        </translation>
     </message>
     <message>
         <source>Controller has drifted: %1</source>
@@ -11219,7 +11300,7 @@ trägt es nicht</translation>
         <translation>Fernsteuerung eingeschaltet</translation>
     </message>
     <message>
-        <source>Controller's batteries in, the right way round, and charged</source>
+        <source>Controller&apos;s batteries in, the right way round, and charged</source>
         <translation>Batterien der Fernsteuerung drin, richtig herum, geladen</translation>
     </message>
     <message>
@@ -11247,11 +11328,11 @@ trägt es nicht</translation>
         <translation>Absturz bis Gas weg</translation>
     </message>
     <message>
-        <source>Crashed during "%1", once more than the drill allows.</source>
+        <source>Crashed during &quot;%1&quot;, once more than the drill allows.</source>
         <translation>Abgestürzt während „%1“, einmal mehr, als die Übung erlaubt.</translation>
     </message>
     <message>
-        <source>Crashed during "%1".</source>
+        <source>Crashed during &quot;%1&quot;.</source>
         <translation>Abgestürzt während „%1“.</translation>
     </message>
     <message>
@@ -11351,15 +11432,15 @@ trägt es nicht</translation>
         <translation>Geht jede in die richtige Richtung, am richtigen Knüppel?</translation>
     </message>
     <message>
-        <source>Does the controller's own screen say joystick, simulator or USB after plugging in?</source>
+        <source>Does the controller&apos;s own screen say joystick, simulator or USB after plugging in?</source>
         <translation>Steht auf dem Display der Fernsteuerung nach dem Anstecken Joystick, Simulator oder USB?</translation>
     </message>
     <message>
-        <source>Does the simulator's own settings page see the same movement?</source>
+        <source>Does the simulator&apos;s own settings page see the same movement?</source>
         <translation>Sieht die Einstellungsseite des Simulators dieselbe Bewegung?</translation>
     </message>
     <message>
-        <source>Down a tower's face, and the power back before the ground.</source>
+        <source>Down a tower&apos;s face, and the power back before the ground.</source>
         <translation>An der Wand eines Turms hinab, und die Leistung vor dem Boden zurück.</translation>
     </message>
     <message>
@@ -11427,7 +11508,7 @@ trägt es nicht</translation>
         <translation>Ordentlich: Kleinigkeiten, die nichts kosten</translation>
     </message>
     <message>
-        <source>Faster than %1 during "%2".</source>
+        <source>Faster than %1 during &quot;%2&quot;.</source>
         <translation>Schneller als %1 während „%2“.</translation>
     </message>
     <message>
@@ -11487,7 +11568,7 @@ trägt es nicht</translation>
         <translation>Erster Tag an %1 von %2 Tagen geprobt und bestanden</translation>
     </message>
     <message>
-        <source>First find what feels right: edit the practised rates, fly, and then press "Try these".</source>
+        <source>First find what feels right: edit the practised rates, fly, and then press &quot;Try these&quot;.</source>
         <translation>Zuerst finden, was sich richtig anfühlt: die geübten Drehraten bearbeiten, fliegen und dann „Diese probieren“ drücken.</translation>
     </message>
     <message>
@@ -11507,7 +11588,7 @@ trägt es nicht</translation>
         <translation>Flaggen auf der falschen Seite</translation>
     </message>
     <message>
-        <source>Flew out of the field during "%1".</source>
+        <source>Flew out of the field during &quot;%1&quot;.</source>
         <translation>Während „%1“ aus dem Feld geflogen.</translation>
     </message>
     <message>
@@ -11527,7 +11608,7 @@ trägt es nicht</translation>
         <translation>Flips in %1 m enden rechtzeitig: %2 °/s sind über den %3, die sie brauchen.</translation>
     </message>
     <message>
-        <source>Flown in %1 mode during "%2", which is for %3.</source>
+        <source>Flown in %1 mode during &quot;%2&quot;, which is for %3.</source>
         <translation>Während „%2“ im Modus %1 geflogen, wofür %3 gilt.</translation>
     </message>
     <message>
@@ -11539,7 +11620,7 @@ trägt es nicht</translation>
         <translation>Luftkissen mit eingeschaltetem Bodeneffekt fliegen</translation>
     </message>
     <message>
-        <source>Fly Height window with the day's wind and gusts switched on</source>
+        <source>Fly Height window with the day&apos;s wind and gusts switched on</source>
         <translation>Höhenfenster mit Wind und Böen des Tages fliegen</translation>
     </message>
     <message>
@@ -11579,7 +11660,7 @@ trägt es nicht</translation>
         <translation>Vorwärts mit 8 m/s.</translation>
     </message>
     <message>
-        <source>Forward only: the corner is the yaw's work.</source>
+        <source>Forward only: the corner is the yaw&apos;s work.</source>
         <translation>Nur vorwärts: die Ecke macht das Gier.</translation>
     </message>
     <message>
@@ -11711,7 +11792,7 @@ trägt es nicht</translation>
         <translation>Brille mit einem Telefon darin</translation>
     </message>
     <message>
-        <source>Goggles' own pack charged and connected, the right way round</source>
+        <source>Goggles&apos; own pack charged and connected, the right way round</source>
         <translation>Akku der Brille geladen und angesteckt, richtig herum</translation>
     </message>
     <message>
@@ -12043,7 +12124,7 @@ trägt es nicht</translation>
         <translation>Mit Brille sieht jemand anderes den Himmel.</translation>
     </message>
     <message>
-        <source>In the school's own money</source>
+        <source>In the school&apos;s own money</source>
         <translation>Im Geld der Schule</translation>
     </message>
     <message>
@@ -12067,7 +12148,7 @@ trägt es nicht</translation>
         <translation>Ist die Fernsteuerung eingeschaltet, leuchtet Lampe oder Display?</translation>
     </message>
     <message>
-        <source>Is the device chosen on the Controller page the one in the pilot's hands?</source>
+        <source>Is the device chosen on the Controller page the one in the pilot&apos;s hands?</source>
         <translation>Ist das auf der Seite Fernsteuerung gewählte Gerät das in den Händen des Piloten?</translation>
     </message>
     <message>
@@ -12203,7 +12284,7 @@ trägt es nicht</translation>
         <translation>10 m links, und halt.</translation>
     </message>
     <message>
-        <source>Left stick to %1 o'clock</source>
+        <source>Left stick to %1 o&apos;clock</source>
         <translation>Linker Knüppel auf %1 Uhr</translation>
     </message>
     <message>
@@ -12239,7 +12320,7 @@ trägt es nicht</translation>
         <translation>Vor der Rolle gerade, und den Gierknüppel still.</translation>
     </message>
     <message>
-        <source>Level first, then a little more throttle than the hover's.</source>
+        <source>Level first, then a little more throttle than the hover&apos;s.</source>
         <translation>Erst gerade, dann etwas mehr Gas als im Schweben.</translation>
     </message>
     <message>
@@ -12419,7 +12500,7 @@ trägt es nicht</translation>
         <translation>Mehr Gasstoß vor der Rolle.</translation>
     </message>
     <message>
-        <source>More than %1 off the line during "%2".</source>
+        <source>More than %1 off the line during &quot;%2&quot;.</source>
         <translation>Mehr als %1 neben der Linie während „%2“.</translation>
     </message>
     <message>
@@ -12524,11 +12605,17 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>No practice for %n day</source>
-        <translation><numerusform>Seit %n Tag nicht geübt</numerusform><numerusform>Seit %n Tagen nicht geübt</numerusform></translation>
+        <translation>
+            <numerusform>Seit %n Tag nicht geübt</numerusform>
+            <numerusform>Seit %n Tagen nicht geübt</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>No practice for more than %n day</source>
-        <translation><numerusform>Seit mehr als %n Tag nicht geübt</numerusform><numerusform>Seit mehr als %n Tagen nicht geübt</numerusform></translation>
+        <translation>
+            <numerusform>Seit mehr als %n Tag nicht geübt</numerusform>
+            <numerusform>Seit mehr als %n Tagen nicht geübt</numerusform>
+        </translation>
     </message>
     <message>
         <source>No set-up beside a real aircraft</source>
@@ -12615,11 +12702,11 @@ trägt es nicht</translation>
         <translation>Schief nach der Rolle</translation>
     </message>
     <message>
-        <source>Off the face's line</source>
+        <source>Off the face&apos;s line</source>
         <translation>Neben der Linie der Wand</translation>
     </message>
     <message>
-        <source>Off the gate's middle</source>
+        <source>Off the gate&apos;s middle</source>
         <translation>Neben der Mitte des Tors</translation>
     </message>
     <message>
@@ -12699,7 +12786,7 @@ trägt es nicht</translation>
         <translation>Vor dem Erstflug fehlt nur die Einweisung</translation>
     </message>
     <message>
-        <source>Only the throttle's upper half counts.</source>
+        <source>Only the throttle&apos;s upper half counts.</source>
         <translation>Nur die obere Hälfte des Gases zählt.</translation>
     </message>
     <message>
@@ -12723,7 +12810,7 @@ trägt es nicht</translation>
         <translation>Ovale, beide Umläufe</translation>
     </message>
     <message>
-        <source>Over %1 during "%2".</source>
+        <source>Over %1 during &quot;%2&quot;.</source>
         <translation>Über %1 während „%2“.</translation>
     </message>
     <message>
@@ -12783,7 +12870,7 @@ trägt es nicht</translation>
         <translation>Bestanden, nichts mehr zu verbessern.</translation>
     </message>
     <message>
-        <source>Passed; most is left in "%1": %2</source>
+        <source>Passed; most is left in &quot;%1&quot;: %2</source>
         <translation>Bestanden; am meisten fehlt bei „%1“: %2</translation>
     </message>
     <message>
@@ -12927,7 +13014,7 @@ trägt es nicht</translation>
         <translation>Die Drehraten am Fluggerät sind die geübten</translation>
     </message>
     <message>
-        <source>Rates were not matched with the real aircraft's</source>
+        <source>Rates were not matched with the real aircraft&apos;s</source>
         <translation>Die Drehraten wurden nicht mit dem echten Fluggerät abgeglichen</translation>
     </message>
     <message>
@@ -12959,7 +13046,7 @@ trägt es nicht</translation>
         <translation>Wieder rechts, und halt.</translation>
     </message>
     <message>
-        <source>Right stick to %1 o'clock</source>
+        <source>Right stick to %1 o&apos;clock</source>
         <translation>Rechter Knüppel auf %1 Uhr</translation>
     </message>
     <message>
@@ -13163,7 +13250,7 @@ trägt es nicht</translation>
         <translation>Der Simulator des Abgleichs lässt keine Drehraten einstellen</translation>
     </message>
     <message>
-        <source>Simulator's profile changed since the match</source>
+        <source>Simulator&apos;s profile changed since the match</source>
         <translation>Das Profil des Simulators wurde seit dem Abgleich geändert</translation>
     </message>
     <message>
@@ -13339,7 +13426,7 @@ trägt es nicht</translation>
         <translation>Ruhige Kurve</translation>
     </message>
     <message>
-        <source>Stick mode: choose "%1", mode %2.</source>
+        <source>Stick mode: choose &quot;%1&quot;, mode %2.</source>
         <translation>Knüppelmodus: „%1“ wählen, Modus %2.</translation>
     </message>
     <message>
@@ -13423,7 +13510,7 @@ trägt es nicht</translation>
         <translation>Das Gas zurücknehmen, bevor die Höhe erreicht ist.</translation>
     </message>
     <message>
-        <source>Take the throttle back to the hover's before the height is there.</source>
+        <source>Take the throttle back to the hover&apos;s before the height is there.</source>
         <translation>Das Gas auf das im Schweben zurücknehmen, bevor die Höhe da ist.</translation>
     </message>
     <message>
@@ -13431,7 +13518,7 @@ trägt es nicht</translation>
         <translation>Das Gas ganz wegnehmen, sobald es steht.</translation>
     </message>
     <message>
-        <source>Take the thumb's weight off the throttle before the lean.</source>
+        <source>Take the thumb&apos;s weight off the throttle before the lean.</source>
         <translation>Vor dem Neigen das Gewicht des Daumens vom Gas nehmen.</translation>
     </message>
     <message>
@@ -13459,11 +13546,11 @@ trägt es nicht</translation>
         <translation>Das Kabel lädt nur, oder der Anschluss ist tot. Ein Datenkabel nehmen, und einen Anschluss am Rechner selbst.</translation>
     </message>
     <message>
-        <source>The computer's picture is on the phone, in two halves where the goggles have lenses</source>
+        <source>The computer&apos;s picture is on the phone, in two halves where the goggles have lenses</source>
         <translation>Das Bild des Rechners ist auf dem Telefon, in zwei Hälften, wo die Brille Linsen hat</translation>
     </message>
     <message>
-        <source>The connection is good. Fill the simulator's settings in from the Sheets section of the Controller page.</source>
+        <source>The connection is good. Fill the simulator&apos;s settings in from the Sheets section of the Controller page.</source>
         <translation>Die Verbindung ist gut. Die Einstellungen des Simulators vom Abschnitt Blätter der Seite Fernsteuerung eintragen.</translation>
     </message>
     <message>
@@ -13495,7 +13582,7 @@ trägt es nicht</translation>
         <translation>Der Flug ließ sich nicht sichern: %1; er bleibt im Speicher und wird wieder versucht</translation>
     </message>
     <message>
-        <source>The flight ended during "%1", before the drill was done.</source>
+        <source>The flight ended during &quot;%1&quot;, before the drill was done.</source>
         <translation>Der Flug endete während „%1“, bevor die Übung fertig war.</translation>
     </message>
     <message>
@@ -13519,7 +13606,7 @@ trägt es nicht</translation>
         <translation>Den letzten Meter für sich: Luftkissen.</translation>
     </message>
     <message>
-        <source>The last metre is over before the hand has felt the ground's cushion.</source>
+        <source>The last metre is over before the hand has felt the ground&apos;s cushion.</source>
         <translation>Der letzte Meter ist vorbei, bevor die Hand das Luftkissen gespürt hat.</translation>
     </message>
     <message>
@@ -13531,7 +13618,7 @@ trägt es nicht</translation>
         <translation>Das Gesetz kann mehr verlangen (Haus)</translation>
     </message>
     <message>
-        <source>The left stick already stands at %1 o'clock.</source>
+        <source>The left stick already stands at %1 o&apos;clock.</source>
         <translation>Der linke Knüppel steht schon auf %1 Uhr.</translation>
     </message>
     <message>
@@ -13547,7 +13634,7 @@ trägt es nicht</translation>
         <translation>Die Nase geht von selbst herum; Höhe und Ort werden für Sie gehalten.</translation>
     </message>
     <message>
-        <source>The panic switch was used during "%1": well caught, but not a pass.</source>
+        <source>The panic switch was used during &quot;%1&quot;: well caught, but not a pass.</source>
         <translation>Während „%1“ wurde der Notschalter benutzt: gut abgefangen, aber nicht bestanden.</translation>
     </message>
     <message>
@@ -13559,7 +13646,7 @@ trägt es nicht</translation>
         <translation>Die Leistung kommt früher zurück, als es scheint: in doppelter Höhe.</translation>
     </message>
     <message>
-        <source>The power that stops it is more than the hover's: take it back as the sink ends.</source>
+        <source>The power that stops it is more than the hover&apos;s: take it back as the sink ends.</source>
         <translation>Die Leistung, die es anhält, ist mehr als im Schweben: zurücknehmen, wenn das Sinken endet.</translation>
     </message>
     <message>
@@ -13572,10 +13659,13 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>The release runs out in %n day</source>
-        <translation><numerusform>Die Freigabe läuft in %n Tag ab</numerusform><numerusform>Die Freigabe läuft in %n Tagen ab</numerusform></translation>
+        <translation>
+            <numerusform>Die Freigabe läuft in %n Tag ab</numerusform>
+            <numerusform>Die Freigabe läuft in %n Tagen ab</numerusform>
+        </translation>
     </message>
     <message>
-        <source>The right stick already stands at %1 o'clock.</source>
+        <source>The right stick already stands at %1 o&apos;clock.</source>
         <translation>Der rechte Knüppel steht schon auf %1 Uhr.</translation>
     </message>
     <message>
@@ -13635,11 +13725,11 @@ trägt es nicht</translation>
         <translation>Das Gas wurde mit zwei verschiedenen Bereichen gesehen: noch einmal ansehen.</translation>
     </message>
     <message>
-        <source>The throttle's lower half does nothing there: the motors begin at mid travel.</source>
+        <source>The throttle&apos;s lower half does nothing there: the motors begin at mid travel.</source>
         <translation>Die untere Hälfte des Gases tut dort nichts: die Motoren beginnen in der Mitte.</translation>
     </message>
     <message>
-        <source>The throttle's whole way counts.</source>
+        <source>The throttle&apos;s whole way counts.</source>
         <translation>Der ganze Weg des Gases zählt.</translation>
     </message>
     <message>
@@ -13863,7 +13953,7 @@ trägt es nicht</translation>
         <translation>Zu wenig zu sagen: je %1 Runden, 5 werden gebraucht.</translation>
     </message>
     <message>
-        <source>Touched something during "%1", which allows %2 touches.</source>
+        <source>Touched something during &quot;%1&quot;, which allows %2 touches.</source>
         <translation>Während „%1“ etwas berührt, was %2 Berührungen erlaubt.</translation>
     </message>
     <message>
@@ -13875,7 +13965,7 @@ trägt es nicht</translation>
         <translation>Berührungen je Minute</translation>
     </message>
     <message>
-        <source>Travel is only %1 % of the device's range: set its end points.</source>
+        <source>Travel is only %1 % of the device&apos;s range: set its end points.</source>
         <translation>Der Weg ist nur %1 % vom Bereich des Geräts: die Endpunkte einstellen.</translation>
     </message>
     <message>
@@ -13923,7 +14013,7 @@ trägt es nicht</translation>
         <translation>Zwei Ausschläge zeigen verschiedene Richtungen für %1: noch einmal ansehen.</translation>
     </message>
     <message>
-        <source>Under %1 during "%2".</source>
+        <source>Under %1 during &quot;%2&quot;.</source>
         <translation>Unter %1 während „%2“.</translation>
     </message>
     <message>
@@ -13968,7 +14058,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>Upset passed %n time</source>
-        <translation><numerusform>Geworfen %n-mal bestanden</numerusform><numerusform>Geworfen %n-mal bestanden</numerusform></translation>
+        <translation>
+            <numerusform>Geworfen %n-mal bestanden</numerusform>
+            <numerusform>Geworfen %n-mal bestanden</numerusform>
+        </translation>
     </message>
     <message>
         <source>Upset recovery</source>
@@ -13979,7 +14072,7 @@ trägt es nicht</translation>
         <translation>Geworfen, das den Notschalter verlangt, wurde noch nicht bestanden</translation>
     </message>
     <message>
-        <source>Used the %1 stick during "%2", which does not allow it.</source>
+        <source>Used the %1 stick during &quot;%2&quot;, which does not allow it.</source>
         <translation>Während „%2“ den %1-Knüppel benutzt, was nicht erlaubt ist.</translation>
     </message>
     <message>
@@ -14127,7 +14220,7 @@ trägt es nicht</translation>
         <translation>eine Änderung an %1 braucht ein Ziel</translation>
     </message>
     <message>
-        <source>a change of %1 needs a word "to"</source>
+        <source>a change of %1 needs a word &quot;to&quot;</source>
         <translation>eine Änderung an %1 braucht ein Wort „to“</translation>
     </message>
     <message>
@@ -14195,15 +14288,15 @@ trägt es nicht</translation>
         <translation>ein Text</translation>
     </message>
     <message>
-        <source>a weather line: expected a place and a time in front, such as "YUDO 221630Z"</source>
+        <source>a weather line: expected a place and a time in front, such as &quot;YUDO 221630Z&quot;</source>
         <translation>eine Wetterzeile: erwartet vorn ein Ort und eine Zeit, wie „YUDO 221630Z“</translation>
     </message>
     <message>
-        <source>a weather line: expected a wind such as "24004MPS" or "24008KT", found none</source>
+        <source>a weather line: expected a wind such as &quot;24004MPS&quot; or &quot;24008KT&quot;, found none</source>
         <translation>eine Wetterzeile: erwartet ein Wind wie „24004MPS“ oder „24008KT“, keiner gefunden</translation>
     </message>
     <message>
-        <source>a weather line: expected day, hour and minute, found "%1"</source>
+        <source>a weather line: expected day, hour and minute, found &quot;%1&quot;</source>
         <translation>eine Wetterzeile: erwartet Tag, Stunde und Minute, gefunden „%1“</translation>
     </message>
     <message>
@@ -14295,7 +14388,7 @@ trägt es nicht</translation>
         <translation>Plätze voll</translation>
     </message>
     <message>
-        <source>beginners' flips end in time</source>
+        <source>beginners&apos; flips end in time</source>
         <translation>Flips von Anfängern enden rechtzeitig</translation>
     </message>
     <message>
@@ -14335,11 +14428,11 @@ trägt es nicht</translation>
         <translation>bremst %1</translation>
     </message>
     <message>
-        <source>but the left stick went to %1 o'clock</source>
+        <source>but the left stick went to %1 o&apos;clock</source>
         <translation>aber der linke Knüppel ging auf %1 Uhr</translation>
     </message>
     <message>
-        <source>but the right stick went to %1 o'clock</source>
+        <source>but the right stick went to %1 o&apos;clock</source>
         <translation>aber der rechte Knüppel ging auf %1 Uhr</translation>
     </message>
     <message>
@@ -14467,7 +14560,7 @@ trägt es nicht</translation>
         <translation>Eintrag %1 trägt nicht die Signatur der Station, die er nennt</translation>
     </message>
     <message>
-        <source>entry %1 holds no station's key</source>
+        <source>entry %1 holds no station&apos;s key</source>
         <translation>Eintrag %1 enthält keinen Schlüssel einer Station</translation>
     </message>
     <message>
@@ -14515,19 +14608,19 @@ trägt es nicht</translation>
         <translation>erwartet %1 Bereiche für %2</translation>
     </message>
     <message>
-        <source>expected %1, found '%2'</source>
+        <source>expected %1, found &apos;%2&apos;</source>
         <translation>erwartet %1, gefunden „%2“</translation>
     </message>
     <message>
-        <source>expected %1or table, found '%2'</source>
+        <source>expected %1or table, found &apos;%2&apos;</source>
         <translation>erwartet %1oder table, gefunden „%2“</translation>
     </message>
     <message>
-        <source>expected '%1'</source>
+        <source>expected &apos;%1&apos;</source>
         <translation>erwartet „%1“</translation>
     </message>
     <message>
-        <source>expected 0 or 1, found '%1'</source>
+        <source>expected 0 or 1, found &apos;%1&apos;</source>
         <translation>erwartet 0 oder 1, gefunden „%1“</translation>
     </message>
     <message>
@@ -14575,7 +14668,7 @@ trägt es nicht</translation>
         <translation>erwartet 1 bis 20</translation>
     </message>
     <message>
-        <source>expected 1, 2, 3 or 4, found '%1'</source>
+        <source>expected 1, 2, 3 or 4, found &apos;%1&apos;</source>
         <translation>erwartet 1, 2, 3 oder 4, gefunden „%1“</translation>
     </message>
     <message>
@@ -14595,7 +14688,7 @@ trägt es nicht</translation>
         <translation>erwartet ANZAHL:PRÜFSUMME</translation>
     </message>
     <message>
-        <source>expected a '%1' here</source>
+        <source>expected a &apos;%1&apos; here</source>
         <translation>erwartet hier ein „%1“</translation>
     </message>
     <message>
@@ -14627,7 +14720,7 @@ trägt es nicht</translation>
         <translation>erwartet ein Name</translation>
     </message>
     <message>
-        <source>expected a number of %1 to %2, found '%3'</source>
+        <source>expected a number of %1 to %2, found &apos;%3&apos;</source>
         <translation>erwartet eine Zahl von %1 bis %2, gefunden „%3“</translation>
     </message>
     <message>
@@ -14635,7 +14728,7 @@ trägt es nicht</translation>
         <translation>erwartet eine Zahl, gefunden %1</translation>
     </message>
     <message>
-        <source>expected a number, found '%1'</source>
+        <source>expected a number, found &apos;%1&apos;</source>
         <translation>erwartet eine Zahl, gefunden „%1“</translation>
     </message>
     <message>
@@ -14675,7 +14768,7 @@ trägt es nicht</translation>
         <translation>erwartet eine ganze Zahl</translation>
     </message>
     <message>
-        <source>expected acro, angle, horizon, hold or sport, found '%1'</source>
+        <source>expected acro, angle, horizon, hold or sport, found &apos;%1&apos;</source>
         <translation>erwartet acro, angle, horizon, hold oder sport, gefunden „%1“</translation>
     </message>
     <message>
@@ -14707,7 +14800,7 @@ trägt es nicht</translation>
         <translation>erwartet ein anderer Wert als low_counts</translation>
     </message>
     <message>
-        <source>expected arm, mode, panic, reset or pause, found '%1'</source>
+        <source>expected arm, mode, panic, reset or pause, found &apos;%1&apos;</source>
         <translation>erwartet arm, mode, panic, reset oder pause, gefunden „%1“</translation>
     </message>
     <message>
@@ -14739,15 +14832,15 @@ trägt es nicht</translation>
         <translation>erwartet höchstens 7200 s, zwei Stunden</translation>
     </message>
     <message>
-        <source>expected button or axis, found '%1'</source>
+        <source>expected button or axis, found &apos;%1&apos;</source>
         <translation>erwartet button oder axis, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected device_present, axes_moving, fast_enough or held_by_another, found '%1'</source>
+        <source>expected device_present, axes_moving, fast_enough or held_by_another, found &apos;%1&apos;</source>
         <translation>erwartet device_present, axes_moving, fast_enough oder held_by_another, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected forward, right, back or left, found '%1'</source>
+        <source>expected forward, right, back or left, found &apos;%1&apos;</source>
         <translation>erwartet forward, right, back oder left, gefunden „%1“</translation>
     </message>
     <message>
@@ -14759,11 +14852,11 @@ trägt es nicht</translation>
         <translation>erwartet grass, tall weeds, sand, gravel, asphalt, concrete oder not said</translation>
     </message>
     <message>
-        <source>expected held or passes, found '%1'</source>
+        <source>expected held or passes, found &apos;%1&apos;</source>
         <translation>erwartet held oder passes, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected instructor or coordinator, found '%1'</source>
+        <source>expected instructor or coordinator, found &apos;%1&apos;</source>
         <translation>erwartet instructor oder coordinator, gefunden „%1“</translation>
     </message>
     <message>
@@ -14783,7 +14876,7 @@ trägt es nicht</translation>
         <translation>erwartet kleinstes, größtes und Schritt</translation>
     </message>
     <message>
-        <source>expected match, plan, trial, handling, blind or way-back, found '%1'</source>
+        <source>expected match, plan, trial, handling, blind or way-back, found &apos;%1&apos;</source>
         <translation>erwartet match, plan, trial, handling, blind oder way-back, gefunden „%1“</translation>
     </message>
     <message>
@@ -14795,7 +14888,7 @@ trägt es nicht</translation>
         <translation>erwartet Minuten, bis 600</translation>
     </message>
     <message>
-        <source>expected movement, grip, rate, power, propeller, tilt, mode or drill, found '%1'</source>
+        <source>expected movement, grip, rate, power, propeller, tilt, mode or drill, found &apos;%1&apos;</source>
         <translation>erwartet movement, grip, rate, power, propeller, tilt, mode oder drill, gefunden „%1“</translation>
     </message>
     <message>
@@ -14815,19 +14908,19 @@ trägt es nicht</translation>
         <translation>erwartet eins von %1</translation>
     </message>
     <message>
-        <source>expected one of %1, found '%2'</source>
+        <source>expected one of %1, found &apos;%2&apos;</source>
         <translation>erwartet eins von %1, gefunden „%2“</translation>
     </message>
     <message>
-        <source>expected power, propellers, rates or tilt, found '%1'</source>
+        <source>expected power, propellers, rates or tilt, found &apos;%1&apos;</source>
         <translation>erwartet power, propellers, rates oder tilt, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected rest, throttle_up, … or circles, found '%1'</source>
+        <source>expected rest, throttle_up, … or circles, found &apos;%1&apos;</source>
         <translation>erwartet rest, throttle_up, … oder circles, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected roll, pitch or yaw, found '%1'</source>
+        <source>expected roll, pitch or yaw, found &apos;%1&apos;</source>
         <translation>erwartet roll, pitch oder yaw, gefunden „%1“</translation>
     </message>
     <message>
@@ -14835,11 +14928,11 @@ trägt es nicht</translation>
         <translation>erwartet roll, pitch oder yaw: das Gas hat keine Rate</translation>
     </message>
     <message>
-        <source>expected roll_right, roll_left, flip_forward or flip_back, found '%1'</source>
+        <source>expected roll_right, roll_left, flip_forward or flip_back, found &apos;%1&apos;</source>
         <translation>erwartet roll_right, roll_left, flip_forward oder flip_back, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected share, m, m/s, s, ms, Hz, deg, count or a minute, found '%1'</source>
+        <source>expected share, m, m/s, s, ms, Hz, deg, count or a minute, found &apos;%1&apos;</source>
         <translation>erwartet share, m, m/s, s, ms, Hz, deg, count oder a minute, gefunden „%1“</translation>
     </message>
     <message>
@@ -14875,11 +14968,11 @@ trägt es nicht</translation>
         <translation>erwartet drei: roll, pitch, yaw</translation>
     </message>
     <message>
-        <source>expected throttle, yaw, pitch or roll, found '%1'</source>
+        <source>expected throttle, yaw, pitch or roll, found &apos;%1&apos;</source>
         <translation>erwartet throttle, yaw, pitch oder roll, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected thumb, pinch or hybrid, found '%1'</source>
+        <source>expected thumb, pinch or hybrid, found &apos;%1&apos;</source>
         <translation>erwartet thumb, pinch oder hybrid, gefunden „%1“</translation>
     </message>
     <message>
@@ -14891,7 +14984,7 @@ trägt es nicht</translation>
         <translation>erwartet true oder false, gefunden %1</translation>
     </message>
     <message>
-        <source>expected two functions such as yaw-&gt;throttle, found '%1'</source>
+        <source>expected two functions such as yaw-&gt;throttle, found &apos;%1&apos;</source>
         <translation>erwartet zwei Funktionen wie yaw-&gt;throttle, gefunden „%1“</translation>
     </message>
     <message>
@@ -14907,7 +15000,7 @@ trägt es nicht</translation>
         <translation>erwartet zwei Zeiten</translation>
     </message>
     <message>
-        <source>expected whole, worst, mean or best, found '%1'</source>
+        <source>expected whole, worst, mean or best, found &apos;%1&apos;</source>
         <translation>erwartet whole, worst, mean oder best, gefunden „%1“</translation>
     </message>
     <message>
@@ -15047,7 +15140,7 @@ trägt es nicht</translation>
         <translation>half</translation>
     </message>
     <message>
-        <source>holds a number too large for any computer's arithmetic, expected finite numbers</source>
+        <source>holds a number too large for any computer&apos;s arithmetic, expected finite numbers</source>
         <translation>enthält eine Zahl, die für jeden Rechner zu groß ist, erwartet endliche Zahlen</translation>
     </message>
     <message>
@@ -15103,7 +15196,7 @@ trägt es nicht</translation>
         <translation>fehlt, erwartet %1 Felder in der Zeile</translation>
     </message>
     <message>
-        <source>is not one of the family's, found '%1'</source>
+        <source>is not one of the family&apos;s, found &apos;%1&apos;</source>
         <translation>ist keins der Familie, gefunden „%1“</translation>
     </message>
     <message>
@@ -15135,11 +15228,11 @@ trägt es nicht</translation>
         <translation>es ließ sich nicht zurückziehen</translation>
     </message>
     <message>
-        <source>it holds '%1'</source>
+        <source>it holds &apos;%1&apos;</source>
         <translation>sie enthält „%1“</translation>
     </message>
     <message>
-        <source>it is measured in '%1'</source>
+        <source>it is measured in &apos;%1&apos;</source>
         <translation>es wird in „%1“ gemessen</translation>
     </message>
     <message>
@@ -15259,7 +15352,7 @@ trägt es nicht</translation>
         <translation>mehr Blöcke als gewünscht</translation>
     </message>
     <message>
-        <source>more fields than the header's %1</source>
+        <source>more fields than the header&apos;s %1</source>
         <translation>mehr Felder als die %1 des Kopfs</translation>
     </message>
     <message>
@@ -15295,7 +15388,7 @@ trägt es nicht</translation>
         <translation>braucht einen Ausbilder oder Koordinator</translation>
     </message>
     <message>
-        <source>needs nobody's leave</source>
+        <source>needs nobody&apos;s leave</source>
         <translation>braucht niemandes Erlaubnis</translation>
     </message>
     <message>
@@ -15328,7 +15421,10 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>no pass in %n attempt</source>
-        <translation><numerusform>in %n Versuch nicht bestanden</numerusform><numerusform>in %n Versuchen nicht bestanden</numerusform></translation>
+        <translation>
+            <numerusform>in %n Versuch nicht bestanden</numerusform>
+            <numerusform>in %n Versuchen nicht bestanden</numerusform>
+        </translation>
     </message>
     <message>
         <source>no progress over the last 8 attempts: change one thing, see the debrief</source>
@@ -15383,7 +15479,7 @@ trägt es nicht</translation>
         <translation>nichts im Bild darf rucken</translation>
     </message>
     <message>
-        <source>nothing leads to '%1'</source>
+        <source>nothing leads to &apos;%1&apos;</source>
         <translation>nichts führt zu „%1“</translation>
     </message>
     <message>
@@ -15420,19 +15516,31 @@ trägt es nicht</translation>
     </message>
     <message numerus="yes">
         <source>passed %n time</source>
-        <translation><numerusform>%n-mal bestanden</numerusform><numerusform>%n-mal bestanden</numerusform></translation>
+        <translation>
+            <numerusform>%n-mal bestanden</numerusform>
+            <numerusform>%n-mal bestanden</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>passed %n time of %1</source>
-        <translation><numerusform>%n von %1 bestanden</numerusform><numerusform>%n von %1 bestanden</numerusform></translation>
+        <translation>
+            <numerusform>%n von %1 bestanden</numerusform>
+            <numerusform>%n von %1 bestanden</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>passed %n time, %1 of %2 to hold</source>
-        <translation><numerusform>%n-mal bestanden, %1 von %2 fürs Können</numerusform><numerusform>%n-mal bestanden, %1 von %2 fürs Können</numerusform></translation>
+        <translation>
+            <numerusform>%n-mal bestanden, %1 von %2 fürs Können</numerusform>
+            <numerusform>%n-mal bestanden, %1 von %2 fürs Können</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <source>passed %n time, needs another day</source>
-        <translation><numerusform>%n-mal bestanden, braucht noch einen Tag</numerusform><numerusform>%n-mal bestanden, braucht noch einen Tag</numerusform></translation>
+        <translation>
+            <numerusform>%n-mal bestanden, braucht noch einen Tag</numerusform>
+            <numerusform>%n-mal bestanden, braucht noch einen Tag</numerusform>
+        </translation>
     </message>
     <message>
         <source>passed by attempt %1</source>
@@ -15555,11 +15663,11 @@ trägt es nicht</translation>
         <translation>schaukelt %1 % der Zeit mehr</translation>
     </message>
     <message>
-        <source>roster.json: %1 follows a curriculum '%2' that is not there</source>
+        <source>roster.json: %1 follows a curriculum &apos;%2&apos; that is not there</source>
         <translation>roster.json: %1 folgt einem Lehrplan „%2“, den es nicht gibt</translation>
     </message>
     <message>
-        <source>roster.json: there is no drill '%1'</source>
+        <source>roster.json: there is no drill &apos;%1&apos;</source>
         <translation>roster.json: es gibt keine Übung „%1“</translation>
     </message>
     <message>
@@ -15735,7 +15843,7 @@ trägt es nicht</translation>
         <translation>die Platte ist voll</translation>
     </message>
     <message>
-        <source>the drill '%1' is not there any more</source>
+        <source>the drill &apos;%1&apos; is not there any more</source>
         <translation>die Übung „%1“ gibt es nicht mehr</translation>
     </message>
     <message>
@@ -15823,11 +15931,11 @@ trägt es nicht</translation>
         <translation>die neuesten Einträge fehlen: %1 hat %2 Einträge, die Datei %3</translation>
     </message>
     <message>
-        <source>the questions run in a circle at '%1'</source>
+        <source>the questions run in a circle at &apos;%1&apos;</source>
         <translation>die Fragen laufen im Kreis bei „%1“</translation>
     </message>
     <message>
-        <source>the real aircraft's rates are not on the record</source>
+        <source>the real aircraft&apos;s rates are not on the record</source>
         <translation>die Drehraten des echten Fluggeräts sind nicht in der Akte</translation>
     </message>
     <message>
@@ -15875,11 +15983,11 @@ trägt es nicht</translation>
         <translation>der Server antwortet nicht</translation>
     </message>
     <message>
-        <source>the server's address: %1 may hold no semicolon</source>
+        <source>the server&apos;s address: %1 may hold no semicolon</source>
         <translation>die Adresse des Servers: %1 darf keinen Strichpunkt enthalten</translation>
     </message>
     <message>
-        <source>the server's address: %1, expected postgresql://USER@HOST/DATABASE or service=NAME</source>
+        <source>the server&apos;s address: %1, expected postgresql://USER@HOST/DATABASE or service=NAME</source>
         <translation>die Adresse des Servers: %1, erwartet postgresql://USER@HOST/DATABASE oder service=NAME</translation>
     </message>
     <message>
@@ -15931,15 +16039,15 @@ trägt es nicht</translation>
         <translation>darauf ist schon eine Akte</translation>
     </message>
     <message>
-        <source>there is a rule '%1' already</source>
+        <source>there is a rule &apos;%1&apos; already</source>
         <translation>es gibt schon eine Regel „%1“</translation>
     </message>
     <message>
-        <source>there is no '%1'</source>
+        <source>there is no &apos;%1&apos;</source>
         <translation>es gibt kein „%1“</translation>
     </message>
     <message>
-        <source>there is no '%1' here, expected one of %2</source>
+        <source>there is no &apos;%1&apos; here, expected one of %2</source>
         <translation>hier gibt es kein „%1“, erwartet eins von %2</translation>
     </message>
     <message>
@@ -15947,19 +16055,19 @@ trägt es nicht</translation>
         <translation>es gibt keine Spalte %1, eine Flugaufzeichnung braucht sie</translation>
     </message>
     <message>
-        <source>there is no drill '%1'; `drill list` shows those there are</source>
+        <source>there is no drill &apos;%1&apos;; `drill list` shows those there are</source>
         <translation>es gibt keine Übung „%1“; `drill list` zeigt die vorhandenen</translation>
     </message>
     <message>
-        <source>there is no finding '%1'</source>
+        <source>there is no finding &apos;%1&apos;</source>
         <translation>es gibt keinen Befund „%1“</translation>
     </message>
     <message>
-        <source>there is no measure '%1'</source>
+        <source>there is no measure &apos;%1&apos;</source>
         <translation>es gibt kein Maß „%1“</translation>
     </message>
     <message>
-        <source>there is no phase '%1'</source>
+        <source>there is no phase &apos;%1&apos;</source>
         <translation>es gibt keine Phase „%1“</translation>
     </message>
     <message>
@@ -15971,11 +16079,11 @@ trägt es nicht</translation>
         <translation>auf diesem Server ist noch keine Akte: wer ihn betreut, öffnet sie einmal mit der Anmeldung, der die Datenbank gehört, oder verlegt eine dorthin</translation>
     </message>
     <message>
-        <source>there is no rule '%1'</source>
+        <source>there is no rule &apos;%1&apos;</source>
         <translation>es gibt keine Regel „%1“</translation>
     </message>
     <message>
-        <source>there is no simulator '%1' in the data folder; expected its id or a JSON file</source>
+        <source>there is no simulator &apos;%1&apos; in the data folder; expected its id or a JSON file</source>
         <translation>es gibt keinen Simulator „%1“ im Datenordner; erwartet seine Kennung oder eine JSON-Datei</translation>
     </message>
     <message>

@@ -28,11 +28,11 @@ struct SaidValue;
 /// sentence's code is its English form with places %1, %2, … for the values (and %n for a count that a plural depends on); other
 /// languages find theirs by it. A form is always written out where it is said, so that all of them can be listed.
 struct Said {
-    Said() = default;
+    Said();
     /// A word or a sentence without values. Of a text that is not the program's own (a name), the text itself.
-    Said(std::string_view form_) : form(form_) {}
-    Said(const char* form_) : form(form_) {}
-    Said(const std::string& form_) : form(form_) {}
+    Said(std::string_view form_);
+    Said(const char* form_);
+    Said(const std::string& form_);
 
     std::string form;
     std::string form_of_many; ///< English for a count other than one; empty: there is no count
@@ -65,6 +65,12 @@ struct SaidValue {
     SaidValue(Rounded number) : is(number) {}
     SaidValue(Said inside) : is(std::vector<Said>{std::move(inside)}) {}
 };
+
+// Not within the class: there the values are not known yet, and not every compiler makes a list of such.
+inline Said::Said() = default;
+inline Said::Said(std::string_view form_) : form(form_) {}
+inline Said::Said(const char* form_) : form(form_) {}
+inline Said::Said(const std::string& form_) : form(form_) {}
 
 /// said("%1 of %2 h", rounded(hours, 1), rounded(wanted, 0))
 template <class... Values>

@@ -5,6 +5,7 @@
 #include "desk/board/week_panel.h"
 #include "desk/parts/columns_that_give.h"
 #include "desk/parts/sections.h"
+#include "desk/parts/sorting.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
@@ -305,6 +306,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     table_->horizontalHeader()->setHighlightSections(false);
     table_->horizontalHeader()->setSortIndicator(-1, Qt::AscendingOrder); // as they come: who needs a look first
     table_->setSortingEnabled(true);
+    rememberSorting(table_);
     table_->setItemDelegateForColumn(BoardModel::Stages, new StageDelegate(table_));
     table_->setItemDelegateForColumn(BoardModel::Weeks, new WeeksDelegate(school_, table_));
     roomForText();

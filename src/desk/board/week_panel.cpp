@@ -20,6 +20,7 @@
 #include <QLocale>
 #include <QPointer>
 #include <QScrollArea>
+#include <QStyle>
 #include <QThreadPool>
 #include <algorithm>
 
@@ -97,7 +98,7 @@ QLayout* WeekPanel::makeHead()
                            tr("From now on people know it; later plans change as little of it as they can"));
     auto* out = namedButton(tr("Calendar …"), "weekCalendar", tr("As iCalendar: the week, a bay, or the chosen pilot"));
     auto* paper = namedButton(tr("For the door …"), "weekPaper", tr("On paper"));
-    auto* bays = namedButton(tr("Bays …"), "weekBays", tr("Which bays there are, and when the school is open"));
+    bays_ = namedButton(tr("Bays …"), "weekBays", tr("Which bays there are, and when the school is open"));
     auto* when = namedButton(tr("Who can when …"), "weekAvailable", tr("When the chosen pilot can come, and how much is wanted"));
     connect(back, &QPushButton::clicked, this, [this] { go(-1); });
     connect(on, &QPushButton::clicked, this, [this] { go(1); });
@@ -111,7 +112,7 @@ QLayout* WeekPanel::makeHead()
         showOnPaper(this, QString::fromStdString(week_) + QStringLiteral(".pdf"),
                     name_->text().replace(QLatin1Char('\n'), QStringLiteral(", ")), onPaperNow());
     });
-    connect(bays, &QPushButton::clicked, this, [this] {
+    connect(bays_, &QPushButton::clicked, this, [this] {
         auto* dialog = new BaysDialog(school_, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
@@ -126,7 +127,7 @@ QLayout* WeekPanel::makeHead()
     row->setSpacing(6);
     for (QWidget* w : std::initializer_list<QWidget*>{back, name_, on, plan_, stop_, publish_}) row->addWidget(w);
     row->addStretch();
-    for (QWidget* w : std::initializer_list<QWidget*>{when, bays, out, paper}) row->addWidget(w);
+    for (QWidget* w : std::initializer_list<QWidget*>{when, bays_, out, paper}) row->addWidget(w);
     return row;
 }
 
@@ -187,8 +188,15 @@ void WeekPanel::fill()
     stop_->setVisible(planning());
     publish_->setEnabled(asked && may && planned.blocks != planned.published);
     grid_->setVisible(asked.has_value());
+    waitingTitle_->setVisible(asked.has_value());
+    for (const auto& [button, begins] : {std::pair{plan_, asked.has_value()}, {bays_, !asked}}) {
+        if (button->property("primary").toBool() == begins) continue;
+        button->setProperty("primary", begins);
+        button->style()->polish(button); // the style sheet looks at the property again
+    }
     if (!asked) {
-        said_->setText(asWords(asked.error()) + tr(": begin with \"Bays …\"."));
+        said_->setText(tr("%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.")
+                           .arg(asWords(capital(asked.error().said))));
         waiting_->clear();
         return tell();
     }

@@ -48,7 +48,7 @@ private:
     std::string week_;
     std::shared_ptr<bool> planning_; ///< set to false: stop
     QLabel *name_, *said_, *chosen_, *waitingTitle_, *waiting_;
-    QPushButton *plan_, *stop_, *publish_, *lock_, *remove_, *closed_;
+    QPushButton *plan_, *stop_, *bays_, *publish_, *lock_, *remove_, *closed_;
     WeekGrid* grid_;
     bool stale_ = true;
 };

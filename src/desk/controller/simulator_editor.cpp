@@ -261,7 +261,7 @@ SimulatorProfile SimulatorEditor::asEdited() const
     }
     s.throttle = static_cast<SimulatorProfile::Throttle>(throttle_->currentIndex());
     s.arming = static_cast<SimulatorProfile::Arming>(arming_->currentIndex());
-    s.arming_words = text(armingWords_).toStdString();
+    s.arming_words = asKept(armingWords_->text(), s.arming_words);
     const auto read = [](const auto& lines, auto& names) {
         names.clear();
         for (const auto& [mode, line] : lines)

@@ -15,6 +15,7 @@
 #include "desk/debrief/rules_dialog.h"
 #include "desk/debrief/time_lanes.h"
 #include "desk/debrief/video_view.h"
+#include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
@@ -99,7 +100,12 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->setSpacing(8);
+    begin_ = new BeginCard(tr("A flight again, second by second: what the sticks did, what was found in it, and the one thing to "
+                              "change."),
+                           school_, station_, {tr("Fly a drill"), "page-drills"},
+                           [this] { return !looked_at_ && flights_->count() == 0; });
     layout->addLayout(top);
+    layout->addWidget(begin_);
     layout->addWidget(new SideBySide(QStringLiteral("debriefParts"), flight, makeSide(), 6, 1), 1);
     timer_.setInterval(frame_ms);
     timer_.setTimerType(Qt::PreciseTimer);
@@ -329,6 +335,7 @@ void DebriefPage::forget()
 void DebriefPage::showNothing(const QString& title, const QString& what)
 {
     forget();
+    begin_->refresh();
     title_->setText(title);
     findings_->show(nullptr, what);
     for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(false);
@@ -425,6 +432,7 @@ void DebriefPage::show(LookedAt looked_at)
     forget();
     play_->setText(tr("Play (Space)"));
     looked_at_ = std::move(looked_at);
+    begin_->refresh();
     showFlight();
     const LookedAt& l = *looked_at_;
     constexpr std::size_t at_once_rows = 60'000; // ten minutes at 100 rows a second

@@ -21,6 +21,7 @@ class School;
 namespace bh::desk {
 
 class AdvisedPanel;
+class BeginCard;
 class ComparePanel;
 class FindingsPanel;
 class HabitsPanel;
@@ -90,6 +91,7 @@ private:
     QStackedWidget* picture_; ///< from above, or the screen recording
     ReplayView* replay_;
     TimeLanes* lanes_;
+    BeginCard* begin_;
     QTabWidget* tabs_;
     FindingsPanel* findings_;
     ComparePanel* compare_;

@@ -28,6 +28,7 @@ void PlanView::setFound(const Debrief* found)
 void PlanView::setFlight(const FlightLog* log, const World& world, const std::vector<Vec2>& flags_m)
 {
     log_ = log && log->has_position && log->size() > 1 ? log : nullptr;
+    sticks_alone_ = log && !log_;
     found_ = nullptr;
     over_ = nullptr;
     still_.forget();
@@ -178,7 +179,8 @@ void PlanView::paintEvent(QPaintEvent*)
     p.drawRect(rect().adjusted(0, 0, -1, -1));
     if (!log_) {
         p.setPen(t.soft);
-        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap, tr("No positions in this flight: only the sticks are told of."));
+        p.drawText(rect(), Qt::AlignCenter | Qt::TextWordWrap,
+                   sticks_alone_ ? tr("No positions in this flight: only the sticks are told of.") : tr("The way from above."));
         return;
     }
     still_.draw(p, *this, {from_s_, to_s_}, [this](QPainter& onto) { paintStill(onto); });

@@ -32,6 +32,7 @@ private:
     [[nodiscard]] std::size_t rowAt(double t_s) const;
 
     const FlightLog* log_ = nullptr;
+    bool sticks_alone_ = false; ///< there is a flight, and it does not say where it was
     const Debrief* found_ = nullptr;
     const FlightLog* over_ = nullptr;
     World world_;

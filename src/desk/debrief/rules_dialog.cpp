@@ -158,8 +158,8 @@ void RulesDialog::keep()
     const CoachingRule* known = school_.coaching().rule(rule_);
     if (!known) return;
     CoachingRule rule = *known;
-    rule.cause = cause_->text().simplified().toStdString();
-    rule.change = change_->text().simplified().toStdString();
+    rule.cause = asKept(cause_->text(), rule.cause);
+    rule.change = asKept(change_->text(), rule.change);
     if (rule.change.empty()) return said_->setText(tr("Say what is to be changed."));
     rule.at_least = at_least_->value();
     rule.lately = {flights_->value(), std::max(flights_->value(), of_->value())};

@@ -2,13 +2,14 @@
 
 #include "core/drill/demonstration.h"
 #include "core/drill/free_flight.h"
+#include "desk/drills/flight_under_way.h"
 #include "desk/drills/ladder_editor.h"
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
+#include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/command.h"
 #include "desk/parts/criteria_panel.h"
-#include "desk/parts/flight_start.h"
 #include "desk/parts/flight_view.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/sections.h"
@@ -55,7 +56,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
 {
     ladder_ = new LadderPanel(school_, station_);
     view_ = new FlightView;
-    voice_ = new Voice(this);
+    flight_ = new FlightUnderWay(school_, station_, *view_, this);
     keys.watch(view_);
     makeButtons();
     QWidget* side = makeSide();
@@ -64,13 +65,18 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
     right->setContentsMargins(0, 0, 0, 0);
     right->setSpacing(8);
     right->addLayout(makeSections());
+    right->addWidget(
+        new BeginCard(tr("Drills that are flown here, or scored by eye, against limits: one after the other, until each "
+                         "is held."),
+                      school_, station_));
     right->addWidget(sections_, 1);
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(12, 10, 12, 10);
     layout->addWidget(new SideBySide(QStringLiteral("drillsParts"), side, flying, 1, 12));
     bindKeys();
-    timer_.setInterval(50);
-    connect(&timer_, &QTimer::timeout, this, &DrillsPage::follow);
+    connect(flight_, &FlightUnderWay::followed, this, &DrillsPage::follow);
+    connect(flight_, &FlightUnderWay::sticksDownAndIn, this, &DrillsPage::arm);
+    connect(flight_, &FlightUnderWay::isOver, this, &DrillsPage::flightOver);
     connect(ladder_, &LadderPanel::drillChosen, this, &DrillsPage::drillChosen);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
         if (changes.any(
@@ -80,7 +86,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
     });
     connect(&school_, &School::flight_kept, this, &DrillsPage::refreshPanel);
     connect(&station_, &Station::pilotChosen, this, [this] {
-        land();
+        flight_->land();
         free_.reset();
         ladder_->setBusy(false);
         ladder_->chooseNext();
@@ -205,7 +211,7 @@ QHBoxLayout* DrillsPage::makeSections()
         return editor_;
     }));
     connect(sections_, &Sections::chosen, this, [this](int section) {
-        if (section != 0 && flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
+        if (section != 0 && flying()) loop()->set_paused(true); // nobody looks: the aircraft waits
         if (section == 1) card_->setFocus();
     });
     return top;
@@ -230,16 +236,11 @@ void DrillsPage::bindKeys()
     command(this, "drill-wide", tr("Wide: without the line-up"), QKeySequence(Qt::Key_F11), [this] { Q_EMIT wideToggled(); });
 }
 
-DrillsPage::~DrillsPage()
-{
-    journal_.reset(); // the flight under way is offered at the next start
-    free_.reset();
-    land();
-}
+DrillsPage::~DrillsPage() { delete flight_; } // before the view that it is shown in
 
 void DrillsPage::hideEvent(QHideEvent*)
 {
-    if (flying()) loop_->set_paused(true); // nobody looks: the aircraft waits
+    if (flying()) loop()->set_paused(true); // nobody looks: the aircraft waits
 }
 
 const Drill* DrillsPage::drill() const { return block_ ? &*block_ : school_.drill(ladder_->chosen()); }
@@ -249,7 +250,9 @@ bool DrillsPage::readyToFly() const
     return !station_.pilotId().empty() && station_.controllerState() == Station::Controller::Ready;
 }
 
-bool DrillsPage::flying() const { return loop_ && !result_shown_; }
+FlightLoop* DrillsPage::loop() { return flight_->loop(); }
+
+bool DrillsPage::flying() const { return flight_->flying(); }
 
 void DrillsPage::chooseDrill(const std::string& id) { ladder_->choose(id); }
 
@@ -257,7 +260,7 @@ void DrillsPage::chooseDrill(const std::string& id) { ladder_->choose(id); }
 void DrillsPage::drillChosen()
 {
     if (flying() && !free()) return;
-    land();
+    flight_->land();
     free_.reset();
     shownAttempt_.clear();
     block_.reset();
@@ -289,16 +292,16 @@ void DrillsPage::refreshPanel()
     watch_->setEnabled(d && !block_ && !flying());
     shadow_->setEnabled(d && !block_ && readyToFly() && !flying());
     arm_->setVisible(arms);
-    arm_->setEnabled(flying() && !demonstration_);
+    arm_->setEnabled(flying() && !flight_->shown());
     keepShown_->setVisible(!shownAttempt_.empty() && school_.attempt(shownAttempt_)); // once it is safe on the record
-    reset_->setEnabled(loop_ != nullptr);
-    panic_->setEnabled(flying() && !demonstration_);
+    reset_->setEnabled(flight_->loop());
+    panic_->setEnabled(flying() && !flight_->shown());
     pause_->setEnabled(flying());
     mode_->setDisabled(flying() || mode_->count() < 2 || of_phases([](const Phase& p) { return p.mode.has_value(); }));
     ladder_->setBusy(flying() && !free());
     day_->setDisabled(flying());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
-    if (loop_ || !d) return;
+    if (flight_->loop() || !d) return;
     heading_->setText(asWords(d->name));
     sentence_->setText(asWords(d->purpose));
     Score limits;
@@ -338,13 +341,13 @@ QString DrillsPage::invitation(const Drill& d) const
 void DrillsPage::setPace(double pace)
 {
     pace_ = pace;
-    if (loop_) loop_->set_pace(pace * (demonstration_ ? speed_->currentData().toDouble() : 1));
+    flight_->setPace(pace * (flight_->shown() ? speed_->currentData().toDouble() : 1));
 }
 
 void DrillsPage::start()
 {
     if (flying()) {
-        if (loop_->paused()) pause();
+        if (loop()->paused()) pause();
         return;
     }
     if (block_) {
@@ -360,7 +363,7 @@ void DrillsPage::start()
 
 void DrillsPage::arm()
 {
-    if (arm_->isEnabled() && arm_->isVisibleTo(this)) loop_->press_arm();
+    if (arm_->isEnabled() && arm_->isVisibleTo(this)) loop()->press_arm();
 }
 
 /// The flight that shows how the chosen drill is flown: the one that was kept, otherwise one that the stand-in pilot flies now.
@@ -425,43 +428,22 @@ void DrillsPage::shadow()
     if (!shown) return;
     Drill follow = shadowing(*sticks, shown);
     follow.world = d->world, follow.aircraft = d->aircraft, follow.start = d->start, follow.flags = d->flags;
-    follow.phases.front().instruction = QStringLiteral("Copy the sticks: %1.").arg(asWords(d->name)).toStdString();
+    follow.phases.front().instruction = tr("Copy the sticks: %1.").arg(asWords(d->name)).toStdString();
     launch(follow, std::nullopt);
-    if (loop_) attempt_.shadowed = d->id;
+    flight_->setShadowed(d->id);
 }
 
 void DrillsPage::showSection(int section) { sections_->choose(section); }
 
 void DrillsPage::nextEye() { view_->nextEye(); }
 
-/// Prepares, starts and shows; false where the view says why not.
+/// Starts it and shows it; false where the view says why not.
 bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in)
 {
-    const auto flight = prepared(school_, d, wanted);
-    auto started =
-        flight ? startFlight(station_, *view_, *flight, d, stand_in) : Result<StartedFlight>(tl::unexpected(flight.error()));
-    if (!started) {
-        view_->setInvitation(tr("It cannot be flown: %1.").arg(asWords(started.error())));
-        return false;
-    }
-    loop_ = std::move(started->loop);
-    caller_.begin();
+    const auto begun = flight_->begin(d, wanted, stand_in);
+    if (!begun) view_->setInvitation(tr("It cannot be flown: %1.").arg(asWords(begun.error())));
     setPace(pace_);
-    result_shown_ = false;
-    attempt_ = {};
-    attempt_.pilot_id = station_.pilotId();
-    attempt_.session_id = started->session_id;
-    journalled_at_s_ = 0;
-    attempt_.flight = flight->flown_with;
-    const bool freely = wanted.purpose == TakeOff::Purpose::Free;
-    if (freely) attempt_.world = d.world;
-    if (freely || (wanted.purpose == TakeOff::Purpose::Drill && !d.sticks_only)) {
-        attempt_.drill_id = d.id;
-        attempt_.mode = flight->setup.mode;
-        journal_ = school_.begin_journal(attempt_);
-    }
-    timer_.start();
-    return true;
+    return begun.has_value();
 }
 
 /// For the pilot, in the mode and on the day that are chosen.
@@ -484,13 +466,11 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
 {
     const bool shown = stand_in.has_value();
     if (!shown && (!readyToFly() || (ladder_->locked() && !d.sticks_only))) return;
-    land();
+    flight_->land();
     free_.reset();
     shownAttempt_.clear();
     sections_->choose(0);
-    const TakeOff wanted = asChosen(shown ? TakeOff::Purpose::Demonstration : TakeOff::Purpose::Drill);
-    demonstration_ = shown;
-    if (!takeOff(d, wanted, stand_in)) return;
+    if (!takeOff(d, asChosen(shown ? TakeOff::Purpose::Demonstration : TakeOff::Purpose::Drill), stand_in)) return;
     heading_->setText(shown ? tr("Demonstration") : tr("Live"));
     sentence_->setText(shown ? tr("The stand-in pilot flies. Nothing is kept.") : asWords(d.purpose));
     refreshPanel();
@@ -500,12 +480,11 @@ void DrillsPage::practiseAsStandIn(double skill, std::uint64_t seed)
 {
     const Drill* d = flyingDrill();
     if (flying() || !d || station_.pilotId().empty()) return;
-    land();
+    flight_->land();
     free_.reset();
     const std::string session = station_.beginPractice();
-    demonstration_ = false;
     if (session.empty() || !takeOff(*d, asChosen(TakeOff::Purpose::Drill), FlightLoop::StandIn{skill, seed})) return;
-    attempt_.session_id = session;
+    flight_->setSession(session);
     heading_->setText(tr("Live"));
     sentence_->setText(
         tr("The stand-in pilot practises for %1.").arg(QString::fromStdString(school_.file(station_.pilotId()).row.name)));
@@ -514,44 +493,29 @@ void DrillsPage::practiseAsStandIn(double skill, std::uint64_t seed)
 
 void DrillsPage::flyFreely(const std::string& world, Mode mode, double minutes)
 {
-    land();
+    flight_->land();
     free_.reset();
     if (!readyToFly()) return refreshPanel();
     free_ = {world, mode, minutes};
-    demonstration_ = false;
     TakeOff wanted;
     wanted.purpose = TakeOff::Purpose::Free;
     wanted.pilot_id = station_.pilotId();
     wanted.mode = station_.switchedMode().value_or(mode);
     if (!takeOff(free_flight(world, minutes), wanted, std::nullopt)) return;
-    heading_->setText(tr("Free flight: %1").arg(asWords(loop_->setup().world.name)));
+    heading_->setText(tr("Free flight: %1").arg(asWords(loop()->setup().world.name)));
     sentence_->setText(
         tr("%1. It is kept as practice, with crashes and throttle cuts, and nothing is scored. Choose a drill to go back to "
            "the ladder.")
-            .arg(asWords(loop_->setup().airframe.name)));
+            .arg(asWords(loop()->setup().airframe.name)));
     criteria_->setCriteria({});
     refreshPanel();
 }
 
-void DrillsPage::land()
-{
-    timer_.stop();
-    view_->show(nullptr);
-    station_.setFlying({});
-    if (loop_ && flying() && free()) {
-        const Mode mode = loop_->snapshot().mode;
-        keepFreeFlight(loop_->break_off(), mode);
-    }
-    loop_.reset();
-    if (journal_) std::exchange(journal_, nullptr)->over();
-    station_.setArmed(false);
-}
-
 void DrillsPage::reset()
 {
-    if (!loop_) return;
-    const bool again = flying() && !demonstration_;
-    land();
+    if (!loop()) return;
+    const bool again = flying() && !flight_->shown();
+    flight_->land();
     if (again && free()) {
         const auto [world, mode, minutes] = *free_; // a copy: it begins afresh
         flyFreely(world, mode, minutes);
@@ -563,120 +527,76 @@ void DrillsPage::reset()
 
 void DrillsPage::panic()
 {
-    if (flying() && !demonstration_) loop_->set_panic(!loop_->panic());
+    if (flying() && !flight_->shown()) loop()->set_panic(!loop()->panic());
 }
 
 /// The controller's own switches do what the keys do.
 void DrillsPage::switchMoved(const SwitchBoard::Moved& moved)
 {
-    if (!isVisible() || demonstration_ || !loop_) return;
+    if (!isVisible() || flight_->shown() || !loop()) return;
     const bool pressed = moved.springs_back && moved.on;
     switch (moved.use) {
     case SwitchUse::Arm:
-        if (arm_->isEnabled() && (moved.springs_back ? moved.on : moved.on != loop_->snapshot().armed)) arm();
+        if (arm_->isEnabled() && (moved.springs_back ? moved.on : moved.on != loop()->snapshot().armed)) arm();
         break;
     case SwitchUse::Mode:
-        if (flying() && moved.mode) loop_->set_mode(*moved.mode);
+        if (flying() && moved.mode) loop()->set_mode(*moved.mode);
         break;
     case SwitchUse::Panic:
-        if (pressed || (!moved.springs_back && flying() && moved.on != loop_->panic())) panic();
+        if (pressed || (!moved.springs_back && flying() && moved.on != loop()->panic())) panic();
         break;
     case SwitchUse::Reset:
         if (moved.on) reset();
         break;
     case SwitchUse::Pause:
-        if (pressed || (!moved.springs_back && flying() && moved.on != loop_->paused())) pause();
+        if (pressed || (!moved.springs_back && flying() && moved.on != loop()->paused())) pause();
         break;
     }
 }
 
 void DrillsPage::pause()
 {
-    if (flying()) loop_->set_paused(!loop_->paused());
+    if (flying()) loop()->set_paused(!loop()->paused());
 }
 
 void DrillsPage::hold()
 {
-    if (flying() && !demonstration_) loop_->set_paused(true);
+    if (flying() && !flight_->shown()) loop()->set_paused(true);
 }
 
-void DrillsPage::follow()
+void DrillsPage::follow(const FlightSnapshot& now)
 {
-    if (!loop_) return;
-    const FlightSnapshot now = loop_->snapshot();
-    station_.setArmed(now.armed && !demonstration_ && !now.paused);
-    if (downAndIn_.look(ControllerHub::now_s(), station_.input().sticks(), station_.stickMode()) && !now.armed) arm();
     if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
-    const QString follows = followsInWords(now);
-    call(now);
-    if (journal_ && now.time_s - journalled_at_s_ > journal_every_s) {
-        journalled_at_s_ = now.time_s;
-        journal_->add(loop_->take_new_rows());
-    }
-    auto flown = loop_->take_result();
-    if (!flown && !follows.isEmpty()) sentence_->setText(follows);
-    if (!flown) return;
-    result_shown_ = true;
-    timer_.stop();
-    station_.setArmed(false);
-    if (free() || loop_->drill().criteria.empty()) {
-        heading_->setText(free() ? tr("The free flight is over") : tr("The demonstration is over"));
-        if (free()) {
-            sentence_->setText(asWords(free_flight_in_words(flown->score.flown_s, flown->score.throttle_cuts_s)));
-            keepFreeFlight(std::move(*flown), now.mode);
-        }
-        return refreshPanel();
-    }
-    showResult(flown->score, follows);
-    if (!demonstration_) keepFlight(std::move(*flown), now.mode);
+    follows_ = followsInWords(now);
+    if (flying() && !follows_.isEmpty()) sentence_->setText(follows_);
+}
+
+void DrillsPage::flightOver()
+{
+    const Drill& flew = loop()->drill();
+    if (free()) {
+        heading_->setText(tr("The free flight is over"));
+        const Score& score = flight_->flown().score;
+        sentence_->setText(asWords(free_flight_in_words(score.flown_s, score.throttle_cuts_s)));
+    } else if (flew.criteria.empty())
+        heading_->setText(tr("The demonstration is over"));
+    else
+        showResult(flight_->flown().score);
+    shownDrill_ = flew.id;
+    shownAttempt_ = flight_->keep();
     refreshPanel();
 }
 
-void DrillsPage::call(const FlightSnapshot& now)
-{
-    constexpr double low_hz = 330, high_hz = 660;
-    if (const auto words = caller_.look(loop_->drill(), now)) voice_->say(*words);
-    if (caller_.side() != FlightCaller::Side::Inside)
-        voice_->sound(caller_.side() == FlightCaller::Side::Above ? high_hz : low_hz);
-}
-
-void DrillsPage::showResult(const Score& score, const QString& follows)
+void DrillsPage::showResult(const Score& score)
 {
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(inPlaces(score.score, 0)));
     QStringList said{asWords(summary_of(score))};
-    voice_->say(heading_->text() + QStringLiteral(". ") + said.front());
+    flight_->voice().say(heading_->text() + QStringLiteral(". ") + said.front());
     for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)
         said << tr("Also: %1").arg(asWords(score.faults[i].in_words()));
-    if (!follows.isEmpty()) said << follows;
+    if (!follows_.isEmpty()) said << follows_;
     sentence_->setText(said.join(QLatin1Char('\n')));
     criteria_->setCriteria(criterion_rows(score));
-}
-
-/// One that hardly left the ground is not worth keeping.
-void DrillsPage::keepFreeFlight(FlownDrill flown, Mode mode)
-{
-    constexpr double least_s = 5; // house
-    if (flown.score.flown_s < least_s) return;
-    JudgedAttempt row = without_score(judged_attempt(flown.score, mode));
-    row.pilot_id = attempt_.pilot_id;
-    row.session_id = attempt_.session_id;
-    row.flight = attempt_.flight;
-    row.world = attempt_.world;
-    school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)), nullptr, std::move(journal_));
-}
-
-void DrillsPage::keepFlight(FlownDrill flown, Mode mode)
-{
-    const Drill& flew = loop_->drill();
-    JudgedAttempt row = judged_attempt(flown.score, mode);
-    row.pilot_id = attempt_.pilot_id;
-    row.session_id = attempt_.session_id;
-    row.shadowed = attempt_.shadowed;
-    if (!flew.sticks_only) row.flight = attempt_.flight;
-    shownDrill_ = flew.id;
-    shownAttempt_ = school_.keep_flight(std::move(row), std::make_shared<const FlightLog>(std::move(flown.log)),
-                                        flew.demonstration, std::move(journal_));
-    if (flew.sticks_only) shownAttempt_.clear(); // sticks without a flight show nothing
 }
 
 } // namespace bh::desk

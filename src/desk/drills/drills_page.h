@@ -1,12 +1,9 @@
 #pragma once
 
-#include "core/controller/down_and_in.h"
 #include "core/controller/switches.h"
-#include "desk/drills/flight_caller.h"
 #include "device/flight_loop.h"
 #include "school/take_off.h"
 
-#include <QTimer>
 #include <QWidget>
 #include <memory>
 #include <optional>
@@ -25,6 +22,7 @@ class School;
 namespace bh::desk {
 
 class CriteriaPanel;
+class FlightUnderWay;
 class FlightView;
 class KeyboardSticks;
 class LadderEditor;
@@ -32,7 +30,6 @@ class LadderPanel;
 class ScoreCard;
 class Sections;
 class Station;
-class Voice;
 
 /// The ladder, the flight view and the limits: a drill is flown, watched and scored here.
 class DrillsPage : public QWidget {
@@ -46,12 +43,12 @@ public:
     enum class Shown { ByWhatIsKept, ByStandIn };
     /// Plays the demonstration that was kept; without one, or when asked for, the stand-in pilot flies.
     void demonstrate(Shown shown_by = Shown::ByWhatIsKept);
-    void showSection(int section); ///< flying, scoring by eye, changing limits and stages
-    [[nodiscard]] FlightLoop* loop() { return loop_.get(); }
-    /// Times the flight's pace; 1 is real time (tests and the tour hurry).
+    void showSection(int section);     ///< flying, scoring by eye, changing limits and stages
+    [[nodiscard]] FlightLoop* loop();  ///< null: nothing flies here
     [[nodiscard]] bool flying() const; ///< and the result is not shown yet
     /// The stand-in flies the chosen drill in the pilot's place, and it is kept: to show a school at work.
     void practiseAsStandIn(double skill, std::uint64_t seed);
+    /// Times the flight's pace; 1 is real time (tests and the tour hurry).
     void setPace(double pace);
     void setPilotSeed(std::uint64_t seed) { seed_ = seed; }
 
@@ -74,17 +71,15 @@ protected:
 private:
     void drillChosen();
     void refreshPanel();
-    void follow();
-    void call(const FlightSnapshot& now); ///< what is to be heard
+    void follow(const FlightSnapshot& now);
+    void flightOver();
     void launch(const Drill& drill, std::optional<FlightLoop::StandIn> stand_in);
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationOf(const Drill& drill) const; ///< null: it cannot be flown
     [[nodiscard]] std::shared_ptr<const FlightLog> demonstrationByStandIn(const Drill& drill, const TakeOff& shown) const;
     [[nodiscard]] TakeOff asChosen(TakeOff::Purpose purpose) const;
     [[nodiscard]] const Drill* flyingDrill() const;
     bool takeOff(const Drill& drill, const TakeOff& wanted, std::optional<FlightLoop::StandIn> stand_in);
-    void showResult(const Score& score, const QString& follows);
-    void keepFlight(FlownDrill flown, Mode mode);
-    void keepFreeFlight(FlownDrill flown, Mode mode);
+    void showResult(const Score& score);
     void replay(const Drill& drill, const std::string& log_hash);
     void makeButtons();
     [[nodiscard]] QWidget* makeSide();
@@ -93,8 +88,6 @@ private:
     void switchMoved(const SwitchBoard::Moved& moved);
     [[nodiscard]] QString invitation(const Drill& drill) const;
     [[nodiscard]] bool free() const { return free_.has_value(); }
-    void land(); ///< takes the running flight off the view
-
     [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
     [[nodiscard]] const Drill* drill() const;
 
@@ -108,8 +101,8 @@ private:
     QLabel* sentence_;
     CriteriaPanel* criteria_;
     FlightView* view_;
-    Voice* voice_;
-    FlightCaller caller_;
+    FlightUnderWay* flight_;
+    QString follows_; ///< how the sticks follow a demonstration, in words; empty where they follow none
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
     QComboBox* speed_;
     QComboBox* mode_;
@@ -121,19 +114,10 @@ private:
         Mode mode;
         double minutes;
     };
-    std::optional<Free> free_;               ///< the free flight under way
-    std::optional<Drill> block_;             ///< a curriculum's free block, where the ladder stands on one
-    std::unique_ptr<FlightJournal> journal_; ///< of a drill or free flight under way
-    double journalled_at_s_ = 0;
-    static constexpr double journal_every_s = 0.5;
-    std::unique_ptr<FlightLoop> loop_;
-    JudgedAttempt attempt_; ///< what is known of the flight under way
-    SticksDownAndIn downAndIn_;
-    bool demonstration_ = false;
-    bool result_shown_ = false;
+    std::optional<Free> free_;   ///< the free flight under way
+    std::optional<Drill> block_; ///< a curriculum's free block, where the ladder stands on one
     double pace_ = 1;
     std::uint64_t seed_ = 1;
-    QTimer timer_;
 };
 
 } // namespace bh::desk

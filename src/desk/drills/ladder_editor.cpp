@@ -34,6 +34,7 @@ QTableWidgetItem* limitCell(const QString& text, bool editable)
     return item;
 }
 
+constexpr int limit_digits = 6;
 constexpr const char* free_minutes = "free-flight:"; // in front of the minutes of a block that can be added
 
 /// The step to add: a drill's id, or a new free block's.
@@ -246,12 +247,9 @@ void LadderEditor::stageRenamed()
 {
     const QTreeWidgetItem* item = stages_->currentItem();
     if (!item || item->parent()) return;
-    const std::string name = item->text(0).simplified().toStdString();
-    if (name.empty()) return refreshStages();
-    editStages([&name](Curriculum& c, std::size_t stage, int) {
-        std::string& known = c.stages[stage].name;
-        if (asWords(known).toStdString() != name) known = name; // as it is shown, it may be another language's
-    });
+    const QString name = item->text(0);
+    if (name.simplified().isEmpty()) return refreshStages();
+    editStages([&name](Curriculum& c, std::size_t stage, int) { c.stages[stage].name = asKept(name, c.stages[stage].name); });
 }
 
 void LadderEditor::editStages(const std::function<void(Curriculum&, std::size_t, int)>& edit)
@@ -292,8 +290,8 @@ void LadderEditor::refreshLimits()
         name->setData(Qt::UserRole + 1, below);
         limits_->setItem(row, Label, name);
         for (const auto& [column, value] : {std::pair{Fail, l.fail}, {Pass, l.pass}, {Merit, l.merit}})
-            limits_->setItem(row, column, limitCell(QString::number(value), true));
-        limits_->setItem(row, Weight, limitCell(below ? QString() : QString::number(c.weight), !below));
+            limits_->setItem(row, column, limitCell(inDigits(value, limit_digits), true));
+        limits_->setItem(row, Weight, limitCell(below ? QString() : inDigits(c.weight, limit_digits), !below));
         for (const auto& [column, needed] : {std::pair{Must, c.must}, {ToHold, c.to_hold}}) {
             auto* tick = limitCell({}, false);
             if (!below) tick->setCheckState(needed ? Qt::Checked : Qt::Unchecked);
@@ -318,16 +316,15 @@ void LadderEditor::limitsEdited(int row, int column)
     if (criterion >= known.size()) return;
     CriterionLimits c = known[criterion];
     Limits& l = below ? *c.below : c.limits;
-    bool number = true;
-    const double value = column >= Must ? 0 : limits_->item(row, column)->text().toDouble(&number);
-    if (!number) {
+    const auto typed = column >= Must ? std::optional(0.0) : numberIn(limits_->item(row, column)->text());
+    if (!typed) {
         refreshLimits();
         return say(tr("Not changed: expected a number."));
     }
-    if (column == Fail) l.fail = value;
-    if (column == Pass) l.pass = value;
-    if (column == Merit) l.merit = value;
-    if (column == Weight) c.weight = value;
+    if (column == Fail) l.fail = *typed;
+    if (column == Pass) l.pass = *typed;
+    if (column == Merit) l.merit = *typed;
+    if (column == Weight) c.weight = *typed;
     // What is needed to pass is needed to hold anyway: one of the two.
     if (column == Must) c.must = limits_->item(row, Must)->checkState() == Qt::Checked, c.to_hold = c.to_hold && !c.must;
     if (column == ToHold) c.to_hold = limits_->item(row, ToHold)->checkState() == Qt::Checked, c.must = c.must && !c.to_hold;

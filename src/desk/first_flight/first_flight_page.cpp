@@ -4,6 +4,7 @@
 #include "desk/first_flight/flight_day_panel.h"
 #include "desk/first_flight/release_panel.h"
 #include "desk/first_flight/tick_list.h"
+#include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/columns_that_give.h"
 #include "desk/parts/hints.h"
@@ -88,6 +89,9 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     layout->setSpacing(8);
     layout->addWidget(summary_);
     layout->addWidget(caution_);
+    layout->addWidget(new BeginCard(tr("What stands before a first flight on a real aircraft, gate by gate; the day itself, the "
+                                       "briefing, and the release."),
+                                    school_, station_));
     layout->addWidget(body_, 1);
     layout->addWidget(release_);
     layout->addStretch(0);

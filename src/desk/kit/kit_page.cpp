@@ -1,5 +1,6 @@
 #include "desk/kit/kit_page.h"
 
+#include "desk/parts/begin_card.h"
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
@@ -56,6 +57,10 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     layout->setContentsMargins(16, 14, 16, 12);
     layout->setSpacing(10);
     layout->addWidget(summary_);
+    layout->addWidget(
+        new BeginCard(tr("What this station needs before anybody flies, ticked off for each pilot, and what to do when "
+                         "something does not work."),
+                      school_, station_));
     layout->addLayout(columns, 1);
 
     if (auto lists = school_.data().kit())

@@ -366,9 +366,7 @@ void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)
         working_ = false;
         grid_->show({}, school_.today());
         for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->hide();
-        summary_->setText(
-            pilot ? tr("A curve for each drill is drawn here once it has been flown: begin on the Drills page (Alt+5).")
-                  : tr("Choose a pilot in the line-up."));
+        summary_->setText(pilot ? tr("A curve for each drill is drawn here once it has been flown.") : QString());
         return;
     }
     for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->show();

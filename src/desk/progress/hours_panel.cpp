@@ -97,9 +97,10 @@ void HoursPanel::fill()
     const HoursOfPilot h = hours_of(school_, station_.pilotId());
     const double wanted = house.of("hours.weekly"), low = house.of("hours.low"), comfortable = house.of("hours.comfortable");
     pace_->setText(
-        !pilot ? tr("Choose a pilot in the line-up.")
+        !pilot ? QString()
                : tr("%1 h of practice, %2 h idle taken off. Over the last four weeks %3 h a week (95 %: %4 to %5).")
                      .arg(number(h.hours), number(h.idle), number(h.pace.weekly_hours), number(h.pace.low), number(h.pace.high)));
+    pace_->setVisible(pilot);
     alert_->setVisible(pilot && h.short_weeks >= house.whole("hours.short_weeks"));
     alert_->setText(tr("Below %1 h a week for %2 weeks now: hours that come too slowly are forgotten in between.")
                         .arg(number(wanted, wanted == std::floor(wanted) ? 0 : 1))

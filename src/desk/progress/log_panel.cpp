@@ -4,6 +4,7 @@
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/preferences.h"
+#include "desk/parts/sorting.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
 #include "desk/progress/correct_dialog.h"
@@ -270,6 +271,7 @@ void LogPanel::makeTables()
     dressTable(attemptTable_);
     attemptTable_->setSortingEnabled(true);
     attemptTable_->sortByColumn(AttemptModel::When, Qt::DescendingOrder);
+    rememberSorting(attemptTable_);
     const int widths[] = {132, 106, 54, 52, 98, 52};
     for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, scaled(widths[i]));
 

@@ -1,5 +1,6 @@
 #include "desk/progress/progress_page.h"
 
+#include "desk/parts/begin_card.h"
 #include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -51,6 +52,11 @@ ProgressPage::ProgressPage(School& school, Station& station, QWidget* parent)
     layout->setContentsMargins(16, 12, 16, 12);
     layout->setSpacing(10);
     layout->addWidget(summary_);
+    layout->addWidget(new BeginCard(tr("How marks, hours, habits and costs go, from week to week."), school_, station_,
+                                    {tr("Fly a drill"), "page-drills"}, [this] {
+                                        const PilotFile& file = school_.file(station_.pilotId());
+                                        return file.attempts.empty() && file.sessions.empty();
+                                    }));
     layout->addWidget(new OutsideOffer(school_, station_));
     layout->addLayout(top);
     layout->addWidget(sections_, 1);

@@ -31,14 +31,14 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
     if (!log) return tl::unexpected(log.error());
     RatesRead read{now, {}};
     QStringList said;
-    std::string why;
+    Said why;
     bool any = false;
     for (const RateAxis axis : rate_axes) {
         constexpr StickAxis sticks[] = {StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw};
         const auto at = static_cast<std::size_t>(axis);
         const auto flown = rates_from_log(*log, sticks[at], family);
         if (!flown) {
-            why = flown.error().message;
+            why = flown.error().said;
             said << QObject::tr("%1 unknown").arg(asWords(axis_names[at]));
             continue;
         }
@@ -57,7 +57,7 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
                     .arg(asWords(axis_names[at]), parts.join(QStringLiteral(", ")), asWords(known_in_words(*flown)))
                     .arg(inPlaces(1000 * (flown->delay_s + flown->lag_s), 0));
     }
-    if (!any) return bad_input(path + ": " + why);
+    if (!any) return bad_input("%1: %2", path, why);
     read.said = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));
     return read;
 }

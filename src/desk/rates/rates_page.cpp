@@ -1,6 +1,7 @@
 #include "desk/rates/rates_page.h"
 
 #include "core/curves/rate_families.h"
+#include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
@@ -110,6 +111,11 @@ void RatesPage::build()
     head->setSpacing(6);
     head->addWidget(title_, 1);
     layout->addLayout(head);
+    layout->addWidget(
+        new BeginCard(tr("How fast the real aircraft turns for each stick, and what to set in a simulator so that it "
+                         "turns alike."),
+                      school_, station_, {tr("Describe the real aircraft"), "page-set-up"},
+                      [this] { return school_.real_aircraft().empty(); }));
     layout->addLayout(columns, 1);
     buildSections();
     for (QPushButton* button : sections_->buttons()) head->addWidget(button);

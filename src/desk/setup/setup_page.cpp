@@ -1,6 +1,7 @@
 #include "desk/setup/setup_page.h"
 
 #include "core/flight/atmosphere.h"
+#include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
@@ -99,6 +100,10 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     layout->setContentsMargins(14, 10, 14, 10);
     layout->setSpacing(8);
     layout->addLayout(top);
+    layout->addWidget(
+        new BeginCard(tr("The real aircraft that is to be flown one day, the practice aircraft nearest to it, and what "
+                         "to set."),
+                      school_, station_));
     layout->addWidget(sections_, 1);
     layout->addLayout(makeFoot());
 

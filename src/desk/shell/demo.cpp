@@ -44,11 +44,11 @@ Result<fs::path> demoRecord(const DataFolder& data, bool quiet)
     const fs::path part = cache / "demo.part";
     fs::remove_all(part, error);
     fs::create_directories(part, error);
-    if (error) return bad_input(cache.string() + ": no folder for the demo record: " + error.message());
+    if (error) return bad_input("%1: no folder for the demo record: %2", cache.string(), error.message());
     if (const auto made = flown(data, part / "record.sqlite"); !made) return tl::unexpected(made.error());
     fs::remove_all(kept, error);
     fs::rename(part, kept, error);
-    if (error) return bad_input(kept.string() + ": the demo record could not be kept there: " + error.message());
+    if (error) return bad_input("%1: the demo record could not be kept there: %2", kept.string(), error.message());
     return kept / "record.sqlite";
 }
 

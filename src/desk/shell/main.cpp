@@ -117,7 +117,7 @@ Result<void> useDemo(Asked& asked, const DataFolder& data, const QTemporaryDir& 
     asked.place = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
     std::error_code error;
     std::filesystem::copy_file(*original, asked.place.file, error);
-    if (error) return bad_input(original->string() + ": the demo record could not be copied: " + error.message());
+    if (error) return bad_input("%1: the demo record could not be copied: %2", original->string(), error.message());
     asked.options.read_logs_also_from = original->string() + ".logs";
     asked.options.remember_heads = false; // it is thrown away
     asked.name = QObject::tr("Demo record");
@@ -346,9 +346,9 @@ int main(int argc, char** argv)
     asked.picture = parser.value(pictureOption);
     asked.after_s = parser.value(afterOption).toInt();
     if (!data || !found) {
-        const std::string why = data ? found.error().message : data.error().message;
-        if (!asked.quiet) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), QString::fromStdString(why));
-        return complain(QString::fromStdString(why));
+        const Error& why = data ? found.error() : data.error();
+        if (!asked.quiet) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), desk::asWords(why));
+        return complain(QString::fromStdString(why.message)); // the terminal has it in English
     }
     try {
         return work(asked, *data);

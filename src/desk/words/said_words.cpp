@@ -57,6 +57,16 @@ bool writesNounsSmall()
 QString inPlaces(double value, int places) { return QLocale().toString(value, 'f', places); }
 QString inDigits(double value, int digits) { return QLocale().toString(value, 'g', digits); }
 
+std::optional<double> numberIn(const QString& typed)
+{
+    QLocale own;
+    own.setNumberOptions(QLocale::RejectGroupSeparator); // a point is no group of thousands where somebody means a fraction
+    bool number = false;
+    for (const QLocale& locale : {own, QLocale::c()})
+        if (const double value = locale.toDouble(typed, &number); number) return value;
+    return std::nullopt;
+}
+
 QString asWords(const Said& said)
 {
     if (said.empty()) return {};
@@ -71,5 +81,11 @@ QString asWords(const Said& said)
 }
 
 QString asWords(std::string_view label) { return translated(std::string(label)); }
+
+std::string asKept(const QString& field, const std::string& before)
+{
+    const QString written = field.simplified();
+    return written == asWords(before).simplified() ? before : written.toStdString();
+}
 
 } // namespace bh::desk

@@ -124,3 +124,51 @@ TEST_CASE("a new school is led to its first score, and left alone after it", "[d
     CHECK(desk.waitFor([&] { return now().contains("practised in the last 7 days"); }));
     CHECK_FALSE(desk.find<QWidget>("begin")->isVisible());
 }
+
+TEST_CASE("an empty page says what it will show, and has the one button that begins it", "[desk][first]")
+{
+    Desk desk;
+    using W = MainWindow;
+    const auto begins = [&](W::Page page) -> QPushButton* {
+        desk.window->showPage(page);
+        QTest::qWait(50);
+        QPushButton* found = nullptr;
+        int cards = 0;
+        for (auto* button : desk.window->findChildren<QPushButton*>(QStringLiteral("beginHere")))
+            if (button->isVisible()) found = button, ++cards;
+        CAPTURE(page);
+        CHECK(cards <= 1);
+        return found;
+    };
+    for (const W::Page page : {W::Kit, W::Setup, W::Drills, W::Debrief, W::Progress, W::Rates, W::FirstFlight}) {
+        QPushButton* begin = begins(page);
+        CAPTURE(page);
+        REQUIRE(begin);
+        CHECK(begin->text() == "Add the first pilot");
+        begin->click();
+        CHECK(desk.waitFor([&] { return desk.find<QLineEdit>("newPilotName")->hasFocus(); }));
+    }
+    CHECK_FALSE(begins(W::Board)); // it leads the way itself
+    CHECK_FALSE(begins(W::Controller));
+    addPilot(desk, "Nell Harker");
+    for (const W::Page page : {W::Kit, W::Setup, W::Drills, W::FirstFlight}) CHECK_FALSE(begins(page));
+    for (const W::Page page : {W::Debrief, W::Progress}) {
+        QPushButton* begin = begins(page);
+        REQUIRE(begin);
+        CHECK(begin->text() == "Fly a drill");
+        begin->click();
+        CHECK(desk.find<QAbstractButton>("pageDrills")->isChecked());
+    }
+    QPushButton* describe = begins(W::Rates);
+    REQUIRE(describe);
+    CHECK(describe->text() == "Describe the real aircraft");
+    describe->click();
+    CHECK(desk.find<QAbstractButton>("pageSet-up")->isChecked());
+    QTest::keyClicks(desk.find<QLineEdit>("newAircraft"), "Curlew");
+    QTest::keyClick(desk.find<QLineEdit>("newAircraft"), Qt::Key_Return);
+    CHECK_FALSE(begins(W::Rates));
+    desk.station->choosePilot({});
+    QPushButton* find = begins(W::Progress);
+    REQUIRE(find);
+    CHECK(find->text() == "Find a pilot");
+}

@@ -56,6 +56,30 @@ TEST_CASE("how two parts share the room is remembered, and neither can be pushed
     preferences().keepPlace("debriefParts", {});
 }
 
+TEST_CASE("a table is sorted as it was last time, until that is taken back", "[desk][wide]")
+{
+    const auto first = [](const QTableView* table) { return table->model()->index(0, 0).data().toString(); };
+    QString as_it_comes, by_name;
+    {
+        Desk desk(BH_DEMO);
+        auto* board = desk.find<QTableView>("board");
+        as_it_comes = first(board);
+        board->sortByColumn(0, Qt::DescendingOrder);
+        by_name = first(board);
+        CHECK(by_name != as_it_comes);
+    }
+    {
+        Desk desk(BH_DEMO);
+        auto* board = desk.find<QTableView>("board");
+        CHECK(first(board) == by_name);
+        CHECK(board->horizontalHeader()->sortIndicatorSection() == 0);
+        board->sortByColumn(-1, Qt::AscendingOrder);
+        CHECK(first(board) == as_it_comes);
+    }
+    const Desk desk(BH_DEMO);
+    CHECK(first(desk.find<QTableView>("board")) == as_it_comes);
+}
+
 TEST_CASE("columns give way one after the other, and what counts stays whole", "[desk][wide]")
 {
     auto* table = readingTable("t", "Table", {"Name", "Less", "Least", "Reason"}, 3);
