@@ -55,7 +55,7 @@ void looked_at(const Result<T>& result)
 [[maybe_unused]] void read_curriculum(std::string_view text) { looked_at(parse_curriculum(text, "f")); }
 [[maybe_unused]] void read_drill(std::string_view text)
 {
-    std::vector<std::string> slips;
+    std::vector<Said> slips;
     looked_at(parse_drill(text, "f", &slips));
 }
 [[maybe_unused]] void read_rates(std::string_view text) { looked_at(parse_rates(text, "f")); }

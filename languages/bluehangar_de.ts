@@ -3779,10 +3779,6 @@ Gas nach unten, dann startet %3.
         <translation>Erstflug von %1</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up: what stands before a first flight on a real aircraft is shown here.</source>
-        <translation>Links einen Piloten wählen: was vor dem ersten Flug am echten Fluggerät steht, zeigt sich hier.</translation>
-    </message>
-    <message>
         <source>%1: all gates met. Whether a first flight is justified is the coordinator&apos;s to say.</source>
         <translation>%1: alles erfüllt. Ob ein Erstflug gerechtfertigt ist, sagt der Koordinator.</translation>
     </message>
@@ -3805,6 +3801,10 @@ Gas nach unten, dann startet %3.
     <message>
         <source>What stands before a first flight on a real aircraft, gate by gate; the day itself, the briefing, and the release.</source>
         <translation>Was vor einem ersten Flug mit einem echten Fluggerät steht, Voraussetzung für Voraussetzung; der Tag selbst, die Einweisung und die Freigabe.</translation>
+    </message>
+    <message>
+        <source>Choose or add a pilot in the line-up.</source>
+        <translation type="unfinished">Links einen Piloten wählen oder anlegen.</translation>
     </message>
 </context>
 <context>

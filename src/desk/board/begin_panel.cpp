@@ -101,7 +101,7 @@ void BeginPanel::show(const std::vector<BeginLine>& lines, const BeginFacts& fac
         const auto row = std::find_if(rows_.begin(), rows_.end(), [&](const Row& r) { return r.step == line.step; });
         const bool now = &line == &*next;
         showMark(*row->mark, line.done);
-        row->name->setFont(uiFont(10, now));
+        row->name->setFont(uiFont(text_points, now));
         row->why->setText(whyOf(line.step, facts, line.done));
         row->go->setText(now ? beginInWords(line.step) : tr("Look"));
         row->go->setAccessibleName(now ? beginInWords(line.step) : tr("Look: %1").arg(beginInWords(line.step)));

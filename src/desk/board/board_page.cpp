@@ -45,7 +45,7 @@ public:
         const Theme& t = theme();
         QStyledItemDelegate::paint(p, option, index);
         p->save();
-        p->setFont(uiFont(9));
+        p->setFont(uiFont(small_points));
         double x = option.rect.left() + 8;
         int number = 1;
         const QVariantList stages = index.data(BoardModel::StagesRole).toList();
@@ -274,7 +274,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("boardSummary"));
-    summary_->setFont(uiFont(14, true));
+    summary_->setFont(uiFont(head_points, true));
     summary_->setWordWrap(true);
     begin_ = new BeginPanel;
     begin_->hide();
@@ -350,7 +350,7 @@ QWidget* BoardPage::makeToday()
 QLayout* BoardPage::makeSchoolHead()
 {
     schoolTitle_ = new QLabel(tr("The school"));
-    schoolTitle_->setFont(uiFont(11, true));
+    schoolTitle_->setFont(uiFont(text_points, true));
     group_ = new QComboBox;
     group_->setObjectName(QStringLiteral("boardGroup"));
     group_->setAccessibleName(tr("Show which pilots"));
@@ -418,7 +418,7 @@ void BoardPage::addLine(const TodayItem& item)
     layout->setContentsMargins(12, 4, 6, 4);
     layout->setSpacing(10);
     auto* name = new QLabel(namesOf(school_, item.pilots));
-    name->setFont(uiFont(10, true));
+    name->setFont(uiFont(text_points, true));
     constexpr int name_px = 170;
     name->setFixedWidth(scaled(name_px));
     name->setWordWrap(true);

@@ -86,15 +86,16 @@ void StationCard::paintEvent(QPaintEvent*)
                    align | Qt::AlignVCenter, QFontMetricsF(font).elidedText(words, Qt::ElideRight, width));
     };
     const double wide = inside.width();
-    line(0, uiFont(9), t.soft, QString::fromStdString(now_.name), wide - scaled(90), Qt::AlignLeft);
-    line(0, uiFont(9), now_.crashed && !now_.over ? t.caution : t.soft, stateInWords(school_, now_), scaled(90), Qt::AlignRight);
-    line(20, uiFont(11, true), t.ink, pilotName(school_, now_), wide, Qt::AlignLeft);
-    line(41, uiFont(10), t.ink, flownInWords(school_, now_), wide, Qt::AlignLeft);
+    line(0, uiFont(small_points), t.soft, QString::fromStdString(now_.name), wide - scaled(90), Qt::AlignLeft);
+    line(0, uiFont(small_points), now_.crashed && !now_.over ? t.caution : t.soft, stateInWords(school_, now_), scaled(90),
+         Qt::AlignRight);
+    line(20, uiFont(text_points, true), t.ink, pilotName(school_, now_), wide, Qt::AlignLeft);
+    line(41, uiFont(text_points), t.ink, flownInWords(school_, now_), wide, Qt::AlignLeft);
     const QRectF sticks(inside.right() - 92, inside.bottom() - 42, 92, 42);
     paintStickPair(p, sticks, now_.sticks, stick_mode(now_.stick_mode), t.steel, t.ink);
     if (!now_.flying()) return;
     p.translate(0, inside.height() - scaled(42));
-    line(0, uiFont(10, true), t.ink, marksInWords(now_), wide - 104, Qt::AlignLeft);
+    line(0, uiFont(text_points, true), t.ink, marksInWords(now_), wide - 104, Qt::AlignLeft);
     p.resetTransform();
     const QRectF bar(inside.left(), inside.bottom() - 10, wide - 110, 6);
     p.fillRect(bar, t.line);

@@ -156,10 +156,10 @@ void WeekGrid::paintHead(QPainter& p) const
     for (std::size_t d = 0; d < days_.size(); ++d) {
         const QRect day(scaled(time_px) + static_cast<int>(d) * bays * columnWidth(), 0, bays * columnWidth(),
                         scaled(head_px) / 2);
-        p.setFont(uiFont(10, true));
+        p.setFont(uiFont(text_points, true));
         p.setPen(t.ink);
         p.drawText(day, Qt::AlignCenter, weekdayInWords(QDate::fromString(QString::fromStdString(days_[d]), Qt::ISODate)));
-        p.setFont(uiFont(8));
+        p.setFont(uiFont(small_points));
         p.setPen(t.soft);
         for (int b = 0; b < bays; ++b) {
             const QRect bay(day.left() + b * columnWidth(), scaled(head_px) / 2, columnWidth(), scaled(head_px) / 2);
@@ -185,7 +185,7 @@ void WeekGrid::paintBlock(QPainter& p, const QRect& box, const PlannedBlock& blo
                          : block.locked                ? QStringLiteral("▣ ")
                                                        : QString();
     p.setPen(state == BlockState::Missed ? t.notMet : state == BlockState::Flown ? t.held : t.ink);
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     const QString name = QString::fromStdString(school_.file(block.pilot_id).row.name);
     const QRect inner = box.adjusted(5, 0, -3, 0);
     QString words = mark + name;
@@ -199,7 +199,7 @@ void WeekGrid::paintEvent(QPaintEvent*)
     QPainter p(this);
     p.setRenderHint(QPainter::Antialiasing);
     paintHead(p);
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     for (std::size_t s = 0; s < starts_.size(); ++s) {
         p.setPen(t.soft);
         p.drawText(QRect(0, scaled(head_px) + static_cast<int>(s) * rowHeight(), scaled(time_px) - 6, rowHeight()),

@@ -234,6 +234,7 @@ void WeekPanel::tell()
     const auto block = grid_->isVisible() ? grid_->chosen() : std::nullopt;
     const bool may = school_.may_do(Act::PlanWeek).has_value();
     for (QPushButton* b : {lock_, remove_, closed_}) b->setEnabled(block && may);
+    if (grid_->isHidden()) return chosen_->clear(); // there is no week yet
     if (!block) {
         const PlannedWeek planned = planned_week(school_, week_);
         chosen_->setText(

@@ -65,7 +65,7 @@ void CheckList::paintEvent(QPaintEvent*)
                   : !on        ? t.steel
                   : failed_    ? t.notMet
                                : t.attention);
-        p.setFont(uiFont(10, on));
+        p.setFont(uiFont(text_points, on));
         p.setPen(on || current_ < 0 ? t.ink : t.soft);
         p.drawText(box.adjusted(30, 0, -4, 0), Qt::AlignVCenter | Qt::AlignLeft, steps_[i]);
     }

@@ -102,7 +102,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     message_ = new QLabel;
     message_->setObjectName(QStringLiteral("controllerMessage"));
     message_->setWordWrap(true);
-    message_->setFont(uiFont(12, true));
+    message_->setFont(uiFont(head_points, true));
     message_->setMinimumHeight(scaled(44));
     explain(message_, tr("The day is that of the newest calibration on the record; it holds for 60 days (house limit). The "
                          "verdict is the worst of the four functions'."));

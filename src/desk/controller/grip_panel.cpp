@@ -86,7 +86,7 @@ GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidge
 {
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("gripWords"));
-    words_->setFont(uiFont(12, true));
+    words_->setFont(uiFont(text_points, true));
     words_->setWordWrap(true);
     words_->setMinimumHeight(scaled(44));
     grip_ = new QComboBox;

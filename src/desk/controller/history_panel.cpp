@@ -23,7 +23,7 @@ HistoryPanel::HistoryPanel(School& school, Station& station, QWidget* parent)
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("driftWords"));
     words_->setWordWrap(true);
-    words_->setFont(uiFont(12, true));
+    words_->setFont(uiFont(text_points, true));
     explain(words_, tr("Calibrations of this controller on the record, counted; the age is today less the day of the newest, in "
                        "whole days. After 60 days a new one is due (house limit)."));
     controller_ = new QComboBox;

@@ -14,7 +14,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
     // All sizes follow the page's width, so that paper and window show the same.
     const double u = page.width() / 100;
     const auto font = [&](double size, bool bold) {
-        QFont face = uiFont(10, bold);
+        QFont face = uiFont(text_points, bold);
         face.setPixelSize(std::max(1, static_cast<int>(size * u)));
         return face;
     };

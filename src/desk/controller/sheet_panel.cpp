@@ -109,7 +109,7 @@ QLayout* SheetPanel::makeSheet()
     sheet_->setTabKeyNavigation(false);
     sheet_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     sheet_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    sheet_->setFont(uiFont(13));
+    sheet_->setFont(uiFont(head_points));
     sheet_->setFixedHeight(scaled(4 * 38 + 36));
     const int widths[] = {90, 70, 84};
     for (int i = 0; i < 3; ++i) sheet_->setColumnWidth(i, scaled(widths[i]));

@@ -129,7 +129,7 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
 void SimulatorEditor::heading(const QString& text)
 {
     auto* label = new QLabel(text);
-    label->setFont(uiFont(10, true));
+    label->setFont(uiFont(text_points, true));
     label->setContentsMargins(0, form_->count() ? 8 : 0, 0, 0);
     form_->addWidget(label, form_->rowCount(), 0, 1, 2);
 }

@@ -84,7 +84,7 @@ void StickView::paintEvent(QPaintEvent*)
     const double reach = radius * 0.74;
 
     p.setPen(t.ink);
-    p.setFont(uiFont(10, true));
+    p.setFont(uiFont(text_points, true));
     p.drawText(QRectF(0, 2, width(), scaled(22)), Qt::AlignHCenter | Qt::AlignVCenter,
                QStringLiteral("%1 ↕   %2 ↔").arg(up_, across_));
     p.setPen(QPen(t.line, 1));
@@ -95,7 +95,7 @@ void StickView::paintEvent(QPaintEvent*)
     p.drawEllipse(middle, reach, reach);
     p.drawLine(middle - QPointF(reach, 0), middle + QPointF(reach, 0));
     p.drawLine(middle - QPointF(0, reach), middle + QPointF(0, reach));
-    p.setFont(uiFont(8));
+    p.setFont(uiFont(small_points));
     for (int hour = 1; hour <= 12; ++hour) {
         const double angle = hour * std::numbers::pi / 6;
         const QPointF along(std::sin(angle), -std::cos(angle));
@@ -131,7 +131,7 @@ void StickView::paintEvent(QPaintEvent*)
     p.setBrush(t.night ? t.onChrome : t.chrome);
     p.drawEllipse(knob, 2.5, 2.5);
     p.setPen(t.soft);
-    p.setFont(uiFont(9));
+    p.setFont(uiFont(small_points));
     const auto percent = [](double share) {
         return QString::number(std::lround(100 * share)).replace(QLatin1Char('-'), QChar(0x2212));
     };

@@ -36,7 +36,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
 {
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("switchSaid"));
-    said_->setFont(uiFont(12, true));
+    said_->setFont(uiFont(text_points, true));
     said_->setWordWrap(true);
     said_->setMinimumHeight(scaled(44));
     auto* grid = new QGridLayout;
@@ -62,7 +62,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
             namedButton(tr("Learn"), ("switchLearn-" + key).constData(), tr("Then move it through all its places and back"));
         row.forget = namedButton(tr("Forget"), ("switchForget-" + key).constData(), tr("The keys of the window remain"));
         auto* name = new QLabel(switchName(use));
-        name->setFont(uiFont(10, true));
+        name->setFont(uiFont(text_points, true));
         auto* does = new QLabel(whatFor(use));
         does->setProperty("quiet", true);
         does->setWordWrap(true);

@@ -85,7 +85,7 @@ void AdvisedPanel::show(const std::string& pilot_id)
     empty_->setVisible(given.empty());
     for (const AdviceStanding& s : given) {
         auto* change = new QLabel(asWords(s.advice.change));
-        change->setFont(uiFont(10, true));
+        change->setFont(uiFont(text_points, true));
         auto* facts = new QLabel(tr("Told by %1 on %2 for %3, %4.")
                                      .arg(QString::fromStdString(school_.who_is(s.advice.told_by)), dayInWords(s.advice.at),
                                           asWords(small(finding_name(s.advice.finding))), followedInWords(s)));

@@ -220,7 +220,7 @@ QWidget* DebriefPage::makeSide()
     tabs_->setDocumentMode(true);
     tabs_->tabBar()->setUsesScrollButtons(false);
     tabs_->setStyleSheet(QStringLiteral("QTabBar::tab { padding: 4px 7px; min-width: 0; }")); // five of them beside each other
-    tabs_->tabBar()->setFont(uiFont(9));
+    tabs_->tabBar()->setFont(uiFont(small_points));
     tabs_->addTab(findings_, tr("Found"));
     tabs_->addTab(compare_, tr("Compare"));
     tabs_->addTab(advised_, tr("Advised"));

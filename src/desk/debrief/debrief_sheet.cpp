@@ -25,7 +25,7 @@ public:
     void space(double units) { y_ += units * u_; }
     QFont font(double units, bool bold = false) const
     {
-        QFont face = uiFont(10, bold);
+        QFont face = uiFont(text_points, bold);
         face.setPixelSize(std::max(1, static_cast<int>(units * u_)));
         return face;
     }

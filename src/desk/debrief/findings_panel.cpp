@@ -30,7 +30,7 @@ FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent),
         row.words->setObjectName(i == 0 ? QStringLiteral("debriefAdvice") : QStringLiteral("debriefAdvice%1").arg(i + 1));
         row.words->setWordWrap(true);
         row.words->setTextFormat(Qt::PlainText);
-        if (i == 0) row.words->setFont(uiFont(12, true));
+        if (i == 0) row.words->setFont(uiFont(head_points, true));
         row.tell->setObjectName(QStringLiteral("tellAdvice%1").arg(i + 1));
         connect(row.tell, &QPushButton::clicked, this, [this, i] { tell(i); });
         layout->addWidget(row.words);

@@ -99,14 +99,14 @@ void HabitsView::paintEvent(QPaintEvent*)
     for (std::size_t i = 0; i < habits_.size(); ++i) {
         const Habit& h = habits_[i];
         const double top = static_cast<double>(i) * scaled(each_px);
-        p.setFont(uiFont(9.5, h.strong()));
+        p.setFont(uiFont(text_points, h.strong()));
         p.setPen(h.strong() ? t.notMet : t.ink);
         p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1 %2  %3 of %4")
                        .arg(findingLetter(h.kind), findingName(h.kind))
                        .arg(h.at_fault_lately())
                        .arg(h.flights_lately()));
-        p.setFont(uiFont(8.5));
+        p.setFont(uiFont(small_points));
         p.setPen(t.soft);
         p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignRight | Qt::AlignVCenter, trendInWords(h));
         const HabitMeasure measure = habit_measure(h.kind);

@@ -140,7 +140,7 @@ void PlanView::paintWay(QPainter& p) const
         p.drawLine(place - QPointF(6, 6), place + QPointF(6, 6));
         p.drawLine(place - QPointF(6, -6), place + QPointF(6, -6));
     }
-    p.setFont(uiFont(8, true));
+    p.setFont(uiFont(small_points, true));
     for (const Finding& f : found_ ? found_->findings : std::vector<Finding>{}) {
         if (!f.fault || f.end_s < from_s_ || f.start_s > to_s_) continue;
         const std::size_t row = rowAt((f.start_s + f.end_s) / 2);
@@ -201,7 +201,7 @@ void PlanView::paintStill(QPainter& p) const
     paintWorld(p);
     paintWay(p);
     p.setPen(t.soft);
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     p.drawText(rect().adjusted(6, 4, -6, -4), Qt::AlignTop | Qt::AlignLeft, tr("N ↑"));
     double bar_m = 5; // a scale of a round length, about a fifth of the picture
     for (const double nicer : {10.0, 20.0, 50.0, 100.0})

@@ -24,7 +24,7 @@ void paint_sticks_alone(QPainter& p, const QRectF& area, const FlightLog& log, s
     constexpr double trail_s = 1;
     const double side = std::min(area.height() - 36, area.width() / 2 - 30);
     p.setRenderHint(QPainter::Antialiasing);
-    p.setFont(uiFont(9));
+    p.setFont(uiFont(small_points));
     for (const bool left : {true, false}) {
         const Function across = left ? mode.left_across : mode.right_across, up = left ? mode.left_up : mode.right_up;
         const QRectF box(area.center().x() + (left ? -side - 10 : 10), area.center().y() - side / 2 - 8, side, side);

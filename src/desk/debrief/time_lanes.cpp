@@ -227,7 +227,7 @@ void TimeLanes::paintLine(QPainter& p, const Lane& lane, const MinMax& values, c
 void TimeLanes::paintPhases(QPainter& p, const QRectF& box) const
 {
     const Theme& t = theme();
-    p.setFont(uiFont(8));
+    p.setFont(uiFont(small_points));
     for (const PhaseDebrief& phase : found_->phases) {
         if (phase.end_s < from_s_ || phase.start_s > to_s_) continue;
         const double left = std::max(box.left(), x(phase.start_s)), right = std::min(box.right(), x(phase.end_s));
@@ -266,7 +266,7 @@ QString TimeLanes::valueInWords(const Lane& lane) const
 
 void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) const
 {
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     p.setPen(theme().ink);
     const QRectF names(0, box.top(), scaled(names_px) - 8, box.height());
     const bool room_for_two = names.height() >= 2 * p.fontMetrics().height() - 4;
@@ -279,7 +279,7 @@ void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) con
 void TimeLanes::paintBars(QPainter& p, const QRectF& box) const
 {
     const Theme& t = theme();
-    p.setFont(uiFont(8, true));
+    p.setFont(uiFont(small_points, true));
     for (const Finding& f : found_->findings) {
         if (f.end_s < from_s_ || f.start_s > to_s_) continue;
         const double left = std::max(box.left(), x(f.start_s)),
@@ -328,7 +328,7 @@ void TimeLanes::paintStill(QPainter& p) const
         paintBars(p, all);
         paintPhases(p, all);
     }
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     const double shown = to_s_ - from_s_;
     double step = 0.1;
     for (const double nicer : {0.2, 0.5, 1.0, 2.0, 5.0, 10.0, 20.0, 60.0, 120.0, 300.0})
@@ -349,7 +349,7 @@ void TimeLanes::paintEvent(QPaintEvent*)
     if (!log_ || lanes_.empty()) {
         p.fillRect(rect(), t.card);
         p.setPen(t.soft);
-        p.setFont(uiFont(11));
+        p.setFont(uiFont(text_points));
         p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
         return paintFocus(p);
     }

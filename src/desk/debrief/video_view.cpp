@@ -167,7 +167,7 @@ void VideoView::paintEvent(QPaintEvent*)
     p.setPen(t.line);
     p.drawRect(rect().adjusted(0, 0, -1, -1));
     const QRect inside = rect().adjusted(10, 10, -10, -10);
-    p.setFont(uiFont(9.5));
+    p.setFont(uiFont(small_points));
     if (!said_.isEmpty() || !video_ || picture_.isNull()) {
         p.setPen(said_.isEmpty() ? t.soft : t.notMet);
         p.drawText(inside, Qt::AlignCenter | Qt::TextWordWrap, inWords());

@@ -148,7 +148,7 @@ QWidget* DrillsPage::makeSide()
 {
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("resultHeading"));
-    heading_->setFont(uiFont(13, true));
+    heading_->setFont(uiFont(head_points, true));
     heading_->setWordWrap(true);
     sentence_ = new QLabel;
     sentence_->setObjectName(QStringLiteral("resultSentence"));

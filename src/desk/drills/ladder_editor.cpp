@@ -226,7 +226,7 @@ void LadderEditor::refreshStages()
     for (const Curriculum::Stage& s : c.stages) {
         auto* item = new QTreeWidgetItem(stages_, {asWords(s.name)});
         item->setFlags(item->flags() | Qt::ItemIsEditable);
-        item->setFont(0, uiFont(10, true));
+        item->setFont(0, uiFont(text_points, true));
         for (const std::string& id : s.drills) {
             new QTreeWidgetItem(item, {stepInWords(school_, c, id)});
         }

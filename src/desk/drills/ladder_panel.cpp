@@ -59,17 +59,17 @@ public:
                                                      : t.attention);
         const QRect words = placed(box.adjusted(34, 5, -6, -4));
         const bool next = index.data(NextRole).toBool();
-        p->setFont(uiFont(8.5, next));
+        p->setFont(uiFont(small_points, next));
         p->setPen(next ? t.attention : t.soft);
         const QString stage = next ? LadderPanel::tr("next") : index.data(StageRole).toString();
         const int stageWidth = p->fontMetrics().horizontalAdvance(stage) + 6;
         p->drawText(words.adjusted(0, 1, 0, 0), Qt::AlignRight | Qt::AlignTop, stage);
-        p->setFont(uiFont(10, true));
+        p->setFont(uiFont(text_points, true));
         p->setPen(locked && !held ? t.soft : t.ink);
         p->drawText(
             words, Qt::AlignLeft | Qt::AlignTop,
             p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width() - stageWidth));
-        p->setFont(uiFont(8.5));
+        p->setFont(uiFont(small_points));
         p->setPen(t.soft);
         p->drawText(words, Qt::AlignLeft | Qt::AlignBottom,
                     p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));

@@ -45,10 +45,10 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     setAccessibleName(tr("Score card for a drill flown in another simulator"));
     setFocusPolicy(Qt::StrongFocus);
     name_ = new QLabel;
-    name_->setFont(uiFont(13, true));
+    name_->setFont(uiFont(head_points, true));
     instruction_ = new QLabel;
     instruction_->setObjectName(QStringLiteral("cardInstruction"));
-    instruction_->setFont(uiFont(12));
+    instruction_->setFont(uiFont(text_points));
     instruction_->setWordWrap(true);
     watch_ = new QLabel;
     watch_->setObjectName(QStringLiteral("cardWatch"));
@@ -153,7 +153,7 @@ void ScoreCard::setDrill(const Drill* drill)
         const bool has_key = how != ByEye::Sticks && how != ByEye::Sides && row < 9;
         const auto put = [&](int column, const QString& text, bool bold = false) {
             auto* item = new QTableWidgetItem(text);
-            item->setFont(uiFont(10, bold));
+            item->setFont(uiFont(text_points, bold));
             table_->setItem(row, column, item);
         };
         put(Key, has_key ? QString::number(row + 1) : QString(), true);

@@ -71,7 +71,7 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("readinessSummary"));
-    summary_->setFont(uiFont(14, true));
+    summary_->setFont(uiFont(head_points, true));
     summary_->setWordWrap(true);
     explain(summary_, tr("Gates are house rules and common practice; each says what it was judged by."));
     caution_ =
@@ -245,8 +245,7 @@ void FirstFlightPage::fill()
     if (after_) after_->show(id);
     if (!pilot) {
         gates_->setRowCount(0);
-        return summary_->setText(
-            tr("Choose a pilot in the line-up: what stands before a first flight on a real aircraft is shown here."));
+        return summary_->setText(tr("Choose or add a pilot in the line-up."));
     }
     auto gates = gates_of(school_, id);
     const auto open = std::count_if(gates.begin(), gates.end(), [](const ReadinessGate& g) { return g.state != GateState::Met; });

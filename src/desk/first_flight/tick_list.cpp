@@ -78,7 +78,7 @@ void TickList::addLine(const FirstFlightPlan::Item& item, QGridLayout* grid)
     } else {
         auto* battery = new QLabel(QString::number(item.battery));
         battery->setToolTip(tr("Battery %1").arg(item.battery));
-        battery->setFont(uiFont(11, true));
+        battery->setFont(uiFont(text_points, true));
         grid->addWidget(battery, row, 0, Qt::AlignTop | Qt::AlignHCenter);
         side->addWidget(text);
         line.note = new QLineEdit;

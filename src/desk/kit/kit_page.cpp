@@ -32,7 +32,7 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("kitSummary"));
-    summary_->setFont(uiFont(14, true));
+    summary_->setFont(uiFont(head_points, true));
     summary_->setWordWrap(true);
     explain(summary_, tr("Items of this list that are ticked on the chosen pilot's record, of those that it holds."));
     kind_ = new QComboBox;
@@ -87,7 +87,7 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
 QWidget* KitPage::makeFinder()
 {
     auto* title = new QLabel(tr("Fault finder"));
-    title->setFont(uiFont(11, true));
+    title->setFont(uiFont(text_points, true));
     seen_ = new QLabel;
     seen_->setObjectName(QStringLiteral("kitSeen"));
     seen_->setWordWrap(true);
@@ -101,7 +101,7 @@ QWidget* KitPage::makeFinder()
     question_ = new QLabel;
     question_->setObjectName(QStringLiteral("faultQuestion"));
     question_->setWordWrap(true);
-    question_->setFont(uiFont(13, true));
+    question_->setFont(uiFont(head_points, true));
     yes_ = new QPushButton(tr("Yes"));
     yes_->setObjectName(QStringLiteral("faultYes"));
     yes_->setProperty("primary", true);

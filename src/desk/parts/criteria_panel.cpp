@@ -89,11 +89,11 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
                   : passed ? StateMark::Done
                            : StateMark::Blocked,
                   colour);
-        p.setFont(uiFont(10, true));
+        p.setFont(uiFont(text_points, true));
         p.setPen(c.value ? t.ink : t.soft);
         const int valueWidth = p.fontMetrics().horizontalAdvance(value);
         p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
-        p.setFont(uiFont(9.5, c.must));
+        p.setFont(uiFont(text_points, c.must));
         p.drawText(QRect(16, top, box.width() - 22 - valueWidth, scaled(20)), Qt::AlignLeft | Qt::AlignVCenter,
                    p.fontMetrics().elidedText(asWords(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
         const QRect bar(0, top + scaled(22), width() - 1, 9);
@@ -102,7 +102,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         if (c.value)
             p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
         p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
-        p.setFont(uiFont(8));
+        p.setFont(uiFont(small_points));
         p.setPen(t.soft);
         const QRect scale(0, top + scaled(22) + 10, width(), scaled(15));
         if (c.below) { // too little and too much: the limits do not lie on one line

@@ -85,7 +85,7 @@ std::vector<RailTie> gateRail(const World& world)
 }
 
 /// Text on a plate, so that it can be read over any ground.
-constexpr double plate_margin = 8, banner_points = 13;
+constexpr double plate_margin = 8;
 
 void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, const QFont& font, const QColor& ink)
 {
@@ -260,7 +260,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
         const double x = box.center().x() + off * px_per_deg;
         if (step % 3 == 0) {
             p.setPen(t.ink);
-            p.setFont(uiFont(9, step % 6 == 0));
+            p.setFont(uiFont(small_points, step % 6 == 0));
             p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, asWords(winds[step / 3]));
         } else {
             p.setPen(QPen(t.soft, 1));
@@ -271,7 +271,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.setPen(QPen(t.attention, 2));
     p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
     plate(p, QRectF(box.right() + 6, box.top(), scaled(148), 24), QObject::tr("compass: a guide only"), Qt::AlignHCenter,
-          uiFont(8), t.soft);
+          uiFont(small_points), t.soft);
 }
 
 QRectF FlightPainter::plateFor(const QRectF& least, const QString& text, const QFont& font)
@@ -308,7 +308,7 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
         p.setPen(QPen(t.held, 2));
         p.drawLine(QPointF(tape.left(), y(phase.height_m)), QPointF(tape.right(), y(phase.height_m)));
     }
-    p.setFont(uiFont(8));
+    p.setFont(uiFont(small_points));
     const double shown_units = shownLength(1).value; // metres, or feet
     const int each = shown_m * shown_units > 80 ? 20 : shown_m * shown_units > 40 ? 10 : shown_m > 24 ? 4 : 2;
     const int first = static_cast<int>(bottom_m * shown_units) / each * each;
@@ -324,8 +324,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     p.setBrush(t.attention);
     p.drawPolygon(QPolygonF{QPointF(tape.right() - 8, at), QPointF(tape.right() + 4, at - 7), QPointF(tape.right() + 4, at + 7)});
     const QString reading = lengthInWords(height);
-    plate(p, plateFor(QRectF(tape.right() + 4, at - scaled(12), scaled(66), scaled(24)), reading, uiFont(11, true)), reading,
-          Qt::AlignRight, uiFont(11, true), t.ink);
+    plate(p, plateFor(QRectF(tape.right() + 4, at - scaled(12), scaled(66), scaled(24)), reading, uiFont(text_points, true)),
+          reading, Qt::AlignRight, uiFont(text_points, true), t.ink);
 }
 
 void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& now)
@@ -383,9 +383,9 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         p.setBrush(t.card);
         p.drawEllipse(middle + QPointF(at.x(), -at.y()) * reach, 6, 6);
         p.setPen(t.ink);
-        p.setFont(uiFont(8));
+        p.setFont(uiFont(small_points));
         plate(p, QRectF(middle.x() - scaled(52), middle.y() + reach + 12, scaled(104), scaled(18)), name, Qt::AlignHCenter,
-              uiFont(8), t.soft);
+              uiFont(small_points), t.soft);
     };
     const double y = size.height() - 60 - scaled(18);
     const auto shown = [&](Function across, Function up) {
@@ -409,7 +409,7 @@ FlightPainter::Banner FlightPainter::bannerFor(QSize size, const FlightSnapshot&
     for (const SwitchCalibration& s : switches_) // its own where there is one; the keys remain
         if (advice.is_task && ((arms && s.use == SwitchUse::Arm) || (phase.panic && s.use == SwitchUse::Panic)))
             banner.words += QObject::tr(" On the controller: %1.").arg(asWords(s.source.words()));
-    const double wanted = QFontMetricsF(uiFont(banner_points, true)).horizontalAdvance(banner.words) + 40;
+    const double wanted = QFontMetricsF(uiFont(head_points, true)).horizontalAdvance(banner.words) + 40;
     const double width = std::min<double>(size.width() - 24, wanted);
     banner.lines = wanted > width ? 2 : 1;
     banner.box = QRectF((size.width() - width) / 2, 12, width, banner.lines * scaled(28) + 8);
@@ -421,7 +421,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
     const Theme& t = theme();
     const Banner banner = bannerFor(size, now);
     const QRectF& box = banner.box;
-    plate(p, box, banner.words, Qt::AlignHCenter | (banner.lines > 1 ? Qt::TextWordWrap : 0), uiFont(banner_points, true),
+    plate(p, box, banner.words, Qt::AlignHCenter | (banner.lines > 1 ? Qt::TextWordWrap : 0), uiFont(head_points, true),
           banner.urgent ? t.notMet : t.ink);
     if (!now.waiting_for_throttle && now.phase_progress > 0) {
         p.setPen(Qt::NoPen);
@@ -435,7 +435,7 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
                               .arg(inPlaces(now.time_s, 0));
     const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
     plate(p, QRectF(size.width() - 12 - scaled(240), foot - 14 - scaled(26), scaled(240), scaled(26)), facts, Qt::AlignRight,
-          uiFont(10), t.ink);
+          uiFont(text_points), t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
     const QString where =
         eye_ == FlightEye::Aircraft
@@ -443,9 +443,9 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
         : eye_ == FlightEye::Chase ? QObject::tr("from behind the aircraft")
                                    : QObject::tr("from the pilot's place");
     plate(p, QRectF(size.width() - 12 - scaled(240), foot - 18 - scaled(50), scaled(240), scaled(24)), where, Qt::AlignRight,
-          uiFont(9), t.soft);
+          uiFont(small_points), t.soft);
     if (!day_.isEmpty()) {
-        const QFont small = uiFont(9);
+        const QFont small = uiFont(small_points);
         const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
         const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
         const bool narrow = size.width() < 800;

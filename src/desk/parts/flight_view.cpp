@@ -70,7 +70,7 @@ void FlightView::paintEvent(QPaintEvent*)
     p.setPen(t.line);
     p.drawRect(rect().adjusted(0, 0, -1, -1));
     p.setPen(t.ink);
-    p.setFont(uiFont(13));
+    p.setFont(uiFont(head_points));
     p.drawText(rect().adjusted(60, 40, -60, -40), Qt::AlignCenter | Qt::TextWordWrap, invitation_);
     paintFocus(p);
 }

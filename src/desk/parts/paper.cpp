@@ -40,7 +40,7 @@ bool paintPaper(QPagedPaintDevice& device, const QString& title, const QString& 
     const double foot = 0.35 * device.logicalDpiY();
     QTextDocument document;
     document.documentLayout()->setPaintDevice(&device);
-    document.setDefaultFont(uiFont(9));
+    document.setDefaultFont(uiFont(small_points));
     document.setDefaultStyleSheet(QStringLiteral("h1 { font-size: 15pt; } h2 { font-size: 11pt; } th { color: #444444; } "
                                                  ".quiet { color: #444444; }"));
     document.setDocumentMargin(0);
@@ -57,7 +57,7 @@ bool paintPaper(QPagedPaintDevice& device, const QString& title, const QString& 
         painter.setClipRect(context.clip);
         document.documentLayout()->draw(&painter, context);
         painter.restore();
-        painter.setFont(uiFont(8));
+        painter.setFont(uiFont(small_points));
         painter.setPen(QColor("#444444"));
         painter.drawText(QRectF(0, page.height(), page.width(), foot), Qt::AlignBottom | Qt::AlignLeft, title);
         painter.drawText(QRectF(0, page.height(), page.width(), foot), Qt::AlignBottom | Qt::AlignRight,

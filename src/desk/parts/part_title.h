@@ -10,7 +10,7 @@ namespace bh::desk {
 inline QLabel* partTitle(const QString& text = {})
 {
     auto* label = new QLabel(text);
-    label->setFont(uiFont(11, true));
+    label->setFont(uiFont(text_points, true));
     label->setWordWrap(true);
     return label;
 }

@@ -13,8 +13,8 @@ void startPlot(QCustomPlot& plot)
     plot.clearItems();
     plot.setBackground(t.paper);
     for (QCPAxis* axis : {plot.xAxis, plot.yAxis}) {
-        axis->setTickLabelFont(uiFont(8.5));
-        axis->setLabelFont(uiFont(8.5));
+        axis->setTickLabelFont(uiFont(small_points));
+        axis->setLabelFont(uiFont(small_points));
         axis->setTickLabelColor(t.soft);
         axis->setLabelColor(t.soft);
         axis->setBasePen(QPen(t.line));

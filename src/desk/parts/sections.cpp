@@ -13,8 +13,8 @@ QPushButton* Sections::add(const QString& words, const QString& name, std::funct
     auto* button = new QPushButton(words);
     button->setObjectName(name);
     button->setCheckable(true);
-    button->setMinimumWidth(QFontMetrics(uiFont(10, true)).horizontalAdvance(words) + 30); // the chosen one is bold
-    const int at = addWidget(new QWidget);                                                 // stands in until the part is made
+    button->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(words) + 30); // the chosen one is bold
+    const int at = addWidget(new QWidget); // stands in until the part is made
     makers_.push_back(std::move(make));
     if (at == 0) makeNow(at);
     button->setChecked(at == currentIndex());

@@ -150,7 +150,7 @@ void applyTheme(QApplication& application, bool night)
     current() = makeTheme(night);
     const Theme& t = current();
     application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
-    application.setFont(uiFont(10));
+    application.setFont(uiFont(text_points));
     QPalette palette;
     palette.setColor(QPalette::Window, t.paper);
     palette.setColor(QPalette::WindowText, t.ink);

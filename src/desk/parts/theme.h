@@ -52,6 +52,9 @@ Q_SIGNALS:
 };
 [[nodiscard]] ThemeNews& themeNews();
 
+/// The three sizes that a page is set in: what stands beside (axes, second lines), what is read, and the line that says the
+/// state. Only a clock that is read from across the room is larger.
+inline constexpr double small_points = 8.5, text_points = 10, head_points = 13;
 /// Noto Sans, as large as the preferences want it; its figures are tabular.
 [[nodiscard]] QFont uiFont(double points, bool bold = false);
 /// Room that text of the usual size needs, for text as large as it is preferred.

@@ -21,7 +21,7 @@ BillPanel::BillPanel(School& school, Station& station, QWidget* parent) : QWidge
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("billSummary"));
-    summary_->setFont(uiFont(12, true));
+    summary_->setFont(uiFont(text_points, true));
     summary_->setWordWrap(true);
     estimate_ = new QLabel(tr(
         "An estimate, no more: what breaks is guessed from the speed of the hit, the height that it falls from and the ground, "

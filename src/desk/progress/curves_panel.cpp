@@ -248,7 +248,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
     p.setPen(Qt::NoPen);
     p.setBrush(t.card);
     p.drawRoundedRect(box, 4, 4);
-    p.setFont(uiFont(10, true));
+    p.setFont(uiFont(text_points, true));
     p.setPen(t.ink);
     const QRect title(box.left() + 10, box.top() + 6, box.width() - 34, scaled(18));
     p.drawText(title, Qt::AlignLeft | Qt::AlignVCenter,
@@ -258,7 +258,7 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
               : o.state == DrillState::Due ? StateMark::Due
                                            : StateMark::Partly,
               o.state == DrillState::Held ? t.held : t.attention);
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     paintPlot(
         p, QRectF(box.left() + scaled(44), box.top() + scaled(30), box.width() - scaled(44) - 12, box.height() - scaled(86)), o);
     p.setPen(o.no_progress ? t.caution : t.soft);

@@ -129,7 +129,7 @@ void HoursPanel::fill()
         targets_->insertRow(row);
         const double left = std::max(0.0, target.hours - target.flown);
         const WeeksLeft& weeks = target.left;
-        QString words = left == 0 ? QStringLiteral("–") : !weeks.weeks ? tr("never") : number(*weeks.weeks);
+        QString words = left == 0 || !pilot ? QStringLiteral("–") : !weeks.weeks ? tr("never") : number(*weeks.weeks);
         if (left > 0 && weeks.weeks && weeks.low && *weeks.low < *weeks.weeks)
             words += weeks.high ? tr(" (%1 to %2)").arg(number(*weeks.low), number(*weeks.high))
                                 : tr(" (%1 or more)").arg(number(*weeks.low));

@@ -290,7 +290,7 @@ QLayout* LogPanel::makeDetail()
     detail_ = new QLabel;
     detail_->setObjectName(QStringLiteral("attemptDetail"));
     detail_->setWordWrap(true);
-    detail_->setFont(uiFont(10, true));
+    detail_->setFont(uiFont(text_points, true));
     criteria_ = new CriteriaPanel;
     judged_ = new QLabel;
     judged_->setObjectName(QStringLiteral("attemptJudged"));

@@ -26,7 +26,7 @@ ProgressPage::ProgressPage(School& school, Station& station, QWidget* parent)
 {
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("progressSummary"));
-    summary_->setFont(uiFont(14, true));
+    summary_->setFont(uiFont(head_points, true));
     summary_->setWordWrap(true);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;

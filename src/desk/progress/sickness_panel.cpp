@@ -20,7 +20,7 @@ SicknessPanel::SicknessPanel(School& school, Station& station, QWidget* parent)
 {
     advice_ = new QLabel;
     advice_->setObjectName(QStringLiteral("sicknessAdvice"));
-    advice_->setFont(uiFont(12, true));
+    advice_->setFont(uiFont(text_points, true));
     advice_->setWordWrap(true);
     explains_ =
         new QLabel(tr("Sixteen symptoms, 0 to 3 each, weighted as by Kennedy, Lane, Berbaum and Lilienthal (1993). Discs: "

@@ -50,9 +50,9 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
     advice_->setWordWrap(true);
     advice_->setTextFormat(Qt::RichText);
     auto* heading = new QLabel(tr("Places to begin (common practice)"));
-    heading->setFont(uiFont(11, true));
+    heading->setFont(uiFont(text_points, true));
     auto* evidence = new QLabel(tr("What this pilot's flights and plans say"));
-    evidence->setFont(uiFont(11, true));
+    evidence->setFont(uiFont(text_points, true));
     auto* flips = new QHBoxLayout;
     flips->addWidget(new QLabel(tr("Flips are planned at")));
     flips->addWidget(flipHeight_);

@@ -71,7 +71,7 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent)
     difference_->setFixedHeight(scaled(90));
     difference_->setFocusPolicy(Qt::TabFocus);
     explain(difference_, tr("°/s that the other side is off the one that stays: dashed as it is, amber when matched."));
-    reading_->setFont(uiFont(9));
+    reading_->setFont(uiFont(small_points));
     reading_->setWordWrap(true);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);

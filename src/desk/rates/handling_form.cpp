@@ -13,7 +13,7 @@ namespace bh::desk {
 HandlingForm::HandlingForm(QWidget* parent) : QWidget(parent), question_(new QLabel), answers_(new QVBoxLayout)
 {
     question_->setObjectName(QStringLiteral("handlingQuestion"));
-    question_->setFont(uiFont(10.5, true));
+    question_->setFont(uiFont(text_points, true));
     question_->setWordWrap(true);
     answers_->setSpacing(4);
     auto* column = new QVBoxLayout(this);

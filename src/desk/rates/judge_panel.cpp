@@ -24,7 +24,7 @@ void put(QTableWidget* table, int row, const QStringList& cells, bool bold = fal
 {
     for (int column = 0; column < cells.size(); ++column) {
         auto* item = new QTableWidgetItem(cells[column]);
-        if (bold) item->setFont(uiFont(10, true));
+        if (bold) item->setFont(uiFont(text_points, true));
         table->setItem(row, column, item);
     }
     table->setRowHeight(row, scaled(judged_row_px));
@@ -36,7 +36,7 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
 {
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("judgeHeading"));
-    heading_->setFont(uiFont(12, true));
+    heading_->setFont(uiFont(text_points, true));
     heading_->setWordWrap(true);
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("judgeWords"));

@@ -33,7 +33,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
 {
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("planHeading"));
-    heading_->setFont(uiFont(11, true));
+    heading_->setFont(uiFont(text_points, true));
     heading_->setWordWrap(true);
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("planWords"));

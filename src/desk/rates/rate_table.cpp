@@ -73,7 +73,7 @@ void fillRateTable(QTableWidget& table, const RatesContext& context, const Airfr
             }
             for (int column = 0; column < RateColumns; ++column) {
                 auto* item = new QTableWidgetItem(cells[column]);
-                item->setFont(uiFont(9.5, k == 2));
+                item->setFont(uiFont(text_points, k == 2));
                 if (column == Settings) item->setToolTip(cells[column]);
                 if (column > Curve && column < Settings) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
                 table.setItem(row, column, item);

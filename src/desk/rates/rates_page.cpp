@@ -83,7 +83,7 @@ void RatesPage::build()
 {
     title_ = new QLabel;
     title_->setObjectName(QStringLiteral("ratesTitle"));
-    title_->setFont(uiFont(13, true));
+    title_->setFont(uiFont(head_points, true));
     title_->setWordWrap(true);
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("ratesWords"));

@@ -32,13 +32,13 @@ public:
         if (chosen) paintMark(*p, QRectF(box.left() + 10, box.top() + scaled(8), 12, 12), StateMark::Done, t.held);
         const QString distance = index.data(DistanceRole).toString();
         p->setPen(t.ink);
-        p->setFont(uiFont(10, true));
+        p->setFont(uiFont(text_points, true));
         const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, scaled(head_px));
-        const int beside = QFontMetrics(uiFont(9)).horizontalAdvance(distance) + scaled(8);
+        const int beside = QFontMetrics(uiFont(small_points)).horizontalAdvance(distance) + scaled(8);
         p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter,
                     p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - beside));
         p->setPen(t.soft);
-        p->setFont(uiFont(9));
+        p->setFont(uiFont(small_points));
         p->drawText(head, Qt::AlignRight | Qt::AlignVCenter, distance);
         int y = box.top() + 3 + scaled(head_px);
         for (const QString& reason : index.data(ReasonsRole).toStringList()) {

@@ -34,7 +34,7 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
                           const QString& source) {
         auto* box = new QCheckBox(words);
         box->setObjectName(QLatin1String(name));
-        box->setFont(uiFont(11, true));
+        box->setFont(uiFont(text_points, true));
         explain(box, source);
         grid->addWidget(box, row, 0, Qt::AlignTop);
         auto* side = new QHBoxLayout;
@@ -80,7 +80,7 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
              tr("One rotor, front right, with less thrust and a vibration; the rate loop trims it away within 0.3 s (house)."));
     warmer_ = numberBox("warmerBy", tr("Warmer than the standard day"), -30, 40, 5, tr(" K"));
     auto* warm = new QLabel(tr("Warmer by"));
-    warm->setFont(uiFont(11, true));
+    warm->setFont(uiFont(text_points, true));
     warm->setBuddy(warmer_);
     explain(warmer_, tr("Difference from the ISO 2533 standard day at that height."));
     grid->addWidget(warm, row, 0, Qt::AlignTop);

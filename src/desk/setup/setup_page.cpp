@@ -68,7 +68,7 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     using namespace setup_limits;
     state_ = new QLabel;
     state_->setObjectName(QStringLiteral("setupState"));
-    state_->setFont(uiFont(12, true));
+    state_->setFont(uiFont(head_points, true));
     state_->setWordWrap(true);
     card_ = new QPushButton(tr("Settings and card"));
     card_->setObjectName(QStringLiteral("toCard"));

@@ -131,7 +131,7 @@ void TiltView::paintEvent(QPaintEvent*)
     p.setPen(QPen(t.ink, 1, Qt::DashLine));
     p.drawLine(lens, QPointF(width(), lens.y()));
     p.restore();
-    p.setFont(uiFont(8.5));
+    p.setFont(uiFont(small_points));
     p.setPen(t.soft);
     p.drawText(QRectF(width() - scaled(160), lens.y() - scaled(17) - 1, scaled(160) - 6, scaled(16)), Qt::AlignRight,
                tr("horizon, picture's middle"));
@@ -139,9 +139,9 @@ void TiltView::paintEvent(QPaintEvent*)
     paintAircraft(p, at, unit);
     paintForces(p, at, unit);
     p.setPen(t.ink);
-    p.setFont(uiFont(13, true));
+    p.setFont(uiFont(head_points, true));
     p.drawText(QRectF(12, 8, width() - 24, scaled(24)), Qt::AlignLeft, tr("%1° tilt").arg(inPlaces(tilt_deg_, 0)));
-    p.setFont(uiFont(10));
+    p.setFont(uiFont(text_points));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
     p.drawText(QRectF(12, 8 + scaled(24), width() - 24, scaled(44)), Qt::AlignLeft, // the arrows keep the foot
                effect_.level.possible ? tr("level at %1\n%2 % throttle")
@@ -193,7 +193,7 @@ void TiltView::paintForces(QPainter& p, QPointF at, double unit) const
         p.setBrush(colour);
         p.drawPolygon(QPolygonF{tip + way * 9, tip + side * 5, tip - side * 5});
         p.setPen(colour);
-        p.setFont(uiFont(8.5, true));
+        p.setFont(uiFont(small_points, true));
         const bool level = way.x() < -0.7; // words beside a level arrow, beyond an upright one
         const double wide = scaled(120), aside = level ? -wide : -wide / 2;
         p.drawText(QRectF(tip.x() + way.x() * 16 + aside, tip.y() + way.y() * scaled(16) - scaled(9), wide, scaled(18)),

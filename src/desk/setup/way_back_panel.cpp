@@ -19,7 +19,7 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
 {
     heading_ = new QLabel;
     heading_->setObjectName(QStringLiteral("wayBackHeading"));
-    heading_->setFont(uiFont(12, true));
+    heading_->setFont(uiFont(text_points, true));
     heading_->setWordWrap(true);
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("wayBackWords"));

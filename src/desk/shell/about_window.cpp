@@ -21,7 +21,7 @@ AboutWindow::AboutWindow(QWidget* parent) : QDialog(parent)
     icon->setPixmap(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")).pixmap(64));
     icon->setAccessibleName(tr("Blue Hangar's mark"));
     auto* name = new QLabel(tr("Blue Hangar %1").arg(QApplication::applicationVersion()));
-    name->setFont(uiFont(16, true));
+    name->setFont(uiFont(head_points, true));
     auto* what = new QLabel(tr("The desk for coordinating simulator training of drone pilots."));
     auto* words = new QVBoxLayout;
     words->addWidget(name);

@@ -79,7 +79,7 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     outside_ = new QPushButton(tr("Watch outside"));
     outside_->setObjectName(QStringLiteral("watchOutside"));
     outside_->setCheckable(true);
-    outside_->setMinimumWidth(QFontMetrics(uiFont(10, true)).horizontalAdvance(outside_->text()) + 24); // on, it is bold
+    outside_->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(outside_->text()) + 24); // on, it is bold
     outside_->setFocusPolicy(Qt::TabFocus);
     outside_->setToolTip(tr("Notices practice in another program: it begins when the sticks are worked there, ends two minutes "
                             "after they were left alone, "

@@ -29,7 +29,7 @@ QLineEdit* line(const char* name, const QString& spoken, bool hidden = false)
 QLabel* question(const QString& words)
 {
     auto* label = new QLabel(words);
-    label->setFont(uiFont(11, true));
+    label->setFont(uiFont(text_points, true));
     return label;
 }
 
@@ -41,7 +41,7 @@ FirstStart::FirstStart(const DataFolder& documents, QWidget* parent) : QDialog(p
     setWindowTitle(tr("Blue Hangar"));
     resize(680, 520);
     auto* title = new QLabel(tr("Three questions, and the school can begin"));
-    title->setFont(uiFont(16, true));
+    title->setFont(uiFont(head_points, true));
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("firstSaid"));
     said_->setProperty("caution", true);

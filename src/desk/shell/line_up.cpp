@@ -42,7 +42,7 @@ public:
         const QColor text = chosen ? t.ink : t.onChrome;
         const QColor soft = chosen ? t.soft : t.chromeSoft;
         const QRect inner = box.adjusted(14, 6, -10, -6);
-        p->setFont(uiFont(10, true));
+        p->setFont(uiFont(text_points, true));
         p->setPen(text);
         p->drawText(placed(inner), Qt::AlignLeft | Qt::AlignTop,
                     p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, inner.width() - 22));
@@ -68,7 +68,7 @@ public:
                 p->fillRect(QRect(cell.left() + 2, cell.top() + 2, std::max(2, (cell.width() - 4) / 2), cell.height() - 3), soft);
             x += step;
         }
-        p->setFont(uiFont(9));
+        p->setFont(uiFont(small_points));
         p->setPen(soft);
         const QString hours = QObject::tr("%1 of %2 h")
                                   .arg(inPlaces(index.data(PilotListModel::HoursRole).toDouble(), 1))
@@ -134,7 +134,7 @@ LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(paren
     proxy_->setDynamicSortFilter(false); // a pilot renamed under a filter stays in sight, and chosen, until it is typed anew
 
     auto* title = new QLabel(tr("Line-up"));
-    title->setFont(uiFont(12, true));
+    title->setFont(uiFont(text_points, true));
     filter_ = new QLineEdit;
     filter_->setObjectName(QStringLiteral("pilotFilter"));
     filter_->setPlaceholderText(tr("Type to find a pilot"));

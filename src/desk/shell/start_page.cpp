@@ -56,7 +56,7 @@ StartPage::StartPage(const QString& usual_file, const QString& station_name, QWi
     setWindowTitle(tr("Blue Hangar: the school's record"));
     resize(640, 380);
     auto* title = new QLabel(tr("Where is the school's record?"));
-    title->setFont(uiFont(14, true));
+    title->setFont(uiFont(head_points, true));
     here_ = new QRadioButton(tr("On this computer, for one station"));
     here_->setObjectName(QStringLiteral("startHere"));
     file_ = new QLineEdit(usual_file);

@@ -64,7 +64,7 @@ TEST_CASE("without a pilot the page says what to do, and a new one has nothing m
 {
     Desk desk;
     QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
-    CHECK(desk.text("readinessSummary").startsWith("Choose a pilot"));
+    CHECK(desk.text("readinessSummary").startsWith("Choose or add a pilot"));
     desk.station->choosePilot(desk.school->add_pilot({"", "Wilf Dunnock"}));
     auto* table = desk.find<QTableWidget>("gates");
     REQUIRE(table->isVisible());

@@ -200,10 +200,32 @@ TEST_CASE("all controls keep their room in windows of every size, and with large
     preferences().setTextPercent(seen.text_percent);
     applyTheme(*qApp, false);
     Desk desk(BH_DEMO);
+    if (const double factor = qEnvironmentVariable("QT_SCALE_FACTOR").toDouble(); factor > 0)
+        CHECK(desk.window->devicePixelRatioF() == factor); // as this is run for screens of more dots to the inch
     desk.window->resize(seen.size);
     inEveryView(desk, [&] {
         REQUIRE(desk.window->size() == seen.size);
         checkRoom(desk);
+    });
+}
+
+TEST_CASE("a page is set in no more than three sizes and two weights of type", "[desk][look]")
+{
+    Desk desk(BH_DEMO);
+    inEveryView(desk, [&] {
+        std::map<double, QString> sizes;
+        std::map<int, QString> weights;
+        for (const QWidget* w : desk.find<QWidget>("pages")->findChildren<QWidget*>()) {
+            const bool words = qobject_cast<const QLabel*>(w) || qobject_cast<const QAbstractButton*>(w) ||
+                               qobject_cast<const QAbstractItemView*>(w) || qobject_cast<const QComboBox*>(w);
+            if (!words || !w->isVisible() || (w->property("text").isValid() && w->property("text").toString().isEmpty()))
+                continue;
+            sizes[w->font().pointSizeF()] = w->objectName() + ' ' + w->property("text").toString();
+            weights[w->font().weight()] = w->objectName();
+        }
+        for (const auto& [size, where] : sizes) UNSCOPED_INFO(size << ": " << where.toStdString());
+        CHECK(sizes.size() <= 3);
+        CHECK(weights.size() <= 2);
     });
 }
 
