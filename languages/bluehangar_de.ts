@@ -3804,7 +3804,7 @@ Gas nach unten, dann startet %3.
     </message>
     <message>
         <source>Choose or add a pilot in the line-up.</source>
-        <translation type="unfinished">Links einen Piloten wählen oder anlegen.</translation>
+        <translation>Links einen Piloten wählen oder anlegen.</translation>
     </message>
 </context>
 <context>
