@@ -1197,6 +1197,10 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <source>no match</source>
         <translation>kein Abgleich</translation>
     </message>
+    <message>
+        <source>%1 to %2</source>
+        <translation>%1 bis %2</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AboutWindow</name>
@@ -3275,7 +3279,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     </message>
     <message>
         <source>Shadow</source>
-        <translation>Nachfliegen</translation>
+        <translation>Mitfliegen</translation>
     </message>
     <message>
         <source>The demonstration plays and the pilot&apos;s sticks follow it; nothing flies, and likeness and lag are scored</source>
@@ -3383,7 +3387,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     </message>
     <message>
         <source>&quot;%1&quot; is locked. Fly the stage before it, or open it on the left with a reason. It can be watched and shadowed now.</source>
-        <translation>„%1“ ist gesperrt. Die Stufe davor fliegen, oder sie links mit Grund öffnen. Zusehen und Nachfliegen geht jetzt schon.</translation>
+        <translation>„%1“ ist gesperrt. Die Stufe davor fliegen, oder sie links mit Grund öffnen. Zusehen und Mitfliegen geht jetzt schon.</translation>
     </message>
     <message>
         <source>%1 flies &quot;%2&quot;.

@@ -32,19 +32,19 @@ inline void inEveryView(Desk& desk, const std::function<void()>& look)
 }
 
 /// Nothing is narrower than it needs to be read, and what does not scroll is in sight.
-inline void checkRoom(const Desk& desk)
+inline void checkRoom(const QWidget& window)
 {
-    for (QPushButton* button : desk.window->findChildren<QPushButton*>()) {
+    for (QPushButton* button : window.findChildren<QPushButton*>()) {
         if (!button->isVisible()) continue;
         CAPTURE(button->text().toStdString(), button->width(), button->minimumSizeHint().width());
         CHECK(button->width() >= button->minimumSizeHint().width());
         bool scrolls = false;
         for (const QWidget* w = button; w; w = w->parentWidget()) scrolls = scrolls || qobject_cast<const QScrollArea*>(w);
-        if (!scrolls) CHECK(desk.window->rect().contains(QRect(button->mapTo(desk.window.get(), QPoint()), button->size())));
+        if (!scrolls) CHECK(window.rect().contains(QRect(button->mapTo(&window, QPoint()), button->size())));
     }
-    for (const QScrollArea* area : desk.window->findChildren<QScrollArea*>()) // they scroll downwards only
+    for (const QScrollArea* area : window.findChildren<QScrollArea*>()) // they scroll downwards only
         if (area->isVisible()) CHECK(area->widget()->width() <= area->viewport()->width());
-    for (QLabel* label : desk.window->findChildren<QLabel*>()) {
+    for (QLabel* label : window.findChildren<QLabel*>()) {
         if (!label->isVisible() || label->text().isEmpty()) continue;
         CAPTURE(label->text().toStdString());
         const auto tall_enough = [label] { // a layout may need a second round for words that wrap
@@ -54,3 +54,4 @@ inline void checkRoom(const Desk& desk)
         if (!label->wordWrap()) CHECK(label->width() >= label->sizeHint().width());
     }
 }
+inline void checkRoom(const Desk& desk) { checkRoom(*desk.window); }

@@ -1,4 +1,5 @@
-// How long and how branched the code may be: the desk's functions end within 80 lines, the core's have at most 30 branches.
+// How long and how branched the code may be: the desk's functions end within 80 lines, the core's have at most 30 branches; and
+// how far apart the desk's parts lie.
 #include <algorithm>
 #include <filesystem>
 #include <fstream>
@@ -90,4 +91,25 @@ TEST_CASE("no function of the core has more than 30 branches")
         INFO(function.place);
         CHECK(branches_of(function) <= 30);
     }
+}
+
+TEST_CASE("what lies beside each other on the desk is 4, 8 or 16 pixels apart, and 24 further in")
+{
+    const std::regex call("(?:set(?:Horizontal|Vertical)?Spacing|addSpacing|setContentsMargins)\\(([0-9, ]+)\\)");
+    const std::regex number("[0-9]+");
+    int seen = 0;
+    for (const auto& file : std::filesystem::recursive_directory_iterator(BH_SOURCE "/desk")) {
+        if (file.path().extension() != ".cpp" && file.path().extension() != ".h") continue;
+        std::ifstream source(file.path());
+        for (std::string line; std::getline(source, line);)
+            for (std::sregex_iterator at(line.begin(), line.end(), call), end; at != end; ++at) {
+                INFO(file.path() << ": " << line);
+                const std::string arguments = (*at)[1];
+                for (std::sregex_iterator n(arguments.begin(), arguments.end(), number); n != end; ++n, ++seen) {
+                    const int px = std::stoi(n->str());
+                    CHECK((px == 0 || px == 4 || px == 8 || px == 16 || px == 24));
+                }
+            }
+    }
+    CHECK(seen > 300);
 }

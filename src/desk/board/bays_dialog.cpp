@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/tables.h"
 #include "desk/words/said_words.h"
 #include "files/calendar.h"
 #include "files/file_text.h"
@@ -137,6 +138,7 @@ BaysDialog::BaysDialog(School& school, QWidget* parent) : QDialog(parent), schoo
     resize(640, 560);
     constexpr int rows = 8;
     bays_ = new QTableWidget(rows, 3);
+    bays_->setHorizontalHeader(new HeadsOverCells(bays_));
     bays_->setObjectName(QStringLiteral("baysTable"));
     bays_->setAccessibleName(tr("Bays, with the simulators and controllers in them"));
     bays_->setHorizontalHeaderLabels({tr("Bay"), tr("Simulators, with commas"), tr("Controllers, with commas")});

@@ -83,8 +83,8 @@ QFrame* BeginPanel::makeRow(BeginStep step)
     row.go->setMinimumWidth(scaled(button_px));
     connect(row.go, &QPushButton::clicked, this, [this, step] { Q_EMIT asked(step); });
     auto* layout = new QHBoxLayout(frame);
-    layout->setContentsMargins(12, 8, 8, 8);
-    layout->setSpacing(12);
+    layout->setContentsMargins(16, 8, 8, 8);
+    layout->setSpacing(8);
     layout->addWidget(row.mark);
     layout->addWidget(row.name);
     layout->addWidget(row.why, 1);

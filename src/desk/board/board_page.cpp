@@ -282,7 +282,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     todayBox_ = new QWidget;
     today_ = new QVBoxLayout(todayBox_);
     today_->setContentsMargins(0, 0, 0, 0);
-    today_->setSpacing(6);
+    today_->setSpacing(8);
     planned_ = new QLabel;
     planned_->setObjectName(QStringLiteral("boardPlanned"));
     planned_->setProperty("quiet", true);
@@ -314,11 +314,11 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     new ColumnsThatGive(table_, {M::Matched, M::LastFlight, M::Weeks, M::FirstFlight, M::Week, M::Hours});
 
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     top->addWidget(summary_, 1);
     top->addWidget(sections_->add(tr("Today"), QStringLiteral("sectionToday"), [this] { return makeToday(); }));
     top->addWidget(
@@ -415,8 +415,8 @@ void BoardPage::addLine(const TodayItem& item)
     auto* row = new QFrame;
     row->setObjectName(QStringLiteral("card"));
     auto* layout = new QHBoxLayout(row);
-    layout->setContentsMargins(12, 4, 6, 4);
-    layout->setSpacing(10);
+    layout->setContentsMargins(16, 4, 8, 4);
+    layout->setSpacing(8);
     auto* name = new QLabel(namesOf(school_, item.pilots));
     name->setFont(uiFont(text_points, true));
     constexpr int name_px = 170;

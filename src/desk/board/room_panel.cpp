@@ -140,7 +140,7 @@ RoomPanel::RoomPanel(School& school, Station& station, QWidget* parent)
     side->addLayout(top);
     side->addWidget(view_, 1);
     auto* both = new QHBoxLayout;
-    both->setSpacing(12);
+    both->setSpacing(8);
     both->addWidget(scroll, 1);
     both->addWidget(watching_, 1);
     auto* layout = new QVBoxLayout(this);

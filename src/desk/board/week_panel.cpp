@@ -63,7 +63,7 @@ WeekPanel::WeekPanel(School& school, Station& station, QWidget* parent)
     right->addWidget(waitingTitle_);
     right->addWidget(waitingScroll, 1);
     auto* body = new QHBoxLayout;
-    body->setSpacing(14);
+    body->setSpacing(16);
     body->addWidget(scroll, 4);
     body->addLayout(right, 1);
     said_ = new QLabel;
@@ -124,7 +124,7 @@ QLayout* WeekPanel::makeHead()
         dialog->open();
     });
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     for (QWidget* w : std::initializer_list<QWidget*>{back, name_, on, plan_, stop_, publish_}) row->addWidget(w);
     row->addStretch();
     for (QWidget* w : std::initializer_list<QWidget*>{when, bays_, out, paper}) row->addWidget(w);
@@ -143,7 +143,7 @@ QLayout* WeekPanel::makeFoot()
     connect(remove_, &QPushButton::clicked, this, &WeekPanel::removeBlock);
     connect(closed_, &QPushButton::clicked, this, &WeekPanel::toggleClosed);
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     row->addWidget(chosen_, 1);
     for (QPushButton* b : {lock_, remove_, closed_}) row->addWidget(b);
     return row;

@@ -138,7 +138,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     makeSections(*top, bench);
     layOutBench(bench);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     layout->addLayout(top);
     layout->addWidget(sections_, 1);

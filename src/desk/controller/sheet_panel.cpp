@@ -41,7 +41,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("simulators"));
     list_->setAccessibleName(tr("Simulators"));
-    list_->setSpacing(3);
+    list_->setSpacing(4);
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newSimulator"));
     newName_->setPlaceholderText(tr("New simulator's name"));
@@ -65,7 +65,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
 
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(0, 4, 0, 0);
-    layout->setSpacing(14);
+    layout->setSpacing(16);
     layout->addLayout(left, 2);
     layout->addLayout(makeSheet(), 5);
     layout->addLayout(right, 4);

@@ -96,7 +96,7 @@ SwitchPanel::SwitchPanel(Station& station, QWidget* parent) : QWidget(parent), s
     keys->setWordWrap(true);
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(12);
+    layout->setSpacing(8);
     layout->addWidget(said_);
     layout->addLayout(grid);
     layout->addWidget(modesRow_);

@@ -67,7 +67,7 @@ AdvisedPanel::AdvisedPanel(School& school, QWidget* parent) : QWidget(parent), s
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 6, 0, 0);
+    layout->setContentsMargins(0, 8, 0, 0);
     layout->addWidget(scroll, 1);
     layout->addWidget(rules, 0, Qt::AlignLeft);
 }
@@ -99,7 +99,7 @@ void AdvisedPanel::show(const std::string& pilot_id)
         }
         effect->setVisible(s.followed_at > 0);
         if (s.advice.closed) {
-            layout->addSpacing(10);
+            layout->addSpacing(8);
             continue;
         }
         auto* followed = new QCheckBox(tr("Followed"));
@@ -116,7 +116,7 @@ void AdvisedPanel::show(const std::string& pilot_id)
         row->addStretch();
         row->addWidget(aside);
         layout->addLayout(row);
-        layout->addSpacing(10);
+        layout->addSpacing(8);
     }
     inside_->insertWidget(0, rows_);
 }

@@ -44,8 +44,8 @@ ComparePanel::ComparePanel(School& school, QWidget* parent) : QWidget(parent), s
             [this](int row) { compareWith(others_->itemData(row).toString().toStdString()); });
     connect(hide_, &QCheckBox::toggled, this, [this] { fill(); });
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 6, 0, 0);
-    layout->setSpacing(6);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(8);
     layout->addWidget(others_);
     layout->addWidget(hide_);
     layout->addWidget(said_);

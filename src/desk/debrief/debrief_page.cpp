@@ -98,7 +98,7 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     left->addWidget(lanes_, 5);
     left->addLayout(playing);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(12, 10, 12, 10);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     begin_ = new BeginCard(tr("A flight again, second by second: what the sticks did, what was found in it, and the one thing to "
                               "change."),
@@ -242,7 +242,7 @@ QWidget* DebriefPage::makeSide()
     side->setMinimumWidth(scaled(300));
     auto* layout = new QVBoxLayout(side);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
+    layout->setSpacing(8);
     layout->addWidget(title_);
     layout->addWidget(tabs_, 1);
     return side;

@@ -23,8 +23,8 @@ FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent),
     why_->setWordWrap(true);
     why_->setTextFormat(Qt::PlainText);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 6, 0, 0);
-    layout->setSpacing(6);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(8);
     for (std::size_t i = 0; i < most_advice; ++i) {
         AdviceRow row{new QLabel, tabButton(tr("Tell the pilot"), "", tr("Keeps it as told: what comes of it is followed"))};
         row.words->setObjectName(i == 0 ? QStringLiteral("debriefAdvice") : QStringLiteral("debriefAdvice%1").arg(i + 1));

@@ -155,8 +155,8 @@ HabitsPanel::HabitsPanel(School& school, QWidget* parent) : QWidget(parent), sch
     scroll->setFrameShape(QFrame::NoFrame);
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 6, 0, 0);
-    layout->setSpacing(6);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(8);
     layout->addWidget(over_);
     layout->addWidget(said_);
     layout->addWidget(scroll, 1);

@@ -5,6 +5,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
+#include "desk/words/utf8.h"
 #include "files/csv.h"
 #include "school/school.h"
 
@@ -26,6 +27,20 @@ namespace bh::desk {
 namespace {
 
 constexpr int import_rows_shown = 5;
+
+/// "0 to 100", "ft": what stands for a unit in the mapping, in the window's language.
+QString unitInWords(std::string_view key)
+{
+    const QStringList ends = utf8(key).split(QStringLiteral(" to "));
+    return ends.size() == 2 ? QObject::tr("%1 to %2").arg(ends[0], ends[1]) : asWords(key);
+}
+
+QString orderInWords(std::string_view order)
+{
+    QStringList axes;
+    for (const QString& axis : utf8(order).split(QLatin1Char(' '))) axes << asWords(axis.toStdString());
+    return axes.join(QLatin1Char(' '));
+}
 
 } // namespace
 
@@ -62,7 +77,8 @@ ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget*
     buttons->addStretch();
     for (QWidget* w : {close, keep_, look_}) buttons->addWidget(w);
     auto* scroll = new QScrollArea;
-    scroll->setWidget(makeValues());
+    QWidget* values = makeValues();
+    scroll->setWidget(values);
     scroll->setWidgetResizable(true);
     scroll->setFrameShape(QFrame::NoFrame);
     auto* layout = new QVBoxLayout(this);
@@ -72,7 +88,8 @@ ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget*
     layout->addWidget(unknown_);
     layout->addWidget(said_);
     layout->addLayout(buttons);
-    resize(1040, 720);
+    constexpr int scroll_bar_px = 40; // and the margins
+    resize(std::max(1040, values->minimumSizeHint().width() + scroll_bar_px), 720);
     const bool somebody = school_.pilot(pilot_id_) != nullptr;
     keep_->setEnabled(somebody);
     if (!somebody) keep_->setToolTip(tr("Choose a pilot in the line-up first"));
@@ -89,19 +106,19 @@ QWidget* ImportDialog::makeValues()
     auto* part = new QWidget;
     auto* grid = new QGridLayout(part);
     grid->setContentsMargins(0, 0, 8, 0);
-    grid->setVerticalSpacing(3);
+    grid->setVerticalSpacing(4);
     constexpr int in_a_column = 13;
     for (std::size_t i = 0; i < flight_value_count; ++i) {
         const auto value = static_cast<FlightValue>(i);
         Row row{new QComboBox, new QComboBox, new QCheckBox(tr("turned")), new QLabel};
-        const QString key = asWords(flight_value_key(value)), words = asWords(flight_value_words(value));
+        const QString key = utf8(flight_value_key(value)), words = asWords(flight_value_words(value));
         row.column->setObjectName(QStringLiteral("import_") + key);
         row.column->setAccessibleName(tr("Column of: %1").arg(words));
         row.column->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         row.column->setMinimumContentsLength(9);
         row.unit->setObjectName(QStringLiteral("importUnit_") + key);
         row.unit->setAccessibleName(tr("Unit of: %1").arg(words));
-        for (const ImportUnit& u : units_of(value)) row.unit->addItem(asWords(u.key));
+        for (const ImportUnit& u : units_of(value)) row.unit->addItem(unitInWords(u.key), utf8(u.key));
         row.unit->setVisible(units_of(value).size() > 1);
         row.turned->setObjectName(QStringLiteral("importTurned_") + key);
         row.turned->setToolTip(tr("The other way round: right, forward, up and north are positive here"));
@@ -120,7 +137,7 @@ QWidget* ImportDialog::makeValues()
     rotation_ = new QComboBox;
     rotation_->setObjectName(QStringLiteral("importRotation"));
     rotation_->setAccessibleName(tr("Order in which the angles turn the aircraft"));
-    for (const std::string_view order : rotation_orders()) rotation_->addItem(asWords(order));
+    for (const std::string_view order : rotation_orders()) rotation_->addItem(orderInWords(order), utf8(order));
     per_s_ = numberBox("importPerSecond", tr("Rows a second, where there is no time"), 1, 10000, 10, tr(" rows/s"));
     per_s_->setValue(100);
     when_ = new QDateTimeEdit;
@@ -128,11 +145,12 @@ QWidget* ImportDialog::makeValues()
     when_->setAccessibleName(tr("When it was flown"));
     when_->setDisplayFormat(QStringLiteral("d MMM yyyy HH:mm"));
     auto* more = new QHBoxLayout;
+    more->setSpacing(8);
     for (const auto& [words, w] : std::initializer_list<std::pair<QString, QWidget*>>{
              {tr("Angles turn in the order"), rotation_}, {tr("Without a time"), per_s_}, {tr("Flown on"), when_}}) {
         more->addWidget(new QLabel(words));
         more->addWidget(w);
-        more->addSpacing(12);
+        more->addSpacing(8);
     }
     more->addStretch();
     grid->addLayout(more, in_a_column, 0, 1, 10);
@@ -181,10 +199,10 @@ void ImportDialog::showMapping()
         row.column->addItem(tr("no column"));
         for (const std::string& name : head_->columns) row.column->addItem(QString::fromStdString(name));
         row.column->setCurrentIndex(std::min(m.values[i].column, static_cast<int>(head_->columns.size()) - 1) + 1);
-        row.unit->setCurrentIndex(std::max(0, row.unit->findText(QString::fromStdString(m.values[i].unit))));
+        row.unit->setCurrentIndex(std::max(0, row.unit->findData(utf8(m.values[i].unit))));
         row.turned->setChecked(m.values[i].turned);
     }
-    rotation_->setCurrentIndex(std::max(0, rotation_->findText(QString::fromStdString(m.rotation))));
+    rotation_->setCurrentIndex(std::max(0, rotation_->findData(utf8(m.rotation))));
     if (m.rows_per_s > 0) per_s_->setValue(m.rows_per_s);
     say();
     said_->setText(kept ? tr("A table with these heads was read before: what was said then stands here.")
@@ -196,9 +214,9 @@ FlightMapping ImportDialog::mapping() const
     FlightMapping m;
     m.separator = head_->separator;
     for (std::size_t i = 0; i < rows_.size(); ++i)
-        m.values[i] = {rows_[i].column->currentIndex() - 1, rows_[i].unit->currentText().toStdString(),
+        m.values[i] = {rows_[i].column->currentIndex() - 1, rows_[i].unit->currentData().toString().toStdString(),
                        rows_[i].turned->isChecked()};
-    m.rotation = rotation_->currentText().toStdString();
+    m.rotation = rotation_->currentData().toString().toStdString();
     if (m.of(FlightValue::Time).column < 0) m.rows_per_s = per_s_->value();
     return m;
 }
@@ -208,6 +226,7 @@ void ImportDialog::say()
 {
     if (!head_) return;
     const FlightMapping m = mapping();
+    constexpr int shown_letters = 8;
     for (std::size_t i = 0; i < rows_.size(); ++i) {
         const FlightMapping::Column& c = m.values[i];
         QString words;
@@ -215,10 +234,12 @@ void ImportDialog::say()
             const std::string& field = head_->rows.front()[static_cast<std::size_t>(c.column)];
             double written = 0;
             CsvCursor cursor(field, ';');
-            words = QString::fromStdString(field).left(12);
+            words = QString::fromStdString(field).left(shown_letters);
+            if (const auto number = numberIn(words); number && units_of(static_cast<FlightValue>(i)).size() <= 1)
+                words = inDigits(*number, 4);
             for (const ImportUnit& u : units_of(static_cast<FlightValue>(i)))
                 if (u.key == c.unit && !u.key.empty() && cursor.number(written))
-                    words = inPlaces((c.turned ? -1 : 1) * (u.factor * written + u.offset), 2);
+                    words = inDigits((c.turned ? -1 : 1) * (u.factor * written + u.offset), 4);
         }
         rows_[i].first->setText(words.isEmpty() ? QString() : QStringLiteral("→ ") + words);
     }

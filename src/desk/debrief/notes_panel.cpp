@@ -37,8 +37,8 @@ NotesPanel::NotesPanel(School& school, QWidget* parent) : QWidget(parent), schoo
     connect(text_, &QLineEdit::textChanged, this,
             [this](const QString& words) { add_->setEnabled(!attempt_id_.empty() && !words.simplified().isEmpty()); });
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 6, 0, 0);
-    layout->setSpacing(6);
+    layout->setContentsMargins(0, 8, 0, 0);
+    layout->setSpacing(8);
     layout->addWidget(said_);
     layout->addWidget(list_, 1);
     layout->addWidget(by_);

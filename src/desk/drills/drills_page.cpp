@@ -71,7 +71,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
                       school_, station_));
     right->addWidget(sections_, 1);
     auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 10, 12, 10);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->addWidget(new SideBySide(QStringLiteral("drillsParts"), side, flying, 1, 12));
     bindKeys();
     connect(flight_, &FlightUnderWay::followed, this, &DrillsPage::follow);
@@ -172,7 +172,7 @@ QWidget* DrillsPage::makeSide()
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     auto* inner = new QWidget;
     auto* innerLayout = new QVBoxLayout(inner);
-    innerLayout->setContentsMargins(0, 0, 6, 0);
+    innerLayout->setContentsMargins(0, 0, 8, 0);
     innerLayout->addWidget(criteria_);
     innerLayout->addStretch();
     scroll->setWidget(inner);
@@ -189,14 +189,14 @@ QHBoxLayout* DrillsPage::makeSections()
     flightLayout->setContentsMargins(0, 0, 0, 0);
     flightLayout->setSpacing(8);
     auto* keysRow = new QHBoxLayout;
-    keysRow->setSpacing(6);
+    keysRow->setSpacing(8);
     for (QPushButton* b : {start_, reset_, panic_, pause_, eye_, arm_}) keysRow->addWidget(b);
     keysRow->addStretch();
     flightLayout->addLayout(keysRow);
     flightLayout->addWidget(view_, 1);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     for (QWidget* w : std::initializer_list<QWidget*>{watch_, speed_, shadow_}) top->addWidget(w);
     top->addStretch();
     top->addWidget(sections_->add(tr("Fly"), QStringLiteral("sectionFly"), [flight] { return flight; }));

@@ -81,21 +81,21 @@ LadderEditor::LadderEditor(School& school, Station& station, QWidget* parent)
     said_->setWordWrap(true);
 
     auto* left = new QVBoxLayout;
-    left->setSpacing(6);
+    left->setSpacing(8);
     left->addWidget(stagesTitle_);
     left->addWidget(stages_, 1);
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     for (QPushButton* b : {up_, down_, remove_}) row->addWidget(b, 1);
     left->addLayout(row);
     adds_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     left->addWidget(adds_);
     auto* addRow = new QHBoxLayout;
-    addRow->setSpacing(6);
+    addRow->setSpacing(8);
     for (QPushButton* b : {add_, newStage_}) addRow->addWidget(b, 1);
     left->addLayout(addRow);
     auto* right = new QVBoxLayout;
-    right->setSpacing(6);
+    right->setSpacing(8);
     right->addWidget(limitsTitle_);
     right->addWidget(limits_, 1);
     parts_ = new QBoxLayout(QBoxLayout::LeftToRight);

@@ -82,11 +82,11 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
     head->addLayout(names, 1);
     head->addWidget(watch_);
     auto* keys = new QHBoxLayout;
-    keys->setSpacing(6);
+    keys->setSpacing(8);
     for (QPushButton* b : {start_, crash_, down_, next_, off_}) keys->addWidget(b);
     keys->addStretch();
     marking_ = new QHBoxLayout;
-    marking_->setSpacing(6);
+    marking_->setSpacing(8);
     marking_->addStretch();
     auto* foot = new QHBoxLayout;
     foot->addWidget(new QLabel(tr("Flown in")));

@@ -85,7 +85,7 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     body->addWidget(new SideBySide(QStringLiteral("firstFlightParts"), makeGates(), makePreparation(), 11, 9));
     release_ = new ReleasePanel(school_);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 10);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     layout->addWidget(summary_);
     layout->addWidget(caution_);
@@ -127,13 +127,13 @@ QWidget* FirstFlightPage::makeGates()
         dialog->open();
     });
     auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(6);
+    buttons->setSpacing(8);
     for (QPushButton* b : {look_, sickness_, rules}) buttons->addWidget(b);
     buttons->addStretch();
     auto* part = new QWidget;
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
+    layout->setSpacing(8);
     layout->addWidget(gates_, 1);
     layout->addWidget(evidence_);
     layout->addLayout(buttons);
@@ -144,7 +144,7 @@ QWidget* FirstFlightPage::makePreparation()
 {
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     top->addWidget(sections_->add(tr("Day"), QStringLiteral("sectionDay"), [this] {
         day_ = new FlightDayPanel(school_);
         day_->show(station_.pilotId());
@@ -172,14 +172,14 @@ QWidget* FirstFlightPage::makePreparation()
     connect(small, &QPushButton::clicked, this, &FirstFlightPage::openSmallWindow);
     connect(paper, &QPushButton::clicked, this, &FirstFlightPage::paper);
     auto* foot = new QHBoxLayout;
-    foot->setSpacing(6);
+    foot->setSpacing(8);
     foot->addWidget(small);
     foot->addWidget(paper);
     foot->addStretch();
     auto* part = new QWidget;
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
+    layout->setSpacing(8);
     layout->addLayout(top);
     layout->addWidget(sections_, 1);
     layout->addLayout(foot);

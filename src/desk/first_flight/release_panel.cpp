@@ -99,12 +99,12 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     paper_ = namedButton(tr("On paper …"), "releasePaper", tr("The release with its gates, evidence and the record's head"));
     withdraw_ = namedButton(tr("Withdraw"), "releaseWithdraw", tr("It holds no more, for the reason in the line beside it"));
     auto* upper = new QHBoxLayout;
-    upper->setSpacing(6);
+    upper->setSpacing(8);
     upper->addWidget(state_, 1);
     upper->addWidget(paper_);
     upper->addWidget(withdraw_);
     auto* lower = new QHBoxLayout;
-    lower->setSpacing(6);
+    lower->setSpacing(8);
     lower->addWidget(reason_, 1);
     lower->addWidget(give_);
     lower->addWidget(until_);
@@ -112,7 +112,7 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     lower->addWidget(passphrase_);
     lower->addWidget(sign_);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(12, 6, 8, 6);
+    layout->setContentsMargins(16, 8, 8, 8);
     layout->setSpacing(4);
     layout->addLayout(upper);
     layout->addLayout(lower);

@@ -19,7 +19,7 @@ TickList::TickList(School& school, Of of, QWidget* parent) : QWidget(parent), sc
     auto* list = new QWidget;
     auto* grid = new QGridLayout(list);
     grid->setContentsMargins(0, 0, 8, 0);
-    grid->setHorizontalSpacing(10);
+    grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(4);
     if (of_ == Of::Briefing) {
         grid->addWidget(new QLabel(tr("Pilot")), 0, 0);

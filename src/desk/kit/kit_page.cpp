@@ -41,12 +41,12 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     items_ = new QWidget;
     itemsLayout_ = new QVBoxLayout(items_);
     itemsLayout_->setContentsMargins(0, 0, 8, 0);
-    itemsLayout_->setSpacing(6);
+    itemsLayout_->setSpacing(8);
     auto* scroll = new FormScroll;
     scroll->setForm(items_);
 
     auto* left = new QVBoxLayout;
-    left->setSpacing(10);
+    left->setSpacing(8);
     left->addWidget(kind_, 0, Qt::AlignLeft);
     left->addWidget(scroll, 1);
     auto* columns = new QHBoxLayout;
@@ -54,8 +54,8 @@ KitPage::KitPage(School& school, Station& station, QWidget* parent) : QWidget(pa
     columns->addLayout(left, 2);
     columns->addWidget(makeFinder(), 1, Qt::AlignTop);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 14, 16, 12);
-    layout->setSpacing(10);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->setSpacing(8);
     layout->addWidget(summary_);
     layout->addWidget(
         new BeginCard(tr("What this station needs before anybody flies, ticked off for each pilot, and what to do when "
@@ -118,8 +118,8 @@ QWidget* KitPage::makeFinder()
     auto* card = new QFrame;
     card->setObjectName(QStringLiteral("card"));
     auto* finder = new QVBoxLayout(card);
-    finder->setContentsMargins(14, 12, 14, 12);
-    finder->setSpacing(10);
+    finder->setContentsMargins(16, 8, 16, 8);
+    finder->setSpacing(8);
     finder->addWidget(title);
     finder->addWidget(seen_);
     finder->addWidget(find_, 0, Qt::AlignLeft);
@@ -203,7 +203,7 @@ void KitPage::remakeList()
         if (!item.caution.empty()) {
             auto* caution = new QLabel(QStringLiteral("▲ ") + asWords(item.caution));
             caution->setObjectName(QStringLiteral("caution"));
-            caution->setContentsMargins(26, 0, 0, 2);
+            caution->setContentsMargins(24, 0, 0, 4);
             caution->setWordWrap(true);
             column->addWidget(caution);
         }

@@ -28,7 +28,7 @@ BeginCard::BeginCard(const QString& shows, School& school, Station& station, Fir
         if (auto* command = window()->findChild<QAction*>(QString::fromLatin1(command_))) command->trigger();
     });
     auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 8, 8, 8);
+    layout->setContentsMargins(16, 8, 8, 8);
     layout->setSpacing(16);
     layout->addWidget(words, 1);
     layout->addWidget(begin_);

@@ -3,6 +3,7 @@
 #include "desk/parts/preferences.h"
 
 #include <QAbstractButton>
+#include <QCoreApplication>
 #include <QWidget>
 
 namespace bh::desk {
@@ -44,6 +45,12 @@ const QAction* changeKeys(const QList<QAction*>& all, QAction* command, const QK
     preferences().setKeys(command->objectName(), keys, usualKeys(command));
     command->setShortcut(keys);
     return nullptr;
+}
+
+QString pageInWords(const QAction* command)
+{
+    const QString page = pageOf(command);
+    return page.isEmpty() ? page : QCoreApplication::translate("bh::desk::MainWindow", page.toUtf8().constData());
 }
 
 QString pageOf(const QAction* command)

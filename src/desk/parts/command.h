@@ -20,6 +20,7 @@ QAction* command(QWidget* where, const char* id, const QString& words, const QKe
 const QAction* changeKeys(const QList<QAction*>& all, QAction* command, const QKeySequence& keys);
 /// The page that a command belongs to, as its widget is called; empty: the whole window.
 [[nodiscard]] QString pageOf(const QAction* command);
+[[nodiscard]] QString pageInWords(const QAction* command); ///< as the page is called in the window's language
 /// "Start (F5)", with the keys that are in use; the words alone where there are none.
 [[nodiscard]] QString withKeys(const QString& words, const QAction* command);
 /// A button that does the same, and says by which keys.

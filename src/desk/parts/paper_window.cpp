@@ -47,7 +47,7 @@ PaperWindow::PaperWindow(QString name, QString title, QString body, QWidget* par
     row->addWidget(said_, 1);
     row->addWidget(close);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     layout->addWidget(pages, 1);
     layout->addLayout(row);

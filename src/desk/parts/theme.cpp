@@ -6,10 +6,28 @@
 #include <QFontDatabase>
 #include <QPainter>
 #include <QPalette>
-#include <QStyleFactory>
+#include <QProxyStyle>
 
 namespace bh::desk {
 namespace {
+
+/// Qt's Fusion, with the desk's spacing where a layout does not say its own.
+class DeskStyle : public QProxyStyle {
+public:
+    DeskStyle() : QProxyStyle(QStringLiteral("Fusion")) {}
+    int pixelMetric(PixelMetric metric, const QStyleOption* option, const QWidget* widget) const override
+    {
+        switch (metric) {
+        case PM_LayoutLeftMargin:
+        case PM_LayoutTopMargin:
+        case PM_LayoutRightMargin:
+        case PM_LayoutBottomMargin:
+        case PM_LayoutHorizontalSpacing:
+        case PM_LayoutVerticalSpacing: return 8;
+        default: return QProxyStyle::pixelMetric(metric, option, widget);
+        }
+    }
+};
 
 struct Shade {
     QColor Theme::*role;
@@ -149,7 +167,7 @@ void applyTheme(QApplication& application, bool night)
     loadFonts();
     current() = makeTheme(night);
     const Theme& t = current();
-    application.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+    application.setStyle(new DeskStyle);
     application.setFont(uiFont(text_points));
     QPalette palette;
     palette.setColor(QPalette::Window, t.paper);

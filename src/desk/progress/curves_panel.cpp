@@ -297,7 +297,7 @@ CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QW
     detail_->setMinimumHeight(scaled(44));
     detail_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
     auto* head = new QHBoxLayout;
-    head->setSpacing(6);
+    head->setSpacing(8);
     head->addWidget(summary_, 1);
     head->addWidget(marks_);
     head->addWidget(leading_);

@@ -195,7 +195,7 @@ LogPanel::LogPanel(School& school, Station& station, QWidget* parent) : QWidget(
     tables->addLayout(makeCorrections());
     tables->addWidget(said_);
     auto* lower = new QHBoxLayout;
-    lower->setSpacing(12);
+    lower->setSpacing(8);
     lower->addLayout(tables, 1);
     lower->addLayout(makeDetail());
     auto* layout = new QVBoxLayout(this);
@@ -230,7 +230,7 @@ QLayout* LogPanel::makeFilters()
     out_ = namedButton(tr("Write out …"), "logOut",
                        tr("The pilot's logbook: a table (CSV), everything that is known (JSON), or on paper (PDF)"));
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     for (QComboBox* b : {filter_, period_, result_}) row->addWidget(b);
     row->addStretch();
     row->addWidget(add_);
@@ -251,7 +251,7 @@ QLayout* LogPanel::makeCorrections()
     correct_ = namedButton(tr("Correct session …"), "correctSession",
                            tr("When, how long, where, by whom; what stood before stays on the record"));
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     row->addWidget(reason_, 1);
     row->addWidget(strike_);
     row->addWidget(correct_);

@@ -33,7 +33,7 @@ OutsideOffer::OutsideOffer(School& school, Station& station, QWidget* parent) : 
     viewing_->setAccessibleName(tr("What the pilot looked at"));
     fillViewings(viewing_, Viewing::NotSaid);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(12, 6, 8, 6);
+    row->setContentsMargins(16, 8, 8, 8);
     row->addWidget(words_, 1);
     row->addWidget(simulator_);
     row->addWidget(viewing_);

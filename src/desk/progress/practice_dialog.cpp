@@ -65,7 +65,7 @@ PracticeDialog::PracticeDialog(School& school, const std::string& pilot_id, QWid
     auto* close = namedButton(tr("Close"), "practiceClose", tr("Back to the logbook"));
     connect(close, &QPushButton::clicked, this, &QDialog::accept);
     auto* layout = new QVBoxLayout(this);
-    layout->setSpacing(10);
+    layout->setSpacing(8);
     layout->addWidget(partTitle(tr("By hand")));
     layout->addWidget(makeByHand());
     layout->addWidget(partTitle(tr("From another program's table")));

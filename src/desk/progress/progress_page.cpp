@@ -30,7 +30,7 @@ ProgressPage::ProgressPage(School& school, Station& station, QWidget* parent)
     summary_->setWordWrap(true);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     top->addWidget(
         sections_->add(tr("Curves"), QStringLiteral("sectionCurves"), [this] { return new CurvesPanel(school_, station_); }));
     top->addWidget(
@@ -49,8 +49,8 @@ ProgressPage::ProgressPage(School& school, Station& station, QWidget* parent)
     }));
     top->addStretch();
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
-    layout->setSpacing(10);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->setSpacing(8);
     layout->addWidget(summary_);
     layout->addWidget(new BeginCard(tr("How marks, hours, habits and costs go, from week to week."), school_, station_,
                                     {tr("Fly a drill"), "page-drills"}, [this] {

@@ -60,7 +60,7 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
     flips->addStretch();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(10);
+    column->setSpacing(8);
     column->addWidget(heading);
     column->addWidget(bands_);
     column->addSpacing(8);

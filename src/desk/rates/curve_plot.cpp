@@ -75,7 +75,7 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent)
     reading_->setWordWrap(true);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(2);
+    column->setSpacing(4);
     column->addWidget(plot_, 1);
     column->addWidget(difference_);
     column->addWidget(reading_);

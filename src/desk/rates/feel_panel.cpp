@@ -57,7 +57,7 @@ FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWi
     verdict_->setWordWrap(true);
 
     auto* curves = new QHBoxLayout;
-    curves->setSpacing(6);
+    curves->setSpacing(8);
     for (auto [name, box] : {std::pair{tr("A"), a_}, {tr("B"), b_}}) {
         curves->addWidget(new QLabel(name));
         curves->addWidget(box);
@@ -65,7 +65,7 @@ FeelPanel::FeelPanel(School& school, Station& station, KeyboardSticks& keys, QWi
     curves->addStretch();
     curves->addWidget(blind_);
     auto* keysRow = new QHBoxLayout;
-    keysRow->setSpacing(6);
+    keysRow->setSpacing(8);
     for (QPushButton* b : {fly_, toA_, toB_, toX_, pause_, rate_}) keysRow->addWidget(b);
     keysRow->addStretch();
     for (QPushButton* b : {isA_, isB_}) keysRow->addWidget(b);

@@ -18,7 +18,7 @@ HandlingForm::HandlingForm(QWidget* parent) : QWidget(parent), question_(new QLa
     answers_->setSpacing(4);
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(6);
+    column->setSpacing(8);
     column->addWidget(question_);
     column->addLayout(answers_);
     ask(0);

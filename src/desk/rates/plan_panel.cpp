@@ -84,7 +84,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     step_ = new QWidget;
     auto* step = new QVBoxLayout(step_);
     step->setContentsMargins(0, 0, 0, 0);
-    step->setSpacing(6);
+    step->setSpacing(8);
     step->addWidget(cautions_);
     step->addWidget(read_);
     auto* row = new QHBoxLayout;

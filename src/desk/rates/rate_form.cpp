@@ -37,7 +37,7 @@ RateForm::RateForm(QWidget* parent) : QWidget(parent)
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setVerticalSpacing(4);
-    grid->setHorizontalSpacing(6);
+    grid->setHorizontalSpacing(8);
     grid->addWidget(family_, 0, 0, 1, 4);
     for (std::size_t k = 0; k < 3; ++k) grid->addWidget(heads_[k] = new QLabel, 1, static_cast<int>(k) + 1);
     for (std::size_t axis = 0; axis < 3; ++axis) {

@@ -105,10 +105,10 @@ void RatesPage::build()
     columns->addWidget(side);
     columns->addWidget(sections_, 1);
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(16, 12, 16, 12);
-    layout->setSpacing(10);
+    layout->setContentsMargins(16, 8, 16, 8);
+    layout->setSpacing(8);
     auto* head = new QHBoxLayout;
-    head->setSpacing(6);
+    head->setSpacing(8);
     head->addWidget(title_, 1);
     layout->addLayout(head);
     layout->addWidget(
@@ -211,7 +211,7 @@ QWidget* RatesPage::buildSide()
     side->setFixedWidth(scaled(236));
     auto* left = new QVBoxLayout(side);
     left->setContentsMargins(0, 0, 0, 0);
-    left->setSpacing(5);
+    left->setSpacing(4);
     left->addWidget(new QLabel(tr("Real aircraft")));
     left->addWidget(aircraft_);
     left->addWidget(new QLabel(tr("Simulator")));
@@ -230,7 +230,7 @@ QWidget* RatesPage::buildSide()
     least->addWidget(leastHours_);
     least->addWidget(trial_);
     left->addWidget(leastHoursRow_);
-    left->addSpacing(6);
+    left->addSpacing(8);
     left->addWidget(new QLabel(tr("Numbers and handles of")));
     left->addWidget(edits_);
     left->addWidget(form_);
@@ -286,7 +286,7 @@ QWidget* RatesPage::buildMatch()
     legend->setProperty("quiet", true);
     legend->setWordWrap(true);
     auto* plotsRow = new QHBoxLayout;
-    plotsRow->setSpacing(10);
+    plotsRow->setSpacing(8);
     for (CurvePlot* plot : plots_) plotsRow->addWidget(plot, 1);
     auto* foot = new QHBoxLayout;
     foot->addWidget(words_, 1);
@@ -295,7 +295,7 @@ QWidget* RatesPage::buildMatch()
     auto* match = new QWidget;
     auto* column = new QVBoxLayout(match);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(6);
+    column->setSpacing(8);
     column->addWidget(legend);
     column->addLayout(plotsRow, 3);
     column->addWidget(table_, 2);

@@ -77,7 +77,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     for (QWidget* w : std::initializer_list<QWidget*>{axis_, stick_, turns_, seconds_, add_}) held->addWidget(w);
     held->addStretch();
     auto* clock = new QHBoxLayout;
-    clock->setSpacing(12);
+    clock->setSpacing(8);
     clock->addWidget(clock_);
     clock->addWidget(run_);
     clock->addStretch();
@@ -88,7 +88,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     foot->addStretch();
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(10);
+    column->setSpacing(8);
     column->addWidget(how);
     column->addLayout(clock);
     column->addLayout(held);

@@ -19,7 +19,7 @@ CutShortDialog::CutShortDialog(School& school, std::vector<CutShort> flights, QW
     setWindowTitle(tr("Blue Hangar: a flight was under way"));
     resize(640, 0);
     auto* layout = new QVBoxLayout(this);
-    layout->setSpacing(10);
+    layout->setSpacing(8);
     layout->addWidget(partTitle(tr("The program ended while somebody flew")));
     for (std::size_t i = 0; i < flights_.size(); ++i) add(layout, i);
     auto* later = namedButton(tr("Later"), "cutShortLater", tr("Asked again at the next start"));

@@ -65,7 +65,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     marks_ = namedButton(tr("Change marks …"), "houseMarks", tr("On the Drills page, where drills and stages are edited"));
     coaching_ = namedButton(tr("Change coaching …"), "houseCoaching", tr("On the Debrief page, where its rules are edited"));
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     top->addWidget(group_);
     top->addStretch();
     top->addWidget(marks_);
@@ -90,7 +90,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     keep_ = namedButton(tr("Change it"), "houseKeep", tr("From now on; what was judged keeps the rules that it was judged by"));
     usual_ = namedButton(tr("As usual"), "houseUsual", tr("The chosen rule as it comes"));
     auto* edit = new QHBoxLayout;
-    edit->setSpacing(6);
+    edit->setSpacing(8);
     edit->addWidget(value_);
     edit->addWidget(reason_, 1);
     edit->addWidget(keep_);

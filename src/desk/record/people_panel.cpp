@@ -89,7 +89,7 @@ PeoplePanel::PeoplePanel(School& school, Lock& lock, QWidget* parent) : QWidget(
     none_ = namedButton(tr("No passphrases here"), "personNone",
                         tr("Whoever is at a station is the school's coordinator; the record says so"));
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     for (QPushButton* b : {add_, change_, retire_}) row->addWidget(b);
     row->addStretch();
     row->addWidget(none_);

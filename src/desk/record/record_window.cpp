@@ -19,7 +19,7 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
     resize(980, 640);
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
-    top->setSpacing(6);
+    top->setSpacing(8);
     top->addWidget(sections_->add(tr("State and copies"), QStringLiteral("sectionState"),
                                   [&school, watch] { return new StatePanel(school, watch); }));
     top->addWidget(sections_->add(tr("People"), QStringLiteral("sectionPeople"),
@@ -38,7 +38,7 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
     connect(close, &QPushButton::clicked, this, &QDialog::close);
     top->addWidget(close);
     auto* layout = new QVBoxLayout(this);
-    layout->setSpacing(12);
+    layout->setSpacing(8);
     layout->addLayout(top);
     layout->addWidget(sections_, 1);
 }

@@ -48,7 +48,7 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
 {
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(10);
+    layout->setSpacing(8);
     layout->addWidget(partTitle(tr("The record")));
     facts_ = new QLabel;
     facts_->setObjectName(QStringLiteral("recordFacts"));
@@ -56,7 +56,7 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     facts_->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
     layout->addWidget(facts_);
     auto* row = new QHBoxLayout;
-    row->setSpacing(6);
+    row->setSpacing(8);
     auto* head = namedButton(tr("Copy the head"), "recordCopyHead",
                              tr("How many entries there are and the hash of the newest: written down elsewhere, it proves later "
                                 "that nothing was taken away or changed"));

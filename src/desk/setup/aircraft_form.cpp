@@ -23,7 +23,7 @@ AircraftForm::AircraftForm(QWidget* parent) : QWidget(parent)
 {
     auto* form = new QFormLayout(this);
     form->setContentsMargins(0, 0, 0, 0);
-    form->setVerticalSpacing(5);
+    form->setVerticalSpacing(4);
     const auto number = [&](const char* name, const QString& words, double low, double high, double step, int decimals,
                             const QString& unit, const QString& source) {
         auto* box = new QDoubleSpinBox;

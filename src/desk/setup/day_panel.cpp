@@ -25,9 +25,9 @@ constexpr const char* winds[] = {QT_TRANSLATE_NOOP("said", "north"), QT_TRANSLAT
 DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
 {
     auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 6, 0, 0);
+    grid->setContentsMargins(0, 8, 0, 0);
     grid->setHorizontalSpacing(16);
-    grid->setVerticalSpacing(11);
+    grid->setVerticalSpacing(8);
     grid->setColumnStretch(2, 1);
     int row = 0;
     const auto line = [&](const char* name, const QString& words, std::initializer_list<QWidget*> settings, const QString& felt,

@@ -97,7 +97,7 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
     top->addWidget(card_);
 
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(14, 10, 14, 10);
+    layout->setContentsMargins(16, 8, 16, 8);
     layout->setSpacing(8);
     layout->addLayout(top);
     layout->addWidget(
@@ -186,14 +186,14 @@ QWidget* SetupPage::makeAircraftPart()
     auto* part = new QWidget;
     auto* layout = new QVBoxLayout(part);
     layout->setContentsMargins(0, 0, 0, 0);
-    layout->setSpacing(6);
+    layout->setSpacing(8);
     layout->addWidget(partTitle(tr("Real aircraft")));
     layout->addWidget(real_);
     auto* add =
         namedButton(tr("Add"), "addAircraft", tr("A real aircraft of this name, as the one that is shown; then its own numbers"));
     connect(add, &QPushButton::clicked, this, &SetupPage::addAircraft);
     auto* adding = new QHBoxLayout;
-    adding->setSpacing(6);
+    adding->setSpacing(8);
     adding->addWidget(newName_, 1);
     adding->addWidget(add);
     layout->addLayout(adding);
@@ -244,21 +244,21 @@ QWidget* SetupPage::makeCameraPart()
                           "learner until every stage is held."));
 
     auto* settings = new QFormLayout;
-    settings->setVerticalSpacing(5);
+    settings->setVerticalSpacing(4);
     settings->addRow(tr("Camera tilt"), tiltBox_);
     settings->addRow(tr("Field of view"), fov_);
     settings->addRow(tr("Roll, pitch"), rollRate_);
     settings->addRow(tr("Yaw"), yawRate_);
     auto* detuning = new QVBoxLayout;
-    detuning->setSpacing(3);
+    detuning->setSpacing(4);
     detuning->addWidget(propellerWords_);
     detuning->addWidget(propeller_);
-    detuning->addSpacing(6);
+    detuning->addSpacing(8);
     detuning->addWidget(powerWords_);
     detuning->addWidget(power_);
     detuning->addStretch();
     auto* row = new QHBoxLayout;
-    row->setSpacing(20);
+    row->setSpacing(16);
     row->addLayout(settings);
     row->addLayout(detuning, 1);
     auto* part = new QWidget;

@@ -113,8 +113,8 @@ Apron::Apron(School& school, Station& station, const QString& recordName, QWidge
     night->setToolTip(tr("Dark colours for a dark room, Ctrl+L"));
     night->setFocusPolicy(Qt::TabFocus);
     auto* layout = new QHBoxLayout(this);
-    layout->setContentsMargins(12, 0, 12, 0);
-    layout->setSpacing(14);
+    layout->setContentsMargins(16, 0, 16, 0);
+    layout->setSpacing(16);
     layout->addWidget(new StickMiniature(station_));
     layout->addWidget(controller_);
     layout->addWidget(outside_);

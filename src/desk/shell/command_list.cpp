@@ -26,7 +26,7 @@ CommandList::CommandList(const QList<QAction*>& commands, School& school, Statio
     setWindowTitle(tr("All commands"));
     resize(520, 420);
     for (QAction* action : commands)
-        rows_.push_back({action->text().remove(QLatin1Char('&')), pageOf(action),
+        rows_.push_back({action->text().remove(QLatin1Char('&')), pageInWords(action),
                          action->shortcut().toString(QKeySequence::NativeText),
                          [action = QPointer<QAction>(action), page = pageOf(action), show_page] {
                              if (!action) return;

@@ -82,8 +82,8 @@ QLayout* FirstStart::makeQuestions(const DataFolder& documents)
     if (const auto all = documents.curricula())
         for (const Curriculum& c : *all) {
             QStringList first;
-            for (std::size_t i = 0; i < std::min<std::size_t>(4, c.stages.size()); ++i) first << utf8(c.stages[i].name);
-            teaching_->addItem(tr("%1: %2, …").arg(utf8(c.name), first.join(QStringLiteral(", "))), utf8(c.id));
+            for (std::size_t i = 0; i < std::min<std::size_t>(4, c.stages.size()); ++i) first << asWords(c.stages[i].name);
+            teaching_->addItem(tr("%1: %2, …").arg(asWords(c.name), first.join(QStringLiteral(", "))), utf8(c.id));
         }
     teaching_->setCurrentIndex(std::max(0, teaching_->findData(utf8(PilotRow().curriculum))));
     open_ = new QRadioButton(tr("Whoever is at this computer"));

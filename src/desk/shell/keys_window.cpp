@@ -64,7 +64,7 @@ void KeysWindow::fill()
     table_->setRowCount(static_cast<int>(commands_.size()));
     for (int i = 0; i < table_->rowCount(); ++i) {
         const QAction* command = commands_[i];
-        const QString where = pageOf(command);
+        const QString where = pageInWords(command);
         const QString cells[] = {command->text().remove(QLatin1Char('&')), where.isEmpty() ? tr("everywhere") : where,
                                  plain(command->shortcut()), plain(usualKeys(command))};
         for (int c = 0; c < 4; ++c) table_->setItem(i, c, new QTableWidgetItem(cells[c]));

@@ -164,11 +164,11 @@ LineUp::LineUp(School& school, Station& station, QWidget* parent) : QFrame(paren
     addRow->addWidget(add_);
 
     auto* layout = new QVBoxLayout(this);
-    layout->setContentsMargins(0, 10, 0, 10);
+    layout->setContentsMargins(0, 8, 0, 8);
     layout->setSpacing(8);
     const auto inset = [&](auto* item) {
         auto* row = new QHBoxLayout;
-        row->setContentsMargins(12, 0, 12, 0);
+        row->setContentsMargins(16, 0, 16, 0);
         if constexpr (std::is_base_of_v<QWidget, std::remove_pointer_t<decltype(item)>>)
             row->addWidget(item);
         else

@@ -49,7 +49,7 @@ PreferencesWindow::PreferencesWindow(QWidget* parent) : QDialog(parent)
     setWindowTitle(tr("Preferences"));
     auto* form = new QFormLayout(this);
     form->setContentsMargins(16, 16, 16, 16);
-    form->setSpacing(12);
+    form->setSpacing(8);
     addShown(*form);
     addHeardAndRead(*form);
     auto* said = new QLabel(tr("Each choice holds at this computer, for every record."));

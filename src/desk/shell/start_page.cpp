@@ -91,7 +91,7 @@ StartPage::StartPage(const QString& usual_file, const QString& station_name, QWi
     buttons->addWidget(close);
     buttons->addWidget(open);
     auto* layout = new QVBoxLayout(this);
-    layout->setSpacing(12);
+    layout->setSpacing(8);
     layout->addWidget(title);
     layout->addLayout(form);
     layout->addStretch();

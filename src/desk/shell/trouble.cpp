@@ -43,7 +43,7 @@ Trouble::Trouble(const QString& record, const QStringList& problems, unsigned wa
     setWindowTitle(tr("Blue Hangar: the record"));
     resize(720, 420);
     auto* layout = new QVBoxLayout(this);
-    layout->setSpacing(10);
+    layout->setSpacing(8);
     auto* title = partTitle(ways & MayGoOn ? tr("This record is not as it was written") : tr("This record cannot be opened"));
     layout->addWidget(title);
     layout->addWidget(paragraph(record));

@@ -3,6 +3,7 @@
 #include "desk/board/week_panel.h"
 #include "desk/controller/controller_page.h"
 #include "desk/debrief/debrief_page.h"
+#include "desk/debrief/import_dialog.h"
 #include "desk/debrief/rules_dialog.h"
 #include "desk/drills/drills_page.h"
 #include "desk/first_flight/first_flight_page.h"
@@ -19,6 +20,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QRegularExpression>
+#include <QSignalSpy>
 #include <QTableWidget>
 #include <QTreeWidget>
 
@@ -149,6 +151,13 @@ void debrief(Hands& h)
     RulesDialog rules(*h.desk.school);
     rules.findChild<QDoubleSpinBox*>("ruleGain")->setValue(0.35); // its words stay as they are
     rules.findChild<QPushButton*>("ruleKeep")->click();
+    { // how a table of another program is read is kept, its units by their keys
+        ImportDialog import(*h.desk.school, h.desk.station->pilotId());
+        REQUIRE(import.openTable(QStringLiteral(BH_REFERENCE "/logs/slalom.csv")));
+        QSignalSpy done(&import, &ImportDialog::done);
+        import.findChild<QPushButton*>("importLook")->click();
+        REQUIRE(h.desk.waitFor([&] { return done.count() == 1; }));
+    }
     h.page(MainWindow::Progress);
     h.press("sectionLog");
     h.press("addPractice");
