@@ -11,8 +11,10 @@ import tempfile
 import time
 
 import pyatspi
+from gi.repository import GLib
 
 failures = []
+events = []  # (what changed, of what), as a screen reader hears them
 
 
 def check(holds, what):
@@ -122,6 +124,26 @@ def painted(app):
         check(choice.description != "", f"the choice '{choice.name}' says what it is for: {choice.description[:50]!r}")
 
 
+def hear(event):
+    try:
+        events.append((str(event.type), event.source.name))
+    except Exception:  # gone before it was asked for its name
+        pass
+
+
+def heard(kind, name, seconds=5):
+    """Whether a change of that kind was told of something so called, since the list was emptied."""
+    until = time.time() + seconds
+    while True:
+        while GLib.MainContext.default().iteration(False):
+            pass
+        if any(kind in what and re.search(name, of or "") for what, of in events):
+            return True
+        if time.time() > until:
+            return False
+        time.sleep(0.05)
+
+
 def tilt(app):
     """A painted value is set without a mouse."""
     page = next((n for n in walk(app) if (n.name or "").startswith("Set-up page") and shown(n)), None)
@@ -131,9 +153,11 @@ def tilt(app):
     dial = find(app, "slider", "^Camera tilt")
     if check(dial is not None, "the camera's tilt is a slider with a name"):
         value = dial.queryValue()
+        events.clear()
         value.currentValue = 15 if value.currentValue != 15 else 20
         wanted = value.currentValue
-        time.sleep(0.5)
+        check(heard("accessible-value", "^Camera tilt"), "a listener is told that the value changed")
+        check(heard("accessible-description", "^Camera tilt"), "and that the words did")
         check(dial.description.startswith(f"{wanted:.0f}°"), f"set over the bus, it says so: {dial.description}")
 
 
@@ -162,6 +186,7 @@ def score_by_eye(app):
 
 def main():
     desktop = pyatspi.Registry.getDesktop(0)
+    pyatspi.Registry.registerEventListener(hear, "object:property-change:accessible-value", "object:property-change:accessible-description")
     home = tempfile.TemporaryDirectory()
     folders = {f"XDG_{kind}_HOME": os.path.join(home.name, kind.lower()) for kind in ("CONFIG", "DATA", "CACHE")}
     program = subprocess.Popen([sys.argv[1]], stderr=subprocess.DEVNULL, env={**os.environ, **folders})

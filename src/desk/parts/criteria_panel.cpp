@@ -95,7 +95,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
         p.setFont(uiFont(text_points, c.must));
         p.drawText(QRect(16, top, box.width() - 22 - valueWidth, scaled(20)), Qt::AlignLeft | Qt::AlignVCenter,
-                   p.fontMetrics().elidedText(asWords(c.label), Qt::ElideRight, box.width() - 22 - valueWidth));
+                   p.fontMetrics().elidedText(asWords(c.label), Qt::ElideMiddle, box.width() - 22 - valueWidth));
         const QRect bar(0, top + scaled(22), width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());

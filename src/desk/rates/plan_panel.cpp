@@ -3,6 +3,7 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/handling.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
@@ -71,6 +72,8 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     connect(form_, &HandlingForm::rated, this, &PlanPanel::rate);
     steps_ = readingTable("planSteps", tr("Steps of the plan"),
                           {tr("Step"), tr("Most, °/s"), tr("Rating"), tr("Left at"), tr("Flown"), tr("Decided")}, 0);
+    enum Column { Step, Most, Rating, LeftAt, Flown, Decided };
+    new ColumnsThatGive(steps_, {Flown, Decided, LeftAt, Rating, Most}); // what is to be set stays whole
     explain(steps_, {tr("One parameter of one axis, or of roll and pitch together."),
                      tr("By how much the rate changes where it changes most; at most 15 % of the rate at full stick (house)."),
                      tr("1 is as good as one could wish, 10 lost control: handling scale of NASA TN D-5153 (1969), in other "

@@ -18,5 +18,7 @@ int main(int argc, char** argv)
     bh::desk::Application application(argc, argv);
     bh::desk::speak(application, QStringLiteral("en"));
     bh::desk::applyTheme(application, false);
-    return Catch::Session().run(argc, argv);
+    const int failed = Catch::Session().run(argc, argv);
+    QApplication::processEvents(); // preferences that were changed last are written now, and not when their folder has gone
+    return failed;
 }

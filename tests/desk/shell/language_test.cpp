@@ -28,6 +28,7 @@
 #include <QFile>
 #include <QGroupBox>
 #include <QHeaderView>
+#include <QTableWidget>
 #include <QTextBrowser>
 #include <QXmlStreamReader>
 #include <set>
@@ -147,6 +148,24 @@ TEST_CASE("no word of the window is left in English, and every one has its room"
     for (const QWidget* window : QApplication::topLevelWidgets()) collectEnglish(*window, english, left);
     for (const QString& words : left) UNSCOPED_INFO(words.toStdString());
     CHECK(left.empty());
+}
+
+TEST_CASE("what a step of the rate plan sets is read whole in the smallest window, in the longer language too",
+          "[desk][language]")
+{
+    const German german;
+    Desk desk(BH_DEMO);
+    desk.window->resize(1100, 700);
+    for (const PilotRow& p : desk.school->pilots())
+        if (p.name == "Tomas Brede") desk.station->choosePilot(p.id);
+    desk.window->showPage(MainWindow::Rates);
+    QTest::qWait(50);
+    desk.find<QPushButton>("sectionPlan")->click();
+    const auto* steps = desk.find<QTableWidget>("planSteps");
+    REQUIRE(steps->rowCount() > 1);
+    const QAbstractItemView* cells = steps;
+    CHECK(desk.waitFor([&] { return steps->columnWidth(0) >= cells->sizeHintForColumn(0); }));
+    CHECK_FALSE(steps->isColumnHidden(1)); // by how much it changes goes last
 }
 
 TEST_CASE("every dialog speaks German and has its room", "[desk][language]")
