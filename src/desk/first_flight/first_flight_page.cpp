@@ -69,6 +69,14 @@ QString listOnPaper(const FirstFlightPlan& plan)
 FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* parent)
     : QWidget(parent), school_(school), station_(station)
 {
+    connect(&school_, &School::changed, this, &FirstFlightPage::refresh);
+    connect(&station_, &Station::pilotChosen, this, &FirstFlightPage::refresh);
+    connect(&themeNews(), &ThemeNews::changed, this, &FirstFlightPage::refresh);
+}
+
+/// When it is first looked at: nobody waits for it when the program starts.
+void FirstFlightPage::build()
+{
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("readinessSummary"));
     summary_->setFont(uiFont(head_points, true));
@@ -96,9 +104,6 @@ FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* pare
     layout->addWidget(release_);
     layout->addStretch(0);
     connect(release_, &ReleasePanel::reasonsChanged, this, &FirstFlightPage::refresh);
-    connect(&school_, &School::changed, this, &FirstFlightPage::refresh);
-    connect(&station_, &Station::pilotChosen, this, &FirstFlightPage::refresh);
-    connect(&themeNews(), &ThemeNews::changed, this, &FirstFlightPage::refresh);
 }
 
 QWidget* FirstFlightPage::makeGates()
@@ -186,7 +191,11 @@ QWidget* FirstFlightPage::makePreparation()
     return part;
 }
 
-void FirstFlightPage::showSection(Section section) { sections_->choose(section); }
+void FirstFlightPage::showSection(Section section)
+{
+    if (!summary_) build();
+    sections_->choose(section);
+}
 
 void FirstFlightPage::openSmallWindow()
 {
@@ -223,6 +232,7 @@ void FirstFlightPage::paper()
 
 void FirstFlightPage::showEvent(QShowEvent*)
 {
+    if (!summary_) build();
     if (stale_) fill();
 }
 

@@ -42,6 +42,7 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
+    void build();
     [[nodiscard]] QWidget* makeGates();
     [[nodiscard]] QWidget* makePreparation();
     void fill();
@@ -52,7 +53,8 @@ private:
     void paper();
     School& school_;
     Station& station_;
-    QLabel *summary_, *caution_, *evidence_;
+    QLabel* summary_ = nullptr; ///< and with it all the others: not built yet
+    QLabel *caution_, *evidence_;
     QTableWidget* gates_;
     QPushButton *look_, *sickness_;
     QWidget* body_;
