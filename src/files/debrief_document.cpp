@@ -1,5 +1,7 @@
 #include "files/debrief_document.h"
 
+#include "files/said_json.h"
+
 #include <nlohmann/json.hpp>
 
 namespace bh {
