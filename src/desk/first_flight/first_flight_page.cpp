@@ -69,14 +69,6 @@ QString listOnPaper(const FirstFlightPlan& plan)
 FirstFlightPage::FirstFlightPage(School& school, Station& station, QWidget* parent)
     : QWidget(parent), school_(school), station_(station)
 {
-    connect(&school_, &School::changed, this, &FirstFlightPage::refresh);
-    connect(&station_, &Station::pilotChosen, this, &FirstFlightPage::refresh);
-    connect(&themeNews(), &ThemeNews::changed, this, &FirstFlightPage::refresh);
-}
-
-/// When it is first looked at: nobody waits for it when the program starts.
-void FirstFlightPage::build()
-{
     summary_ = new QLabel;
     summary_->setObjectName(QStringLiteral("readinessSummary"));
     summary_->setFont(uiFont(head_points, true));
@@ -104,6 +96,9 @@ void FirstFlightPage::build()
     layout->addWidget(release_);
     layout->addStretch(0);
     connect(release_, &ReleasePanel::reasonsChanged, this, &FirstFlightPage::refresh);
+    connect(&school_, &School::changed, this, &FirstFlightPage::refresh);
+    connect(&station_, &Station::pilotChosen, this, &FirstFlightPage::refresh);
+    connect(&themeNews(), &ThemeNews::changed, this, &FirstFlightPage::refresh);
 }
 
 QWidget* FirstFlightPage::makeGates()
@@ -191,11 +186,7 @@ QWidget* FirstFlightPage::makePreparation()
     return part;
 }
 
-void FirstFlightPage::showSection(Section section)
-{
-    if (!summary_) build();
-    sections_->choose(section);
-}
+void FirstFlightPage::showSection(Section section) { sections_->choose(section); }
 
 void FirstFlightPage::openSmallWindow()
 {
@@ -232,7 +223,6 @@ void FirstFlightPage::paper()
 
 void FirstFlightPage::showEvent(QShowEvent*)
 {
-    if (!summary_) build();
     if (stale_) fill();
 }
 

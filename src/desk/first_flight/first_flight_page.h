@@ -42,7 +42,6 @@ protected:
     void showEvent(QShowEvent*) override;
 
 private:
-    void build();
     [[nodiscard]] QWidget* makeGates();
     [[nodiscard]] QWidget* makePreparation();
     void fill();
@@ -53,8 +52,7 @@ private:
     void paper();
     School& school_;
     Station& station_;
-    QLabel* summary_ = nullptr; ///< and with it all the others: not built yet
-    QLabel *caution_, *evidence_;
+    QLabel *summary_, *caution_, *evidence_;
     QTableWidget* gates_;
     QPushButton *look_, *sickness_;
     QWidget* body_;
