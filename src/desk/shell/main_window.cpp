@@ -10,6 +10,7 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
 #include "desk/parts/preferences.h"
+#include "desk/parts/sections.h"
 #include "desk/parts/station.h"
 #include "desk/parts/stay_awake.h"
 #include "desk/parts/theme.h"
@@ -90,7 +91,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     rates_ = new RatesPage(school_, station_, *keys);
     firstFlight_ = new FirstFlightPage(school_, station_);
     apron_ = new Apron(school_, station_, recordName);
-    pages_ = new QStackedWidget;
+    pages_ = new Stack;
     pages_->setObjectName(QStringLiteral("pages"));
     debriefAway_ = new QWidget(this);
     debriefAway_->hide();
