@@ -1,6 +1,7 @@
 // One reader of the formats that come from outside, given whatever libFuzzer thinks of. It may read it or refuse it in one line;
 // it may not crash, hang, or swell. JSON is changed value by value and CSV cell by cell most of the time, so that most inputs get
-// past the parser. BH_READER names the reader.
+// past the parser. One program holds them all, as most of its making is what they share; BH_READER in the environment names the
+// one that is meant, and without it the program lists them.
 #include "core/base/one_line.h"
 #include "core/progress/weather_report.h"
 #include "files/airframe_document.h"
@@ -27,10 +28,12 @@
 #include <cstdlib>
 #include <cstring>
 #include <fstream>
+#include <iostream>
 #include <nlohmann/json.hpp>
 #include <random>
 #include <string>
 #include <unistd.h>
+#include <utility>
 #include <vector>
 
 extern "C" std::size_t LLVMFuzzerMutate(std::uint8_t* data, std::size_t size, std::size_t most);
@@ -49,24 +52,24 @@ void looked_at(const Result<T>& result)
     if (message.empty() || message.size() > 4000 || message.find('\n') != std::string::npos) std::abort();
 }
 
-[[maybe_unused]] void read_airframe(std::string_view text) { looked_at(parse_airframe(text, "f")); }
-[[maybe_unused]] void read_calibration(std::string_view text) { looked_at(parse_calibration(text, "f")); }
-[[maybe_unused]] void read_conditions(std::string_view text) { looked_at(parse_conditions(text, "f")); }
-[[maybe_unused]] void read_curriculum(std::string_view text) { looked_at(parse_curriculum(text, "f")); }
-[[maybe_unused]] void read_drill(std::string_view text)
+void read_airframe(std::string_view text) { looked_at(parse_airframe(text, "f")); }
+void read_calibration(std::string_view text) { looked_at(parse_calibration(text, "f")); }
+void read_conditions(std::string_view text) { looked_at(parse_conditions(text, "f")); }
+void read_curriculum(std::string_view text) { looked_at(parse_curriculum(text, "f")); }
+void read_drill(std::string_view text)
 {
     std::vector<Said> slips;
     looked_at(parse_drill(text, "f", &slips));
 }
-[[maybe_unused]] void read_rates(std::string_view text) { looked_at(parse_rates(text, "f")); }
-[[maybe_unused]] void read_setup(std::string_view text) { looked_at(parse_training_setup(text, "f")); }
-[[maybe_unused]] void read_simulator(std::string_view text) { looked_at(parse_simulator(text, "f")); }
-[[maybe_unused]] void read_world(std::string_view text) { looked_at(parse_world(text, "f")); }
-[[maybe_unused]] void read_rates_csv(std::string_view text) { looked_at(parse_rates_csv(text, "f")); }
-[[maybe_unused]] void read_recording_csv(std::string_view text) { looked_at(parse_recording_csv(text, "f")); }
-[[maybe_unused]] void read_stick_csv(std::string_view text) { looked_at(parse_stick_csv(text, "f")); }
+void read_rates(std::string_view text) { looked_at(parse_rates(text, "f")); }
+void read_setup(std::string_view text) { looked_at(parse_training_setup(text, "f")); }
+void read_simulator(std::string_view text) { looked_at(parse_simulator(text, "f")); }
+void read_world(std::string_view text) { looked_at(parse_world(text, "f")); }
+void read_rates_csv(std::string_view text) { looked_at(parse_rates_csv(text, "f")); }
+void read_recording_csv(std::string_view text) { looked_at(parse_recording_csv(text, "f")); }
+void read_stick_csv(std::string_view text) { looked_at(parse_stick_csv(text, "f")); }
 /// What was read is written and read again as the same flight.
-[[maybe_unused]] void read_flight_csv(std::string_view text)
+void read_flight_csv(std::string_view text)
 {
     const auto log = parse_flight_csv(text, "f");
     looked_at(log);
@@ -75,7 +78,7 @@ void looked_at(const Result<T>& result)
     if (!again || again->size() != log->size()) std::abort();
 }
 /// Rules, and what the record keeps of a debrief.
-[[maybe_unused]] void read_coaching(std::string_view text)
+void read_coaching(std::string_view text)
 {
     looked_at(parse_coaching(text, "f"));
     looked_at(parse_advice(text, "f", "id"));
@@ -85,7 +88,7 @@ void looked_at(const Result<T>& result)
     looked_at(parse_tally(text));
 }
 /// Any program's table, read as it is guessed to be.
-[[maybe_unused]] void read_flight_table(std::string_view text)
+void read_flight_table(std::string_view text)
 {
     static const std::string file = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ".csv";
     std::ofstream(file, std::ios::binary) << text;
@@ -97,31 +100,56 @@ void looked_at(const Result<T>& result)
     if (!again) std::abort();
 }
 /// What is prepared for a first flight, and what is said about it.
-[[maybe_unused]] void read_first_flight(std::string_view text)
+void read_first_flight(std::string_view text)
 {
     looked_at(parse_first_flight_plan(text, "f"));
     looked_at(parse_flight_day(text, "f"));
     looked_at(parse_release(text, "f", "r1"));
     looked_at(parse_after_flight(text, "f", "id"));
 }
-[[maybe_unused]] void read_weather(std::string_view text) { looked_at(parse_weather_report(text)); }
-[[maybe_unused]] void read_week(std::string_view text)
+void read_weather(std::string_view text) { looked_at(parse_weather_report(text)); }
+void read_week(std::string_view text)
 {
     looked_at(parse_week(text, "f"));
     looked_at(parse_bays(text, "f"));
     looked_at(parse_availability(text, "f"));
     looked_at(parse_planned_week(text, "f"));
 }
-[[maybe_unused]] void read_available_csv(std::string_view text) { looked_at(read_availability_csv(text, "f")); }
-[[maybe_unused]] void read_calendars(std::string_view text)
+void read_available_csv(std::string_view text) { looked_at(read_availability_csv(text, "f")); }
+void read_calendars(std::string_view text)
 {
     looked_at(read_calendar(std::string(text), "f", 1'900'000'000, 1'900'600'000, "Europe/Berlin"));
 }
-[[maybe_unused]] void read_flight_pack(std::string_view text)
+void read_flight_pack(std::string_view text)
 {
     static_cast<void>(flight_pack_size_at_most(text));
     looked_at(flight_unpack(text));
 }
+
+constexpr std::pair<std::string_view, void (*)(std::string_view)> readers[] = {
+    {"airframe", read_airframe},
+    {"available_csv", read_available_csv},
+    {"calendars", read_calendars},
+    {"calibration", read_calibration},
+    {"coaching", read_coaching},
+    {"conditions", read_conditions},
+    {"curriculum", read_curriculum},
+    {"drill", read_drill},
+    {"first_flight", read_first_flight},
+    {"flight_csv", read_flight_csv},
+    {"flight_pack", read_flight_pack},
+    {"flight_table", read_flight_table},
+    {"rates", read_rates},
+    {"rates_csv", read_rates_csv},
+    {"recording_csv", read_recording_csv},
+    {"setup", read_setup},
+    {"simulator", read_simulator},
+    {"stick_csv", read_stick_csv},
+    {"weather", read_weather},
+    {"week", read_week},
+    {"world", read_world},
+};
+void (*reader)(std::string_view) = nullptr;
 
 using Luck = std::minstd_rand;
 
@@ -218,9 +246,20 @@ std::string changed_csv(std::string text, Luck& luck)
 
 } // namespace
 
+extern "C" int LLVMFuzzerInitialize(int*, char***)
+{
+    const char* wanted = std::getenv("BH_READER");
+    for (const auto& [name, read] : readers)
+        if (wanted && name == wanted) reader = read;
+    if (reader) return 0;
+    for (const auto& [name, read] : readers) std::cout << name << '\n';
+    std::cout.flush();
+    std::_Exit(wanted ? 2 : 0);
+}
+
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size)
 {
-    BH_READER(std::string_view(reinterpret_cast<const char*>(data), size));
+    reader(std::string_view(reinterpret_cast<const char*>(data), size));
     return 0;
 }
 

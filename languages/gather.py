@@ -101,6 +101,22 @@ def data_texts():
     return texts
 
 
+def phase_ids():
+    """The phases' names over the debrief, in a context of their own: "back" and "hold" are other words elsewhere."""
+    ids = {"right", "left"}  # of what is flown to both sides
+
+    def walk(phases):
+        for phase in phases:
+            if "id" in phase:
+                ids.add(re.sub(r"-\d+$", "", phase["id"]))
+            walk(phase.get("sides", []))
+            walk(phase.get("phases", []))
+
+    for path in sorted((ROOT / "data" / "drills").glob("*.json")):
+        walk(json.loads(path.read_text(encoding="utf-8"))["phases"])
+    return ids
+
+
 def quoted(text: str) -> str:
     return json.dumps(text, ensure_ascii=False)
 
@@ -111,6 +127,7 @@ def update():
         forms.setdefault(text, False)
     # lupdate reads marked texts in a source file: this one is made for it and thrown away.
     lines = [f'QT_TRANSLATE_N_NOOP("said", {quoted(f)}),' if n else f'QT_TRANSLATE_NOOP("said", {quoted(f)}),' for f, n in sorted(forms.items())]
+    lines += [f'QT_TRANSLATE_NOOP("phase", {quoted(i)}),' for i in sorted(phase_ids())]
     with tempfile.TemporaryDirectory() as folder:
         made = pathlib.Path(folder) / "said.cpp"
         made.write_text("const char* said[] = {\n" + "\n".join(lines) + "\n};\n", encoding="utf-8")
@@ -146,8 +163,8 @@ def check() -> int:
                 if trouble:
                     wrong += 1
                     print(f"{ts.name}: {name}: {quoted(source)} {trouble}")
-        for form in sorted(forms):
-            if ("said", form) not in known[ts.name]:
+        for name, form in [("said", f) for f in sorted(forms)] + [("phase", i) for i in sorted(phase_ids())]:
+            if (name, form) not in known[ts.name]:
                 wrong += 1
                 print(f"{ts.name}: {quoted(form)} is said and not among the texts: run languages/gather.py update")
     return 1 if wrong else 0

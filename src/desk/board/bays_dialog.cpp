@@ -55,7 +55,7 @@ QLayout* endRow(QDialog* dialog, QPushButton* keep)
 {
     auto* close = namedButton(QObject::tr("Leave it"), "hoursLeave", QObject::tr("Nothing is changed"));
     QObject::connect(close, &QPushButton::clicked, dialog, &QDialog::reject);
-    keep->setProperty("primary", true);
+    setPrimary(keep);
     auto* row = new QHBoxLayout;
     row->addStretch();
     row->addWidget(close);

@@ -1,12 +1,12 @@
 #include "desk/board/begin_panel.h"
 
+#include "desk/parts/buttons.h"
 #include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
-#include <QStyle>
 #include <algorithm>
 
 namespace bh::desk {
@@ -106,9 +106,7 @@ void BeginPanel::show(const std::vector<BeginLine>& lines, const BeginFacts& fac
         row->go->setText(now ? beginInWords(line.step) : tr("Look"));
         row->go->setAccessibleName(now ? beginInWords(line.step) : tr("Look: %1").arg(beginInWords(line.step)));
         row->go->setToolTip(row->why->text());
-        if (row->go->property("primary").toBool() == now) continue;
-        row->go->setProperty("primary", now);
-        row->go->style()->polish(row->go); // the style sheet looks at the property again
+        setPrimary(row->go, now);
     }
 }
 

@@ -20,7 +20,6 @@
 #include <QLocale>
 #include <QPointer>
 #include <QScrollArea>
-#include <QStyle>
 #include <QThreadPool>
 #include <algorithm>
 
@@ -92,7 +91,7 @@ QLayout* WeekPanel::makeHead()
     back->setAccessibleName(back->toolTip());
     on->setAccessibleName(on->toolTip());
     plan_ = namedButton(tr("Plan"), "weekPlan", tr("The best week that the rules allow; what is locked stays"));
-    plan_->setProperty("primary", true);
+    setPrimary(plan_);
     stop_ = namedButton(tr("Stop"), "weekStop", tr("Keeps the best that was found so far"));
     publish_ = namedButton(tr("Publish"), "weekPublish",
                            tr("From now on people know it; later plans change as little of it as they can"));
@@ -189,11 +188,8 @@ void WeekPanel::fill()
     publish_->setEnabled(asked && may && planned.blocks != planned.published);
     grid_->setVisible(asked.has_value());
     waitingTitle_->setVisible(asked.has_value());
-    for (const auto& [button, begins] : {std::pair{plan_, asked.has_value()}, {bays_, !asked}}) {
-        if (button->property("primary").toBool() == begins) continue;
-        button->setProperty("primary", begins);
-        button->style()->polish(button); // the style sheet looks at the property again
-    }
+    setPrimary(plan_, asked.has_value());
+    setPrimary(bays_, !asked);
     if (!asked) {
         said_->setText(tr("%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.")
                            .arg(asWords(capital(asked.error().said))));

@@ -7,6 +7,7 @@
 #include "desk/controller/sheet_panel.h"
 #include "desk/controller/stick_view.h"
 #include "desk/controller/switch_panel.h"
+#include "desk/parts/buttons.h"
 #include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/keyboard_sticks.h"
@@ -96,7 +97,7 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     devices_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     start_ = new QPushButton;
     start_->setObjectName(QStringLiteral("startCalibration"));
-    start_->setProperty("primary", true);
+    setPrimary(start_);
     cancel_ = new QPushButton(tr("Stop"));
     cancel_->setObjectName(QStringLiteral("cancelCalibration"));
     message_ = new QLabel;

@@ -1,6 +1,7 @@
 #include "desk/controller/grip_panel.h"
 
 #include "core/base/stats.h"
+#include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
@@ -95,7 +96,7 @@ GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidge
     for (const char* words : grip_words) grip_->addItem(tr(words));
     start_ = new QPushButton(tr("Start a round"));
     start_->setObjectName(QStringLiteral("startRound"));
-    start_->setProperty("primary", true);
+    setPrimary(start_);
     stop_ = new QPushButton(tr("Stop"));
     stop_->setObjectName(QStringLiteral("stopRound"));
     view_ = new TappingView;

@@ -2,6 +2,7 @@
 
 #include "desk/debrief/looked_at.h"
 #include "desk/parts/theme.h"
+#include "desk/words/flight_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
@@ -141,7 +142,7 @@ void ComparePanel::say()
     for (std::size_t i = 0; i < std::min(most, comparison_->differences.size()); ++i) {
         const Difference& d = comparison_->differences[i];
         auto* item =
-            new QListWidgetItem(d.phase.empty() ? asWords(d.words) : tr("%1: %2").arg(asWords(d.phase), asWords(d.words)), list_);
+            new QListWidgetItem(d.phase.empty() ? asWords(d.words) : tr("%1: %2").arg(phaseInWords(d.phase), asWords(d.words)), list_);
         item->setData(Qt::UserRole, d.at_s);
         item->setToolTip(tr("Click to go there"));
     }

@@ -180,7 +180,7 @@ void DebriefPage::makeTop()
 void DebriefPage::makePlaying()
 {
     play_ = namedButton(tr("Play (Space)"), "debriefPlay", tr("Plays from the cursor on, or pauses"));
-    play_->setProperty("primary", true);
+    setPrimary(play_);
     play_->setFocusPolicy(Qt::TabFocus);
     connect(play_, &QPushButton::clicked, this, &DebriefPage::play);
     pace_ = new QComboBox;

@@ -85,9 +85,10 @@ void sheet_track(Sheet& sheet, const QRectF& box, const LookedAt& l)
     const auto [west, east] = std::minmax_element(log.east_m.begin(), log.east_m.end());
     const double px_per_m =
         std::min(box.width() / std::max(20.0, 1.2 * (*east - *west)), box.height() / std::max(20.0, 1.2 * (*north - *south)));
+    const double middle_north_m = (*south + *north) / 2, middle_east_m = (*west + *east) / 2;
     const auto at = [&](std::size_t i) {
-        return QPointF(box.center().x() + (log.east_m[i] - (*west + *east) / 2) * px_per_m,
-                       box.center().y() - (log.north_m[i] - (*south + *north) / 2) * px_per_m);
+        return QPointF(box.center().x() + (log.east_m[i] - middle_east_m) * px_per_m,
+                       box.center().y() - (log.north_m[i] - middle_north_m) * px_per_m);
     };
     QPolygonF way;
     for (std::size_t i = 0; i < log.size(); i += std::max<std::size_t>(1, log.size() / 3000)) way << at(i);

@@ -3,6 +3,7 @@
 #include "core/path/smoothness.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
+#include "desk/words/flight_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
@@ -234,7 +235,7 @@ void TimeLanes::paintPhases(QPainter& p, const QRectF& box) const
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(left, box.top() - phases_px), QPointF(left, box.bottom()));
         p.setPen(t.soft);
-        const QString name = QString::fromStdString(phase.id);
+        const QString name = phaseInWords(phase.id);
         if (right - left > 24)
             p.drawText(QRectF(left + 3, box.top() - phases_px, right - left - 4, phases_px), Qt::AlignLeft | Qt::AlignVCenter,
                        p.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(right - left - 4)));

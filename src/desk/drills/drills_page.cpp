@@ -102,7 +102,7 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
 void DrillsPage::makeButtons()
 {
     start_ = tabButton({}, "start", tr("Start the drill for the chosen pilot"));
-    start_->setProperty("primary", true);
+    setPrimary(start_);
     reset_ = tabButton({}, "reset", tr("Back to the start; a flight that is not over is not kept"));
     panic_ = tabButton({}, "panic", tr("Stop and hover from any attitude; the drill is then not passed"));
     pause_ = tabButton({}, "pause", tr("Hold the flight still, and go on"));

@@ -116,7 +116,7 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
 void ScoreCard::makeButtons()
 {
     start_ = tabButton(tr("Start (Space)"), "cardStart", tr("Starts and stops the watch"));
-    start_->setProperty("primary", true);
+    setPrimary(start_);
     crash_ = tabButton(tr("Crash (C)"), "cardCrash", tr("Counts a crash and times the throttle"));
     down_ = tabButton(tr("Throttle cut (T)"), "cardDown", tr("The throttle is at the bottom after the crash"));
     next_ = tabButton(tr("Next (Enter)"), "cardNext", tr("Goes on to the next instruction"));

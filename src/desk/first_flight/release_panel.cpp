@@ -95,7 +95,7 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     until_->setAccessibleName(tr("The last day"));
     until_->setDisplayFormat(tr("'until' d MMM yyyy", "day, month and year, as QLocale::toString has them"));
     sign_ = namedButton(tr("Sign"), "releaseSign", tr("Releases the pilot, with the coordinator's own key"));
-    sign_->setProperty("primary", true);
+    setPrimary(sign_);
     paper_ = namedButton(tr("On paper …"), "releasePaper", tr("The release with its gates, evidence and the record's head"));
     withdraw_ = namedButton(tr("Withdraw"), "releaseWithdraw", tr("It holds no more, for the reason in the line beside it"));
     auto* upper = new QHBoxLayout;

@@ -1,6 +1,7 @@
 #include "desk/kit/kit_page.h"
 
 #include "desk/parts/begin_card.h"
+#include "desk/parts/buttons.h"
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
@@ -104,7 +105,7 @@ QWidget* KitPage::makeFinder()
     question_->setFont(uiFont(head_points, true));
     yes_ = new QPushButton(tr("Yes"));
     yes_->setObjectName(QStringLiteral("faultYes"));
-    yes_->setProperty("primary", true);
+    setPrimary(yes_);
     no_ = new QPushButton(tr("No"));
     no_->setObjectName(QStringLiteral("faultNo"));
     back_ = new QPushButton(tr("Back"));

@@ -23,7 +23,7 @@ BeginCard::BeginCard(const QString& shows, School& school, Station& station, Fir
     auto* words = new QLabel(shows);
     words->setWordWrap(true);
     begin_ = namedButton({}, "beginHere", shows);
-    begin_->setProperty("primary", true);
+    setPrimary(begin_);
     connect(begin_, &QPushButton::clicked, this, [this] {
         if (auto* command = window()->findChild<QAction*>(QString::fromLatin1(command_))) command->trigger();
     });

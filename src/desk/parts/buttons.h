@@ -2,6 +2,7 @@
 
 #include <QPushButton>
 #include <QString>
+#include <QStyle>
 
 namespace bh::desk {
 
@@ -20,6 +21,14 @@ inline QPushButton* tabButton(const QString& text, const char* name, const QStri
     QPushButton* button = namedButton(text, name, tip);
     button->setFocusPolicy(Qt::TabFocus);
     return button;
+}
+
+/// The one button of a page, or of a part of it, that is the next step. May change while it is shown.
+inline void setPrimary(QPushButton* button, bool primary = true)
+{
+    if (button->property("primary").toBool() == primary) return;
+    button->setProperty("primary", primary);
+    button->style()->polish(button); // the style sheet looks at the property again
 }
 
 } // namespace bh::desk

@@ -13,6 +13,7 @@
 #include <QPrintDialog>
 #include <QPrintPreviewWidget>
 #include <QPrinter>
+#include <QTemporaryDir>
 #include <QTimer>
 #include <QUrl>
 
@@ -32,7 +33,7 @@ PaperWindow::PaperWindow(QString name, QString title, QString body, QWidget* par
             [this](QPrinter* printer) { paintPaper(*printer, title_, body_); });
     QTimer::singleShot(0, pages, [pages] { pages->fitToWidth(); }); // as wide as it is shown
     auto* save = namedButton(tr("Save as PDF …"), "paperSave", tr("Into the folder for papers, or wherever you like"));
-    save->setProperty("primary", true);
+    setPrimary(save);
     auto* print = namedButton(tr("Print …"), "paperPrint", tr("On a printer of this computer"));
     auto* out = namedButton(tr("Drag out"), "paperDrag", tr("Hold it and drag the paper, as a PDF, into a folder or a letter"));
     auto* close = namedButton(tr("Close"), "paperClose", {});
@@ -58,7 +59,8 @@ PaperWindow::~PaperWindow() { qDeleteAll(findChildren<QPrintPreviewWidget*>()); 
 
 QString PaperWindow::asFile()
 {
-    const QString file = dragged_.filePath(name_);
+    static const QTemporaryDir dragged; // a letter may read it long after this window is closed
+    const QString file = dragged.filePath(name_);
     return saveOnPaper(file, title_, body_) ? file : QString();
 }
 

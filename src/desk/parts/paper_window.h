@@ -1,7 +1,6 @@
 #pragma once
 
 #include <QDialog>
-#include <QTemporaryDir>
 #include <memory>
 
 class QLabel;
@@ -16,7 +15,7 @@ public:
     /// `name`: of the file that is offered; `body`: HTML as saveOnPaper() takes it.
     PaperWindow(QString name, QString title, QString body, QWidget* parent);
     ~PaperWindow() override;
-    /// A file of it that another program can take; empty when it could not be written.
+    /// A file of it that another program can take, there until this one ends; empty when it could not be written.
     [[nodiscard]] QString asFile();
     void saveTo(const QString& file);
 
@@ -26,7 +25,6 @@ private:
     void dragOut();
     QString name_, title_, body_;
     std::unique_ptr<QPrinter> printer_; ///< for the pages that are seen
-    QTemporaryDir dragged_;
     QLabel* said_;
 };
 

@@ -63,7 +63,7 @@ CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget*
     form->addRow(tr("By"), pilot_);
     form->addRow(tr("Reason"), reason_);
     auto* keep = namedButton(tr("Correct it"), "correctKeep", tr("A new entry stands for the old one"));
-    keep->setProperty("primary", true);
+    setPrimary(keep);
     auto* close = namedButton(tr("Leave it"), "correctLeave", tr("Nothing is changed"));
     auto* row = new QHBoxLayout;
     row->addStretch();

@@ -1,5 +1,6 @@
 #include "desk/progress/outside_offer.h"
 
+#include "desk/parts/buttons.h"
 #include "desk/parts/station.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/said_words.h"
@@ -21,7 +22,7 @@ OutsideOffer::OutsideOffer(School& school, Station& station, QWidget* parent) : 
     words_->setWordWrap(true);
     keep_ = new QPushButton;
     keep_->setObjectName(QStringLiteral("keepOutside"));
-    keep_->setProperty("primary", true);
+    setPrimary(keep_);
     auto* discard = new QPushButton(tr("Discard"));
     discard->setObjectName(QStringLiteral("discardOutside"));
     simulator_ = new QComboBox;

@@ -98,7 +98,7 @@ void FeelPanel::makeChoices()
     a_ = choice("feelA", tr("Curve A"), RealCurve);
     b_ = choice("feelB", tr("Curve B"), PractisedCurve);
     fly_ = tabButton({}, "feelFly", tr("Take off with curve A; the time counts as practice"));
-    fly_->setProperty("primary", true);
+    setPrimary(fly_);
     toA_ = tabButton({}, "feelToA", tr("Curve A, in the air"));
     toB_ = tabButton({}, "feelToB", tr("Curve B, in the air"));
     toX_ = tabButton({}, "feelToX", tr("The curve to be told, in the air"));

@@ -40,7 +40,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     words_->setObjectName(QStringLiteral("planWords"));
     words_->setWordWrap(true);
     begin_ = namedButton(tr("Begin the plan"), "beginPlan", tr("From the rates as they are now to the match, step by step"));
-    begin_->setProperty("primary", true);
+    setPrimary(begin_);
     kind_ = new QComboBox;
     kind_->setObjectName(QStringLiteral("planKind"));
     kind_->setAccessibleName(tr("How the plan goes"));

@@ -21,6 +21,7 @@
 #include "desk/words/axis_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
+#include "desk/words/utf8.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -168,7 +169,7 @@ void RatesPage::buildButtons()
     apply_ = namedButton(
         tr("Practise on the match"), "applyMatch",
         tr("The pilot's drills here are flown with these rates from now on, and the set-up card carries them; it can be undone"));
-    apply_->setProperty("primary", true);
+    setPrimary(apply_);
     read_ = namedButton(tr("Read from a file"), "readRates",
                         tr("A rates file (.json), measured curves (.csv: stick, roll_dps, pitch_dps, yaw_dps), or a flight log "
                            "of the real aircraft in acro "

@@ -32,7 +32,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     seconds_ = numberBox("timedSeconds", tr("Time they took"), 0, 600, 0.1, tr(" s"));
     seconds_->setDecimals(2);
     run_ = namedButton({}, "stopwatch", tr("Starts the stopwatch, and stops it"));
-    run_->setProperty("primary", true);
+    setPrimary(run_);
     run_->setFocusPolicy(Qt::NoFocus);
     key_ = command(this, "stopwatch", tr("Start"), QKeySequence(Qt::Key_Space), [this] { startOrStop(); });
     key_->setShortcutContext(Qt::WidgetWithChildrenShortcut); // everywhere here, also from a box with a number

@@ -153,7 +153,7 @@ QLayout* SetupPage::makeFoot()
         mode_->addItem(words, static_cast<int>(mode));
     fly_ = new QPushButton(tr("Fly it as set"));
     fly_->setObjectName(QStringLiteral("flyIt"));
-    fly_->setProperty("primary", true);
+    setPrimary(fly_);
     fly_->setToolTip(tr("A free flight in the built-in world with this aircraft, camera, rates and day; the time counts as "
                         "practice, nothing is scored"));
     auto* foot = new QHBoxLayout;

@@ -45,7 +45,7 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
              QString(), tr("When it was taken last."), tr("Share of the time with a stick rocking, in the flights before it.")});
     begin_ = namedButton(tr("Begin the way back"), "beginWayBack",
                          tr("A ladder from the set-up as it is now to the real aircraft, taken step by step; it can be undone"));
-    begin_->setProperty("primary", true);
+    setPrimary(begin_);
     step_ = namedButton(tr("Take the next step"), "stepForward", tr("Changes the set-up by this one step; it can be undone"));
     back_ = namedButton(tr("Half a step back"), "stepBack", tr("Takes half of the last step back; it can be undone"));
     end_ = namedButton(tr("End it here"), "endWayBack", tr("The set-up stays as it is; the steps stay on the record"));
@@ -168,9 +168,8 @@ void WayBackPanel::refresh()
     // The coordinator decides: advice only says which button is the obvious one.
     step_->setEnabled(standing->next.has_value());
     back_->setEnabled(standing->back.has_value());
-    step_->setProperty("primary", says == WayBackAdvice::Step);
-    back_->setProperty("primary", says == WayBackAdvice::GoBack);
-    for (QPushButton* b : {step_, back_}) b->setStyleSheet(b->styleSheet()); // the property's colour
+    setPrimary(step_, says == WayBackAdvice::Step);
+    setPrimary(back_, says == WayBackAdvice::GoBack);
     showRungs(*standing);
     constexpr int rung_px = 30, heads_px = 36;
     rungs_->setMaximumHeight(scaled(heads_px + rung_px * rungs_->rowCount()));

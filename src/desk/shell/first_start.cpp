@@ -47,7 +47,7 @@ FirstStart::FirstStart(const DataFolder& documents, QWidget* parent) : QDialog(p
     said_->setProperty("caution", true);
     said_->setWordWrap(true);
     auto* begin = namedButton(tr("Begin"), "firstBegin", tr("Makes the school's record at this computer, and opens it"));
-    begin->setProperty("primary", true);
+    setPrimary(begin);
     begin->setDefault(true);
     auto* elsewhere =
         namedButton(tr("The record is elsewhere …"), "firstElsewhere", tr("In a file that is there already, or on a server"));

@@ -5,7 +5,9 @@
 #include "desk/words/controller_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
+#include "desk/words/utf8.h"
 
+#include <QCoreApplication>
 #include <QObject>
 #include <cmath>
 
@@ -16,6 +18,14 @@ QString modeName(Mode mode)
     QString name = asWords(mode_key(mode));
     name[0] = name[0].toUpper();
     return name;
+}
+
+QString phaseInWords(std::string_view id)
+{
+    const QString whole = QCoreApplication::translate("phase", std::string(id).c_str());
+    const std::size_t last = id.rfind('-');
+    if (whole != utf8(id) || last == std::string_view::npos) return whole;
+    return phaseInWords(id.substr(0, last)) + QLatin1Char(' ') + phaseInWords(id.substr(last + 1));
 }
 
 FlightAdvice adviceInWords(const Drill& drill, const FlightSnapshot& now)

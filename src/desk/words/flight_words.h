@@ -1,14 +1,19 @@
 #pragma once
 
+#include "core/controller/calibration.h"
 #include "core/drill/drill.h"
 #include "core/flight/flight_log.h"
 #include "device/flight_loop.h"
 
 #include <QString>
+#include <string_view>
 
 namespace bh::desk {
 
 [[nodiscard]] QString modeName(Mode mode);
+
+/// The name of a drill's phase, of its id: "lean forward", "run 2". A translation may be of the whole of it, or of its parts.
+[[nodiscard]] QString phaseInWords(std::string_view id);
 
 /// What the pilot is to do now.
 struct FlightAdvice {

@@ -2,6 +2,7 @@
 // and a screen that stays lit while somebody flies.
 #include "core/base/result.h"
 #include "desk/debrief/debrief_page.h"
+#include "desk/parts/paper_window.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/stay_awake.h"
 #include "desk/shell/brought_file.h"
@@ -91,6 +92,45 @@ TEST_CASE("a flight log that is dropped on the window is looked at; what is not 
     write(folder.filePath("letter.txt"), "Dear all");
     drop(folder.filePath("letter.txt"));
     CHECK(desk.text("apronRecord").startsWith("letter.txt: expected a record, a flight log"));
+}
+
+TEST_CASE("a paper that is dragged onto another program's window arrives there as a file", "[desk][habits]")
+{
+    if (QGuiApplication::platformName() != "xcb") {
+        WARN("skipped: nothing is dragged from program to program without a display");
+        return;
+    }
+    QTemporaryDir taken;
+    QProcess other; // a file manager's part in it
+    other.start(BH_DROP_FOLDER, {taken.path()});
+    REQUIRE(other.waitForReadyRead());
+    const QList<QByteArray> there = other.readLine().simplified().split(' '); // where on the screen it takes files
+    REQUIRE(there.size() == 2);
+
+    auto paper = std::make_unique<PaperWindow>("door.pdf", "The week", "<p>Bay 1: Nell Harker, 09:00</p>", nullptr);
+    paper->show();
+    paper->move(500, 50);
+    REQUIRE(QTest::qWaitForWindowExposed(paper.get()));
+    auto* out = paper->findChild<QPushButton*>("paperDrag");
+    const QPoint from = out->mapToGlobal(out->rect().center());
+    const auto at = [](int x, int y) { return QStringList{"mousemove", QString::number(x), QString::number(y), "sleep", "0.2"}; };
+    const int x = there[0].toInt(), y = there[1].toInt();
+    QProcess hand; // a mouse of the display's own: while something is dragged, nothing else is listened to
+    hand.start("xdotool", at(from.x(), from.y()) + QStringList{"mousedown", "1"} + at(from.x() - 40, from.y()) + at(x + 5, y) +
+                              at(x, y) + QStringList{"mouseup", "1"});
+    REQUIRE(hand.waitForStarted());
+    const QString file = taken.filePath("door.pdf");
+    CHECK(QTest::qWaitFor([&] { return QFile::exists(file); }, 10'000));
+    paper.reset();
+    CHECK(QTest::qWaitFor([&] { return other.canReadLine(); }));
+    CHECK(other.readLine() == "dropped as copy\n");
+    other.write("read\n"); // once more, as a letter would that is sent later
+    CHECK(other.waitForFinished());
+    QFile read(taken.filePath("later-door.pdf"));
+    REQUIRE(read.open(QIODevice::ReadOnly));
+    CHECK(read.readAll().startsWith("%PDF-"));
+    CHECK(QTest::qWaitFor([&] { return hand.state() == QProcess::NotRunning; }));
+    CHECK(hand.exitCode() == 0);
 }
 
 TEST_CASE("a table goes to the clipboard with its heads, and a page as a picture", "[desk][habits]")
