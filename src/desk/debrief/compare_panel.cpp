@@ -141,8 +141,8 @@ void ComparePanel::say()
     constexpr std::size_t most = 12;
     for (std::size_t i = 0; i < std::min(most, comparison_->differences.size()); ++i) {
         const Difference& d = comparison_->differences[i];
-        auto* item =
-            new QListWidgetItem(d.phase.empty() ? asWords(d.words) : tr("%1: %2").arg(phaseInWords(d.phase), asWords(d.words)), list_);
+        auto* item = new QListWidgetItem(
+            d.phase.empty() ? asWords(d.words) : tr("%1: %2").arg(phaseInWords(d.phase), asWords(d.words)), list_);
         item->setData(Qt::UserRole, d.at_s);
         item->setToolTip(tr("Click to go there"));
     }

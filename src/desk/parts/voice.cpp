@@ -1,6 +1,7 @@
 #include "desk/parts/voice.h"
 
 #include "desk/parts/preferences.h"
+#include "desk/words/language.h"
 
 #include <QAudioSink>
 #include <QMediaDevices>
@@ -45,7 +46,8 @@ void Voice::say(const QString& words)
     Q_EMIT said(words);
     // Its words of this priority break off those before: what is new counts more than the end of what is old.
     QProcess::startDetached(command, {QStringLiteral("--application-name"), QStringLiteral("bluehangar"),
-                                      QStringLiteral("--priority"), QStringLiteral("text"), QStringLiteral("--"), words});
+                                      QStringLiteral("--language"), spokenLanguage(), QStringLiteral("--priority"),
+                                      QStringLiteral("text"), QStringLiteral("--"), words});
 }
 
 void Voice::sound(double tone_hz)

@@ -9,7 +9,8 @@ class QAudioSink;
 
 namespace bh::desk {
 
-/// What is heard: words by the system's Speech Dispatcher, through its own command so that nothing waits for it, and quiet tones.
+/// What is heard: words by the system's Speech Dispatcher in the window's language, through its own command so that nothing waits
+/// for it, and quiet tones.
 /// Uses neither before the preferences want it; where the computer has none, nothing is heard.
 class Voice : public QObject {
     Q_OBJECT

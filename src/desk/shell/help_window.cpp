@@ -1,7 +1,7 @@
 #include "desk/shell/help_window.h"
 
 #include "desk/parts/theme.h"
-#include "desk/shell/language.h"
+#include "desk/words/language.h"
 
 #include <QBoxLayout>
 #include <QDesktopServices>

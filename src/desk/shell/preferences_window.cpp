@@ -4,7 +4,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 #include "desk/parts/voice.h"
-#include "desk/shell/language.h"
+#include "desk/words/language.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -3,8 +3,8 @@
 #include <catch2/catch.hpp>
 
 #include "desk/parts/theme.h"
-#include "desk/shell/language.h"
 #include "desk/shell/trouble.h"
+#include "desk/words/language.h"
 
 #include <QApplication>
 #include <QTemporaryDir>

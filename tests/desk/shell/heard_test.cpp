@@ -11,6 +11,7 @@
 #include "desk/parts/spoken_view.h"
 #include "desk/parts/voice.h"
 #include "desk/setup/tilt_view.h"
+#include "desk/words/language.h"
 #include "desk_fixture.h"
 #include "files/data_folder.h"
 
@@ -211,12 +212,20 @@ TEST_CASE("nothing is heard before it is wanted; then the system's speech gets t
     CHECK(sounded.count() == 1);
     preferences().setSpeaks(true);
     CHECK(Voice::canSpeak());
-    voice.say("-5 m, then hover.");
-    CHECK(QTest::qWaitFor([&] { return QFile::exists(heard); }));
+    const auto spoken_in = [&](const char* language) {
+        QFile::remove(heard);
+        speak(*qApp, language);
+        voice.say("-5 m, then hover.");
+        CHECK(QTest::qWaitFor([&] { return QFile::exists(heard); }));
+        speak(*qApp, "en");
+        QFile words(heard);
+        REQUIRE(words.open(QIODevice::ReadOnly));
+        return words.readAll();
+    };
+    CHECK(spoken_in("en").endsWith("--\n-5 m, then hover.\n")); // words that begin with a dash are words
+    CHECK(spoken_in("en").contains("--language\nen\n"));
+    CHECK(spoken_in("de").contains("--language\nde\n")); // no English tongue for German words
     qputenv("PATH", path);
-    QFile words(heard);
-    REQUIRE(words.open(QIODevice::ReadOnly));
-    CHECK(words.readAll().endsWith("--\n-5 m, then hover.\n")); // words that begin with a dash are words
 }
 
 TEST_CASE("the tone is a quiet sine without a click", "[desk][heard]")

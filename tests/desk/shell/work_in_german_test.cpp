@@ -8,7 +8,7 @@
 #include "desk/drills/drills_page.h"
 #include "desk/first_flight/first_flight_page.h"
 #include "desk/record/record_window.h"
-#include "desk/shell/language.h"
+#include "desk/words/language.h"
 #include "desk/words/said_words.h"
 #include "desk_fixture.h"
 #include "school/week_plan.h"

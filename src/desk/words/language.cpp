@@ -1,4 +1,4 @@
-#include "desk/shell/language.h"
+#include "desk/words/language.h"
 
 #include <QCoreApplication>
 #include <QLibraryInfo>
