@@ -1201,6 +1201,14 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <source>%1 to %2</source>
         <translation>%1 bis %2</translation>
     </message>
+    <message>
+        <source>Practice outside, %1</source>
+        <translation>Üben auswärts, %1</translation>
+    </message>
+    <message>
+        <source>Outside: %1</source>
+        <translation>Auswärts: %1</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AboutWindow</name>
@@ -3173,18 +3181,6 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     <message>
         <source>Notes</source>
         <translation>Notizen</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>Outside: %1</source>
-        <translation>Auswärts: %1</translation>
-    </message>
-    <message>
-        <source>another program</source>
-        <translation>auswärts</translation>
     </message>
     <message>
         <source>No flight yet</source>

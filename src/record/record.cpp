@@ -129,9 +129,8 @@ public:
         quick.newest = options.newest_looked_at;
         if (options.remember_heads) quick.station_folder = options.station_folder;
         problems = dialect->quick_problems(quick);
-        for (const Said& problem : problems) // nothing can be read from a table that is not there
-            if (problem.english().starts_with("table ") && problem.form != not_this_programs)
-                throw StoreFailure(said("%1; restore a copy", problem));
+        for (const Said& problem : problems)
+            if (keeps_from_reading(problem)) throw StoreFailure(said("%1; restore a copy", problem));
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
         if (place.on_server()) begin_as_station();
         if (!presence) return;

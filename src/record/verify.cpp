@@ -41,17 +41,22 @@ std::map<std::string, std::string> schema_of(const Database& database, const QSt
     return parts;
 }
 
+constexpr std::string_view is_missing = label("%1 is missing from the file");
+constexpr std::string_view is_another = label("%1 is not as this program makes it");
+/// What is in the file beside our own does no harm.
+constexpr std::string_view is_not_ours = label("%1 is not this program's");
+
 std::vector<Said> schema_problems(const std::map<std::string, std::string>& found,
                                   const std::map<std::string, std::string>& wanted)
 {
     std::vector<Said> problems;
     for (const auto& [name, words] : wanted)
         if (const auto there = found.find(name); there == found.end())
-            problems.push_back(said("%1 is missing from the file", name));
+            problems.push_back(said(is_missing, name));
         else if (there->second != words)
-            problems.push_back(said("%1 is not as this program makes it", name));
+            problems.push_back(said(is_another, name));
     for (const auto& [name, words] : found)
-        if (!wanted.contains(name)) problems.push_back(said(not_this_programs, name));
+        if (!wanted.contains(name)) problems.push_back(said(is_not_ours, name));
     return problems;
 }
 
@@ -471,6 +476,13 @@ std::vector<Said> quick_problems(const Database& db, const std::filesystem::path
         problems.push_back(std::move(problem));
     for (Said& problem : newest_entries_problems(db, file, options)) problems.push_back(std::move(problem));
     return problems;
+}
+
+bool keeps_from_reading(const Said& problem)
+{
+    if (problem.form != is_missing && problem.form != is_another) return false;
+    const auto* part = std::get_if<std::string>(&problem.values.at(0).is);
+    return part && part->starts_with("table ");
 }
 
 std::vector<Said> newest_entries_problems(const Database& db, const std::filesystem::path& file, const VerifyOptions& options)

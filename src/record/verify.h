@@ -37,11 +37,12 @@ struct VerifyOptions {
 /// looked at where it lies.
 [[nodiscard]] Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions& options = {});
 
-/// A problem of this form is told, and nothing worse: what is in the file beside our own does no harm.
-inline constexpr std::string_view not_this_programs = label("%1 is not this program's");
 /// The quick part of it, of a record that is open: schema, newest entries, and what this station saw last.
 [[nodiscard]] std::vector<Said> quick_problems(const Database& database, const std::filesystem::path& file,
                                                const VerifyOptions& options);
+
+/// Whether nothing can be read with such a problem: a table is not there, or is another one. Others are told, and nothing worse.
+[[nodiscard]] bool keeps_from_reading(const Said& problem);
 
 /// Of that the newest entries, and what this station saw last.
 [[nodiscard]] std::vector<Said> newest_entries_problems(const Database& database, const std::filesystem::path& beside,

@@ -23,7 +23,6 @@
 #include "desk/parts/side_by_side.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
-#include "desk/words/attempt_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "files/flight_csv.h"
@@ -48,8 +47,6 @@ namespace bh::desk {
 namespace {
 
 constexpr int frame_ms = 16;
-constexpr std::size_t flights_shown = 200;
-constexpr const char* session_prefix = "session:";
 
 /// The pilot's next drill with its limits, for paper.
 QStringList nextDrillInWords(const School& school, const std::string& pilot_id)
@@ -138,9 +135,9 @@ void DebriefPage::makeTop()
     flights_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     flights_->setMinimumContentsLength(30);
     connect(flights_, &QComboBox::activated, this, [this](int row) {
-        const std::string id = flights_->itemData(row).toString().toStdString();
-        if (id.starts_with(session_prefix)) return lookOutside(id.substr(std::string_view(session_prefix).size()));
-        look(id);
+        const QString key = flights_->itemData(row).toString();
+        if (const auto session = sessionOf(key)) return lookOutside(*session);
+        look(key.toStdString());
     });
     open_ = namedButton(tr("Open a log"), "debriefOpen", tr("A flight from a file: a flight log as CSV, or any program's table"));
     connect(open_, &QPushButton::clicked, this, [this] {
@@ -272,40 +269,16 @@ void DebriefPage::fillFlights()
     stale_ = false;
     const QSignalBlocker quiet(flights_);
     flights_->clear();
-    struct Item {
-        UnixTime at;
-        QString words, id;
-    };
-    std::vector<Item> items;
-    const PilotFile& file = school_.file(station_.pilotId());
-    for (const AttemptRow& a : file.attempts) {
-        if (a.log_hash.empty() || !a.demonstration.empty()) continue;
-        const QString words = flownInWords(school_, a);
-        items.push_back(
-            {a.at, a.free() ? words : tr("%1, %2").arg(words).arg(inPlaces(a.score, 0)), QString::fromStdString(a.id)});
-    }
-    for (const SessionRow& s : file.sessions) {
-        if (s.recording.empty()) continue;
-        const SimulatorProfile* simulator = school_.simulator(s.simulator);
-        items.push_back({s.started_at, tr("Outside: %1").arg(simulator ? asWords(simulator->name) : tr("another program")),
-                         QString::fromLatin1(session_prefix) + QString::fromStdString(s.id)});
-    }
-    std::stable_sort(items.begin(), items.end(), [](const Item& a, const Item& b) { return a.at > b.at; });
-    if (items.size() > flights_shown) items.resize(flights_shown);
-    for (const Item& item : items) flights_->addItem(QStringLiteral("%1 · %2").arg(shortMoment(item.at), item.words), item.id);
+    for (const FlightItem& item : flightItems(school_, station_.pilotId())) flights_->addItem(item.words, item.key);
     if (looked_at_) {
-        const QString id = looked_at_->session_id.empty()
-                               ? QString::fromStdString(looked_at_->attempt_id)
-                               : QString::fromLatin1(session_prefix) + QString::fromStdString(looked_at_->session_id);
-        flights_->setCurrentIndex(flights_->findData(id));
+        const LookedAt& l = *looked_at_;
+        flights_->setCurrentIndex(
+            flights_->findData(l.session_id.empty() ? QString::fromStdString(l.attempt_id) : sessionKey(l.session_id)));
         return showTabNow();
     }
     for (int row = 0; row < flights_->count(); ++row)
-        if (const QString id = flights_->itemData(row).toString(); !id.startsWith(QLatin1String(session_prefix)))
-            return look(id.toStdString());
-    if (flights_->count() > 0)
-        return lookOutside(
-            flights_->itemData(0).toString().mid(static_cast<int>(std::string_view(session_prefix).size())).toStdString());
+        if (const QString key = flights_->itemData(row).toString(); !sessionOf(key)) return look(key.toStdString());
+    if (flights_->count() > 0) return lookOutside(*sessionOf(flights_->itemData(0).toString()));
     showNothing(tr("No flight yet"), school_.pilot(station_.pilotId())
                                          ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
                                          : tr("Choose a pilot in the line-up, or open a flight log from a file."));
@@ -347,20 +320,12 @@ void DebriefPage::look(const std::string& attempt_id)
 {
     const AttemptRow* a = school_.attempt(attempt_id);
     if (!a) return;
-    auto log = school_.flight_log(a->log_hash);
-    title_->setToolTip(log ? QString() : asWords(log.error()));
-    if (!log) return title_->setText(tr("The log of this flight cannot be read."));
+    auto kept = keptFlight(school_, *a);
+    title_->setToolTip(kept ? QString() : asWords(kept.error()));
+    if (!kept) return title_->setText(tr("The log of this flight cannot be read."));
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
-    LookedAt l;
-    l.pilot_id = a->pilot_id;
-    l.attempt_id = attempt_id;
-    l.drill = school_.flown_drill(school_.judged(attempt_id));
-    if (!l.drill.free && log->has_position)
-        if (auto score = score_log(l.drill, *log)) l.score = std::move(*score);
-    l.title = tr("%1, %2").arg(flownInWords(school_, *a), dayInWords(a->at));
-    l.log = std::make_shared<const FlightLog>(std::move(*log));
-    show(std::move(l));
+    show(std::move(*kept));
 }
 
 void DebriefPage::lookOutside(const std::string& session_id)
@@ -368,16 +333,10 @@ void DebriefPage::lookOutside(const std::string& session_id)
     for (const SessionRow& s : school_.sessions(station_.pilotId())) {
         if (s.id != session_id) continue;
         const QSignalBlocker quiet(flights_);
-        flights_->setCurrentIndex(flights_->findData(QLatin1String(session_prefix) + QString::fromStdString(session_id)));
-        auto log = school_.outside_flight(s);
-        if (!log) return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)), asWords(log.error()));
-        LookedAt l;
-        l.pilot_id = s.pilot_id;
-        l.session_id = s.id;
-        l.drill = free_flight("pan");
-        l.title = tr("Practice outside, %1").arg(dayInWords(s.started_at));
-        l.log = std::make_shared<const FlightLog>(std::move(*log));
-        return show(std::move(l));
+        flights_->setCurrentIndex(flights_->findData(sessionKey(session_id)));
+        auto practice = practiceOutside(school_, s);
+        if (practice) return show(std::move(*practice));
+        return showNothing(tr("Practice outside, %1").arg(dayInWords(s.started_at)), asWords(practice.error()));
     }
 }
 
@@ -388,14 +347,16 @@ bool DebriefPage::open(const QString& file)
         title_->setText(asWords(log.error()));
         return false;
     }
+    showFile(flightOfFile(QFileInfo(file).fileName(), std::make_shared<const FlightLog>(std::move(*log))));
+    return true;
+}
+
+/// A flight that is not among those to choose from.
+void DebriefPage::showFile(LookedAt flight)
+{
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(-1);
-    LookedAt l;
-    l.drill = free_flight("pan");
-    l.title = QFileInfo(file).fileName();
-    l.log = std::make_shared<const FlightLog>(std::move(*log));
-    show(std::move(l));
-    return true;
+    show(std::move(flight));
 }
 
 void DebriefPage::import(const QString& file)
@@ -408,13 +369,7 @@ void DebriefPage::import(const QString& file)
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &ImportDialog::done, this, [this, dialog] {
         if (!dialog->keptAs().empty()) return look(dialog->keptAs());
-        LookedAt l;
-        l.drill = free_flight("pan");
-        l.title = dialog->fileName();
-        l.log = dialog->flight();
-        const QSignalBlocker quiet(flights_);
-        flights_->setCurrentIndex(-1);
-        show(std::move(l));
+        showFile(flightOfFile(dialog->fileName(), dialog->flight()));
     });
     dialog->openTable(file);
     dialog->open();

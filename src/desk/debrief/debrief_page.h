@@ -68,6 +68,7 @@ private:
     [[nodiscard]] QWidget* makeSide();
     void fillFlights();
     void show(LookedAt looked_at);
+    void showFile(LookedAt flight);
     void showFlight();
     void showFound(Debrief found);
     void showNothing(const QString& title, const QString& what);

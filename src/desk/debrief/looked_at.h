@@ -1,13 +1,21 @@
 #pragma once
 
+#include "core/base/result.h"
 #include "core/debrief/coaching.h"
 #include "core/drill/drill.h"
 
 #include <QString>
+#include <cstdint>
 #include <memory>
 #include <optional>
 #include <string>
 #include <vector>
+
+namespace bh {
+class School;
+struct AttemptRow;
+struct SessionRow;
+} // namespace bh
 
 namespace bh::desk {
 
@@ -23,5 +31,23 @@ struct LookedAt {
     std::vector<Advice> advice;
     QString title;
 };
+
+/// A flight that was kept, with the score of the drill that it flew. An error where its log cannot be read.
+[[nodiscard]] Result<LookedAt> keptFlight(const School& school, const AttemptRow& attempt);
+/// The sticks of practice in another program. An error where its recording cannot be read.
+[[nodiscard]] Result<LookedAt> practiceOutside(const School& school, const SessionRow& session);
+/// A flight of a file, that is kept nowhere.
+[[nodiscard]] LookedAt flightOfFile(const QString& title, std::shared_ptr<const FlightLog> log);
+
+/// A flight to choose, in a list.
+struct FlightItem {
+    std::int64_t at; ///< unix time
+    QString words;
+    QString key; ///< its attempt's id, or its session's as sessionKey() has it
+};
+/// Those of a pilot that have a log or a recording, the newest first.
+[[nodiscard]] std::vector<FlightItem> flightItems(const School& school, const std::string& pilot_id);
+[[nodiscard]] QString sessionKey(const std::string& session_id);
+[[nodiscard]] std::optional<std::string> sessionOf(const QString& key); ///< none: it is an attempt's
 
 } // namespace bh::desk

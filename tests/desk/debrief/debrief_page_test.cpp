@@ -1,7 +1,9 @@
 // The Debrief page: one cursor through sticks, way and picture, and findings that lead there.
 #include "core/standin/stand_in_pilot.h"
 #include "desk/debrief/debrief_page.h"
+#include "desk/debrief/looked_at.h"
 #include "desk/debrief/time_lanes.h"
+#include "desk/words/said_words.h"
 #include "desk_fixture.h"
 #include "files/flight_csv.h"
 
@@ -9,7 +11,9 @@
 #include <QFile>
 #include <QListWidget>
 #include <QWheelEvent>
+#include <algorithm>
 #include <catch2/catch.hpp>
+#include <set>
 
 using namespace bh;
 using namespace bh::desk;
@@ -137,4 +141,67 @@ TEST_CASE("without a flight the page says what to do", "[desk][debrief]")
     CHECK(desk.text("debriefWhy").startsWith("Choose a pilot"));
     desk.station->choosePilot(desk.school->add_pilot({"", "Wilf Dunnock"}));
     CHECK(desk.text("debriefWhy").startsWith("Fly a drill (Alt+5)"));
+}
+
+TEST_CASE("flights to choose: a pilot's newest first, practice outside among them, demonstrations left out", "[desk][debrief]")
+{
+    Desk desk(BH_DEMO);
+    std::size_t outside = 0, flights = 0;
+    for (const PilotRow& pilot : desk.school->pilots()) {
+        const PilotFile& file = desk.school->file(pilot.id);
+        const auto items = flightItems(*desk.school, pilot.id);
+        CHECK(std::is_sorted(items.begin(), items.end(), [](const FlightItem& a, const FlightItem& b) { return a.at > b.at; }));
+        CHECK(items.size() <= 200);
+        std::set<QString> keys;
+        for (const FlightItem& item : items) {
+            CAPTURE(item.words.toStdString());
+            CHECK(keys.insert(item.key).second);
+            if (const auto session = sessionOf(item.key)) {
+                ++outside;
+                CHECK(sessionKey(*session) == item.key);
+                const auto kept = std::find_if(file.sessions.begin(), file.sessions.end(),
+                                               [&](const SessionRow& s) { return s.id == *session; });
+                REQUIRE(kept != file.sessions.end());
+                CHECK_FALSE(kept->recording.empty());
+                continue;
+            }
+            ++flights;
+            const AttemptRow* attempt = desk.school->attempt(item.key.toStdString());
+            REQUIRE(attempt);
+            CHECK(attempt->pilot_id == pilot.id);
+            CHECK(attempt->demonstration.empty());
+            CHECK_FALSE(attempt->log_hash.empty());
+        }
+    }
+    CHECK(flights > 0);
+    CHECK(outside > 0);
+}
+
+TEST_CASE("a flight whose log is gone says so, and those beside it are looked at as ever", "[desk][debrief]")
+{
+    Debriefing d;
+    const std::string id = d.page->lookedAt()->attempt_id;
+    const AttemptRow attempt = *d.desk.school->attempt(id);
+    const auto looked = keptFlight(*d.desk.school, attempt);
+    REQUIRE(looked);
+    CHECK(looked->score);
+    CHECK(looked->score->score == Approx(attempt.score).margin(0.01)); // judged again as it was when it was flown
+    CHECK(looked->log->size() == d.flown.log.size());
+
+    std::filesystem::remove_all(d.desk.file.string() + ".logs");
+    const auto gone = keptFlight(*d.desk.school, attempt);
+    REQUIRE_FALSE(gone);
+    d.page->look(id);
+    CHECK(d.desk.text("debriefTitle") == "The log of this flight cannot be read.");
+    CHECK(d.desk.find<QLabel>("debriefTitle")->toolTip() == asWords(gone.error()));
+
+    QTemporaryDir folder;
+    const QString file = folder.filePath("flown.csv");
+    QFile out(file);
+    REQUIRE(out.open(QIODevice::WriteOnly));
+    out.write(QByteArray::fromStdString(flight_csv(d.flown.log)));
+    out.close();
+    REQUIRE(d.page->open(file));
+    CHECK(d.desk.text("debriefTitle").startsWith("flown.csv"));
+    CHECK(d.page->lookedAt()->attempt_id.empty()); // kept nowhere
 }

@@ -6,6 +6,8 @@
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
 #include "desk/kit/kit_page.h"
+#include "desk/parts/preferences.h"
+#include "desk/parts/voice.h"
 #include "desk/shell/first_start.h"
 #include "desk_fixture.h"
 #include "school/lock.h"
@@ -14,6 +16,7 @@
 #include <QCheckBox>
 #include <QElapsedTimer>
 #include <QLineEdit>
+#include <QSignalSpy>
 #include <QTableView>
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -70,6 +73,28 @@ public:
 private:
     QElapsedTimer timer_;
     int count_ = 0;
+};
+
+/// Follows what is spoken, without a computer that speaks.
+struct Listener {
+    QByteArray path = qgetenv("PATH");
+    QSignalSpy said;
+    explicit Listener(const Desk& desk) : said(desk.window->findChild<Voice*>(), &Voice::said)
+    {
+        qputenv("PATH", "/nowhere"); // no command to speak with is found there
+        preferences().setSpeaks(true);
+    }
+    ~Listener()
+    {
+        preferences().setSpeaks(false);
+        qputenv("PATH", path);
+    }
+    [[nodiscard]] QStringList words() const
+    {
+        QStringList all;
+        for (const auto& each : said) all << each.value(0).toString();
+        return all;
+    }
 };
 
 /// The button of the guide's next step, which has to be this one.
@@ -175,8 +200,10 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     REQUIRE(desk.window->drillsPage()->isVisible());
     DrillsPage* drills = desk.window->drillsPage();
     REQUIRE(desk.find<QPushButton>("start")->isEnabled());
+    const Listener listener(desk);
     QTest::keyClick(&*desk.window, Qt::Key_F5);
     REQUIRE(drills->loop());
+    const Drill flown = drills->loop()->drill();
     StandInPilot pilot(drills->loop()->drill(), drills->loop()->setup(), 0.95, 12);
     double last_s = -1;
     REQUIRE(desk.waitFor(
@@ -204,6 +231,18 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
         90000));
     CHECK(desk.text("resultHeading").startsWith("Passed"));
     steps.done("\"Fly the first drill\", \"Start\": flown and scored");
+    // By ear: every part of the drill once and in its order, and at its end the marks.
+    const QStringList heard = listener.words();
+    int after = -1;
+    for (const Phase& phase : flown.phases) {
+        const QString task = QString::fromStdString(phase.instruction);
+        CAPTURE(task.toStdString(), heard.join(" | ").toStdString());
+        CHECK(heard.count(task) == 1);
+        CHECK(heard.indexOf(task) > after);
+        after = static_cast<int>(heard.indexOf(task));
+    }
+    CHECK(heard.last().startsWith(desk.text("resultHeading") + ". "));
+    CHECK(heard.last().startsWith("Passed: "));
     CHECK(desk.text("resultSentence").startsWith("Passed"));
     const auto attempts = desk.keptAttempts();
     REQUIRE(attempts.size() == 1);

@@ -17,10 +17,12 @@
 #include "desk/shell/help_window.h"
 #include "desk/shell/keys_window.h"
 #include "desk/shell/preferences_window.h"
+#include "desk/words/flight_words.h"
 #include "desk/words/language.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "every_view.h"
+#include "files/data_folder.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -117,6 +119,27 @@ TEST_CASE("what the core says is said in German, with its numbers, counts and da
     CHECK(shortDate(QDate(2031, 3, 4)) == "4. März");
     CHECK(said("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1)) ==
           "12.3 of 20 h, 1.5 h a week over four weeks"); // files and the command line have it so in every language
+}
+
+TEST_CASE("the parts of a drill have names in each language, also of drills of one's own", "[desk][language]")
+{
+    CHECK(phaseInWords("climb") == "climb");
+    CHECK(phaseInWords("lean-forward") == "lean forward");
+    CHECK(phaseInWords("brake-2") == "brake 2");
+    const German german;
+    CHECK(phaseInWords("climb") == "steigen");
+    CHECK(phaseInWords("hold") == "halten"); // and not the flight mode, which is called hold there too
+    CHECK(phaseInWords("lean-forward") == "nach vorn neigen");
+    CHECK(phaseInWords("brake-2") == "bremsen 2");
+    CHECK(phaseInWords("lobe-right-2") == "Schleife rechts 2");
+    CHECK(phaseInWords("my-own-part") == "my own part");
+    const auto drills = DataFolder(BH_DATA).drills();
+    REQUIRE(drills);
+    for (const Drill& drill : *drills)
+        for (const Phase& phase : drill.phases) {
+            CAPTURE(drill.id, phase.id);
+            CHECK_FALSE(phaseInWords(phase.id).contains('-'));
+        }
 }
 
 TEST_CASE("English has its own plurals, and begins labels small inside a sentence", "[desk][language]")
