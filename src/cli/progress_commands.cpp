@@ -102,7 +102,7 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
             list.push_back({{"gate", g.id},
                             {"state", gate_state_key(g.state)},
                             {"by", by.isEmpty() ? Json(nullptr) : Json(by.toStdString())},
-                            {"evidence", g.evidence}});
+                            {"evidence", g.evidence.english()}});
         }
         ready = ready && all_met(gates);
         pilots.push_back({{"pilot", pilot.name}, {"ready", all_met(gates)}, {"gates", std::move(list)}});

@@ -131,7 +131,7 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
         out["axes"][name] = {{"params", params},
                              {"intervals_95", intervals},
                              {"flown_to_stick", found->flown_to_stick},
-                             {"known", known_in_words(*found)},
+                             {"known", known_in_words(*found).english()},
                              {"curve_95", curve},
                              {"delay_ms", 1000 * found->delay_s},
                              {"lag_ms", 1000 * found->lag_s},

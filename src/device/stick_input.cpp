@@ -33,7 +33,7 @@ Calibration SimulatedController::factory_calibration()
         f.axis = static_cast<int>(function);
         f.sprung = function != Function::Throttle;
         f.low_counts = 0;
-        f.centre_counts = top_counts / 2;
+        f.centre_counts = top_counts / 2.0;
         f.high_counts = top_counts;
         f.travel_share = 1;
         f.verdict = Verdict::Good;

@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/base/said.h"
 #include "school/kinds.h"
 
 #include <string>

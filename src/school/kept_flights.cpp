@@ -66,8 +66,9 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         aside_.push_back(std::move(waiting));
         again_.start();
         if (news) Q_EMIT failed(said("The flight could not be kept: %1; it is held in memory and tried again", why));
+    } else if (waiting.journal) {
+        waiting.journal->over();
     }
-    if (why.empty() && waiting.journal) waiting.journal->over();
     Q_EMIT flights_waiting_changed();
     if (why.empty())
         Q_EMIT flight_kept(id);
