@@ -317,22 +317,25 @@ std::vector<Said> Attachments::problems(const Names& named, const std::function<
     using Clock = std::filesystem::file_time_type::clock;
     constexpr std::chrono::seconds soon{10};
     constexpr std::chrono::milliseconds pause{200};
+    Names latest = named;
+    auto read_at = Clock::time_point::min(); // of what is named: some time ago, as looking at it all takes a while
     for (const bool log : {true, false}) {
+        const auto is_named = [&](const std::string& name) { return (log ? latest.logs : latest.sticks).contains(name); };
         std::error_code error;
         for (const auto& entry : std::filesystem::recursive_directory_iterator(log ? flight_logs_ : sticks_, error)) {
             std::error_code gone;
             const std::filesystem::path& file = entry.path();
             if (entry.is_directory(gone) || file.extension() == ".part") continue; // a part is being written, or was left
             const std::string name = named_as(file, log);
-            bool is_named = (log ? named.logs : named.sticks).contains(name);
-            while (!is_named) { // its entry may follow in a moment
+            const auto until = Clock::now() + soon;           // whatever its time says, which may be that of another clock
+            while (!is_named(name) && Clock::now() < until) { // its entry was written since, or follows in a moment
                 const auto written = std::filesystem::last_write_time(file, gone);
-                if (gone || Clock::now() - written > soon) break;
-                const Names now = named_now();
-                is_named = (log ? now.logs : now.sticks).contains(name);
-                if (!is_named) std::this_thread::sleep_for(pause);
+                if (gone || written + soon < read_at) break;
+                if (read_at > Clock::time_point::min()) std::this_thread::sleep_for(pause);
+                latest = named_now();
+                read_at = Clock::now();
             }
-            if (!is_named && std::filesystem::exists(file, gone))
+            if (!is_named(name) && std::filesystem::exists(file, gone))
                 problems.push_back(said("%1: no entry names it", file.string()));
         }
     }

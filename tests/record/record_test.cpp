@@ -1,3 +1,4 @@
+#include "record/attachments.h"
 #include "record/backup.h"
 #include "record/daily_copies.h"
 #include "record/database.h"
@@ -574,6 +575,38 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
     looking.join();
     CAPTURE(said);
     CHECK(said.empty());
+}
+
+TEST_CASE("a log whose entry was written while the others were looked at is no left-over, however old it is by then", "[record]")
+{
+    Place place;
+    const auto school = place.open();
+    const std::string pilot = school->add_pilot({"", "Iris Quayle"});
+    const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
+    for (int i = 0; i < 3; ++i) {
+        JudgedAttempt a;
+        a.pilot_id = pilot, a.session_id = session, a.drill_id = "lift-settle";
+        const FlightLog log = shortLog(i);
+        CHECK_FALSE(school->add_attempt(a, &log).empty());
+    }
+    const std::filesystem::path logs = place.file.string() + ".logs";
+    for (const auto& entry : std::filesystem::recursive_directory_iterator(logs))
+        std::filesystem::last_write_time(entry, std::filesystem::file_time_type::clock::now() - std::chrono::hours(1));
+    const Attachments beside(place.file);
+    const Attachments::Names named = names_in(Database(place.file, true), QStringLiteral("main"), Record::schema_version);
+    REQUIRE(named.logs.size() == 3);
+    int asked = 0;
+    const auto now = [&](const Attachments::Names& names) {
+        return [&asked, names] {
+            ++asked;
+            return names;
+        };
+    };
+    CHECK(beside.problems({}, now(named)).empty()); // nothing of it was named when looking began
+    CHECK(asked == 1);
+    asked = 0;
+    CHECK(beside.problems({}, now({})).size() == 3); // nothing names them now either
+    CHECK(asked == 1);                               // and that is asked once for all that are old
 }
 
 TEST_CASE("a file that is no good record is refused in a sentence and left as it is", "[record]")

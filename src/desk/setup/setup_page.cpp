@@ -40,8 +40,9 @@
 namespace bh::desk {
 namespace {
 
-constexpr int figure_px = 22;      // a line of the table
-constexpr int keep_after_ms = 400; // a slider on its way is one edit
+constexpr int day_section = 1, way_back_section = 2; // in the order in which they are made
+constexpr int figure_px = 22;                        // a line of the table
+constexpr int keep_after_ms = 400;                   // a slider on its way is one edit
 constexpr std::array<const char*, 7> world_ids{"pan", "bank", "loft", "mill", "circuit", "fold", "tower"};
 
 QSlider* slider(const char* name, const QString& spoken, double low, double high)
@@ -114,6 +115,8 @@ SetupPage::SetupPage(School& school, Station& station, QWidget* parent) : QWidge
         setup_.day = day_->day();
         change();
     });
+    // There the next step is one of the way's own.
+    connect(sections_, &Sections::chosen, this, [this](int section) { setPrimary(fly_, section != way_back_section); });
     connect(fly_, &QPushButton::clicked, this, [this] {
         keep();
         Q_EMIT flyAsked(world_->currentData().toString().toStdString(), static_cast<Mode>(mode_->currentData().toInt()));
@@ -165,9 +168,9 @@ QLayout* SetupPage::makeFoot()
     return foot;
 }
 
-void SetupPage::showDay() { sections_->choose(1); }
+void SetupPage::showDay() { sections_->choose(day_section); }
 
-void SetupPage::showWayBack() { sections_->choose(2); }
+void SetupPage::showWayBack() { sections_->choose(way_back_section); }
 
 void SetupPage::hideEvent(QHideEvent*) { keep(); }
 

@@ -2,6 +2,7 @@
 #include "desk/controller/sheet_panel.h"
 #include "desk/drills/drills_page.h"
 #include "desk/parts/flight_view.h"
+#include "desk/parts/theme.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/setup_page.h"
 #include "desk/setup/tilt_view.h"
@@ -17,6 +18,7 @@
 #include <QSlider>
 #include <QTableWidget>
 #include <QUndoStack>
+#include <algorithm>
 #include <catch2/catch.hpp>
 
 using namespace bh;
@@ -280,4 +282,29 @@ TEST_CASE("without a pilot the page says what to do first and changes nothing", 
     CHECK(s.desk.text("setupState").contains("Add a pilot"));
     CHECK_FALSE(s.desk.find<QPushButton>("flyIt")->isEnabled());
     CHECK_FALSE(s.desk.find<QDoubleSpinBox>("cameraTilt")->isEnabled());
+}
+
+TEST_CASE("one button is the next step, and looks like it: the way's on its section, the flight on the others", "[desk]")
+{
+    Desk desk(BH_DEMO);
+    const auto& pilots = desk.school->pilots();
+    const auto jonah = std::find_if(pilots.begin(), pilots.end(), [](const PilotRow& p) { return p.name == "Jonah Wickett"; });
+    REQUIRE(jonah != pilots.end());
+    desk.station->choosePilot(jonah->id); // rocks little enough for the next step of his way back
+    SetupPage* page = desk.window->setupPage();
+    desk.window->showPage(MainWindow::Setup);
+    const auto isNext = [&](const char* name) { // as it is painted, and not only as it is meant
+        const QImage picture = desk.find<QPushButton>(name)->grab().toImage();
+        return picture.pixelColor(picture.width() / 2, 4) == theme().button;
+    };
+    CHECK(isNext("flyIt"));
+    page->showWayBack();
+    QTest::qWait(20);
+    CHECK(desk.text("wayBackWords").startsWith("Offered: "));
+    CHECK(isNext("stepForward"));
+    CHECK_FALSE(isNext("stepBack"));
+    CHECK_FALSE(isNext("flyIt"));
+    page->showDay();
+    QTest::qWait(20);
+    CHECK(isNext("flyIt"));
 }
