@@ -95,7 +95,7 @@ Result<SettingsSheet> settings_sheet(const Calibration& calibration, const Simul
         SheetRow row{f, calibration.of(f).axis + simulator.axis_base, must_invert(calibration, simulator, f), label("both ways")};
         if (f == Function::Throttle)
             row.range = simulator.throttle == SimulatorProfile::Throttle::UpperHalf ? label("upper half") : label("full");
-        sheet.rows.push_back(std::move(row));
+        sheet.rows.push_back(row);
     }
     if (const auto name = simulator.stick_mode_names.find(stick_mode); name != simulator.stick_mode_names.end())
         sheet.notes.push_back(said("Stick mode: choose \"%1\", mode %2.", name->second, stick_mode));
