@@ -175,6 +175,7 @@ void day_of_a_school(PrivateServer& server, double seconds)
     const int files = server_now->value("SELECT count(*) FROM attachments WHERE whole").toInt();
     const auto report = verify_record(place);
     auto& ms = seen.commits_ms;
+    if (ms.empty()) return static_cast<void>(std::printf("so small a part of a day that nobody flew in it\n"));
     std::sort(ms.begin(), ms.end());
     std::printf(
         "%d stations, %d pilots, %.1f h at %.0f times their speed: %zu commits, %.1f a second; half under %.1f ms, 95 %% under "

@@ -2,7 +2,6 @@
 // the system's own Speech Dispatcher on it. Run as a program of its own, as the sound server has to be there before Qt looks.
 #include "desk/parts/preferences.h"
 #include "desk/parts/voice.h"
-#include "desk/words/language.h"
 
 #include <QCoreApplication>
 #include <QFile>
@@ -59,7 +58,6 @@ public:
             samples[i] = reinterpret_cast<const std::int16_t*>(bytes.constData())[i] / 32768.0;
         return samples;
     }
-    void forget() { recorder_.readAll(); }
 
 private:
     QTemporaryDir place_;
@@ -119,7 +117,6 @@ TEST_CASE("the tones and the words of a flight come out of the loudspeaker", "[.
 
     preferences().setSounds(true);
     for (const double hz : {880.0, 220.0}) {
-        loudspeaker.forget();
         voice.sound(hz);
         const Tone tone = tone_in(loudspeaker.heard(1200));
         CAPTURE(hz);
@@ -130,19 +127,17 @@ TEST_CASE("the tones and the words of a flight come out of the loudspeaker", "[.
     preferences().setSounds(false);
 
     preferences().setSpeaks(true);
-    const QString hour =
+    const QString sentences =
         "One metre above the middle. Two metres above the middle. Three metres above the middle. Four metres above it.";
-    loudspeaker.forget();
-    voice.say(hour);
+    voice.say(sentences);
     const double all_s = loud_s(loudspeaker.heard(14'000)); // the speech starts with its first word
     CHECK(all_s > 3);
-    loudspeaker.forget();
-    voice.say(hour);
+    voice.say(sentences);
     QTest::qWait(1500);
     voice.say("Land.");
     const double broken_off_s = loud_s(loudspeaker.heard(8000));
     CAPTURE(all_s, broken_off_s);
     CHECK(broken_off_s > 0.1);
-    CHECK(broken_off_s < all_s - 1); // what is new breaks off what is old
+    CHECK(broken_off_s < all_s / 3); // what is new breaks off what is old: of that more than half was to come
     preferences().setSpeaks(false);
 }

@@ -5,6 +5,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/theme.h"
 
+#include <QDir>
 #include <QDrag>
 #include <QFileDialog>
 #include <QHBoxLayout>
@@ -59,8 +60,11 @@ PaperWindow::~PaperWindow() { qDeleteAll(findChildren<QPrintPreviewWidget*>()); 
 
 QString PaperWindow::asFile()
 {
-    static const QTemporaryDir dragged; // a letter may read it long after this window is closed
-    const QString file = dragged.filePath(name_);
+    static const QTemporaryDir papers; // a letter may read it long after this window is closed
+    static int windows = 0;
+    if (own_folder_.isEmpty()) own_folder_ = papers.filePath(QString::number(++windows)); // another paper may have the same name
+    if (!QDir().mkpath(own_folder_)) return {};
+    const QString file = own_folder_ + QLatin1Char('/') + name_;
     return saveOnPaper(file, title_, body_) ? file : QString();
 }
 

@@ -24,6 +24,7 @@ private:
     void print();
     void dragOut();
     QString name_, title_, body_;
+    QString own_folder_;                ///< for the file that is dragged out; empty: none yet
     std::unique_ptr<QPrinter> printer_; ///< for the pages that are seen
     QLabel* said_;
 };

@@ -133,6 +133,21 @@ TEST_CASE("a paper that is dragged onto another program's window arrives there a
     CHECK(hand.exitCode() == 0);
 }
 
+TEST_CASE("two papers of one name that are dragged out are two files", "[desk][habits]")
+{
+    PaperWindow first("week.pdf", "This week", "<p>Nell Harker</p>", nullptr);
+    const QString file = first.asFile();
+    QFile before(file);
+    REQUIRE(before.open(QIODevice::ReadOnly));
+    const QByteArray bytes = before.readAll();
+    PaperWindow second("week.pdf", "Next week", "<p>Nell Harker, Iris Quayle and Jonah Wickett</p>", nullptr);
+    CHECK(second.asFile() != file);
+    CHECK(second.asFile().endsWith("/week.pdf"));
+    QFile after(file);
+    REQUIRE(after.open(QIODevice::ReadOnly));
+    CHECK(after.readAll() == bytes); // the one in the letter is still this week's
+}
+
 TEST_CASE("a table goes to the clipboard with its heads, and a page as a picture", "[desk][habits]")
 {
     Desk desk(BH_DEMO);
