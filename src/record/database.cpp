@@ -7,6 +7,7 @@
 #include <QSqlDriver>
 #include <QSqlError>
 #include <QSqlRecord>
+#include <libpq-fe.h>
 
 namespace bh {
 
@@ -31,12 +32,29 @@ Said in_words(const QSqlError& error)
 }
 
 /// What a server said, in its first line and without the driver's own words.
-Said servers_words(const QSqlError& error)
+Said servers_words(const QString& said_by_it)
 {
-    QString words = error.databaseText().section(QLatin1Char('\n'), 0, 0).trimmed();
+    QString words = said_by_it.section(QLatin1Char('\n'), 0, 0).trimmed();
     words.remove(QRegularExpression(QStringLiteral("^(FATAL|ERROR): +")));
     words.remove(QRegularExpression(QStringLiteral(" *\\([0-9A-Z]{5}\\)$")));
     return words.isEmpty() ? said("the server does not answer") : Said(words.toStdString());
+}
+
+[[noreturn]] void fail_on_server(const QString& code, const Said& words)
+{
+    if (code == QLatin1String("HG001")) throw MovedOn(said("another station wrote at the same moment"));
+    if (code == QLatin1String("HG004")) throw OutOfDate(words);
+    // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
+    if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P"))) throw ServerAway(words);
+    throw StoreFailure(words);
+}
+
+/// The connection that Qt's driver holds; nullptr while there is none.
+PGconn* line_of(const QSqlDatabase& database)
+{
+    const QVariant handle = database.driver()->handle();
+    const std::string_view type = handle.typeName(); // "PGconn*" in Qt's words, resolved in those of libpq
+    return type == "PGconn*" || type == "pg_conn*" ? *static_cast<PGconn* const*>(handle.constData()) : nullptr;
 }
 
 } // namespace
@@ -60,7 +78,7 @@ Database::Database(Kind kind, const QString& name, const QString& options, const
         database = {};
         QSqlDatabase::removeDatabase(name_);
         if (file) throw StoreFailure(in_words(error));
-        throw ServerAway(servers_words(error));
+        throw ServerAway(servers_words(error.databaseText()));
     }
 }
 
@@ -94,9 +112,10 @@ void Database::prepare_line() const
 void Database::connect_again() const
 {
     prepared_.clear();
+    written_.clear();
     QSqlDatabase database = QSqlDatabase::database(name_, false);
     database.close();
-    if (!database.open()) throw ServerAway(servers_words(database.lastError()));
+    if (!database.open()) throw ServerAway(servers_words(database.lastError().databaseText()));
     prepare_line();
     for (const auto& [channel, _] : heard_) database.driver()->subscribeToNotification(channel);
 }
@@ -105,12 +124,16 @@ void Database::listen(const QString& channel, std::function<void(const QString&)
 {
     QSqlDriver* driver = QSqlDatabase::database(name_, false).driver();
     if (heard_.empty())
-        QObject::connect(driver, &QSqlDriver::notification, driver,
-                         [this](const QString& from, QSqlDriver::NotificationSource, const QVariant& told) {
-                             if (const auto known = heard_.find(from); known != heard_.end()) known->second(told.toString());
-                         });
+        QObject::connect(
+            driver, &QSqlDriver::notification, driver,
+            [this](const QString& from, QSqlDriver::NotificationSource, const QVariant& told) { tell(from, told.toString()); });
     heard_[channel] = std::move(heard);
     driver->subscribeToNotification(channel);
+}
+
+void Database::tell(const QString& channel, const QString& told) const
+{
+    if (const auto known = heard_.find(channel); known != heard_.end()) known->second(told);
 }
 
 void Database::run_script(const QString& sql) const
@@ -123,18 +146,13 @@ void Database::run_script(const QString& sql) const
 void Database::fail(const QSqlError& error) const
 {
     if (kind_ == Kind::Sqlite) throw StoreFailure(in_words(error));
-    const QString code = error.nativeErrorCode();
-    if (code == QLatin1String("HG001")) throw MovedOn(said("another station wrote at the same moment"));
-    if (code == QLatin1String("HG004")) throw OutOfDate(servers_words(error));
-    // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
-    if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P")))
-        throw ServerAway(servers_words(error));
-    throw StoreFailure(servers_words(error));
+    fail_on_server(error.nativeErrorCode(), servers_words(error.databaseText()));
 }
 
 Database::~Database()
 {
     prepared_.clear();
+    written_.clear();
     QSqlDatabase::database(name_, false).close();
     QSqlDatabase::removeDatabase(name_);
 }
@@ -175,7 +193,28 @@ QSqlQuery& Database::prepared(const char* sql, std::initializer_list<QVariant> v
     fail(error);
 }
 
-void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const { prepared(sql, values).finish(); }
+void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const
+{
+    if (kind_ == Kind::Postgres) return write_on_server(sql, values);
+    prepared(sql, values).finish();
+}
+
+void Database::write_on_server(const char* sql, std::initializer_list<QVariant> values) const
+{
+    const QSqlDatabase database = QSqlDatabase::database(name_, false);
+    PGconn* line = line_of(database);
+    if (line == nullptr) throw ServerAway(said("the server does not answer"));
+    auto known = written_.find(std::string_view(sql));
+    if (known == written_.end()) known = written_.emplace(sql, ServerStatement(line, QString::fromUtf8(sql))).first;
+    const auto refused = known->second.run(values);
+    // What was told meanwhile came with the answer, where the driver does not look for it.
+    for (PGnotify* told = nullptr; (told = PQnotifies(line)) != nullptr; PQfreemem(told))
+        QMetaObject::invokeMethod(
+            database.driver(),
+            [this, channel = QString::fromUtf8(told->relname), words = QString::fromUtf8(told->extra)] { tell(channel, words); },
+            Qt::QueuedConnection);
+    if (refused) fail_on_server(refused->code, servers_words(refused->words));
+}
 
 QVariantList Database::first_bound(const char* sql, std::initializer_list<QVariant> values) const
 {

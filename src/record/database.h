@@ -1,6 +1,7 @@
 #pragma once
 
 #include "record/place.h"
+#include "record/server_statement.h"
 
 #include <QSqlDatabase>
 #include <QSqlQuery>
@@ -76,10 +77,13 @@ private:
     QSqlQuery& prepared(const char* sql, std::initializer_list<QVariant> values) const;
     void write_bound(const char* sql, std::initializer_list<QVariant> values) const;
     void prepare_line() const;
+    void write_on_server(const char* sql, std::initializer_list<QVariant> values) const;
+    void tell(const QString& channel, const QString& told) const;
     [[noreturn]] void fail(const QSqlError& error) const;
     Kind kind_;
     QString name_;
     mutable std::map<std::string, QSqlQuery, std::less<>> prepared_;
+    mutable std::map<std::string, ServerStatement, std::less<>> written_;  ///< on a server
     mutable std::map<QString, std::function<void(const QString&)>> heard_; ///< by channel
 };
 
