@@ -4,6 +4,7 @@
 
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 #include <cstdint>
@@ -34,6 +35,38 @@ std::optional<std::string> wild_number(std::string_view option, std::string_view
     if (seed && std::from_chars(given.data(), end, whole).ec == std::errc()) return std::nullopt;
     return bh::one_line(option) + ": expected " + (seed ? "a whole number of 64 bits" : "a number not beyond 1000000000000") +
            ", found '" + bh::one_line(given.substr(0, 40)) + "'";
+}
+
+std::string join(const std::vector<std::string>& words)
+{
+    std::string all;
+    for (std::size_t i = 0; i < words.size(); ++i) all += (i == 0 ? "" : i + 1 == words.size() ? " or " : ", ") + words[i];
+    return all;
+}
+
+/// What is wrong with the words given, in one line. What stands where a command was expected is named, with those that there are.
+std::string usage_problem(const CLI::App& app, const CLI::ParseError& error)
+{
+    const CLI::App* command = &app;
+    while (!command->get_subcommands().empty()) command = command->get_subcommands().front();
+    std::vector<std::string> expected;
+    for (const CLI::App* sub : command->get_subcommands([](const CLI::App*) { return true; }))
+        expected.push_back(sub->get_name());
+    const auto is_word = [](const std::string& given) { return !given.starts_with('-'); };
+    const std::vector<std::string> left = app.remaining(true); // what nothing here takes
+    if (expected.empty()) {                                    // a whole command, and something is wrong with what it was given
+        const auto option = std::find_if_not(left.begin(), left.end(), is_word);
+        const std::string_view words = error.what(), before_a_number = "Could not convert: ";
+        if (words.starts_with(before_a_number))
+            return std::string(words.substr(before_a_number.size())) + ": is no number that it takes; --help shows what there is";
+        if (left.empty()) return std::string(words) + "; --help shows what there is";
+        return "'" + (option == left.end() ? left.front() : *option) + "' is nothing that '" + command->get_name() +
+               "' takes; --help shows what there is";
+    }
+    const auto word = std::find_if(left.begin(), left.end(), is_word);
+    const std::string of = command == &app ? "" : " of '" + command->get_name() + "'";
+    if (word == left.end()) return "a command" + of + " is expected: " + join(expected);
+    return "'" + *word + "' is no command" + of + ", expected " + join(expected);
 }
 
 } // namespace
@@ -299,7 +332,7 @@ int main(int argc, char** argv)
     } catch (const CLI::Success& asked_for_help) {
         return app.exit(asked_for_help);
     } catch (const CLI::ParseError& error) {
-        std::cerr << "bluehangar-cli: " << bh::one_line(error.what()) << "; --help shows what there is\n";
+        std::cerr << "bluehangar-cli: " << bh::one_line(usage_problem(app, error)) << '\n';
         return 2;
     }
     const QCoreApplication qt(argc, argv); // the record needs its plug-ins

@@ -567,6 +567,18 @@ TEST_CASE("bad input gets one line and exit code 2", "[cli]")
     badInput("");
 }
 
+TEST_CASE("a slip in the words of a command is named, with what was expected there", "[cli]")
+{
+    CHECK(has(badInput(""), "a command is expected: controller, progress, "));
+    CHECK(has(badInput("rtes curve"), "'rtes' is no command, expected controller, progress, "));
+    CHECK(has(badInput("rates"), "a command of 'rates' is expected: curve, match, from-log or stopwatch"));
+    CHECK(has(badInput("rates crve --profile x"), "'crve' is no command of 'rates', expected curve, match, "));
+    CHECK(has(badInput("rates stopwatch --turns 3"), "--seconds is required"));
+    CHECK(has(badInput("rates stopwatch --turns 3 --seconds 2 --sgma 1"), "'--sgma' is nothing that 'stopwatch' takes"));
+    CHECK(has(badInput("drill list all"), "'all' is nothing that 'list' takes"));
+    CHECK(has(badInput("rates stopwatch --turns three --seconds 2"), "--turns = three: is no number that it takes"));
+}
+
 TEST_CASE("hostile input is refused in one line by every reader", "[cli]")
 {
     const std::string rows = "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n";
