@@ -1078,8 +1078,8 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>%1 %</translation>
     </message>
     <message>
-        <source>%1°/s</source>
-        <translation>%1°/s</translation>
+        <source>%1 °/s</source>
+        <translation>%1 °/s</translation>
     </message>
     <message>
         <source>power</source>
@@ -6454,10 +6454,6 @@ Punkte %2. %3</translation>
         <translation>Vollausschlag, zu dem er führt</translation>
     </message>
     <message>
-        <source>°/s</source>
-        <translation>°/s</translation>
-    </message>
-    <message>
         <source>End it here</source>
         <translation>Hier beenden</translation>
     </message>
@@ -6628,6 +6624,10 @@ Punkte %2. %3</translation>
     <message>
         <source>the aircraft&apos;s rates</source>
         <translation>die Drehraten des Fluggeräts</translation>
+    </message>
+    <message>
+        <source> °/s</source>
+        <translation> °/s</translation>
     </message>
 </context>
 <context>
@@ -8084,10 +8084,6 @@ Punkte %2. %3</translation>
         <translation>Roll und Nick bei Vollausschlag</translation>
     </message>
     <message>
-        <source>°/s</source>
-        <translation>°/s</translation>
-    </message>
-    <message>
         <source>Yaw at full stick</source>
         <translation>Gier bei Vollausschlag</translation>
     </message>
@@ -8152,12 +8148,12 @@ Punkte %2. %3</translation>
         <translation>Diese Drehraten sind gemessene Punkte und werden nicht eingestellt; die Seite Drehraten sagt sie in anderen Zahlen.</translation>
     </message>
     <message>
-        <source>Learners about 300°/s (common practice).</source>
-        <translation>Anfänger etwa 300°/s (gängige Praxis).</translation>
+        <source>Learners about 300 °/s (common practice).</source>
+        <translation>Anfänger etwa 300 °/s (gängige Praxis).</translation>
     </message>
     <message>
-        <source>Learners about 350°/s, down to 250 while they rock (common practice). The centre&apos;s slope goes along in proportion.</source>
-        <translation>Anfänger etwa 350°/s, bis 250 hinunter, solange sie schaukeln (gängige Praxis). Die Steigung in der Mitte geht mit.</translation>
+        <source>Learners about 350 °/s, down to 250 while they rock (common practice). The centre&apos;s slope goes along in proportion.</source>
+        <translation>Anfänger etwa 350 °/s, bis 250 hinunter, solange sie schaukeln (gängige Praxis). Die Steigung in der Mitte geht mit.</translation>
     </message>
     <message>
         <source>Add a pilot in the line-up first; the set-up is kept on the pilot&apos;s record.</source>
@@ -8250,6 +8246,10 @@ Punkte %2. %3</translation>
     <message>
         <source>The real aircraft that is to be flown one day, the practice aircraft nearest to it, and what to set.</source>
         <translation>Das echte Fluggerät, das einmal geflogen werden soll, das ähnlichste zum Üben, und was einzustellen ist.</translation>
+    </message>
+    <message>
+        <source> °/s</source>
+        <translation> °/s</translation>
     </message>
 </context>
 <context>
@@ -9592,10 +9592,6 @@ trägt es nicht</translation>
         <translation>Rate, zu der er führt</translation>
     </message>
     <message>
-        <source>°/s</source>
-        <translation>°/s</translation>
-    </message>
-    <message>
         <source>Roll and pitch at full stick. 350 to 400 is where races are flown well (common practice).</source>
         <translation>Roll und Nick bei Vollausschlag. Mit 350 bis 400 werden Rennen gut geflogen (gängige Praxis).</translation>
     </message>
@@ -9746,6 +9742,10 @@ trägt es nicht</translation>
     <message>
         <source>Every step is taken; rocking %1 of the time since.</source>
         <translation>Jeder Schritt ist getan; schaukelt seitdem %1 der Zeit.</translation>
+    </message>
+    <message>
+        <source> °/s</source>
+        <translation> °/s</translation>
     </message>
 </context>
 <context>
@@ -12487,12 +12487,12 @@ trägt es nicht</translation>
         <translation>Für die Hand ist es noch zu schnell.</translation>
     </message>
     <message>
-        <source>It rocks %1 % of the time at %2°/s: 350, then about 250, holds the hand steadier. Where flips are to end before the ground it is about 680. Both are common practice; the next flights decide.</source>
-        <translation>Es schaukelt %1 % der Zeit bei %2°/s: 350, dann etwa 250, halten die Hand ruhiger. Wo Flips vor dem Boden enden sollen, sind es etwa 680. Beides ist gängige Praxis; die nächsten Flüge entscheiden.</translation>
+        <source>It rocks %1 % of the time at %2 °/s: 350, then about 250, holds the hand steadier. Where flips are to end before the ground it is about 680. Both are common practice; the next flights decide.</source>
+        <translation>Es schaukelt %1 % der Zeit bei %2 °/s: 350, dann etwa 250, halten die Hand ruhiger. Wo Flips vor dem Boden enden sollen, sind es etwa 680. Beides ist gängige Praxis; die nächsten Flüge entscheiden.</translation>
     </message>
     <message>
-        <source>It rocks %1 % of the time: about 250°/s is the next step down (common practice).</source>
-        <translation>Es schaukelt %1 % der Zeit: etwa 250°/s ist der nächste Schritt hinunter (gängige Praxis).</translation>
+        <source>It rocks %1 % of the time: about 250 °/s is the next step down (common practice).</source>
+        <translation>Es schaukelt %1 % der Zeit: etwa 250 °/s ist der nächste Schritt hinunter (gängige Praxis).</translation>
     </message>
     <message>
         <source>Its controller is about to send stick movements.</source>
@@ -16938,8 +16938,8 @@ trägt es nicht</translation>
         <translation>Pause</translation>
     </message>
     <message>
-        <source>peak %1°/s</source>
-        <translation>Spitze %1°/s</translation>
+        <source>peak %1 °/s</source>
+        <translation>Spitze %1 °/s</translation>
     </message>
     <message>
         <source>pitch</source>

@@ -13,7 +13,7 @@ constexpr std::pair<std::string_view, std::string_view> number_forms[] = {{"freq
                                                                           {"cycles", label("cycles %1")},
                                                                           {"lean_deg", label("lean %1°")},
                                                                           {"turned_deg", label("turned %1°")},
-                                                                          {"peak_dps", label("peak %1°/s")},
+                                                                          {"peak_dps", label("peak %1 °/s")},
                                                                           {"height_change_m", label("height change %1 m")},
                                                                           {"exit_deg", label("exit %1°")},
                                                                           {"settled_s", label("settled %1 s")},
@@ -53,6 +53,7 @@ Said evidence_of(const std::vector<const Finding*>& found)
     std::vector<Said> numbers;
     for (const FindingNumber& n : worst.numbers)
         if (Said number = number_in_words(n); !number.empty() && numbers.size() < told) numbers.push_back(std::move(number));
+    if (is_of_any_stick(worst.kind)) numbers.insert(numbers.begin(), said(stick_axis_key(worst.axis)));
     return numbers.empty() ? seen : said("%1: %2", seen, joined(numbers, ", "));
 }
 

@@ -75,7 +75,7 @@ struct Advice {
     std::string rule, cause, change;
     FindingKind finding = FindingKind::Rocking;
     ChangeKind kind = ChangeKind::Movement;
-    Said evidence; ///< "3 times, the weightiest from 12.0 s to 18.4 s: 1.6 Hz, …; in 4 of the last 5 flights"
+    Said evidence; ///< "3 times, the weightiest from 12.0 s to 18.4 s: pitch, frequency 1.6 Hz, …; in 4 of the last 5 flights"
     std::optional<double> expected_marks; ///< of 100; nothing: no drill is known, or it is not judged by that
     double weight = 0;
     double improves = 0;        ///< share by which the finding's own measure should fall

@@ -310,6 +310,11 @@ std::optional<FindingKind> finding_from_key(std::string_view key)
     return found == kind_keys.end() ? std::nullopt : std::optional(static_cast<FindingKind>(found - kind_keys.begin()));
 }
 
+bool is_of_any_stick(FindingKind kind)
+{
+    return kind == FindingKind::Rocking || kind == FindingKind::HeldPush || kind == FindingKind::Spin;
+}
+
 std::string_view finding_name(FindingKind kind)
 {
     static constexpr std::array<std::string_view, finding_kind_count> names{label("Rocking"),

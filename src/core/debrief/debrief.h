@@ -33,6 +33,7 @@ inline constexpr std::size_t finding_kind_count = static_cast<std::size_t>(Findi
 [[nodiscard]] std::string_view finding_key(FindingKind kind); ///< "rocking", "held_push", …
 [[nodiscard]] std::optional<FindingKind> finding_from_key(std::string_view key);
 [[nodiscard]] std::string_view finding_name(FindingKind kind); ///< "Rocking", "Push held", …
+[[nodiscard]] bool is_of_any_stick(FindingKind kind);          ///< which one, its axis has to say
 
 /// A number of a finding by its key, which carries its unit; nothing: not known.
 struct FindingNumber {

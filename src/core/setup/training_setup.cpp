@@ -77,11 +77,11 @@ std::vector<Said> setup_warnings(const TrainingSetup& setup, const Airframe& sim
     const double roll_dps = std::max(rate_dps(setup.rates.roll, 1), rate_dps(setup.rates.pitch, 1));
     if (rocks && roll_dps >= quick_rate_dps)
         warnings.push_back(
-            said("It rocks %1 % of the time at %2°/s: 350, then about 250, holds the hand steadier. Where flips are to end "
+            said("It rocks %1 % of the time at %2 °/s: 350, then about 250, holds the hand steadier. Where flips are to end "
                  "before the ground it is about 680. Both are common practice; the next flights decide.",
                  rounded(100 * *pilot.rocking_share, 0), rounded(roll_dps, 0)));
     else if (rocks && learner && roll_dps > 300)
-        warnings.push_back(said("It rocks %1 % of the time: about 250°/s is the next step down (common practice).",
+        warnings.push_back(said("It rocks %1 % of the time: about 250 °/s is the next step down (common practice).",
                                 rounded(100 * *pilot.rocking_share, 0)));
     return warnings;
 }

@@ -215,7 +215,6 @@ QWidget* DebriefPage::makeSide()
     tabs_ = new QTabWidget;
     tabs_->setObjectName(QStringLiteral("debriefTabs"));
     tabs_->setDocumentMode(true);
-    tabs_->tabBar()->setUsesScrollButtons(false);
     tabs_->setStyleSheet(QStringLiteral("QTabBar::tab { padding: 4px 7px; min-width: 0; }")); // five of them beside each other
     tabs_->tabBar()->setFont(uiFont(small_points));
     tabs_->addTab(findings_, tr("Found"));

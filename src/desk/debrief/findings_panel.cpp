@@ -2,6 +2,7 @@
 
 #include "desk/debrief/looked_at.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/form_scroll.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/theme.h"
 #include "desk/words/finding_words.h"
@@ -16,6 +17,10 @@
 
 namespace bh::desk {
 
+namespace {
+constexpr int least_list_px = 120;
+}
+
 FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
 {
     why_ = new QLabel;
@@ -25,6 +30,10 @@ FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent),
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 8, 0, 0);
     layout->setSpacing(8);
+    auto* advice = new QWidget;
+    auto* advices = new QVBoxLayout(advice);
+    advices->setContentsMargins(0, 0, 0, 0);
+    advices->setSpacing(8);
     for (std::size_t i = 0; i < most_advice; ++i) {
         AdviceRow row{new QLabel, tabButton(tr("Tell the pilot"), "", tr("Keeps it as told: what comes of it is followed"))};
         row.words->setObjectName(i == 0 ? QStringLiteral("debriefAdvice") : QStringLiteral("debriefAdvice%1").arg(i + 1));
@@ -33,15 +42,19 @@ FindingsPanel::FindingsPanel(School& school, QWidget* parent) : QWidget(parent),
         if (i == 0) row.words->setFont(uiFont(head_points, true));
         row.tell->setObjectName(QStringLiteral("tellAdvice%1").arg(i + 1));
         connect(row.tell, &QPushButton::clicked, this, [this, i] { tell(i); });
-        layout->addWidget(row.words);
-        if (i == 0) layout->addWidget(why_);
-        layout->addWidget(row.tell, 0, Qt::AlignLeft);
+        advices->addWidget(row.words);
+        if (i == 0) advices->addWidget(why_);
+        advices->addWidget(row.tell, 0, Qt::AlignLeft);
         rows_.push_back(row);
     }
+    auto* scroll = new FittingScroll; // in a small window the list below keeps its room
+    scroll->setForm(advice);
+    layout->addWidget(scroll);
     list_ = new QListWidget;
     list_->setObjectName(QStringLiteral("findings"));
     list_->setAccessibleName(tr("What was found, the weightiest first"));
     list_->setWordWrap(true);
+    list_->setMinimumHeight(scaled(least_list_px));
     const auto choose = [this](QListWidgetItem* item) { Q_EMIT chosen(item->data(Qt::UserRole).toInt()); };
     connect(list_, &QListWidget::itemClicked, this, choose);
     connect(list_, &QListWidget::itemActivated, this, choose);

@@ -271,9 +271,10 @@ void TimeLanes::paintValue(QPainter& p, const Lane& lane, const QRectF& box) con
     p.setPen(theme().ink);
     const QRectF names(0, box.top(), scaled(names_px) - 8, box.height());
     const bool room_for_two = names.height() >= 2 * p.fontMetrics().height() - 4;
-    const QString words =
-        QStringLiteral("%1%2%3").arg(lane.name, room_for_two ? QStringLiteral("\n") : QStringLiteral(" "), valueInWords(lane));
-    p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, words);
+    const QString value = (room_for_two ? QLatin1Char('\n') : QLatin1Char(' ')) + valueInWords(lane);
+    const double beside = room_for_two ? 0 : p.fontMetrics().horizontalAdvance(value); // which is not to be cut
+    const QString name = p.fontMetrics().elidedText(lane.name, Qt::ElideRight, static_cast<int>(names.width() - beside));
+    p.drawText(names, Qt::AlignRight | Qt::AlignVCenter, name + value);
 }
 
 /// Faults above, what is good below them, each with its letter.

@@ -1,5 +1,6 @@
 #include "desk/parts/form_scroll.h"
 
+#include <QResizeEvent>
 #include <QScrollBar>
 #include <QWheelEvent>
 
@@ -36,6 +37,30 @@ bool FormScroll::eventFilter(QObject* object, QEvent* event)
     verticalScrollBar()->setValue(verticalScrollBar()->value() - static_cast<QWheelEvent*>(event)->angleDelta().y());
     event->accept();
     return true;
+}
+
+FittingScroll::FittingScroll(QWidget* parent) : FormScroll(parent)
+{
+    setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Maximum);
+}
+
+QSize FittingScroll::sizeHint() const
+{
+    if (!widget()) return FormScroll::sizeHint();
+    const int of_width = widget()->heightForWidth(viewport()->width());
+    return {widget()->sizeHint().width(), of_width > 0 ? of_width : widget()->sizeHint().height()};
+}
+
+bool FittingScroll::eventFilter(QObject* object, QEvent* event)
+{
+    if (object == widget() && event->type() == QEvent::LayoutRequest) updateGeometry();
+    return FormScroll::eventFilter(object, event);
+}
+
+void FittingScroll::resizeEvent(QResizeEvent* event)
+{
+    FormScroll::resizeEvent(event);
+    if (event->size().width() != event->oldSize().width()) updateGeometry();
 }
 
 } // namespace bh::desk

@@ -17,4 +17,16 @@ protected:
     bool eventFilter(QObject* object, QEvent* event) override;
 };
 
+/// One that wants to be as high as its form, wrapped texts and all, and scrolls where that much is not there.
+class FittingScroll : public FormScroll {
+    Q_OBJECT
+public:
+    explicit FittingScroll(QWidget* parent = nullptr);
+    [[nodiscard]] QSize sizeHint() const override;
+
+protected:
+    bool eventFilter(QObject* object, QEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+};
+
 } // namespace bh::desk

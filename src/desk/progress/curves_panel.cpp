@@ -127,11 +127,16 @@ int CurveGrid::columns() const
 
 int CurveGrid::cellWidth() const { return (width() - (columns() - 1) * gap_px) / columns(); }
 
-int CurveGrid::cellHeight() const
+int CurveGrid::rows() const { return std::max(1, (count() + columns() - 1) / columns()); }
+
+int CurveGrid::leastCellHeight() const
 {
     constexpr int tallest_px = 320;
     return std::clamp(cellWidth() * 2 / 3, scaled(cell_height_px), std::max(tallest_px, scaled(cell_height_px)));
 }
+
+/// A few plots in a high window are high ones, up to a square.
+int CurveGrid::cellHeight() const { return std::max(leastCellHeight(), std::min(cellWidth(), height() / rows() - gap_px)); }
 
 QRect CurveGrid::cell(int index) const
 {
@@ -139,11 +144,7 @@ QRect CurveGrid::cell(int index) const
     return {index % across * (wide + gap_px), index / across * (high + gap_px), wide, high};
 }
 
-QSize CurveGrid::sizeHint() const
-{
-    const int rows = (count() + columns() - 1) / columns();
-    return {4 * least_cell_px, std::max(1, rows) * (cellHeight() + gap_px)};
-}
+QSize CurveGrid::sizeHint() const { return {4 * least_cell_px, rows() * (leastCellHeight() + gap_px)}; }
 
 void CurveGrid::resizeEvent(QResizeEvent*) { setMinimumHeight(sizeHint().height()); }
 

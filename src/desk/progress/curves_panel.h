@@ -46,6 +46,8 @@ protected:
 private:
     [[nodiscard]] int columns() const;
     [[nodiscard]] int cellWidth() const;
+    [[nodiscard]] int rows() const;
+    [[nodiscard]] int leastCellHeight() const;
     [[nodiscard]] int cellHeight() const;
     [[nodiscard]] QRect cell(int index) const;
     void paintPlot(QPainter& p, const QRectF& plot, const DrillOutlook& outlook) const;

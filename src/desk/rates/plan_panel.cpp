@@ -48,7 +48,7 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
                      tr("Full stick alone, in one jump")});
     kind_->setToolTip(tr("One parameter at a time to the match; or the rate at full stick alone, as some do it (both common "
                          "practice). A locked yaw stays as it is."));
-    max_ = numberBox("planMax", tr("Full stick that it leads to"), 100, 1200, 10, tr("°/s"));
+    max_ = numberBox("planMax", tr("Full stick that it leads to"), 100, 1200, 10, tr(" °/s"));
     connect(kind_, &QComboBox::currentIndexChanged, this, &PlanPanel::refresh);
     end_ =
         namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));

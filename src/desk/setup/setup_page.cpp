@@ -228,8 +228,8 @@ QWidget* SetupPage::makeCameraPart()
                          "(common practice)."));
     fov_ = numberBox("fieldOfView", tr("Field of view"), fov_low_deg, fov_high_deg, 5, tr("°"));
     explain(fov_, tr("Horizontal angle of the picture; 110–120° is usual (common practice)."));
-    rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr("°/s"));
-    yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr("°/s"));
+    rollRate_ = numberBox("rollRate", tr("Roll and pitch at full stick"), 100, 1200, 10, tr(" °/s"));
+    yawRate_ = numberBox("yawRate", tr("Yaw at full stick"), 60, 1000, 10, tr(" °/s"));
     for (QDoubleSpinBox* box : {tiltBox_, fov_, rollRate_, yawRate_}) box->setFixedWidth(scaled(96));
     propeller_ = slider("propeller", tr("Propeller size"), propeller_low, propeller_high);
     power_ = slider("power", tr("Propeller power"), power_low, power_high);
@@ -380,8 +380,8 @@ void SetupPage::showWhatCanBeSet()
         const bool can = full_stick_can_be_set(setup_, axes);
         box->setEnabled(can && school_.pilot(editing_));
         if (can)
-            explain(box, axes == RateAxes::Yaw ? tr("Learners about 300°/s (common practice).")
-                                               : tr("Learners about 350°/s, down to 250 while they rock (common practice). The "
+            explain(box, axes == RateAxes::Yaw ? tr("Learners about 300 °/s (common practice).")
+                                               : tr("Learners about 350 °/s, down to 250 while they rock (common practice). The "
                                                     "centre's slope goes along in proportion."));
         else
             explain(box, measured);

@@ -24,7 +24,7 @@ WayBackPanel::WayBackPanel(School& school, QWidget* parent) : QWidget(parent), s
     words_ = new QLabel;
     words_->setObjectName(QStringLiteral("wayBackWords"));
     words_->setWordWrap(true);
-    rate_ = numberBox("wayBackRate", tr("Rate that it leads to"), 300, 1000, 10, tr("°/s"));
+    rate_ = numberBox("wayBackRate", tr("Rate that it leads to"), 300, 1000, 10, tr(" °/s"));
     rate_->setValue(350);
     explain(rate_, tr("Roll and pitch at full stick. 350 to 400 is where races are flown well (common practice)."));
     tilt_ = numberBox("wayBackTilt", tr("Camera tilt of the real aircraft"), 0, 60, 5, tr("°"));

@@ -51,7 +51,7 @@ void TaxiwayButton::paintEvent(QPaintEvent*)
     paintMark(p, QRectF(mark_px, height() / 2.0 - 6, 12, 12), mark_, markColour);
     p.setFont(uiFont(points_, isChecked()));
     p.setPen(ink);
-    p.drawText(rect().adjusted(name_px, 0, 0, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
+    p.drawText(rect().adjusted(name_px, 0, -after_px, 0), Qt::AlignVCenter | Qt::AlignLeft, text());
     if (isChecked()) p.fillRect(QRect(0, height() - 4, width(), 4), t.night ? t.attention : t.chrome);
     if (hasFocus()) {
         p.setPen(QPen(t.attention, 2));

@@ -20,8 +20,7 @@ QString findingName(FindingKind kind) { return asWords(finding_name(kind)); }
 QString findingInWords(const Finding& f)
 {
     QString words = findingName(f.kind);
-    if (f.kind == FindingKind::Rocking || f.kind == FindingKind::HeldPush || f.kind == FindingKind::Spin)
-        words += QStringLiteral(", ") + asWords(stick_axis_key(f.axis));
+    if (is_of_any_stick(f.kind)) words += QStringLiteral(", ") + asWords(stick_axis_key(f.axis));
     if (f.side) words += QStringLiteral(", ") + asWords(side_key(*f.side));
     const auto number = [&](const char* key, const QString& text, int decimals) {
         if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(inPlaces(std::abs(*value), decimals));

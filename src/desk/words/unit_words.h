@@ -8,7 +8,7 @@
 
 namespace bh::desk {
 
-/// "12 %", "3", "120 ms", "15 °", "1.5 m".
+/// "12 %", "3", "120 ms", "15°", "1.5 m".
 [[nodiscard]] inline QString valueInWords(double value, Unit unit)
 {
     switch (unit) {
@@ -17,7 +17,7 @@ namespace bh::desk {
     case Unit::MetresPerSecond: return speedInWords(value);
     case Unit::Count: return inPlaces(value, 0);
     case Unit::Milliseconds: return QStringLiteral("%1 ms").arg(inPlaces(value, 0));
-    case Unit::Degrees: return QStringLiteral("%1 °").arg(inPlaces(value, 0));
+    case Unit::Degrees: return QStringLiteral("%1°").arg(inPlaces(value, 0));
     default: return QStringLiteral("%1 %2").arg(inPlaces(value, 1)).arg(asWords(unit_key(unit)));
     }
 }

@@ -13,7 +13,7 @@ QString easedValueInWords(Eased what, double value)
     switch (what) {
     case Eased::Power:
     case Eased::Propellers: return QObject::tr("%1 %").arg(inDigits(100 * value, 4));
-    case Eased::Rates: return QObject::tr("%1°/s").arg(inPlaces(value, 0));
+    case Eased::Rates: return QObject::tr("%1 °/s").arg(inPlaces(value, 0));
     case Eased::Tilt: return QObject::tr("%1°").arg(inDigits(value, 3));
     }
     return {};

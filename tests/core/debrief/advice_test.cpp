@@ -99,7 +99,8 @@ TEST_CASE("a rule waits for as many flights and as much as it says", "[core][adv
     pilot.before.push_back(tallied(FindingKind::Rocking, 1, 1, 9));
     const auto advice = advise(twice, {rule}, nullptr, &pilot);
     REQUIRE(advice.size() == 1);
-    CHECK(advice[0].evidence == "2 times, the weightiest from 5.0 s to 7.0 s: frequency 1.6 Hz; in 3 of the last 4 flights");
+    CHECK(advice[0].evidence ==
+          "2 times, the weightiest from 5.0 s to 7.0 s: roll, frequency 1.6 Hz; in 3 of the last 4 flights");
     REQUIRE(advice[0].at.size() == 2);
     CHECK(advice[0].at[0].from_s == 5);                                                         // the weightiest first
     CHECK(advise(with({fault(FindingKind::Rocking, 5, 60)}), {rule}, nullptr, &pilot).empty()); // once

@@ -154,9 +154,9 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     quick.rates.roll = CentreMaxCurve{200, 700, 0.2};
     CHECK(setup_warnings(quick, Airframe{}, new_one, 1.225).empty()); // no fault by itself
     const auto told = setup_warnings(quick, Airframe{}, rocking, 1.225);
-    CHECK(said(told, "rocks 25 % of the time at 700°/s: 350, then about 250"));
+    CHECK(said(told, "rocks 25 % of the time at 700 °/s: 350, then about 250"));
     CHECK(said(told, "about 680"));
-    CHECK(said(setup_warnings(TrainingSetup{}, Airframe{}, rocking, 1.225), "about 250°/s is the next step down"));
+    CHECK(said(setup_warnings(TrainingSetup{}, Airframe{}, rocking, 1.225), "about 250 °/s is the next step down"));
     TrainingSetup usual; // a learner's tilt of 30° is no fault; 25 and 20 are the retreat of one who rocks
     usual.camera_tilt_deg = 30;
     Airframe slippery;

@@ -170,7 +170,7 @@ TEST_CASE("detuning shows before and after, and takes a warning away", "[desk][s
     propeller->setValue(90);
     CHECK(s.figure(3, 2).toDouble() < s.figure(3, 1).toDouble() * 0.78); // 0.9⁴ on motors that turn faster, and less power
     s.type("rollRate", 700);
-    CHECK_FALSE(s.desk.text("setupWarnings").contains("700°/s")); // no fault while nobody has seen this pilot rock
+    CHECK_FALSE(s.desk.text("setupWarnings").contains("700 °/s")); // no fault while nobody has seen this pilot rock
     REQUIRE(s.desk.waitFor([&] { return rate_dps(s.kept().rates.roll, 1) == Approx(700); }));
     CHECK(rate_dps(s.kept().rates.pitch, 1) == Approx(700));
     CHECK(rate_dps(s.kept().rates.yaw, 1) == Approx(300));
