@@ -6,6 +6,7 @@
 #include "desk/first_flight/tick_list.h"
 #include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/column_beneath.h"
 #include "desk/parts/columns_that_give.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/paper.h"
@@ -111,6 +112,8 @@ QWidget* FirstFlightPage::makeGates()
     gates_->setSelectionBehavior(QAbstractItemView::SelectRows);
     gates_->setWordWrap(false);
     new ColumnsThatGive(gates_, {GateBy});
+    constexpr int least_evidence_px = 180;
+    new ColumnBeneath(gates_, GateName, GateEvidence, least_evidence_px);
     evidence_ = new QLabel;
     evidence_->setObjectName(QStringLiteral("gateEvidence"));
     evidence_->setWordWrap(true);
@@ -290,6 +293,7 @@ void FirstFlightPage::fillGate(int row, const ReadinessGate& g)
             item->setData(Qt::UserRole, utf8(g.id));
             item->setData(met_role, g.state == GateState::Met);
         }
+        if (column == GateName) item->setData(Qt::AccessibleDescriptionRole, evidence);
         gates_->setItem(row, column++, item);
     }
 }

@@ -11,6 +11,7 @@
 #include "desk/progress/curves_panel.h"
 #include "desk_fixture.h"
 
+#include <QLabel>
 #include <QProcess>
 #include <QStackedWidget>
 #include <QTableView>
@@ -113,6 +114,47 @@ TEST_CASE("columns give way one after the other, and what counts stays whole", "
     QTest::qWait(20);
     CHECK(table->isColumnHidden(1)); // a longer text takes the room at once
     delete table;
+}
+
+TEST_CASE("a column that a narrow table leaves no room stands under another one, and comes back", "[desk][wide]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->showPage(MainWindow::FirstFlight);
+    auto* gates = desk.find<QTableView>("gates");
+    constexpr int name = 1, evidence = 3;
+    const auto at = [&](int width, int height) {
+        desk.window->resize(width, height);
+        QTest::qWait(50);
+        return gates->isColumnHidden(evidence);
+    };
+    REQUIRE_FALSE(at(1600, 900));
+    const int line = gates->rowHeight(0);
+    CHECK(at(1100, 700));
+    CHECK(gates->rowHeight(0) > 1.5 * line);
+    CHECK(gates->columnWidth(name) > gates->viewport()->width() / 2); // and has the room of both
+    const QModelIndex gate = gates->model()->index(0, name);
+    CHECK(gate.data(Qt::AccessibleDescriptionRole) == gate.siblingAtColumn(evidence).data());
+    CHECK_FALSE(at(1600, 900));
+    CHECK(gates->rowHeight(0) == line);
+}
+
+TEST_CASE("advice is read whole in the smallest window, and the list of what was found keeps its room", "[desk][wide]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->resize(1100, 700);
+    desk.window->showPage(MainWindow::Debrief);
+    auto* why = desk.find<QLabel>("debriefWhy");
+    auto* findings = desk.find<QWidget>("findings");
+    REQUIRE(desk.waitFor([&] { return findings->isVisible(); }));
+    const auto whole_words = [&](const QString& words) {
+        why->setText(words);
+        QTest::qWait(50);
+        CHECK(why->height() >= why->heightForWidth(why->width()));
+        CHECK(findings->height() >= 120);
+    };
+    whole_words("Short.");
+    whole_words(QString("The input is too big, and then too big the other way. ").repeated(5));
+    whole_words(QString("The input is too big, and then too big the other way. ").repeated(20));
 }
 
 TEST_CASE("on the Board what comes next is read whole in the smallest window", "[desk][wide]")
