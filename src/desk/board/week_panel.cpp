@@ -22,6 +22,7 @@
 #include <QScrollArea>
 #include <QThreadPool>
 #include <algorithm>
+#include <cmath>
 
 namespace bh::desk {
 namespace {
@@ -215,7 +216,7 @@ void WeekPanel::showWaiting()
         const double hours = s.short_blocks * school_.values().bays->slot_minutes / 60.0;
         lines << tr("<b>%1</b>: %2 h short, because of: %3.")
                      .arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped())
-                     .arg(hours)
+                     .arg(inPlaces(hours, hours == std::floor(hours) ? 0 : 1))
                      .arg(because.join(QStringLiteral(", ")));
     }
     QStringList silent;

@@ -93,7 +93,6 @@ ControllerPage::ControllerPage(School& school, Station& station, KeyboardSticks&
     devices_ = new QComboBox;
     devices_->setObjectName(QStringLiteral("deviceChoice"));
     devices_->setAccessibleName(tr("Controller in use"));
-    devices_->setMinimumWidth(scaled(150));
     devices_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     start_ = new QPushButton;
     start_->setObjectName(QStringLiteral("startCalibration"));

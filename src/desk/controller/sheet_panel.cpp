@@ -42,6 +42,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     list_->setObjectName(QStringLiteral("simulators"));
     list_->setAccessibleName(tr("Simulators"));
     list_->setSpacing(4);
+    list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newSimulator"));
     newName_->setPlaceholderText(tr("New simulator's name"));
@@ -160,6 +161,9 @@ void SheetPanel::refresh()
     const int row = std::max(0, list_->currentRow());
     list_->clear();
     for (const SimulatorProfile& s : school_.simulators()) list_->addItem(asWords(s.name));
+    constexpr int longest_name_px = 160, around_px = 8;
+    const QAbstractItemView* names = list_; // where the hint of a column can be asked for
+    list_->setMinimumWidth(std::min(names->sizeHintForColumn(0) + around_px, scaled(longest_name_px)));
     list_->setCurrentRow(std::min(row, list_->count() - 1));
     filling_ = false;
     showSimulator();

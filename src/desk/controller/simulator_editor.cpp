@@ -144,6 +144,7 @@ void SimulatorEditor::field(const QString& label, QWidget* widget, const QString
     const int row = form_->rowCount();
     auto* caption = new QLabel(label);
     caption->setToolTip(tip);
+    caption->setWordWrap(true); // in a small window the list and the sheet beside it need their room too
     form_->addWidget(caption, row, 0);
     form_->addWidget(widget, row, 1);
 }

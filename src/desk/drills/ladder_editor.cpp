@@ -178,7 +178,11 @@ void LadderEditor::makeLimits()
     limits_->horizontalHeader()->setSectionResizeMode(Label, QHeaderView::Stretch);
     limits_->horizontalHeader()->setMinimumSectionSize(40);
     for (const int column : {Fail, Pass, Merit, Weight, Must, ToHold})
-        limits_->setColumnWidth(column, scaled(column >= Must ? 52 : column == Fail ? 66 : column == Weight ? 58 : 48));
+        limits_->setColumnWidth(column,
+                                std::max(limits_->horizontalHeader()->sectionSizeHint(column), scaled(column >= Must     ? 52
+                                                                                                      : column == Fail   ? 66
+                                                                                                      : column == Weight ? 58
+                                                                                                                         : 48)));
     explain(limits_, {tr("What is measured and its unit; a share is from 0 to 1. With sides, the limits are for each of them."),
                       tr("The value that gets no marks."), tr("The value that gets 60 marks: passed."),
                       tr("The value that gets 100 marks."), tr("In the mean of the marks."),

@@ -61,7 +61,8 @@ ScoreCard::ScoreCard(School& school, Station& station, QWidget* parent) : QWidge
 
     table_ = readingTable("cardTable", tr("Criteria, each with its key"),
                           {tr("Key"), tr("Watch for"), tr("Press"), tr("Seen"), tr("Not passed / pass / merit")}, What);
-    table_->installEventFilter(this); // its keys are the card's
+    table_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents); // a long name goes on below
+    table_->installEventFilter(this);                                              // its keys are the card's
     explain(table_, {tr("Press it; Backspace takes the last one back."),
                      tr("The drill's criteria; what is not judged has no weight, but a \"must\" has to be judged to pass."),
                      tr("How the key is meant."), tr("As pressed so far; from the sticks where \"Watch outside\" is on."),

@@ -13,7 +13,7 @@ QPushButton* Sections::add(const QString& words, const QString& name, std::funct
     auto* button = new QPushButton(words);
     button->setObjectName(name);
     button->setCheckable(true);
-    button->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(words) + 30); // the chosen one is bold
+    button->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(words) + 26); // the chosen one is bold
     const int at = addWidget(new QWidget); // stands in until the part is made
     makers_.push_back(std::move(make));
     if (at == 0) makeNow(at);
