@@ -18,7 +18,8 @@ ColumnBeneath::ColumnBeneath(QTableView* table, int over, int beneath, int least
 {
     table_->setItemDelegateForColumn(over, this);
     table_->viewport()->installEventFilter(this);
-    connect(table_->model(), &QAbstractItemModel::dataChanged, this, &ColumnBeneath::arrange, Qt::QueuedConnection);
+    // Not at each cell that is filled, but where that made another column wider.
+    connect(table_->horizontalHeader(), &QHeaderView::sectionResized, this, &ColumnBeneath::arrange, Qt::QueuedConnection);
 }
 
 bool ColumnBeneath::eventFilter(QObject* object, QEvent* event)
