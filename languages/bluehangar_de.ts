@@ -1051,7 +1051,7 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     </message>
     <message>
         <source>Reset</source>
-        <translation>Neustart</translation>
+        <translation>Reset</translation>
     </message>
     <message>
         <source>Pause</source>
@@ -2787,8 +2787,8 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Abw., °/s</translation>
     </message>
     <message>
-        <source>at %1 %: real %2, own %3, match %4</source>
-        <translation>bei %1 %: echt %2, eigen %3, Abgleich %4</translation>
+        <source>at %1 %: real %2, own %3, match %4 °/s</source>
+        <translation>bei %1 %: echt %2, eigen %3, Abgleich %4 °/s</translation>
     </message>
 </context>
 <context>
@@ -3339,7 +3339,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     </message>
     <message>
         <source>Reset</source>
-        <translation>Neustart</translation>
+        <translation>Reset</translation>
     </message>
     <message>
         <source>Panic</source>
@@ -7521,6 +7521,10 @@ Punkte %2. %3</translation>
         <comment>day, month and year, as QLocale::toString has them</comment>
         <translation>&apos;bis&apos; d. MMM yyyy</translation>
     </message>
+    <message>
+        <source>Reason</source>
+        <translation>Begründung</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::ReplayView</name>
@@ -8259,10 +8263,6 @@ Punkte %2. %3</translation>
         <translation>Simulatoren</translation>
     </message>
     <message>
-        <source>New simulator&apos;s name</source>
-        <translation>Name des neuen Simulators</translation>
-    </message>
-    <message>
         <source>Name of a new simulator</source>
         <translation>Name eines neuen Simulators</translation>
     </message>
@@ -8413,6 +8413,10 @@ Punkte %2. %3</translation>
     <message>
         <source>%1 could not be written, expected a place where files may be written.</source>
         <translation>%1 ließ sich nicht schreiben; erwartet wird ein Ort, an den geschrieben werden darf.</translation>
+    </message>
+    <message>
+        <source>New simulator</source>
+        <translation>Neuer Simulator</translation>
     </message>
 </context>
 <context>
@@ -16955,7 +16959,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>reset</source>
-        <translation>Neustart</translation>
+        <translation>Reset</translation>
     </message>
     <message>
         <source>roll</source>

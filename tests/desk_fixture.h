@@ -17,14 +17,18 @@
 struct Desk {
     QTemporaryDir folder;
     std::filesystem::path file = std::filesystem::path(folder.path().toStdString()) / "record.sqlite";
-    bh::RecordPlace place{file}; ///< where the record lies
+    bh::RecordPlace place{file};           ///< where the record lies
+    std::filesystem::path flight_logs_too; ///< beside the record that it is a copy of
     std::unique_ptr<bh::School> school;
     std::unique_ptr<bh::desk::Station> station;
     std::unique_ptr<bh::desk::MainWindow> window;
 
     explicit Desk(const char* copy_of = nullptr)
     {
-        if (copy_of) std::filesystem::copy_file(copy_of, file);
+        if (copy_of) {
+            std::filesystem::copy_file(copy_of, file);
+            flight_logs_too = std::string(copy_of) + ".logs";
+        }
         open();
     }
     /// One of several stations on a server.
@@ -34,6 +38,7 @@ struct Desk {
         bh::RecordOptions options;
         options.station_folder = file.parent_path() / "station";
         options.rights = bh::entry_rights();
+        options.read_logs_also_from = flight_logs_too;
         auto record = bh::Record::open(place, options);
         REQUIRE(record);
         if (const auto now = (*record)->note("demo_now"); !now.empty()) {

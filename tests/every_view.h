@@ -1,33 +1,46 @@
 #pragma once
 
-#include "desk/controller/controller_page.h"
-#include "desk/drills/drills_page.h"
-#include "desk/setup/setup_page.h"
+#include "desk/parts/sections.h"
 #include "desk_fixture.h"
 
 #include <QLabel>
 #include <QPushButton>
 #include <QScrollArea>
+#include <QTabWidget>
 #include <functional>
+#include <set>
 
-/// Shows every page, and every section of the Controller page, one after the other.
-inline void inEveryView(Desk& desk, const std::function<void()>& look)
+/// Shows every part that can be chosen on a page, by a section's button or as a tab, and the parts of each.
+inline void inEveryPart(QWidget& page, std::set<const QWidget*> known, const std::function<void()>& look)
 {
-    for (int page = 0; page < bh::desk::MainWindow::PageCount; ++page) {
-        desk.window->showPage(static_cast<bh::desk::MainWindow::Page>(page));
-        const int sections = page == bh::desk::MainWindow::Controller ? 4
-                             : page == bh::desk::MainWindow::Setup    ? 2
-                             : page == bh::desk::MainWindow::Drills   ? 3
-                                                                      : 1;
-        for (int section = 0; section < sections; ++section) {
-            if (page == bh::desk::MainWindow::Controller)
-                desk.window->controllerPage()->showSection(static_cast<bh::desk::ControllerPage::Section>(section));
-            if (page == bh::desk::MainWindow::Setup && section == 1) desk.window->setupPage()->showDay();
-            if (page == bh::desk::MainWindow::Drills) desk.window->drillsPage()->showSection(section);
-            QTest::qWait(50);
-            CAPTURE(page, section);
+    const auto through = [&](auto* parts, const auto& choose) {
+        if (!parts->isVisible() || !known.insert(parts).second) return;
+        const int first = parts->currentIndex();
+        for (int part = 0; part < parts->count(); ++part) {
+            if (part == first) continue;
+            choose(part);
+            CAPTURE(parts->objectName().toStdString(), part);
             look();
+            inEveryPart(page, known, look);
         }
+        choose(first);
+    };
+    for (auto* sections : page.findChildren<bh::desk::Sections*>()) through(sections, [&](int i) { sections->choose(i); });
+    for (auto* tabs : page.findChildren<QTabWidget*>()) through(tabs, [&](int i) { tabs->setCurrentIndex(i); });
+}
+
+/// Shows every page and every part of each, one after the other.
+inline void inEveryView(Desk& desk, const std::function<void()>& look, int settle_ms = 50)
+{
+    const auto look_then = [&] {
+        QTest::qWait(settle_ms);
+        look();
+    };
+    for (int page = 0; page < bh::desk::MainWindow::PageCount; ++page) {
+        CAPTURE(page);
+        desk.window->showPage(static_cast<bh::desk::MainWindow::Page>(page));
+        look_then();
+        inEveryPart(*desk.window, {}, look_then);
     }
 }
 

@@ -14,7 +14,7 @@
 namespace bh::desk {
 namespace {
 
-constexpr int time_px = 46, head_px = 40, least_row_px = 26, most_row_px = 44, least_column_px = 44;
+constexpr int time_px = 46, head_px = 40, least_row_px = 25, most_row_px = 44, least_column_px = 44, beside_words_px = 8;
 
 QString timeText(int minutes) { return QStringLiteral("%1:%2").arg(minutes / 60).arg(minutes % 60, 2, 10, QLatin1Char('0')); }
 
@@ -40,7 +40,11 @@ void WeekGrid::show(WeekAsked asked, PlannedWeek planned)
     chosen_.reset();
     if (known) choose(*known);
     const int columns = static_cast<int>(days_.size() * asked_.problem.bays.size());
-    setMinimumSize(scaled(time_px) + std::max(1, columns) * scaled(least_column_px),
+    least_column_px_ = scaled(least_column_px);
+    const QFontMetrics metrics(uiFont(small_points));
+    for (const PlannedBlock& b : planned_.blocks)
+        least_column_px_ = std::max(least_column_px_, metrics.horizontalAdvance(wordsOf(b).brief) + beside_words_px);
+    setMinimumSize(scaled(time_px) + std::max(1, columns) * least_column_px_,
                    scaled(head_px) + scaled(least_row_px) * static_cast<int>(starts_.size()) + 4);
     updateGeometry();
     update();
@@ -80,7 +84,7 @@ int WeekGrid::rowHeight() const
 int WeekGrid::columnWidth() const
 {
     const int columns = static_cast<int>(days_.size() * asked_.problem.bays.size());
-    return columns == 0 ? scaled(least_column_px) : std::max(scaled(least_column_px), (width() - scaled(time_px)) / columns);
+    return columns == 0 ? least_column_px_ : std::max(least_column_px_, (width() - scaled(time_px)) / columns);
 }
 
 QRect WeekGrid::cell(const std::string& bay, const std::string& day, int start_min) const
@@ -170,6 +174,17 @@ void WeekGrid::paintHead(QPainter& p) const
     }
 }
 
+WeekGrid::Words WeekGrid::wordsOf(const PlannedBlock& block) const
+{
+    const BlockState state = state_of(school_, block);
+    const QString mark = state == BlockState::Flown    ? QStringLiteral("● ")
+                         : state == BlockState::Missed ? QStringLiteral("▬ ")
+                         : block.locked                ? QStringLiteral("▣ ")
+                                                       : QString();
+    const QString name = QString::fromStdString(school_.file(block.pilot_id).row.name);
+    return {mark + name, mark + name.section(QLatin1Char(' '), 0, 0)};
+}
+
 void WeekGrid::paintBlock(QPainter& p, const QRect& box, const PlannedBlock& block, bool is_chosen) const
 {
     const Theme& t = theme();
@@ -180,16 +195,11 @@ void WeekGrid::paintBlock(QPainter& p, const QRect& box, const PlannedBlock& blo
     p.setPen(QPen(is_chosen ? t.attention : t.line, is_chosen ? 2 : 1, is_published ? Qt::SolidLine : Qt::DashLine));
     p.setBrush(t.card);
     p.drawRoundedRect(QRectF(box).adjusted(1.5, 1.5, -1.5, -1.5), 3, 3);
-    const QString mark = state == BlockState::Flown    ? QStringLiteral("● ")
-                         : state == BlockState::Missed ? QStringLiteral("▬ ")
-                         : block.locked                ? QStringLiteral("▣ ")
-                                                       : QString();
     p.setPen(state == BlockState::Missed ? t.notMet : state == BlockState::Flown ? t.held : t.ink);
     p.setFont(uiFont(small_points));
-    const QString name = QString::fromStdString(school_.file(block.pilot_id).row.name);
+    const Words says = wordsOf(block);
     const QRect inner = box.adjusted(5, 0, -3, 0);
-    QString words = mark + name;
-    if (p.fontMetrics().horizontalAdvance(words) > inner.width()) words = mark + name.section(QLatin1Char(' '), 0, 0);
+    const QString& words = p.fontMetrics().horizontalAdvance(says.whole) > inner.width() ? says.brief : says.whole;
     p.drawText(inner, Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(words, Qt::ElideRight, inner.width()));
 }
 

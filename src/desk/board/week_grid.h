@@ -36,11 +36,15 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    struct Words {
+        QString whole, brief; ///< with the whole name, or the first one alone
+    };
     struct Place {
         std::string bay, day;
         int start_min = 0;
     };
     [[nodiscard]] std::optional<Place> placeAt(const QPoint& at) const;
+    [[nodiscard]] Words wordsOf(const PlannedBlock& block) const;
     [[nodiscard]] int columnWidth() const;
     [[nodiscard]] int rowHeight() const;
     void paintHead(QPainter& p) const;
@@ -50,6 +54,7 @@ private:
     PlannedWeek planned_;
     std::vector<std::string> days_; ///< with slots
     std::vector<int> starts_;       ///< of any of them
+    int least_column_px_ = 0;       ///< in which the longest first name is read
     std::optional<std::size_t> chosen_;
     std::optional<QPoint> dragged_to_;
     QPoint pressed_at_;

@@ -59,13 +59,16 @@ WeekPanel::WeekPanel(School& school, Station& station, QWidget* parent)
     waitingScroll->setWidgetResizable(true);
     waitingScroll->setFrameShape(QFrame::NoFrame);
     waitingScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    auto* right = new QVBoxLayout;
-    right->addWidget(waitingTitle_);
-    right->addWidget(waitingScroll, 1);
-    auto* body = new QHBoxLayout;
-    body->setSpacing(16);
-    body->addWidget(scroll, 4);
-    body->addLayout(right, 1);
+    constexpr int least_waiting_px = 76;
+    waitingScroll->setMinimumHeight(scaled(least_waiting_px));
+    auto* waiting = new QVBoxLayout;
+    waiting->setSpacing(4);
+    waiting->addWidget(waitingTitle_);
+    waiting->addWidget(waitingScroll, 1);
+    body_ = new QBoxLayout(QBoxLayout::LeftToRight);
+    body_->setSpacing(16);
+    body_->addWidget(scroll, 4);
+    body_->addLayout(waiting, 1);
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("weekSaid"));
     said_->setWordWrap(true);
@@ -74,7 +77,7 @@ WeekPanel::WeekPanel(School& school, Station& station, QWidget* parent)
     layout->setSpacing(8);
     layout->addLayout(makeHead());
     layout->addWidget(said_);
-    layout->addLayout(body, 1);
+    layout->addLayout(body_, 1);
     layout->addLayout(makeFoot());
     connect(grid_, &WeekGrid::chosenChanged, this, &WeekPanel::tell);
     connect(grid_, &WeekGrid::moved, this, &WeekPanel::moveBlock);
@@ -118,7 +121,7 @@ QLayout* WeekPanel::makeHead()
         dialog->open();
     });
     connect(when, &QPushButton::clicked, this, [this] {
-        if (!school_.pilot(station_.pilotId())) return said_->setText(tr("Choose a pilot in the line-up."));
+        if (!school_.pilot(station_.pilotId())) return say(tr("Choose a pilot in the line-up."));
         auto* dialog = new AvailabilityDialog(school_, station_.pilotId(), this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
@@ -149,11 +152,33 @@ QLayout* WeekPanel::makeFoot()
     return row;
 }
 
+/// The whole week before anything else: what could not be placed stands beside it, or below where that would hide a day.
+void WeekPanel::arrange()
+{
+    constexpr int least_beside_px = 160;
+    const bool below = width() < grid_->minimumWidth() + 16 + scaled(least_beside_px);
+    body_->setDirection(below ? QBoxLayout::TopToBottom : QBoxLayout::LeftToRight);
+    body_->setSpacing(below ? 8 : 16);
+    waiting_->setText(waitingLines_.join(below ? QStringLiteral("<br>") : QStringLiteral("<br><br>")));
+}
+
+void WeekPanel::resizeEvent(QResizeEvent* event)
+{
+    QWidget::resizeEvent(event);
+    arrange();
+}
+
+void WeekPanel::say(const QString& words)
+{
+    said_->setText(words);
+    said_->setVisible(!words.isEmpty());
+}
+
 void WeekPanel::showWeek(const std::string& week)
 {
     if (days_of_week(week).empty()) return;
     week_ = week;
-    said_->clear();
+    say({});
     fill();
 }
 
@@ -192,13 +217,15 @@ void WeekPanel::fill()
     setPrimary(plan_, asked.has_value());
     setPrimary(bays_, !asked);
     if (!asked) {
-        said_->setText(tr("%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.")
-                           .arg(asWords(capital(asked.error().said))));
-        waiting_->clear();
+        say(tr("%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.")
+                .arg(asWords(capital(asked.error().said))));
+        waitingLines_.clear();
+        arrange();
         return tell();
     }
     grid_->show(*asked, planned);
     showWaiting();
+    arrange();
     tell();
 }
 
@@ -223,7 +250,7 @@ void WeekPanel::showWaiting()
     for (const PilotRow& p : school_.pilots())
         if (!school_.file(p.id).available) silent << QString::fromStdString(p.name).toHtmlEscaped();
     if (!silent.isEmpty()) lines << tr("Nobody said when: %1.").arg(silent.join(QStringLiteral(", ")));
-    waiting_->setText(lines.isEmpty() ? tr("Everybody has what was wanted.") : lines.join(QStringLiteral("<br><br>")));
+    waitingLines_ = lines.isEmpty() ? QStringList{tr("Everybody has what was wanted.")} : lines;
 }
 
 void WeekPanel::tell()
@@ -282,9 +309,8 @@ void WeekPanel::moveBlock(const PlannedBlock& from, const std::string& bay, cons
     PlannedBlock there = from;
     there.bay = bay, there.day = day, there.start_min = start_min;
     grid_->choose(there);
-    said_->setText(broken.isEmpty()
-                       ? tr("Moved. Ctrl+Z takes it back.")
-                       : tr("Moved, and a rule is broken: %1. Ctrl+Z takes it back.").arg(broken.join(QStringLiteral("; "))));
+    say(broken.isEmpty() ? tr("Moved. Ctrl+Z takes it back.")
+                         : tr("Moved, and a rule is broken: %1. Ctrl+Z takes it back.").arg(broken.join(QStringLiteral("; "))));
 }
 
 void WeekPanel::toggleLock()
@@ -314,7 +340,7 @@ void WeekPanel::toggleClosed()
     const std::pair closed{block->bay, block->day};
     if (std::erase(planned.closed, closed) == 0) planned.closed.push_back(closed);
     keep_week(school_, week_, planned, "bay closed or opened");
-    said_->setText(tr("Plan again to place who was there."));
+    say(tr("Plan again to place who was there."));
 }
 
 void WeekPanel::plan()
@@ -322,7 +348,7 @@ void WeekPanel::plan()
     const auto asked = week_asked(school_, week_);
     if (!asked || planning()) return;
     planning_ = std::make_shared<bool>(true);
-    said_->setText(tr("Planning …"));
+    say(tr("Planning …"));
     plan_->setEnabled(false);
     stop_->setVisible(true);
     QThreadPool::globalInstance()->start([self = QPointer<WeekPanel>(this), asked = *asked, goes_on = planning_] {
@@ -331,7 +357,7 @@ void WeekPanel::plan()
             QMetaObject::invokeMethod(
                 qApp,
                 [self, done, of] {
-                    if (self) self->said_->setText(tr("Planning: %1 of %2 …").arg(done + 1).arg(of));
+                    if (self) self->say(tr("Planning: %1 of %2 …").arg(done + 1).arg(of));
                 },
                 Qt::QueuedConnection);
             return *goes_on;
@@ -345,7 +371,7 @@ void WeekPanel::plan()
                 if (plan)
                     self->keepPlan(asked, *plan);
                 else
-                    self->said_->setText(asWords(plan.error()));
+                    self->say(asWords(plan.error()));
             },
             Qt::QueuedConnection);
     });
@@ -358,8 +384,7 @@ void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)
     keep_week(school_, week_, planned, "planned");
     fill();
     const auto changes = plan.objective.empty() ? 0 : plan.objective.back();
-    said_->setText(
-        plan.optimal
+    say(plan.optimal
             ? tr("Planned: %1 blocks, as many as the rules allow; %2 changes to what was published.")
                   .arg(planned.blocks.size())
                   .arg(planned.version > 0 ? changes : 0)
@@ -380,7 +405,7 @@ void WeekPanel::handOut()
         for (const WeekBay& bay : school_.values().bays->bays)
             if (file.contains(QString::fromStdString(bay.name))) of_bay = bay.name;
     const auto written = write_whole(file.toStdString(), week_calendar(school_, week_, of_pilot, of_bay), true);
-    said_->setText(written ? tr("Written: %1").arg(file) : asWords(written.error()));
+    say(written ? tr("Written: %1").arg(file) : asWords(written.error()));
 }
 
 QString WeekPanel::onPaperNow() const

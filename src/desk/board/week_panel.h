@@ -2,9 +2,11 @@
 
 #include "school/week_plan.h"
 
+#include <QStringList>
 #include <QWidget>
 #include <memory>
 
+class QBoxLayout;
 class QLabel;
 class QPushButton;
 class QVBoxLayout;
@@ -29,6 +31,7 @@ public:
 
 protected:
     void showEvent(QShowEvent*) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     [[nodiscard]] QLayout* makeHead();
@@ -36,6 +39,8 @@ private:
     void go(int weeks);
     void refresh();
     void fill();
+    void arrange();
+    void say(const QString& words);
     void tell();
     void showWaiting();
     void keepPlan(const WeekAsked& asked, const WeekPlan& plan);
@@ -50,6 +55,8 @@ private:
     QLabel *name_, *said_, *chosen_, *waitingTitle_, *waiting_;
     QPushButton *plan_, *stop_, *bays_, *publish_, *lock_, *remove_, *closed_;
     WeekGrid* grid_;
+    QBoxLayout* body_;
+    QStringList waitingLines_;
     bool stale_ = true;
 };
 

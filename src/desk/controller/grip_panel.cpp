@@ -109,12 +109,11 @@ GripPanel::GripPanel(School& school, Station& station, QWidget* parent) : QWidge
                         "the cursor came to rest (ISO/TS 9241-411:2012, from memory)."),
                      tr("Mean time from one rest to the next, without the rest itself.")});
     table_->verticalHeader()->hide();
-    table_->horizontalHeader()->setStretchLastSection(true);
+    table_->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    table_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Stretch);
     table_->setEditTriggers(QAbstractItemView::NoEditTriggers);
     table_->setSelectionMode(QAbstractItemView::NoSelection);
     table_->setTabKeyNavigation(false);
-    table_->setColumnWidth(0, scaled(110));
-    table_->setColumnWidth(1, scaled(70));
     table_->setFixedHeight(scaled(3 * 30 + 36));
     table_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     verdict_ = new QLabel;

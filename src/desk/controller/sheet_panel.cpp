@@ -45,7 +45,7 @@ SheetPanel::SheetPanel(School& school, Station& station, QWidget* parent) : QWid
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     newName_ = new QLineEdit;
     newName_->setObjectName(QStringLiteral("newSimulator"));
-    newName_->setPlaceholderText(tr("New simulator's name"));
+    newName_->setPlaceholderText(tr("New simulator"));
     newName_->setAccessibleName(tr("Name of a new simulator"));
     auto* left = new QVBoxLayout;
     left->addWidget(partTitle(tr("Simulators")));

@@ -78,8 +78,11 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     makeTop();
     makePlaying();
     auto* top = new QHBoxLayout;
-    for (QWidget* w : std::initializer_list<QWidget*>{flights_, open_, paper_, beside_, offset_}) top->addWidget(w);
+    for (QWidget* w : std::initializer_list<QWidget*>{flights_, open_, paper_}) top->addWidget(w);
     top->addWidget(said_, 1);
+    auto* recording = new QHBoxLayout; // of practice outside
+    for (QWidget* w : std::initializer_list<QWidget*>{beside_, offset_}) recording->addWidget(w);
+    recording->addStretch();
     auto* pictures = new QHBoxLayout;
     pictures->setSpacing(8);
     pictures->addWidget(picture_, 2);
@@ -91,6 +94,7 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
     auto* left = new QVBoxLayout(flight);
     left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(8);
+    left->addLayout(recording);
     left->addLayout(pictures, 4);
     left->addWidget(lanes_, 5);
     left->addLayout(playing);

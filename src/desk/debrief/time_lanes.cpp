@@ -224,21 +224,32 @@ void TimeLanes::paintLine(QPainter& p, const Lane& lane, const MinMax& values, c
     p.drawPolyline(line);
 }
 
-/// What the drill asked for when, as far as there is room for its name.
+/// What the drill asked for when. A name is whole or left out: a short part's may stand into the next one's place, whose own then
+/// begins later.
 void TimeLanes::paintPhases(QPainter& p, const QRectF& box) const
 {
+    constexpr double gap_px = 3;
     const Theme& t = theme();
     p.setFont(uiFont(small_points));
-    for (const PhaseDebrief& phase : found_->phases) {
-        if (phase.end_s < from_s_ || phase.start_s > to_s_) continue;
-        const double left = std::max(box.left(), x(phase.start_s)), right = std::min(box.right(), x(phase.end_s));
+    std::vector<PhaseDebrief> seen;
+    for (const PhaseDebrief& phase : found_->phases)
+        if (phase.end_s >= from_s_ && phase.start_s <= to_s_) seen.push_back(phase);
+    const auto width = [&p](const PhaseDebrief& phase) {
+        return p.fontMetrics().horizontalAdvance(phaseInWords(phase.id)) + 2.0;
+    };
+    double free_px = box.left();
+    for (std::size_t i = 0; i < seen.size(); ++i) {
+        const double left = std::max(box.left(), x(seen[i].start_s)), right = std::min(box.right(), x(seen[i].end_s));
         p.setPen(QPen(t.line, 1));
         p.drawLine(QPointF(left, box.top() - phases_px), QPointF(left, box.bottom()));
+        double until = right; // or as far into the next part as that one can spare
+        if (i + 1 < seen.size())
+            until = std::max(right, std::min(box.right(), x(seen[i + 1].end_s)) - width(seen[i + 1]) - 2 * gap_px);
+        const QRectF place(std::max(left + gap_px, free_px), box.top() - phases_px, width(seen[i]), phases_px);
+        if (place.right() > until || place.left() > right) continue;
         p.setPen(t.soft);
-        const QString name = phaseInWords(phase.id);
-        if (right - left > 24)
-            p.drawText(QRectF(left + 3, box.top() - phases_px, right - left - 4, phases_px), Qt::AlignLeft | Qt::AlignVCenter,
-                       p.fontMetrics().elidedText(name, Qt::ElideRight, static_cast<int>(right - left - 4)));
+        p.drawText(place, Qt::AlignLeft | Qt::AlignVCenter, phaseInWords(seen[i].id));
+        free_px = place.right() + gap_px;
     }
 }
 

@@ -3,12 +3,14 @@
 #include "desk/parts/hints.h"
 #include "desk/parts/station.h"
 #include "desk/parts/theme.h"
+#include "desk/parts/wrapped.h"
 #include "desk/words/attempt_words.h"
 #include "desk/words/said_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
+#include <QEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
@@ -25,13 +27,36 @@ enum LadderRole { DrillIdRole = Qt::UserRole + 1, StateRole, DetailRole, StageRo
 constexpr int step_px = 46;
 constexpr int rowsShown = 6;
 
-/// State mark, name and stage, and what is missing.
+/// Where the words of a step stand.
+struct StepPlace {
+    QRect stage, name, detail;
+};
+
+QString stageOf(const QModelIndex& step)
+{
+    return step.data(NextRole).toBool() ? LadderPanel::tr("next") : step.data(StageRole).toString();
+}
+
+StepPlace placeOf(const QModelIndex& step, const QRect& box)
+{
+    const QRect words = box.adjusted(34, 5, -6, -4);
+    const QFontMetrics small(uiFont(small_points, step.data(NextRole).toBool()));
+    const int stage_px = small.horizontalAdvance(stageOf(step)) + 6;
+    const QRect name =
+        wrapped(uiFont(text_points, true), step.data(Qt::DisplayRole).toString(), words.topLeft(), words.width() - stage_px);
+    return {{words.right() - stage_px, words.top() + 1, stage_px, small.height()},
+            name,
+            wrapped(uiFont(small_points), step.data(DetailRole).toString(), {words.left(), name.bottom() + 4}, words.width())};
+}
+
+/// State mark, name and stage, and what is missing: whole, on as many lines as they need.
 class LadderDelegate : public QStyledItemDelegate {
 public:
-    using QStyledItemDelegate::QStyledItemDelegate;
-    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override
+    explicit LadderDelegate(QListWidget* list) : QStyledItemDelegate(list), list_(list) {}
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex& index) const override
     {
-        return {180, scaled(step_px)};
+        const QRect box(0, 0, list_->viewport()->width(), 0);
+        return {180, std::max(scaled(step_px), placeOf(index, box).detail.bottom() + 6)};
     }
     void paint(QPainter* p, const QStyleOptionViewItem& option, const QModelIndex& index) const override
     {
@@ -57,24 +82,22 @@ public:
                       held                           ? t.held
                       : state == DrillState::Untried ? t.steel
                                                      : t.attention);
-        const QRect words = placed(box.adjusted(34, 5, -6, -4));
+        const StepPlace place = placeOf(index, box);
         const bool next = index.data(NextRole).toBool();
         p->setFont(uiFont(small_points, next));
         p->setPen(next ? t.attention : t.soft);
-        const QString stage = next ? LadderPanel::tr("next") : index.data(StageRole).toString();
-        const int stageWidth = p->fontMetrics().horizontalAdvance(stage) + 6;
-        p->drawText(words.adjusted(0, 1, 0, 0), Qt::AlignRight | Qt::AlignTop, stage);
+        p->drawText(placed(place.stage), Qt::AlignRight | Qt::AlignTop, stageOf(index));
         p->setFont(uiFont(text_points, true));
         p->setPen(locked && !held ? t.soft : t.ink);
-        p->drawText(
-            words, Qt::AlignLeft | Qt::AlignTop,
-            p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, words.width() - stageWidth));
+        p->drawText(placed(place.name), Qt::AlignLeft | Qt::TextWordWrap, index.data(Qt::DisplayRole).toString());
         p->setFont(uiFont(small_points));
         p->setPen(t.soft);
-        p->drawText(words, Qt::AlignLeft | Qt::AlignBottom,
-                    p->fontMetrics().elidedText(index.data(DetailRole).toString(), Qt::ElideRight, words.width()));
+        p->drawText(placed(place.detail), Qt::AlignLeft | Qt::TextWordWrap, index.data(DetailRole).toString());
         p->restore();
     }
+
+private:
+    QListWidget* list_;
 };
 
 /// "best 92, last 80, falling": nothing before the first attempt.
@@ -112,6 +135,9 @@ LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent) : QW
     list_->setAccessibleName(tr("Ladder of drills"));
     list_->setItemDelegate(new LadderDelegate(list_));
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    list_->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel); // steps are not alike in height
+    list_->setResizeMode(QListView::Adjust);
+    list_->viewport()->installEventFilter(this);
 
     opening_ = new QWidget;
     opening_->setObjectName(QStringLiteral("opening"));
@@ -202,6 +228,20 @@ void LadderPanel::setBusy(bool busy)
     curriculum_->setEnabled(!busy && !station_.pilotId().empty());
 }
 
+bool LadderPanel::eventFilter(QObject* object, QEvent* event)
+{
+    if (event->type() == QEvent::Resize) fitHeight();
+    return QWidget::eventFilter(object, event);
+}
+
+void LadderPanel::fitHeight()
+{
+    int whole_px = 4;
+    for (int row = 0; row < list_->count(); ++row) whole_px += list_->sizeHintForRow(row);
+    list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls, large text sooner
+    list_->setMaximumHeight(whole_px);
+}
+
 void LadderPanel::refresh()
 {
     const Curriculum& curriculum = school_.curriculum(station_.pilotId());
@@ -225,9 +265,6 @@ void LadderPanel::refresh()
         list_->clear();
         for (const LadderStep& step : steps)
             (new QListWidgetItem(list_))->setData(DrillIdRole, QString::fromStdString(step.drill_id));
-        const int whole_px = scaled(step_px) * static_cast<int>(steps.size()) + 4;
-        list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls, large text sooner
-        list_->setMaximumHeight(whole_px);
     }
     for (std::size_t i = 0; i < steps.size(); ++i) {
         QListWidgetItem* item = list_->item(static_cast<int>(i));
@@ -248,6 +285,7 @@ void LadderPanel::refresh()
         item->setData(DetailRole, parts.join(QStringLiteral(" · ")));
         item->setToolTip(tr("Stage %1: %2").arg(asWords(stage), parts.join(QStringLiteral(" · "))));
     }
+    fitHeight();
     const ThrottleCutHabit& habit = standing.throttle_cuts;
     habit_->setVisible(habit.crashes > 0);
     habit_->setText(tr("Throttle at the bottom within 1 s after %1 of %2 crashes.").arg(habit.within_1_s).arg(habit.crashes));

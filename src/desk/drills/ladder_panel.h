@@ -32,8 +32,12 @@ public:
 Q_SIGNALS:
     void drillChosen(); ///< another one, or clicked again
 
+protected:
+    bool eventFilter(QObject* object, QEvent* event) override;
+
 private:
     void refresh();
+    void fitHeight();
     void refreshOpening();
 
     School& school_;

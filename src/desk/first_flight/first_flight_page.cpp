@@ -112,8 +112,7 @@ QWidget* FirstFlightPage::makeGates()
     gates_->setSelectionBehavior(QAbstractItemView::SelectRows);
     gates_->setWordWrap(false);
     new ColumnsThatGive(gates_, {GateBy});
-    constexpr int least_evidence_px = 180;
-    new ColumnBeneath(gates_, GateName, GateEvidence, least_evidence_px);
+    new ColumnBeneath(gates_, GateName, GateEvidence);
     evidence_ = new QLabel;
     evidence_->setObjectName(QStringLiteral("gateEvidence"));
     evidence_->setWordWrap(true);

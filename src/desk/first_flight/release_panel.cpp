@@ -146,10 +146,10 @@ void ReleasePanel::chooseGate(const std::string& gate, const QString& name, bool
     gate_ = met ? std::string() : gate;
     const auto known = reasons_.find(gate_);
     reason_->setText(known == reasons_.end() ? QString() : QString::fromStdString(known->second));
-    reason_->setPlaceholderText(gate_.empty()
-                                    ? tr("Choose a gate that is not met to give a reason, or write why a release is withdrawn")
-                                    : tr("Why \"%1\" does not stand in the way").arg(name));
-    reason_->setAccessibleName(reason_->placeholderText());
+    reason_->setPlaceholderText(tr("Reason"));
+    reason_->setToolTip(gate_.empty() ? tr("Choose a gate that is not met to give a reason, or write why a release is withdrawn")
+                                      : tr("Why \"%1\" does not stand in the way").arg(name));
+    reason_->setAccessibleName(reason_->toolTip());
     give_->setEnabled(!gate_.empty());
 }
 

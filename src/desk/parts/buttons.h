@@ -1,5 +1,8 @@
 #pragma once
 
+#include "desk/parts/theme.h"
+
+#include <QFontMetrics>
 #include <QPushButton>
 #include <QString>
 #include <QStyle>
@@ -21,6 +24,13 @@ inline QPushButton* tabButton(const QString& text, const char* name, const QStri
     QPushButton* button = namedButton(text, name, tip);
     button->setFocusPolicy(Qt::TabFocus);
     return button;
+}
+
+/// As wide as its words need when it is chosen, and bold.
+inline void leaveRoomForBold(QPushButton* button)
+{
+    constexpr int beside_px = 26;
+    button->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(button->text()) + beside_px);
 }
 
 /// The one button of a page, or of a part of it, that is the next step. May change while it is shown.

@@ -1,17 +1,37 @@
 #include "desk/parts/criteria_panel.h"
 
 #include "desk/parts/theme.h"
+#include "desk/parts/wrapped.h"
 #include "desk/words/said_words.h"
 #include "desk/words/unit_words.h"
 
 #include <QHelpEvent>
 #include <QPainter>
 #include <QToolTip>
+#include <algorithm>
 
 namespace bh::desk {
 namespace {
-constexpr int criterion_px = 54;
+
+constexpr int label_line_px = 18, below_label_px = 36;
+
+/// Of what the label may take beside the value.
+int labelWidth(const CriterionRow& c, int width)
+{
+    constexpr int mark_px = 16, between_px = 6;
+    return width - mark_px - between_px - QFontMetrics(uiFont(text_points, true)).horizontalAdvance(CriteriaPanel::valueText(c));
 }
+
+/// Of the label, on as many lines as it needs.
+int labelHeight(const CriterionRow& c, int width)
+{
+    return std::max(scaled(label_line_px),
+                    wrapped(uiFont(text_points, c.must), asWords(c.label), {}, labelWidth(c, width)).height());
+}
+
+int rowHeight(const CriterionRow& c, int width) { return labelHeight(c, width) + scaled(below_label_px); }
+
+} // namespace
 
 CriteriaPanel::CriteriaPanel(QWidget* parent) : SpokenView(parent)
 {
@@ -22,10 +42,10 @@ CriteriaPanel::CriteriaPanel(QWidget* parent) : SpokenView(parent)
 
 void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
 {
-    const bool resized = criteria.size() != criteria_.size();
+    const int height = sizeHint().height();
     criteria_ = std::move(criteria);
     saysOtherwise();
-    if (resized) updateGeometry();
+    if (sizeHint().height() != height) updateGeometry();
     update();
 }
 
@@ -38,7 +58,20 @@ QString CriteriaPanel::inWords() const
     return spoken.join(QStringLiteral("; "));
 }
 
-QSize CriteriaPanel::sizeHint() const { return {200, static_cast<int>(criteria_.size()) * scaled(criterion_px)}; }
+QSize CriteriaPanel::sizeHint() const
+{
+    int height = 0;
+    for (const CriterionRow& c : criteria_) height += rowHeight(c, width());
+    return {200, height};
+}
+
+void CriteriaPanel::resizeEvent(QResizeEvent* event)
+{
+    SpokenView::resizeEvent(event);
+    updateGeometry(); // labels may need more lines, or fewer
+}
+
+QString CriteriaPanel::valueText(const CriterionRow& c) { return c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–"); }
 
 /// "−50 to 300 ms" for a band, otherwise the one limit.
 QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
@@ -58,9 +91,13 @@ bool CriteriaPanel::event(QEvent* event)
 {
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
-    const auto row = static_cast<std::size_t>(help->pos().y() / scaled(criterion_px));
-    if (row < criteria_.size()) {
-        const CriterionRow& c = criteria_[row];
+    int below = 0;
+    const auto under = std::find_if(criteria_.begin(), criteria_.end(), [&](const CriterionRow& c) {
+        below += rowHeight(c, width());
+        return help->pos().y() < below;
+    });
+    if (under != criteria_.end()) {
+        const CriterionRow& c = *under;
         const QString span = spanText(c);
         QToolTip::showText(help->globalPos(),
                            tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
@@ -82,8 +119,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
     for (const CriterionRow& c : criteria_) {
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
-        const QRect box(0, top, width(), scaled(criterion_px));
-        const QString value = c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–");
+        const QRect label(16, top, labelWidth(c, width()), labelHeight(c, width()));
         paintMark(p, QRectF(0, top + scaled(5), 10, 10),
                   !c.value ? StateMark::None
                   : passed ? StateMark::Done
@@ -91,12 +127,10 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
                   colour);
         p.setFont(uiFont(text_points, true));
         p.setPen(c.value ? t.ink : t.soft);
-        const int valueWidth = p.fontMetrics().horizontalAdvance(value);
-        p.drawText(box.adjusted(0, 0, -1, 0), Qt::AlignRight | Qt::AlignTop, value);
+        p.drawText(QRect(0, top, width() - 1, label.height()), Qt::AlignRight | Qt::AlignTop, valueText(c));
         p.setFont(uiFont(text_points, c.must));
-        p.drawText(QRect(16, top, box.width() - 22 - valueWidth, scaled(20)), Qt::AlignLeft | Qt::AlignVCenter,
-                   p.fontMetrics().elidedText(asWords(c.label), Qt::ElideMiddle, box.width() - 22 - valueWidth));
-        const QRect bar(0, top + scaled(22), width() - 1, 9);
+        p.drawText(label, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, asWords(c.label));
+        const QRect bar(0, label.top() + label.height() + scaled(4), width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
         if (c.value)
@@ -104,17 +138,16 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
         p.setFont(uiFont(small_points));
         p.setPen(t.soft);
-        const QRect scale(0, top + scaled(22) + 10, width(), scaled(15));
+        const QRect scale(0, bar.top() + 10, width(), scaled(15));
+        top += rowHeight(c, width());
         if (c.below) { // too little and too much: the limits do not lie on one line
             p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
-            top += scaled(criterion_px);
             continue;
         }
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueInWords(c.fail, c.unit));
         p.drawText(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15)), Qt::AlignHCenter | Qt::AlignTop,
                    tr("pass %1").arg(valueInWords(c.pass, c.unit)));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueInWords(c.merit, c.unit));
-        top += scaled(criterion_px);
     }
 }
 

@@ -16,6 +16,7 @@ public:
     [[nodiscard]] const std::vector<CriterionRow>& criteria() const { return criteria_; }
     [[nodiscard]] static QString spanText(
         const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
+    [[nodiscard]] static QString valueText(const CriterionRow& criterion);
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QString inWords() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
@@ -23,6 +24,7 @@ public:
 protected:
     bool event(QEvent* event) override;
     void paintEvent(QPaintEvent*) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     [[nodiscard]] static QString limitText(const CriterionRow& criterion, double Limits::*limit);

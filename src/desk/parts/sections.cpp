@@ -1,9 +1,7 @@
 #include "desk/parts/sections.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/buttons.h"
 
-#include <QFontMetrics>
-#include <QPushButton>
 #include <utility>
 
 namespace bh::desk {
@@ -13,7 +11,7 @@ QPushButton* Sections::add(const QString& words, const QString& name, std::funct
     auto* button = new QPushButton(words);
     button->setObjectName(name);
     button->setCheckable(true);
-    button->setMinimumWidth(QFontMetrics(uiFont(text_points, true)).horizontalAdvance(words) + 26); // the chosen one is bold
+    leaveRoomForBold(button);              // the chosen one is
     const int at = addWidget(new QWidget); // stands in until the part is made
     makers_.push_back(std::move(make));
     if (at == 0) makeNow(at);

@@ -2,6 +2,7 @@
 
 #include "desk/parts/theme.h"
 
+#include <QPaintEngine>
 #include <QPainter>
 #include <QPixmap>
 #include <QWidget>
@@ -9,7 +10,7 @@
 namespace bh::desk {
 
 /// The part of a widget's picture that stays while something moves in front of it. Painted anew when the size, the theme or what
-/// it was made for has changed.
+/// it was made for has changed; on anything but a screen, such as paper, it is not painted as dots first.
 template <class MadeFor>
 class StillPicture {
 public:
@@ -17,6 +18,11 @@ public:
     template <class Paint>
     void draw(QPainter& p, const QWidget& on, const MadeFor& made_for, const Paint& paint)
     {
+        if (p.paintEngine()->type() != QPaintEngine::Raster) {
+            p.save();
+            paint(p);
+            return p.restore();
+        }
         const QSize size = on.size() * on.devicePixelRatioF();
         if (picture_.size() != size || !(made_for == made_for_) || card_ != theme().card) {
             picture_ = QPixmap(size);

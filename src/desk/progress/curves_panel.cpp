@@ -282,10 +282,8 @@ CurvesPanel::CurvesPanel(School& school, Station& station, QWidget* parent) : QW
     marks_ = namedButton(tr("Marks"), "curvesMarks", tr("Marks of 100, attempt by attempt; 60 pass"));
     leading_ = namedButton(tr("Leading measure"), "curvesLeading",
                            tr("What weighs most of what a pass needs, attempt by attempt, with its limit"));
-    for (QPushButton* b : {marks_, leading_}) b->setCheckable(true), b->setAutoExclusive(true);
+    for (QPushButton* b : {marks_, leading_}) b->setCheckable(true), b->setAutoExclusive(true), leaveRoomForBold(b);
     marks_->setChecked(true);
-    constexpr int wide_px = 140; // also when it is chosen, and bold
-    leading_->setMinimumWidth(scaled(wide_px));
     grid_ = new CurveGrid;
     scroll_ = new QScrollArea;
     scroll_->setWidget(grid_);

@@ -73,6 +73,8 @@ CurvePlot::CurvePlot(const QString& axis, QWidget* parent)
     explain(difference_, tr("°/s that the other side is off the one that stays: dashed as it is, amber when matched."));
     reading_->setFont(uiFont(small_points));
     reading_->setWordWrap(true);
+    reading_->setAlignment(Qt::AlignTop | Qt::AlignLeft);
+    reading_->setMinimumHeight(2 * QFontMetrics(reading_->font()).lineSpacing()); // it does not push while the stick moves
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
@@ -175,7 +177,7 @@ void CurvePlot::drawDifference()
 QString CurvePlot::reading() const
 {
     const auto rate = [&](const RateCurve& c) { return inPlaces(rate_dps(c, stick_), 0); };
-    return tr("at %1 %: real %2, own %3, match %4")
+    return tr("at %1 %: real %2, own %3, match %4 °/s")
         .arg(inPlaces(100 * stick_, 0))
         .arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
 }

@@ -34,17 +34,19 @@ public:
         p->setPen(t.ink);
         p->setFont(uiFont(text_points, true));
         const QRect head(box.left() + 30, box.top() + 3, box.width() - 38, scaled(head_px));
+        const QString name = index.data(Qt::DisplayRole).toString();
         const int beside = QFontMetrics(uiFont(small_points)).horizontalAdvance(distance) + scaled(8);
-        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter,
-                    p->fontMetrics().elidedText(index.data(Qt::DisplayRole).toString(), Qt::ElideRight, head.width() - beside));
+        const bool below = p->fontMetrics().horizontalAdvance(name) > head.width() - beside; // the name counts
+        p->drawText(head, Qt::AlignLeft | Qt::AlignVCenter, p->fontMetrics().elidedText(name, Qt::ElideRight, head.width()));
         p->setPen(t.soft);
         p->setFont(uiFont(small_points));
-        p->drawText(head, Qt::AlignRight | Qt::AlignVCenter, distance);
-        int y = box.top() + 3 + scaled(head_px);
+        QRect line(head.left(), head.top() + head.height(), head.width(), scaled(line_px));
+        p->drawText(below ? line : head, Qt::AlignRight | Qt::AlignVCenter, distance);
+        int room_px = below ? line.width() - beside : line.width();
         for (const QString& reason : index.data(ReasonsRole).toStringList()) {
-            p->drawText(QRect(head.left(), y, head.width(), scaled(line_px)), Qt::AlignLeft | Qt::AlignVCenter,
-                        p->fontMetrics().elidedText(reason, Qt::ElideRight, head.width()));
-            y += scaled(line_px);
+            p->drawText(line, Qt::AlignLeft | Qt::AlignVCenter, p->fontMetrics().elidedText(reason, Qt::ElideRight, room_px));
+            line.translate(0, line.height());
+            room_px = line.width();
         }
         p->restore();
     }

@@ -248,7 +248,7 @@ int work(Asked& asked, const DataFolder& data)
     if (!asked.quiet && asked.options.remember_heads) window.goBackToLastTime();
     if (!asked.section.isEmpty()) window.showBoard(asked.section);
     if (!asked.file.isEmpty()) takeFile(window, asked.file);
-    if (!asked.tour.isEmpty()) return desk::walkTour(window, school, station, asked.tour, asked.tour_size);
+    if (!asked.tour.isEmpty()) return desk::saveTour(window, school, station, asked.tour, asked.tour_size);
     VerifyOptions whole;
     if (asked.options.remember_heads) whole.station_folder = usual_station_folder();
     whole.read_logs_also_from = asked.options.read_logs_also_from;

@@ -24,7 +24,6 @@
 #include <QPushButton>
 #include <QThread>
 #include <cstdio>
-#include <functional>
 
 namespace bh::desk {
 namespace {
@@ -72,17 +71,13 @@ struct Tour {
     MainWindow& window;
     School& school;
     Station& station;
-    QDir folder;
+    const std::function<void(const QString&, QWidget&)>& look;
     DrillsPage& drills;
-    int failures = 0;
 
     void picture(const char* name, QWidget* shown = nullptr)
     {
         settle();
-        const QString file = folder.filePath(QLatin1String(name) + QStringLiteral(".png"));
-        if ((shown ? shown : &window)->grab().save(file)) return;
-        std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
-        ++failures;
+        look(QLatin1String(name), shown ? *shown : window);
     }
 
     void page(MainWindow::Page which, const char* name)
@@ -284,11 +279,11 @@ struct Tour {
 
 } // namespace
 
-int walkTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size)
+void walkTour(MainWindow& window, School& school, Station& station, QSize size,
+              const std::function<void(const QString& name, QWidget& shown)>& look)
 {
-    QDir().mkpath(folder);
     window.resize(size);
-    Tour tour{window, school, station, QDir(folder), *window.drillsPage()};
+    Tour tour{window, school, station, look, *window.drillsPage()};
     tour.choosePilot(0);
     tour.page(MainWindow::Board, "board");
     tour.week();
@@ -313,7 +308,19 @@ int walkTour(MainWindow& window, School& school, Station& station, const QString
     tour.outside();
     applyTheme(*qApp, !theme().night);
     tour.record();
-    return tour.failures == 0 ? 0 : 1;
+}
+
+int saveTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size)
+{
+    QDir().mkpath(folder);
+    int failures = 0;
+    walkTour(window, school, station, size, [&](const QString& name, QWidget& shown) {
+        const QString file = QDir(folder).filePath(name + QStringLiteral(".png"));
+        if (shown.grab().save(file)) return;
+        std::fprintf(stderr, "bluehangar: %s could not be written\n", qPrintable(file));
+        ++failures;
+    });
+    return failures == 0 ? 0 : 1;
 }
 
 } // namespace bh::desk

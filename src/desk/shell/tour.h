@@ -2,6 +2,9 @@
 
 #include <QSize>
 #include <QString>
+#include <functional>
+
+class QWidget;
 
 namespace bh {
 class School;
@@ -12,8 +15,11 @@ namespace bh::desk {
 class MainWindow;
 class Station;
 
-/// Walks through the main views and saves a PNG of each, of this size. Returns 0, or 1 with a line on stderr when a picture
-/// could not be written.
-int walkTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size);
+/// Walks through the main views in a window of this size, and has a look at each as soon as it is filled.
+void walkTour(MainWindow& window, School& school, Station& station, QSize size,
+              const std::function<void(const QString& name, QWidget& shown)>& look);
+
+/// Saves a PNG of each view of the tour. Returns 0, or 1 with a line on stderr when a picture could not be written.
+int saveTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size);
 
 } // namespace bh::desk

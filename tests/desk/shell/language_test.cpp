@@ -4,6 +4,7 @@
 #include "desk/board/bays_dialog.h"
 #include "desk/debrief/import_dialog.h"
 #include "desk/debrief/rules_dialog.h"
+#include "desk/drills/drills_page.h"
 #include "desk/parts/command.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/sickness_dialog.h"
@@ -17,12 +18,14 @@
 #include "desk/shell/help_window.h"
 #include "desk/shell/keys_window.h"
 #include "desk/shell/preferences_window.h"
+#include "desk/shell/tour.h"
 #include "desk/words/flight_words.h"
 #include "desk/words/language.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "every_view.h"
 #include "files/data_folder.h"
+#include "written_texts.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -173,6 +176,34 @@ TEST_CASE("no word of the window is left in English, and every one has its room"
     CHECK(left.empty());
 }
 
+TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
+{
+    speak(*qApp, GENERATE("en", "de"));
+    std::set<QString> cut;
+    {
+        Desk desk(BH_DEMO);
+        const auto look = [&](const QString& name, QWidget& shown) {
+            for (const QString& words : cutOn(shown)) cut.insert(name + ": " + words);
+        };
+        if (spokenLanguage() == "de") walkTour(*desk.window, *desk.school, *desk.station, {1100, 700}, look);
+        desk.window->resize(1100, 700);
+        for (const PilotRow& pilot : desk.school->pilots()) {
+            desk.station->choosePilot(pilot.id);
+            inEveryView(
+                desk, [&] { look(QString::fromStdString(pilot.name), *desk.window); }, 20);
+        }
+        desk.window->showPage(MainWindow::Drills);
+        for (const Drill& drill : desk.school->drills()) {
+            desk.window->drillsPage()->chooseDrill(drill.id);
+            QTest::qWait(20);
+            look(QString::fromStdString(drill.id), *desk.window);
+        }
+    }
+    speak(*qApp, "en");
+    for (const QString& words : cut) UNSCOPED_INFO(words.toStdString());
+    CHECK(cut.empty());
+}
+
 TEST_CASE("what a step of the rate plan sets is read whole in the smallest window, in the longer language too",
           "[desk][language]")
 {
@@ -225,6 +256,9 @@ TEST_CASE("every dialog speaks German and has its room", "[desk][language]")
         dialog->show();
         QTest::qWait(50);
         checkRoom(*dialog);
+        const QStringList cut = cutOn(*dialog);
+        CAPTURE(cut.join('\n').toStdString());
+        CHECK(cut.isEmpty());
         collectEnglish(*dialog, english, left);
         if (const QString folder = qEnvironmentVariable("BH_PICTURES"); !folder.isEmpty()) // to be looked at
             dialog->grab().save(QStringLiteral("%1/%2.png").arg(folder, dialog->metaObject()->className()).remove("bh::desk::"));

@@ -1,0 +1,84 @@
+#include "written_texts.h"
+
+#include <QFontMetricsF>
+#include <QPaintDevice>
+#include <QPaintEngine>
+#include <QPainter>
+
+namespace {
+
+/// Paints nothing, and keeps what is written.
+class TextListener : public QPaintEngine {
+public:
+    explicit TextListener(std::vector<WrittenText>& texts) : QPaintEngine(AllFeatures), texts_(texts) {}
+    bool begin(QPaintDevice*) override { return true; }
+    bool end() override { return true; }
+    void updateState(const QPaintEngineState&) override {}
+    void drawPixmap(const QRectF&, const QPixmap&, const QRectF&) override {}
+    void drawPath(const QPainterPath&) override {}
+    void drawPolygon(const QPointF*, int, PolygonDrawMode) override {}
+    void drawImage(const QRectF&, const QImage&, const QRectF&, Qt::ImageConversionFlags) override {}
+    [[nodiscard]] Type type() const override { return User; }
+    void drawTextItem(const QPointF& at, const QTextItem& item) override
+    {
+        const QRectF box(at.x(), at.y() - item.ascent(), item.width(), item.ascent() + item.descent());
+        const QTransform& to_device = painter()->deviceTransform();
+        QRectF seen = systemClip().boundingRect();
+        if (painter()->hasClipping()) seen &= to_device.mapRect(painter()->clipBoundingRect());
+        texts_.push_back({item.text(), to_device.mapRect(box), seen});
+    }
+
+private:
+    std::vector<WrittenText>& texts_;
+};
+
+/// As large and as finely divided as the widget's own.
+class ListeningDevice : public QPaintDevice {
+public:
+    ListeningDevice(const QWidget& like, std::vector<WrittenText>& texts) : like_(like), listener_(texts) {}
+    [[nodiscard]] QPaintEngine* paintEngine() const override { return &listener_; }
+
+protected:
+    [[nodiscard]] int metric(PaintDeviceMetric metric) const override
+    {
+        switch (metric) {
+        case PdmWidth: return like_.width();
+        case PdmHeight: return like_.height();
+        case PdmDpiX:
+        case PdmPhysicalDpiX: return like_.logicalDpiX();
+        case PdmDpiY:
+        case PdmPhysicalDpiY: return like_.logicalDpiY();
+        case PdmDevicePixelRatio: return 1;
+        case PdmDevicePixelRatioScaled: return static_cast<int>(devicePixelRatioFScale());
+        default: return QPaintDevice::metric(metric);
+        }
+    }
+
+private:
+    const QWidget& like_;
+    mutable TextListener listener_;
+};
+
+} // namespace
+
+std::vector<WrittenText> writtenOn(QWidget& widget)
+{
+    std::vector<WrittenText> texts;
+    ListeningDevice device(widget, texts);
+    widget.render(&device, {}, {}, QWidget::DrawChildren);
+    return texts;
+}
+
+QStringList cutOn(QWidget& widget)
+{
+    QStringList cut;
+    for (const WrittenText& text : writtenOn(widget)) {
+        if (!text.seen.intersects(text.place)) continue;
+        const bool shortened =
+            text.words.contains(QChar(0x2026)) && !text.words.endsWith(QStringLiteral(" …")); // as in "Print …"
+        if (shortened) cut << text.words;
+        if (text.place.left() < text.seen.left() - 1 || text.place.right() > text.seen.right() + 1)
+            cut << QStringLiteral("over the edge: ") + text.words;
+    }
+    return cut;
+}
