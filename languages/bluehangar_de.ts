@@ -5872,6 +5872,10 @@ Score %2. %3</source>
         <translation>%1
 Punkte %2. %3</translation>
     </message>
+    <message>
+        <source>Reason</source>
+        <translation>Begründung</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::MainWindow</name>

@@ -11,6 +11,7 @@ std::string english_value(const SaidValue& value)
         std::string operator()(const std::string& text) const { return text; }
         std::string operator()(std::int64_t count) const { return std::to_string(count); }
         std::string operator()(Rounded number) const { return bh::english(number); }
+        std::string operator()(const PhaseId& phase) const { return phase.id; }
         std::string operator()(const std::vector<Said>& inside) const { return inside.front().english(); }
     };
     return std::visit(Shown(), value.is);

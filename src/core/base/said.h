@@ -22,6 +22,11 @@ struct Rounded {
 /// "3", "2.5", "0.25": no more than so many digits, and no noughts at the end.
 [[nodiscard]] constexpr Rounded significant(double value, int digits) { return {value, digits, true}; }
 
+/// A part of a drill by its id, such as "turn-left"; each language has names for them.
+struct PhaseId {
+    std::string id;
+};
+
 struct SaidValue;
 
 /// Something that the program tells a person, before it is in anybody's language: which sentence, and the values that go in. The
@@ -50,9 +55,9 @@ struct Said {
     friend std::ostream& operator<<(std::ostream& out, const Said& one) { return out << one.english(); }
 };
 
-/// A name or a text of somebody's, a count, a number to be rounded, or something said inside.
+/// A name or a text of somebody's, a count, a number to be rounded, a part of a drill, or something said inside.
 struct SaidValue {
-    std::variant<std::string, std::int64_t, Rounded, std::vector<Said>> is;
+    std::variant<std::string, std::int64_t, Rounded, PhaseId, std::vector<Said>> is;
 
     SaidValue(std::string_view text) : is(std::string(text)) {}
     SaidValue(const std::string& text) : is(text) {}
@@ -63,6 +68,7 @@ struct SaidValue {
     {
     }
     SaidValue(Rounded number) : is(number) {}
+    SaidValue(PhaseId phase) : is(std::move(phase)) {}
     SaidValue(Said inside) : is(std::vector<Said>{std::move(inside)}) {}
 };
 

@@ -26,7 +26,7 @@ Said in_words(const Broken& b)
 {
     using Rule = Broken::Rule;
     const bool whole = b.phase.empty(); // of the flight, or of no phase
-    const std::string& phase = b.phase;
+    const PhaseId phase{b.phase};
     const Said limit = value_in_words(b.limit, b.rule == Rule::Touched    ? Unit::Count
                                                : b.rule == Rule::TooFast  ? Unit::MetresPerSecond
                                                : b.rule == Rule::TimedOut ? Unit::Seconds

@@ -43,7 +43,7 @@ void WeekGrid::show(WeekAsked asked, PlannedWeek planned)
     least_column_px_ = scaled(least_column_px);
     const QFontMetrics metrics(uiFont(small_points));
     for (const PlannedBlock& b : planned_.blocks)
-        least_column_px_ = std::max(least_column_px_, metrics.horizontalAdvance(wordsOf(b).brief) + beside_words_px);
+        least_column_px_ = std::max(least_column_px_, metrics.horizontalAdvance(firstName(b)) + beside_words_px);
     setMinimumSize(scaled(time_px) + std::max(1, columns) * least_column_px_,
                    scaled(head_px) + scaled(least_row_px) * static_cast<int>(starts_.size()) + 4);
     updateGeometry();
@@ -174,15 +174,9 @@ void WeekGrid::paintHead(QPainter& p) const
     }
 }
 
-WeekGrid::Words WeekGrid::wordsOf(const PlannedBlock& block) const
+QString WeekGrid::firstName(const PlannedBlock& block) const
 {
-    const BlockState state = state_of(school_, block);
-    const QString mark = state == BlockState::Flown    ? QStringLiteral("● ")
-                         : state == BlockState::Missed ? QStringLiteral("▬ ")
-                         : block.locked                ? QStringLiteral("▣ ")
-                                                       : QString();
-    const QString name = QString::fromStdString(school_.file(block.pilot_id).row.name);
-    return {mark + name, mark + name.section(QLatin1Char(' '), 0, 0)};
+    return QString::fromStdString(school_.file(block.pilot_id).row.name).section(QLatin1Char(' '), 0, 0);
 }
 
 void WeekGrid::paintBlock(QPainter& p, const QRect& box, const PlannedBlock& block, bool is_chosen) const
@@ -197,9 +191,18 @@ void WeekGrid::paintBlock(QPainter& p, const QRect& box, const PlannedBlock& blo
     p.drawRoundedRect(QRectF(box).adjusted(1.5, 1.5, -1.5, -1.5), 3, 3);
     p.setPen(state == BlockState::Missed ? t.notMet : state == BlockState::Flown ? t.held : t.ink);
     p.setFont(uiFont(small_points));
-    const Words says = wordsOf(block);
-    const QRect inner = box.adjusted(5, 0, -3, 0);
-    const QString& words = p.fontMetrics().horizontalAdvance(says.whole) > inner.width() ? says.brief : says.whole;
+    QRect inner = box.adjusted(5, 0, -3, 0);
+    const bool marked = state == BlockState::Flown || state == BlockState::Missed || block.locked;
+    if (marked) { // in the corner, above the name, which has the width
+        const QRectF corner(box.right() - 11, box.top() + 3, 8, 8);
+        if (state == BlockState::Flown || state == BlockState::Missed)
+            paintMark(p, corner, state == BlockState::Flown ? StateMark::Done : StateMark::Blocked, p.pen().color());
+        else
+            p.fillRect(corner.adjusted(1, 1, -1, -1), t.ink); // locked
+        inner.setTop(box.top() + 6);
+    }
+    QString words = QString::fromStdString(school_.file(block.pilot_id).row.name);
+    if (p.fontMetrics().horizontalAdvance(words) > inner.width() - (marked ? 8 : 0)) words = firstName(block);
     p.drawText(inner, Qt::AlignVCenter | Qt::AlignLeft, p.fontMetrics().elidedText(words, Qt::ElideRight, inner.width()));
 }
 

@@ -36,15 +36,12 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
-    struct Words {
-        QString whole, brief; ///< with the whole name, or the first one alone
-    };
     struct Place {
         std::string bay, day;
         int start_min = 0;
     };
     [[nodiscard]] std::optional<Place> placeAt(const QPoint& at) const;
-    [[nodiscard]] Words wordsOf(const PlannedBlock& block) const;
+    [[nodiscard]] QString firstName(const PlannedBlock& block) const;
     [[nodiscard]] int columnWidth() const;
     [[nodiscard]] int rowHeight() const;
     void paintHead(QPainter& p) const;

@@ -72,6 +72,7 @@ WeekPanel::WeekPanel(School& school, Station& station, QWidget* parent)
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("weekSaid"));
     said_->setWordWrap(true);
+    said_->hide();
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);

@@ -1,6 +1,7 @@
 #include "desk/debrief/import_dialog.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/moment_box.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
@@ -140,10 +141,7 @@ QWidget* ImportDialog::makeValues()
     for (const std::string_view order : rotation_orders()) rotation_->addItem(orderInWords(order), utf8(order));
     per_s_ = numberBox("importPerSecond", tr("Rows a second, where there is no time"), 1, 10000, 10, tr(" rows/s"));
     per_s_->setValue(100);
-    when_ = new QDateTimeEdit;
-    when_->setObjectName(QStringLiteral("importWhen"));
-    when_->setAccessibleName(tr("When it was flown"));
-    when_->setDisplayFormat(QStringLiteral("d MMM yyyy HH:mm"));
+    when_ = momentBox("importWhen", tr("When it was flown"));
     auto* more = new QHBoxLayout;
     more->setSpacing(8);
     for (const auto& [words, w] : std::initializer_list<std::pair<QString, QWidget*>>{

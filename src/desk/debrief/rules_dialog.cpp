@@ -41,6 +41,7 @@ RulesDialog::RulesDialog(School& school, QWidget* parent) : QDialog(parent), sch
     table_ =
         readingTable("rulesTable", tr("Rules in the order in which they are tried"),
                      {tr("Seen"), tr("One change"), tr("told"), tr("followed"), tr("helped"), tr("no sign"), tr("worse")}, 1);
+    table_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents); // rules wrap
     table_->setSelectionMode(QAbstractItemView::SingleSelection);
     table_->setSelectionBehavior(QAbstractItemView::SelectRows);
     connect(table_, &QTableWidget::currentCellChanged, this, [this](int row) { choose(row); });

@@ -1,6 +1,7 @@
 #include "desk/progress/correct_dialog.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/moment_box.h"
 #include "desk/parts/number_box.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/said_words.h"
@@ -21,10 +22,7 @@ CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget*
 {
     setObjectName(QStringLiteral("correctDialog"));
     setWindowTitle(tr("Correct a session"));
-    started_ = new QDateTimeEdit(QDateTime::fromSecsSinceEpoch(session.started_at));
-    started_->setObjectName(QStringLiteral("correctStarted"));
-    started_->setAccessibleName(tr("When it began"));
-    started_->setDisplayFormat(QStringLiteral("d MMM yyyy HH:mm"));
+    started_ = momentBox("correctStarted", tr("When it began"), session.started_at);
     constexpr double most_min = 24 * 60;
     active_ = numberBox("correctActive", tr("How long was flown"), 0, most_min, 5, tr(" min"));
     idle_ = numberBox("correctIdle", tr("How long nothing moved"), 0, most_min, 5, tr(" min"));

@@ -1,6 +1,7 @@
 #include "desk/progress/log_panel.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/criteria_panel.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/preferences.h"
@@ -48,6 +49,9 @@ void dressTable(QTableView* table)
     table->setShowGrid(false);
     table->setWordWrap(false);
     table->setTabKeyNavigation(false);
+    constexpr int rows_measured = 50;
+    table->horizontalHeader()->setResizeContentsPrecision(rows_measured);
+    table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
     table->horizontalHeader()->setStretchLastSection(true);
     table->horizontalHeader()->setHighlightSections(false);
     table->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
@@ -76,6 +80,8 @@ QVariant AttemptModel::data(const QModelIndex& index, int role) const
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
     if (role == AttemptIdRole) return QString::fromStdString(a.id);
+    constexpr int least_summary_px = 220; // to tell one from another; the detail beside shows it whole
+    if (role == Qt::SizeHintRole && index.column() == Summary) return QSize(scaled(least_summary_px), 0);
     if (role == Qt::TextAlignmentRole) return index.column() == ScoreColumn || index.column() == Flown ? numbers : words;
     if (role == Qt::ToolTipRole && index.column() == Summary) return asWords(school_.summary(a));
     if (role == Qt::ToolTipRole && index.column() == Result && a.passed && !a.holds)
@@ -189,7 +195,6 @@ LogPanel::LogPanel(School& school, Station& station, QWidget* parent) : QWidget(
     makeTables();
     auto* tables = new QVBoxLayout;
     tables->setSpacing(8);
-    tables->addLayout(makeFilters());
     tables->addWidget(sessionTable_, 2);
     tables->addWidget(attemptTable_, 3);
     tables->addLayout(makeCorrections());
@@ -202,6 +207,7 @@ LogPanel::LogPanel(School& school, Station& station, QWidget* parent) : QWidget(
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
     layout->addWidget(totals_);
+    layout->addLayout(makeFilters());
     layout->addLayout(lower, 1);
     connectAll();
     refresh();
@@ -243,7 +249,8 @@ QLayout* LogPanel::makeCorrections()
     reason_ = new QLineEdit;
     reason_->setObjectName(QStringLiteral("strikeReason"));
     reason_->setAccessibleName(tr("Why it does not count"));
-    reason_->setPlaceholderText(tr("Why the chosen line does not count, or counts again"));
+    reason_->setPlaceholderText(tr("Reason"));
+    reason_->setToolTip(tr("Why the chosen line does not count, or counts again"));
     reason_->setMaxLength(160);
     strike_ =
         namedButton(tr("Strike out"), "strikeOut",
@@ -272,8 +279,7 @@ void LogPanel::makeTables()
     attemptTable_->setSortingEnabled(true);
     attemptTable_->sortByColumn(AttemptModel::When, Qt::DescendingOrder);
     rememberSorting(attemptTable_);
-    const int widths[] = {132, 106, 54, 52, 98, 52};
-    for (int i = 0; i < 6; ++i) attemptTable_->setColumnWidth(i, scaled(widths[i]));
+    new ColumnsThatGive(attemptTable_, {AttemptModel::Summary, AttemptModel::FlightMode, AttemptModel::Flown});
 
     sessions_ = new SessionModel(school_, this);
     sessionTable_ = new QTableView;
@@ -281,8 +287,7 @@ void LogPanel::makeTables()
     sessionTable_->setAccessibleName(tr("Practice sessions, newest first"));
     sessionTable_->setModel(sessions_);
     dressTable(sessionTable_);
-    const int sessionWidths[] = {116, 70, 66, 60, 66};
-    for (int i = 0; i < 5; ++i) sessionTable_->setColumnWidth(i, scaled(sessionWidths[i]));
+    new ColumnsThatGive(sessionTable_, {SessionModel::Idle, SessionModel::Seen});
 }
 
 QLayout* LogPanel::makeDetail()

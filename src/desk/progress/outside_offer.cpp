@@ -4,6 +4,7 @@
 #include "desk/parts/station.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/said_words.h"
+#include "desk/words/time_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -64,12 +65,9 @@ void OutsideOffer::refresh()
     }
     of_ = station_.pilotId(), at_ = offer->started_at;
     const PilotRow* pilot = school_.pilot(station_.pilotId());
-    const auto at = [](UnixTime t, const char* format) {
-        return QDateTime::fromSecsSinceEpoch(t).toString(QLatin1String(format));
-    };
     words_->setText(
         tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
-            .arg(at(offer->started_at, "d MMM yyyy HH:mm"), at(offer->ended_at, "HH:mm"))
+            .arg(momentInWords(offer->started_at), clockInWords(offer->ended_at))
             .arg(inPlaces(offer->active_s / 60, 1))
             .arg(inPlaces(offer->idle_s / 60, 1))
             .arg(asWords(offer->device.name), offer->recording.empty() ? QString() : tr(" The sticks were recorded.")));

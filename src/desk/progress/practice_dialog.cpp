@@ -1,6 +1,7 @@
 #include "desk/progress/practice_dialog.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/moment_box.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
@@ -78,10 +79,7 @@ PracticeDialog::PracticeDialog(School& school, const std::string& pilot_id, QWid
 
 QWidget* PracticeDialog::makeByHand()
 {
-    started_ = new QDateTimeEdit(QDateTime::fromSecsSinceEpoch(school_.now()));
-    started_->setObjectName(QStringLiteral("handStarted"));
-    started_->setAccessibleName(tr("When it began"));
-    started_->setDisplayFormat(QStringLiteral("d MMM yyyy HH:mm"));
+    started_ = momentBox("handStarted", tr("When it began"), school_.now());
     started_->setMaximumDateTime(QDateTime::fromSecsSinceEpoch(school_.now()));
     minutes_ = numberBox("handMinutes", tr("How long was flown"), 1, 600, 5, tr(" min"));
     minutes_->setValue(30);

@@ -36,10 +36,14 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
         begin->setObjectName(QStringLiteral("band-%1").arg(asWords(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
-        bands_->setRowHeight(row, scaled(44));
         ++row;
     }
-    bands_->setFixedHeight(bands_->horizontalHeader()->sizeHint().height() + scaled(4 * 44) + 6);
+    constexpr int least_row_px = 36;
+    bands_->verticalHeader()->setMinimumSectionSize(scaled(least_row_px));
+    bands_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    bands_->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
+    bands_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff); // it is as high as its rows
+    bands_->setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
     flipHeight_ = numberBox("flipHeight", tr("Height at which flips are planned"), 0, 200, 1, tr(" m"));
     flipHeight_->setDecimals(1);
     flipHeight_->setSpecialValueText(tr("no flips"));

@@ -31,9 +31,8 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     turns_->setValue(10);
     seconds_ = numberBox("timedSeconds", tr("Time they took"), 0, 600, 0.1, tr(" s"));
     seconds_->setDecimals(2);
-    run_ = namedButton({}, "stopwatch", tr("Starts the stopwatch, and stops it"));
+    run_ = tabButton({}, "stopwatch", tr("Starts the stopwatch, and stops it"));
     setPrimary(run_);
-    run_->setFocusPolicy(Qt::NoFocus);
     key_ = command(this, "stopwatch", tr("Start"), QKeySequence(Qt::Key_Space), [this] { startOrStop(); });
     key_->setShortcutContext(Qt::WidgetWithChildrenShortcut); // everywhere here, also from a box with a number
     standsFor(run_, key_);

@@ -1,5 +1,7 @@
 #include "desk/words/said_words.h"
 
+#include "desk/words/flight_words.h"
+
 #include <QCoreApplication>
 #include <QLocale>
 
@@ -30,6 +32,7 @@ std::string shownValue(const SaidValue& value)
             return QLocale().toString(static_cast<qlonglong>(count)).toStdString();
         }
         std::string operator()(Rounded number) const { return shownNumber(number); }
+        std::string operator()(const PhaseId& phase) const { return phaseInWords(phase.id).toStdString(); }
         std::string operator()(const std::vector<Said>& inside) const { return asWords(inside.front()).toStdString(); }
     };
     return std::visit(Shown(), value.is);

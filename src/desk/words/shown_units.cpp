@@ -39,11 +39,15 @@ QString speedInWords(double speed_mps, int decimals)
     return QStringLiteral("%1 %2").arg(inPlaces(shown.value, decimals)).arg(shown.unit);
 }
 
+QString dayFormat()
+{
+    return shownUnits().system_days ? QLocale::system().dateFormat(QLocale::ShortFormat)
+                                    : QCoreApplication::translate("days", "d MMM yyyy", "day, month and year");
+}
+
 QString dateInWords(const QDate& date)
 {
-    return shownUnits().system_days
-               ? QLocale::system().toString(date, QLocale::ShortFormat)
-               : QLocale().toString(date, QCoreApplication::translate("days", "d MMM yyyy", "day, month and year"));
+    return (shownUnits().system_days ? QLocale::system() : QLocale()).toString(date, dayFormat());
 }
 
 } // namespace bh::desk

@@ -23,6 +23,8 @@ struct ShownValue {
 /// "1.5 m", "4.9 ft".
 [[nodiscard]] QString lengthInWords(double length_m, int decimals = 1);
 [[nodiscard]] QString speedInWords(double speed_mps, int decimals = 1);
+/// As QLocale::toString has it: of a day with its month and year, or as the system writes one.
+[[nodiscard]] QString dayFormat();
 /// "12 Jun 2031", or as the system writes it.
 [[nodiscard]] QString dateInWords(const QDate& date);
 

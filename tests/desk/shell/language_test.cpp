@@ -183,6 +183,7 @@ TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
     {
         Desk desk(BH_DEMO);
         const auto look = [&](const QString& name, QWidget& shown) {
+            if (QTest::qWaitFor([&] { return cutOn(shown).isEmpty(); }, 500)) return; // a layout may need a second round
             for (const QString& words : cutOn(shown)) cut.insert(name + ": " + words);
         };
         if (spokenLanguage() == "de") walkTour(*desk.window, *desk.school, *desk.station, {1100, 700}, look);
@@ -256,6 +257,7 @@ TEST_CASE("every dialog speaks German and has its room", "[desk][language]")
         dialog->show();
         QTest::qWait(50);
         checkRoom(*dialog);
+        if (QWidget* field = dialog->focusWidget()) field->clearFocus(); // what is selected is painted in parts
         const QStringList cut = cutOn(*dialog);
         CAPTURE(cut.join('\n').toStdString());
         CHECK(cut.isEmpty());

@@ -263,7 +263,7 @@ TEST_CASE("every number on the Kit and Controller pages says where it comes from
         QWidget* page = desk.window->findChild<QStackedWidget*>("pages")->currentWidget();
         if (page->objectName() != "pageKit" && page->objectName() != "pageController") return;
         for (const QLabel* label : page->findChildren<QLabel*>()) {
-            if (!label->isVisible() || !label->text().contains(number)) continue;
+            if (!label->isVisible() || !label->text().contains(number) || label->inherits("QTipLabel")) continue;
             CAPTURE(label->text().toStdString());
             CHECK_FALSE(label->toolTip().isEmpty());
             ++labels;
@@ -273,6 +273,8 @@ TEST_CASE("every number on the Kit and Controller pages says where it comes from
             for (int column = 0; column < table->columnCount(); ++column)
                 CHECK_FALSE(table->horizontalHeaderItem(column)->toolTip().isEmpty());
             QToolTip::hideText();
+            CHECK(desk.waitFor([] { return QToolTip::text().isEmpty(); }));
+            table->clearFocus();
             table->setFocus(Qt::TabFocusReason);
             CHECK(desk.waitFor([&] { return QToolTip::text() == table->horizontalHeaderItem(0)->toolTip(); }));
             QTest::keyClick(table, Qt::Key_Right);
@@ -281,7 +283,7 @@ TEST_CASE("every number on the Kit and Controller pages says where it comes from
         }
     });
     CHECK(labels >= 6);
-    CHECK(tables == 3);
+    CHECK(tables == 4);
     desk.window->showPage(MainWindow::Kit);
     auto* summary = desk.find<QLabel>("kitSummary");
     desk.find<QComboBox>("kitKind")->setFocus(Qt::OtherFocusReason);

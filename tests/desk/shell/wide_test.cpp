@@ -143,13 +143,14 @@ TEST_CASE("advice is read whole in the smallest window, and the list of what was
     Desk desk(BH_DEMO);
     desk.window->resize(1100, 700);
     desk.window->showPage(MainWindow::Debrief);
+    for (const PilotRow& p : desk.school->pilots())
+        if (p.name == "Oren Pell") desk.station->choosePilot(p.id); // whose flights ask for a change
     auto* why = desk.find<QLabel>("debriefWhy");
     auto* findings = desk.find<QWidget>("findings");
     REQUIRE(desk.waitFor([&] { return findings->isVisible(); }));
     const auto whole_words = [&](const QString& words) {
         why->setText(words);
-        QTest::qWait(50);
-        CHECK(why->height() >= why->heightForWidth(why->width()));
+        CHECK(desk.waitFor([&] { return why->height() >= why->heightForWidth(why->width()); }));
         CHECK(findings->height() >= 120);
     };
     whole_words("Short.");
