@@ -2787,8 +2787,8 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Abw., °/s</translation>
     </message>
     <message>
-        <source>at %1 %: real %2, own %3, match %4 °/s</source>
-        <translation>bei %1 %: echt %2, eigen %3, Abgleich %4 °/s</translation>
+        <source>at %1 %: real %2, own %3, match %4&#xa0;°/s</source>
+        <translation>bei %1 %: echt %2, eigen %3, Abgleich %4&#xa0;°/s</translation>
     </message>
 </context>
 <context>
@@ -16027,7 +16027,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>sinks in a lean</source>
-        <translation>in einer Neigung gesunken</translation>
+        <translation>schräg gesunken</translation>
     </message>
     <message>
         <source>slack</source>

@@ -72,13 +72,20 @@ std::vector<WrittenText> writtenOn(QWidget& widget)
 QStringList cutOn(QWidget& widget)
 {
     QStringList cut;
-    for (const WrittenText& text : writtenOn(widget)) {
-        if (!text.seen.intersects(text.place)) continue;
+    std::vector<WrittenText> seen;
+    for (WrittenText& text : writtenOn(widget)) {
+        if (!text.seen.intersects(text.place) || text.words.trimmed().isEmpty()) continue;
         const bool shortened =
             text.words.contains(QChar(0x2026)) && !text.words.endsWith(QStringLiteral(" …")); // as in "Print …"
         if (shortened) cut << text.words;
         if (text.place.left() < text.seen.left() - 1 || text.place.right() > text.seen.right() + 1)
             cut << QStringLiteral("over the edge: ") + text.words;
+        for (const WrittenText& other : seen) {
+            const QRectF both = other.place & other.seen & text.place & text.seen;
+            const bool marks = text.words.size() == 1 || other.words.size() == 1; // in a picture, where something is
+            if (both.width() > 4 && both.height() > 6 && !marks) cut << QStringLiteral("%1 over %2").arg(text.words, other.words);
+        }
+        seen.push_back(std::move(text));
     }
     return cut;
 }

@@ -384,6 +384,14 @@ Result<FlightLog> School::outside_flight(const SessionRow& session) const
     return log;
 }
 
+const std::string& School::world_name(const std::string& id) const
+{
+    const auto [known, is_new] = world_names_.try_emplace(id, id);
+    if (is_new)
+        if (const auto world = data_.world(id)) known->second = world->name;
+    return known->second;
+}
+
 const Drill* School::drill(const std::string& id) const { return with_id(drills_, id); }
 
 const Curriculum& School::curriculum(const std::string& pilot_id) const

@@ -71,6 +71,7 @@ public:
     /// Where a recording of sticks can be written until it is kept.
     [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const;
 
+    [[nodiscard]] const std::string& world_name(const std::string& id) const;  ///< the id itself where there is none
     [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; } ///< those that ship, and those edited here
     [[nodiscard]] const Drill* drill(const std::string& id) const;
     [[nodiscard]] const std::vector<Curriculum>& curricula() const { return curricula_; }
@@ -309,6 +310,7 @@ private:
     HouseLimits house_;
     FirstFlightPlan first_flight_plan_;
     mutable std::unordered_map<std::string, FlightTally> tallies_; ///< by attempt
+    mutable std::map<std::string, std::string> world_names_;       ///< by id, as far as somebody asked
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;
     std::string who_ = "coordinator";

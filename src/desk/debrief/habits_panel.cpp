@@ -30,7 +30,7 @@ QString trendInWords(const Habit& habit)
 
 } // namespace
 
-HabitsView::HabitsView(QWidget* parent) : SpokenView(parent)
+HabitsView::HabitsView(const School& school, QWidget* parent) : SpokenView(parent), school_(school)
 {
     setObjectName(QStringLiteral("habits"));
     setMouseTracking(true);
@@ -63,14 +63,18 @@ QString HabitsView::story(const Habit& h) const
                      .arg(inPlaces(h.trend->slope, 2))
                      .arg(inPlaces(h.trend->low, 2))
                      .arg(inPlaces(h.trend->high, 2));
-    const auto list = [&](const std::map<std::string, Habit::Share>& shares) {
+    const auto list = [&](const std::map<std::string, Habit::Share>& shares, const auto& named) {
         QStringList parts;
-        for (const auto& [name, share] : shares)
-            if (share.at_fault > 0)
-                parts << tr("%1 %2 of %3").arg(QString::fromStdString(name)).arg(share.at_fault).arg(share.flights);
+        for (const auto& [key, share] : shares)
+            if (share.at_fault > 0) parts << tr("%1 %2 of %3").arg(named(key)).arg(share.at_fault).arg(share.flights);
         return parts.join(QStringLiteral(", "));
     };
-    words += tr(". By mode: %1. By drill: %2.").arg(list(h.by_mode), list(h.by_drill));
+    const auto drill_name = [this](const std::string& id) {
+        const Drill* drill = school_.drill(id);
+        return asWords(drill ? drill->name : id);
+    };
+    words += tr(". By mode: %1. By drill: %2.")
+                 .arg(list(h.by_mode, [](const std::string& mode) { return asWords(mode); }), list(h.by_drill, drill_name));
     if (h.sides[0].seen + h.sides[1].seen > 0)
         words += tr(" To the left %1 of %2, to the right %3 of %4.")
                      .arg(h.sides[0].faults)
@@ -101,19 +105,22 @@ void HabitsView::paintEvent(QPaintEvent*)
         const double top = static_cast<double>(i) * scaled(each_px);
         p.setFont(uiFont(text_points, h.strong()));
         p.setPen(h.strong() ? t.notMet : t.ink);
-        p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignLeft | Qt::AlignVCenter,
-                   tr("%1 %2  %3 of %4")
-                       .arg(findingLetter(h.kind), findingName(h.kind))
-                       .arg(h.at_fault_lately())
-                       .arg(h.flights_lately()));
+        const QRectF head(0, top, width(), scaled(16)), below(0, top + scaled(16), width(), scaled(14));
+        const QString name = tr("%1 %2  %3 of %4")
+                                 .arg(findingLetter(h.kind), findingName(h.kind))
+                                 .arg(h.at_fault_lately())
+                                 .arg(h.flights_lately());
+        p.drawText(head, Qt::AlignLeft | Qt::AlignVCenter, name);
+        const int free_px = width() - p.fontMetrics().horizontalAdvance(name) - scaled(8);
         p.setFont(uiFont(small_points));
         p.setPen(t.soft);
-        p.drawText(QRectF(0, top, width(), scaled(16)), Qt::AlignRight | Qt::AlignVCenter, trendInWords(h));
+        const QString trend = trendInWords(h);
+        p.drawText(p.fontMetrics().horizontalAdvance(trend) < free_px ? head : below, Qt::AlignRight | Qt::AlignVCenter, trend);
         const HabitMeasure measure = habit_measure(h.kind);
         double most = 0;
         for (const auto& v : h.values) most = std::max(most, v.value_or(0));
         const QString unit = asWords(measure.unit);
-        p.drawText(QRectF(0, top + scaled(16), width(), scaled(14)), Qt::AlignLeft | Qt::AlignVCenter,
+        p.drawText(below, Qt::AlignLeft | Qt::AlignVCenter,
                    tr("%1, up to %2 %3").arg(asWords(measure.words)).arg(inPlaces(most, most < 10 ? 1 : 0)).arg(unit));
         const QRectF box(0, top + scaled(words_px), width(), scaled(each_px) - scaled(words_px) - 12);
         const double step = box.width() / static_cast<double>(std::max<std::size_t>(1, h.values.size()));
@@ -148,7 +155,7 @@ HabitsPanel::HabitsPanel(School& school, QWidget* parent) : QWidget(parent), sch
     grip_ = new QLabel;
     grip_->setObjectName(QStringLiteral("habitsGrip"));
     grip_->setWordWrap(true);
-    view_ = new HabitsView;
+    view_ = new HabitsView(school_);
     auto* scroll = new QScrollArea;
     scroll->setWidget(view_);
     scroll->setWidgetResizable(true);

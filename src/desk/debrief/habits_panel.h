@@ -19,7 +19,7 @@ namespace bh::desk {
 class HabitsView : public SpokenView {
     Q_OBJECT
 public:
-    explicit HabitsView(QWidget* parent = nullptr);
+    explicit HabitsView(const School& school, QWidget* parent = nullptr);
     void show(std::vector<Habit> habits);
     [[nodiscard]] QString inWords() const override;
     [[nodiscard]] const std::vector<Habit>& shown() const { return habits_; }
@@ -31,6 +31,7 @@ protected:
 
 private:
     [[nodiscard]] QString story(const Habit& habit) const;
+    const School& school_;
     std::vector<Habit> habits_;
 };
 

@@ -25,7 +25,7 @@ namespace {
 
 enum LadderRole { DrillIdRole = Qt::UserRole + 1, StateRole, DetailRole, StageRole, LockedRole, NextRole };
 constexpr int step_px = 46;
-constexpr int rowsShown = 6;
+constexpr int rowsShown = 6, rowsBesideOpening = 4;
 
 /// Where the words of a step stand.
 struct StepPlace {
@@ -238,7 +238,8 @@ void LadderPanel::fitHeight()
 {
     int whole_px = 4;
     for (int row = 0; row < list_->count(); ++row) whole_px += list_->sizeHintForRow(row);
-    list_->setMinimumHeight(std::min(whole_px, step_px * rowsShown + 4)); // a longer one scrolls, large text sooner
+    const int rows = opening_->isVisibleTo(this) ? rowsBesideOpening : rowsShown;
+    list_->setMinimumHeight(std::min(whole_px, step_px * rows + 4)); // a longer one scrolls, large text sooner
     list_->setMaximumHeight(whole_px);
 }
 
@@ -285,7 +286,6 @@ void LadderPanel::refresh()
         item->setData(DetailRole, parts.join(QStringLiteral(" · ")));
         item->setToolTip(tr("Stage %1: %2").arg(asWords(stage), parts.join(QStringLiteral(" · "))));
     }
-    fitHeight();
     const ThrottleCutHabit& habit = standing.throttle_cuts;
     habit_->setVisible(habit.crashes > 0);
     habit_->setText(tr("Throttle at the bottom within 1 s after %1 of %2 crashes.").arg(habit.within_1_s).arg(habit.crashes));
@@ -305,6 +305,7 @@ void LadderPanel::refreshOpening()
     for (const LadderStep& step : school_.standing(station_.pilotId()).ladder)
         if (item && step.drill_id == chosen()) stage = step.stage;
     opening_->setVisible(locked() && stage > 0 && !station_.pilotId().empty());
+    fitHeight();
     if (!opening_->isVisibleTo(this)) return;
     opening_->setProperty("stage", QString::fromStdString(curriculum.stages[stage].name));
     openingWords_->setText((curriculum.opens_on == Curriculum::OpensOn::Passes

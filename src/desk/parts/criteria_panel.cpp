@@ -144,10 +144,16 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
             p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
             continue;
         }
-        p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, valueInWords(c.fail, c.unit));
+        QString least = valueInWords(c.fail, c.unit), enough = valueInWords(c.pass, c.unit);
+        const QString best = valueInWords(c.merit, c.unit);
+        const auto width_px = [&p](const QString& words) { return p.fontMetrics().horizontalAdvance(words); };
+        const int beside_pass = width_px(tr("pass %1").arg(enough)) / 2 + scaled(4);
+        if (pass - beside_pass < width_px(least) || pass + beside_pass > width() - width_px(best)) // the unit once, then
+            for (QString* number : {&least, &enough}) *number = number->section(QLatin1Char(' '), 0, 0);
+        p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, least);
         p.drawText(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15)), Qt::AlignHCenter | Qt::AlignTop,
-                   tr("pass %1").arg(valueInWords(c.pass, c.unit)));
-        p.drawText(scale, Qt::AlignRight | Qt::AlignTop, valueInWords(c.merit, c.unit));
+                   tr("pass %1").arg(enough));
+        p.drawText(scale, Qt::AlignRight | Qt::AlignTop, best);
     }
 }
 

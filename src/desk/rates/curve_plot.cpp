@@ -177,7 +177,7 @@ void CurvePlot::drawDifference()
 QString CurvePlot::reading() const
 {
     const auto rate = [&](const RateCurve& c) { return inPlaces(rate_dps(c, stick_), 0); };
-    return tr("at %1 %: real %2, own %3, match %4 °/s")
+    return tr("at %1 %: real %2, own %3, match %4\u00a0°/s")
         .arg(inPlaces(100 * stick_, 0))
         .arg(rate(curves_.real), rate(curves_.practised), curves_.match ? rate(*curves_.match) : QStringLiteral("–"));
 }

@@ -39,7 +39,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     add_ = namedButton(tr("Add"), "addTiming", tr("Keeps this timing for the fit"));
     remove_ = namedButton(tr("Remove the last"), "removeTiming", tr("Takes the last timing away again"));
     take_ = namedButton(tr("Take over"), "takeTimed", tr("As the real aircraft's rates of this axis; it can be undone"));
-    clock_ = new QLabel(QStringLiteral("0.0 s"));
+    clock_ = new QLabel(tr("%1 s").arg(inPlaces(0, 1)));
     clock_->setObjectName(QStringLiteral("stopwatchTime"));
     clock_->setFont(uiFont(22, true));
     clock_->setMinimumWidth(scaled(130));
@@ -86,7 +86,7 @@ TimingPanel::TimingPanel(School& school, QWidget* parent) : QWidget(parent), sch
     foot->addWidget(remove_);
     foot->addStretch();
     auto* column = new QVBoxLayout(this);
-    column->setContentsMargins(0, 0, 0, 0);
+    column->setContentsMargins(8, 8, 8, 8); // within the mark of the keyboard's place
     column->setSpacing(8);
     column->addWidget(how);
     column->addLayout(clock);

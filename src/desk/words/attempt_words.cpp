@@ -57,7 +57,7 @@ QString flownInWords(const School& school, const AttemptRow& attempt)
 {
     if (attempt.free())
         return attempt.world.empty() ? QObject::tr("From elsewhere") // what is flown here has a world
-                                     : QObject::tr("Free: %1").arg(QString::fromStdString(attempt.world));
+                                     : QObject::tr("Free: %1").arg(asWords(school.world_name(attempt.world)));
     const Drill* drill = school.drill(attempt.drill_id);
     return asWords(drill ? drill->name : attempt.drill_id);
 }

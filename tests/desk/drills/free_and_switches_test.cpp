@@ -45,12 +45,12 @@ TEST_CASE("a free flight is kept when it ends, and can be looked at from the log
     auto* table = f.desk.find<QTableView>("attempts");
     REQUIRE(table->model()->rowCount() == 1);
     CHECK(table->model()->index(0, 3).data().toString() == QStringLiteral("–"));
-    CHECK(table->model()->index(0, 1).data().toString() == "Free: pan");
+    CHECK(table->model()->index(0, 1).data().toString() == "Free: Salt pan");
     CHECK(f.desk.text("attemptDetail").contains("without a task"));
     CHECK_FALSE(f.desk.find<QPushButton>("keepAsDemonstration")->isVisible());
     QTest::mouseClick(f.desk.find<QPushButton>("watchFlight"), Qt::LeftButton);
     CHECK(f.desk.window->debriefPage()->isVisible());
-    CHECK(f.desk.text("debriefTitle").startsWith("Free: pan"));
+    CHECK(f.desk.text("debriefTitle").startsWith("Free: Salt pan"));
     REQUIRE(f.desk.window->debriefPage()->debrief());
     CHECK(f.desk.window->debriefPage()->debrief()->duration_s > 5);
     CHECK(f.desk.keptAttempts().size() == 1); // what is only watched is not flown
