@@ -16027,7 +16027,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>sinks in a lean</source>
-        <translation>schräg gesunken</translation>
+        <translation>Sinken in Schräglage</translation>
     </message>
     <message>
         <source>slack</source>
