@@ -7,6 +7,7 @@
 
 #include <QHelpEvent>
 #include <QPainter>
+#include <QStyle>
 #include <QToolTip>
 #include <algorithm>
 
@@ -115,12 +116,13 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
 {
     const Theme& t = theme();
     QPainter p(this);
+    const auto placed = [this](const QRect& r) { return QStyle::visualRect(layoutDirection(), rect(), r); }; // as one reads
     int top = 0;
     for (const CriterionRow& c : criteria_) {
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
         const QRect label(16, top, labelWidth(c, width()), labelHeight(c, width()));
-        paintMark(p, QRectF(0, top + scaled(5), 10, 10),
+        paintMark(p, placed(QRect(0, top + scaled(5), 10, 10)),
                   !c.value ? StateMark::None
                   : passed ? StateMark::Done
                            : StateMark::Blocked,
@@ -129,13 +131,13 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         p.setPen(c.value ? t.ink : t.soft);
         p.drawText(QRect(0, top, width() - 1, label.height()), Qt::AlignRight | Qt::AlignTop, valueText(c));
         p.setFont(uiFont(text_points, c.must));
-        p.drawText(label, Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, asWords(c.label));
+        p.drawText(placed(label), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap, asWords(c.label));
         const QRect bar(0, label.top() + label.height() + scaled(4), width() - 1, 9);
         p.fillRect(bar, t.line);
         const int pass = bar.left() + static_cast<int>(0.6 * bar.width());
         if (c.value)
-            p.fillRect(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height()), colour);
-        p.fillRect(QRect(pass, bar.top() - 2, 2, bar.height() + 4), t.ink);
+            p.fillRect(placed(QRect(bar.left(), bar.top(), static_cast<int>(bar.width() * c.marks / 100), bar.height())), colour);
+        p.fillRect(placed(QRect(pass, bar.top() - 2, 2, bar.height() + 4)), t.ink);
         p.setFont(uiFont(small_points));
         p.setPen(t.soft);
         const QRect scale(0, bar.top() + 10, width(), scaled(15));
@@ -151,7 +153,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
         if (pass - beside_pass < width_px(least) || pass + beside_pass > width() - width_px(best)) // the unit once, then
             for (QString* number : {&least, &enough}) *number = number->section(QLatin1Char(' '), 0, 0);
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, least);
-        p.drawText(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15)), Qt::AlignHCenter | Qt::AlignTop,
+        p.drawText(placed(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15))), Qt::AlignHCenter | Qt::AlignTop,
                    tr("pass %1").arg(enough));
         p.drawText(scale, Qt::AlignRight | Qt::AlignTop, best);
     }

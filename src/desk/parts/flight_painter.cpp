@@ -270,12 +270,12 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     p.restore();
     p.setPen(QPen(t.attention, 2));
     p.drawLine(QPointF(box.center().x(), box.bottom() - 5), QPointF(box.center().x(), box.bottom()));
-    const double guide_px = scaled(148), edge_px = 12;
+    const QString caution = QObject::tr("compass: a guide only");
+    const double guide_px = QFontMetricsF(uiFont(small_points)).horizontalAdvance(caution) + scaled(20), edge_px = 12;
     const bool room_beside = box.right() + 6 + guide_px + edge_px <= size.width();
     const QPointF guide =
         room_beside ? QPointF(box.right() + 6, box.top()) : QPointF(box.center().x() - guide_px / 2, box.bottom() + 4);
-    plate(p, QRectF(guide, QSizeF(guide_px, 24)), QObject::tr("compass: a guide only"), Qt::AlignHCenter, uiFont(small_points),
-          t.soft);
+    plate(p, QRectF(guide, QSizeF(guide_px, 24)), caution, Qt::AlignHCenter, uiFont(small_points), t.soft);
 }
 
 QRectF FlightPainter::plateFor(const QRectF& least, const QString& text, const QFont& font)
