@@ -30,7 +30,7 @@ inline void inEveryPart(QWidget& page, std::set<const QWidget*> known, const std
 }
 
 /// Shows every page and every part of each, one after the other.
-inline void inEveryView(Desk& desk, const std::function<void()>& look, int settle_ms = 50)
+inline void inEveryView(const Desk& desk, const std::function<void()>& look, int settle_ms = 50)
 {
     const auto look_then = [&] {
         QTest::qWait(settle_ms);

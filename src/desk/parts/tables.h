@@ -4,6 +4,7 @@
 #include <QString>
 #include <QStringList>
 #include <QStyleOptionHeader>
+#include <QStyledItemDelegate>
 #include <QTableWidget>
 
 namespace bh::desk {
@@ -23,11 +24,23 @@ protected:
     }
 };
 
+/// Lines that wrap keep some air to those of the next row, where rows are as high as their cells.
+class AiryCells : public QStyledItemDelegate {
+public:
+    using QStyledItemDelegate::QStyledItemDelegate;
+    [[nodiscard]] QSize sizeHint(const QStyleOptionViewItem& option, const QModelIndex& index) const override
+    {
+        constexpr int air_px = 8;
+        return QStyledItemDelegate::sizeHint(option, index) + QSize(0, air_px);
+    }
+};
+
 /// A table to be read, not edited: no grid, no row numbers, as wide as its content except for the column that takes the rest.
 inline QTableWidget* readingTable(const char* name, const QString& spoken, const QStringList& heads, int takes_the_rest)
 {
     auto* table = new QTableWidget(0, static_cast<int>(heads.size()));
     table->setHorizontalHeader(new HeadsOverCells(table));
+    table->setItemDelegate(new AiryCells(table));
     table->setObjectName(QLatin1String(name));
     table->setAccessibleName(spoken);
     table->setHorizontalHeaderLabels(heads);

@@ -199,6 +199,13 @@ TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
             QTest::qWait(20);
             look(QString::fromStdString(drill.id), *desk.window);
         }
+        desk.window->showRecord(RecordWindow::State);
+        auto* record = desk.window->findChild<QDialog*>("recordWindow");
+        inEveryPart(*record, {}, [&] { look("record", *record); });
+        const Desk begun; // before anything is known
+        begun.window->resize(1100, 700);
+        inEveryView(
+            begun, [&] { look("empty", *begun.window); }, 20);
     }
     speak(*qApp, "en");
     for (const QString& words : cut) UNSCOPED_INFO(words.toStdString());
