@@ -5609,7 +5609,7 @@ Gas nach unten, dann startet %3.
     </message>
     <message>
         <source>New pilot&apos;s name</source>
-        <translation>Neuer Pilot …</translation>
+        <translation>Name</translation>
     </message>
     <message>
         <source>Name of a new pilot</source>

@@ -5,6 +5,7 @@
 #include "desk/controller/learn_form.h"
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
+#include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/preferences.h"
@@ -134,7 +135,9 @@ QLayout* SheetPanel::makeSheet()
     auto* middle = new QVBoxLayout;
     middle->addWidget(title_);
     middle->addWidget(sheet_);
-    middle->addWidget(notes_);
+    auto* notes = new FittingScroll;
+    notes->setForm(notes_);
+    middle->addWidget(notes);
     middle->addLayout(buttons);
     middle->addWidget(saved_);
     middle->addStretch();

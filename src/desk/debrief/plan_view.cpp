@@ -144,7 +144,7 @@ void PlanView::paintWay(QPainter& p) const
     for (const Finding& f : found_ ? found_->findings : std::vector<Finding>{}) {
         if (!f.fault || f.end_s < from_s_ || f.start_s > to_s_) continue;
         const std::size_t row = rowAt((f.start_s + f.end_s) / 2);
-        const QRectF box(at(log_->north_m[row], log_->east_m[row]) + QPointF(6, -18), QSizeF(14, 14));
+        const QRectF box(at(log_->north_m[row], log_->east_m[row]) + QPointF(6, -4 - scaled(14)), QSizeF(scaled(14), scaled(14)));
         p.setPen(QPen(t.notMet, 1));
         p.setBrush(t.card);
         p.drawRect(box);
@@ -210,7 +210,7 @@ void PlanView::paintStill(QPainter& p) const
     const QPointF foot(8, height() - 8);
     p.setPen(QPen(t.ink, 2));
     p.drawLine(foot, foot + QPointF(bar_px, 0));
-    p.drawText(QRectF(foot.x(), foot.y() - 18, 80, 14), Qt::AlignLeft, tr("%1 m").arg(bar_m));
+    p.drawText(QRectF(foot.x(), foot.y() - 4 - scaled(14), scaled(80), scaled(14)), Qt::AlignLeft, tr("%1 m").arg(bar_m));
 }
 
 } // namespace bh::desk

@@ -19,7 +19,7 @@ namespace {
 
 constexpr int names_px = 96;
 constexpr double value_step_s = 0.1;
-constexpr double bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
+constexpr int bars_px = 54, phases_px = 14, axis_px = 18, bar_px = 11;
 
 const std::vector<double>& rate_column(const FlightLog& log, StickAxis axis)
 {
@@ -178,7 +178,7 @@ void TimeLanes::zoom(double factor, double about_s)
     zoomTo(about_s - (about_s - from_s_) * factor, about_s + (to_s_ - about_s) * factor);
 }
 
-QRectF TimeLanes::field() const { return QRectF(rect()).adjusted(scaled(names_px), bars_px, -8, -axis_px); }
+QRectF TimeLanes::field() const { return QRectF(rect()).adjusted(scaled(names_px), scaled(bars_px), -8, -scaled(axis_px)); }
 double TimeLanes::x(double t_s) const { return field().left() + (t_s - from_s_) / (to_s_ - from_s_) * field().width(); }
 double TimeLanes::timeAt(double px) const { return from_s_ + (px - field().left()) / field().width() * (to_s_ - from_s_); }
 
@@ -241,11 +241,11 @@ void TimeLanes::paintPhases(QPainter& p, const QRectF& box) const
     for (std::size_t i = 0; i < seen.size(); ++i) {
         const double left = std::max(box.left(), x(seen[i].start_s)), right = std::min(box.right(), x(seen[i].end_s));
         p.setPen(QPen(t.line, 1));
-        p.drawLine(QPointF(left, box.top() - phases_px), QPointF(left, box.bottom()));
+        p.drawLine(QPointF(left, box.top() - scaled(phases_px)), QPointF(left, box.bottom()));
         double until = right; // or as far into the next part as that one can spare
         if (i + 1 < seen.size())
             until = std::max(right, std::min(box.right(), x(seen[i + 1].end_s)) - width(seen[i + 1]) - 2 * gap_px);
-        const QRectF place(std::max(left + gap_px, free_px), box.top() - phases_px, width(seen[i]), phases_px);
+        const QRectF place(std::max(left + gap_px, free_px), box.top() - scaled(phases_px), width(seen[i]), scaled(phases_px));
         if (place.right() > until || place.left() > right) continue;
         p.setPen(t.soft);
         p.drawText(place, Qt::AlignLeft | Qt::AlignVCenter, phaseInWords(seen[i].id));
@@ -296,15 +296,15 @@ void TimeLanes::paintBars(QPainter& p, const QRectF& box) const
     for (const Finding& f : found_->findings) {
         if (f.end_s < from_s_ || f.start_s > to_s_) continue;
         const double left = std::max(box.left(), x(f.start_s)),
-                     right = std::min(box.right(), std::max(x(f.end_s), left + bar_px));
-        const QRectF bar(left, f.fault ? 3 : 5 + bar_px + 4, right - left, bar_px + 2);
+                     right = std::min(box.right(), std::max(x(f.end_s), left + scaled(bar_px)));
+        const QRectF bar(left, f.fault ? 3 : 5 + scaled(bar_px) + 4, right - left, scaled(bar_px) + 2);
         p.setPen(QPen(f.fault ? t.notMet : t.steel, 1.2));
         p.setBrush(f.fault ? QBrush(t.notMet, Qt::BDiagPattern) : Qt::NoBrush);
         p.drawRect(bar);
-        p.fillRect(QRectF(bar.left(), bar.top(), bar_px, bar.height()), t.card);
-        p.drawRect(QRectF(bar.left(), bar.top(), bar_px, bar.height()));
+        p.fillRect(QRectF(bar.left(), bar.top(), scaled(bar_px), bar.height()), t.card);
+        p.drawRect(QRectF(bar.left(), bar.top(), scaled(bar_px), bar.height()));
         p.setPen(f.fault ? t.notMet : t.ink);
-        p.drawText(QRectF(bar.left(), bar.top(), bar_px, bar.height()), Qt::AlignCenter, findingLetter(f.kind));
+        p.drawText(QRectF(bar.left(), bar.top(), scaled(bar_px), bar.height()), Qt::AlignCenter, findingLetter(f.kind));
     }
 }
 
@@ -350,8 +350,10 @@ void TimeLanes::paintStill(QPainter& p) const
         p.setPen(QPen(t.line, 1, Qt::DotLine));
         p.drawLine(QPointF(x(at), all.top()), QPointF(x(at), all.bottom()));
         p.setPen(t.soft);
-        p.drawText(QRectF(x(at) - 40, all.bottom() + 2, 80, axis_px - 2), Qt::AlignCenter,
-                   tr("%1 s").arg(inPlaces(at, step < 1 ? 1 : 0)));
+        const QString time = tr("%1 s").arg(inPlaces(at, step < 1 ? 1 : 0));
+        const double width_px = p.fontMetrics().horizontalAdvance(time) + 2;
+        const double left = std::min(x(at) - width_px / 2, width() - width_px); // the last one is whole too
+        p.drawText(QRectF(left, all.bottom() + 2, width_px, scaled(axis_px) - 2), Qt::AlignCenter, time);
     }
 }
 
@@ -363,7 +365,8 @@ void TimeLanes::paintEvent(QPaintEvent*)
         p.fillRect(rect(), t.card);
         p.setPen(t.soft);
         p.setFont(uiFont(text_points));
-        p.drawText(rect(), Qt::AlignCenter, tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
+        p.drawText(rect().adjusted(16, 0, -16, 0), Qt::AlignCenter | Qt::TextWordWrap,
+                   tr("Choose a flight: its height, speed and sticks stand here on one time axis."));
         return paintFocus(p);
     }
     still_.draw(p, *this, {from_s_, to_s_}, [this](QPainter& onto) { paintStill(onto); });
@@ -381,9 +384,9 @@ void TimeLanes::mousePressEvent(QMouseEvent* event)
     dragged_from_s_ = from_s_;
     if (event->button() != Qt::LeftButton) return;
     const double at = timeAt(event->position().x());
-    constexpr double finding_bars_px = bars_px - phases_px;
+    const double finding_bars_px = scaled(bars_px - phases_px);
     if (event->position().y() < finding_bars_px && found_) {
-        const double bar_s = bar_px / field().width() * (to_s_ - from_s_);
+        const double bar_s = scaled(bar_px) / field().width() * (to_s_ - from_s_);
         const bool fault = event->position().y() < finding_bars_px / 2;
         for (std::size_t i = 0; i < found_->findings.size(); ++i) {
             const Finding& f = found_->findings[i];

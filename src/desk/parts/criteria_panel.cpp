@@ -146,12 +146,14 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
             p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, tr("pass %1").arg(limitText(c, &Limits::pass)));
             continue;
         }
-        QString least = valueInWords(c.fail, c.unit), enough = valueInWords(c.pass, c.unit);
-        const QString best = valueInWords(c.merit, c.unit);
+        QString least = valueInWords(c.fail, c.unit), enough = valueInWords(c.pass, c.unit), best = valueInWords(c.merit, c.unit);
         const auto width_px = [&p](const QString& words) { return p.fontMetrics().horizontalAdvance(words); };
-        const int beside_pass = width_px(tr("pass %1").arg(enough)) / 2 + scaled(4);
-        if (pass - beside_pass < width_px(least) || pass + beside_pass > width() - width_px(best)) // the unit once, then
-            for (QString* number : {&least, &enough}) *number = number->section(QLatin1Char(' '), 0, 0);
+        const auto crowded = [&] {
+            const int beside_pass = width_px(tr("pass %1").arg(enough)) / 2 + scaled(4);
+            return pass - beside_pass < width_px(least) || pass + beside_pass > width() - width_px(best);
+        };
+        for (QString* number : {&least, &enough, &best}) // the unit stands with the value too
+            if (crowded()) *number = number->section(QLatin1Char(' '), 0, 0);
         p.drawText(scale, Qt::AlignLeft | Qt::AlignTop, least);
         p.drawText(placed(QRect(pass - scaled(60), scale.top(), scaled(122), scaled(15))), Qt::AlignHCenter | Qt::AlignTop,
                    tr("pass %1").arg(enough));

@@ -1,5 +1,6 @@
 #include "desk/progress/hours_panel.h"
 
+#include "desk/parts/columns_that_give.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/station.h"
 #include "desk/parts/tables.h"
@@ -46,6 +47,8 @@ HoursPanel::HoursPanel(School& school, Station& station, QWidget* parent) : QWid
                             {tr("Towards"), tr("Flown"), tr("Left"), tr("Weeks left at this pace"), tr("About")}, 4);
     shares_ = readingTable("hoursShares", tr("Where, how and by what hours were flown"),
                            {tr("By"), tr("Which"), tr("Hours"), tr("Share")}, 1);
+    constexpr int flown = 1; // follows from what is left
+    new ColumnsThatGive(targets_, {flown});
     targets_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     arithmetic_ = new QLabel;
     arithmetic_->setObjectName(QStringLiteral("hoursArithmetic"));

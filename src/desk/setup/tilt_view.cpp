@@ -194,9 +194,11 @@ void TiltView::paintForces(QPainter& p, QPointF at, double unit) const
         p.drawPolygon(QPolygonF{tip + way * 9, tip + side * 5, tip - side * 5});
         p.setPen(colour);
         p.setFont(uiFont(small_points, true));
-        const bool level = way.x() < -0.7; // words beside a level arrow, beyond an upright one
-        const double wide = scaled(120), aside = level ? -wide : -wide / 2;
-        p.drawText(QRectF(tip.x() + way.x() * 16 + aside, tip.y() + way.y() * scaled(16) - scaled(9), wide, scaled(18)),
+        const bool level = way.x() < -0.7; // words below a level arrow, beyond an upright one
+        const double wide = scaled(120);
+        const QPointF middle =
+            level ? tip + QPointF(-wide / 2 + 16, scaled(12)) : QPointF(tip.x() + way.x() * 16, tip.y() + way.y() * scaled(16));
+        p.drawText(QRectF(middle.x() - wide / 2, middle.y() - scaled(9), wide, scaled(18)),
                    (level ? Qt::AlignRight : Qt::AlignHCenter) | Qt::AlignVCenter, words);
     };
     arrow(at, up, effect_.level.thrust_n, t.held, tr("thrust"), Qt::SolidLine);

@@ -176,9 +176,18 @@ TEST_CASE("no word of the window is left in English, and every one has its room"
     CHECK(left.empty());
 }
 
-TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
+TEST_CASE("no text is cut in the smallest window, nor at twice its size in a usual one", "[desk][language][whole]")
 {
-    speak(*qApp, GENERATE("en", "de"));
+    struct Seen {
+        QString language;
+        QSize window;
+        int text_percent;
+    };
+    const Seen seen = GENERATE(Seen{"en", {1100, 700}, 100}, Seen{"de", {1100, 700}, 100}, Seen{"en", {1920, 1080}, 200});
+    CAPTURE(seen.language.toStdString(), seen.text_percent);
+    speak(*qApp, seen.language);
+    preferences().setTextPercent(seen.text_percent);
+    applyTheme(*qApp, false);
     std::set<QString> cut;
     {
         Desk desk(BH_DEMO);
@@ -186,8 +195,9 @@ TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
             if (QTest::qWaitFor([&] { return cutOn(shown).isEmpty(); }, 500)) return; // a layout may need a second round
             for (const QString& words : cutOn(shown)) cut.insert(name + ": " + words);
         };
-        if (spokenLanguage() == "de") walkTour(*desk.window, *desk.school, *desk.station, {1100, 700}, look);
-        desk.window->resize(1100, 700);
+        if (spokenLanguage() == "de" && seen.text_percent == 100)
+            walkTour(*desk.window, *desk.school, *desk.station, seen.window, look);
+        desk.window->resize(seen.window);
         for (const PilotRow& pilot : desk.school->pilots()) {
             desk.station->choosePilot(pilot.id);
             inEveryView(
@@ -203,11 +213,13 @@ TEST_CASE("no text is cut in the smallest window", "[desk][language][whole]")
         auto* record = desk.window->findChild<QDialog*>("recordWindow");
         inEveryPart(*record, {}, [&] { look("record", *record); });
         const Desk begun; // before anything is known
-        begun.window->resize(1100, 700);
+        begun.window->resize(seen.window);
         inEveryView(
             begun, [&] { look("empty", *begun.window); }, 20);
     }
     speak(*qApp, "en");
+    preferences().setTextPercent(100);
+    applyTheme(*qApp, false);
     for (const QString& words : cut) UNSCOPED_INFO(words.toStdString());
     CHECK(cut.empty());
 }
