@@ -7180,7 +7180,7 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>by the pilot&apos;s stick use</source>
-        <translation>nach Knüppelgebrauch des Piloten</translation>
+        <translation>nach Knüppelgebrauch</translation>
     </message>
     <message>
         <source>Where the pilot&apos;s sticks spend their time counts more; from the newest six flights, and the newest three recordings of practice outside. The bars behind the curves show it.</source>
@@ -7288,7 +7288,7 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>real aircraft&apos;s rates</source>
-        <translation>Drehraten des echten Fluggeräts</translation>
+        <translation>echtem Fluggerät</translation>
     </message>
     <message>
         <source>practised rates</source>

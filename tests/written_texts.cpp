@@ -1,5 +1,6 @@
 #include "written_texts.h"
 
+#include <QAbstractScrollArea>
 #include <QFontMetricsF>
 #include <QPaintDevice>
 #include <QPaintEngine>
@@ -69,6 +70,19 @@ std::vector<WrittenText> writtenOn(QWidget& widget)
     return texts;
 }
 
+namespace {
+
+/// Whether what stands there comes by scrolling.
+bool scrolls(const QWidget& widget, const QPointF& at)
+{
+    for (const QWidget* w = widget.childAt(static_cast<int>(at.x()), static_cast<int>(at.y())); w && w != &widget;
+         w = w->parentWidget())
+        if (qobject_cast<const QAbstractScrollArea*>(w)) return true;
+    return false;
+}
+
+} // namespace
+
 QStringList cutOn(QWidget& widget)
 {
     QStringList cut;
@@ -80,6 +94,9 @@ QStringList cutOn(QWidget& widget)
         if (shortened) cut << text.words;
         if (text.place.left() < text.seen.left() - 1 || text.place.right() > text.seen.right() + 1)
             cut << QStringLiteral("over the edge: ") + text.words;
+        const QRectF shown = text.place & text.seen;
+        if (shown.height() > 3 && shown.height() < 0.8 * text.place.height() && !scrolls(widget, shown.center()))
+            cut << QStringLiteral("too low a place: ") + text.words;
         for (const WrittenText& other : seen) {
             const QRectF both = other.place & other.seen & text.place & text.seen;
             const bool marks = text.words.size() == 1 || other.words.size() == 1; // in a picture, where something is

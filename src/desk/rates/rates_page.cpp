@@ -3,6 +3,7 @@
 #include "core/curves/rate_families.h"
 #include "desk/parts/begin_card.h"
 #include "desk/parts/buttons.h"
+#include "desk/parts/form_scroll.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/preferences.h"
@@ -208,9 +209,8 @@ QWidget* RatesPage::buildSide()
     form_ = new RateForm;
     connect(form_, &RateForm::edited, this, &RatesPage::keepEdited);
 
-    auto* side = new QWidget;
-    side->setFixedWidth(scaled(236));
-    auto* left = new QVBoxLayout(side);
+    auto* choices = new QWidget;
+    auto* left = new QVBoxLayout(choices);
     left->setContentsMargins(0, 0, 0, 0);
     left->setSpacing(4);
     left->addWidget(new QLabel(tr("Real aircraft")));
@@ -237,7 +237,14 @@ QWidget* RatesPage::buildSide()
     left->addWidget(form_);
     left->addWidget(read_);
     left->addStretch();
-    left->addWidget(apply_);
+    auto* scroll = new FormScroll; // beside a card that says what to begin with, and with large text
+    scroll->setForm(choices);
+    auto* side = new QWidget;
+    side->setFixedWidth(scaled(236));
+    auto* column = new QVBoxLayout(side);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(scroll, 1);
+    column->addWidget(apply_);
     return side;
 }
 
