@@ -81,6 +81,15 @@ bool scrolls(const QWidget& widget, const QPointF& at)
     return false;
 }
 
+/// Whether a part of it says just this, as in "Print …".
+bool isWhole(const QWidget& widget, const QString& words)
+{
+    for (const QWidget* part : widget.findChildren<QWidget*>())
+        for (const char* said : {"text", "placeholderText", "currentText"})
+            if (part->property(said).toString().remove(QLatin1Char('&')).contains(words)) return true;
+    return false;
+}
+
 } // namespace
 
 QStringList cutOn(QWidget& widget)
@@ -89,9 +98,7 @@ QStringList cutOn(QWidget& widget)
     std::vector<WrittenText> seen;
     for (WrittenText& text : writtenOn(widget)) {
         if (!text.seen.intersects(text.place) || text.words.trimmed().isEmpty()) continue;
-        const bool shortened =
-            text.words.contains(QChar(0x2026)) && !text.words.endsWith(QStringLiteral(" …")); // as in "Print …"
-        if (shortened) cut << text.words;
+        if (text.words.contains(QChar(0x2026)) && !isWhole(widget, text.words)) cut << text.words;
         if (text.place.left() < text.seen.left() - 1 || text.place.right() > text.seen.right() + 1)
             cut << QStringLiteral("over the edge: ") + text.words;
         const QRectF shown = text.place & text.seen;

@@ -177,6 +177,33 @@ TEST_CASE("no word of the window is left in English, and every one has its room"
     CHECK(left.empty());
 }
 
+TEST_CASE("a text that is shortened, over an edge or over another one is heard", "[desk][language][whole]")
+{
+    QWidget window;
+    window.resize(300, 100);
+    auto* button = new QPushButton("Print …", &window);
+    button->setGeometry(0, 0, 120, 30);
+    window.show();
+    CHECK(writtenOn(window).size() == 1);
+    CHECK(cutOn(window).isEmpty());
+    button->resize(30, 30);
+    CHECK(cutOn(window).size() == 1);
+    button->resize(120, 30);
+    auto* over = new QLabel("These words", &window);
+    over->setGeometry(0, 4, 120, 20);
+    over->show();
+    CHECK(cutOn(window).size() == 1);
+    over->setGeometry(0, 60, 120, 6);
+    CHECK(cutOn(window).size() == 1);
+    delete over;
+    QTableWidget table(1, 1, &window);
+    table.setItem(0, 0, new QTableWidgetItem("one word after the other"));
+    table.setGeometry(130, 0, 160, 100);
+    table.setColumnWidth(0, 60);
+    table.show();
+    CHECK(cutOn(window).join(' ').contains(QChar(0x2026)));
+}
+
 TEST_CASE("no text is cut in the smallest window, nor at twice its size in a usual one", "[desk][language][whole]")
 {
     struct Seen {
