@@ -1,5 +1,6 @@
 #include "written_texts.h"
 
+#include <QAbstractItemView>
 #include <QAbstractScrollArea>
 #include <QFontMetricsF>
 #include <QPaintDevice>
@@ -81,12 +82,17 @@ bool scrolls(const QWidget& widget, const QPointF& at)
     return false;
 }
 
-/// Whether a part of it says just this, as in "Print …".
+/// Whether a part of it, or a cell of a table, says just this, as in "Print …".
 bool isWhole(const QWidget& widget, const QString& words)
 {
     for (const QWidget* part : widget.findChildren<QWidget*>())
         for (const char* said : {"text", "placeholderText", "currentText"})
             if (part->property(said).toString().remove(QLatin1Char('&')).contains(words)) return true;
+    for (const QAbstractItemView* view : widget.findChildren<QAbstractItemView*>())
+        if (const QAbstractItemModel* model = view->model())
+            for (int row = 0; row < model->rowCount(); ++row)
+                for (int column = 0; column < model->columnCount(); ++column)
+                    if (model->index(row, column).data().toString().contains(words)) return true;
     return false;
 }
 

@@ -1,6 +1,7 @@
 #include "desk/debrief/notes_panel.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/text_box.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 
@@ -26,11 +27,7 @@ NotesPanel::NotesPanel(School& school, QWidget* parent) : QWidget(parent), schoo
     by_->setAccessibleName(tr("Whose note it is"));
     by_->addItem(tr("Coordinator"), QStringLiteral("coordinator"));
     by_->addItem(tr("Pilot"), QStringLiteral("pilot"));
-    text_ = new QLineEdit;
-    text_->setObjectName(QStringLiteral("noteText"));
-    text_->setAccessibleName(tr("A note about this flight"));
-    text_->setPlaceholderText(tr("What was seen, in a sentence"));
-    text_->setMaxLength(300);
+    text_ = textBox("noteText", tr("A note about this flight"), tr("What was seen, in a sentence"), 300);
     add_ = tabButton(tr("Keep the note"), "noteAdd", tr("With the flight, dated"));
     connect(add_, &QPushButton::clicked, this, &NotesPanel::add);
     connect(text_, &QLineEdit::returnPressed, this, &NotesPanel::add);

@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/text_box.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/utf8.h"
@@ -33,16 +34,8 @@ AfterPanel::AfterPanel(School& school, QWidget* parent) : QWidget(parent), schoo
     packs_->setObjectName(QStringLiteral("afterPacks"));
     packs_->setAccessibleName(tr("Batteries flown"));
     packs_->setRange(0, 40);
-    const auto edit = [](const char* name, const QString& hint) {
-        auto* made = new QLineEdit;
-        made->setObjectName(QLatin1String(name));
-        made->setAccessibleName(hint);
-        made->setPlaceholderText(hint);
-        made->setMaxLength(300);
-        return made;
-    };
-    went_ = edit("afterWent", tr("How it went"));
-    broke_ = edit("afterBroke", tr("What broke"));
+    went_ = textBox("afterWent", tr("How it went"), tr("How it went"), 300);
+    broke_ = textBox("afterBroke", tr("What broke"), tr("What broke"), 300);
     keep_ = namedButton(tr("Keep it"), "afterKeep", tr("Onto the record, dated now"));
     connect(keep_, &QPushButton::clicked, this, &AfterPanel::keep);
     auto* form = new QFormLayout;

@@ -4,6 +4,7 @@
 #include "desk/parts/form_scroll.h"
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/text_box.h"
 #include "desk/words/said_words.h"
 #include "school/first_flight.h"
 
@@ -29,16 +30,6 @@ void put(QDoubleSpinBox* box, const std::optional<double>& value)
 {
     const QSignalBlocker quiet(box);
     box->setValue(value.value_or(box->minimum()));
-}
-
-QLineEdit* lineEdit(const char* name, const QString& spoken, const QString& hint)
-{
-    auto* edit = new QLineEdit;
-    edit->setObjectName(QLatin1String(name));
-    edit->setAccessibleName(spoken);
-    edit->setPlaceholderText(hint);
-    edit->setMaxLength(300);
-    return edit;
 }
 
 QString gradeMark(Grade grade)
@@ -93,10 +84,10 @@ FlightDayPanel::FlightDayPanel(School& school, QWidget* parent) : QWidget(parent
 
 void FlightDayPanel::makeFields()
 {
-    name_ = lineEdit("siteName", tr("Name of the site"), tr("Old pan, east bank"));
-    spotter_ = lineEdit("siteSpotter", tr("Who is the spotter"), tr("Who watches the sky"));
-    permission_ = lineEdit("sitePermission", tr("Permission, as the coordinator noted it"), tr("From whom, and until when"));
-    report_ = lineEdit("weatherReport", tr("A METAR or TAF line"), tr("Paste a METAR or TAF line here"));
+    name_ = textBox("siteName", tr("Name of the site"), tr("Old pan, east bank"), 300);
+    spotter_ = textBox("siteSpotter", tr("Who is the spotter"), tr("Who watches the sky"), 300);
+    permission_ = textBox("sitePermission", tr("Permission, as the coordinator noted it"), tr("From whom, and until when"), 300);
+    report_ = textBox("weatherReport", tr("A METAR or TAF line"), tr("Paste a METAR or TAF line here"), 300);
     ground_ = new QComboBox;
     ground_->setObjectName(QStringLiteral("siteGround"));
     ground_->setAccessibleName(tr("Ground"));

@@ -1,5 +1,6 @@
 #include "desk/first_flight/tick_list.h"
 
+#include "desk/parts/text_box.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "school/first_flight.h"
@@ -81,11 +82,7 @@ void TickList::addLine(const FirstFlightPlan::Item& item, QGridLayout* grid)
         battery->setFont(uiFont(text_points, true));
         grid->addWidget(battery, row, 0, Qt::AlignTop | Qt::AlignHCenter);
         side->addWidget(text);
-        line.note = new QLineEdit;
-        line.note->setObjectName(QStringLiteral("note-") + id);
-        line.note->setAccessibleName(tr("How it went: %1").arg(words));
-        line.note->setPlaceholderText(tr("How it went"));
-        line.note->setMaxLength(200);
+        line.note = textBox(("note-" + item.id).c_str(), tr("How it went: %1").arg(words), tr("How it went"), 200);
         connect(line.note, &QLineEdit::editingFinished, this, [this, item_id = item.id, note = line.note] {
             change(item_id, [note](Tick& t) { t.note = note->text().simplified().toStdString(); });
         });

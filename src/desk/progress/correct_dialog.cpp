@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/moment_box.h"
 #include "desk/parts/number_box.h"
+#include "desk/parts/text_box.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/said_words.h"
 #include "school/corrections.h"
@@ -44,11 +45,8 @@ CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget*
     pilot_ = box("correctPilot", tr("Who flew it"));
     for (const PilotRow& p : school_.pilots()) pilot_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
     pilot_->setCurrentIndex(pilot_->findData(QString::fromStdString(session.pilot_id)));
-    reason_ = new QLineEdit;
-    reason_->setObjectName(QStringLiteral("correctReason"));
-    reason_->setAccessibleName(tr("Why it is corrected"));
-    reason_->setPlaceholderText(tr("Why: the pilot was changed too late"));
-    reason_->setMaxLength(160);
+    reason_ = textBox("correctReason", tr("Why it is corrected"), tr("Why: the pilot was changed too late"), 160);
+    leaveRoomForHint(reason_);
     said_ = new QLabel(tr("What stood before stays on the record, with your reason."));
     said_->setObjectName(QStringLiteral("correctSaid"));
     said_->setWordWrap(true);

@@ -7,6 +7,7 @@
 #include "desk/parts/preferences.h"
 #include "desk/parts/sorting.h"
 #include "desk/parts/station.h"
+#include "desk/parts/text_box.h"
 #include "desk/parts/theme.h"
 #include "desk/progress/correct_dialog.h"
 #include "desk/progress/pilot_logbook.h"
@@ -246,12 +247,8 @@ QLayout* LogPanel::makeFilters()
 
 QLayout* LogPanel::makeCorrections()
 {
-    reason_ = new QLineEdit;
-    reason_->setObjectName(QStringLiteral("strikeReason"));
-    reason_->setAccessibleName(tr("Why it does not count"));
-    reason_->setPlaceholderText(tr("Reason"));
+    reason_ = textBox("strikeReason", tr("Why it does not count"), tr("Reason"), 160);
     reason_->setToolTip(tr("Why the chosen line does not count, or counts again"));
-    reason_->setMaxLength(160);
     strike_ =
         namedButton(tr("Strike out"), "strikeOut",
                     tr("The chosen attempt, or the chosen session with its flights, counts no more; it stays on the record"));

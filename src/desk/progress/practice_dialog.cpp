@@ -5,6 +5,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/text_box.h"
 #include "desk/words/said_words.h"
 #include "files/file_text.h"
 #include "school/school.h"
@@ -87,11 +88,9 @@ QWidget* PracticeDialog::makeByHand()
     fillSimulators(simulator_, school_, school_.last_simulator(pilot_id_));
     viewing_ = columnBox("handViewing", tr("What the pilot looked at"));
     fillViewings(viewing_, school_.last_viewing(pilot_id_));
-    reason_ = new QLineEdit;
-    reason_->setObjectName(QStringLiteral("handReason"));
-    reason_->setAccessibleName(tr("Why it is entered by hand"));
-    reason_->setPlaceholderText(tr("Why by hand: flown at home, written in the notebook"));
-    reason_->setMaxLength(120);
+    reason_ =
+        textBox("handReason", tr("Why it is entered by hand"), tr("Why by hand: flown at home, written in the notebook"), 120);
+    leaveRoomForHint(reason_);
     add_ = namedButton(tr("Add it"), "handAdd", tr("Onto the record, marked as entered by hand"));
     add_->setEnabled(false);
     connect(reason_, &QLineEdit::textChanged, this,

@@ -5,6 +5,7 @@
 #include "desk/parts/paper.h"
 #include "desk/parts/paper_window.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/text_box.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
@@ -82,11 +83,7 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     rules_->setSelectionMode(QAbstractItemView::SingleSelection);
     rules_->setSelectionBehavior(QAbstractItemView::SelectRows);
     value_ = numberBox("houseValue", tr("What the chosen rule is to be"), 0, 1, 1, {});
-    reason_ = new QLineEdit;
-    reason_->setObjectName(QStringLiteral("houseReason"));
-    reason_->setAccessibleName(tr("Why it is changed"));
-    reason_->setPlaceholderText(tr("Why it is changed here"));
-    reason_->setMaxLength(160);
+    reason_ = textBox("houseReason", tr("Why it is changed"), tr("Why it is changed here"), 160);
     keep_ = namedButton(tr("Change it"), "houseKeep", tr("From now on; what was judged keeps the rules that it was judged by"));
     usual_ = namedButton(tr("As usual"), "houseUsual", tr("The chosen rule as it comes"));
     auto* edit = new QHBoxLayout;
