@@ -682,10 +682,6 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>%1 in einem Flug</translation>
     </message>
     <message>
-        <source>%1 at least %2</source>
-        <translation>%1 mindestens %2</translation>
-    </message>
-    <message>
         <source>in %1 of %2 flights</source>
         <translation>in %1 von %2 Flügen</translation>
     </message>
@@ -1208,6 +1204,14 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     <message>
         <source>Outside: %1</source>
         <translation>Auswärts: %1</translation>
+    </message>
+    <message>
+        <source>%1 · %2 · stick mode %3 · %4</source>
+        <translation>%1 · %2 · Knüppelmodus %3 · %4</translation>
+    </message>
+    <message>
+        <source>%1 or more</source>
+        <translation>%1 oder mehr</translation>
     </message>
 </context>
 <context>
@@ -3467,6 +3471,10 @@ Gas nach unten, dann startet %3.
         <source>Copy the sticks: %1.</source>
         <translation>Die Knüppel nachmachen: %1.</translation>
     </message>
+    <message>
+        <source>Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.</source>
+        <translation>Nach Belieben fliegen. Es wird mit Abstürzen und Gaswegnahmen behalten und zählt als Übung; gewertet wird nichts.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::FeelPanel</name>
@@ -4767,6 +4775,14 @@ Gas nach unten, dann startet %3.
     <message>
         <source>%1, %2</source>
         <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>Marks of drills</source>
+        <translation>Punkte der Übungen</translation>
+    </message>
+    <message>
+        <source>Coaching</source>
+        <translation>Rat</translation>
     </message>
 </context>
 <context>
@@ -8229,11 +8245,11 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>Height per 1 % throttle, this tilt</source>
-        <translation>Höhe je 1 % Gas, diese Neigung</translation>
+        <translation>Höhe je 1 % Gas, geneigt</translation>
     </message>
     <message>
         <source>Speed per 1 % throttle, this tilt</source>
-        <translation>Tempo je 1 % Gas, diese Neigung</translation>
+        <translation>Tempo je 1 % Gas, geneigt</translation>
     </message>
     <message>
         <source>Full roll at full stick</source>
@@ -13150,7 +13166,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>Overshoot past 5 m</source>
-        <translation>Über 5 m hinausgeschossen</translation>
+        <translation>Mehr als 5 m zu weit</translation>
     </message>
     <message>
         <source>Panic switch</source>
@@ -17324,6 +17340,30 @@ trägt es nicht</translation>
     <message>
         <source>north-west</source>
         <translation>Nordwesten</translation>
+    </message>
+    <message>
+        <source>Body rates are not known: rocking cannot be found.</source>
+        <translation>Die Drehraten sind nicht bekannt: Schaukeln kann nicht gefunden werden.</translation>
+    </message>
+    <message>
+        <source>Places are not known: only what the sticks and the attitude tell can be found.</source>
+        <translation>Orte sind nicht bekannt: nur was Knüppel und Lage sagen, kann gefunden werden.</translation>
+    </message>
+    <message>
+        <source>The attitude is not known: turns, leans and banks cannot be found.</source>
+        <translation>Die Lage ist nicht bekannt: Kurven, Neigungen und Schräglagen können nicht gefunden werden.</translation>
+    </message>
+    <message>
+        <source>The flight mode is not known: it is taken to be acro.</source>
+        <translation>Der Flugmodus ist nicht bekannt: angenommen wird acro.</translation>
+    </message>
+    <message>
+        <source>Whether the motors ran is not known: they are taken to have run.</source>
+        <translation>Ob die Motoren liefen, ist nicht bekannt: angenommen wird, dass sie liefen.</translation>
+    </message>
+    <message>
+        <source>not known</source>
+        <translation>unbekannt</translation>
     </message>
 </context>
 </TS>

@@ -315,18 +315,18 @@ FlightMapping guessed_mapping(const TableHead& head)
     return m;
 }
 
-std::vector<std::string> not_known(const FlightMapping& m)
+std::vector<Said> not_known(const FlightMapping& m)
 {
-    std::vector<std::string> sentences;
+    std::vector<Said> sentences;
     const auto has = [&](FlightValue v) { return m.of(v).column >= 0; };
     const bool placed = ((has(V::North) && has(V::East)) || (has(V::Latitude) && has(V::Longitude))) && has(V::Height);
-    if (!placed) sentences.emplace_back("Places are not known: only what the sticks and the attitude tell can be found.");
+    if (!placed) sentences.push_back(said("Places are not known: only what the sticks and the attitude tell can be found."));
     if (!has(V::QuatW) && !(has(V::Roll) && has(V::Pitch)))
-        sentences.emplace_back("The attitude is not known: turns, leans and banks cannot be found.");
+        sentences.push_back(said("The attitude is not known: turns, leans and banks cannot be found."));
     if (!has(V::RollRate) && !has(V::QuatW) && !(has(V::Roll) && has(V::Pitch)))
-        sentences.emplace_back("Body rates are not known: rocking cannot be found.");
-    if (!has(V::FlightMode)) sentences.emplace_back("The flight mode is not known: it is taken to be acro.");
-    if (!has(V::Armed)) sentences.emplace_back("Whether the motors ran is not known: they are taken to have run.");
+        sentences.push_back(said("Body rates are not known: rocking cannot be found."));
+    if (!has(V::FlightMode)) sentences.push_back(said("The flight mode is not known: it is taken to be acro."));
+    if (!has(V::Armed)) sentences.push_back(said("Whether the motors ran is not known: they are taken to have run."));
     return sentences;
 }
 

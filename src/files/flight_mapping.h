@@ -85,6 +85,6 @@ struct TableHead {
 /// By heads and first values, as far as they say it.
 [[nodiscard]] FlightMapping guessed_mapping(const TableHead& head);
 /// What the flight will not tell, a sentence each.
-[[nodiscard]] std::vector<std::string> not_known(const FlightMapping& mapping);
+[[nodiscard]] std::vector<Said> not_known(const FlightMapping& mapping);
 
 } // namespace bh

@@ -90,7 +90,7 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
         if (all_s > 0) // a session's hours go to its modes as they were flown
             for (const auto& [mode, seconds] : flown->second) by_mode[mode] += hours * seconds / all_s;
         else
-            by_mode["not known"] += hours;
+            by_mode[std::string(label("not known"))] += hours;
     }
     h.by_simulator = most_first(by_simulator), h.by_mode = most_first(by_mode), h.by_viewing = most_first(by_viewing);
     if (h.weeks.size() >= 4) h.pace = pace_of({h.weeks.end() - 4, h.weeks.end()});

@@ -126,7 +126,7 @@ TEST_CASE("signs are turned, an empty field keeps what was, and rows without a t
     CHECK_FALSE(log->has_position);
     const auto unknown = not_known(m);
     REQUIRE(unknown.size() == 3);
-    CHECK(unknown[0].rfind("Places are not known", 0) == 0);
+    CHECK(unknown[0].form.rfind("Places are not known", 0) == 0);
     const auto again = parse_mapping(mapping_text(m), "record");
     REQUIRE(again);
     CHECK(again->of(FlightValue::RollStick).turned);

@@ -33,6 +33,8 @@ constexpr std::pair<std::string_view, std::string_view> number_forms[] = {{"freq
                                                                           {"bounces", label("bounces %1")},
                                                                           {"seconds", label("took %1 s")}};
 
+} // namespace
+
 Said number_in_words(const FindingNumber& n)
 {
     const double* value = std::get_if<double>(&n.value);
@@ -42,6 +44,8 @@ Said number_in_words(const FindingNumber& n)
     const bool counted = n.key == "cycles" || n.key == "bounces";
     return said(form->second, rounded(*value, !counted && std::abs(*value) < 10 ? 1 : 0));
 }
+
+namespace {
 
 Said evidence_of(const std::vector<const Finding*>& found)
 {

@@ -55,6 +55,9 @@ struct GivenBefore {
     Effect effect;       ///< since it was followed
 };
 
+/// "peak 512 °/s"; empty: it is not told.
+[[nodiscard]] Said number_in_words(const FindingNumber& number);
+
 /// Marks that a drill gave for a measure.
 struct MarksFor {
     Measure measure = Measure::HeightInWindow;

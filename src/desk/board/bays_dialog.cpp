@@ -4,6 +4,7 @@
 #include "desk/parts/number_box.h"
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "files/calendar.h"
 #include "files/file_text.h"
@@ -135,7 +136,7 @@ BaysDialog::BaysDialog(School& school, QWidget* parent) : QDialog(parent), schoo
 {
     setObjectName(QStringLiteral("baysDialog"));
     setWindowTitle(tr("Bays and hours"));
-    resize(640, 560);
+    resize(openingSize(*this, 640, 560));
     constexpr int rows = 8;
     bays_ = new QTableWidget(rows, 3);
     bays_->setHorizontalHeader(new HeadsOverCells(bays_));

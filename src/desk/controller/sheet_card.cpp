@@ -27,7 +27,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         y = used.bottom() + 0.6 * u;
     };
     text(asWords(f.simulator.name), 7, true, ink);
-    text(QStringLiteral("%1 · %2 · stick mode %3 · %4")
+    text(QObject::tr("%1 · %2 · stick mode %3 · %4")
              .arg(f.pilot.isEmpty() ? QObject::tr("Any pilot") : f.pilot, f.controller)
              .arg(f.stick_mode)
              .arg(f.date),
@@ -123,7 +123,7 @@ CardWindow::CardWindow(CardFacts facts) : QWidget(nullptr, Qt::Tool | Qt::Window
     setAttribute(Qt::WA_DeleteOnClose);
     setAttribute(Qt::WA_ShowWithoutActivating); // the simulator keeps the keyboard
     setWindowTitle(tr("%1: settings").arg(asWords(facts_.simulator.name)));
-    resize(380, facts_.setup ? 560 : 430);
+    resize(openingSize(*this, 380, facts_.setup ? 560 : 430));
     setMinimumSize(260, 300);
     QStringList spoken;
     for (const SheetRow& r : facts_.sheet.rows)

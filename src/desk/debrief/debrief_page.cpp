@@ -136,7 +136,7 @@ void DebriefPage::makeTop()
     flights_ = new QComboBox;
     flights_->setObjectName(QStringLiteral("debriefFlights"));
     flights_->setAccessibleName(tr("Flight to look at"));
-    flights_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    flights_->setSizeAdjustPolicy(QComboBox::AdjustToContents); // and gives way down to its minimum
     flights_->setMinimumContentsLength(30);
     connect(flights_, &QComboBox::activated, this, [this](int row) {
         const QString key = flights_->itemData(row).toString();

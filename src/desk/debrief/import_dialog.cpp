@@ -243,7 +243,7 @@ void ImportDialog::say()
     }
     per_s_->setEnabled(m.of(FlightValue::Time).column < 0);
     QStringList unknown;
-    for (const std::string& sentence : not_known(m)) unknown << asWords(sentence);
+    for (const Said& sentence : not_known(m)) unknown << asWords(sentence);
     unknown_->setText(unknown.join(QLatin1Char(' ')));
 }
 

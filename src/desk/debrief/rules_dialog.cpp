@@ -98,7 +98,7 @@ RulesDialog::RulesDialog(School& school, QWidget* parent) : QDialog(parent), sch
     layout->addWidget(table_, 1);
     layout->addLayout(form);
     layout->addLayout(buttons);
-    resize(900, 640);
+    resize(openingSize(*this, 900, 640));
     fill();
     table_->setCurrentCell(0, 1);
     connect(&school_, &School::changed, this, [this](const Changes& changes) {

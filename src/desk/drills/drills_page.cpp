@@ -268,7 +268,8 @@ void DrillsPage::drillChosen()
         block_ = free_flight(block->world.empty() ? "pan" : block->world, block->minutes);
         block_->name = stepInWords(school_, school_.curriculum(station_.pilotId()), block->id).toStdString();
         block_->purpose =
-            "Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.";
+            tr("Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.")
+                .toStdString();
     }
     const Drill* d = drill();
     if (shownModesOf_ != ladder_->chosen()) {

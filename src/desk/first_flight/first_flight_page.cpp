@@ -267,7 +267,7 @@ void FirstFlightPage::fill()
     gates_->setRowCount(static_cast<int>(gates.size()));
     for (int row = 0; row < gates_->rowCount(); ++row) {
         fillGate(row, gates[static_cast<std::size_t>(row)]);
-        if (!known.isEmpty() && asWords(gates[static_cast<std::size_t>(row)].id) == known) at = row;
+        if (!known.isEmpty() && utf8(gates[static_cast<std::size_t>(row)].id) == known) at = row;
     }
     gates_->setCurrentCell(at, GateIs);
     gateChosen();

@@ -242,7 +242,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     const Theme& t = theme();
     const double heading = heading_deg(now.state.attitude);
     const QRectF box(size.width() / 2.0 - half_deg * px_per_deg, bannerFor(size, now).box.bottom() + 6, 2 * half_deg * px_per_deg,
-                     24);
+                     scaled(24));
     QColor ground = t.card;
     ground.setAlpha(200);
     p.setPen(Qt::NoPen);
@@ -261,7 +261,8 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
         if (step % 3 == 0) {
             p.setPen(t.ink);
             p.setFont(uiFont(small_points, step % 6 == 0));
-            p.drawText(QRectF(x - 20, box.top(), 40, box.height() - 4), Qt::AlignCenter, asWords(winds[step / 3]));
+            p.drawText(QRectF(x - scaled(20), box.top(), scaled(40), box.height() - 4), Qt::AlignCenter,
+                       asWords(winds[step / 3]));
         } else {
             p.setPen(QPen(t.soft, 1));
             p.drawLine(QPointF(x, box.center().y() - 5), QPointF(x, box.center().y() + 2));
@@ -275,7 +276,7 @@ void FlightPainter::paintCompass(QPainter& p, QSize size, const FlightSnapshot& 
     const bool room_beside = box.right() + 6 + guide_px + edge_px <= size.width();
     const QPointF guide =
         room_beside ? QPointF(box.right() + 6, box.top()) : QPointF(box.center().x() - guide_px / 2, box.bottom() + 4);
-    plate(p, QRectF(guide, QSizeF(guide_px, 24)), caution, Qt::AlignHCenter, uiFont(small_points), t.soft);
+    plate(p, QRectF(guide, QSizeF(guide_px, scaled(24))), caution, Qt::AlignHCenter, uiFont(small_points), t.soft);
 }
 
 QRectF FlightPainter::plateFor(const QRectF& least, const QString& text, const QFont& font)
@@ -289,7 +290,10 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
     const Theme& t = theme();
     const Phase& phase = drill_.phases[std::min(now.phase, drill_.phases.size() - 1)];
     const double height = now.state.height_m();
-    const QRectF plateBox(14, 62, 46, size.height() - 62 - 132);
+    const double wide = 16 + scaled(30), left = 14;
+    const QRectF banner = bannerFor(size, now).box;
+    const double top = std::max(62.0, banner.left() < left + wide ? banner.bottom() + 6 : 0.0);
+    const QRectF plateBox(left, top, wide, size.height() - top - 132);
     const QRectF tape = plateBox.adjusted(0, 10, 0, -10);
     if (tape.height() < 80) return;
     const double shown_m = std::max(16.0, 2 * (phase.height_m + phase.window_m)); // bottom is the ground or below the aircraft
@@ -320,7 +324,8 @@ void FlightPainter::paintHeightTape(QPainter& p, QSize size, const FlightSnapsho
         const double at = y(mark / shown_units);
         p.setPen(QPen(t.soft, 1));
         p.drawLine(QPointF(tape.left(), at), QPointF(tape.left() + 7, at));
-        p.drawText(QRectF(tape.left() + 9, at - 8, 30, 16), Qt::AlignLeft | Qt::AlignVCenter, QString::number(mark));
+        p.drawText(QRectF(tape.left() + 9, at - scaled(8), scaled(30), scaled(16)), Qt::AlignLeft | Qt::AlignVCenter,
+                   QString::number(mark));
     }
     p.restore();
     const double at = std::clamp(y(height), tape.top(), tape.bottom());
@@ -396,9 +401,10 @@ void FlightPainter::paintSticks(QPainter& p, QSize size, const FlightSnapshot& n
         return now.shown_sticks ? std::optional(QPointF(on_stick(*now.shown_sticks, across), on_stick(*now.shown_sticks, up)))
                                 : std::nullopt;
     };
-    stick({size.width() / 2.0 - 64, y}, left, left_trail_, names(mode_.left_up, mode_.left_across),
+    const double apart = std::max(64, scaled(52) + 4); // so that their names stand beside each other
+    stick({size.width() / 2.0 - apart, y}, left, left_trail_, names(mode_.left_up, mode_.left_across),
           shown(mode_.left_across, mode_.left_up), ahead(mode_.left_across, mode_.left_up));
-    stick({size.width() / 2.0 + 64, y}, right, right_trail_, names(mode_.right_up, mode_.right_across),
+    stick({size.width() / 2.0 + apart, y}, right, right_trail_, names(mode_.right_up, mode_.right_across),
           shown(mode_.right_across, mode_.right_up), ahead(mode_.right_across, mode_.right_up));
 }
 
@@ -437,24 +443,28 @@ void FlightPainter::paintWords(QPainter& p, QSize size, const FlightSnapshot& no
                               .arg(modeName(now.mode), now.armed ? QObject::tr("armed") : QObject::tr("motors off"))
                               .arg(speedInWords(speed))
                               .arg(inPlaces(now.time_s, 0));
-    const double foot = size.height() - (size.width() < 800 ? 140 : 0); // beside the sticks, or above them where it is narrow
-    plate(p, QRectF(size.width() - 12 - scaled(240), foot - 14 - scaled(26), scaled(240), scaled(26)), facts, Qt::AlignRight,
-          uiFont(text_points), t.ink);
+    const bool narrow = size.width() < scaled(800);
+    const double foot = size.height() - (narrow ? 122 + scaled(18) : 0); // beside the sticks, or above them where it is narrow
+    const auto beside = [&](double up, double high, const QString& words, double points, const QColor& ink) {
+        const QFont font = uiFont(points);
+        const double wide = narrow ? QFontMetricsF(font).horizontalAdvance(words) + 2 * plate_margin : scaled(240);
+        plate(p, QRectF(size.width() - 12 - wide, foot - up, wide, high), words, Qt::AlignRight, font, ink);
+    };
+    beside(14 + scaled(26), scaled(26), facts, text_points, t.ink);
     // Who looks, and what the day does; narrow, so as not to come near the sticks.
     const QString where =
         eye_ == FlightEye::Aircraft
             ? QObject::tr("camera %1°, view %2°").arg(inPlaces(drill_.camera_tilt_deg, 0)).arg(inPlaces(drill_.fov_deg, 0))
         : eye_ == FlightEye::Chase ? QObject::tr("from behind the aircraft")
                                    : QObject::tr("from the pilot's place");
-    plate(p, QRectF(size.width() - 12 - scaled(240), foot - 18 - scaled(50), scaled(240), scaled(24)), where, Qt::AlignRight,
-          uiFont(small_points), t.soft);
+    beside(18 + scaled(50), scaled(24), where, small_points, t.soft);
     if (!day_.isEmpty()) {
         const QFont small = uiFont(small_points);
-        const double wide = std::min<double>(236, QFontMetricsF(small).horizontalAdvance(day_) + 24);
-        const double high = QFontMetricsF(small).horizontalAdvance(day_) + 24 > 236 ? 42 : 24;
-        const bool narrow = size.width() < 800;
+        const double words = QFontMetricsF(small).horizontalAdvance(day_) + 24, most = scaled(236);
+        const double wide = std::min(most, words), high = words > most ? scaled(42) : scaled(24);
         plate(p,
-              QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 72 - high : size.height() - 14 - high, wide, high),
+              QRectF(narrow ? size.width() - 12 - wide : 14, narrow ? foot - 22 - scaled(50) - high : size.height() - 14 - high,
+                     wide, high),
               day_, Qt::AlignLeft | Qt::TextWordWrap, small, t.soft);
     }
 }

@@ -53,7 +53,7 @@ PaperWindow::PaperWindow(QString name, QString title, QString body, QWidget* par
     layout->setSpacing(8);
     layout->addWidget(pages, 1);
     layout->addLayout(row);
-    resize(scaled(760), scaled(640));
+    resize(openingSize(*this, 760, 640));
 }
 
 PaperWindow::~PaperWindow() { qDeleteAll(findChildren<QPrintPreviewWidget*>()); } // before the printer it draws on

@@ -88,7 +88,7 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     layout->addWidget(questions_, 1);
     layout->addWidget(said_);
     layout->addLayout(buttons);
-    resize(520, 640);
+    resize(openingSize(*this, 520, 640));
     questions_->setFocus();
     say();
 }

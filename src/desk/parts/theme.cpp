@@ -7,6 +7,8 @@
 #include <QPainter>
 #include <QPalette>
 #include <QProxyStyle>
+#include <QScreen>
+#include <QWidget>
 
 namespace bh::desk {
 namespace {
@@ -203,6 +205,13 @@ QFont uiFont(double points, bool bold)
 }
 
 int scaled(int px) { return px * preferences().textPercent() / 100; }
+
+QSize openingSize(const QWidget& window, int wide_px, int high_px)
+{
+    constexpr double beside_its_frame = 0.95;
+    const QSize room = window.screen()->availableSize() * beside_its_frame;
+    return QSize(wide_px, high_px).expandedTo(QSize(scaled(wide_px), scaled(high_px)).boundedTo(room));
+}
 
 void paintMark(QPainter& painter, const QRectF& box, StateMark mark, const QColor& colour)
 {

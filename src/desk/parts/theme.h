@@ -3,6 +3,7 @@
 #include <QColor>
 #include <QFont>
 #include <QObject>
+#include <QSize>
 #include <QString>
 
 class QApplication;
@@ -59,6 +60,8 @@ inline constexpr double small_points = 8.5, text_points = 10, head_points = 13;
 [[nodiscard]] QFont uiFont(double points, bool bold = false);
 /// Room that text of the usual size needs, for text as large as it is preferred.
 [[nodiscard]] int scaled(int px);
+/// A size that a window should open in: this one, larger with larger text as far as its screen goes.
+[[nodiscard]] QSize openingSize(const QWidget& window, int wide_px, int high_px);
 
 /// State marks: ring = due, disc = held or done, bar = blocked, dot = nothing due.
 enum class StateMark { None, Due, Done, Blocked, Partly };

@@ -6,6 +6,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/tables.h"
 #include "desk/parts/text_box.h"
+#include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "files/file_text.h"
 #include "school/school.h"
@@ -74,7 +75,7 @@ PracticeDialog::PracticeDialog(School& school, const std::string& pilot_id, QWid
     layout->addWidget(makeTable());
     layout->addWidget(said_);
     layout->addWidget(close, 0, Qt::AlignRight);
-    resize(620, 560);
+    resize(openingSize(*this, 620, 560));
     showTable();
 }
 

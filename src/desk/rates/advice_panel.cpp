@@ -8,6 +8,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
+#include "desk/words/utf8.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -33,7 +34,7 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
         auto* begin = namedButton(
             tr("Practise on"), "",
             tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
-        begin->setObjectName(QStringLiteral("band-%1").arg(asWords(band.key)));
+        begin->setObjectName(QStringLiteral("band-%1").arg(utf8(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
         ++row;

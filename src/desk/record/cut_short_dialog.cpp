@@ -2,6 +2,7 @@
 
 #include "desk/parts/buttons.h"
 #include "desk/parts/part_title.h"
+#include "desk/parts/theme.h"
 #include "desk/words/attempt_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
@@ -17,7 +18,7 @@ CutShortDialog::CutShortDialog(School& school, std::vector<CutShort> flights, QW
 {
     setObjectName(QStringLiteral("cutShort"));
     setWindowTitle(tr("Blue Hangar: a flight was under way"));
-    resize(640, 0);
+    resize(openingSize(*this, 640, 0));
     auto* layout = new QVBoxLayout(this);
     layout->setSpacing(8);
     layout->addWidget(partTitle(tr("The program ended while somebody flew")));

@@ -7,6 +7,7 @@
 #include "desk/parts/tables.h"
 #include "desk/parts/text_box.h"
 #include "desk/parts/theme.h"
+#include "desk/words/finding_words.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/unit_words.h"
@@ -24,8 +25,8 @@
 namespace bh::desk {
 namespace {
 
-const QString marks_group = QStringLiteral("Marks of drills");
-const QString coaching_group = QStringLiteral("Coaching");
+const QString marks_group = QStringLiteral("marks");
+const QString coaching_group = QStringLiteral("coaching");
 
 QString withUnit(double value, const HouseLimit& limit)
 {
@@ -36,8 +37,7 @@ QString withUnit(double value, const HouseLimit& limit)
 QString thresholdInWords(const CoachingRule& rule)
 {
     QStringList parts{QObject::tr("%1 in a flight").arg(rule.at_least)};
-    if (rule.number)
-        parts << QObject::tr("%1 at least %2").arg(QString::fromStdString(rule.number->key)).arg(rule.number->at_least);
+    if (rule.number) parts << QObject::tr("%1 or more").arg(asWords(number_in_words({rule.number->key, rule.number->at_least})));
     if (rule.lately.of > 1) parts << QObject::tr("in %1 of %2 flights").arg(rule.lately.flights).arg(rule.lately.of);
     return parts.join(QStringLiteral(", "));
 }
@@ -61,7 +61,8 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     group_->addItem(tr("All rules"), QString());
     for (const HouseLimit& limit : house_limits())
         if (group_->findData(asWords(limit.group)) < 0) group_->addItem(asWords(limit.group), asWords(limit.group));
-    for (const QString& group : {marks_group, coaching_group}) group_->addItem(group, group);
+    group_->addItem(tr("Marks of drills"), marks_group);
+    group_->addItem(tr("Coaching"), coaching_group);
     auto* paper = namedButton(tr("On paper …"), "housePaper", tr("All of them as they are now, with what was changed"));
     marks_ = namedButton(tr("Change marks …"), "houseMarks", tr("On the Drills page, where drills and stages are edited"));
     coaching_ = namedButton(tr("Change coaching …"), "houseCoaching", tr("On the Debrief page, where its rules are edited"));
@@ -74,11 +75,9 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     top->addWidget(paper);
     rules_ = readingTable("houseRules", tr("Rules of the house"),
                           {tr("Rule"), tr("Here"), tr("Usually"), tr("Why"), tr("Changed")}, Why);
-    constexpr int rule_px = 270, changed_px = 190;
-    for (const auto& [column, px] : {std::pair{Rule, rule_px}, std::pair{Changed, changed_px}}) {
-        rules_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::Interactive);
-        rules_->setColumnWidth(column, scaled(px));
-    }
+    constexpr int widest_px = 190; // the three limits of a mark wrap
+    rules_->horizontalHeader()->setMaximumSectionSize(widest_px);
+    for (const int column : {Rule, Changed}) rules_->horizontalHeader()->setSectionResizeMode(column, QHeaderView::Stretch);
     rules_->verticalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents); // why is read to its end
     rules_->setSelectionMode(QAbstractItemView::SingleSelection);
     rules_->setSelectionBehavior(QAbstractItemView::SelectRows);
@@ -184,8 +183,8 @@ void HousePanel::addCoaching()
         if (shipped)
             for (const CoachingRule& s : shipped->rules)
                 if (s.id == rule.id) usual = thresholdInWords(s);
-        addRow({QString::fromStdString(rule.id), thresholdInWords(rule), usual, asWords(rule.cause),
-                edited ? tr("version %1 of the rules").arg(school_.coaching().version) : QString()},
+        addRow({tr("%1: %2").arg(findingName(rule.finding), asWords(rule.change)), thresholdInWords(rule), usual,
+                asWords(rule.cause), edited ? tr("version %1 of the rules").arg(school_.coaching().version) : QString()},
                coaching_group, {});
     }
 }
@@ -258,10 +257,10 @@ QString HousePanel::onPaperNow() const
                         onPaper(withUnit(limit.usual, limit)), onPaper(asWords(limit.why))});
     }
     put();
-    group = marks_group;
+    group = tr("Marks of drills");
     for (const Drill& drill : school_.drills())
         for (const Criterion& c : drill.criteria)
-            rows.push_back({onPaper(QString::fromStdString(drill.name + ": " + c.label)), onPaper(limitsInWords(c)),
+            rows.push_back({onPaper(tr("%1: %2").arg(asWords(drill.name), asWords(c.label))), onPaper(limitsInWords(c)),
                             tr("version %1").arg(drill.version), c.common_practice ? tr("common practice") : tr("house")});
     put();
     group = tr("Changes");

@@ -1,6 +1,7 @@
 #include "desk/record/record_window.h"
 
 #include "desk/parts/sections.h"
+#include "desk/parts/theme.h"
 #include "desk/record/house_panel.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/people_panel.h"
@@ -16,7 +17,7 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
 {
     setObjectName(QStringLiteral("recordWindow"));
     setWindowTitle(tr("Blue Hangar: the record"));
-    resize(980, 640);
+    resize(openingSize(*this, 980, 640));
     sections_ = new Sections;
     auto* top = new QHBoxLayout;
     top->setSpacing(8);

@@ -18,7 +18,7 @@ TiltView::TiltView(QWidget* parent) : SpokenView(parent)
 {
     setObjectName(QStringLiteral("tiltView"));
     setFocusPolicy(Qt::StrongFocus);
-    setMinimumSize(320, 140);
+    setMinimumSize(320, scaled(140));
     setCursor(Qt::SizeVerCursor);
     setAccessibleName(tr("Camera tilt, seen from the side"));
     setToolTip(tr("Drag the aircraft's nose, or use the arrow keys: the tilt follows. Speed and throttle are those of level "
@@ -103,6 +103,8 @@ void TiltView::keyPressEvent(QKeyEvent* event)
     Q_EMIT settled();
 }
 
+double TiltView::saidFoot() { return 8 + scaled(24 + 44); }
+
 void TiltView::paintEvent(QPaintEvent*)
 {
     const Theme& t = theme();
@@ -143,7 +145,7 @@ void TiltView::paintEvent(QPaintEvent*)
     p.drawText(QRectF(12, 8, width() - 24, scaled(24)), Qt::AlignLeft, tr("%1° tilt").arg(inPlaces(tilt_deg_, 0)));
     p.setFont(uiFont(text_points));
     p.setPen(effect_.level.possible ? t.ink : t.notMet);
-    p.drawText(QRectF(12, 8 + scaled(24), width() - 24, scaled(44)), Qt::AlignLeft, // the arrows keep the foot
+    p.drawText(QRectF(12, 8 + scaled(24), width() - 24, saidFoot() - 8 - scaled(24)), Qt::AlignLeft, // the arrows keep the foot
                effect_.level.possible ? tr("level at %1\n%2 % throttle")
                                             .arg(speedInWords(effect_.level.speed_mps))
                                             .arg(inPlaces(100 * effect_.level.throttle, 0))
@@ -196,8 +198,9 @@ void TiltView::paintForces(QPainter& p, QPointF at, double unit) const
         p.setFont(uiFont(small_points, true));
         const bool level = way.x() < -0.7; // words below a level arrow, beyond an upright one
         const double wide = scaled(120);
-        const QPointF middle =
+        QPointF middle =
             level ? tip + QPointF(-wide / 2 + 16, scaled(12)) : QPointF(tip.x() + way.x() * 16, tip.y() + way.y() * scaled(16));
+        if (level) middle.ry() = std::max(middle.y(), saidFoot() + scaled(9)); // beneath what is said above
         p.drawText(QRectF(middle.x() - wide / 2, middle.y() - scaled(9), wide, scaled(18)),
                    (level ? Qt::AlignRight : Qt::AlignHCenter) | Qt::AlignVCenter, words);
     };

@@ -34,6 +34,7 @@ private:
     void paintForces(QPainter& p, QPointF at, double unit) const;
     [[nodiscard]] QPointF middle() const;
     [[nodiscard]] double angleAt(QPointF place) const; ///< of the line from the middle, degrees below the horizontal ahead
+    [[nodiscard]] static double saidFoot();            ///< how far down the words at its head reach
     void ask(double tilt_deg);
 
     double tilt_deg_ = 25, fov_deg_ = 110;

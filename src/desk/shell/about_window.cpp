@@ -16,7 +16,7 @@ AboutWindow::AboutWindow(QWidget* parent) : QDialog(parent)
 {
     setObjectName(QStringLiteral("aboutWindow"));
     setWindowTitle(tr("About Blue Hangar"));
-    resize(620, 480);
+    resize(openingSize(*this, 620, 480));
     auto* icon = new QLabel;
     icon->setPixmap(QIcon(QStringLiteral(":/resources/icons/bluehangar.svg")).pixmap(64));
     icon->setAccessibleName(tr("Blue Hangar's mark"));

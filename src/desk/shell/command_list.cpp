@@ -24,7 +24,7 @@ CommandList::CommandList(const QList<QAction*>& commands, School& school, Statio
 {
     setObjectName(QStringLiteral("commandList"));
     setWindowTitle(tr("All commands"));
-    resize(520, 420);
+    resize(openingSize(*this, 520, 420));
     for (QAction* action : commands)
         rows_.push_back({action->text().remove(QLatin1Char('&')), pageInWords(action),
                          action->shortcut().toString(QKeySequence::NativeText),

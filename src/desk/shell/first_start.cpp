@@ -39,7 +39,7 @@ FirstStart::FirstStart(const DataFolder& documents, QWidget* parent) : QDialog(p
 {
     setObjectName(QStringLiteral("firstStart"));
     setWindowTitle(tr("Blue Hangar"));
-    resize(680, 520);
+    resize(openingSize(*this, 680, 520));
     auto* title = new QLabel(tr("Three questions, and the school can begin"));
     title->setFont(uiFont(head_points, true));
     said_ = new QLabel;

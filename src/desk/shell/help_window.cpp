@@ -69,7 +69,7 @@ HelpWindow::HelpWindow(const std::filesystem::path& documents, QWidget* parent)
     if (const QString spoken = folder_ + QLatin1Char('/') + spokenLanguage(); QFileInfo::exists(spoken)) folder_ = spoken;
     setObjectName(QStringLiteral("helpWindow"));
     setWindowTitle(tr("Handbook"));
-    resize(960, 720);
+    resize(openingSize(*this, 960, 720));
     wanted_ = new QLineEdit;
     wanted_->setObjectName(QStringLiteral("helpWanted"));
     wanted_->setAccessibleName(tr("Search the handbook"));

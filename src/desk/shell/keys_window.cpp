@@ -3,6 +3,7 @@
 #include "desk/parts/buttons.h"
 #include "desk/parts/command.h"
 #include "desk/parts/tables.h"
+#include "desk/parts/theme.h"
 
 #include <QBoxLayout>
 #include <QHeaderView>
@@ -21,7 +22,7 @@ KeysWindow::KeysWindow(const QList<QAction*>& commands, QWidget* parent) : QDial
 {
     setObjectName(QStringLiteral("keysWindow"));
     setWindowTitle(tr("Keys"));
-    resize(640, 560);
+    resize(openingSize(*this, 640, 560));
     table_ = new QTableWidget(0, 4);
     table_->setHorizontalHeader(new HeadsOverCells(table_));
     table_->setObjectName(QStringLiteral("keysTable"));

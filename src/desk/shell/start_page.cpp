@@ -54,7 +54,7 @@ StartPage::StartPage(const QString& usual_file, const QString& station_name, QWi
 {
     setObjectName(QStringLiteral("startPage"));
     setWindowTitle(tr("Blue Hangar: the school's record"));
-    resize(640, 380);
+    resize(openingSize(*this, 640, 380));
     auto* title = new QLabel(tr("Where is the school's record?"));
     title->setFont(uiFont(head_points, true));
     here_ = new QRadioButton(tr("On this computer, for one station"));

@@ -1,6 +1,7 @@
 #include "desk/shell/trouble.h"
 
 #include "desk/parts/part_title.h"
+#include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
 #include "record/backup.h"
 
@@ -41,7 +42,7 @@ Trouble::Trouble(const QString& record, const QStringList& problems, unsigned wa
 {
     setObjectName(QStringLiteral("trouble"));
     setWindowTitle(tr("Blue Hangar: the record"));
-    resize(720, 420);
+    resize(openingSize(*this, 720, 420));
     auto* layout = new QVBoxLayout(this);
     layout->setSpacing(8);
     auto* title = partTitle(ways & MayGoOn ? tr("This record is not as it was written") : tr("This record cannot be opened"));
@@ -105,7 +106,7 @@ void tellTrouble(const QString& sentence)
     window->setAttribute(Qt::WA_DeleteOnClose);
     window->setObjectName(QStringLiteral("troubleTold"));
     window->setWindowTitle(QObject::tr("Blue Hangar: something went wrong"));
-    window->resize(560, 240);
+    window->resize(openingSize(*window, 560, 240));
     auto* layout = new QVBoxLayout(window);
     layout->addWidget(partTitle(QObject::tr("That could not be done")));
     layout->addWidget(wordsToCopy(sentence), 1);
