@@ -122,7 +122,7 @@ TEST_CASE("a tour that cannot save its pictures says so and fails", "[program][t
     const std::string blocked = writeScratch("no-folder", "x");
     const Answer answer = desk("--demo --tour " + blocked + "/pictures");
     CHECK(answer.exit == 1);
-    CHECK(has(answer.err, "board.png could not be written"));
+    CHECK(has(answer.err, "no-folder/pictures: expected a folder for the pictures, and it could not be made"));
 }
 
 TEST_CASE("a second start on the same record raises the first window, and ends", "[program]")

@@ -312,7 +312,12 @@ void walkTour(MainWindow& window, School& school, Station& station, QSize size,
 
 int saveTour(MainWindow& window, School& school, Station& station, const QString& folder, QSize size)
 {
-    QDir().mkpath(folder);
+    if (!QDir().mkpath(folder)) {
+        std::fprintf(stderr, "bluehangar: %s: expected a folder for the pictures, and it could not be made\n",
+                     qPrintable(folder));
+        return 1;
+    }
+    QApplication::setCursorFlashTime(0); // pictures of two tours are alike
     int failures = 0;
     walkTour(window, school, station, size, [&](const QString& name, QWidget& shown) {
         const QString file = QDir(folder).filePath(name + QStringLiteral(".png"));
