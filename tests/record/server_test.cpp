@@ -6,9 +6,14 @@
 #include "record/waiting.h"
 #include "school_place.h"
 
+#include <algorithm>
+#include <array>
 #include <atomic>
 #include <catch2/catch.hpp>
+#include <chrono>
+#include <cstdlib>
 #include <fstream>
+#include <iostream>
 #include <thread>
 
 using namespace bh;
@@ -185,16 +190,29 @@ TEST_CASE("several who open an empty server at once make one record on it", "[re
 {
     if (!PrivateServer::of_this_program()) return;
     Place place("PostgreSQL");
+    constexpr int owners = 4;
+    enum At { Opening, Noting, Closing, Done };
+    std::array<std::atomic<At>, owners> at{};
     std::vector<std::thread> all;
-    std::atomic<int> opened = 0;
-    for (int i = 0; i < 4; ++i)
+    for (int i = 0; i < owners; ++i)
         all.emplace_back([&, i] {
-            const auto record = place.record("owner-" + std::to_string(i));
-            record->set_note("made by", std::to_string(i));
-            ++opened;
+            {
+                const auto record = place.record("owner-" + std::to_string(i));
+                at[i] = Noting;
+                record->set_note("made by", std::to_string(i));
+                at[i] = Closing;
+            }
+            at[i] = Done;
         });
+    const auto all_done = [&] { return std::all_of(at.begin(), at.end(), [](const auto& one) { return one == Done; }); };
+    for (int tenth_s = 0; tenth_s < 1200 && !all_done(); ++tenth_s) std::this_thread::sleep_for(std::chrono::milliseconds(100));
+    if (!all_done()) { // one that waits for ever says where, rather than be killed without a word
+        for (const auto& one : at) std::cerr << "owner at " << one << " (0 opening, 1 noting, 2 closing, 3 done)\n";
+        std::cerr << PrivateServer::of_this_program()->sql(
+            "postgres", "SELECT pid, state, wait_event_type, wait_event, pg_blocking_pids(pid), query FROM pg_stat_activity");
+        std::_Exit(1);
+    }
     for (std::thread& one : all) one.join();
-    CHECK(opened == 4);
     CHECK(place.record()->entries_after(0).size() == 8); // a key and a note of each
     CHECK(servers_version(*Database::on_server(place.at.server)) == servers_schema_version);
     CHECK(verify_record(place.at)->problems == std::vector<Said>{});
