@@ -5,11 +5,12 @@
 
 #include <QAudioSink>
 #include <QMediaDevices>
-#include <QProcess>
 #include <QStandardPaths>
+#include <QTimer>
 #include <cmath>
 #include <cstdint>
 #include <numbers>
+#include <utility>
 
 namespace bh::desk {
 namespace {
@@ -17,7 +18,7 @@ namespace {
 const QString command = QStringLiteral("spd-say");
 constexpr int rate_hz = 44100;
 constexpr double tone_s = 0.15, swell_s = 0.02;
-constexpr int tones_apart_ms = 1000;
+constexpr int tones_apart_ms = 1000, again_after_ms = 500;
 
 } // namespace
 
@@ -35,8 +36,16 @@ QByteArray toneSamples(double tone_hz, double seconds, int rate)
     return samples;
 }
 
-Voice::Voice(QObject* parent) : QObject(parent) {}
-Voice::~Voice() = default;
+Voice::Voice(QObject* parent) : QObject(parent)
+{
+    speaker_.setProgram(command);
+    speaker_.setStandardOutputFile(QProcess::nullDevice());
+    speaker_.setStandardErrorFile(QProcess::nullDevice());
+    connect(&speaker_, &QProcess::finished, this,
+            [this](int code, QProcess::ExitStatus status) { spoken(code == 0 && status == QProcess::NormalExit); });
+}
+
+Voice::~Voice() { speaker_.disconnect(this); }
 
 bool Voice::canSpeak() { return !QStandardPaths::findExecutable(command).isEmpty(); }
 
@@ -44,10 +53,31 @@ void Voice::say(const QString& words)
 {
     if (!preferences().speaks() || words.isEmpty()) return;
     Q_EMIT said(words);
+    again_ = false;
+    if (speaker_.state() == QProcess::NotRunning)
+        speak(words);
+    else
+        next_ = words;
+}
+
+void Voice::speak(const QString& words)
+{
+    at_ = words;
     // Its words of this priority break off those before: what is new counts more than the end of what is old.
-    QProcess::startDetached(command, {QStringLiteral("--application-name"), QStringLiteral("bluehangar"),
-                                      QStringLiteral("--language"), spokenLanguage(), QStringLiteral("--priority"),
-                                      QStringLiteral("text"), QStringLiteral("--"), words});
+    speaker_.setArguments({QStringLiteral("--application-name"), QStringLiteral("bluehangar"), QStringLiteral("--language"),
+                           spokenLanguage(), QStringLiteral("--priority"), QStringLiteral("text"), QStringLiteral("--"), words});
+    speaker_.start();
+}
+
+/// Speech Dispatcher begins with its first words and ends when it has had none for a while; what meets it in between is refused,
+/// and taken a moment later.
+void Voice::spoken(bool well)
+{
+    if (!next_.isEmpty()) return speak(std::exchange(next_, {}));
+    if (well || std::exchange(again_, true)) return;
+    QTimer::singleShot(again_after_ms, this, [this] {
+        if (again_ && speaker_.state() == QProcess::NotRunning) speak(at_);
+    });
 }
 
 void Voice::sound(double tone_hz)

@@ -3,6 +3,7 @@
 #include <QBuffer>
 #include <QElapsedTimer>
 #include <QObject>
+#include <QProcess>
 #include <memory>
 
 class QAudioSink;
@@ -10,7 +11,8 @@ class QAudioSink;
 namespace bh::desk {
 
 /// What is heard: words by the system's Speech Dispatcher in the window's language, through its own command so that nothing waits
-/// for it, and quiet tones.
+/// for it, and quiet tones. The newest words are the ones that count: one that comes while others are handed over waits for that,
+/// and takes the place of what waited.
 /// Uses neither before the preferences want it; where the computer has none, nothing is heard.
 class Voice : public QObject {
     Q_OBJECT
@@ -27,6 +29,11 @@ Q_SIGNALS:
     void sounded(double tone_hz);
 
 private:
+    void speak(const QString& words);
+    void spoken(bool well);
+    QProcess speaker_;   ///< hands over words, a moment's work
+    QString at_, next_;  ///< what it is handing over, and what came meanwhile
+    bool again_ = false; ///< it hands over what it could not before
     std::unique_ptr<QAudioSink> sink_;
     QByteArray samples_;
     QBuffer tone_;

@@ -228,6 +228,33 @@ TEST_CASE("nothing is heard before it is wanted; then the system's speech gets t
     qputenv("PATH", path);
 }
 
+TEST_CASE("words are handed over one after the other, the newest of those that wait, and once more where they were refused",
+          "[desk][heard]")
+{
+    const QuietAfter after;
+    const QTemporaryDir folder;
+    const QString heard = folder.filePath("heard");
+    QFile speech(folder.filePath("spd-say")); // refuses its first words, and takes its time
+    REQUIRE(speech.open(QIODevice::WriteOnly));
+    speech.write("#!/bin/sh\ncd '" + folder.path().toUtf8() +
+                 "'\nsleep 0.2\n[ -e begun ] || { touch begun; exit 1; }\nfor last; do :; done\necho \"$last\" >> heard\n");
+    speech.setPermissions(QFile::ReadOwner | QFile::ExeOwner);
+    speech.close();
+    const QByteArray path = qgetenv("PATH");
+    qputenv("PATH", folder.path().toUtf8() + ':' + path);
+    preferences().setSpeaks(true);
+    Voice voice;
+    const auto all = [&] {
+        QFile file(heard);
+        return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+    };
+    voice.say("Climb.");
+    CHECK(QTest::qWaitFor([&] { return all() == "Climb.\n"; }));
+    for (const char* words : {"Hover.", "Turn.", "Land."}) voice.say(words);
+    CHECK(QTest::qWaitFor([&] { return all() == "Climb.\nHover.\nLand.\n"; }));
+    qputenv("PATH", path);
+}
+
 TEST_CASE("the tone is a quiet sine without a click", "[desk][heard]")
 {
     constexpr int rate_hz = 44100;
