@@ -92,6 +92,18 @@ void PrivateServer::start() const
         "' -c unix_socket_permissions=0777 -c fsync=" + (safe_ ? "on" : "off") + " -c max_connections=150\" start >/dev/null");
 }
 
+void PrivateServer::make_logins() const
+{
+    for (const auto& [login, role] : {std::pair{"bay", " IN ROLE hangar_station"},
+                                      {"other", " IN ROLE hangar_station"},
+                                      {"third", " IN ROLE hangar_station"},
+                                      {"coach", " IN ROLE hangar_instructor"},
+                                      {"lead", " IN ROLE hangar_coordinator"},
+                                      {"guest", ""}})
+        sql("postgres", std::string("DO $$ BEGIN IF NOT EXISTS (SELECT FROM pg_roles WHERE rolname = '") + login +
+                            "') THEN CREATE ROLE " + login + " LOGIN" + role + "; END IF; END $$");
+}
+
 void PrivateServer::ask_password_of(const std::string& login) const
 {
     const fs::path file = folder_ / "data" / "pg_hba.conf";

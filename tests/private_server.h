@@ -23,6 +23,9 @@ public:
     [[nodiscard]] std::string address(const std::string& database, const std::string& login = "keeper") const;
     /// As the superuser. Throws std::runtime_error.
     std::string sql(const std::string& database, const std::string& statements) const;
+    /// The usual logins, once there is a record on it: "bay", "other" and "third" of stations, "coach" of an instructor's, "lead"
+    /// of a coordinator's, and "guest" that may nothing.
+    void make_logins() const;
     /// From now on a login is asked for its password (SCRAM-SHA-256).
     void ask_password_of(const std::string& login) const;
     void stop() const;

@@ -1,6 +1,8 @@
 #pragma once
 
 #include "private_server.h"
+#include "record/database.h"
+#include "record/postgres_schema.h"
 #include "school/rights.h"
 #include "school/school.h"
 
@@ -25,7 +27,12 @@ struct Place {
     /// On a server of the test's own. Ask dialects() first whether there is one.
     explicit Place(const std::string& dialect) : Place()
     {
-        if (dialect == "PostgreSQL") at = PrivateServer::of_this_program()->new_database();
+        if (dialect != "PostgreSQL") return;
+        at = PrivateServer::of_this_program()->new_database();
+        bh::prepare_server(*bh::Database::on_server(at.server), bh::entry_rights());
+        // Tests have clocks of their own, which are ahead of the server's.
+        PrivateServer::of_this_program()->sql(PrivateServer::database_in(at.server),
+                                              "INSERT INTO hangar.state VALUES ('clock_may_be_ahead_s', '99999999999')");
     }
     /// Those that a record can lie in here.
     static std::vector<std::string> dialects()
@@ -45,6 +52,21 @@ struct Place {
         auto record = bh::Record::open(as.on_server() ? as : at, options);
         if (!record) FAIL(record.error().message);
         return std::move(*record);
+    }
+    /// Those of its stations that are new are countersigned by one whose key stands.
+    void let_everybody_in() const
+    {
+        for (const auto& station : std::filesystem::directory_iterator(folder)) {
+            if (!std::filesystem::exists(station.path() / "key")) continue;
+            const auto here = record(station.path().filename().string());
+            const bh::KeyBook book = here->keys();
+            if (!book.stands(here->own_key())) continue;
+            for (const bh::KnownKey& key : book.keys())
+                if (const auto done = key.stands ? bh::Result<void>() : here->countersign(key.public_key); !done)
+                    FAIL(done.error().message);
+            return;
+        }
+        FAIL("no station's key stands");
     }
     [[nodiscard]] std::unique_ptr<bh::School> open(const std::string& station = "station", const bh::RecordPlace& as = {}) const
     {

@@ -173,7 +173,14 @@ std::string release_text(const Release& release)
     Json json = signed_part(release);
     json["signature"] = release.signature;
     json["withdrawn"] = release.withdrawn;
+    if (const Release::Withdrawal& w = release.withdrawal; !w.signature.empty())
+        json["withdrawal"] = {{"at", w.at}, {"by", w.by}, {"key", w.key}, {"signature", w.signature}};
     return json.dump();
+}
+
+std::string withdrawal_to_sign(const Release& release)
+{
+    return "withdraw:" + Json{release.id, release.signature, release.withdrawal.at, release.withdrawal.by, release.withdrawn}.dump();
 }
 
 Result<Release> parse_release(std::string_view text, const std::string& file, const std::string& id)
@@ -190,6 +197,10 @@ Result<Release> parse_release(std::string_view text, const std::string& file, co
         for (const JsonIn& limit : in.at("limits").items()) r.limits.push_back(limit.text());
         r.head = in.text("head"), r.signer = in.text("signer"), r.key = in.text("key");
         r.signature = in.text("signature"), r.withdrawn = in.text("withdrawn", "");
+        if (in.has("withdrawal")) {
+            const JsonIn w = in.at("withdrawal");
+            r.withdrawal = {whole_at(w, "at"), w.text("by"), w.text("key"), w.text("signature")};
+        }
         return r;
     });
 }

@@ -30,6 +30,8 @@ struct FirstFlightPlan {
 [[nodiscard]] Result<Release> parse_release(std::string_view text, const std::string& file, const std::string& id);
 /// What is signed of one: everything but its signature and whether it was withdrawn.
 [[nodiscard]] std::string text_to_sign(const Release& release);
+/// What is signed when it is withdrawn.
+[[nodiscard]] std::string withdrawal_to_sign(const Release& release);
 
 /// "bluehangar.after-flight/1"
 [[nodiscard]] std::string after_flight_text(const AfterFlight& after);

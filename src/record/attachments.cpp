@@ -107,6 +107,16 @@ std::string named_as(const std::filesystem::path& file, bool log)
     return log ? name.substr(0, name.find('.')) : name;
 }
 
+/// What is wrong with bytes under a name; empty: nothing.
+Said problem_with(const FileName& name, std::string_view bytes)
+{
+    if (name.is_older()) return {};
+    if (name.is_by_content()) return sha256(bytes) == name.hash() ? Said() : said("%1 is not what was written", name.text());
+    const auto log = log_in(std::string(bytes), name.text());
+    if (!log) return log.error().said;
+    return sha256(flight_csv(*log)) == name.hash() ? Said() : said("%1 is not what was written", name.text());
+}
+
 /// In folders by the first two digits.
 std::filesystem::path place(const std::filesystem::path& folder, const std::string& hash, const Form& form)
 {
@@ -114,6 +124,29 @@ std::filesystem::path place(const std::filesystem::path& folder, const std::stri
 }
 
 } // namespace
+
+std::optional<FileName> FileName::of(std::string_view text, bool log)
+{
+    const std::string name(text);
+    const bool hashed = name.size() > 64 && is_hash(name.substr(0, 64));
+    const auto known = [&](const std::string& ending) {
+        return log ? std::any_of(std::begin(forms), std::end(forms), [&](const Form& f) { return ending == f.ending; })
+                   : ending == sticks_ending;
+    };
+    if (hashed && known(name.substr(64))) return FileName(name, log, false);
+    constexpr std::size_t longest_word = 150;
+    const auto plain = [](char c) {
+        return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'z') || (c >= 'A' && c <= 'Z') || c == '_' || c == '-' || c == '.' ||
+               c == ' ';
+    };
+    const bool word = !log && !hashed && !name.empty() && name.size() <= longest_word && name[0] != '.' && name[0] != '-' &&
+                      name[0] != ' ' && std::all_of(name.begin(), name.end(), plain);
+    return word ? std::optional(FileName(name, log, true)) : std::nullopt;
+}
+
+bool FileName::is_by_content() const { return !older_ && (!log_ || !form_of(text_).named_by_text); }
+
+bool is_what_it_says(const FileName& name, std::string_view bytes) { return problem_with(name, bytes).empty(); }
 
 Attachments::Attachments(const std::filesystem::path& record_file, std::filesystem::path flight_logs_also)
     : flight_logs_(record_file.string() + ".logs"), also_(std::move(flight_logs_also)), sticks_(record_file.string() + ".sticks"),
@@ -129,43 +162,67 @@ std::string Attachments::keep(const FlightLog& log) const
     const std::filesystem::path path = place(flight_logs_, hash, packed ? packed_form : text_form);
     std::error_code error;
     if (std::filesystem::exists(path, error)) return hash;
-    mark_to_send(path); // first: a mark without a file is no harm
+    mark_to_send(path.filename()); // first: a mark without a file is no harm
     if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
     if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
     if (server_) server_->kept();
     return hash;
 }
 
-void Attachments::mark_to_send(const std::filesystem::path& file) const
+void Attachments::mark_to_send(const std::string& file_name) const
 {
     if (!server_) return;
     if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().said);
-    if (const auto written = write_whole(marks_ / file.filename(), "", true); !written) throw StoreFailure(written.error().said);
+    if (const auto written = write_whole(marks_ / file_name, "", true); !written) throw StoreFailure(written.error().said);
 }
 
-std::vector<std::filesystem::path> Attachments::to_send() const
+std::filesystem::path Attachments::place_of(const FileName& file) const
 {
-    std::vector<std::filesystem::path> files;
+    return file.is_log() ? flight_logs_ / file.hash().substr(0, 2) / file.text() : sticks_ / file.text();
+}
+
+std::vector<FileName> Attachments::to_send() const
+{
+    std::vector<FileName> files;
     std::error_code error;
-    for (const auto& mark : std::filesystem::directory_iterator(marks_, error)) {
-        const std::string name = mark.path().filename().string();
-        for (const auto& file : {flight_logs_ / name.substr(0, 2) / name, sticks_ / name})
-            if (std::filesystem::exists(file, error)) files.push_back(file);
-    }
+    for (const auto& mark : std::filesystem::directory_iterator(marks_, error))
+        for (const bool log : {true, false}) {
+            const auto name = FileName::of(mark.path().filename().string(), log);
+            if (name && name->is_by_content() && std::filesystem::exists(place_of(*name), error)) files.push_back(*name);
+        }
     return files;
 }
 
-void Attachments::sent(const std::filesystem::path& file) const
+void Attachments::sent(const FileName& file) const
 {
     std::error_code error;
-    std::filesystem::remove(marks_ / file.filename(), error);
+    std::filesystem::remove(marks_ / file.text(), error);
 }
 
-void Attachments::put(const std::string& file_name, bool log, std::string_view bytes) const
+void Attachments::put(const FileName& name, std::string_view bytes) const
 {
-    const std::filesystem::path path = (log ? flight_logs_ / file_name.substr(0, 2) : sticks_) / file_name;
+    if (Said problem = problem_with(name, bytes); !problem.empty()) throw StoreFailure(std::move(problem));
+    const std::filesystem::path path = place_of(name);
     if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
     if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
+}
+
+void Attachments::send_again(const std::set<std::string>& there, const std::set<std::string>& erased) const
+{
+    for (const bool log : {true, false}) {
+        std::error_code error;
+        std::vector<FileName> lost, gone;
+        for (const auto& file : std::filesystem::recursive_directory_iterator(log ? flight_logs_ : sticks_, error)) {
+            const auto name = FileName::of(file.path().filename().string(), log);
+            if (!name || !name->is_by_content() || file.is_directory(error)) continue;
+            if (erased.contains(name->hash()))
+                gone.push_back(*name);
+            else if (!there.contains(name->hash()))
+                lost.push_back(*name);
+        }
+        for (const FileName& name : gone) std::filesystem::remove(place_of(name), error), sent(name);
+        for (const FileName& name : lost) mark_to_send(name.text());
+    }
 }
 
 std::optional<std::filesystem::path> Attachments::flight_log_file(const std::string& hash) const
@@ -200,21 +257,34 @@ Result<FlightLog> Attachments::flight_log(const std::string& hash) const
 {
     const auto found = find(hash);
     if (!found) return tl::unexpected(found.error());
-    return log_in(found->bytes, found->path);
+    const auto name = FileName::of(found->path.filename().string(), true);
+    // Of what is named by its bytes these are looked at first: nothing else has to be made of them.
+    if (name && name->is_by_content() && sha256(found->bytes) != hash)
+        return bad_input("flight log %1 is not what was written", hash);
+    auto log = log_in(found->bytes, found->path);
+    if (log && name && !name->is_by_content() && sha256(flight_csv(*log)) != hash)
+        return bad_input("flight log %1 is not what was written", hash);
+    return log;
 }
 
 Result<std::filesystem::path> Attachments::stick_recording(const std::string& name) const
 {
-    if (name.empty() || name == "." || name == ".." || name.find('/') != std::string::npos ||
-        name.find('\0') != std::string::npos)
-        return bad_input("'%1' names no stick recording of this record", name.substr(0, 80));
+    const auto file = FileName::of(name, false);
+    if (!file) return bad_input("'%1' names no stick recording of this record", name.substr(0, 80));
     std::error_code error;
-    if (!also_.empty() && !std::filesystem::exists(sticks_ / name, error))
-        if (auto second = std::filesystem::path(also_).replace_extension(".sticks") / name;
-            std::filesystem::exists(second, error))
-            return second;
-    if (server_ && !std::filesystem::exists(sticks_ / name, error)) server_->fetch(name, false);
-    return sticks_ / name;
+    std::filesystem::path path = place_of(*file);
+    if (!std::filesystem::exists(path, error)) {
+        const auto second = also_.empty() ? also_ : std::filesystem::path(also_).replace_extension(".sticks") / name;
+        if (!also_.empty() && std::filesystem::exists(second, error))
+            path = second;
+        else if (server_)
+            server_->fetch(name, false);
+    }
+    if (!file->is_by_content() || !std::filesystem::exists(path, error)) return path;
+    const auto bytes = FileBytes::open(path);
+    if (!bytes) return tl::unexpected(bytes.error());
+    if (!problem_with(*file, bytes->text()).empty()) return bad_input("%1: is not what was written", path.string());
+    return path;
 }
 
 std::string Attachments::keep_stick_recording(const std::filesystem::path& whole) const
@@ -226,7 +296,7 @@ std::string Attachments::keep_stick_recording(const std::filesystem::path& whole
     if (whole == sticks_ / name) return name; // it was kept before, and then its session could not be
     std::filesystem::permissions(whole, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
     if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().said);
-    mark_to_send(sticks_ / name);
+    mark_to_send(name);
     std::filesystem::rename(whole, sticks_ / name, error);
     if (error) throw StoreFailure(said("%1: cannot be written: %2", (sticks_ / name).string(), error.message()));
     flush_folder(sticks_);
@@ -238,11 +308,11 @@ Said Attachments::problem_with_log(const std::string& hash) const
 {
     const auto found = find(hash);
     if (!found) return found.error().said;
-    if (!form_of(found->path).named_by_text)
+    const auto name = FileName::of(found->path.filename().string(), true);
+    if (name && name->is_by_content()) // not unpacked, which takes longer
         return sha256(found->bytes) == hash ? Said() : said("flight log %1 is not what was written", hash);
-    const auto log = log_in(found->bytes, found->path);
-    if (!log) return log.error().said;
-    return sha256(flight_csv(*log)) == hash ? Said() : said("flight log %1 is not what was written", hash);
+    const auto log = flight_log(hash);
+    return log ? Said() : log.error().said;
 }
 
 Said Attachments::problem_with_sticks(const std::string& name) const
@@ -250,10 +320,7 @@ Said Attachments::problem_with_sticks(const std::string& name) const
     const auto path = stick_recording(name);
     if (!path) return path.error().said;
     const auto file = FileBytes::open(*path);
-    if (!file) return file.error().said;
-    const bool by_content = name.size() == 64 + sticks_ending.size() && name.ends_with(sticks_ending);
-    return by_content && sha256(file->text()) + sticks_ending != name ? said("%1: is not what was written", path->string())
-                                                                      : Said();
+    return file ? Said() : file.error().said;
 }
 
 void Attachments::set_aside(const std::string& hash) const
@@ -275,8 +342,10 @@ void Attachments::erase_log(const std::string& hash) const
 void Attachments::erase_sticks(const std::string& name) const
 {
     std::error_code error;
+    const auto file = FileName::of(name, false);
+    if (!file) return;
     if (server_) server_->erase(name, false);
-    if (stick_recording(name)) std::filesystem::remove(sticks_ / name, error); // never from the second folder
+    std::filesystem::remove(place_of(*file), error); // never from the second folder
 }
 
 int Attachments::put_aside(const Names& named) const

@@ -14,6 +14,28 @@
 
 namespace bh {
 
+/// How a file beside a record, or on a server, is called: 64 hex digits and an ending that is known, or a plain word by which
+/// records before version 9 knew a recording. Nothing else becomes a path.
+class FileName {
+public:
+    [[nodiscard]] static std::optional<FileName> of(std::string_view text, bool log);
+    [[nodiscard]] bool is_log() const { return log_; }
+    [[nodiscard]] const std::string& text() const { return text_; }
+    [[nodiscard]] std::string hash() const { return is_older() ? std::string() : text_.substr(0, 64); } ///< empty: an older word
+    [[nodiscard]] std::string ending() const { return is_older() ? std::string() : text_.substr(64); }
+    [[nodiscard]] bool is_older() const { return older_; }
+    /// The hash is that of the bytes; of older flight logs it is that of their CSV text.
+    [[nodiscard]] bool is_by_content() const;
+
+private:
+    FileName(std::string text, bool log, bool older) : text_(std::move(text)), log_(log), older_(older) {}
+    std::string text_;
+    bool log_, older_;
+};
+
+/// Whether bytes are those of a name; of an older word nobody can tell.
+[[nodiscard]] bool is_what_it_says(const FileName& name, std::string_view bytes);
+
 /// What lies beside a record, in folders of its own: flight logs, compressed and named by a hash, and stick recordings.
 ///
 /// A flight log is packed (see flight_pack), or written as CSV where it cannot be packed without loss, then gzip-compressed, and
@@ -33,17 +55,20 @@ public:
     /// From now on what lies here is a station's own copy: what is missing is asked for, and what is kept is marked to be sent.
     void use_server(Server server) { server_ = std::make_shared<const Server>(std::move(server)); }
     /// Files that are marked so, and what takes a mark away.
-    [[nodiscard]] std::vector<std::filesystem::path> to_send() const;
-    void sent(const std::filesystem::path& file) const;
-    /// Puts a file here that came from the server. Throws StoreFailure.
-    void put(const std::string& file_name, bool log, std::string_view bytes) const;
+    [[nodiscard]] std::vector<FileName> to_send() const;
+    void sent(const FileName& file) const;
+    [[nodiscard]] std::filesystem::path place_of(const FileName& file) const;
+    /// Puts a file here that came from elsewhere. Throws StoreFailure, also where the bytes are not what the name says.
+    void put(const FileName& name, std::string_view bytes) const;
+    /// Marks what lies here and the server does not have, as when it was thrown away there; deletes what was erased there.
+    void send_again(const std::set<std::string>& there, const std::set<std::string>& erased) const;
 
     /// Written once, flushed to the disk, and then named; returns the hash. Throws StoreFailure. May be called from any thread.
     std::string keep(const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& hash) const;
     [[nodiscard]] std::optional<std::filesystem::path> flight_log_file(const std::string& hash) const; ///< nothing: not there
     [[nodiscard]] const std::filesystem::path& second_folder() const { return also_; }                 ///< empty: none
-    /// Where a recording of sticks lies. One whose name leaves the folder is none.
+    /// Where a recording of sticks lies, which is what its name says. One whose name leaves the folder is none.
     [[nodiscard]] Result<std::filesystem::path> stick_recording(const std::string& name) const;
     /// Where one is written while it is not yet known what will be in it.
     [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const { return sticks_ / (stem + ".part"); }
@@ -74,7 +99,7 @@ private:
     [[nodiscard]] Result<Found> find(const std::string& hash) const;
     [[nodiscard]] Said problem_with_log(const std::string& hash) const;
     [[nodiscard]] Said problem_with_sticks(const std::string& name) const;
-    void mark_to_send(const std::filesystem::path& file) const;
+    void mark_to_send(const std::string& file_name) const;
     std::filesystem::path flight_logs_, also_, sticks_, left_over_, marks_;
     std::shared_ptr<const Server> server_;
 };

@@ -9,6 +9,7 @@
 #include "record/record_files.h"
 #include "record/schema.h"
 #include "record/server_copy.h"
+#include "record/station_key.h"
 
 #include <archive.h>
 #include <archive_entry.h>
@@ -140,6 +141,7 @@ Result<VerifyReport> unpacked_and_verified(const fs::path& backup, const fs::pat
     if (!head) return tl::unexpected(head.error());
     VerifyOptions options;
     options.head = **head;
+    options.also_stand = own_key(usual_station_folder());
     return verify_record(folder / record_name, options);
 }
 

@@ -418,13 +418,44 @@ Result<JudgedAttempt> attempt_in(const Entry& entry, const SharedBodies& shared)
 
 std::string body_of(const StationKeyRow& k)
 {
-    return Json{{"public_key", k.public_key}, {"unsigned_up_to", k.unsigned_up_to}}.dump();
+    Json json{{"public_key", k.public_key}, {"unsigned_up_to", k.unsigned_up_to}};
+    if (k.countersigned) json["countersigned"] = true;
+    if (!k.login.empty()) json["login"] = k.login, json["login_may"] = k.login_may;
+    return json.dump();
 }
 
 Result<StationKeyRow> station_key_in(const Entry& entry)
 {
     return read_body<StationKeyRow>(entry, [](const JsonIn& in) -> Result<StationKeyRow> {
-        return StationKeyRow{in.text("public_key"), static_cast<std::int64_t>(in.number("unsigned_up_to", 0))};
+        return StationKeyRow{in.text("public_key"), static_cast<std::int64_t>(in.number("unsigned_up_to", 0)),
+                             in.truth("countersigned", false), in.text("login", ""),
+                             in.has("login_may") ? in.at("login_may").whole() : 0};
+    });
+}
+
+std::string body_of(const AdmissionRow& a)
+{
+    return Json{{"public_key", a.public_key}, {"by", a.by}, {"signature", a.signature}}.dump();
+}
+
+Result<AdmissionRow> admission_in(const Entry& entry)
+{
+    return read_body<AdmissionRow>(entry, [](const JsonIn& in) -> Result<AdmissionRow> {
+        return AdmissionRow{in.text("public_key"), in.text("by"), in.text("signature")};
+    });
+}
+
+std::string standing_body(std::int64_t up_to) { return Json{{"up_to", up_to}}.dump(); }
+
+std::string body_of(const RepairRow& r)
+{
+    return Json{{"entry", r.entry}, {"hash", r.hash}, {"by", r.by}, {"signature", r.signature}}.dump();
+}
+
+Result<RepairRow> repair_in(const Entry& entry)
+{
+    return read_body<RepairRow>(entry, [](const JsonIn& in) -> Result<RepairRow> {
+        return RepairRow{static_cast<std::int64_t>(in.number("entry")), in.text("hash"), in.text("by"), in.text("signature")};
     });
 }
 

@@ -61,9 +61,27 @@ struct Text {
 struct StationKeyRow {
     std::string public_key;
     std::int64_t unsigned_up_to = 0;
+    bool countersigned = false; ///< of a record's first key: from here on new ones are, see key_book.h
+    std::string login{};        ///< on a server, the one that brings it
+    int login_may = 0;          ///< and how much that may: 0 a station's, 2 an instructor's, 3 a coordinator's
 };
 [[nodiscard]] std::string body_of(const StationKeyRow& key);
 [[nodiscard]] Result<StationKeyRow> station_key_in(const Entry& entry);
+/// A key that is countersigned, see key_book.h.
+struct AdmissionRow {
+    std::string public_key, by, signature;
+};
+[[nodiscard]] std::string body_of(const AdmissionRow& admission);
+[[nodiscard]] Result<AdmissionRow> admission_in(const Entry& entry);
+/// Up to this entry a record was written before keys were countersigned.
+[[nodiscard]] std::string standing_body(std::int64_t up_to);
+/// An entry that is not as it should be and is marked as known, with the reason in `why`.
+struct RepairRow {
+    std::int64_t entry = 0;
+    std::string hash, by, signature;
+};
+[[nodiscard]] std::string body_of(const RepairRow& repair);
+[[nodiscard]] Result<RepairRow> repair_in(const Entry& entry);
 /// A small fact about the record itself, as the day on which the demo is looked at.
 [[nodiscard]] std::string note_body(const std::string& value);
 [[nodiscard]] Result<std::string> note_in(const Entry& entry);

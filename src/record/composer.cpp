@@ -1,6 +1,7 @@
 #include "record/composer.h"
 
 #include "record/bodies.h"
+#include "record/projection.h"
 #include "record/seals.h"
 
 namespace bh {
@@ -44,12 +45,31 @@ void Composer::say_first()
     if (database_.kind() == Database::Kind::Postgres && now_ < last_.at && last_.at - now_ <= stations_differ_s) now_ = last_.at;
     if (now_ < last_.at) add({"clock", "", clock_body(last_.at - now_), "the clock was set back"});
     if (key_is_entry_) return;
+    say_what_stands();
     QSqlQuery known = database_.run("SELECT 1 FROM entries WHERE kind = 'key' AND subject = ? LIMIT 1", key_.public_key());
     if (known.next()) return;
     known.finish();
     const bool first = database_.value("SELECT count(*) FROM entries WHERE kind = 'key'") == "0";
-    const StationKeyRow row{key_.public_key(), first ? last_.seq : 0};
+    StationKeyRow row{key_.public_key(), first ? last_.seq : 0, first && last_.seq == 0, {}, 0};
+    if (database_.kind() == Database::Kind::Postgres) {
+        QSqlQuery login = database_.run("SELECT session_user, login_may()");
+        if (login.next()) row.login = login.value(0).toString().toStdString(), row.login_may = login.value(1).toInt();
+    }
     add({"key", key_.public_key(), body_of(row), ""});
+}
+
+/// Of a record from before keys were countersigned: those that are there stand, and from here on new ones are. On a server it is
+/// said by a login that may.
+void Composer::say_what_stands()
+{
+    QSqlQuery first_key = database_.run("SELECT * FROM entries WHERE kind = 'key' ORDER BY seq LIMIT 1");
+    if (!first_key.next()) return;
+    const auto key = station_key_in(entry_from(first_key));
+    if (key && key->countersigned) return;
+    first_key.finish();
+    if (database_.value("SELECT count(*) FROM entries WHERE kind = 'standing'") != QLatin1String("0")) return;
+    if (database_.kind() == Database::Kind::Postgres && database_.value("SELECT login_may()") != QLatin1String("3")) return;
+    add({"standing", "", standing_body(last_.seq), "keys are countersigned from here on"});
 }
 
 void Composer::add(const Draft& draft)

@@ -32,6 +32,7 @@ public:
 private:
     void add(const Draft& draft);
     void say_first(); ///< that the clock was set back, and whose key it is
+    void say_what_stands();
     [[nodiscard]] std::int64_t before(const std::string& kind, const std::string& subject);
     [[nodiscard]] bool has_shared(const std::string& name);
     [[nodiscard]] std::string key_of_person(const std::string& id);

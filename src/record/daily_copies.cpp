@@ -7,6 +7,7 @@
 #include "record/record.h"
 #include "record/record_files.h"
 #include "record/schema.h"
+#include "record/station_key.h"
 
 #include <algorithm>
 
@@ -72,6 +73,7 @@ Result<bool> keep_copy_of_day(const fs::path& record, const std::string& day, in
         return bad_input("%1: the day's copy cannot be made: %2", of_day.string(), why.said());
     }
     VerifyOptions options;
+    options.also_stand = own_key(usual_station_folder());
     options.attachments = false; // they are the files that were verified beside the record
     const auto report = verify_record(copy, options);
     if (!report) return tl::unexpected(report.error());

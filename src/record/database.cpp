@@ -44,6 +44,9 @@ Said servers_words(const QString& said_by_it)
 {
     if (code == QLatin1String("HG001")) throw MovedOn(said("another station wrote at the same moment"));
     if (code == QLatin1String("HG004")) throw OutOfDate(words);
+    // Somebody holds the lock for longer than anybody may be kept waiting, or the server worked at it for too long.
+    if (code == QLatin1String("55P03") || code == QLatin1String("57014"))
+        throw ServerAway(said("the server is busy, or another program holds it"));
     // No answer, a broken connection (class 08), and a server that is shutting down or starting (class 57P).
     if (code.isEmpty() || code.startsWith(QLatin1String("08")) || code.startsWith(QLatin1String("57P"))) throw ServerAway(words);
     throw StoreFailure(words);
@@ -117,6 +120,7 @@ void Database::connect_again() const
     database.close();
     if (!database.open()) throw ServerAway(servers_words(database.lastError().databaseText()));
     prepare_line();
+    const Deadline limit = in_time();
     for (const auto& [channel, _] : heard_) database.driver()->subscribeToNotification(channel);
 }
 
@@ -136,8 +140,14 @@ void Database::tell(const QString& channel, const QString& told) const
     if (const auto known = heard_.find(channel); known != heard_.end()) known->second(told);
 }
 
+Deadline Database::in_time() const
+{
+    return Deadline(kind_ == Kind::Postgres ? line_of(QSqlDatabase::database(name_, false)) : nullptr, most_ms_);
+}
+
 void Database::run_script(const QString& sql) const
 {
+    const Deadline limit = in_time();
     QSqlQuery query(QSqlDatabase::database(name_, false));
     query.setForwardOnly(true);
     if (!query.exec(sql)) fail(query.lastError());
@@ -162,6 +172,7 @@ QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant
     QSqlQuery query(QSqlDatabase::database(name_, false));
     // A server sends its rows at once: while they came one by one no other statement could be run beside it.
     query.setForwardOnly(kind_ == Kind::Sqlite);
+    const Deadline limit = in_time();
     bool good = true;
     if (kind_ == Kind::Postgres && values.size() == 0) {
         good = query.exec(sql); // one way to the server and back, not three
@@ -177,6 +188,7 @@ QSqlQuery Database::run_bound(const QString& sql, std::initializer_list<QVariant
 /// With its values, run.
 QSqlQuery& Database::prepared(const char* sql, std::initializer_list<QVariant> values) const
 {
+    const Deadline limit = in_time();
     auto known = prepared_.find(std::string_view(sql));
     if (known == prepared_.end()) {
         QSqlQuery query(QSqlDatabase::database(name_, false));
@@ -195,18 +207,25 @@ QSqlQuery& Database::prepared(const char* sql, std::initializer_list<QVariant> v
 
 void Database::write_bound(const char* sql, std::initializer_list<QVariant> values) const
 {
-    if (kind_ == Kind::Postgres) return write_on_server(sql, values);
-    prepared(sql, values).finish();
+    if (kind_ == Kind::Postgres)
+        write_on_server(sql, values);
+    else
+        prepared(sql, values).finish();
 }
 
-void Database::write_on_server(const char* sql, std::initializer_list<QVariant> values) const
+std::string Database::write_on_server(const char* sql, std::initializer_list<QVariant> values) const
 {
     const QSqlDatabase database = QSqlDatabase::database(name_, false);
     PGconn* line = line_of(database);
     if (line == nullptr) throw ServerAway(said("the server does not answer"));
     auto known = written_.find(std::string_view(sql));
     if (known == written_.end()) known = written_.emplace(sql, ServerStatement(line, QString::fromUtf8(sql))).first;
-    const auto refused = known->second.run(values);
+    std::string answer;
+    std::optional<ServerRefusal> refused;
+    {
+        const Deadline limit(line, most_ms_);
+        refused = known->second.run(values, &answer);
+    }
     // What was told meanwhile came with the answer, where the driver does not look for it.
     for (PGnotify* told = nullptr; (told = PQnotifies(line)) != nullptr; PQfreemem(told))
         QMetaObject::invokeMethod(
@@ -214,6 +233,7 @@ void Database::write_on_server(const char* sql, std::initializer_list<QVariant> 
             [this, channel = QString::fromUtf8(told->relname), words = QString::fromUtf8(told->extra)] { tell(channel, words); },
             Qt::QueuedConnection);
     if (refused) fail_on_server(refused->code, servers_words(refused->words));
+    return answer;
 }
 
 QVariantList Database::first_bound(const char* sql, std::initializer_list<QVariant> values) const

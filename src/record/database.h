@@ -1,5 +1,6 @@
 #pragma once
 
+#include "record/deadline.h"
 #include "record/place.h"
 #include "record/server_statement.h"
 
@@ -65,6 +66,12 @@ public:
     {
         return first_bound(sql, {bound(values)...});
     }
+    /// On a server: the first value of a statement's answer, which is prepared once; empty where there is none.
+    template <class... Values>
+    std::string answer(const char* sql, const Values&... values) const
+    {
+        return write_on_server(sql, {bound(values)...});
+    }
     /// Several statements without values.
     void run_script(const QString& sql) const;
     /// First column of the first row, as text; empty when there is none.
@@ -77,14 +84,35 @@ private:
     QSqlQuery& prepared(const char* sql, std::initializer_list<QVariant> values) const;
     void write_bound(const char* sql, std::initializer_list<QVariant> values) const;
     void prepare_line() const;
-    void write_on_server(const char* sql, std::initializer_list<QVariant> values) const;
+    std::string write_on_server(const char* sql, std::initializer_list<QVariant> values) const;
+    [[nodiscard]] Deadline in_time() const;
     void tell(const QString& channel, const QString& told) const;
     [[noreturn]] void fail(const QSqlError& error) const;
     Kind kind_;
     QString name_;
+    friend class Patience;
+    mutable int most_ms_ = Deadline::exchange_ms;
     mutable std::map<std::string, QSqlQuery, std::less<>> prepared_;
     mutable std::map<std::string, ServerStatement, std::less<>> written_;  ///< on a server
     mutable std::map<QString, std::function<void(const QString&)>> heard_; ///< by channel
+};
+
+/// While it lasts, each exchange with a server may take longer: much is read at once, and nobody waits for it with a stick in
+/// the hand.
+class Patience {
+public:
+    static constexpr int much_ms = 60'000; ///< a school's whole record over a slow line (house)
+    explicit Patience(const Database& database, int most_ms = much_ms) : database_(database), before_ms_(database.most_ms_)
+    {
+        database.most_ms_ = most_ms;
+    }
+    ~Patience() { database_.most_ms_ = before_ms_; }
+    Patience(const Patience&) = delete;
+    Patience& operator=(const Patience&) = delete;
+
+private:
+    const Database& database_;
+    int before_ms_;
 };
 
 /// A file for SQLite's ATTACH, to be read only. `at_rest`: nobody writes to it, and nothing is left beside it.

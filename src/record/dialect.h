@@ -54,6 +54,8 @@ private:
 void insert_batch(const Database& database, const Batch& batch);
 /// The batch as the server's one function takes it.
 [[nodiscard]] std::string batch_text(const Batch& batch);
+/// Rows for the server's table of attempts, of a record that is moved there with the owner's login.
+[[nodiscard]] std::string attempt_rows(const std::vector<Entry>& entries);
 /// A row of the columns that both dialects ask for (see attempt_list).
 [[nodiscard]] AttemptRow attempt_from(const QSqlQuery& row);
 inline constexpr const char* attempt_list =

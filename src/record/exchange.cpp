@@ -11,6 +11,7 @@
 #include "record/record_files.h"
 #include "record/schema.h"
 #include "record/server_copy.h"
+#include "record/station_key.h"
 
 #include <QDateTime>
 #include <fstream>
@@ -206,7 +207,7 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
                 return refused(said("entry %1 is not as its hash says, expected a whole export", seq));
             previous = e.hash;
             insert_entry(db, e);
-            apply_entry(db, e, Record::schema_version);
+            static_cast<void>(apply_as_understood(db, e, Record::schema_version)); // what came so is kept so
         }
         all_or_none.commit();
     } catch (const StoreFailure& why) {
@@ -221,6 +222,7 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
                     !done)
                     return tl::unexpected(done.error());
     VerifyOptions options;
+    options.also_stand = own_key(usual_station_folder());
     if (!entries.empty()) options.head = Head{entries.back().seq, entries.back().hash};
     auto report = verify_record(made_here, options);
     if (!report) return refused(report.error().message);

@@ -9,6 +9,7 @@
 #include "record/record.h"
 #include "record/record_files.h"
 #include "record/server_files.h"
+#include "record/station_key.h"
 
 #include <algorithm>
 #include <nlohmann/json.hpp>
@@ -33,8 +34,8 @@ public:
     virtual ~Destination() = default;
     [[nodiscard]] virtual const Database& database() const = 0;
     virtual void write(const std::vector<Entry>& entries) = 0;
-    [[nodiscard]] virtual bool has_file(const std::string& name, bool log) const = 0;
-    virtual void put_file(const std::string& name, bool log, std::string_view bytes) = 0;
+    [[nodiscard]] virtual bool has_file(const FileName& name) const = 0;
+    virtual void put_file(const FileName& name, std::string_view bytes) = 0;
     virtual void begin(const Head& head) = 0; ///< says that it is not whole yet
     virtual void end() = 0;                   ///< it is
 };
@@ -73,18 +74,18 @@ public:
                             {"signature", e.signature}});
         Transaction all(*server_);
         server_->write("INSERT INTO entries SELECT * FROM jsonb_populate_recordset(NULL::entries, ?::jsonb)", rows.dump());
-        const auto batch = nlohmann::json::parse(batch_text({entries, {}}));
         server_->write("INSERT INTO attempts SELECT * FROM jsonb_populate_recordset(NULL::attempts, ?::jsonb)",
-                       batch.at("attempts").dump());
+                       attempt_rows(entries));
         all.commit();
     }
-    [[nodiscard]] bool has_file(const std::string& name, bool log) const override
+    [[nodiscard]] bool has_file(const FileName& name) const override
     {
-        if (there_[log].empty())
-            for (const std::string& known : files_on(*server_, log)) there_[log].insert(known);
-        return there_[log].contains(name);
+        auto& there = there_[name.is_log()];
+        if (there.empty())
+            for (const FileName& known : files_on(*server_, name.is_log())) there.insert(known.text());
+        return there.contains(name.text());
     }
-    void put_file(const std::string& name, bool log, std::string_view bytes) override { send_bytes(*server_, name, log, bytes); }
+    void put_file(const FileName& name, std::string_view bytes) override { put_as_owner(*server_, name, bytes); }
     void end() override { server_->run("DELETE FROM state WHERE key = 'moving'"); }
 
 private:
@@ -108,16 +109,18 @@ public:
     void write(const std::vector<Entry>& entries) override
     {
         Transaction all(*database_);
-        insert_batch(*database_, {entries, {}});
+        for (const Entry& entry : entries) {
+            insert_entry(*database_, entry);
+            static_cast<void>(apply_as_understood(*database_, entry, Record::schema_version)); // what came so is kept so
+        }
         all.commit();
     }
-    [[nodiscard]] bool has_file(const std::string& name, bool log) const override
+    [[nodiscard]] bool has_file(const FileName& name) const override
     {
         std::error_code error;
-        return log ? beside_.flight_log_file(name.substr(0, name.find('.'))).has_value()
-                   : fs::exists(making_.string() + ".sticks/" + name, error);
+        return fs::exists(beside_.place_of(name), error);
     }
-    void put_file(const std::string& name, bool log, std::string_view bytes) override { beside_.put(name, log, bytes); }
+    void put_file(const FileName& name, std::string_view bytes) override { beside_.put(name, bytes); }
     void end() override
     {
         database_->run("PRAGMA wal_checkpoint(TRUNCATE)");
@@ -164,28 +167,25 @@ std::vector<Entry> next_entries(const Database& from, std::int64_t after)
 }
 
 /// Names of what is attached, as files.
-std::vector<std::string> files_of(const Source& source, const RecordPlace& from, bool logs)
+std::vector<FileName> files_of(const Source& source, bool logs)
 {
     if (source.server) return files_on(*source.database, logs);
-    std::vector<std::string> names;
+    std::vector<FileName> names;
     const auto named = names_in(*source.database, QStringLiteral("main"), Record::schema_version);
     std::error_code error;
     for (const auto& [name, _] : logs ? named.logs : named.sticks) {
-        if (logs) {
-            if (const auto file = source.beside.flight_log_file(name)) names.push_back(file->filename().string());
-        } else if (fs::exists(from.file.string() + ".sticks/" + name, error)) {
-            names.push_back(name);
-        }
+        const auto log = logs ? source.beside.flight_log_file(name) : std::nullopt;
+        const auto file = FileName::of(logs ? log ? log->filename().string() : std::string() : name, logs);
+        if (file && fs::exists(source.beside.place_of(*file), error))
+            names.push_back(*file); // verification says of what is missing
     }
     return names;
 }
 
-std::string bytes_of(const Source& source, const RecordPlace& from, const std::string& name, bool log)
+std::string bytes_of(const Source& source, const FileName& name)
 {
     if (source.server) return bytes_on(*source.database, name);
-    const fs::path path =
-        log ? *source.beside.flight_log_file(name.substr(0, name.find('.'))) : fs::path(from.file.string() + ".sticks") / name;
-    const auto file = FileBytes::open(path);
+    const auto file = FileBytes::open(source.beside.place_of(name));
     if (!file) throw StoreFailure(file.error().said);
     return std::string(file->text());
 }
@@ -222,7 +222,7 @@ void move_all(const RecordPlace& from, Destination& to, const MoveOptions& optio
         if (!same.next() || same.value(0).toString().toStdString() != there.hash)
             throw StoreFailure(said("another record was being moved there"));
     }
-    const std::vector<std::string> files[2]{files_of(source, from, false), files_of(source, from, true)};
+    const std::vector<FileName> files[2]{files_of(source, false), files_of(source, true)};
     const auto all = whole.count + static_cast<std::int64_t>(files[0].size() + files[1].size());
     std::int64_t done = there.count;
     const auto tell = [&] {
@@ -236,10 +236,10 @@ void move_all(const RecordPlace& from, Destination& to, const MoveOptions& optio
         tell();
     }
     for (const bool log : {false, true})
-        for (const std::string& name : files[log]) {
+        for (const FileName& name : files[log]) {
             ++done;
-            if (to.has_file(name, log)) continue;
-            to.put_file(name, log, bytes_of(source, from, name, log));
+            if (to.has_file(name)) continue;
+            to.put_file(name, bytes_of(source, name));
             tell();
         }
     copy_keys_and_times(*source.database, to.database());
@@ -263,7 +263,9 @@ Result<VerifyReport> move_house(const RecordPlace& from, const RecordPlace& to, 
     } catch (const StoreFailure& why) {
         return bad_input("%1 to %2: not moved: %3", from.in_words(), to.in_words(), why.said());
     }
-    return verify_record(to);
+    VerifyOptions verifying;
+    verifying.also_stand = own_key(usual_station_folder());
+    return verify_record(to, verifying);
 }
 
 } // namespace bh

@@ -44,9 +44,9 @@ Result<ServerAddress> server_address(const std::string& server)
         return bad_input("the server's address: %1, expected postgresql://USER@HOST/DATABASE or service=NAME", words);
     }
     // A line that was cut is known in seconds (common practice, no source); an address may say otherwise.
-    std::map<std::string, std::string> given{{"application_name", "bluehangar"}, {"connect_timeout", "5"},
+    std::map<std::string, std::string> given{{"application_name", "bluehangar"}, {"connect_timeout", "2"},
                                              {"keepalives_idle", "5"},           {"keepalives_interval", "2"},
-                                             {"keepalives_count", "3"},          {"tcp_user_timeout", "8000"}};
+                                             {"keepalives_count", "3"},          {"tcp_user_timeout", "4000"}};
     for (const PQconninfoOption* option = options.get(); option->keyword; ++option)
         if (option->val) given[option->keyword] = option->val;
     ServerAddress address;

@@ -1,5 +1,7 @@
 #include "record/dialect.h"
 
+#include "core/base/number_text.h"
+#include "record/bodies.h"
 #include "record/failures.h"
 #include "record/postgres_schema.h"
 #include "record/projection.h"
@@ -36,11 +38,18 @@ public:
             throw StoreFailure(said("a record is being moved to this server, take it up again with `record move`"));
     }
 
-    void write(const Batch& batch) const override { database().write("SELECT append_entries(?::jsonb)", batch_text(batch)); }
+    void write(const Batch& batch) const override
+    {
+        // The server verifies each signature, which takes it some milliseconds.
+        constexpr int each_ms = 20;
+        const Patience some(database(), Deadline::exchange_ms + each_ms * static_cast<int>(batch.entries.size()));
+        database().write("SELECT append_entries(?::jsonb)", batch_text(batch));
+    }
 
     void note_session_time(const std::string& session_id, const NotedTime& noted, const std::string& signature) const override
     {
-        database().write("SELECT note_session_time(?,?,?,?,?)", session_id, noted.active_s, noted.idle_s, noted.at, signature);
+        database().write("SELECT note_session_time(?,?,?,?,?)", session_id, exact(noted.active_s), exact(noted.idle_s), noted.at,
+                         signature); // as it was signed
     }
 
     [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& id) const override
@@ -86,18 +95,36 @@ std::unique_ptr<Dialect> postgres_dialect(const std::string& server, bool read_o
 
 std::string batch_text(const Batch& batch)
 {
-    Json entries = Json::array(), attempts = Json::array();
-    for (const Entry& entry : batch.entries) {
-        entries.push_back({{"text", hashed_text(entry)}, {"signature", entry.signature}});
-        if (entry.kind != "attempt") continue;
+    Json entries = Json::array();
+    for (const Entry& e : batch.entries)
+        entries.push_back({{"at", e.at},
+                           {"who", e.who},
+                           {"kind", e.kind},
+                           {"subject", e.subject},
+                           {"supersedes", e.supersedes},
+                           {"why", e.why},
+                           {"body", e.body},
+                           {"signature", e.signature}});
+    const Entry& first = batch.entries.front();
+    return Json{{"follows", first.seq - 1},
+                {"previous", first.previous_hash},
+                {"entries", std::move(entries)},
+                {"keys", batch.person_keys}}
+        .dump(-1, ' ', false, Json::error_handler_t::replace);
+}
+
+std::string attempt_rows(const std::vector<Entry>& entries)
+{
+    Json rows = Json::array();
+    for (const Entry& entry : entries) {
+        if (entry.kind != "attempt" || !attempt_row_in(entry)) continue; // one that cannot be understood is in no table
         const AttemptColumns columns = attempt_columns(entry);
         Json row = Json::object();
         for (std::size_t i = 0; i < columns.values.size(); ++i) row[AttemptColumns::names[i]] = json_of(columns.values[i]);
         row["cuts"] = Json(columns.throttle_cuts_s).dump();
-        attempts.push_back(std::move(row));
+        rows.push_back(std::move(row));
     }
-    return Json{{"entries", std::move(entries)}, {"attempts", std::move(attempts)}, {"keys", batch.person_keys}}.dump(
-        -1, ' ', false, Json::error_handler_t::replace);
+    return rows.dump(-1, ' ', false, Json::error_handler_t::replace);
 }
 
 } // namespace bh

@@ -5,7 +5,10 @@
 
 namespace bh {
 
-inline constexpr int servers_schema_version = 1;
+inline constexpr int servers_schema_version = 2;
+/// What brings a version to the next, in SQL.
+extern const char* const servers_step_1;
+extern const char* const servers_step_2;
 
 /// The version of the record on a server; 0: there is none.
 [[nodiscard]] int servers_version(const Database& server);
@@ -16,6 +19,8 @@ void prepare_server(const Database& server, const EntryRights& rights);
 /// Whether this login may do that.
 [[nodiscard]] bool owns_server(const Database& server);
 
+/// SHA-256 of everything that the catalogue of a server says of the record's schema.
+[[nodiscard]] std::string server_fingerprint(const Database& server);
 /// What is not as prepare_server() makes it; a line each.
 [[nodiscard]] std::vector<Said> server_schema_problems(const Database& server);
 

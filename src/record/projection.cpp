@@ -240,12 +240,28 @@ try {
     throw StoreFailure(said("entry %1 (%2) cannot be understood: %3", e.seq, e.kind, why.what()));
 }
 
+std::optional<Said> apply_as_understood(const Database& db, const Entry& e, int version)
+try {
+    const bool in_one = e.kind == "attempt"; // its first statement is the one that can be refused
+    if (!in_one) db.run("SAVEPOINT of_entry");
+    try {
+        apply_entry(db, e, version);
+    } catch (const StoreFailure&) {
+        if (!in_one) db.run("ROLLBACK TO of_entry"), db.run("RELEASE of_entry");
+        throw;
+    }
+    if (!in_one) db.run("RELEASE of_entry");
+    return std::nullopt;
+} catch (const StoreFailure& why) {
+    return why.said();
+}
+
 void remake_tables(const Database& db, int version)
 {
     for (auto table = tables.rbegin(); table != tables.rend(); ++table) // children before parents
         if (table->since_version <= version) db.run(QStringLiteral("DELETE FROM %1").arg(table->name));
     QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq");
-    while (rows.next()) apply_entry(db, entry_from(rows), version);
+    while (rows.next()) static_cast<void>(apply_as_understood(db, entry_from(rows), version)); // verification tells of those
 }
 
 Attachments::Names names_in(const Database& db, const QString& of, int version)

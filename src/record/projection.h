@@ -7,6 +7,7 @@
 #include <array>
 #include <cstdint>
 #include <functional>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -62,6 +63,9 @@ void insert_entry(const Database& database, const Entry& entry);
 
 /// Writes what an entry says into the tables that are read from. Kinds whose tables a version lacks are passed over.
 void apply_entry(const Database& database, const Entry& entry, int version);
+
+/// The same, or why it cannot be understood: then nothing of it is in the tables, and whoever reads the record goes on.
+std::optional<Said> apply_as_understood(const Database& database, const Entry& entry, int version);
 
 /// Empties those tables and fills them again from all entries.
 void remake_tables(const Database& database, int version);

@@ -1,5 +1,6 @@
 #include "record/record.h"
 
+#include "core/base/number_text.h"
 #include "files/file_text.h"
 #include "record/bodies.h"
 #include "record/composer.h"
@@ -16,7 +17,6 @@
 
 #include <QUuid>
 #include <chrono>
-#include <cstdio>
 #include <fcntl.h>
 #include <fstream>
 #include <sys/stat.h>
@@ -132,6 +132,7 @@ public:
         for (const Said& problem : problems)
             if (keeps_from_reading(problem)) throw StoreFailure(said("%1; restore a copy", problem));
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
+        if (options.remember_heads && !first_hash.empty()) remember_what_is_there();
         if (place.on_server()) begin_as_station();
         if (!presence) return;
         if (presence->after_a_bad_end())
@@ -170,6 +171,15 @@ public:
     {
         if (seen) heads.remember(first_hash, file, *seen);
         seen.reset();
+    }
+
+    /// Whatever was read is known the next time, unless it is less than what was seen before.
+    void remember_what_is_there()
+    {
+        const Entry newest_there = tail_in(database);
+        const auto before = heads.seen(first_hash, file);
+        if (!before || before->count <= newest_there.seq) seen = Head{newest_there.seq, newest_there.hash};
+        remember();
     }
 
     /// Attempts are many, and none comes after another under its name.
@@ -483,20 +493,70 @@ int Record::erase_person(const std::string& id, const std::string& why, const st
     return in_the_clear;
 }
 
+KeyBook Record::keys() const
+{
+    KeyBook book;
+    QSqlQuery rows = impl_->database.run(
+        "SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
+    while (rows.next()) book.follow(entry_from(rows));
+    return book;
+}
+
+const std::string& Record::own_key() const { return impl_->key.public_key(); }
+
+Result<void> Record::countersign(const std::string& public_key, const StationKey* with, const std::string& who)
+{
+    if (!is_public_key(public_key)) return bad_input("'%1' is no key, expected 64 hex digits", public_key.substr(0, 80));
+    const StationKey& by = with ? *with : impl_->key;
+    const KeyBook book = keys();
+    const KnownKey* own = book.find(by.public_key());
+    if (!own || !own->stands) return bad_input("this key was not countersigned itself, so that it can let no other in");
+    const AdmissionRow row{public_key, by.public_key(), by.sign(admission_text(book.first_hash(), public_key))};
+    Draft draft{"admitted", public_key, body_of(row), "let in", {}, who};
+    append({std::move(draft)});
+    return {};
+}
+
+Result<void> Record::mark_as_known(std::int64_t seq, const std::string& why, const StationKey* with, const std::string& who)
+{
+    if (why.empty()) return bad_input("a reason is missing: why is entry %1 as it is?", seq);
+    QSqlQuery there = impl_->database.run("SELECT hash FROM entries WHERE seq = ?", seq);
+    if (!there.next()) return bad_input("there is no entry %1", seq);
+    RepairRow row{seq, text(there, 0), with ? with->public_key() : impl_->key.public_key(), {}};
+    const KeyBook book = keys();
+    if (!book.may_repair(row.by))
+        return book.has_coordinator() ? bad_input("a coordinator marks an entry as known, with a passphrase")
+                                      : bad_input("this station's key was not let in: mark it at one that was");
+    row.signature = (with ? *with : impl_->key).sign(repair_text(book.first_hash(), seq, row.hash, why));
+    append({{"repair", std::to_string(seq), body_of(row), why, {}, who}});
+    return {};
+}
+
+bool Record::wrote(const std::string& kind, const std::string& subject) const
+{
+    QSqlQuery newest = impl_->database.run(
+        "SELECT signature FROM entries WHERE kind = ? AND subject = ? ORDER BY seq DESC LIMIT 1", kind, subject);
+    return newest.next() && impl_->key.public_key().starts_with(key_named_in(text(newest, 0))) && !text(newest, 0).empty();
+}
+
 std::vector<Entry> Record::entries_after(std::int64_t seq) const
 {
     std::vector<Entry> entries;
+    const Patience much(impl_->database);
     QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE seq > ? ORDER BY seq", seq);
     while (rows.next()) {
         Entry entry = entry_from(rows);
         impl_->know(entry);
         entries.push_back(as_read_today(std::move(entry), person_keys_in(impl_->database)));
     }
+    if (!entries.empty() && impl_->options.remember_heads && !impl_->first_hash.empty())
+        impl_->remember_soon({entries.back().seq, entries.back().hash});
     return entries;
 }
 
 Record::Snapshot Record::snapshot() const
 {
+    const Patience much(impl_->database);
     const Transaction unchanged(impl_->database, Transaction::Kind::Read); // others may write meanwhile
     Snapshot all;
     all.seq = tail_in(impl_->database).seq;
@@ -531,9 +591,8 @@ std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
 
 std::string noted_time_text(const std::string& session_id, const NotedTime& noted)
 {
-    char numbers[96];
-    std::snprintf(numbers, sizeof numbers, "%.17g:%.17g:%lld", noted.active_s, noted.idle_s, static_cast<long long>(noted.at));
-    return "session-time:" + session_id + ":" + numbers;
+    return "session-time:" + session_id + ":" + exact(noted.active_s) + ":" + exact(noted.idle_s) + ":" +
+           std::to_string(noted.at);
 }
 
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)

@@ -4,6 +4,7 @@
 #include "record/attachments.h"
 #include "record/entry.h"
 #include "record/failures.h"
+#include "record/key_book.h"
 #include "record/place.h"
 #include "record/rights_of_entries.h"
 #include "record/rows.h"
@@ -94,6 +95,18 @@ public:
     /// Destroys the key to a person's name, and says so in an entry: nobody can read the name in this file any more, and the
     /// chain holds. Returns how many older entries have the name in the clear, as it was written before names were sealed.
     int erase_person(const std::string& id, const std::string& why, const std::string& who = {});
+
+    /// Whose keys stand, see KeyBook.
+    [[nodiscard]] KeyBook keys() const;
+    [[nodiscard]] const std::string& own_key() const; ///< this station's, public
+    /// Countersigns a key, with a coordinator's or with this station's own. BadInput where the one that signs does not stand.
+    Result<void> countersign(const std::string& public_key, const StationKey* with = nullptr, const std::string& who = {});
+    /// Marks an entry that is not as it should be as known, see verify_record(). BadInput without a reason, for an entry that is
+    /// not there, and where the key may not.
+    Result<void> mark_as_known(std::int64_t seq, const std::string& why, const StationKey* with = nullptr,
+                               const std::string& who = {});
+    /// Whether the newest entry of a kind and subject was written by this station.
+    [[nodiscard]] bool wrote(const std::string& kind, const std::string& subject) const;
 
     /// Everything that came after an entry, in order, in today's words.
     [[nodiscard]] std::vector<Entry> entries_after(std::int64_t seq) const;

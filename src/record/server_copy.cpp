@@ -14,6 +14,13 @@ namespace bh {
 
 namespace {
 
+/// What is not what its name says stays away, and is missed.
+void put_here(const Database& server, const FileName& name, const Attachments& beside)
+{
+    std::string bytes = bytes_on(server, name);
+    if (is_what_it_says(name, bytes)) beside.put(name, bytes);
+}
+
 /// Rows of attempts as the server has them, which verification compares with what the entries say.
 void copy_attempts(const Database& server, const Database& to)
 {
@@ -24,8 +31,12 @@ void copy_attempts(const Database& server, const Database& to)
     const std::string insert = ("INSERT INTO attempts (" + columns.chopped(2) + ") VALUES (" + places + ")").toStdString();
     while (rows.next()) {
         const auto v = [&](int i) { return rows.value(i); };
-        to.write(insert.c_str(), v(0), v(1), v(2), v(3), v(4), v(5), v(6), v(7), v(8), v(9), v(10), v(11), v(12), v(13), v(14),
-                 v(15), v(16), v(17), v(18), v(19), v(20), v(21), v(22), v(23));
+        try {
+            to.write(insert.c_str(), v(0), v(1), v(2), v(3), v(4), v(5), v(6), v(7), v(8), v(9), v(10), v(11), v(12), v(13),
+                     v(14), v(15), v(16), v(17), v(18), v(19), v(20), v(21), v(22), v(23));
+        } catch (const StoreFailure&) { // no number, or twice: it differs then from what the entries say
+            continue;
+        }
         const auto cuts = nlohmann::json::parse(rows.value(24).toString().toStdString(), nullptr, false);
         int position = 0;
         if (cuts.is_array())
@@ -48,19 +59,15 @@ ServerCopy::ServerCopy(const Database& server, bool with_files)
         to.run("PRAGMA synchronous = OFF"); // it is thrown away
         migrate_to(to, file_, Record::schema_version);
         Transaction all(to);
+        const Patience much(server);
         const Transaction snapshot(server, Transaction::Kind::Read);
         QSqlQuery keys = server.run("SELECT person, key FROM person_keys");
         while (keys.next()) to.write("INSERT INTO person_keys VALUES (?,?)", keys.value(0), keys.value(1));
         QSqlQuery rows = server.run("SELECT * FROM entries ORDER BY seq");
-        bool understood = true; // where it is not, verification finds why
         while (rows.next()) {
             const Entry entry = entry_from(rows);
             insert_entry(to, entry);
-            try {
-                if (understood && entry.kind != "attempt") apply_entry(to, entry, Record::schema_version);
-            } catch (const StoreFailure&) {
-                understood = false;
-            }
+            if (entry.kind != "attempt") static_cast<void>(apply_as_understood(to, entry, Record::schema_version));
         }
         copy_attempts(server, to);
         QSqlQuery times = server.run("SELECT session_id, active_s, idle_s, at, signature FROM session_times");
@@ -71,8 +78,7 @@ ServerCopy::ServerCopy(const Database& server, bool with_files)
         const Attachments beside(file_);
         if (with_files)
             for (const bool logs : {true, false})
-                for (const std::string& name : files_on(server, logs))
-                    fetch_file(server, logs ? name.substr(0, name.find('.')) : name, logs, beside);
+                for (const FileName& name : files_on(server, logs)) put_here(server, name, beside);
     } catch (...) {
         std::error_code error;
         std::filesystem::remove_all(folder_, error);
@@ -89,9 +95,10 @@ ServerCopy::~ServerCopy()
 void check_server_files(const Database& server, const Attachments::Names& named, std::vector<Said>& problems,
                         std::vector<Said>& remarks)
 {
+    const Patience much(server);
     std::set<std::string> logs, sticks, young;
-    for (const std::string& name : files_on(server, true)) logs.insert(name.substr(0, name.find('.')));
-    for (const std::string& name : files_on(server, false)) sticks.insert(name);
+    for (const FileName& name : files_on(server, true)) logs.insert(name.hash());
+    for (const FileName& name : files_on(server, false)) sticks.insert(name.text());
     QSqlQuery last_day = server.run("SELECT kind || ' ' || subject FROM entries WHERE kind IN ('attempt', 'session')"
                                     " AND at > (SELECT max(at) FROM entries) - 86400");
     while (last_day.next()) young.insert(last_day.value(0).toString().toStdString());
@@ -110,14 +117,24 @@ void check_server_files(const Database& server, const Attachments::Names& named,
     missing(named.sticks, sticks, label("recording"));
     if (on_their_way > 0)
         remarks.push_back(said("%1 flight logs and recordings of the last day are not on the server yet", on_their_way));
-    // Those that are named by their bytes; the server adds them up itself. Older logs are looked at where they are read.
+    // Those that are named by their bytes are added up by the server itself.
     QSqlQuery changed = server.run(
-        "SELECT name FROM (SELECT c.name, encode(sha256(string_agg(c.bytes, ''::bytea ORDER BY c.position)), 'hex') AS digest"
-        " FROM chunks c JOIN attachments a USING (name) WHERE a.whole AND"
-        " (c.name LIKE '%.pack.gz' OR c.name LIKE '%.text.gz' OR (a.kind = 'sticks' AND length(c.name) = 71)) GROUP BY c.name) f"
-        " WHERE digest <> left(name, 64)");
-    while (changed.next())
-        problems.push_back(said("%1 on the server is not what was written", changed.value(0).toString().toStdString()));
+        "SELECT a.hash || a.ending FROM attachments a LEFT JOIN LATERAL (SELECT string_agg(bytes, ''::bytea ORDER BY position) "
+        "AS bytes"
+        " FROM chunks WHERE hash = a.hash) c ON true WHERE NOT (a.kind = 'log' AND a.ending IN ('.flight.gz', '.csv.gz'))"
+        " AND encode(sha256(coalesce(c.bytes, ''::bytea)), 'hex') <> a.hash");
+    const auto not_as_written = [&](const std::string& name) {
+        problems.push_back(said("%1 on the server is not what was written", name));
+    };
+    while (changed.next()) not_as_written(changed.value(0).toString().toStdString());
+    for (const FileName& name : files_on(server, true)) // and older logs, by their text, here
+        if (!name.is_by_content() && !is_what_it_says(name, bytes_on(server, name))) not_as_written(name.text());
+    QSqlQuery left_out = server.run("SELECT count(*) FROM left_out");
+    if (const int count = left_out.next() ? left_out.value(0).toInt() : 0; count > 0)
+        remarks.push_back(
+            said("%1 files with names that were none, or under names of others, were left out when the server was brought "
+                 "up to date; their stations send them again",
+                 count));
 }
 
 } // namespace bh

@@ -3,23 +3,29 @@
 #include "files/file_text.h"
 #include "record/failures.h"
 
+#include "record/entry.h"
+
 #include <chrono>
+#include <set>
 
 namespace bh {
 
 namespace {
 
-/// Logs lie in folders ".logs/ab/HASH.ending", recordings in ".sticks".
-bool is_log(const std::filesystem::path& file) { return !file.parent_path().string().ends_with(".sticks"); }
-
-/// The name of the file on the server; empty: there is none that is whole.
-std::string name_on(const Database& server, const std::string& name, bool log)
+/// The name of a file on the server, as entries name it: a log by its hash, a recording by its name. Nothing: none is whole.
+std::optional<FileName> name_on(const Database& server, const std::string& name, bool log)
 {
-    QSqlQuery q = log ? server.run("SELECT name FROM attachments WHERE whole AND kind = 'log' AND name > ? AND name < ?",
-                                   name + ".", name + "/")
-                      : server.run("SELECT name FROM attachments WHERE whole AND kind = 'sticks' AND name = ?", name);
-    return q.next() ? q.value(0).toString().toStdString() : "";
+    if (const auto given = FileName::of(log ? name + ".pack.gz" : name, log); !given) return std::nullopt;
+    QSqlQuery q = log ? server.run("SELECT hash || ending FROM attachments WHERE kind = 'log' AND hash = ?", name)
+                      : server.run("SELECT 1 FROM attachments LEFT JOIN older_names USING (hash) WHERE kind = 'sticks'"
+                                   " AND (hash || ending = ? OR name = ?)",
+                                   name, name);
+    if (!q.next()) return std::nullopt;
+    return FileName::of(log ? q.value(0).toString().toStdString() : name, log);
 }
+
+/// "?" stands for a file's hash.
+constexpr const char* hash_of_name = "coalesce((SELECT hash FROM older_names WHERE name = ?), ?)";
 
 } // namespace
 
@@ -63,11 +69,19 @@ bool ServerFiles::finish(int most_ms)
 bool ServerFiles::send_all(std::unique_ptr<Database>& server)
 {
     try {
+        if (!compared_ && !hold_) {
+            if (!server) server = Database::on_server(server_);
+            compare(*server);
+            compared_ = true;
+        }
         for (const auto& file : beside_.to_send()) {
             if (closing_ || hold_) return true;
             if (!server) server = Database::on_server(server_);
-            send_file(*server, file);
-            beside_.sent(file);
+            const auto bytes = FileBytes::open(beside_.place_of(file));
+            if (!bytes) throw StoreFailure(bytes.error().said);
+            const Sent became = send_bytes(*server, file, bytes->text());
+            if (became == Sent::Erased) beside_.send_again({}, {file.hash()});
+            beside_.sent(file); // what is not what its name says is found when it is looked at here
         }
         return true;
     } catch (const StoreFailure&) {
@@ -91,46 +105,81 @@ void ServerFiles::run()
     }
 }
 
-void send_file(const Database& server, const std::filesystem::path& file)
+void ServerFiles::compare(const Database& server) const
 {
-    const auto bytes = FileBytes::open(file);
-    if (!bytes) throw StoreFailure(bytes.error().said);
-    send_bytes(server, file.filename().string(), is_log(file), bytes->text());
+    std::set<std::string> there, erased;
+    for (const bool log : {true, false})
+        for (const FileName& name : files_on(server, log)) there.insert(name.hash());
+    QSqlQuery rows = server.run("SELECT hash FROM erased_files");
+    while (rows.next()) erased.insert(rows.value(0).toString().toStdString());
+    beside_.send_again(there, erased);
 }
 
-void send_bytes(const Database& server, const std::string& file_name, bool log, std::string_view bytes)
+Sent send_bytes(const Database& server, const FileName& name, std::string_view bytes)
 {
     int position = 0;
     for (std::size_t at = 0; at < bytes.size() || position == 0; at += ServerFiles::chunk_bytes) {
         const std::string_view chunk = bytes.substr(at, ServerFiles::chunk_bytes);
-        server.write("SELECT put_chunk(?,?,?,?,?)", file_name, log ? "log" : "sticks", static_cast<std::int64_t>(bytes.size()),
-                     position++, QByteArray(chunk.data(), static_cast<qsizetype>(chunk.size())));
+        const std::string said_by_it = server.answer("SELECT put_chunk(?,?,?,?,?,?)", name.hash(), name.ending(),
+                                                     name.is_log() ? "log" : "sticks", static_cast<std::int64_t>(bytes.size()),
+                                                     position++, QByteArray(chunk.data(), static_cast<qsizetype>(chunk.size())));
+        if (said_by_it == "erased") return Sent::Erased;
+        if (said_by_it == "other") return Sent::Other;
+        if (said_by_it == "whole") return Sent::Whole;
     }
+    throw StoreFailure(said("%1 was sent, and did not arrive whole", name.text()));
 }
 
-std::string bytes_on(const Database& server, const std::string& file_name)
+void put_as_owner(const Database& server, const FileName& name, std::string_view bytes)
 {
-    QSqlQuery chunks = server.run("SELECT bytes FROM chunks WHERE name = ? ORDER BY position", file_name);
+    const std::string hash = name.is_older() ? sha256_hex(bytes) : name.hash();
+    Transaction all(server);
+    server.run("INSERT INTO attachments VALUES (?,?,?,?) ON CONFLICT DO NOTHING", hash,
+               name.is_older() ? ".csv.gz" : name.ending(), name.is_log() ? "log" : "sticks",
+               static_cast<std::int64_t>(bytes.size()));
+    if (name.is_older()) server.run("INSERT INTO older_names VALUES (?,?) ON CONFLICT DO NOTHING", name.text(), hash);
+    int position = 0;
+    for (std::size_t at = 0; at < bytes.size(); at += ServerFiles::chunk_bytes) {
+        const std::string_view chunk = bytes.substr(at, ServerFiles::chunk_bytes);
+        server.write("INSERT INTO chunks VALUES (?,?,?) ON CONFLICT DO NOTHING", hash, position++,
+                     QByteArray(chunk.data(), static_cast<qsizetype>(chunk.size())));
+    }
+    all.commit();
+}
+
+std::string bytes_on(const Database& server, const FileName& name)
+{
+    const std::string key = name.is_older() ? name.text() : name.hash();
     std::string bytes;
-    while (chunks.next()) bytes += chunks.value(0).toByteArray().toStdString();
-    return bytes;
+    for (int position = 0; bytes.size() <= ServerFiles::largest_bytes; ++position) { // one by one: each is an exchange of its own
+        QSqlQuery chunk = server.run(
+            QStringLiteral("SELECT bytes FROM chunks WHERE hash = %1 AND position = ?").arg(hash_of_name), key, key, position);
+        if (!chunk.next()) return bytes;
+        bytes += chunk.value(0).toByteArray().toStdString();
+    }
+    throw StoreFailure(said("%1 on the server is larger than 256 MB", name.text()));
 }
 
 void fetch_file(const Database& server, const std::string& name, bool log, const Attachments& beside)
 {
-    if (const std::string file = name_on(server, name, log); !file.empty()) beside.put(file, log, bytes_on(server, file));
+    if (const auto file = name_on(server, name, log)) beside.put(*file, bytes_on(server, *file));
 }
 
 void erase_file(const Database& server, const std::string& name, bool log)
 {
-    if (const std::string file = name_on(server, name, log); !file.empty()) server.run("SELECT erase_attachment(?)", file);
+    if (name_on(server, name, log))
+        server.run("SELECT erase_attachment(?)",
+                   log || FileName::of(name, log)->is_older() ? name : FileName::of(name, log)->hash());
 }
 
-std::vector<std::string> files_on(const Database& server, bool logs)
+std::vector<FileName> files_on(const Database& server, bool logs)
 {
-    std::vector<std::string> names;
-    QSqlQuery q = server.run("SELECT name FROM attachments WHERE whole AND kind = ? ORDER BY name", logs ? "log" : "sticks");
-    while (q.next()) names.push_back(q.value(0).toString().toStdString());
+    std::vector<FileName> names;
+    QSqlQuery q = server.run(
+        "SELECT coalesce(name, hash || ending) FROM attachments LEFT JOIN older_names USING (hash) WHERE kind = ? ORDER BY 1",
+        logs ? "log" : "sticks");
+    while (q.next())
+        if (auto name = FileName::of(q.value(0).toString().toStdString(), logs)) names.push_back(std::move(*name));
     return names;
 }
 

@@ -47,7 +47,7 @@ QByteArray as_sent(const QVariant& value)
 
 ServerStatement::ServerStatement(pg_conn* line, const QString& sql) : line_(line), sql_(numbered(sql)) {}
 
-std::optional<ServerRefusal> ServerStatement::run(std::initializer_list<QVariant> values)
+std::optional<ServerRefusal> ServerStatement::run(std::initializer_list<QVariant> values, std::string* first)
 {
     if (name_.empty()) {
         static QAtomicInteger<int> counter; // names on a connection must differ; nothing else hangs on it
@@ -69,7 +69,9 @@ std::optional<ServerRefusal> ServerStatement::run(std::initializer_list<QVariant
     const Answer answer(
         PQexecPrepared(line_, name_.c_str(), static_cast<int>(values.size()), at.data(), sizes.data(), as_bytes.data(), 0),
         &PQclear);
-    return refusal_in(answer, line_);
+    auto refused = refusal_in(answer, line_);
+    if (!refused && first && PQntuples(answer.get()) > 0 && PQnfields(answer.get()) > 0) *first = PQgetvalue(answer.get(), 0, 0);
+    return refused;
 }
 
 } // namespace bh

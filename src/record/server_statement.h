@@ -15,14 +15,15 @@ struct ServerRefusal {
     QString words; ///< as they came
 };
 
-/// A statement without rows that a server prepares once for a connection and runs many times. Values go beside it: Qt's driver
+/// A statement that a server prepares once for a connection and runs many times. Values go beside it: Qt's driver
 /// writes them into the text of an EXECUTE, which the server then reads anew each time.
 class ServerStatement {
 public:
     /// The connection is the driver's and lasts longer. `sql` has a ? for each value.
     ServerStatement(pg_conn* line, const QString& sql);
 
-    [[nodiscard]] std::optional<ServerRefusal> run(std::initializer_list<QVariant> values);
+    /// `first`: where the first value of the answer goes.
+    [[nodiscard]] std::optional<ServerRefusal> run(std::initializer_list<QVariant> values, std::string* first = nullptr);
 
 private:
     pg_conn* line_;

@@ -1,8 +1,8 @@
 #include "record/verify.h"
 
-#include "files/first_flight_documents.h"
 #include "record/attachments.h"
 #include "record/bodies.h"
+#include "record/chain_check.h"
 #include "record/database.h"
 #include "record/known_heads.h"
 #include "record/postgres_schema.h"
@@ -11,16 +11,14 @@
 #include "record/schema.h"
 #include "record/seals.h"
 #include "record/server_copy.h"
+#include "record/server_logins.h"
 #include "record/station_key.h"
 #include "record/waiting.h"
 
 #include <algorithm>
-#include <deque>
-#include <future>
 #include <iterator>
 #include <map>
 #include <set>
-#include <thread>
 #include <utility>
 
 namespace bh {
@@ -60,140 +58,7 @@ std::vector<Said> schema_problems(const std::map<std::string, std::string>& foun
     return problems;
 }
 
-/// What is wrong with a record in which the entry of a head that was seen before has another hash, or is not there at all.
-std::optional<Said> unlike(const Head& seen, std::int64_t count, const std::string& hash_there, const Said& who)
-{
-    if (seen.count > count) return said("the newest entries are missing: %1 has %2 entries, the file %3", who, seen.count, count);
-    if (seen.count > 0 && hash_there != seen.hash)
-        return said("entry %1 is not that of %2: another record, or a rewritten one, stands in its place", seen.count, who);
-    return std::nullopt;
-}
-
 constexpr std::string_view seen_here = label("what this station saw last");
-
-/// Follows the chain, entry by entry. Hashes and signatures, which take the time, are worked out beside it, in batches.
-class Chain {
-public:
-    explicit Chain(const VerifyOptions& options) : options_(options) {}
-
-    void follow(Entry entry)
-    {
-        const Said at = said("entry %1", entry.seq);
-        if (entry.seq != expected_) tell(expected_, said("entry %1 is missing", expected_));
-        if (entry.previous_hash != previous_) tell(entry.seq, said("%1 does not follow the one before it", at));
-        if (entry.kind == "key") learn_key(entry);
-        if (!keys_.empty() && entry.at < last_at_ && entry.kind != "clock")
-            tell(entry.seq, said("%1 is dated before the one before it", at));
-        previous_ = entry.hash;
-        expected_ = entry.seq + 1;
-        last_at_ = entry.at;
-        hashes_.push_back(entry.hash);
-        batch_.push_back(std::move(entry));
-        constexpr std::size_t batch = 1024;
-        if (batch_.size() == batch) start_batch();
-    }
-
-    void tell(std::int64_t seq, Said problem) { told_.push_back({seq, std::move(problem)}); }
-
-    /// Every problem of the chain, in the order of the entries.
-    [[nodiscard]] std::vector<Said> finish()
-    {
-        start_batch();
-        while (!running_.empty()) end_oldest_batch();
-        const auto count = static_cast<std::int64_t>(hashes_.size());
-        if (keys_.empty() && !options_.trusted_keys.empty() && count > 0) tell(0, said("no entry is signed"));
-        for (const Unsigned& u : unsigned_) { // by no key that was known then
-            if (keys_.empty() || u.seq <= unsigned_up_to_ || signed_well(trusted(), u.hash, u.signature)) continue;
-            const std::string_view named = key_named_in(u.signature);
-            const bool known = std::any_of(trusted().begin(), trusted().end(),
-                                           [named](const std::string& key) { return key.starts_with(named); });
-            tell(u.seq,
-                 said(u.signature.empty()      ? label("entry %1 is not signed")
-                      : named.empty() || known ? label("entry %1 does not carry the signature of the station that it names")
-                                               : label("entry %1 is signed by a station that is not trusted"),
-                      u.seq));
-        }
-        std::stable_sort(told_.begin(), told_.end(), [](const Told& a, const Told& b) { return a.seq < b.seq; });
-        std::vector<Said> problems;
-        for (Told& t : told_) problems.push_back(std::move(t.problem));
-        return problems;
-    }
-
-    [[nodiscard]] std::optional<Said> against(const Head& seen, const Said& who) const
-    {
-        const auto count = static_cast<std::int64_t>(hashes_.size());
-        return unlike(seen, count, seen.count > 0 && seen.count <= count ? hashes_[static_cast<std::size_t>(seen.count) - 1] : "",
-                      who);
-    }
-
-    [[nodiscard]] Head head() const { return {static_cast<std::int64_t>(hashes_.size()), previous_}; }
-    [[nodiscard]] std::int64_t unsigned_up_to() const { return unsigned_up_to_; }
-    [[nodiscard]] bool has_keys() const { return !keys_.empty(); }
-
-private:
-    struct Told {
-        std::int64_t seq;
-        Said problem;
-    };
-    struct Unsigned {
-        std::int64_t seq;
-        std::string hash, signature;
-    };
-    struct Checked {
-        std::vector<Told> changed;
-        std::vector<Unsigned> not_signed; ///< by a key that is known so far
-    };
-
-    void learn_key(const Entry& entry)
-    {
-        const auto key = station_key_in(entry);
-        if (!key || !is_public_key(key->public_key)) return tell(entry.seq, said("entry %1 holds no station's key", entry.seq));
-        if (keys_.empty()) unsigned_up_to_ = entry.seq - 1; // only the first can say that there were none before it
-        keys_.push_back(key->public_key);
-    }
-    [[nodiscard]] const std::vector<std::string>& trusted() const
-    {
-        return options_.trusted_keys.empty() ? keys_ : options_.trusted_keys;
-    }
-    static bool signed_well(const std::vector<std::string>& keys, const std::string& hash, const std::string& signature)
-    {
-        const std::string_view named = key_named_in(signature);
-        return !named.empty() && std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
-            return key.starts_with(named) && is_signed_by(key, hash, signature);
-        });
-    }
-    void start_batch()
-    {
-        const std::size_t most = std::max(1U, std::thread::hardware_concurrency());
-        if (running_.size() >= most) end_oldest_batch();
-        running_.push_back(std::async(std::launch::async, [batch = std::exchange(batch_, {}), keys = trusted()] {
-            Checked checked;
-            for (const Entry& e : batch) {
-                if (entry_hash(e) != e.hash)
-                    checked.changed.push_back({e.seq, said("entry %1 (%2) was changed after it was written", e.seq, e.kind)});
-                if (!signed_well(keys, e.hash, e.signature)) checked.not_signed.push_back({e.seq, e.hash, e.signature});
-            }
-            return checked;
-        }));
-    }
-    void end_oldest_batch()
-    {
-        Checked checked = running_.front().get();
-        running_.pop_front();
-        std::move(checked.changed.begin(), checked.changed.end(), std::back_inserter(told_));
-        std::move(checked.not_signed.begin(), checked.not_signed.end(), std::back_inserter(unsigned_));
-    }
-
-    const VerifyOptions& options_;
-    std::vector<std::string> keys_, hashes_;
-    std::string previous_;
-    std::int64_t expected_ = 1, unsigned_up_to_ = 0;
-    UnixTime last_at_ = 0;
-    std::vector<Entry> batch_;
-    std::deque<std::future<Checked>> running_;
-    std::vector<Told> told_;
-    std::vector<Unsigned> unsigned_;
-};
 
 /// People's names that are sealed, and those that an entry says were erased.
 class SealedNames {
@@ -217,49 +82,6 @@ public:
 
 private:
     std::set<std::string> sealed_, erased_;
-};
-
-/// Releases to a real aircraft: each is signed by the key that a coordinator among the entries had then, over what it says, and
-/// names the record as it was.
-class SignedReleases {
-public:
-    void follow(const Entry& e, const Chain& before)
-    {
-        if (e.kind == "person") return learn_person(e);
-        if (e.kind != "document" || !e.subject.starts_with("release/")) return;
-        const Said at = said("entry %1", e.seq);
-        const auto text = text_in(e);
-        const auto release =
-            text ? parse_release(text->text, "release", text->id) : Result<Release>(tl::unexpected(text.error()));
-        if (!release) return tell(said("%1 holds a release that cannot be read", at));
-        if (accepted_.contains(text_to_sign(*release) + release->signature)) return; // again, as when it is withdrawn
-        const auto signer = coordinators_.find(release->signer);
-        if (signer == coordinators_.end() || !signer->second.contains(release->key))
-            return tell(said("%1 holds a release that no coordinator of this record signed", at));
-        if (!is_signed_by(release->key, text_to_sign(*release), release->signature))
-            return tell(said("%1 holds a release that was changed after it was signed", at));
-        const auto head = parse_head(release->head);
-        if (!head || before.against(*head, label("the release")))
-            return tell(said("%1 holds a release of another record: the head that it names is not in this one", at));
-        accepted_.insert(text_to_sign(*release) + release->signature);
-    }
-    [[nodiscard]] const std::vector<Said>& problems() const { return problems_; }
-
-private:
-    void learn_person(const Entry& e)
-    {
-        Entry open = e;
-        open.body = with_open_name(e.body, {}); // whoever it is
-        const auto person = person_in(open);
-        const bool signs = person && person->role == Role::Coordinator && person->active;
-        if (!signs) coordinators_.erase(e.subject);
-        if (signs && !person->key.empty()) coordinators_[e.subject].insert(person->key);
-    }
-    void tell(Said problem) { problems_.push_back(std::move(problem)); }
-
-    std::map<std::string, std::set<std::string>> coordinators_; ///< by id: every key that each has had so far
-    std::set<std::string> accepted_;
-    std::vector<Said> problems_;
 };
 
 /// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
@@ -360,81 +182,126 @@ std::optional<Head> seen_before(const Database& db, const QString& of, const std
     return KnownHeads(options.station_folder).seen(first.toStdString(), place);
 }
 
+/// What was looked at in one go, in the snapshot of a file.
+struct Looked {
+    ChainCheck& chain;
+    std::vector<Said> of_file, of_tables;
+    Attachments::Names named;
+    std::optional<Head> seen;
+};
+
+void look_at_file(const Opened& opened, const std::filesystem::path& file, const VerifyOptions& options, KeyBook& book,
+                  Looked& looked)
+{
+    const Database& db = *opened.database;
+    const int version = opened.version;
+    const bool today = version == Record::schema_version;
+    ChainCheck& chain = looked.chain;
+    migrate_to(db, {}, version);
+    if (!looked.seen) looked.seen = seen_before(db, "kept", file, options);
+    const Transaction snapshot(db); // to write into the memory's; the file is attached to be read only
+    if (const QString check = db.value("PRAGMA kept.quick_check"); check != "ok")
+        looked.of_file.push_back(said("the file is damaged (%1)", check.simplified().left(120).toStdString()));
+    for (Said& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
+        looked.of_file.push_back(std::move(problem));
+    SealedNames names;
+    ReleaseCheck releases(book);
+    if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
+    const PersonKeys keys = today ? all_person_keys_in(db) : PersonKeys([](const std::string&) { return std::string(); });
+    const QString columns = today ? QString::fromLatin1(entry_columns_in_bytes) : QStringLiteral("*");
+    QSqlQuery rows = db.run("SELECT " + columns + " FROM kept.entries ORDER BY seq");
+    while (rows.next()) {
+        Entry entry = entry_from(rows);
+        if (today)
+            if (const auto why = apply_as_understood(db, entry, version))
+                chain.tell(entry.seq, said("entry %1 cannot be understood: %2", entry.seq, *why));
+        names.follow(entry);
+        if (entry.kind == "person")
+            if (Entry open = entry; true) {
+                open.body = body_to_read(entry, keys);
+                if (const auto person = person_in(open)) chain.call(person->id, person->name);
+            }
+        releases.follow(entry, chain);
+        if (entry.kind == "late")
+            if (const std::string problem = late_problem(entry); !problem.empty())
+                chain.tell(entry.seq, said("entry %1, handed over late, %2", entry.seq, problem));
+        chain.follow(std::move(entry));
+    }
+    rows.finish();
+    releases.finish(chain);
+    if (today) {
+        names.check(db, looked.of_tables);
+        for (const std::string& table : tables_that_differ(db, "kept"))
+            looked.of_tables.push_back(said("the table of %1 differs from what the entries say", table));
+        check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, looked.of_tables);
+    }
+    looked.named = names_in(db, "kept", version);
+}
+
 /// `seen`: by this station, where that is known already.
 Result<VerifyReport> verify_file(const std::filesystem::path& file, const VerifyOptions& options, std::optional<Head> seen = {})
 {
-    auto opened = opened_to_read(file);
+    const auto opened = opened_to_read(file);
     if (!opened) return tl::unexpected(opened.error());
-    const Database& db = *opened->database;
-    const int version = opened->version;
-    const bool today = version == Record::schema_version;
     VerifyReport report;
-    std::vector<Said> of_tables;
-    Chain chain(options);
-    Attachments::Names named;
+    std::vector<std::string> stand = own_key(options.station_folder);
+    stand.insert(stand.end(), options.also_stand.begin(), options.also_stand.end());
+    KeyBook book(std::move(stand));
+    ChainCheck chain(options, book);
+    Looked looked{chain, {}, {}, {}, std::move(seen)};
     try {
-        migrate_to(db, {}, version);
-        if (!seen) seen = seen_before(db, "kept", file, options);
-        const Transaction snapshot(db); // to write into the memory's; the file is attached to be read only
-        if (const QString check = db.value("PRAGMA kept.quick_check"); check != "ok")
-            report.problems.push_back(said("the file is damaged (%1)", check.simplified().left(120).toStdString()));
-        for (Said& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
-            report.problems.push_back(std::move(problem));
-        bool understood = today;
-        SealedNames names;
-        SignedReleases releases;
-        if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
-        const QString columns = today ? QString::fromLatin1(entry_columns_in_bytes) : QStringLiteral("*");
-        QSqlQuery rows = db.run("SELECT " + columns + " FROM kept.entries ORDER BY seq");
-        while (rows.next()) {
-            Entry entry = entry_from(rows);
-            try {
-                if (understood) apply_entry(db, entry, version);
-            } catch (const StoreFailure& why) {
-                chain.tell(entry.seq, said("entry %1 cannot be understood: %2", entry.seq, why.said()));
-                understood = false;
-            }
-            names.follow(entry);
-            releases.follow(entry, chain);
-            if (entry.kind == "late")
-                if (const std::string problem = late_problem(entry); !problem.empty())
-                    chain.tell(entry.seq, said("entry %1, handed over late, %2", entry.seq, problem));
-            chain.follow(std::move(entry));
-        }
-        rows.finish();
-        if (today) names.check(db, of_tables);
-        of_tables.insert(of_tables.end(), releases.problems().begin(), releases.problems().end());
-        if (understood)
-            for (const std::string& table : tables_that_differ(db, "kept"))
-                of_tables.push_back("the table of " + table + " differs from what the entries say");
-        if (today)
-            check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, of_tables);
-        named = names_in(db, "kept", version);
+        look_at_file(*opened, file, options, book, looked);
     } catch (const StoreFailure& why) {
-        of_tables.push_back(said("the file cannot be read to its end: %1", why.said()));
+        looked.of_tables.push_back(said("the file cannot be read to its end: %1", why.said()));
     }
-    for (std::vector<Said> some : {chain.finish(), std::move(of_tables)})
-        std::move(some.begin(), some.end(), std::back_inserter(report.problems));
+    report.problems = std::move(looked.of_file);
+    for (ChainCheck::Problem& p : chain.finish())
+        if (p.known)
+            report.known.push_back(said("%1 (known, %2)", std::move(p.said), std::move(*p.known)));
+        else
+            report.problems.push_back(std::move(p.said));
+    std::move(looked.of_tables.begin(), looked.of_tables.end(), std::back_inserter(report.problems));
     report.head = chain.head();
     report.entries = report.head.count;
     if (options.head)
         if (const auto problem = chain.against(*options.head, label("the given head"))) report.problems.push_back(*problem);
-    if (seen)
-        if (const auto problem = chain.against(*seen, seen_here)) report.problems.push_back(*problem);
+    const auto lost = looked.seen ? chain.against(*looked.seen, seen_here) : std::nullopt;
+    if (lost) report.problems.push_back(*lost);
+    if (!lost && options.remember && !options.station_folder.empty() && report.entries > 0)
+        KnownHeads(options.station_folder).remember(book.first_hash(), file, report.head);
     if (options.attachments) {
         const auto named_now = [&] { // what a writer has written meanwhile
             const auto again = opened_to_read(file);
             return again ? names_in(*again->database, "kept", again->version) : Attachments::Names{};
         };
         const Attachments beside(file, options.read_logs_also_from);
-        for (Said& problem : beside.problems(named, named_now)) report.problems.push_back(std::move(problem));
+        for (Said& problem : beside.problems(looked.named, named_now)) report.problems.push_back(std::move(problem));
     }
-    if (!today) report.remarks.push_back(said("the record is of version %1: its tables were not compared", version));
+    if (opened->version != Record::schema_version)
+        report.remarks.push_back(said("the record is of version %1: its tables were not compared", opened->version));
     if (!chain.has_keys() && report.entries > 0)
         report.remarks.emplace_back(said("no entry is signed: written before there were keys"));
     if (chain.unsigned_up_to() > 0)
         report.remarks.push_back(said("entries 1 to %1 were written before there were keys", chain.unsigned_up_to()));
+    if (chain.has_keys() && !book.is_strict())
+        report.remarks.emplace_back(said("keys were not countersigned yet when this was written: the next entry says so"));
     return report;
+}
+
+/// Who can do more than before, by the keys among the entries and by what this station saw.
+std::vector<Said> login_problems_of(const Database& server, const std::filesystem::path& copy, const VerifyOptions& options)
+{
+    KeyBook book;
+    const Database entries(copy, true);
+    QSqlQuery rows =
+        entries.run("SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
+    while (rows.next()) book.follow(entry_from(rows));
+    const ServerLogins logins = logins_on(server);
+    if (options.station_folder.empty() || book.first_hash().empty()) return login_problems(server, logins, book, nullptr);
+    const KnownLogins known(options.station_folder, book.first_hash());
+    std::vector<Said> problems = login_problems(server, logins, book, known.seen());
+    if ((problems.empty() || !known.seen()) && options.remember) known.remember(logins);
+    return problems;
 }
 
 /// Of a record on a server.
@@ -446,10 +313,15 @@ Result<VerifyReport> verify_server(const RecordPlace& place, const VerifyOptions
         const ServerCopy copy(*server);
         VerifyOptions of_copy = options;
         of_copy.attachments = false;
-        of_copy.station_folder.clear();
-        auto report = verify_file(copy.file(), of_copy, seen);
+        of_copy.remember = false; // it goes
+        auto report = verify_file(copy.file(), of_copy, seen ? *seen : Head{});
         if (!report) return report;
+        const QString first = server->value("SELECT hash FROM hangar.entries WHERE seq = 1");
+        if (!options.station_folder.empty() && options.remember && (!seen || seen->count <= report->head.count))
+            KnownHeads(options.station_folder).remember(first.toStdString(), beside(place, options.station_folder), report->head);
         std::vector<Said> more = server_schema_problems(*server);
+        std::vector<Said> of_logins = login_problems_of(*server, copy.file(), options);
+        more.insert(more.end(), of_logins.begin(), of_logins.end());
         if (options.attachments)
             check_server_files(*server, names_in(Database(copy.file(), true), "main", Record::schema_version), more,
                                report->remarks);
@@ -461,6 +333,14 @@ Result<VerifyReport> verify_server(const RecordPlace& place, const VerifyOptions
 }
 
 } // namespace
+
+std::vector<std::string> own_key(const std::filesystem::path& station_folder)
+{
+    std::error_code error;
+    if (station_folder.empty() || !std::filesystem::exists(station_folder / "key", error)) return {};
+    const auto key = StationKey::in(station_folder);
+    return key ? std::vector<std::string>{key->public_key()} : std::vector<std::string>{};
+}
 
 Result<VerifyReport> verify_record(const RecordPlace& place, const VerifyOptions& options)
 {

@@ -17,14 +17,19 @@ struct VerifyReport {
     std::int64_t entries = 0;
     Head head;
     std::vector<Said> problems; ///< a line each; empty: the record is as it was written
+    std::vector<Said> known;    ///< entries that are not as they should be and that a coordinator marked as known: by whom, why
     std::vector<Said> remarks;  ///< what could not be looked at, and since when entries are signed
 };
 
 struct VerifyOptions {
-    std::optional<Head> head{};                  ///< that the record is to have grown from
-    std::vector<std::string> trusted_keys{};     ///< public keys; none: those among the entries
-    std::filesystem::path station_folder{};      ///< with what this station saw last; empty: not compared
+    std::optional<Head> head{};              ///< that the record is to have grown from
+    std::vector<std::string> trusted_keys{}; ///< public keys; none: those among the entries
+    /// With what this station saw last, which is compared and remembered anew, and its key, which it trusts itself; empty:
+    /// neither.
+    std::filesystem::path station_folder{};
     std::filesystem::path read_logs_also_from{}; ///< see RecordOptions
+    std::vector<std::string> also_stand{};       ///< keys that the looker trusts whatever the entries say, see own_key()
+    bool remember = true;                        ///< what was seen now is what is compared the next time
     bool attachments = true;                     ///< flight logs and stick recordings too
     int newest = 200;                            ///< entries that a quick look follows
 };
@@ -47,6 +52,9 @@ struct VerifyOptions {
 /// Of that the newest entries, and what this station saw last.
 [[nodiscard]] std::vector<Said> newest_entries_problems(const Database& database, const std::filesystem::path& beside,
                                                         const VerifyOptions& options);
+
+/// A station's own public key, where it has one yet: what it signed itself it need not be told of.
+[[nodiscard]] std::vector<std::string> own_key(const std::filesystem::path& station_folder);
 
 /// The newest entry, of a record that is only read. Zero and no hash where there is none yet.
 [[nodiscard]] Result<Head> head_of(const RecordPlace& place);

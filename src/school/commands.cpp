@@ -503,6 +503,7 @@ int School::close_abandoned_sessions()
     for (const auto& [_, file] : values_.pilots)
         for (SessionRow session : file.sessions) {
             if (session.ended_at > 0 || running_here_.contains(session.id)) continue;
+            if (record_->place().on_server() && !record_->wrote("session", session.id)) continue; // its own station closes it
             if (noted.empty()) noted = record_->noted_session_times();
             session.ended_at = session.started_at;
             if (const auto time = noted.find(session.id); time != noted.end()) {

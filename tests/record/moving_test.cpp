@@ -61,12 +61,14 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
     SECTION("and back")
     {
         place.record("desk", server)->set_note("moved", "yes");
+        const std::string desk = place.record("desk", server)->own_key();
+        REQUIRE(place.record("station", server)->countersign(desk));
         const RecordPlace back = place.folder / "back.sqlite";
         const auto home = move_house(server, back);
         REQUIRE(home);
         CHECK(home->problems == std::vector<Said>{});
         CHECK(home->head == *head_of(server));
-        CHECK(home->entries == head.count + 2); // the other station's key, and the note
+        CHECK(home->entries == head.count + 3); // the other station's key, the note, and that it was let in
         RecordOptions of_station;
         of_station.station_folder = place.folder / "station";
         const School school(*Record::open(back, of_station), DataFolder(BH_DATA));
@@ -90,12 +92,15 @@ TEST_CASE("a move that was stopped anywhere is taken up again", "[record][server
     const Head head = *head_of(place.at);
     const bool to_server = GENERATE(true, false);
     const RecordPlace first = PrivateServer::of_this_program()->new_database();
-    if (!to_server) REQUIRE(move_house(place.at, first));
+    MoveOptions whole;
+    whole.rights = entry_rights();
+    if (!to_server) REQUIRE(move_house(place.at, first, whole));
     const RecordPlace from = to_server ? place.at : first;
     const RecordPlace to = to_server ? first : RecordPlace(place.folder / "home.sqlite");
     int parts = 0, stops = 0;
     for (;;) {
         MoveOptions options;
+        options.rights = entry_rights();
         options.go_on = [&, left = 1 + parts % 3](std::int64_t done, std::int64_t of) mutable {
             CHECK(done <= of);
             return left-- > 0;

@@ -26,7 +26,14 @@ struct Release {
     std::string signer;              ///< the person's id
     std::string key;                 ///< public, 64 hex digits
     std::string signature;           ///< of all of the above
-    std::string withdrawn;           ///< why it holds no more; empty: it holds. Not signed
+    std::string withdrawn;           ///< why it holds no more; empty: it holds
+    /// Who said so, with a signature of that (see withdrawal_to_sign()); empty in records from before withdrawals were signed.
+    struct Withdrawal {
+        std::int64_t at = 0;
+        std::string by, key, signature;
+        bool operator==(const Withdrawal&) const = default;
+    };
+    Withdrawal withdrawal{};
     bool operator==(const Release&) const = default;
 };
 
