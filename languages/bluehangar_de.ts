@@ -1213,6 +1213,38 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <source>%1 or more</source>
         <translation>%1 oder mehr</translation>
     </message>
+    <message>
+        <source>This key has been known since %1, let in by: %2.</source>
+        <translation>Dieser Schlüssel ist seit %1 bekannt, eingelassen von: %2.</translation>
+    </message>
+    <message>
+        <source>This key is not among those of the record.</source>
+        <translation>Dieser Schlüssel ist nicht unter denen der Akte.</translation>
+    </message>
+    <message>
+        <source>Head of the record when this was printed:</source>
+        <translation>Stand der Akte, als dies gedruckt wurde:</translation>
+    </message>
+    <message>
+        <source>%1, coordinator</source>
+        <translation>%1, Koordinator</translation>
+    </message>
+    <message>
+        <source>this station</source>
+        <translation>diese Station</translation>
+    </message>
+    <message>
+        <source>a station</source>
+        <translation>eine Station</translation>
+    </message>
+    <message>
+        <source>station %1</source>
+        <translation>Station %1</translation>
+    </message>
+    <message>
+        <source>%1 entries, nothing wrong but what is known: %2</source>
+        <translation>%1 Einträge, nichts falsch außer Bekanntem: %2</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AboutWindow</name>
@@ -5171,6 +5203,125 @@ Gas nach unten, dann startet %3.
     </message>
 </context>
 <context>
+    <name>bh::desk::KeysPanel</name>
+    <message>
+        <source>Whose keys sign this record</source>
+        <translation>Wessen Schlüssel diese Akte unterschreiben</translation>
+    </message>
+    <message>
+        <source>A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare the digits with those that the new station shows here itself.</source>
+        <translation>Eine neue Station oder ein neuer Koordinator zählt, sobald jemand, den man hier kennt, ihn eingelassen hat. Vergleichen Sie die Ziffern mit denen, die die neue Station hier selbst zeigt.</translation>
+    </message>
+    <message>
+        <source>Keys of stations and coordinators</source>
+        <translation>Schlüssel von Stationen und Koordinatoren</translation>
+    </message>
+    <message>
+        <source>Whose</source>
+        <translation>Wessen</translation>
+    </message>
+    <message>
+        <source>Key begins with</source>
+        <translation>Schlüssel beginnt mit</translation>
+    </message>
+    <message>
+        <source>Since</source>
+        <translation>Seit</translation>
+    </message>
+    <message>
+        <source>Let in by</source>
+        <translation>Eingelassen von</translation>
+    </message>
+    <message>
+        <source>Let in</source>
+        <translation>Einlassen</translation>
+    </message>
+    <message>
+        <source>The one that is chosen in the list: from now on it counts</source>
+        <translation>Den in der Liste gewählten: von nun an zählt er</translation>
+    </message>
+    <message>
+        <source>An entry that is not as it should be</source>
+        <translation>Ein Eintrag, der nicht ist, wie er sein sollte</translation>
+    </message>
+    <message>
+        <source>It stays as it is, and verification names it as known, with your reason; everything else goes on.</source>
+        <translation>Er bleibt, wie er ist, und die Prüfung nennt ihn als bekannt, mit Ihrem Grund; alles andere geht weiter.</translation>
+    </message>
+    <message>
+        <source>Number of the entry</source>
+        <translation>Nummer des Eintrags</translation>
+    </message>
+    <message>
+        <source>what happened</source>
+        <translation>was geschehen ist</translation>
+    </message>
+    <message>
+        <source>Why it is as it is</source>
+        <translation>Warum er ist, wie er ist</translation>
+    </message>
+    <message>
+        <source>Mark as known</source>
+        <translation>Als bekannt vermerken</translation>
+    </message>
+    <message>
+        <source>Signed by the coordinator who unlocked this station</source>
+        <translation>Unterschrieben vom Koordinator, der diese Station geöffnet hat</translation>
+    </message>
+    <message>
+        <source>Entry</source>
+        <translation>Eintrag</translation>
+    </message>
+    <message>
+        <source>A head from paper</source>
+        <translation>Ein Stand vom Papier</translation>
+    </message>
+    <message>
+        <source>2221: and at least 12 digits, typed or read back from the square</source>
+        <translation>2221: und mindestens 12 Ziffern, getippt oder vom Quadrat abgelesen</translation>
+    </message>
+    <message>
+        <source>Head to compare</source>
+        <translation>Zu vergleichender Stand</translation>
+    </message>
+    <message>
+        <source>Compare</source>
+        <translation>Vergleichen</translation>
+    </message>
+    <message>
+        <source>Whether this record has grown from the one that was printed then</source>
+        <translation>Ob diese Akte aus der damals gedruckten gewachsen ist</translation>
+    </message>
+    <message>
+        <source>nobody yet: choose it and let it in</source>
+        <translation>noch niemand: wählen und einlassen</translation>
+    </message>
+    <message>
+        <source>Let in.</source>
+        <translation>Eingelassen.</translation>
+    </message>
+    <message>
+        <source>Entry %1 is marked as known.</source>
+        <translation>Eintrag %1 ist als bekannt vermerkt.</translation>
+    </message>
+    <message>
+        <source>Expected how many entries there were, a colon, and at least 12 digits: 2221:3f2a91c077de.</source>
+        <translation>Erwartet wird, wie viele Einträge es waren, ein Doppelpunkt und mindestens 12 Ziffern: 2221:3f2a91c077de.</translation>
+    </message>
+    <message>
+        <source>This record has fewer than %1 entries: its newest are missing, or it is another one.</source>
+        <translation>Diese Akte hat weniger als %1 Einträge: die neuesten fehlen, oder es ist eine andere.</translation>
+    </message>
+    <message>
+        <source>It is the same: this record has grown from that one.</source>
+        <translation>Es ist dieselbe: diese Akte ist aus jener gewachsen.</translation>
+    </message>
+    <message>
+        <source>Entry %1 is another one: this record did not grow from that one.</source>
+        <translation>Eintrag %1 ist ein anderer: diese Akte ist nicht aus jener gewachsen.</translation>
+    </message>
+</context>
+<context>
     <name>bh::desk::KeysWindow</name>
     <message>
         <source>Keys</source>
@@ -7425,6 +7576,10 @@ Punkte %2. %3</translation>
         <source>Close</source>
         <translation>Schließen</translation>
     </message>
+    <message>
+        <source>Stations and keys</source>
+        <translation>Stationen und Schlüssel</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::ReleasePanel</name>
@@ -7471,10 +7626,6 @@ Punkte %2. %3</translation>
     <message>
         <source>Withdraw</source>
         <translation>Zurückziehen</translation>
-    </message>
-    <message>
-        <source>It holds no more, for the reason in the line beside it</source>
-        <translation>Sie gilt nicht mehr, aus dem Grund in der Zeile daneben</translation>
     </message>
     <message>
         <source>Choose a gate that is not met to give a reason, or write why a release is withdrawn</source>
@@ -7544,6 +7695,10 @@ Punkte %2. %3</translation>
     <message>
         <source>Reason</source>
         <translation>Begründung</translation>
+    </message>
+    <message>
+        <source>It holds no more, for the reason in the line below, signed by whoever is chosen there with a passphrase</source>
+        <translation>Sie gilt nicht mehr, aus dem Grund in der Zeile darunter, mit Passphrase unterschrieben von der dort gewählten Person</translation>
     </message>
 </context>
 <context>
@@ -8977,6 +9132,10 @@ So mit ihr weitermachen?</translation>
     <message>
         <source>Exported to %1; its head is %2.</source>
         <translation>Ausgegeben nach %1; ihr Stand ist %2.</translation>
+    </message>
+    <message>
+        <source>A name that was erased can still be made out in the file, because another program reads it; it is tried again.</source>
+        <translation>Ein gelöschter Name ist in der Datei noch zu erkennen, weil ein anderes Programm sie liest; es wird wieder versucht.</translation>
     </message>
 </context>
 <context>
@@ -17364,6 +17523,202 @@ trägt es nicht</translation>
     <message>
         <source>not known</source>
         <translation>unbekannt</translation>
+    </message>
+    <message>
+        <source>%1 (known, %2)</source>
+        <translation>%1 (bekannt, %2)</translation>
+    </message>
+    <message>
+        <source>%1 files with names that were none, or under names of others, were left out when the server was brought up to date; their stations send them again</source>
+        <translation>%1 Dateien ohne gültigen Namen oder unter fremdem Namen blieben weg, als der Server auf den neuen Stand kam; ihre Stationen schicken sie noch einmal</translation>
+    </message>
+    <message>
+        <source>%1 has no key to sign with yet: change the passphrase once</source>
+        <translation>%1 hat noch keinen Schlüssel zum Unterschreiben: ändern Sie die Passphrase einmal</translation>
+    </message>
+    <message>
+        <source>%1 is not what was written</source>
+        <translation>%1 ist nicht, was geschrieben wurde</translation>
+    </message>
+    <message>
+        <source>%1 makes a release good again that was withdrawn</source>
+        <translation>%1 macht eine zurückgezogene Freigabe wieder gültig</translation>
+    </message>
+    <message>
+        <source>%1 on the server is larger than 256 MB</source>
+        <translation>%1 ist auf dem Server größer als 256 MB</translation>
+    </message>
+    <message>
+        <source>%1 was sent, and did not arrive whole</source>
+        <translation>%1 wurde gesendet und kam nicht ganz an</translation>
+    </message>
+    <message>
+        <source>%1 withdraws a release, and no coordinator of this record signed that</source>
+        <translation>%1 zieht eine Freigabe zurück, und kein Koordinator dieser Akte hat das unterschrieben</translation>
+    </message>
+    <message>
+        <source>%1: cannot be read</source>
+        <translation>%1: kann nicht gelesen werden</translation>
+    </message>
+    <message>
+        <source>%1: is a file, and logins are those of a server</source>
+        <translation>%1: ist eine Datei, und Anmeldungen hat nur ein Server</translation>
+    </message>
+    <message>
+        <source>&apos;%1&apos; is no key, expected 64 hex digits</source>
+        <translation>„%1“ ist kein Schlüssel, erwartet werden 64 Hexadezimalziffern</translation>
+    </message>
+    <message>
+        <source>a coordinator</source>
+        <translation>ein Koordinator</translation>
+    </message>
+    <message>
+        <source>a coordinator marks an entry as known, with a passphrase</source>
+        <translation>einen Eintrag vermerkt ein Koordinator als bekannt, mit Passphrase</translation>
+    </message>
+    <message>
+        <source>a reason is missing: why is entry %1 as it is?</source>
+        <translation>ein Grund fehlt: warum ist Eintrag %1, wie er ist?</translation>
+    </message>
+    <message>
+        <source>a station</source>
+        <translation>eine Station</translation>
+    </message>
+    <message>
+        <source>a station (key %1)</source>
+        <translation>eine Station (Schlüssel %1)</translation>
+    </message>
+    <message>
+        <source>an instructor</source>
+        <translation>ein Ausbilder</translation>
+    </message>
+    <message>
+        <source>entry %1 brings in a station (key %2) that nobody who was known has let in: %3 entries are signed with it</source>
+        <translation>Eintrag %1 bringt eine Station (Schlüssel %2), die niemand Bekanntes eingelassen hat: %3 Einträge sind damit unterschrieben</translation>
+    </message>
+    <message>
+        <source>entry %1 countersigns no key</source>
+        <translation>Eintrag %1 zeichnet keinen Schlüssel gegen</translation>
+    </message>
+    <message>
+        <source>entry %1 does not carry the countersignature that it names</source>
+        <translation>Eintrag %1 trägt nicht die Gegenzeichnung, die er nennt</translation>
+    </message>
+    <message>
+        <source>entry %1 gives %2 a key to sign releases with (%3) that no coordinator who was known has countersigned</source>
+        <translation>Eintrag %1 gibt %2 einen Schlüssel für Freigaben (%3), den kein bekannter Koordinator gegengezeichnet hat</translation>
+    </message>
+    <message>
+        <source>entry %1 holds a release that is signed with a key that does not stand</source>
+        <translation>Eintrag %1 enthält eine Freigabe, unterschrieben mit einem Schlüssel, der nicht gilt</translation>
+    </message>
+    <message>
+        <source>entry %1 is countersigned by a key that does not stand itself</source>
+        <translation>Eintrag %1 ist von einem Schlüssel gegengezeichnet, der selbst nicht gilt</translation>
+    </message>
+    <message>
+        <source>entry %1 marks another as known, and no coordinator of this record signed it</source>
+        <translation>Eintrag %1 vermerkt einen anderen als bekannt, und kein Koordinator dieser Akte hat das unterschrieben</translation>
+    </message>
+    <message>
+        <source>entry %1 marks nothing as known</source>
+        <translation>Eintrag %1 vermerkt nichts als bekannt</translation>
+    </message>
+    <message>
+        <source>keys were not countersigned yet when this was written: the next entry says so</source>
+        <translation>Schlüssel wurden noch nicht gegengezeichnet, als dies geschrieben wurde: der nächste Eintrag sagt es</translation>
+    </message>
+    <message>
+        <source>nobody</source>
+        <translation>niemand</translation>
+    </message>
+    <message>
+        <source>the login &apos;%1&apos; is a superuser; it was none</source>
+        <translation>die Anmeldung „%1“ darf alles; sie durfte es nicht</translation>
+    </message>
+    <message>
+        <source>the login &apos;%1&apos; is new, and may write what a coordinator may</source>
+        <translation>die Anmeldung „%1“ ist neu und darf schreiben, was ein Koordinator darf</translation>
+    </message>
+    <message>
+        <source>the login &apos;%1&apos; may do what the owner of the record may</source>
+        <translation>die Anmeldung „%1“ darf, was der Eigentümer der Akte darf</translation>
+    </message>
+    <message>
+        <source>the login &apos;%1&apos; may write past the program (%2)</source>
+        <translation>die Anmeldung „%1“ darf am Programm vorbei schreiben (%2)</translation>
+    </message>
+    <message>
+        <source>the login &apos;%1&apos; may write what %2 may; it could what %3 could</source>
+        <translation>die Anmeldung „%1“ darf schreiben, was %2 darf; sie durfte, was %3 darf</translation>
+    </message>
+    <message>
+        <source>the record&apos;s beginning</source>
+        <translation>der Anfang der Akte</translation>
+    </message>
+    <message>
+        <source>the server is busy, or another program holds it</source>
+        <translation>der Server ist beschäftigt, oder ein anderes Programm hält ihn</translation>
+    </message>
+    <message>
+        <source>the table of %1 differs from what the entries say</source>
+        <translation>die Tabelle %1 weicht von dem ab, was die Einträge sagen</translation>
+    </message>
+    <message>
+        <source>the times noted for %1 running sessions were signed with decimal commas, by an older version</source>
+        <translation>die vermerkten Zeiten von %1 laufenden Sitzungen wurden mit Dezimalkommas unterschrieben, von einer älteren Version</translation>
+    </message>
+    <message>
+        <source>there is no entry %1</source>
+        <translation>es gibt keinen Eintrag %1</translation>
+    </message>
+    <message>
+        <source>this key was not countersigned itself, so that it can let no other in</source>
+        <translation>dieser Schlüssel wurde selbst nicht gegengezeichnet und kann keinen anderen einlassen</translation>
+    </message>
+    <message>
+        <source>this station&apos;s key was not let in: mark it at one that was</source>
+        <translation>der Schlüssel dieser Station wurde nicht eingelassen: vermerken Sie es an einer, die es wurde</translation>
+    </message>
+    <message>
+        <source>unlock the station first (Ctrl+U)</source>
+        <translation>öffnen Sie die Station zuerst (Strg+U)</translation>
+    </message>
+    <message>
+        <source>%1 files were left over by a program that was ended; the next start puts them aside</source>
+        <translation>%1 Dateien hat ein beendetes Programm übrig gelassen; der nächste Start legt sie beiseite</translation>
+    </message>
+    <message>
+        <source>%1: holds &apos;%2&apos;, which no entry of the record in it names</source>
+        <translation>%1: enthält „%2“, was kein Eintrag der Akte darin nennt</translation>
+    </message>
+    <message>
+        <source>%1: the head that it names is not that of the record in it</source>
+        <translation>%1: der Stand, den sie nennt, ist nicht der der Akte darin</translation>
+    </message>
+    <message>
+        <source>%1: the record in it cannot be read: %2</source>
+        <translation>%1: die Akte darin kann nicht gelesen werden: %2</translation>
+    </message>
+    <message>
+        <source>Erased. Copies and backups made before still have the name until they are deleted; and the server&apos;s own files keep the key to it until whoever looks after the server has run VACUUM and its archives have run out.</source>
+        <translation>Gelöscht. Kopien und Sicherungen von vorher haben den Namen, bis auch sie gelöscht sind; und die Dateien des Servers behalten den Schlüssel dazu, bis dort VACUUM gelaufen ist und seine Archive abgelaufen sind.</translation>
+    </message>
+    <message>
+        <source>Erased; but another program reads this record, and until it has closed the name can be made out in the file. It is tried again by itself. Copies and backups made before have it until they are deleted.</source>
+        <translation>Gelöscht; aber ein anderes Programm liest diese Akte, und bis es geschlossen ist, ist der Name in der Datei zu erkennen. Es wird von selbst wieder versucht. Kopien und Sicherungen von vorher haben ihn, bis sie gelöscht sind.</translation>
+    </message>
+    <message>
+        <source>it holds &apos;%1&apos; twice</source>
+        <translation>sie enthält „%1“ zweimal</translation>
+    </message>
+    <message>
+        <source>it is not a file, expected a training record</source>
+        <translation>das ist keine Datei, erwartet wird eine Ausbildungsakte</translation>
+    </message>
+    <message>
+        <source>the name is erased, but not every flight: %1</source>
+        <translation>der Name ist gelöscht, aber nicht jeder Flug: %1</translation>
     </message>
 </context>
 </TS>

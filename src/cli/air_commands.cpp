@@ -1,5 +1,6 @@
 // What the built-in flight knows of the air, and what is timed or pointed at by hand.
 #include "cli/commands.h"
+#include "core/base/number_text.h"
 #include "cli/print.h"
 #include "core/base/stats.h"
 #include "core/flight/atmosphere.h"
@@ -55,12 +56,12 @@ Result<int> write_gusts(const GustArguments& arguments)
     Gusts gusts(seed);
     const Turbulence size = low_height_turbulence(height_m, wind_mps);
     std::string csv = "t_s,along_mps,right_mps,up_mps\n";
-    char row[96];
     const auto rows = static_cast<long>(seconds * rate_hz);
     for (long i = 0; i <= rows; ++i) {
         const Vec3 gust = gusts.step(size, airspeed_mps, 1 / rate_hz);
-        std::snprintf(row, sizeof row, "%.6g,%.5f,%.5f,%.5f\n", static_cast<double>(i) / rate_hz, gust.x(), gust.y(), gust.z());
-        csv += row;
+        csv += to_digits(static_cast<double>(i) / rate_hz, 6);
+        for (const double part : {gust.x(), gust.y(), gust.z()}) csv += ',' + fixed(part, 5);
+        csv += '\n';
     }
     if (out.empty()) {
         std::fputs(csv.c_str(), stdout);

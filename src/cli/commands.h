@@ -126,7 +126,16 @@ Result<int> back_up_record(const std::string& store, const std::string& out);
 Result<int> restore_record(const std::string& from, const std::string& store);
 Result<int> export_whole_record(const std::string& store, const std::string& out);
 Result<int> import_whole_record(const std::string& from, const std::string& store);
-Result<int> print_head(const std::string& store);
+Result<int> print_head(const std::string& store, const std::string& out);
+/// Who signs in a coordinator's name; both empty: this station does.
+struct SigningArguments {
+    std::string who, passphrase_file;
+};
+Result<int> let_in(const DataFolder& data, const std::string& store, const std::string& key, const SigningArguments& asked);
+Result<int> mark_as_known(const DataFolder& data, const std::string& store, long long entry, const std::string& why,
+                          const SigningArguments& asked);
+Result<int> print_who_signs(const DataFolder& data, const std::string& store);
+Result<int> confirm_logins(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
 

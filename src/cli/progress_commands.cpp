@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "school/first_flight.h"
 
 #include "cli/print.h"
 #include "core/progress/practice_curve.h"
@@ -79,6 +80,29 @@ Result<int> score_sickness(const std::string& answers)
     return 0;
 }
 
+namespace {
+
+/// The newest release: by whose key, since when that is known, and who let it in.
+Json release_json(const School& school, const std::string& pilot_id)
+{
+    const Release* release = newest_release(school, pilot_id);
+    if (!release) return nullptr;
+    const auto moment = [](UnixTime at) { return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate).toStdString(); };
+    const KeyBook book = school.keys();
+    const KnownKey* key = book.find(release->key);
+    Json json{{"signed_by", school.who_is(release->signer)},
+              {"at", moment(release->at)},
+              {"until", QDate(1970, 1, 1).addDays(release->until_day).toString(Qt::ISODate).toStdString()},
+              {"holds", holds(school, *release) && key && key->stands && is_signed(*release)},
+              {"key", release->key}};
+    json["key_known_since"] = key ? Json(moment(key->since)) : Json(nullptr);
+    json["key_let_in_by"] = key ? Json(let_in_by(school, *key).english()) : Json(nullptr);
+    if (!release->withdrawn.empty()) json["withdrawn"] = release->withdrawn;
+    return json;
+}
+
+} // namespace
+
 Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& asked)
 {
     RecordOptions options;
@@ -105,7 +129,8 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
                             {"evidence", g.evidence.english()}});
         }
         ready = ready && all_met(gates);
-        pilots.push_back({{"pilot", pilot.name}, {"ready", all_met(gates)}, {"gates", std::move(list)}});
+        pilots.push_back(
+            {{"pilot", pilot.name}, {"ready", all_met(gates)}, {"gates", std::move(list)}, {"release", release_json(school, pilot.id)}});
     }
     if (!asked.pilot.empty() && pilots.empty()) return bad_input(asked.store + ": there is no pilot '" + asked.pilot + "'");
     if (!asked.pilot.empty())

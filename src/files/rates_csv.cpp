@@ -1,5 +1,6 @@
 #include "files/rates_csv.h"
 
+#include "core/base/number_text.h"
 #include "files/csv_table.h"
 #include "files/file_text.h"
 #include "files/rates_document.h"
@@ -59,10 +60,9 @@ std::string rates_csv(const RateProfile& profile, int points)
     std::string text = "stick,roll_dps,pitch_dps,yaw_dps\n";
     for (int i = 0; i < points; ++i) {
         const double stick = -1 + 2.0 * i / (points - 1);
-        char row[120];
-        std::snprintf(row, sizeof row, "%.6f,%.4f,%.4f,%.4f\n", stick, rate_dps(profile.roll, stick),
-                      rate_dps(profile.pitch, stick), rate_dps(profile.yaw, stick));
-        text += row;
+        text += fixed(stick, 6);
+        for (const RateCurve* axis : {&profile.roll, &profile.pitch, &profile.yaw}) text += ',' + fixed(rate_dps(*axis, stick), 4);
+        text += '\n';
     }
     return text;
 }

@@ -1,5 +1,6 @@
 #include "files/recording_csv.h"
 
+#include "core/base/number_text.h"
 #include "files/csv.h"
 #include "files/file_text.h"
 
@@ -87,10 +88,8 @@ std::string recording_csv(const ControllerRecording& recording)
     std::string out = "t_s";
     for (std::size_t axis = 0; axis < recording.axes_counts.size(); ++axis) out += ",a" + std::to_string(axis);
     out += ",prompt\n";
-    char time[32];
     for (std::size_t i = 0; i < recording.samples(); ++i) {
-        std::snprintf(time, sizeof time, "%.4f", recording.t_s[i]);
-        out += time;
+        out += fixed(recording.t_s[i], 4);
         for (const auto& axis : recording.axes_counts) out.append(",").append(std::to_string(axis[i]));
         out.append(",").append(prompt_key(recording.prompts[i])).append("\n");
     }

@@ -1,5 +1,6 @@
 #include "files/stick_recording.h"
 
+#include "core/base/number_text.h"
 #include "files/csv.h"
 #include "files/csv_table.h"
 
@@ -49,9 +50,7 @@ Result<void> write_stick_recording(const std::filesystem::path& file, const Stic
     for (std::size_t a = 0; !recording.counts.empty() && a < recording.counts.front().size(); ++a)
         text += ",a" + std::to_string(a);
     for (std::size_t i = 0; i < recording.t_s.size(); ++i) {
-        char t_s[32];
-        std::snprintf(t_s, sizeof t_s, "\n%.3f", recording.t_s[i]);
-        text += t_s;
+        text += '\n' + fixed(recording.t_s[i], 3);
         for (const int count : recording.counts[i]) text += ',' + std::to_string(count);
     }
     text += '\n';

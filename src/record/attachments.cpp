@@ -368,7 +368,8 @@ int Attachments::put_aside(const Names& named) const
     return moved;
 }
 
-std::vector<Said> Attachments::problems(const Names& named, const std::function<Names()>& named_now) const
+std::vector<Said> Attachments::problems(const Names& named, const std::function<Names()>& named_now,
+                                        std::optional<std::filesystem::file_time_type> left_since, int* left_over) const
 {
     std::vector<Said> problems;
     const auto was_erased = [&](const std::string& name, bool log) {
@@ -404,7 +405,10 @@ std::vector<Said> Attachments::problems(const Names& named, const std::function<
                 latest = named_now();
                 read_at = Clock::now();
             }
-            if (!is_named(name) && std::filesystem::exists(file, gone))
+            if (is_named(name) || !std::filesystem::exists(file, gone)) continue;
+            if (left_since && left_over && std::filesystem::last_write_time(file, gone) >= *left_since && !gone)
+                ++*left_over;
+            else
                 problems.push_back(said("%1: no entry names it", file.string()));
         }
     }

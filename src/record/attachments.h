@@ -83,7 +83,9 @@ public:
     };
     /// What is missing, is not what was written, lies elsewhere, or is named by nobody; a line each. What was written in the last
     /// seconds may yet be named: `named_now` tells.
-    [[nodiscard]] std::vector<Said> problems(const Names& named, const std::function<Names()>& named_now) const;
+    /// What is younger than `left_since` was left by a program that was ended, and is counted in `left_over` instead.
+    [[nodiscard]] std::vector<Said> problems(const Names& named, const std::function<Names()>& named_now,
+                                             std::optional<std::filesystem::file_time_type> left_since = {}, int* left_over = nullptr) const;
     /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;

@@ -15,6 +15,7 @@
 #include <archive_entry.h>
 #include <fstream>
 #include <memory>
+#include <set>
 #include <nlohmann/json.hpp>
 
 namespace bh {
@@ -101,11 +102,15 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
     if (archive_read_open_filename(in.get(), backup.c_str(), block) != ARCHIVE_OK) return no_backup(words_of(in.get()));
     archive_entry* entry = nullptr;
     int status = ARCHIVE_OK;
+    constexpr la_int64_t most_bytes = la_int64_t{10} << 30;
+    la_int64_t all_bytes = 0;
+    std::set<fs::path> seen;
     while ((status = archive_read_next_header(in.get(), &entry)) == ARCHIVE_OK) {
         const char* name = archive_entry_pathname(entry);
         const auto place = name ? place_of(name) : std::nullopt;
         if (!place || archive_entry_filetype(entry) != AE_IFREG || archive_entry_hardlink(entry))
             return no_backup(said("it holds '%1'", (name ? name : "")));
+        if (!seen.insert(*place).second) return no_backup(said("it holds '%1' twice", name));
         if (const auto made = make_own_folder((folder / *place).parent_path()); !made) return made;
         std::ofstream out(folder / *place, std::ios::binary | std::ios::trunc);
         const void* bytes = nullptr;
@@ -113,6 +118,7 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
         la_int64_t offset = 0, written = 0;
         while ((status = archive_read_data_block(in.get(), &bytes, &size, &offset)) == ARCHIVE_OK) {
             if (offset != written) return no_backup("a part of it has holes");
+            if ((all_bytes += static_cast<la_int64_t>(size)) > most_bytes) return no_backup("it holds more than 10 GB");
             out.write(static_cast<const char*>(bytes), static_cast<std::streamsize>(size));
             written += static_cast<la_int64_t>(size);
         }
@@ -124,6 +130,25 @@ Result<void> unpack(const fs::path& backup, const fs::path& folder)
     }
     if (status != ARCHIVE_EOF) return no_backup(words_of(in.get()));
     return {};
+}
+
+/// Every file beside the record is one that its entries name.
+Result<void> holds_nothing_else(const fs::path& folder, const fs::path& backup)
+try {
+    const Database record(folder / record_name, true);
+    const auto named = names_in(record, "main", version_of(record));
+    for (const bool log : {true, false}) {
+        std::error_code error;
+        for (const auto& file : fs::recursive_directory_iterator(folder / (std::string(record_name) + (log ? ".logs" : ".sticks")), error)) {
+            if (file.is_directory(error)) continue;
+            const std::string name = file.path().filename().string();
+            if (!(log ? named.logs.contains(name.substr(0, name.find('.'))) : named.sticks.contains(name)))
+                return bad_input("%1: holds '%2', which no entry of the record in it names", backup.string(), name);
+        }
+    }
+    return {};
+} catch (const StoreFailure& why) {
+    return bad_input("%1: the record in it cannot be read: %2", backup.string(), why.said());
 }
 
 /// Unpacks into a folder and verifies what is there.
@@ -139,6 +164,10 @@ Result<VerifyReport> unpacked_and_verified(const fs::path& backup, const fs::pat
                                                              return noted;
                                                          });
     if (!head) return tl::unexpected(head.error());
+    const auto there = head_of(folder / record_name);
+    if (!there) return tl::unexpected(there.error());
+    if (!(*there == **head)) return bad_input("%1: the head that it names is not that of the record in it", backup.string());
+    if (const auto whole = holds_nothing_else(folder, backup); !whole) return tl::unexpected(whole.error());
     VerifyOptions options;
     options.head = **head;
     options.also_stand = own_key(usual_station_folder());

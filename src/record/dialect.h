@@ -30,8 +30,9 @@ public:
     /// Writes a batch whose first entry names the newest one that there is. MovedOn: it does so no more; nothing was written.
     virtual void write(const Batch& batch) const = 0;
     virtual void note_session_time(const std::string& session_id, const NotedTime& noted, const std::string& signature) const = 0;
-    /// What nobody shall read any more is not left where the database keeps what it has written.
-    virtual void wipe() const {}
+    /// What nobody shall read any more is not left where the database keeps what it has written. False: somebody reads, and it
+    /// is to be tried again. A server's own copies are out of reach from here.
+    [[nodiscard]] virtual bool wipe() const { return true; }
     /// Rows of attempts as they were written: those that a WHERE clause names, all without one.
     [[nodiscard]] virtual std::vector<AttemptRow> attempts(const std::string& id) const = 0;
     /// What is wrong at a quick look; a line each.

@@ -86,4 +86,19 @@ std::optional<Head> parse_head(std::string_view text)
     return is_hash ? std::optional(head) : std::nullopt;
 }
 
+std::optional<Head> typed_head(std::string_view text)
+{
+    std::string plain;
+    for (const char c : text)
+        if (c != ' ' && c != '\n' && c != '\r' && c != '\t') plain += c >= 'A' && c <= 'F' ? static_cast<char>(c - 'A' + 'a') : c;
+    constexpr std::size_t fewest = 12, all = 64; // 48 bits: nobody finds another entry that begins so by trying for a while
+    const std::size_t colon = plain.find(':');
+    if (colon == std::string::npos) return std::nullopt;
+    const std::size_t digits = plain.size() - colon - 1;
+    if (digits < fewest || digits > all) return parse_head(plain);
+    auto head = parse_head(plain + std::string(all - digits, '0'));
+    if (head && head->count > 0) head->hash.resize(digits);
+    return head;
+}
+
 } // namespace bh

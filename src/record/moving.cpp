@@ -152,6 +152,7 @@ Source opened_source(const RecordPlace& from)
     }
     std::error_code error;
     if (!fs::exists(from.file, error)) throw StoreFailure(said("there is no such record"));
+    if (!fs::is_regular_file(from.file, error)) throw StoreFailure(said("it is not a file, expected a training record"));
     Source source{std::make_unique<Database>(from.file, true), Attachments(from.file), false};
     if (version_of(*source.database) != Record::schema_version)
         throw StoreFailure(said("it is of another version: open it once with this program, which brings it up to date"));

@@ -21,6 +21,17 @@ Presence::Presence(const std::filesystem::path& record) : folder_(record.parent_
     if (!after_bad_end_) settle();
 }
 
+bool Presence::ended_badly(const std::filesystem::path& record)
+{
+    const int fd = ::open((record.string() + ".open").c_str(), O_RDONLY | O_CLOEXEC);
+    if (fd < 0) return false;
+    char word = 0;
+    const bool alone = ::flock(fd, LOCK_EX | LOCK_NB) == 0;
+    const bool marked = ::pread(fd, &word, 1, 0) == 1;
+    ::close(fd); // and the lock with it
+    return alone && marked;
+}
+
 void Presence::settle()
 {
     if (fd_ < 0) return;

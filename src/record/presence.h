@@ -18,6 +18,8 @@ public:
     /// Nobody else has it open, and who had it last was ended before it could close it: what it left can be cleared up. Until
     /// settle() nobody else gets in.
     [[nodiscard]] bool after_a_bad_end() const { return after_bad_end_; }
+    /// Whether a program that had it open was ended, and nobody has it open now.
+    [[nodiscard]] static bool ended_badly(const std::filesystem::path& record);
     void settle();
 
 private:

@@ -5,6 +5,7 @@
 #include "record/bodies.h"
 #include "record/composer.h"
 #include "record/database.h"
+#include "record/hand_over.h"
 #include "record/known_heads.h"
 #include "record/older_words.h"
 #include "record/presence.h"
@@ -18,6 +19,7 @@
 #include <QUuid>
 #include <chrono>
 #include <fcntl.h>
+#include <mutex>
 #include <fstream>
 #include <sys/stat.h>
 #include <thread>
@@ -134,6 +136,7 @@ public:
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
         if (options.remember_heads && !first_hash.empty()) remember_what_is_there();
         if (place.on_server()) begin_as_station();
+        static_cast<void>(wiped());
         if (!presence) return;
         if (presence->after_a_bad_end())
             put_aside = attachments.put_aside(names_in(database, QStringLiteral("main"), schema_version));
@@ -142,12 +145,18 @@ public:
 
     void begin_as_station()
     {
-        attachments.use_server({[this](const std::string& name, bool log) { ask_server(&fetch_file, name, log, attachments); },
+        attachments.use_server({[this](const std::string& name, bool log) {
+                                     try {
+                                         ask_server(&fetch_file, name, log, attachments);
+                                     } catch (const StoreFailure&) { // not what its name says, or no room here: it is missing, and so told
+                                     }
+                                 },
                                 [this](const std::string& name, bool log) { ask_server(&erase_file, name, log); },
                                 [this] {
                                     if (files) files->wake();
                                 }});
         if (options.read_only) return;
+        if (options.hands_over_only) return hand_over();
         files = std::make_unique<ServerFiles>(place.server, attachments);
         hand_over();
     }
@@ -248,7 +257,8 @@ public:
 
     /// Writes drafts after the newest entry. Where somebody was quicker they are made anew, unless they are to follow a certain
     /// one.
-    std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after)
+    std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after,
+                              const std::function<void(const std::string& hash)>& before_sending = {})
     {
         constexpr int tries = 200;
         bool out_of_date = false;
@@ -263,10 +273,12 @@ public:
             Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared, guess ? &latest : nullptr)
                               .compose(drafts, last);
             tried = batch.entries.back().hash;
+            if (before_sending) before_sending(tried);
             try {
                 dialect->write(batch);
                 newest = batch.entries.back();
                 key_is_entry = true;
+                static_cast<void>(wiped());
                 for (const Entry& entry : batch.entries) know(entry);
                 return std::move(batch.entries);
             } catch (const StoreFailure& why) {
@@ -283,12 +295,17 @@ public:
     void hand_over()
     {
         waiting_problems.clear();
-        for (const WaitingGesture& gesture : waiting.all(&waiting_problems)) {
+        for (WaitingGesture& gesture : waiting.all(&waiting_problems)) {
             try {
                 if (!is_there(gesture)) {
-                    std::vector<Draft> drafts{late_draft(gesture)};
-                    drafts.insert(drafts.end(), gesture.drafts.begin(), gesture.drafts.end());
-                    append(drafts, std::nullopt);
+                    // What comes at once needs no word of when it was done: it is found again by its hash.
+                    constexpr UnixTime at_once_s = 60;
+                    const bool late = !gesture.soon || now() - gesture.at > at_once_s;
+                    std::vector<Draft> drafts = gesture.drafts;
+                    if (late) drafts.insert(drafts.begin(), late_draft(gesture));
+                    append(drafts, std::nullopt, [&](const std::string& hash) {
+                        if (gesture.soon) WaitingEntries::note_tried(gesture, hash);
+                    });
                 }
                 WaitingEntries::over(gesture);
             } catch (const ServerAway&) {
@@ -326,6 +343,22 @@ public:
         return times;
     }
 
+    /// A file beside the record says that something was erased whose place is not emptied yet.
+    [[nodiscard]] std::filesystem::path to_wipe() const { return file.string() + ".to-wipe"; }
+    void mark_to_wipe() const
+    {
+        if (place.on_server()) return;
+        if (const auto written = write_whole(to_wipe(), "", true); !written) throw StoreFailure(written.error().said);
+    }
+    bool wiped() const
+    {
+        std::error_code error;
+        if (options.read_only || place.on_server() || !std::filesystem::exists(to_wipe(), error)) return true;
+        if (!dialect->wipe()) return false;
+        std::filesystem::remove(to_wipe(), error);
+        return true;
+    }
+
     /// Nothing is written to what is only read.
     void must_write() const
     {
@@ -343,11 +376,15 @@ public:
     KnownHeads heads;
     WaitingEntries waiting;
     std::unique_ptr<ServerLine> line;
+    std::unique_ptr<HandOver> handing;                   ///< none where what is added is written at once
+    mutable std::mutex not_taken_mutex;
+    std::vector<Said> not_taken;                         ///< by the server, as that thread was told
     std::unique_ptr<ServerFiles> files;           ///< none in a file
     std::vector<Said> problems;                   ///< at the opening
     std::vector<Said> waiting_problems;           ///< what the server did not take
     std::string first_hash;                       ///< by which the record is known; empty before its first entry
     std::optional<Entry> newest;                  ///< as it was written last from here; nothing: to be looked for
+    mutable KeyBook last_keys;                    ///< as they were asked for last
     mutable Entry last_seen;                      ///< when its head was asked for
     std::string tried;                            ///< hash of the last entry that was sent
     bool key_is_entry = false;                    ///< known to be so
@@ -360,7 +397,12 @@ public:
 };
 
 Record::Record(std::unique_ptr<Impl> impl) : impl_(std::move(impl)) {}
-Record::~Record() { impl_->remember(); }
+Record::~Record()
+{
+    impl_->handing.reset(); // they call back
+    impl_->line.reset();
+    impl_->remember();
+}
 
 Result<std::unique_ptr<Record>> Record::open(const RecordPlace& place, RecordOptions options)
 {
@@ -404,6 +446,11 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
     impl_->must_write();
     if (drafts.empty()) return {};
     std::vector<Entry> entries;
+    if (impl_->handing && !after && std::all_of(drafts.begin(), drafts.end(), WaitingEntries::may_wait)) {
+        const auto gesture = impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key, {}, !impl_->away);
+        impl_->handing->wake();
+        return as_entries(gesture);
+    }
     try {
         if (impl_->away) throw ServerAway(said("the server does not answer"));
         entries = impl_->append(drafts, after);
@@ -416,17 +463,27 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
                                               sent ? impl_->tried : std::string()));
     }
     const Entry last = entries.back();
-    for (Entry& entry : entries) entry = as_read_today(std::move(entry), person_keys_in(impl_->database));
-    if (!impl_->options.remember_heads) return entries;
-    if (impl_->first_hash.empty())
-        impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
+    try {
+        for (Entry& entry : entries) entry = as_read_today(std::move(entry), person_keys_in(impl_->database));
+        if (!impl_->options.remember_heads) return entries;
+        if (impl_->first_hash.empty())
+            impl_->first_hash = impl_->database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
+    } catch (const ServerAway&) { // it went after it had taken them: they are written
+        impl_->lose_server();
+        return entries;
+    }
     impl_->remember_soon({last.seq, last.hash});
     return entries;
 }
 
 bool Record::server_away() const { return impl_->away; }
 int Record::waiting() const { return impl_->place.on_server() ? impl_->waiting.count() : 0; }
-const std::vector<Said>& Record::waiting_problems() const { return impl_->waiting_problems; }
+std::vector<Said> Record::waiting_problems() const
+{
+    if (!impl_->handing) return impl_->waiting_problems;
+    const std::scoped_lock lock(impl_->not_taken_mutex);
+    return impl_->not_taken;
+}
 
 std::vector<Entry> Record::waiting_entries() const
 {
@@ -447,7 +504,10 @@ bool Record::reach_server()
             impl_->newest.reset();
             impl_->database.connect_again();
         }
-        if (!impl_->options.read_only) impl_->hand_over();
+        if (impl_->handing)
+            impl_->handing->wake();
+        else if (!impl_->options.read_only)
+            impl_->hand_over();
         impl_->away = false;
         if (impl_->files) impl_->files->wake();
     } catch (const ServerAway&) {
@@ -465,6 +525,22 @@ void Record::listen(Listener listener)
     });
     impl_->database.listen(QStringLiteral("hangar_live"),
                            [told = std::move(listener.told_live)](const QString& text) { told(text.toStdString()); });
+    if (impl_->options.journal_first && !impl_->options.read_only) {
+        RecordOptions options = impl_->options;
+        options.key = impl_->key, options.hands_over_only = true, options.journal_first = false, options.remember_heads = false;
+        impl_->handing = std::make_unique<HandOver>(
+            [place = impl_->place, options] {
+                auto own = Record::open(place, options);
+                return own ? std::move(*own) : nullptr;
+            },
+            [this, answers = listener.answers](std::vector<Said> not_taken) {
+                {
+                    const std::scoped_lock lock(impl_->not_taken_mutex);
+                    impl_->not_taken = std::move(not_taken);
+                }
+                answers(true); // there may be news, and less may wait
+            });
+    }
     impl_->line = std::make_unique<ServerLine>(impl_->place.server, std::move(listener.answers));
 }
 
@@ -482,10 +558,13 @@ void Record::hold_files_back(bool hold)
 
 bool Record::finish_sending(int most_ms) const { return !impl_->files || impl_->files->finish(most_ms); }
 
+bool Record::erased_for_good() const { return impl_->wiped(); }
+
 int Record::erase_person(const std::string& id, const std::string& why, const std::string& who)
 {
+    impl_->mark_to_wipe(); // first: a mark without need is no harm
     append({{"erased", id, "{}", why, {}, who}});
-    impl_->dialect->wipe();
+    static_cast<void>(impl_->wiped());
     const Database& db = impl_->database;
     int in_the_clear = 0;
     QSqlQuery rows = db.run("SELECT * FROM entries WHERE kind IN ('pilot', 'person') AND subject = ?", id);
@@ -495,11 +574,14 @@ int Record::erase_person(const std::string& id, const std::string& why, const st
 
 KeyBook Record::keys() const
 {
-    KeyBook book;
-    QSqlQuery rows = impl_->database.run(
-        "SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
-    while (rows.next()) book.follow(entry_from(rows));
-    return book;
+    const auto ask = [this] {
+        KeyBook book;
+        QSqlQuery rows = impl_->database.run(
+            "SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
+        while (rows.next()) book.follow(entry_from(rows));
+        return impl_->last_keys = book;
+    };
+    return impl_->answered<KeyBook>(ask, [this] { return impl_->last_keys; });
 }
 
 const std::string& Record::own_key() const { return impl_->key.public_key(); }
@@ -530,6 +612,16 @@ Result<void> Record::mark_as_known(std::int64_t seq, const std::string& why, con
     row.signature = (with ? *with : impl_->key).sign(repair_text(book.first_hash(), seq, row.hash, why));
     append({{"repair", std::to_string(seq), body_of(row), why, {}, who}});
     return {};
+}
+
+std::optional<std::string> Record::hash_of(std::int64_t seq) const
+{
+    return impl_->answered<std::optional<std::string>>(
+        [&]() -> std::optional<std::string> {
+            QSqlQuery there = impl_->database.run("SELECT hash FROM entries WHERE seq = ?", seq);
+            return there.next() ? std::optional(text(there, 0)) : std::nullopt;
+        },
+        [] { return std::nullopt; });
 }
 
 bool Record::wrote(const std::string& kind, const std::string& subject) const
@@ -595,11 +687,23 @@ std::string noted_time_text(const std::string& session_id, const NotedTime& note
            std::to_string(noted.at);
 }
 
+std::string noted_time_text_with_commas(const std::string& session_id, const NotedTime& noted)
+{
+    std::string active = exact(noted.active_s), idle = exact(noted.idle_s);
+    std::replace(active.begin(), active.end(), '.', ',');
+    std::replace(idle.begin(), idle.end(), '.', ',');
+    return "session-time:" + session_id + ":" + active + ":" + idle + ":" + std::to_string(noted.at);
+}
+
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)
 {
     impl_->must_write();
     const NotedTime noted{active_s, idle_s, now()};
     const std::string signature = impl_->key.sign(noted_time_text(session_id, noted));
+    if (impl_->line) // in its thread: whoever flies waits for nothing
+        return impl_->line->soon(session_id, [session_id, noted, signature](const Database& server) {
+            server.write("SELECT note_session_time(?,?,?,?,?)", session_id, exact(noted.active_s), exact(noted.idle_s), noted.at, signature);
+        });
     // While the server is away it is not noted: it is known when the session's end is handed over.
     static_cast<void>(impl_->answered<int>([&] { return impl_->dialect->note_session_time(session_id, noted, signature), 0; },
                                            [] { return 0; }));

@@ -30,12 +30,17 @@ struct RecordOptions {
     std::optional<StationKey> key;             ///< instead of the folder's
     int newest_looked_at = 200;                ///< entries that are looked at when it is opened
     bool remember_heads = true;                ///< a record that is thrown away need not be known again
+    /// On a server: what only adds goes into the station's journal and is handed over by another thread, once somebody listens.
+    bool journal_first = false;
+    bool hands_over_only = false; ///< it is that thread's
     bool read_only = false;                    ///< nothing is written, neither to it nor beside it; of this version only
     EntryRights rights;                        ///< who may write what, which a server is told by the login that owns it
 };
 
 /// What a station signs of it.
 [[nodiscard]] std::string noted_time_text(const std::string& session_id, const NotedTime& noted);
+/// The same as a station with decimal commas once signed it.
+[[nodiscard]] std::string noted_time_text_with_commas(const std::string& session_id, const NotedTime& noted);
 
 /// The training record: one SQLite file, with what is attached to it in folders beside it; or, for several stations, a database
 /// on a PostgreSQL server, with a station's own copies of what is attached in a place of its own. Everything is written as an
@@ -78,7 +83,7 @@ public:
     /// does not take stays in the journal and is among waiting_problems().
     bool reach_server();
     [[nodiscard]] int waiting() const; ///< gestures that wait for the server
-    [[nodiscard]] const std::vector<Said>& waiting_problems() const;
+    [[nodiscard]] std::vector<Said> waiting_problems() const;
     /// What waits here from before, as entries without a number.
     [[nodiscard]] std::vector<Entry> waiting_entries() const;
     struct Listener {
@@ -105,8 +110,13 @@ public:
     /// not there, and where the key may not.
     Result<void> mark_as_known(std::int64_t seq, const std::string& why, const StationKey* with = nullptr,
                                const std::string& who = {});
+    [[nodiscard]] std::optional<std::string> hash_of(std::int64_t seq) const; ///< of an entry; nothing: there is none
     /// Whether the newest entry of a kind and subject was written by this station.
     [[nodiscard]] bool wrote(const std::string& kind, const std::string& subject) const;
+
+    /// Whether what was erased is gone from the file and from the log beside it. It is tried again with each call, at each opening
+    /// and with each entry: while another program reads it cannot be done.
+    [[nodiscard]] bool erased_for_good() const;
 
     /// Everything that came after an entry, in order, in today's words.
     [[nodiscard]] std::vector<Entry> entries_after(std::int64_t seq) const;

@@ -33,6 +33,15 @@ void ServerLine::tell(std::string text)
     wake_.notify_all();
 }
 
+void ServerLine::soon(const std::string& name, std::function<void(const Database&)> what)
+{
+    {
+        const std::scoped_lock lock(mutex_);
+        soon_[name] = std::move(what);
+    }
+    wake_.notify_all();
+}
+
 void ServerLine::doubt()
 {
     const std::scoped_lock lock(mutex_);
@@ -45,11 +54,13 @@ void ServerLine::run()
     bool answered = true;             // whoever opened the record has just heard from it
     for (;;) {
         std::string text;
+        std::map<std::string, std::function<void(const Database&)>> soon;
         {
             std::unique_lock lock(mutex_);
-            wake_.wait_for(lock, std::chrono::milliseconds(ask_every_ms), [this] { return closing_ || !text_.empty(); });
+            wake_.wait_for(lock, std::chrono::milliseconds(ask_every_ms), [this] { return closing_ || !text_.empty() || !soon_.empty(); });
             if (closing_) return;
             text = std::exchange(text_, {});
+            soon = std::exchange(soon_, {});
             if (std::exchange(doubted_, false)) answered = false;
         }
         bool answer = true;
@@ -59,6 +70,12 @@ void ServerLine::run()
                 server->run("SELECT 1");
             else
                 server->write("SELECT pg_notify('hangar_live', ?)", text);
+            for (const auto& [_, what] : soon) try {
+                    what(*server);
+                } catch (const ServerAway&) {
+                    throw;
+                } catch (const StoreFailure&) { // the server does not want it, and nothing hangs on it
+                }
         } catch (const StoreFailure&) {
             server.reset();
             answer = false;

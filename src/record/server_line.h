@@ -2,11 +2,14 @@
 
 #include <condition_variable>
 #include <functional>
+#include <map>
 #include <mutex>
 #include <string>
 #include <thread>
 
 namespace bh {
+
+class Database;
 
 /// Asks the server every few seconds whether it is there, and tells it what stations see of each other while it happens, which is
 /// kept nowhere. In a thread and on a connection of its own: a line that hangs keeps nobody waiting.
@@ -22,6 +25,9 @@ public:
 
     /// Fewer than 8,000 bytes. While the line is busy the newest replaces what was to be told before.
     void tell(std::string text);
+    /// Something to be done there when the line has time, where it does not matter that it is done; the newest of a name replaces
+    /// what was to be done before.
+    void soon(const std::string& name, std::function<void(const Database&)> what);
     /// Somebody else had no answer: it is told when there is one again.
     void doubt();
 
@@ -32,6 +38,7 @@ private:
     std::mutex mutex_;
     std::condition_variable wake_;
     std::string text_;
+    std::map<std::string, std::function<void(const Database&)>> soon_;
     bool closing_ = false, doubted_ = false;
     std::thread thread_;
 };

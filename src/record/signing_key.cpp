@@ -73,6 +73,13 @@ SealedKey new_signing_key(const std::string& passphrase, const std::optional<std
     return seal(own, passphrase, seed.has_value());
 }
 
+Result<SealedKey> sealed_anew(const SealedKey& key, const std::string& passphrase, const std::string& new_passphrase)
+{
+    const auto seed = seed_in(key, passphrase);
+    if (!seed) return tl::unexpected(seed.error());
+    return seal(*seed, new_passphrase, false);
+}
+
 Result<StationKey> opened(const SealedKey& key, const std::string& passphrase)
 {
     const auto seed = seed_in(key, passphrase);

@@ -17,6 +17,8 @@ struct SealedKey {
 /// A new one, at random or from a seed of 32 bytes, as the demo's. Throws std::bad_alloc where there is not so much memory.
 [[nodiscard]] SealedKey new_signing_key(const std::string& passphrase,
                                         const std::optional<std::array<unsigned char, 32>>& seed = std::nullopt);
+/// The same key sealed with another passphrase. BadInput for a wrong old one.
+[[nodiscard]] Result<SealedKey> sealed_anew(const SealedKey& key, const std::string& passphrase, const std::string& new_passphrase);
 /// BadInput for a wrong passphrase.
 [[nodiscard]] Result<StationKey> opened(const SealedKey& key, const std::string& passphrase);
 

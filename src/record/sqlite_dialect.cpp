@@ -47,13 +47,17 @@ public:
                        noted.at, signature);
     }
 
-    void wipe() const override
+    bool wipe() const override
     {
+        database().run("PRAGMA busy_timeout = 0"); // whoever reads is not waited for: it is tried again
+        bool done = false;
         try {
-            database().run("PRAGMA wal_checkpoint(TRUNCATE)"); // nor in the log beside the file
+            QSqlQuery emptied = database().run("PRAGMA wal_checkpoint(TRUNCATE)"); // nor in the log beside the file
+            done = emptied.next() && emptied.value(0).toInt() == 0; // which tells in a row that it could not
         } catch (const StoreFailure&) {
-            // somebody reads: the log is emptied when the last one closes
         }
+        database().run("PRAGMA busy_timeout = 5000");
+        return done;
     }
 
     [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& id) const override

@@ -6,6 +6,7 @@
 #include "record/database.h"
 #include "record/known_heads.h"
 #include "record/postgres_schema.h"
+#include "record/presence.h"
 #include "record/projection.h"
 #include "record/record.h"
 #include "record/schema.h"
@@ -128,17 +129,25 @@ Result<Opened> opened_to_read(const std::filesystem::path& file)
 }
 
 /// Signatures of the times that running sessions have noted.
-void check_session_times(const Database& db, const std::vector<std::string>& keys, std::vector<Said>& problems)
+void check_session_times(const Database& db, const std::vector<std::string>& keys, std::vector<Said>& problems,
+                         std::vector<Said>& remarks)
 {
+    int with_commas = 0;
     QSqlQuery rows = db.run("SELECT session_id, active_s, idle_s, at, signature FROM kept.session_times ORDER BY 1");
     while (rows.next()) {
         const NotedTime noted{rows.value(1).toDouble(), rows.value(2).toDouble(), rows.value(3).toLongLong()};
         const std::string id = text_of(rows, 0).toStdString(), signature = text_of(rows, 4).toStdString();
-        const bool good = std::any_of(keys.begin(), keys.end(), [&](const std::string& key) {
-            return is_signed_by(key, noted_time_text(id, noted), signature);
-        });
-        if (!good) problems.push_back(said("the time noted for session %1 was changed after it was written", id));
+        const auto signed_as = [&](const std::string& text) {
+            return std::any_of(keys.begin(), keys.end(), [&](const std::string& key) { return is_signed_by(key, text, signature); });
+        };
+        if (signed_as(noted_time_text(id, noted))) continue;
+        if (signed_as(noted_time_text_with_commas(id, noted)))
+            ++with_commas;
+        else
+            problems.push_back(said("the time noted for session %1 was changed after it was written", id));
     }
+    if (with_commas > 0)
+        remarks.push_back(said("the times noted for %1 running sessions were signed with decimal commas, by an older version", with_commas));
 }
 
 /// Asks a record, wherever it lies; `ask` is told the name of its schema.
@@ -182,10 +191,20 @@ std::optional<Head> seen_before(const Database& db, const QString& of, const std
     return KnownHeads(options.station_folder).seen(first.toStdString(), place);
 }
 
+/// When a record was written to last, by its files.
+std::filesystem::file_time_type last_written(const std::filesystem::path& file)
+{
+    std::error_code error;
+    auto newest = std::filesystem::last_write_time(file, error);
+    const auto log = std::filesystem::last_write_time(file.string() + "-wal", error);
+    if (!error) newest = std::max(newest, log);
+    return newest;
+}
+
 /// What was looked at in one go, in the snapshot of a file.
 struct Looked {
     ChainCheck& chain;
-    std::vector<Said> of_file, of_tables;
+    std::vector<Said> of_file, of_tables, remarks;
     Attachments::Names named;
     std::optional<Head> seen;
 };
@@ -233,7 +252,8 @@ void look_at_file(const Opened& opened, const std::filesystem::path& file, const
         names.check(db, looked.of_tables);
         for (const std::string& table : tables_that_differ(db, "kept"))
             looked.of_tables.push_back(said("the table of %1 differs from what the entries say", table));
-        check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, looked.of_tables);
+        check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, looked.of_tables,
+                            looked.remarks);
     }
     looked.named = names_in(db, "kept", version);
 }
@@ -248,13 +268,14 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
     stand.insert(stand.end(), options.also_stand.begin(), options.also_stand.end());
     KeyBook book(std::move(stand));
     ChainCheck chain(options, book);
-    Looked looked{chain, {}, {}, {}, std::move(seen)};
+    Looked looked{chain, {}, {}, {}, {}, std::move(seen)};
     try {
         look_at_file(*opened, file, options, book, looked);
     } catch (const StoreFailure& why) {
         looked.of_tables.push_back(said("the file cannot be read to its end: %1", why.said()));
     }
     report.problems = std::move(looked.of_file);
+    report.remarks = std::move(looked.remarks);
     for (ChainCheck::Problem& p : chain.finish())
         if (p.known)
             report.known.push_back(said("%1 (known, %2)", std::move(p.said), std::move(*p.known)));
@@ -275,7 +296,11 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
             return again ? names_in(*again->database, "kept", again->version) : Attachments::Names{};
         };
         const Attachments beside(file, options.read_logs_also_from);
-        for (Said& problem : beside.problems(looked.named, named_now)) report.problems.push_back(std::move(problem));
+        int left_over = 0;
+        const auto left_since = Presence::ended_badly(file) ? std::optional(last_written(file)) : std::nullopt;
+        for (Said& problem : beside.problems(looked.named, named_now, left_since, &left_over)) report.problems.push_back(std::move(problem));
+        if (left_over > 0)
+            report.remarks.push_back(said("%1 files were left over by a program that was ended; the next start puts them aside", left_over));
     }
     if (opened->version != Record::schema_version)
         report.remarks.push_back(said("the record is of version %1: its tables were not compared", opened->version));
@@ -400,6 +425,34 @@ Result<Head> head_of(const RecordPlace& place)
     return asked_of(place, [](const Database& db, const QString& of) {
         QSqlQuery newest = db.run("SELECT seq, hash FROM " + of + ".entries ORDER BY seq DESC LIMIT 1");
         return newest.next() ? Head{newest.value(0).toLongLong(), text_of(newest, 1).toStdString()} : Head{};
+    });
+}
+
+Result<HeadThere> head_of(const RecordPlace& place, const std::filesystem::path& station_folder)
+{
+    return asked_of(place, [&](const Database& db, const QString& of) {
+        HeadThere there;
+        QSqlQuery newest = db.run("SELECT seq, hash FROM " + of + ".entries ORDER BY seq DESC LIMIT 1");
+        if (newest.next()) there.head = {newest.value(0).toLongLong(), text_of(newest, 1).toStdString()};
+        const std::string first = db.value("SELECT hash FROM " + of + ".entries WHERE seq = 1").toStdString();
+        const KnownHeads heads(station_folder);
+        const auto file = beside(place, station_folder);
+        if (const auto seen = heads.seen(first, file)) {
+            QSqlQuery same = db.run("SELECT hash FROM " + of + ".entries WHERE seq = ?", seen->count);
+            there.lost = unlike(*seen, there.head.count, same.next() ? text_of(same, 0).toStdString() : "", seen_here);
+        }
+        if (!there.lost) heads.remember(first, file, there.head);
+        return there;
+    });
+}
+
+Result<std::map<std::string, int>> take_logins_as_they_are(const RecordPlace& place, const std::filesystem::path& station_folder)
+{
+    if (!place.on_server()) return bad_input("%1: is a file, and logins are those of a server", place.in_words());
+    return asked_of(place, [&](const Database& db, const QString&) {
+        const ServerLogins logins = logins_on(db);
+        KnownLogins(station_folder, db.value("SELECT hash FROM hangar.entries WHERE seq = 1").toStdString()).remember(logins);
+        return logins;
     });
 }
 

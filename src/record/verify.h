@@ -5,6 +5,7 @@
 #include "record/place.h"
 
 #include <filesystem>
+#include <map>
 #include <optional>
 #include <string>
 #include <vector>
@@ -58,6 +59,15 @@ struct VerifyOptions {
 
 /// The newest entry, of a record that is only read. Zero and no hash where there is none yet.
 [[nodiscard]] Result<Head> head_of(const RecordPlace& place);
+/// The same, compared with what a station saw last, and remembered.
+struct HeadThere {
+    Head head;
+    std::optional<Said> lost{}; ///< why it is less than what was seen, or another
+};
+[[nodiscard]] Result<HeadThere> head_of(const RecordPlace& place, const std::filesystem::path& station_folder);
+/// Who may write what on a server, which from now on is as it should be for this station.
+[[nodiscard]] Result<std::map<std::string, int>> take_logins_as_they_are(const RecordPlace& place,
+                                                                         const std::filesystem::path& station_folder);
 /// The public keys among the entries, in their order.
 [[nodiscard]] Result<std::vector<std::string>> station_keys_of(const RecordPlace& place);
 

@@ -1,5 +1,6 @@
 #include "record/waiting.h"
 
+#include "core/base/number_text.h"
 #include "files/file_text.h"
 #include "record/failures.h"
 
@@ -41,6 +42,7 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
         gesture.station = json.at("station").get<std::string>();
         gesture.signature = json.at("signature").get<std::string>();
         gesture.tried = json.at("tried").get<std::string>();
+        gesture.soon = json.value("soon", false);
         for (const Json& d : content.at("drafts"))
             gesture.drafts.push_back({d.at("kind").get<std::string>(), d.at("subject").get<std::string>(),
                                       d.at("body").get<std::string>(), d.at("why").get<std::string>(),
@@ -73,9 +75,10 @@ bool WaitingEntries::may_wait(const Draft& draft)
 }
 
 WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime at, const std::string& nonce,
-                                    const StationKey& key, const std::string& tried) const
+                                    const StationKey& key, const std::string& tried, bool soon) const
 {
     WaitingGesture gesture;
+    gesture.soon = soon;
     gesture.at = at;
     gesture.drafts = drafts;
     gesture.tried = tried;
@@ -85,14 +88,25 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     gesture.signature = key.sign(gesture.name);
     if (const auto made = make_own_folder(folder_); !made) throw StoreFailure(made.error().said);
     const auto before = files_in(folder_);
-    const long number = before.empty() ? 1 : std::stol(before.back().filename().string()) + 1;
+    const std::string last = before.empty() ? "" : before.back().filename().string(); // whatever else lies there
+    const long long number = whole_number_of(last.substr(0, last.find('.'))).value_or(0) + 1;
     std::string digits = std::to_string(number);
     digits.insert(0, digits.size() < 8 ? 8 - digits.size() : 0, '0');
     gesture.file = folder_ / (digits + ending);
     const Json whole{{"format", "bluehangar.waiting/1"}, {"name", gesture.name},   {"station", gesture.station},
-                     {"signature", gesture.signature},   {"tried", gesture.tried}, {"content", content}};
+                     {"signature", gesture.signature},   {"tried", gesture.tried}, {"soon", soon},
+                     {"content", content}};
     if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().said);
     return gesture;
+}
+
+void WaitingEntries::note_tried(WaitingGesture& gesture, const std::string& hash)
+{
+    const auto text = read_text(gesture.file);
+    Json whole = text ? Json::parse(*text, nullptr, false) : Json();
+    if (!whole.is_object()) throw StoreFailure(said("%1: cannot be read", gesture.file.string()));
+    whole["tried"] = gesture.tried = hash;
+    if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().said);
 }
 
 std::vector<WaitingGesture> WaitingEntries::all(std::vector<Said>* problems) const

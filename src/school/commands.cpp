@@ -164,14 +164,24 @@ Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string&
     } catch (const StoreFailure& failed) {
         return bad_input(failed.said());
     }
-    for (const std::string& log : logs)
-        if (!log.empty() && !elsewhere.contains(log)) record_->attachments().erase_log(log);
-    for (const std::string& recording : sticks)
-        if (!recording.empty()) record_->attachments().erase_sticks(recording);
+    try {
+        for (const std::string& log : logs)
+            if (!log.empty() && !elsewhere.contains(log)) record_->attachments().erase_log(log);
+        for (const std::string& recording : sticks)
+            if (!recording.empty()) record_->attachments().erase_sticks(recording);
+    } catch (const StoreFailure& failed) {
+        return bad_input("the name is erased, but not every flight: %1", failed.said());
+    }
     edits_.clear(); // they may hold the name
     done_ = 0;
     Q_EMIT edits_changed();
-    const Said left = said("Erased. Copies and backups of the record made before still have the name until they are deleted.");
+    const Said left =
+        on_server() ? said("Erased. Copies and backups made before still have the name until they are deleted; and the server's own files "
+                           "keep the key to it until whoever looks after the server has run VACUUM and its archives have run out.")
+        : record_->erased_for_good()
+            ? said("Erased. Copies and backups of the record made before still have the name until they are deleted.")
+            : said("Erased; but another program reads this record, and until it has closed the name can be made out in the file. "
+                   "It is tried again by itself. Copies and backups made before have it until they are deleted.");
     if (in_the_clear == 0) return left;
     return said_of(in_the_clear, "%1 %n entry from before names were sealed has it in the clear.",
                    "%1 %n entries from before names were sealed have it in the clear.", left);
@@ -332,6 +342,30 @@ bool School::practise_on_match(const std::string& pilot_id, const TrainingSetup&
     Edit edit{command(Kind::Setup, pilot_id, training_setup_json(setup).dump())};
     if (match) edit.push_back(command(Kind::Match, pilot_id, match_text(*match, now())));
     return make(std::move(edit));
+}
+
+Result<void> School::let_in(const std::string& public_key, const StationKey* with)
+{
+    if (auto allowed = may_do(Act::KeepPeople); !allowed) return allowed;
+    try {
+        auto done = record_->countersign(public_key, with, who_);
+        if (done) done = follow_news();
+        return done;
+    } catch (const StoreFailure& why) {
+        return failure(Error::Code::BadInput, why.said());
+    }
+}
+
+Result<void> School::mark_as_known(std::int64_t entry, const std::string& why, const StationKey* with)
+{
+    if (auto allowed = may_do(Act::KeepPeople); !allowed) return allowed;
+    try {
+        auto done = record_->mark_as_known(entry, tidy(why), with, who_);
+        if (done) done = follow_news();
+        return done;
+    } catch (const StoreFailure& why_not) {
+        return failure(Error::Code::BadInput, why_not.said());
+    }
 }
 
 // -- what happened ------------------------------------------------------------------------------------------------------------

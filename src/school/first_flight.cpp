@@ -1,5 +1,6 @@
 #include "school/first_flight.h"
 
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 #include "core/curves/rate_curve.h"
 #include "core/rates/rate_match.h"
@@ -39,6 +40,15 @@ Result<StationKey> key_to_sign(School& school, const PersonRow& person, const st
     with_key.key = key.public_key, with_key.sealed_key = key.sealed;
     if (const auto kept = school.keep_person(with_key, "a key to sign with"); !kept) return tl::unexpected(kept.error());
     return opened(key, passphrase);
+}
+
+/// Only coordinators sign.
+Result<StationKey> key_of_signer(School& school, const std::string& person_id, const std::string& passphrase)
+{
+    const PersonRow* person = school.person(person_id);
+    if (!person || !person->active) return bad_input("choose who signs");
+    if (person->role != Role::Coordinator) return bad_input("%1 is no coordinator, and only those sign", person->name);
+    return key_to_sign(school, PersonRow(*person), passphrase);
 }
 
 /// Flights that practised with a thing: so many are practice enough to be asked about (house).
@@ -108,10 +118,9 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
         const Airframe* aircraft = school.aircraft(setup->real_aircraft);
         release.aircraft = aircraft ? aircraft->name : "";
         if (const RateProfile* rates = school.rates_of(setup->real_aircraft)) {
-            char words[160];
-            std::snprintf(words, sizeof words, "%s: roll %.0f, pitch %.0f, yaw %.0f deg/s at full stick", rates->name.c_str(),
-                          rate_dps(rates->roll, 1), rate_dps(rates->pitch, 1), rate_dps(rates->yaw, 1));
-            release.rates = words;
+            release.rates = rates->name + ": roll " + fixed(rate_dps(rates->roll, 1), 0) + ", pitch " +
+                            fixed(rate_dps(rates->pitch, 1), 0) + ", yaw " + fixed(rate_dps(rates->yaw, 1), 0) +
+                            " deg/s at full stick";
         }
     }
     release.site = flight_day(school, pilot_id).site.name;
@@ -124,10 +133,8 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
     }
     for (const HouseLimit& limit : house_limits())
         if (school.house().is_changed(limit.id) && limit.group != "Repairs and kit") {
-            char words[160];
-            std::snprintf(words, sizeof words, "%s: %.*f %s, usually %.*f", limit.name.data(), limit.decimals,
-                          school.house().of(limit.id), limit.unit.data(), limit.decimals, limit.usual);
-            release.limits.emplace_back(words);
+            release.limits.push_back(std::string(limit.name) + ": " + fixed(school.house().of(limit.id), limit.decimals) + " " +
+                                     std::string(limit.unit) + ", usually " + fixed(limit.usual, limit.decimals));
         }
     return release;
 }
@@ -142,10 +149,7 @@ Result<std::string> sign_release(School& school, Release release, const std::str
     if (release.aircraft.empty()) return bad_input("no real aircraft is chosen on the Set-up page");
     if (tidied(release.site).empty()) return bad_input("the site has no name: a release is for one place");
     if (release.until_day < school.today()) return bad_input("expected a last day that is not over");
-    const PersonRow* person = school.person(person_id);
-    if (!person || !person->active) return bad_input("choose who signs");
-    if (person->role != Role::Coordinator) return bad_input("%1 is no coordinator, and only those sign", person->name);
-    const auto key = key_to_sign(school, PersonRow(*person), passphrase);
+    const auto key = key_of_signer(school, person_id, passphrase);
     if (!key) return tl::unexpected(key.error());
     release.id = school.record().new_id();
     release.at = school.now();
@@ -157,7 +161,8 @@ Result<std::string> sign_release(School& school, Release release, const std::str
     return kept ? Result<std::string>(release.id) : bad_input("the release could not be kept");
 }
 
-Result<void> withdraw_release(School& school, const std::string& release_id, const std::string& why)
+Result<void> withdraw_release(School& school, const std::string& release_id, const std::string& why, const std::string& person_id,
+                              const std::string& passphrase)
 {
     const Release* known = release_with_id(school, release_id);
     if (!known) return bad_input("there is no such release");
@@ -165,12 +170,26 @@ Result<void> withdraw_release(School& school, const std::string& release_id, con
     Release withdrawn = *known;
     withdrawn.withdrawn = tidied(why);
     if (auto allowed = school.may_do(Act::Release); !allowed) return allowed;
+    const auto key = key_of_signer(school, person_id, passphrase);
+    if (!key) return tl::unexpected(key.error());
+    withdrawn.withdrawal = {school.now(), person_id, key->public_key(), {}};
+    withdrawn.withdrawal.signature = key->sign(withdrawal_to_sign(withdrawn));
     return school.write(school.command(Kind::Release, release_id, release_text(withdrawn), withdrawn.withdrawn))
                ? Result<void>()
                : bad_input("it could not be withdrawn");
 }
 
 bool is_signed(const Release& release) { return is_signed_by(release.key, text_to_sign(release), release.signature); }
+
+Said let_in_by(const School& school, const KnownKey& key)
+{
+    if (!key.stands) return said("nobody");
+    if (key.countersigned.empty()) return said("the record's beginning");
+    const KeyBook book = school.keys();
+    const KnownKey* by = book.find(key.countersigned);
+    if (by && !by->person.empty()) return said("%1", school.who_is(by->person));
+    return said("a station (key %1)", key_in_words(key.countersigned));
+}
 
 std::string keep_after_flight(School& school, AfterFlight after)
 {

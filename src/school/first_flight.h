@@ -33,9 +33,14 @@ struct RatesOnAircraft {
 /// Signs a release with a coordinator's own key, which is made at the first time, sealed with the passphrase. BadInput for a gate
 /// that is not met and has no reason, for a person who is no coordinator, and for a wrong passphrase; its id.
 Result<std::string> sign_release(School& school, Release release, const std::string& person_id, const std::string& passphrase);
-Result<void> withdraw_release(School& school, const std::string& release_id, const std::string& why);
+/// Takes it back for good, signed like a release.
+Result<void> withdraw_release(School& school, const std::string& release_id, const std::string& why, const std::string& person_id,
+                              const std::string& passphrase);
 /// The signature is that of its key, over what it says.
 [[nodiscard]] bool is_signed(const Release& release);
+
+/// By whom a key was let in: "the record's beginning", a name, "a station (key …)", or "nobody".
+[[nodiscard]] Said let_in_by(const School& school, const KnownKey& key);
 
 /// Keeps what surprised, dated now. Its id, empty when it failed.
 std::string keep_after_flight(School& school, AfterFlight after);

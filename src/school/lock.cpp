@@ -2,6 +2,7 @@
 
 #include "core/base/one_line.h"
 #include "record/passphrase.h"
+#include "record/signing_key.h"
 
 #include <QThread>
 #include <algorithm>
@@ -51,6 +52,7 @@ Result<void> Lock::unlock(const std::string& person_id, const std::string& passp
         return bad_input("this is not the passphrase of %1", person->name);
     }
     wrong_ = 0;
+    remember(passphrase);
     unlocked_by_ = person_id;
     idle_.start();
     act();
@@ -60,8 +62,33 @@ Result<void> Lock::unlock(const std::string& person_id, const std::string& passp
 void Lock::lock()
 {
     unlocked_by_.clear();
+    remember({});
     idle_.stop();
     act();
+}
+
+/// What was known before is not left in memory.
+void Lock::remember(const std::string& passphrase)
+{
+    std::fill(passphrase_.begin(), passphrase_.end(), '\0');
+    passphrase_ = passphrase;
+}
+
+Result<StationKey> Lock::signing_key() const
+{
+    const PersonRow* person = unlocked_by();
+    if (!person) return bad_input("unlock the station first (Ctrl+U)");
+    if (person->key.empty()) return bad_input("%1 has no key to sign with yet: change the passphrase once", person->name);
+    return opened({person->key, person->sealed_key}, passphrase_);
+}
+
+/// A coordinator's key stands where another coordinator countersigned it; the first one's does by itself.
+Result<void> Lock::vouch_for(const std::string& public_key)
+{
+    if (school_.keys().stands(public_key)) return {};
+    const auto own = signing_key();
+    if (!own) return tl::unexpected(own.error());
+    return school_.let_in(public_key, &*own);
 }
 
 void Lock::choose_pilot(const std::string& pilot_id)
@@ -93,10 +120,16 @@ Result<std::string> Lock::add_person(const std::string& name, Role role, const s
     if (const auto good = good_passphrase(passphrase); !good) return tl::unexpected(good.error());
     if (!in_use() && role != Role::Coordinator) return bad_input("the first one has to be a coordinator");
     const bool first = !in_use();
-    const PersonRow person{school_.record().new_id(), name, role, kept_of_passphrase(passphrase), true};
+    PersonRow person{school_.record().new_id(), name, role, kept_of_passphrase(passphrase), true};
+    if (role == Role::Coordinator) {
+        const SealedKey key = new_signing_key(passphrase);
+        person.key = key.public_key, person.sealed_key = key.sealed;
+    }
     if (const auto kept = keep(person, "added"); !kept) return tl::unexpected(kept.error());
-    if (first) unlocked_by_ = person.id, idle_.start();
+    if (first) remember(passphrase), unlocked_by_ = person.id, idle_.start();
     act();
+    if (role == Role::Coordinator)
+        if (const auto stands = vouch_for(person.key); !stands) return tl::unexpected(stands.error());
     return person.id;
 }
 
@@ -107,8 +140,17 @@ Result<void> Lock::change_passphrase(const std::string& person_id, const std::st
     if (const auto good = good_passphrase(passphrase); !good) return good;
     PersonRow changed = *person;
     changed.passphrase = kept_of_passphrase(passphrase);
-    changed.key.clear(), changed.sealed_key.clear(); // it was sealed with the old one: the next signature makes a new key
-    return keep(std::move(changed), "passphrase changed");
+    if (person->role != Role::Coordinator) return keep(std::move(changed), "passphrase changed");
+    // One's own key stays, sealed anew; of somebody who has forgotten a passphrase nobody can open it any more.
+    const bool own = person_id == unlocked_by_ && !person->key.empty();
+    const auto key = own ? sealed_anew({person->key, person->sealed_key}, passphrase_, passphrase)
+                         : Result<SealedKey>(new_signing_key(passphrase));
+    if (!key) return tl::unexpected(key.error());
+    changed.key = key->public_key, changed.sealed_key = key->sealed;
+    const std::string public_key = changed.key;
+    if (const auto kept = keep(std::move(changed), "passphrase changed"); !kept) return kept;
+    if (person_id == unlocked_by_) remember(passphrase);
+    return vouch_for(public_key);
 }
 
 Result<void> Lock::retire(const std::string& person_id)

@@ -25,6 +25,8 @@ public:
     /// An error says what was wrong. After three wrong passphrases the answer takes longer each time (house).
     Result<void> unlock(const std::string& person_id, const std::string& passphrase);
     void lock();
+    /// The key with which whoever unlocked signs; an error where it is locked, or that one has none.
+    [[nodiscard]] Result<StationKey> signing_key() const;
     /// Whose the station is while it is locked.
     void choose_pilot(const std::string& pilot_id);
     /// Somebody is here: the mouse, the keyboard or the sticks moved.
@@ -44,9 +46,12 @@ Q_SIGNALS:
 private:
     void act();
     [[nodiscard]] Result<void> keep(PersonRow person, const std::string& why);
+    void remember(const std::string& passphrase);
+    [[nodiscard]] Result<void> vouch_for(const std::string& public_key);
 
     School& school_;
     std::string unlocked_by_, pilot_id_;
+    std::string passphrase_; ///< of whoever unlocked, for as long: other keys are countersigned with that one's
     QTimer idle_{this};
     int wrong_ = 0; ///< passphrases, one after the other
 };

@@ -151,6 +151,13 @@ public:
     [[nodiscard]] Role role() const { return role_; }
     [[nodiscard]] Result<void> may_do(Act act) const; ///< an error says who may
 
+    /// Whose keys stand on the record, and since when (see KeyBook).
+    [[nodiscard]] KeyBook keys() const { return record_->keys(); }
+    /// Countersigns a key, with a coordinator's or with this station's own.
+    Result<void> let_in(const std::string& public_key, const StationKey* with = nullptr);
+    /// Marks an entry that is not as it should be as known, with a reason.
+    Result<void> mark_as_known(std::int64_t entry, const std::string& why, const StationKey* with = nullptr);
+
     // -- edits, which can be undone -------------------------------------------------------------------------------------------
     /// The one door: writes them all or none, each checked against what stands now.
     Result<std::int64_t> apply(const Edit& edit);

@@ -192,6 +192,14 @@ std::optional<Change> follow_rating(Values& values, Kind kind, const std::string
 }
 
 /// Texts: drills and curricula as edited, rates, and what is kept of a pilot's.
+bool was_withdrawn(const Values& values, const std::string& release_id)
+{
+    for (const auto& [_, file] : values.pilots)
+        for (const Release& r : file.releases)
+            if (r.id == release_id && !r.withdrawn.empty()) return true;
+    return false;
+}
+
 std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
 {
     const auto document = text_in(entry);
@@ -208,6 +216,7 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::Video) put(values.videos, id, parsed<SessionVideo>(text, parse_session_video));
     if (kind == Kind::Advice) return Change{kind, id, put_of_pilot(values, &PilotFile::advice, *document, parse_advice)};
     if (kind == Kind::Note) return Change{kind, id, put_of_pilot(values, &PilotFile::notes, *document, parse_flight_note)};
+    if (kind == Kind::Release && was_withdrawn(values, id)) return Change{kind, id, ""}; // for good, whatever comes after
     if (kind == Kind::Release) return Change{kind, id, put_of_pilot(values, &PilotFile::releases, *document, parse_release)};
     if (kind == Kind::AfterFlight)
         return Change{kind, id, put_of_pilot(values, &PilotFile::after_flight, *document, parse_after_flight)};

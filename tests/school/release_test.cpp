@@ -1,5 +1,7 @@
 // Releasing a pilot to a real aircraft: the day, the briefing, the signature, what verification makes of it, and what came after.
+#include "record/bodies.h"
 #include "record/signing_key.h"
+#include "school/lock.h"
 #include "school/first_flight.h"
 #include "school/readiness_facts.h"
 #include "school/today.h"
@@ -90,8 +92,9 @@ TEST_CASE("a release is signed with the coordinator's own key, verified, and wit
     h.school = h.place.open();
     REQUIRE(newest_release(*h.school, h.pilot));
     CHECK(is_signed(*newest_release(*h.school, h.pilot)));
-    CHECK_FALSE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, " "));
-    REQUIRE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm"));
+    CHECK_FALSE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm", "edda", "another passphrase"));
+    CHECK_FALSE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, " ", "edda", words));
+    REQUIRE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm", "edda", words));
     CHECK_FALSE(holds(*h.school, *newest_release(*h.school, h.pilot)));
     CHECK(is_signed(*newest_release(*h.school, h.pilot)));
     CHECK(h.problems().empty());
@@ -162,16 +165,143 @@ TEST_CASE("verification tells of a release that was changed, forged, or is anoth
         retired.active = false;
         REQUIRE(h.school->keep_person(retired, "left"));
         CHECK(h.problems().empty()); // what was signed before stays good
-        Release withdrawn = good;
-        withdrawn.withdrawn = "left";
-        write(withdrawn);
-        CHECK(h.problems().empty());
         const auto key = opened({retired.key, retired.sealed_key}, words);
         Release late = good;
         late.id = "late", late.signature = key->sign(text_to_sign(late));
         write(late);
         CHECK(told("no coordinator of this record signed"));
     }
+}
+
+TEST_CASE("a withdrawal is signed, and holds for good", "[school][release]")
+{
+    Hangar h;
+    REQUIRE(sign_release(*h.school, h.prepared(), "edda", words));
+    const Release good = *newest_release(*h.school, h.pilot);
+    const auto write = [&](const Release& r) {
+        REQUIRE(h.school->write(h.school->command(Kind::Release, r.id, release_text(r), "x")));
+    };
+    const auto problem = [&] {
+        const auto problems = h.problems();
+        return problems.size() == 1 ? problems[0].english() : std::to_string(problems.size());
+    };
+    SECTION("made good again by its old text")
+    {
+        REQUIRE(withdraw_release(*h.school, good.id, "Broke an arm", "edda", words));
+        CHECK(h.problems().empty());
+        write(good);
+        CHECK_THAT(problem(), Catch::Contains("makes a release good again that was withdrawn"));
+        CHECK_FALSE(holds(*h.school, *newest_release(*h.school, h.pilot))); // nor does the window take it
+        h.school = h.place.open();
+        CHECK_FALSE(holds(*h.school, *newest_release(*h.school, h.pilot)));
+    }
+    SECTION("by nobody")
+    {
+        Release withdrawn = good;
+        withdrawn.withdrawn = "left";
+        write(withdrawn);
+        CHECK_THAT(problem(), Catch::Contains("withdraws a release, and no coordinator of this record signed that"));
+    }
+    SECTION("for another reason than was signed")
+    {
+        REQUIRE(withdraw_release(*h.school, good.id, "Broke an arm", "edda", words));
+        Release other = *newest_release(*h.school, h.pilot);
+        other.withdrawn = "Broke a promise";
+        write(other);
+        CHECK_THAT(problem(), Catch::Contains("withdraws a release, and no coordinator"));
+    }
+}
+
+TEST_CASE("what is forged on the file, without a station's key or a passphrase, is told of where the record is known", "[school][release]")
+{
+    Hangar h;
+    REQUIRE(sign_release(*h.school, h.prepared(), "edda", words));
+    const Release good = *newest_release(*h.school, h.pilot);
+    CHECK(h.problems().empty());
+    h.school.reset();
+    const auto forger = [&] { return h.place.open("forger"); }; // a computer of one's own, and a copy of the file
+    const auto told = [&](const std::string& what) {
+        h.school = h.place.open();
+        const auto problems = h.problems();
+        for (const Said& p : problems) UNSCOPED_INFO(p);
+        CHECK(std::any_of(problems.begin(), problems.end(), [&](const Said& p) { return p.english().find(what) != std::string::npos; }));
+    };
+    const SealedKey own = new_signing_key("a key of my own");
+    const StationKey open = *opened(own, "a key of my own");
+    const auto sign = [&](School& school, const std::string& who) {
+        Release forged = good;
+        forged.id = "forged", forged.signer = who, forged.key = own.public_key, forged.head = in_words(school.record().head());
+        forged.signature = open.sign(text_to_sign(forged));
+        REQUIRE(school.write(school.command(Kind::Release, forged.id, release_text(forged), "signed")));
+    };
+    SECTION("a station's key of one's own, and a passed attempt")
+    {
+        const auto school = forger();
+        JudgedAttempt a;
+        a.pilot_id = h.pilot, a.session_id = school->start_session(h.pilot, "x", "y"), a.drill_id = "lift-settle", a.score = 100, a.passed = true;
+        REQUIRE_FALSE(school->add_attempt(a, nullptr).empty());
+        told("that nobody who was known has let in");
+    }
+    SECTION("a coordinator's key replaced")
+    {
+        const auto school = forger();
+        PersonRow edda = *school->person("edda");
+        edda.key = own.public_key, edda.sealed_key = own.sealed;
+        REQUIRE(school->keep_person(edda, "a key to sign with"));
+        sign(*school, "edda");
+        told("gives Edda Fenn a key to sign releases with");
+        told("is signed with a key that does not stand");
+    }
+    SECTION("a coordinator who never was, who then signs, and countersigns")
+    {
+        const auto school = forger();
+        REQUIRE(school->keep_person({"ghost", "Ghost", Role::Coordinator, "", true, own.public_key, own.sealed}, "added"));
+        sign(*school, "ghost");
+        CHECK_FALSE(school->let_in(school->record().own_key()));            // the window refuses
+        CHECK_FALSE(school->let_in(school->record().own_key(), &open));
+        const std::string text = admission_text(school->keys().first_hash(), own.public_key);
+        school->record().append({{"admitted", own.public_key, body_of(AdmissionRow{own.public_key, own.public_key, open.sign(text)}), "let in"}});
+        told("gives Ghost a key to sign releases with");
+        told("is countersigned by a key that does not stand itself");
+    }
+    SECTION("the mark that an entry is known")
+    {
+        const auto school = forger();
+        const Head there = school->record().head();
+        CHECK_FALSE(school->mark_as_known(there.count, "quite all right"));
+        CHECK_FALSE(school->mark_as_known(there.count, "quite all right", &open));
+    }
+}
+
+TEST_CASE("coordinators' keys are countersigned by those who were there", "[school][release]")
+{
+    Place place;
+    auto school = place.open();
+    Lock lock(*school);
+    const auto problems = [&] { return school->record().verify().problems; };
+    REQUIRE(lock.add_person("Edda Fenn", Role::Coordinator, words)); // the record's beginning
+    const auto milo = lock.add_person("Milo Tarn", Role::Coordinator, "salt on the bell");
+    REQUIRE(milo);
+    CHECK(problems().empty());
+    const KnownKey known = *school->keys().find(school->person(*milo)->key);
+    CHECK(known.stands);
+    CHECK(let_in_by(*school, known).english() == "Edda Fenn");
+    const std::string own = school->person(school->people()[0].id)->key;
+    REQUIRE(lock.change_passphrase(school->people()[0].id, "another long passphrase")); // one's own key stays
+    CHECK(school->people()[0].key == own);
+    REQUIRE(lock.change_passphrase(*milo, "he had forgotten it")); // another's is made anew
+    CHECK(school->person(*milo)->key != known.public_key);
+    CHECK(problems().empty());
+    // A new station: let in by a coordinator, whose passphrase is known here.
+    const auto second = place.open("second");
+    REQUIRE_FALSE(second->start_session(second->add_pilot({"", "Iris Quayle"}), "x", "y").empty());
+    REQUIRE(problems().size() == 1);
+    const auto key = lock.signing_key();
+    REQUIRE(key);
+    REQUIRE(school->let_in(second->record().own_key(), &*key));
+    CHECK(problems().empty());
+    lock.lock();
+    CHECK_FALSE(lock.signing_key());
 }
 
 TEST_CASE("the briefing is a gate, ticked by both, and undone", "[school][release]")

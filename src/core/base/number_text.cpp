@@ -26,6 +26,7 @@ std::optional<Number> whole_text(std::string_view text)
 
 std::string exact(double value) { return text_of(value, std::chars_format::general, 17); }
 std::string fixed(double value, int decimals) { return text_of(value, std::chars_format::fixed, decimals); }
+std::string to_digits(double value, int digits) { return text_of(value, std::chars_format::general, digits); }
 std::optional<double> number_of(std::string_view text) { return whole_text<double>(text); }
 std::optional<long long> whole_number_of(std::string_view text) { return whole_text<long long>(text); }
 

@@ -11,6 +11,8 @@ namespace bh {
 [[nodiscard]] std::string exact(double value);
 /// With so many decimals, as printf's %.*f.
 [[nodiscard]] std::string fixed(double value, int decimals);
+/// So many significant digits, noughts at the end left out, as printf's %.*g.
+[[nodiscard]] std::string to_digits(double value, int digits);
 /// The whole of a text as a number; nothing for anything else. No white space, no sign + before it.
 [[nodiscard]] std::optional<double> number_of(std::string_view text);
 [[nodiscard]] std::optional<long long> whole_number_of(std::string_view text);

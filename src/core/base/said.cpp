@@ -1,5 +1,7 @@
 #include "core/base/said.h"
 
+#include "core/base/number_text.h"
+
 #include <cstdio>
 
 namespace bh {
@@ -21,9 +23,7 @@ std::string english_value(const SaidValue& value)
 
 std::string english(Rounded number)
 {
-    char text[64];
-    std::snprintf(text, sizeof text, number.significant ? "%.*g" : "%.*f", number.digits, number.value);
-    return text;
+    return number.significant ? to_digits(number.value, number.digits) : fixed(number.value, number.digits);
 }
 
 std::string filled(std::string_view form, const std::vector<std::string>& values, std::string_view count)

@@ -1,5 +1,6 @@
 #include "desk/drills/ladder_editor.h"
 
+#include "core/base/number_text.h"
 #include "desk/parts/buttons.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/part_title.h"
@@ -43,7 +44,7 @@ std::string step_for(const std::string& chosen, Curriculum& c)
     if (!chosen.starts_with(free_minutes)) return chosen;
     Curriculum::FreeBlock block;
     block.id = "free-" + std::to_string(c.free_blocks.size() + 1);
-    block.minutes = std::stod(chosen.substr(std::string_view(free_minutes).size()));
+    block.minutes = number_of(chosen.substr(std::string_view(free_minutes).size())).value_or(block.minutes);
     c.free_blocks.push_back(block);
     return block.id;
 }

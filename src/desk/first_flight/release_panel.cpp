@@ -1,6 +1,7 @@
 #include "desk/first_flight/release_panel.h"
 
 #include "desk/parts/buttons.h"
+#include "desk/parts/head_on_paper.h"
 #include "desk/parts/paper.h"
 #include "desk/parts/paper_window.h"
 #include "desk/parts/theme.h"
@@ -58,6 +59,14 @@ QString releasePaper(const School& school, const Release& r)
                              .arg(signer ? QString::fromStdString(signer->name) : QObject::tr("(no longer known)"),
                                   dayInWords(r.at), QString::fromStdString(r.key).left(16),
                                   QString::fromStdString(r.signature).section(QLatin1Char(':'), 1).left(24), shortHead(r.head))));
+    const KeyBook book = school.keys();
+    const KnownKey* key = book.find(r.key);
+    html += QStringLiteral("<p>%1</p>")
+                .arg(onPaper(key ? QObject::tr("This key has been known since %1, let in by: %2.")
+                                       .arg(dayInWords(key->since), asWords(let_in_by(school, *key)))
+                                 : QObject::tr("This key is not among those of the record.")));
+    html += QStringLiteral("<p>%1</p>").arg(onPaper(QObject::tr("Head of the record when this was printed:"))) +
+            headOnPaper(school.record().head());
     html += QStringLiteral("<p class=\"quiet\">%1</p>")
                 .arg(onPaper(QObject::tr(
                     "To check it later: verify the record, which checks every release's signature, and compare the head above. "
@@ -97,7 +106,7 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     sign_ = namedButton(tr("Sign"), "releaseSign", tr("Releases the pilot, with the coordinator's own key"));
     setPrimary(sign_);
     paper_ = namedButton(tr("On paper …"), "releasePaper", tr("The release with its gates, evidence and the record's head"));
-    withdraw_ = namedButton(tr("Withdraw"), "releaseWithdraw", tr("It holds no more, for the reason in the line beside it"));
+    withdraw_ = namedButton(tr("Withdraw"), "releaseWithdraw", tr("It holds no more, for the reason in the line below, signed by whoever is chosen there with a passphrase"));
     auto* upper = new QHBoxLayout;
     upper->setSpacing(8);
     upper->addWidget(state_, 1);
@@ -205,7 +214,10 @@ void ReleasePanel::withdraw()
 {
     const Release* release = newest_release(school_, pilot_id_);
     if (!release) return;
-    const auto done = withdraw_release(school_, release->id, reason_->text().toStdString());
+    QApplication::setOverrideCursor(Qt::WaitCursor); // a passphrase takes about a second
+    const auto done = withdraw_release(school_, release->id, reason_->text().toStdString(), signer(), passphrase_->text().toStdString());
+    QApplication::restoreOverrideCursor();
+    passphrase_->clear();
     if (done) reason_->clear();
     say(done ? tr("Withdrawn.") : asWords(done.error()));
 }

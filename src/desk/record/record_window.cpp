@@ -3,6 +3,7 @@
 #include "desk/parts/sections.h"
 #include "desk/parts/theme.h"
 #include "desk/record/house_panel.h"
+#include "desk/record/keys_panel.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/people_panel.h"
 #include "desk/record/state_panel.h"
@@ -33,6 +34,8 @@ RecordWindow::RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidg
         connect(house, &HousePanel::coachingAsked, this, &RecordWindow::coachingAsked);
         return house;
     }));
+    top->addWidget(sections_->add(tr("Stations and keys"), QStringLiteral("sectionKeys"),
+                                  [&school, &lock, watch] { return new KeysPanel(school, lock, watch); }));
     top->addStretch();
     auto* close = new QPushButton(tr("Close"));
     close->setObjectName(QStringLiteral("recordClose"));

@@ -17,7 +17,7 @@ class Sections;
 class RecordWindow : public QDialog {
     Q_OBJECT
 public:
-    enum Section { State, People, Keeping, House };
+    enum Section { State, People, Keeping, House, Keys };
     /// `watch` may be null: nobody looks after this record, as in a demonstration of it.
     RecordWindow(School& school, Lock& lock, RecordWatch* watch, QWidget* parent = nullptr);
     void showSection(Section section);

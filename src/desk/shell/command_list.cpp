@@ -103,6 +103,10 @@ bool CommandList::eventFilter(QObject* watched, QEvent* event)
 {
     if (watched == wanted_ && event->type() == QEvent::KeyPress) {
         const int key = static_cast<QKeyEvent*>(event)->key();
+        if (key == Qt::Key_Escape) {
+            reject(); // whatever else the key means in the window behind
+            return true;
+        }
         const int by = key == Qt::Key_Down ? 1 : key == Qt::Key_Up ? -1 : 0;
         if (by != 0) {
             const int row = list_->indexOfTopLevelItem(list_->currentItem()) + by;

@@ -3,6 +3,7 @@
 #include "desk/parts/theme.h"
 #include "desk/words/language.h"
 
+#include <QKeyEvent>
 #include <QBoxLayout>
 #include <QDesktopServices>
 #include <QDir>
@@ -154,5 +155,13 @@ void HelpWindow::showPage(const QString& wanted)
 }
 
 QString HelpWindow::page() const { return QFileInfo(page_->source().path()).completeBaseName(); }
+
+void HelpWindow::keyPressEvent(QKeyEvent* event)
+{
+    if (event->key() == Qt::Key_Escape)
+        close();
+    else
+        QWidget::keyPressEvent(event);
+}
 
 } // namespace bh::desk

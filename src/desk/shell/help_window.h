@@ -19,6 +19,9 @@ public:
     /// Where the pages lie, for a folder of data: beside it in the project, within it once installed.
     [[nodiscard]] static std::filesystem::path folderFor(const std::filesystem::path& documents);
 
+protected:
+    void keyPressEvent(QKeyEvent* event) override; ///< Escape closes it
+
 private:
     void fill(const QString& wanted);
     QString folder_;

@@ -1,4 +1,5 @@
 #include "core/base/one_line.h"
+#include "core/base/number_text.h"
 #include "desk/parts/live_teller.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
@@ -31,6 +32,7 @@
 #include <QTemporaryDir>
 #include <QTimer>
 #include <atomic>
+#include <clocale>
 #include <chrono>
 #include <csignal>
 #include <cstdio>
@@ -78,8 +80,9 @@ void measureIdle(double usable_s)
         timer->start();
         QTimer::singleShot(10000, [=] {
             const double cpu_s = static_cast<double>(std::clock() - before) / CLOCKS_PER_SEC;
-            std::printf("usable after %.0f ms, idle %.2f %% of one core, resident %.0f MB\n", 1000 * usable_s,
-                        100 * cpu_s / (static_cast<double>(timer->elapsed()) / 1000), static_cast<double>(residentKb()) / 1024);
+            std::printf("usable after %s ms, idle %s %% of one core, resident %s MB\n", fixed(1000 * usable_s, 0).c_str(),
+                        fixed(100 * cpu_s / (static_cast<double>(timer->elapsed()) / 1000), 2).c_str(),
+                        fixed(static_cast<double>(residentKb()) / 1024, 0).c_str());
             delete timer;
             QApplication::quit();
         });
@@ -97,6 +100,7 @@ struct Asked {
     QString tour;
     QSize tour_size{1280, 800};
     bool measure = false;
+    bool is_demo = false;
     bool quiet = false; ///< nobody is there to read a window
     RecordPlace place;
     QString name, station_name;
@@ -120,6 +124,7 @@ Result<void> useDemo(Asked& asked, const DataFolder& data, const QTemporaryDir& 
     if (error) return bad_input("%1: the demo record could not be copied: %2", original->string(), error.message());
     asked.options.read_logs_also_from = original->string() + ".logs";
     asked.options.remember_heads = false; // it is thrown away
+    asked.is_demo = true;
     asked.name = QObject::tr("Demo record");
     return {};
 }
@@ -218,6 +223,7 @@ int work(Asked& asked, const DataFolder& data)
     asked.options.clock = [offset] { return systemNow() + *offset; };
     int exit = 0;
     asked.options.rights = entry_rights();
+    asked.options.journal_first = true; // nobody who flies waits for a server
     desk::OneWindow one(beside(asked.place, usual_station_folder()));
     if (asked.tour.isEmpty() && !asked.measure && !asked.options.read_only) {
         const auto found = one.look();
@@ -229,8 +235,9 @@ int work(Asked& asked, const DataFolder& data)
     }
     auto record = opened(asked, exit);
     if (!record) return exit;
-    if (const std::string demo_now = record->note("demo_now"); !demo_now.empty()) {
-        *offset = std::stoll(demo_now) - systemNow();
+    // In the demo alone: whoever may write a note of that name elsewhere does not move everybody's clock.
+    if (const auto demo_now = asked.is_demo ? whole_number_of(record->note("demo_now")) : std::nullopt) {
+        *offset = *demo_now - systemNow();
         asked.name += QObject::tr(" of %1").arg(desk::dayInWords(record->now()));
     }
     if (asked.options.read_only) asked.name += QObject::tr(", read only");
@@ -286,6 +293,7 @@ int main(int argc, char** argv)
         qputenv("QT_QPA_PLATFORM", "offscreen");
     ::umask(S_IRWXG | S_IRWXO); // what is written is its owner's
     desk::Application application(argc, argv);
+    std::setlocale(LC_NUMERIC, "C"); // numbers in files and on the record are the same everywhere; words for people go through QLocale
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
     QApplication::setApplicationVersion(QStringLiteral(BH_VERSION));
     QCommandLineParser parser;

@@ -3,6 +3,7 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
+#include "record/failures.h"
 #include "record/backup.h"
 
 #include <QClipboard>
@@ -136,6 +137,9 @@ try {
     const bool done = QApplication::notify(receiver, event);
     if (paints && has_upper_halves()) release_upper_halves();
     return done;
+} catch (const ServerAway& why) { // of which the strip at the foot tells: no window over whatever is being done
+    std::fprintf(stderr, "bluehangar: %s\n", why.what());
+    return true;
 } catch (const std::exception& why) {
     std::fprintf(stderr, "bluehangar: %s\n", why.what());
     tellTrouble(QString::fromUtf8(why.what()));
