@@ -15,15 +15,30 @@
 #include "files/flight_csv.h"
 #include "files/flight_import.h"
 #include "files/flight_pack.h"
+#include "files/kit_documents.h"
+#include "files/match_documents.h"
+#include "files/pointing_csv.h"
 #include "files/rates_csv.h"
 #include "files/rates_document.h"
 #include "files/recording_csv.h"
 #include "files/setup_document.h"
+#include "files/sickness_document.h"
 #include "files/simulator_document.h"
 #include "files/stick_csv.h"
+#include "files/stick_recording.h"
 #include "files/week_document.h"
 #include "files/world_document.h"
+#include "record/attachments.h"
+#include "record/backup.h"
+#include "record/bodies.h"
+#include "record/exchange.h"
+#include "record/key_book.h"
+#include "record/seals.h"
+#include "record/waiting.h"
+#include "school/room.h"
+#include "school/session_import.h"
 
+#include <QCoreApplication>
 #include <cstdint>
 #include <cstdlib>
 #include <cstring>
@@ -87,6 +102,92 @@ void read_coaching(std::string_view text)
     looked_at(parse_mapping(text, "f"));
     looked_at(parse_tally(text));
 }
+/// In memory, as what it says has to lie in a file.
+std::string in_a_file(std::string_view text, const char* ending)
+{
+    const std::string file = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ending;
+    std::ofstream(file, std::ios::binary) << text;
+    return file;
+}
+void read_kit(std::string_view text)
+{
+    looked_at(parse_kit(text, "f"));
+    looked_at(parse_faults(text, "f"));
+}
+void read_match(std::string_view text) { looked_at(parse_match(text, "f")); }
+void read_trial(std::string_view text) { looked_at(parse_trial(text, "f")); }
+void read_plan(std::string_view text) { looked_at(parse_plan(text, "f")); }
+void read_handling(std::string_view text) { looked_at(parse_handling(text, "f")); }
+void read_blind(std::string_view text) { looked_at(parse_blind(text, "f")); }
+void read_way_back(std::string_view text) { looked_at(parse_way_back(text, "f")); }
+void read_sickness(std::string_view text) { looked_at(parse_sickness(text, "f", "id")); }
+void read_pointing(std::string_view text) { looked_at(load_pointing_csv(in_a_file(text, ".csv"))); }
+void read_stick_recording(std::string_view text) { looked_at(load_stick_recording(in_a_file(text, ".csv.gz"))); }
+void read_practice(std::string_view text) { looked_at(read_practice_table(text, "f")); }
+void read_station_now(std::string_view text) { looked_at(station_now_in(std::string(text))); }
+/// What an entry's body may be, of each kind; and what is made of it where keys and names are followed.
+void read_bodies(std::string_view text)
+{
+    Entry e;
+    e.seq = 7, e.at = 1'900'000'000, e.subject = "s", e.hash = std::string(64, 'a');
+    e.body = text;
+    const auto shared = [&](const std::string&) { return std::optional(e.body); };
+    looked_at(pilot_in(e)), looked_at(person_in(e)), looked_at(controller_in(e)), looked_at(calibration_in(e)),
+        looked_at(kit_tick_in(e));
+    looked_at(grip_round_in(e)), looked_at(session_in(e)), looked_at(attempt_row_in(e)), looked_at(attempt_in(e, shared)),
+        looked_at(stage_in(e));
+    looked_at(verified_calibration_in(e)), looked_at(demonstrating_attempt_in(e)), looked_at(document_in(e)),
+        looked_at(text_in(e));
+    looked_at(station_key_in(e)), looked_at(admission_in(e)), looked_at(repair_in(e)), looked_at(note_in(e));
+    static_cast<void>(late_problem(e));
+    static_cast<void>(with_open_name(e.body, std::string(64, 'a')));
+    static_cast<void>(with_sealed_name(e.body, std::string(64, 'a')));
+    KeyBook book;
+    for (const char* kind : {"key", "standing", "person", "admitted", "key"}) {
+        e.kind = kind, ++e.seq;
+        static_cast<void>(book.follow(e));
+    }
+}
+/// A station's journal, one gesture of it.
+void read_waiting(std::string_view text)
+{
+    static const std::filesystem::path folder = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ".waiting";
+    std::filesystem::create_directories(folder);
+    std::ofstream(folder / "00000001.waiting.json", std::ios::binary) << text;
+    std::vector<Said> problems;
+    for (const WaitingGesture& gesture : WaitingEntries(folder).all(&problems)) static_cast<void>(as_entries(gesture));
+    for (const Said& p : problems) looked_at(Result<void>(tl::unexpected(Error{Error::Code::BadInput, p})));
+}
+/// A flight log beside the record, gzip and all.
+void read_attached(std::string_view text)
+{
+    static const std::string record = "/dev/shm/bh-fuzz-" + std::to_string(getpid());
+    static const Attachments beside(record);
+    for (const char* ending : {".flight.gz", ".csv.gz"}) // their hash is that of what is in them, so that they are unpacked first
+        if (const auto name = FileName::of(std::string(64, 'a') + ending, true)) {
+            const auto file = beside.place_of(*name);
+            std::filesystem::create_directories(file.parent_path());
+            std::ofstream(file, std::ios::binary) << text;
+            looked_at(beside.flight_log(std::string(64, 'a')));
+            std::filesystem::remove(file);
+        }
+}
+/// An export, and a backup, of which nothing is left behind when they are refused.
+void read_record_json(std::string_view text)
+{
+    static const std::filesystem::path folder = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ".exported";
+    std::filesystem::create_directories(folder);
+    std::ofstream(folder / "record.json", std::ios::binary) << text;
+    const auto record = folder.string() + ".sqlite";
+    looked_at(import_record(folder, record));
+    for (const char* beside : {"", ".logs", ".sticks", "-wal", "-shm"}) std::filesystem::remove_all(record + beside);
+}
+void read_backup(std::string_view text)
+{
+    const std::string file = in_a_file(text, ".tar.gz"), record = file + ".sqlite";
+    looked_at(restore(file, record));
+    for (const char* beside : {"", ".logs", ".sticks", "-wal", "-shm"}) std::filesystem::remove_all(record + beside);
+}
 /// Any program's table, read as it is guessed to be.
 void read_flight_table(std::string_view text)
 {
@@ -128,7 +229,11 @@ void read_flight_pack(std::string_view text)
 
 constexpr std::pair<std::string_view, void (*)(std::string_view)> readers[] = {
     {"airframe", read_airframe},
+    {"attached", read_attached},
     {"available_csv", read_available_csv},
+    {"backup", read_backup},
+    {"blind", read_blind},
+    {"bodies", read_bodies},
     {"calendars", read_calendars},
     {"calibration", read_calibration},
     {"coaching", read_coaching},
@@ -139,12 +244,25 @@ constexpr std::pair<std::string_view, void (*)(std::string_view)> readers[] = {
     {"flight_csv", read_flight_csv},
     {"flight_pack", read_flight_pack},
     {"flight_table", read_flight_table},
+    {"handling", read_handling},
+    {"kit", read_kit},
+    {"match", read_match},
+    {"plan", read_plan},
+    {"pointing", read_pointing},
+    {"practice", read_practice},
     {"rates", read_rates},
+    {"record_json", read_record_json},
     {"rates_csv", read_rates_csv},
     {"recording_csv", read_recording_csv},
     {"setup", read_setup},
+    {"sickness", read_sickness},
     {"simulator", read_simulator},
+    {"station_now", read_station_now},
     {"stick_csv", read_stick_csv},
+    {"stick_recording", read_stick_recording},
+    {"trial", read_trial},
+    {"waiting", read_waiting},
+    {"way_back", read_way_back},
     {"weather", read_weather},
     {"week", read_week},
     {"world", read_world},
@@ -251,7 +369,13 @@ extern "C" int LLVMFuzzerInitialize(int*, char***)
     const char* wanted = std::getenv("BH_READER");
     for (const auto& [name, read] : readers)
         if (wanted && name == wanted) reader = read;
-    if (reader) return 0;
+    if (reader) {
+        static int argc = 1;
+        static char name[] = "fuzz_readers";
+        static char* argv[] = {name, nullptr};
+        static QCoreApplication qt(argc, argv); // the record needs its plug-ins
+        return 0;
+    }
     for (const auto& [name, read] : readers) std::cout << name << '\n';
     std::cout.flush();
     std::_Exit(wanted ? 2 : 0);

@@ -14,6 +14,7 @@ seeds() {
     coaching) ls data/coaching/*.json fuzz/seeds/coaching* ;;
     curriculum) ls data/curricula/*.json ;;
     drill) ls data/drills/*.json ;;
+    kit) ls data/kit/*.json ;;
     simulator) ls data/simulators/*.json ;;
     world) ls data/worlds/*.json ;;
     flight_csv) ls tests/reference/logs/*.csv ;;

@@ -5209,8 +5209,8 @@ Gas nach unten, dann startet %3.
         <translation>Wessen Schlüssel diese Akte unterschreiben</translation>
     </message>
     <message>
-        <source>A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare the digits with those that the new station shows here itself.</source>
-        <translation>Eine neue Station oder ein neuer Koordinator zählt, sobald jemand, den man hier kennt, ihn eingelassen hat. Vergleichen Sie die Ziffern mit denen, die die neue Station hier selbst zeigt.</translation>
+        <source>A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare the digits with those that the new station shows here itself. This station&apos;s own key begins with %1.</source>
+        <translation>Eine neue Station oder ein neuer Koordinator zählt, sobald jemand, den man hier kennt, ihn eingelassen hat. Vergleichen Sie die Ziffern mit denen, die die neue Station hier selbst zeigt. Der eigene Schlüssel dieser Station beginnt mit %1.</translation>
     </message>
     <message>
         <source>Keys of stations and coordinators</source>
@@ -5265,8 +5265,8 @@ Gas nach unten, dann startet %3.
         <translation>Als bekannt vermerken</translation>
     </message>
     <message>
-        <source>Signed by the coordinator who unlocked this station</source>
-        <translation>Unterschrieben vom Koordinator, der diese Station geöffnet hat</translation>
+        <source>Signed by a coordinator, as when a station is let in</source>
+        <translation>Von einem Koordinator unterschrieben, wie beim Einlassen einer Station</translation>
     </message>
     <message>
         <source>Entry</source>
@@ -5319,6 +5319,14 @@ Gas nach unten, dann startet %3.
     <message>
         <source>Entry %1 is another one: this record did not grow from that one.</source>
         <translation>Eintrag %1 ist ein anderer: diese Akte ist nicht aus jener gewachsen.</translation>
+    </message>
+    <message>
+        <source>a coordinator&apos;s passphrase, where this station was not let in itself</source>
+        <translation>Passphrase eines Koordinators, wo diese Station selbst nicht eingelassen ist</translation>
+    </message>
+    <message>
+        <source>Passphrase of a coordinator</source>
+        <translation>Passphrase eines Koordinators</translation>
     </message>
 </context>
 <context>
@@ -17719,6 +17727,10 @@ trägt es nicht</translation>
     <message>
         <source>the name is erased, but not every flight: %1</source>
         <translation>der Name ist gelöscht, aber nicht jeder Flug: %1</translation>
+    </message>
+    <message>
+        <source>%1…: is no path that this computer can have: %2</source>
+        <translation>%1…: ist kein Pfad, den dieser Rechner haben kann: %2</translation>
     </message>
 </context>
 </TS>

@@ -1,5 +1,5 @@
-// Linked into the test programs: where BH_COMMA_LOCALE names a locale, the C library speaks it, as a program of Qt does by itself on a
-// computer whose user has chosen it. Everything that is written and read has to be the same all the same.
+// Linked into the test programs: where BH_COMMA_LOCALE names a locale, the C library speaks it, as a program of Qt does by itself
+// on a computer whose user has chosen it. Everything that is written and read has to be the same all the same.
 #include <clocale>
 #include <cstdio>
 #include <cstdlib>

@@ -113,6 +113,14 @@ void PrivateServer::ask_password_of(const std::string& login) const
     sql("postgres", "SELECT pg_reload_conf()");
 }
 
+void PrivateServer::signal_all(int signal) const
+{
+    std::ifstream file(folder_ / "data" / "postmaster.pid");
+    std::string pid;
+    file >> pid;
+    run("sh -c 'kill -" + std::to_string(signal) + " " + pid + " $(pgrep -P " + pid + ")'");
+}
+
 void PrivateServer::stop() const
 {
     run((programs() / "pg_ctl").string() + " -D " + (folder_ / "data").string() + " -m immediate -w stop >/dev/null");

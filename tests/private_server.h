@@ -28,6 +28,8 @@ public:
     void make_logins() const;
     /// From now on a login is asked for its password (SCRAM-SHA-256).
     void ask_password_of(const std::string& login) const;
+    /// To the server and all its children, as somebody's SIGSTOP.
+    void signal_all(int signal) const;
     void stop() const;
     void start() const;
     [[nodiscard]] const std::filesystem::path& folder() const { return folder_; }

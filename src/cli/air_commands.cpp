@@ -1,7 +1,7 @@
 // What the built-in flight knows of the air, and what is timed or pointed at by hand.
 #include "cli/commands.h"
-#include "core/base/number_text.h"
 #include "cli/print.h"
+#include "core/base/number_text.h"
 #include "core/base/stats.h"
 #include "core/flight/atmosphere.h"
 #include "core/flight/rotor_air.h"

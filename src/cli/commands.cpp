@@ -1,7 +1,7 @@
 #include "cli/commands.h"
 
-#include "core/base/number_text.h"
 #include "cli/print.h"
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 
 #include "core/drill/demonstration.h"
@@ -109,12 +109,13 @@ Result<int> show_drill(const DataFolder& data, const std::string& id)
     std::printf("%s (%s, version %d)\n%s\n\nPhases\n", one_line(drill->name).c_str(), one_line(drill->id).c_str(), drill->version,
                 drill->purpose.c_str());
     for (const Phase& phase : drill->phases)
-        std::printf("  %-8s %s (within %s s)\n", phase.id.c_str(), phase.instruction.c_str(), fixed(phase.time_limit_s, 0).c_str());
+        std::printf("  %-8s %s (within %s s)\n", phase.id.c_str(), phase.instruction.c_str(),
+                    fixed(phase.time_limit_s, 0).c_str());
     std::printf("\nCriteria                        fail     pass    merit  unit\n");
     for (const Criterion& c : drill->criteria)
         std::printf("  %-24s %8s %8s %8s  %s%s%s\n", c.label.c_str(), to_digits(c.fail, 6).c_str(), to_digits(c.pass, 6).c_str(),
-                    to_digits(c.merit, 6).c_str(), unit_key(c.unit()).data(),
-                    c.must ? ", must" : "", c.common_practice ? ", common practice" : "");
+                    to_digits(c.merit, 6).c_str(), unit_key(c.unit()).data(), c.must ? ", must" : "",
+                    c.common_practice ? ", common practice" : "");
     return 0;
 }
 

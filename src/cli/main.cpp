@@ -5,8 +5,8 @@
 #include <CLI/CLI.hpp>
 #include <QCoreApplication>
 #include <algorithm>
-#include <clocale>
 #include <charconv>
+#include <clocale>
 #include <cmath>
 #include <cstdint>
 #include <cstdlib>
@@ -284,7 +284,9 @@ int main(int argc, char** argv)
     auto* verify = record->add_subcommand("verify", "Check the chain of entries, the tables and the flight logs");
     std::string head, trust;
     verify->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
-    verify->add_option("--head", head, "COUNT:HASH that it is to have grown from, as `record head` printed it (12 digits are enough), or a file with it");
+    verify->add_option(
+        "--head", head,
+        "COUNT:HASH that it is to have grown from, as `record head` printed it (12 digits are enough), or a file with it");
     verify->add_option("--trust", trust, "Public keys: a file as `record keys` printed it, or the keys with commas between");
     verify->callback([&] { chosen = [&] { return cli::verify_record(file, head, trust); }; });
     auto* newest = record->add_subcommand("head", "Print COUNT:HASH of the newest entry");
@@ -295,24 +297,29 @@ int main(int argc, char** argv)
     const auto asks_for_signature = [&](CLI::App* command) {
         command->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
         command->add_option("--who", signing.who, "The coordinator in whose name, by name or id; this station's key without");
-        command->add_option("--passphrase-file", signing.passphrase_file, "File whose first line is the coordinator's passphrase");
+        command->add_option("--passphrase-file", signing.passphrase_file,
+                            "File whose first line is the coordinator's passphrase");
     };
     std::string key_to_admit, why;
     long long entry_to_mark = 0;
     auto* admitted = record->add_subcommand("admit", "Let a new station's, or another coordinator's, key in: countersign it");
     asks_for_signature(admitted);
     admitted->add_option("--key", key_to_admit, "The public key, its first digits, or all for every one that waits")->required();
-    admitted->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::let_in(d, file, key_to_admit, signing); }); });
+    admitted->callback(
+        [&] { chosen = with_data([&](const DataFolder& d) { return cli::let_in(d, file, key_to_admit, signing); }); });
     auto* repaired = record->add_subcommand("repair", "Mark an entry that is not as it should be as known, with a reason");
     asks_for_signature(repaired);
     repaired->add_option("--entry", entry_to_mark, "Its number")->required();
     repaired->add_option("--why", why, "The reason: what happened")->required();
-    repaired->callback(
-        [&] { chosen = with_data([&](const DataFolder& d) { return cli::mark_as_known(d, file, entry_to_mark, why, signing); }); });
-    auto* signers = record->add_subcommand("signers", "Print whose keys are on the record, since when, and who let them in, as CSV");
+    repaired->callback([&] {
+        chosen = with_data([&](const DataFolder& d) { return cli::mark_as_known(d, file, entry_to_mark, why, signing); });
+    });
+    auto* signers =
+        record->add_subcommand("signers", "Print whose keys are on the record, since when, and who let them in, as CSV");
     signers->add_option("--store", file, "Record file, postgresql://…, or service=NAME")->required();
     signers->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::print_who_signs(d, file); }); });
-    auto* logins = record->add_subcommand("logins", "Take a server's logins, and what each may write, as they should be, and print them");
+    auto* logins =
+        record->add_subcommand("logins", "Take a server's logins, and what each may write, as they should be, and print them");
     logins->add_option("--store", file, "postgresql://…, or service=NAME")->required();
     logins->callback([&] { chosen = [&] { return cli::confirm_logins(file); }; });
     auto* keys = record->add_subcommand("keys", "Print the public keys of the stations that signed it, a line each");

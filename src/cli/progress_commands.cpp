@@ -87,7 +87,9 @@ Json release_json(const School& school, const std::string& pilot_id)
 {
     const Release* release = newest_release(school, pilot_id);
     if (!release) return nullptr;
-    const auto moment = [](UnixTime at) { return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate).toStdString(); };
+    const auto moment = [](UnixTime at) {
+        return QDateTime::fromSecsSinceEpoch(at, Qt::UTC).toString(Qt::ISODate).toStdString();
+    };
     const KeyBook book = school.keys();
     const KnownKey* key = book.find(release->key);
     Json json{{"signed_by", school.who_is(release->signer)},
@@ -129,8 +131,10 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
                             {"evidence", g.evidence.english()}});
         }
         ready = ready && all_met(gates);
-        pilots.push_back(
-            {{"pilot", pilot.name}, {"ready", all_met(gates)}, {"gates", std::move(list)}, {"release", release_json(school, pilot.id)}});
+        pilots.push_back({{"pilot", pilot.name},
+                          {"ready", all_met(gates)},
+                          {"gates", std::move(list)},
+                          {"release", release_json(school, pilot.id)}});
     }
     if (!asked.pilot.empty() && pilots.empty()) return bad_input(asked.store + ": there is no pilot '" + asked.pilot + "'");
     if (!asked.pilot.empty())

@@ -185,7 +185,8 @@ Result<int> let_in(const DataFolder& data, const std::string& store, const std::
     for (const KnownKey& known : book.keys()) // all that wait, or the one that begins so
         if (!known.stands && (key == "all" || known.public_key.starts_with(key))) keys.push_back(known.public_key);
     if (keys.empty() && is_public_key(key) && !book.stands(key)) keys.push_back(key); // before it comes
-    if (keys.empty() && key != "all") return bad_input("--key: no key of this record that waits to be let in begins with '" + key + "'");
+    if (keys.empty() && key != "all")
+        return bad_input("--key: no key of this record that waits to be let in begins with '" + key + "'");
     for (const std::string& one : keys) {
         if (const auto done = (*school)->let_in(one, *with ? &**with : nullptr); !done) return tl::unexpected(done.error());
         std::printf("%s\n", one.c_str());
@@ -200,7 +201,8 @@ Result<int> mark_as_known(const DataFolder& data, const std::string& store, long
     if (!school) return tl::unexpected(school.error());
     const auto with = key_of(**school, asked);
     if (!with) return tl::unexpected(with.error());
-    if (const auto done = (*school)->mark_as_known(entry, why, *with ? &**with : nullptr); !done) return tl::unexpected(done.error());
+    if (const auto done = (*school)->mark_as_known(entry, why, *with ? &**with : nullptr); !done)
+        return tl::unexpected(done.error());
     std::printf("entry %lld is marked as known\n", entry);
     return 0;
 }
@@ -215,10 +217,13 @@ Result<int> print_who_signs(const DataFolder& data, const std::string& store)
     std::printf("public_key,of,since_utc,stands,countersigned_by\n");
     const KeyBook book = school.keys();
     for (const KnownKey& key : book.keys()) {
-        const std::string of = !key.person.empty() ? school.who_is(key.person) : key.login.empty() ? "a station" : "station " + key.login;
+        const std::string of = !key.person.empty() ? school.who_is(key.person)
+                               : key.login.empty() ? "a station"
+                                                   : "station " + key.login;
         const std::string since = QDateTime::fromSecsSinceEpoch(key.since, Qt::UTC).toString(Qt::ISODate).toStdString();
         const std::string by = !key.stands ? "nobody" : key.countersigned.empty() ? "the record's beginning" : key.countersigned;
-        std::printf("%s,%s,%s,%s,%s\n", key.public_key.c_str(), csv_field(of).c_str(), since.c_str(), key.stands ? "yes" : "no", by.c_str());
+        std::printf("%s,%s,%s,%s,%s\n", key.public_key.c_str(), csv_field(of).c_str(), since.c_str(), key.stands ? "yes" : "no",
+                    by.c_str());
     }
     return 0;
 }

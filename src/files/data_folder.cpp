@@ -63,7 +63,8 @@ Result<DataFolder> DataFolder::find(const std::filesystem::path& program, const 
 Result<Drill> DataFolder::drill(const std::string& id) const
 {
     const auto path = root_ / "drills" / (id + ".json");
-    if (id.find('/') != std::string::npos || !std::filesystem::exists(path))
+    std::error_code none;
+    if (id.find('/') != std::string::npos || !std::filesystem::exists(path, none))
         return failure(Error::Code::NotFound, "there is no drill '%1'; `drill list` shows those there are", id);
     return load(path, parse_drill);
 }
@@ -74,7 +75,8 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
 {
     const bool is_file = id_or_file.ends_with(".json");
     const auto path = place_of("simulators", id_or_file);
-    if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path)))
+    std::error_code none;
+    if (!is_file && (id_or_file.find('/') != std::string::npos || !std::filesystem::exists(path, none)))
         return failure(Error::Code::NotFound, "there is no simulator '%1' in the data folder; expected its id or a JSON file",
                        id_or_file);
     return load(path, parse_simulator);

@@ -119,12 +119,21 @@ Result<void> flush_file(const std::filesystem::path& path)
 Result<void> make_own_folder(const std::filesystem::path& folder)
 {
     std::error_code error;
-    if (std::filesystem::is_directory(folder, error)) return {};
+    if (folder.empty() || std::filesystem::is_directory(folder, error)) return {}; // a name alone lies where we are
     if (folder.has_parent_path() && folder.parent_path() != folder)
         if (const auto made = make_own_folder(folder.parent_path()); !made) return made;
     if (::mkdir(folder.c_str(), 0700) != 0 && errno != EEXIST) return cannot(folder, "cannot be made");
     flush_folder(folder.parent_path());
     return {};
+}
+
+Result<void> is_possible_path(const std::filesystem::path& path)
+{
+    std::error_code error;
+    static_cast<void>(std::filesystem::status(path, error));
+    if (error != std::errc::filename_too_long && error != std::errc::too_many_symbolic_link_levels) return {};
+    constexpr std::size_t shown = 60;
+    return bad_input("%1…: is no path that this computer can have: %2", path.string().substr(0, shown), error.message());
 }
 
 void flush_folder(const std::filesystem::path& folder) noexcept

@@ -33,6 +33,8 @@ private:
 [[nodiscard]] Result<void> flush_file(const std::filesystem::path& path);
 /// A folder, with those that it lies in, that only its owner can look into.
 [[nodiscard]] Result<void> make_own_folder(const std::filesystem::path& folder);
+/// Refuses what is too long to be a path, or leads in a ring: for what follows it would only be missing.
+[[nodiscard]] Result<void> is_possible_path(const std::filesystem::path& path);
 /// What was made, renamed or taken away in a folder is so after a power cut too.
 void flush_folder(const std::filesystem::path& folder) noexcept;
 

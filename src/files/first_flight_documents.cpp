@@ -180,7 +180,8 @@ std::string release_text(const Release& release)
 
 std::string withdrawal_to_sign(const Release& release)
 {
-    return "withdraw:" + Json{release.id, release.signature, release.withdrawal.at, release.withdrawal.by, release.withdrawn}.dump();
+    return "withdraw:" +
+           Json{release.id, release.signature, release.withdrawal.at, release.withdrawal.by, release.withdrawn}.dump();
 }
 
 Result<Release> parse_release(std::string_view text, const std::string& file, const std::string& id)

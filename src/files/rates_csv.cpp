@@ -61,7 +61,8 @@ std::string rates_csv(const RateProfile& profile, int points)
     for (int i = 0; i < points; ++i) {
         const double stick = -1 + 2.0 * i / (points - 1);
         text += fixed(stick, 6);
-        for (const RateCurve* axis : {&profile.roll, &profile.pitch, &profile.yaw}) text += ',' + fixed(rate_dps(*axis, stick), 4);
+        for (const RateCurve* axis : {&profile.roll, &profile.pitch, &profile.yaw})
+            text += ',' + fixed(rate_dps(*axis, stick), 4);
         text += '\n';
     }
     return text;

@@ -85,7 +85,8 @@ public:
     /// seconds may yet be named: `named_now` tells.
     /// What is younger than `left_since` was left by a program that was ended, and is counted in `left_over` instead.
     [[nodiscard]] std::vector<Said> problems(const Names& named, const std::function<Names()>& named_now,
-                                             std::optional<std::filesystem::file_time_type> left_since = {}, int* left_over = nullptr) const;
+                                             std::optional<std::filesystem::file_time_type> left_since = {},
+                                             int* left_over = nullptr) const;
     /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;

@@ -15,8 +15,8 @@
 #include <archive_entry.h>
 #include <fstream>
 #include <memory>
-#include <set>
 #include <nlohmann/json.hpp>
+#include <set>
 
 namespace bh {
 namespace {
@@ -139,7 +139,8 @@ try {
     const auto named = names_in(record, "main", version_of(record));
     for (const bool log : {true, false}) {
         std::error_code error;
-        for (const auto& file : fs::recursive_directory_iterator(folder / (std::string(record_name) + (log ? ".logs" : ".sticks")), error)) {
+        for (const auto& file :
+             fs::recursive_directory_iterator(folder / (std::string(record_name) + (log ? ".logs" : ".sticks")), error)) {
             if (file.is_directory(error)) continue;
             const std::string name = file.path().filename().string();
             if (!(log ? named.logs.contains(name.substr(0, name.find('.'))) : named.sticks.contains(name)))

@@ -45,8 +45,8 @@ struct Head {
 };
 [[nodiscard]] std::string in_words(const Head& head); ///< COUNT:HASH
 [[nodiscard]] std::optional<Head> parse_head(std::string_view text);
-/// One that somebody typed or read back: 12 digits of the hash, or more, are enough; white space and capitals do no harm. What the
-/// hash begins with.
+/// One that somebody typed or read back: 12 digits of the hash, or more, are enough; white space and capitals do no harm. What
+/// the hash begins with.
 [[nodiscard]] std::optional<Head> typed_head(std::string_view text);
 
 /// The entry's fields and the previous hash, written as one JSON list: what its hash is made of.

@@ -17,8 +17,8 @@ class Record;
 /// window, waits for nothing.
 class HandOver {
 public:
-    /// `open`: a record of the same place and key, in that thread; null where the server does not answer. `done`: from that thread,
-    /// after each time, with what the server did not take.
+    /// `open`: a record of the same place and key, in that thread; null where the server does not answer. `done`: from that
+    /// thread, after each time, with what the server did not take.
     HandOver(std::function<std::unique_ptr<Record>()> open, std::function<void(std::vector<Said> not_taken)> done);
     ~HandOver(); ///< ends after the gesture that is being handed over; the others are in the journal
     HandOver(const HandOver&) = delete;

@@ -114,6 +114,7 @@ void prepare_server(const Database& server, const EntryRights& rights)
     if (servers_version(server) == servers_schema_version &&
         (rights.empty() || server.value("SELECT value FROM hangar.state WHERE key = 'rights'") == QString::fromStdString(words)))
         return; // nothing is new
+    const Patience others_first(server); // who makes it at the same moment
     Transaction all_or_none(server);
     server.run(QStringLiteral("SELECT pg_advisory_xact_lock(%1)").arg(schema_lock));
     const int version = servers_version(server); // somebody may have been quicker

@@ -145,26 +145,27 @@ BEGIN
   END LOOP;
   RETURN r;
 END $$;
--- Multiples of the base point (key 'base') and of stations' keys: those of digit * 256^window at window * 256 + digit, in extended
+-- Multiples of the base point (key 'base', windows of 8 bits) and of stations' keys (of 4, which are made in a tenth of the time):
+-- those of digit * 2^(bits * window) at window * 2^bits + digit, in extended
 -- coordinates as they are added: Y-X, Y+X, 2dT, 2Z (Hisil, Wong, Carter and Dawson 2008, section 3.1).
 CREATE TABLE curve_points (key text NOT NULL, place int NOT NULL, y_less_x numeric NOT NULL, y_and_x numeric NOT NULL, t2d numeric NOT NULL,
   z2 numeric NOT NULL, PRIMARY KEY (key, place));
-CREATE FUNCTION add_points(of_key text, x numeric, y numeric) RETURNS void LANGUAGE plpgsql AS $$
+CREATE FUNCTION add_points(of_key text, x numeric, y numeric, bits int) RETURNS void LANGUAGE plpgsql AS $$
 DECLARE
   p CONSTANT numeric := 57896044618658097711785492504343953926634992332820282019728792003956564819949; -- 2^255 - 19
   d CONSTANT numeric := 37095705934669439343138083508754565189542113879843219016388785533085940283555; -- -121665/121666
   x1 numeric; y1 numeric; z1 numeric := 1; t1 numeric := x * y % p; x2 numeric := x; y2 numeric := y;
   less numeric; plus numeric; t2d numeric; z2 numeric; a numeric; b numeric; c numeric; e numeric; f numeric; g numeric; h numeric;
 BEGIN
-  FOR w IN 0 .. 31 LOOP
+  FOR w IN 0 .. 256 / bits - 1 LOOP
     less := (y2 - x2) % p; plus := (y2 + x2) % p; t2d := 2 * d * t1 % p; z2 := 2 * z1 % p;
     x1 := 0; y1 := 1; z1 := 1; t1 := 0;
-    FOR digit IN 1 .. 256 LOOP
+    FOR digit IN 1 .. 1 << bits LOOP
       a := (y1 - x1) * less; b := (y1 + x1) * plus; c := t1 * t2d; e := z1 * z2;
       f := (e - c) % p; g := (e + c) % p; h := (b + a) % p; e := (b - a) % p;
       x1 := e * f % p; y1 := g * h % p; t1 := e * h % p; z1 := f * g % p;
-      IF digit < 256 THEN
-        INSERT INTO curve_points VALUES (of_key, w * 256 + digit, (y1 - x1) % p, (y1 + x1) % p, 2 * d * t1 % p, 2 * z1 % p);
+      IF digit < 1 << bits THEN
+        INSERT INTO curve_points VALUES (of_key, (w << bits) + digit, (y1 - x1) % p, (y1 + x1) % p, 2 * d * t1 % p, 2 * z1 % p);
       END IF;
     END LOOP;
     x2 := x1; y2 := y1;
@@ -179,7 +180,8 @@ DECLARE
 BEGIN
   FOR w IN 0 .. 31 LOOP
     IF get_byte(s, w) > 0 THEN of_base := of_base || (w * 256 + get_byte(s, w)); END IF;
-    IF get_byte(k, w) > 0 THEN of_it := of_it || (w * 256 + get_byte(k, w)); END IF;
+    IF get_byte(k, w) & 15 > 0 THEN of_it := of_it || (w * 32 + (get_byte(k, w) & 15)); END IF;
+    IF get_byte(k, w) >> 4 > 0 THEN of_it := of_it || (w * 32 + 16 + (get_byte(k, w) >> 4)); END IF;
   END LOOP;
   FOR r IN SELECT q.y_less_x, q.y_and_x, q.t2d, q.z2 FROM curve_points q
            WHERE (q.key = 'base' AND q.place = ANY(of_base)) OR (q.key = of_key AND q.place = ANY(of_it)) LOOP
@@ -216,7 +218,7 @@ BEGIN
   IF (x * x - u) % p <> 0 THEN x := x * power_of(2, div(p - 1, 4), p) % p; END IF;
   IF (x * x - u) % p <> 0 OR x = 0 THEN RETURN false; END IF;
   IF x % 2 <> get_byte(k, 31) >> 7 THEN x := p - x; END IF;
-  PERFORM add_points(public_key, x, y);
+  PERFORM add_points(public_key, x, y, 4);
   -- Of the subgroup that all honest keys are in.
   RETURN sum_of(decode(repeat('00', 32), 'hex'), bytes_of(l), public_key) = ARRAY[0, 1]::numeric[];
 END $$;
@@ -234,7 +236,7 @@ BEGIN
     AND r[1] % 2 = get_byte(given, 31) >> 7;
 END $$;
 SELECT add_points('base', 15112221349535400772501151409588531511454012693041857206046113283949847762202,
-                  46316835694926478169428394003475163141307993866256225615783033603165251855960);
+                  46316835694926478169428394003475163141307993866256225615783033603165251855960, 8);
 
 -- Which login signs with which keys: a station's or an instructor's with one.
 CREATE TABLE station_keys (public_key text PRIMARY KEY, login text NOT NULL);

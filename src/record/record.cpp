@@ -19,8 +19,8 @@
 #include <QUuid>
 #include <chrono>
 #include <fcntl.h>
-#include <mutex>
 #include <fstream>
+#include <mutex>
 #include <sys/stat.h>
 #include <thread>
 #include <unistd.h>
@@ -83,6 +83,7 @@ Result<void> inspect(const std::filesystem::path& file, bool may_write)
 
 Result<void> may_be_opened(const std::filesystem::path& file, bool read_only)
 {
+    if (auto possible = is_possible_path(file); !possible) return possible;
     std::error_code error;
     if (std::filesystem::is_directory(file, error))
         return bad_input("%1: is a folder, expected a training record", file.string());
@@ -145,16 +146,17 @@ public:
 
     void begin_as_station()
     {
-        attachments.use_server({[this](const std::string& name, bool log) {
-                                     try {
-                                         ask_server(&fetch_file, name, log, attachments);
-                                     } catch (const StoreFailure&) { // not what its name says, or no room here: it is missing, and so told
-                                     }
-                                 },
-                                [this](const std::string& name, bool log) { ask_server(&erase_file, name, log); },
-                                [this] {
-                                    if (files) files->wake();
-                                }});
+        attachments.use_server(
+            {[this](const std::string& name, bool log) {
+                 try {
+                     ask_server(&fetch_file, name, log, attachments);
+                 } catch (const StoreFailure&) { // not what its name says, or no room here: it is missing, and so told
+                 }
+             },
+             [this](const std::string& name, bool log) { ask_server(&erase_file, name, log); },
+             [this] {
+                 if (files) files->wake();
+             }});
         if (options.read_only) return;
         if (options.hands_over_only) return hand_over();
         files = std::make_unique<ServerFiles>(place.server, attachments);
@@ -376,9 +378,9 @@ public:
     KnownHeads heads;
     WaitingEntries waiting;
     std::unique_ptr<ServerLine> line;
-    std::unique_ptr<HandOver> handing;                   ///< none where what is added is written at once
+    std::unique_ptr<HandOver> handing; ///< none where what is added is written at once
     mutable std::mutex not_taken_mutex;
-    std::vector<Said> not_taken;                         ///< by the server, as that thread was told
+    std::vector<Said> not_taken;                  ///< by the server, as that thread was told
     std::unique_ptr<ServerFiles> files;           ///< none in a file
     std::vector<Said> problems;                   ///< at the opening
     std::vector<Said> waiting_problems;           ///< what the server did not take
@@ -447,7 +449,8 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
     if (drafts.empty()) return {};
     std::vector<Entry> entries;
     if (impl_->handing && !after && std::all_of(drafts.begin(), drafts.end(), WaitingEntries::may_wait)) {
-        const auto gesture = impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key, {}, !impl_->away);
+        const auto gesture =
+            impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key, {}, !impl_->away);
         impl_->handing->wake();
         return as_entries(gesture);
     }
@@ -702,7 +705,8 @@ void Record::note_session_time(const std::string& session_id, double active_s, d
     const std::string signature = impl_->key.sign(noted_time_text(session_id, noted));
     if (impl_->line) // in its thread: whoever flies waits for nothing
         return impl_->line->soon(session_id, [session_id, noted, signature](const Database& server) {
-            server.write("SELECT note_session_time(?,?,?,?,?)", session_id, exact(noted.active_s), exact(noted.idle_s), noted.at, signature);
+            server.write("SELECT note_session_time(?,?,?,?,?)", session_id, exact(noted.active_s), exact(noted.idle_s), noted.at,
+                         signature);
         });
     // While the server is away it is not noted: it is known when the session's end is handed over.
     static_cast<void>(impl_->answered<int>([&] { return impl_->dialect->note_session_time(session_id, noted, signature), 0; },

@@ -33,8 +33,8 @@ struct RecordOptions {
     /// On a server: what only adds goes into the station's journal and is handed over by another thread, once somebody listens.
     bool journal_first = false;
     bool hands_over_only = false; ///< it is that thread's
-    bool read_only = false;                    ///< nothing is written, neither to it nor beside it; of this version only
-    EntryRights rights;                        ///< who may write what, which a server is told by the login that owns it
+    bool read_only = false;       ///< nothing is written, neither to it nor beside it; of this version only
+    EntryRights rights;           ///< who may write what, which a server is told by the login that owns it
 };
 
 /// What a station signs of it.
@@ -114,8 +114,8 @@ public:
     /// Whether the newest entry of a kind and subject was written by this station.
     [[nodiscard]] bool wrote(const std::string& kind, const std::string& subject) const;
 
-    /// Whether what was erased is gone from the file and from the log beside it. It is tried again with each call, at each opening
-    /// and with each entry: while another program reads it cannot be done.
+    /// Whether what was erased is gone from the file and from the log beside it. It is tried again with each call, at each
+    /// opening and with each entry: while another program reads it cannot be done.
     [[nodiscard]] bool erased_for_good() const;
 
     /// Everything that came after an entry, in order, in today's words.

@@ -11,6 +11,7 @@ constexpr const char* beside_last_the_file[] = {".logs", ".sticks", ""};
 
 Result<void> is_free_for_record(const std::filesystem::path& record)
 {
+    if (auto possible = is_possible_path(record.string() + ".restoring"); !possible) return possible;
     std::error_code error;
     for (const char* beside : {"", ".logs", ".sticks", "-wal"})
         if (const std::filesystem::path taken = record.string() + beside; std::filesystem::exists(taken, error))

@@ -120,7 +120,8 @@ const std::vector<Statements>& steps()
 void keep_copy(const Database& database, const std::filesystem::path& file, int version)
 {
     std::filesystem::path copy = file.string() + ".version-" + std::to_string(version);
-    for (int n = 2; std::filesystem::exists(copy); ++n)
+    std::error_code error;
+    for (int n = 2; std::filesystem::exists(copy, error); ++n)
         copy = file.string() + ".version-" + std::to_string(version) + "-" + std::to_string(n);
     database.run("VACUUM INTO ?", copy.string());
 }

@@ -57,7 +57,8 @@ void ServerLine::run()
         std::map<std::string, std::function<void(const Database&)>> soon;
         {
             std::unique_lock lock(mutex_);
-            wake_.wait_for(lock, std::chrono::milliseconds(ask_every_ms), [this] { return closing_ || !text_.empty() || !soon_.empty(); });
+            wake_.wait_for(lock, std::chrono::milliseconds(ask_every_ms),
+                           [this] { return closing_ || !text_.empty() || !soon_.empty(); });
             if (closing_) return;
             text = std::exchange(text_, {});
             soon = std::exchange(soon_, {});

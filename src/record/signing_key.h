@@ -18,7 +18,8 @@ struct SealedKey {
 [[nodiscard]] SealedKey new_signing_key(const std::string& passphrase,
                                         const std::optional<std::array<unsigned char, 32>>& seed = std::nullopt);
 /// The same key sealed with another passphrase. BadInput for a wrong old one.
-[[nodiscard]] Result<SealedKey> sealed_anew(const SealedKey& key, const std::string& passphrase, const std::string& new_passphrase);
+[[nodiscard]] Result<SealedKey> sealed_anew(const SealedKey& key, const std::string& passphrase,
+                                            const std::string& new_passphrase);
 /// BadInput for a wrong passphrase.
 [[nodiscard]] Result<StationKey> opened(const SealedKey& key, const std::string& passphrase);
 

@@ -53,7 +53,7 @@ public:
         bool done = false;
         try {
             QSqlQuery emptied = database().run("PRAGMA wal_checkpoint(TRUNCATE)"); // nor in the log beside the file
-            done = emptied.next() && emptied.value(0).toInt() == 0; // which tells in a row that it could not
+            done = emptied.next() && emptied.value(0).toInt() == 0;                // which tells in a row that it could not
         } catch (const StoreFailure&) {
         }
         database().run("PRAGMA busy_timeout = 5000");

@@ -1,5 +1,6 @@
 #include "record/verify.h"
 
+#include "files/file_text.h"
 #include "record/attachments.h"
 #include "record/bodies.h"
 #include "record/chain_check.h"
@@ -114,6 +115,7 @@ Result<void> is_record(const Opened& opened, const std::filesystem::path& file)
 /// Opens, and refuses what is no record in a sentence.
 Result<Opened> opened_to_read(const std::filesystem::path& file)
 {
+    if (const auto possible = is_possible_path(file); !possible) return tl::unexpected(possible.error());
     std::error_code error;
     const auto status = std::filesystem::status(file, error);
     if (!std::filesystem::exists(status)) return failure(Error::Code::NotFound, "%1: there is no such record", file.string());
@@ -138,7 +140,8 @@ void check_session_times(const Database& db, const std::vector<std::string>& key
         const NotedTime noted{rows.value(1).toDouble(), rows.value(2).toDouble(), rows.value(3).toLongLong()};
         const std::string id = text_of(rows, 0).toStdString(), signature = text_of(rows, 4).toStdString();
         const auto signed_as = [&](const std::string& text) {
-            return std::any_of(keys.begin(), keys.end(), [&](const std::string& key) { return is_signed_by(key, text, signature); });
+            return std::any_of(keys.begin(), keys.end(),
+                               [&](const std::string& key) { return is_signed_by(key, text, signature); });
         };
         if (signed_as(noted_time_text(id, noted))) continue;
         if (signed_as(noted_time_text_with_commas(id, noted)))
@@ -147,7 +150,8 @@ void check_session_times(const Database& db, const std::vector<std::string>& key
             problems.push_back(said("the time noted for session %1 was changed after it was written", id));
     }
     if (with_commas > 0)
-        remarks.push_back(said("the times noted for %1 running sessions were signed with decimal commas, by an older version", with_commas));
+        remarks.push_back(
+            said("the times noted for %1 running sessions were signed with decimal commas, by an older version", with_commas));
 }
 
 /// Asks a record, wherever it lies; `ask` is told the name of its schema.
@@ -298,9 +302,11 @@ Result<VerifyReport> verify_file(const std::filesystem::path& file, const Verify
         const Attachments beside(file, options.read_logs_also_from);
         int left_over = 0;
         const auto left_since = Presence::ended_badly(file) ? std::optional(last_written(file)) : std::nullopt;
-        for (Said& problem : beside.problems(looked.named, named_now, left_since, &left_over)) report.problems.push_back(std::move(problem));
+        for (Said& problem : beside.problems(looked.named, named_now, left_since, &left_over))
+            report.problems.push_back(std::move(problem));
         if (left_over > 0)
-            report.remarks.push_back(said("%1 files were left over by a program that was ended; the next start puts them aside", left_over));
+            report.remarks.push_back(
+                said("%1 files were left over by a program that was ended; the next start puts them aside", left_over));
     }
     if (opened->version != Record::schema_version)
         report.remarks.push_back(said("the record is of version %1: its tables were not compared", opened->version));

@@ -93,8 +93,12 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     std::string digits = std::to_string(number);
     digits.insert(0, digits.size() < 8 ? 8 - digits.size() : 0, '0');
     gesture.file = folder_ / (digits + ending);
-    const Json whole{{"format", "bluehangar.waiting/1"}, {"name", gesture.name},   {"station", gesture.station},
-                     {"signature", gesture.signature},   {"tried", gesture.tried}, {"soon", soon},
+    const Json whole{{"format", "bluehangar.waiting/1"},
+                     {"name", gesture.name},
+                     {"station", gesture.station},
+                     {"signature", gesture.signature},
+                     {"tried", gesture.tried},
+                     {"soon", soon},
                      {"content", content}};
     if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().said);
     return gesture;

@@ -17,8 +17,8 @@ struct WaitingGesture {
     std::string station;   ///< public key of the one that did it
     std::string signature; ///< of the name, by that station
     std::vector<Draft> drafts;
-    std::string tried;  ///< hash of the last entry as it was sent: it may have arrived
-    bool soon = false;  ///< it is handed over at once, by another thread; the server is not known to be away
+    std::string tried; ///< hash of the last entry as it was sent: it may have arrived
+    bool soon = false; ///< it is handed over at once, by another thread; the server is not known to be away
 };
 
 /// A station's journal of what only adds, while its server is away: a file for each gesture, in the order in which they were

@@ -176,8 +176,10 @@ Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string&
     done_ = 0;
     Q_EMIT edits_changed();
     const Said left =
-        on_server() ? said("Erased. Copies and backups made before still have the name until they are deleted; and the server's own files "
-                           "keep the key to it until whoever looks after the server has run VACUUM and its archives have run out.")
+        on_server()
+            ? said(
+                  "Erased. Copies and backups made before still have the name until they are deleted; and the server's own files "
+                  "keep the key to it until whoever looks after the server has run VACUUM and its archives have run out.")
         : record_->erased_for_good()
             ? said("Erased. Copies and backups of the record made before still have the name until they are deleted.")
             : said("Erased; but another program reads this record, and until it has closed the name can be made out in the file. "

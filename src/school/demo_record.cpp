@@ -504,7 +504,9 @@ Result<Roster> load_roster(const DataFolder& data)
 
 Result<void> make_demo_record(const DataFolder& data, const std::filesystem::path& file)
 {
-    if (std::filesystem::exists(file))
+    if (const auto possible = is_possible_path(file); !possible) return tl::unexpected(possible.error());
+    std::error_code error;
+    if (std::filesystem::exists(file, error))
         return bad_input("%1: is there already, the demo record is not written over it", file.string());
     auto roster = load_roster(data);
     if (!roster) return tl::unexpected(roster.error());

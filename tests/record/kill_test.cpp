@@ -86,6 +86,37 @@ TEST_CASE("killed before any change of a file, or with the power cut there, the 
     CHECK(static_cast<int>(ground.finished.size()) > 0);
 }
 
+TEST_CASE("killed in the middle of each write, and at each flush and each renaming, all of them", "[record]")
+{
+    int argc = 1;
+    char name[] = "record_tests";
+    char* argv[] = {name, nullptr};
+    const QCoreApplication application(argc, argv);
+    Ground ground(place("bh-each-"));
+    constexpr int flights = 1, afresh_every = 25;
+    const auto changes_of_a_run = [&] {
+        const auto count = ground.base / "count";
+        REQUIRE_FALSE(ground.run(writer(ground, flights), 0, 60, count));
+        return std::stol(killed::whole(count));
+    };
+    const long of_the_first = changes_of_a_run(), of_the_next = changes_of_a_run();
+    int killed_there = 0;
+    for (long at = 1; at <= of_the_first; ++at) { // while the record is made
+        CAPTURE(at);
+        ground.afresh();
+        killed_there += ground.run(writer(ground, flights), at, 60, {}, true);
+        ground.check();
+    }
+    for (long at = 1; at <= of_the_next; ++at) { // and worked with
+        CAPTURE(at);
+        if (at % afresh_every == 1) ground.afresh(), changes_of_a_run();
+        killed_there += ground.run(writer(ground, flights), at, 60, {}, true);
+        ground.check();
+    }
+    CAPTURE(of_the_first, of_the_next);
+    CHECK(killed_there > (of_the_first + of_the_next) * 9 / 10); // threads take turns: some runs have a change or two fewer
+}
+
 TEST_CASE("killed while somebody flies, the window loses no finished flight, and offers the one under way", "[record]")
 {
     int argc = 1;

@@ -104,7 +104,7 @@ struct Ground {
     }
 
     /// Runs a program until it ends or is killed, and takes in what it says is safe. Returns whether it was killed.
-    bool run(const std::vector<std::string>& command, long at, double at_most_s, const fs::path& count = {})
+    bool run(const std::vector<std::string>& command, long at, double at_most_s, const fs::path& count = {}, bool half = false)
     {
         int ends[2];
         REQUIRE(pipe(ends) == 0);
@@ -118,6 +118,7 @@ struct Ground {
             setenv("BH_POWER_SHADOW", shadow.c_str(), 1);
             setenv("BH_POWER_AT", std::to_string(at).c_str(), 1);
             setenv("BH_POWER_COUNT", count.c_str(), 1);
+            setenv("BH_POWER_HALF", half ? "1" : "", 1);
             setenv("QT_QPA_PLATFORM", "offscreen", 1);
             std::vector<char*> words;
             for (const std::string& word : command) words.push_back(const_cast<char*>(word.c_str()));

@@ -5,6 +5,7 @@
 //   BH_POWER_SHADOW  where what is safe is remembered: contents of files that were flushed (by inode and time of birth), and
 //                    listings of folders that were flushed
 //   BH_POWER_AT      the program is killed before that change; 0: never
+//   BH_POWER_HALF    or, where that change is a write, in the middle of it: half of the bytes are there
 //   BH_POWER_COUNT   a file that holds, at the end, how many changes there were
 #include <atomic>
 #include <csignal>
@@ -59,14 +60,30 @@ struct Inside {
     ~Inside() { inside = false; }
 };
 
-/// One change of a file is about to happen.
-void change()
+[[noreturn]] void die()
+{
+    kill(getpid(), SIGKILL);
+    for (;;) pause();
+}
+
+/// One change of a file is about to happen: is it the one?
+bool is_the_one()
 {
     static const long at = std::atol(setting("BH_POWER_AT"));
-    if (++changes == at) {
-        kill(getpid(), SIGKILL);
-        for (;;) pause();
-    }
+    return ++changes == at;
+}
+void change()
+{
+    if (is_the_one()) die();
+}
+/// The same of a write; `half` writes half of it.
+template <class Half>
+void change_by_writing(Half half)
+{
+    static const bool in_the_middle = *setting("BH_POWER_HALF") != '\0';
+    if (!is_the_one()) return;
+    if (in_the_middle) half();
+    die();
 }
 
 /// A file's name in the shadow: its number, and when it was born, as numbers are given again.
@@ -145,8 +162,11 @@ int fdatasync(int fd) { return flushed("fdatasync", fd); }
 
 ssize_t write(int fd, const void* bytes, std::size_t size)
 {
-    if (fd > 2 && watched(path_of(fd))) change();
-    return real<ssize_t (*)(int, const void*, std::size_t)>("write")(fd, bytes, size);
+    const auto write_some = [&](std::size_t some) {
+        return real<ssize_t (*)(int, const void*, std::size_t)>("write")(fd, bytes, some);
+    };
+    if (fd > 2 && watched(path_of(fd))) change_by_writing([&] { static_cast<void>(write_some(size / 2)); });
+    return write_some(size);
 }
 ssize_t writev(int fd, const struct iovec* parts, int count)
 {
@@ -155,13 +175,19 @@ ssize_t writev(int fd, const struct iovec* parts, int count)
 }
 ssize_t pwrite64(int fd, const void* bytes, std::size_t size, off64_t at)
 {
-    if (watched(path_of(fd))) change();
-    return real<ssize_t (*)(int, const void*, std::size_t, off64_t)>("pwrite64")(fd, bytes, size, at);
+    const auto write_some = [&](std::size_t some) {
+        return real<ssize_t (*)(int, const void*, std::size_t, off64_t)>("pwrite64")(fd, bytes, some, at);
+    };
+    if (watched(path_of(fd))) change_by_writing([&] { static_cast<void>(write_some(size / 2)); });
+    return write_some(size);
 }
 ssize_t pwrite(int fd, const void* bytes, std::size_t size, off_t at)
 {
-    if (watched(path_of(fd))) change();
-    return real<ssize_t (*)(int, const void*, std::size_t, off_t)>("pwrite")(fd, bytes, size, at);
+    const auto write_some = [&](std::size_t some) {
+        return real<ssize_t (*)(int, const void*, std::size_t, off_t)>("pwrite")(fd, bytes, some, at);
+    };
+    if (watched(path_of(fd))) change_by_writing([&] { static_cast<void>(write_some(size / 2)); });
+    return write_some(size);
 }
 int ftruncate(int fd, off_t size)
 {

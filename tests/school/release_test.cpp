@@ -1,8 +1,8 @@
 // Releasing a pilot to a real aircraft: the day, the briefing, the signature, what verification makes of it, and what came after.
 #include "record/bodies.h"
 #include "record/signing_key.h"
-#include "school/lock.h"
 #include "school/first_flight.h"
+#include "school/lock.h"
 #include "school/readiness_facts.h"
 #include "school/today.h"
 #include "school_place.h"
@@ -92,7 +92,8 @@ TEST_CASE("a release is signed with the coordinator's own key, verified, and wit
     h.school = h.place.open();
     REQUIRE(newest_release(*h.school, h.pilot));
     CHECK(is_signed(*newest_release(*h.school, h.pilot)));
-    CHECK_FALSE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm", "edda", "another passphrase"));
+    CHECK_FALSE(
+        withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm", "edda", "another passphrase"));
     CHECK_FALSE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, " ", "edda", words));
     REQUIRE(withdraw_release(*h.school, newest_release(*h.school, h.pilot)->id, "Broke an arm", "edda", words));
     CHECK_FALSE(holds(*h.school, *newest_release(*h.school, h.pilot)));
@@ -212,7 +213,8 @@ TEST_CASE("a withdrawal is signed, and holds for good", "[school][release]")
     }
 }
 
-TEST_CASE("what is forged on the file, without a station's key or a passphrase, is told of where the record is known", "[school][release]")
+TEST_CASE("what is forged on the file, without a station's key or a passphrase, is told of where the record is known",
+          "[school][release]")
 {
     Hangar h;
     REQUIRE(sign_release(*h.school, h.prepared(), "edda", words));
@@ -224,7 +226,8 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
         h.school = h.place.open();
         const auto problems = h.problems();
         for (const Said& p : problems) UNSCOPED_INFO(p);
-        CHECK(std::any_of(problems.begin(), problems.end(), [&](const Said& p) { return p.english().find(what) != std::string::npos; }));
+        CHECK(std::any_of(problems.begin(), problems.end(),
+                          [&](const Said& p) { return p.english().find(what) != std::string::npos; }));
     };
     const SealedKey own = new_signing_key("a key of my own");
     const StationKey open = *opened(own, "a key of my own");
@@ -238,7 +241,8 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
     {
         const auto school = forger();
         JudgedAttempt a;
-        a.pilot_id = h.pilot, a.session_id = school->start_session(h.pilot, "x", "y"), a.drill_id = "lift-settle", a.score = 100, a.passed = true;
+        a.pilot_id = h.pilot, a.session_id = school->start_session(h.pilot, "x", "y"), a.drill_id = "lift-settle", a.score = 100,
+        a.passed = true;
         REQUIRE_FALSE(school->add_attempt(a, nullptr).empty());
         told("that nobody who was known has let in");
     }
@@ -257,10 +261,11 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
         const auto school = forger();
         REQUIRE(school->keep_person({"ghost", "Ghost", Role::Coordinator, "", true, own.public_key, own.sealed}, "added"));
         sign(*school, "ghost");
-        CHECK_FALSE(school->let_in(school->record().own_key()));            // the window refuses
+        CHECK_FALSE(school->let_in(school->record().own_key())); // the window refuses
         CHECK_FALSE(school->let_in(school->record().own_key(), &open));
         const std::string text = admission_text(school->keys().first_hash(), own.public_key);
-        school->record().append({{"admitted", own.public_key, body_of(AdmissionRow{own.public_key, own.public_key, open.sign(text)}), "let in"}});
+        school->record().append(
+            {{"admitted", own.public_key, body_of(AdmissionRow{own.public_key, own.public_key, open.sign(text)}), "let in"}});
         told("gives Ghost a key to sign releases with");
         told("is countersigned by a key that does not stand itself");
     }

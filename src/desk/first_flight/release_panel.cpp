@@ -106,7 +106,9 @@ ReleasePanel::ReleasePanel(School& school, QWidget* parent) : QFrame(parent), sc
     sign_ = namedButton(tr("Sign"), "releaseSign", tr("Releases the pilot, with the coordinator's own key"));
     setPrimary(sign_);
     paper_ = namedButton(tr("On paper …"), "releasePaper", tr("The release with its gates, evidence and the record's head"));
-    withdraw_ = namedButton(tr("Withdraw"), "releaseWithdraw", tr("It holds no more, for the reason in the line below, signed by whoever is chosen there with a passphrase"));
+    withdraw_ = namedButton(
+        tr("Withdraw"), "releaseWithdraw",
+        tr("It holds no more, for the reason in the line below, signed by whoever is chosen there with a passphrase"));
     auto* upper = new QHBoxLayout;
     upper->setSpacing(8);
     upper->addWidget(state_, 1);
@@ -215,7 +217,8 @@ void ReleasePanel::withdraw()
     const Release* release = newest_release(school_, pilot_id_);
     if (!release) return;
     QApplication::setOverrideCursor(Qt::WaitCursor); // a passphrase takes about a second
-    const auto done = withdraw_release(school_, release->id, reason_->text().toStdString(), signer(), passphrase_->text().toStdString());
+    const auto done =
+        withdraw_release(school_, release->id, reason_->text().toStdString(), signer(), passphrase_->text().toStdString());
     QApplication::restoreOverrideCursor();
     passphrase_->clear();
     if (done) reason_->clear();

@@ -16,9 +16,9 @@ QString headOnPaper(const Head& head)
         digits += QLatin1Char(head.hash[i]);
     }
     const QString words = QStringLiteral("<p><code>%1:<br>%2</code></p>").arg(head.count).arg(digits);
-    const std::unique_ptr<QRcode, decltype(&QRcode_free)> code(
-        QRcode_encodeString(text.c_str(), 0, QR_ECLEVEL_M, QR_MODE_8, 1), &QRcode_free);
-    if (!code) return words; // out of memory: the digits are there
+    const std::unique_ptr<QRcode, decltype(&QRcode_free)> code(QRcode_encodeString(text.c_str(), 0, QR_ECLEVEL_M, QR_MODE_8, 1),
+                                                               &QRcode_free);
+    if (!code) return words;            // out of memory: the digits are there
     constexpr int dots = 3, margin = 4; // of its own modules, as the standard asks for
     const int side = code->width + 2 * margin;
     QImage image(side * dots, side * dots, QImage::Format_Grayscale8);

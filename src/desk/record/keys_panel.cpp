@@ -5,6 +5,7 @@
 #include "desk/parts/tables.h"
 #include "desk/words/said_words.h"
 #include "desk/words/time_words.h"
+#include "record/signing_key.h"
 #include "record/verify.h"
 #include "school/first_flight.h"
 #include "school/lock.h"
@@ -42,20 +43,30 @@ KeysPanel::KeysPanel(School& school, Lock& lock, RecordWatch* watch, QWidget* pa
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
     layout->addWidget(partTitle(tr("Whose keys sign this record")));
-    layout->addWidget(wrapped(tr("A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare "
-                                 "the digits with those that the new station shows here itself.")));
-    keys_ = readingTable("keys", tr("Keys of stations and coordinators"), {tr("Whose"), tr("Key begins with"), tr("Since"), tr("Let in by")}, 3);
+    layout->addWidget(
+        wrapped(tr("A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare "
+                   "the digits with those that the new station shows here itself. This station's own key begins with %1.")
+                    .arg(QString::fromStdString(key_in_words(school_.record().own_key())))));
+    keys_ = readingTable("keys", tr("Keys of stations and coordinators"),
+                         {tr("Whose"), tr("Key begins with"), tr("Since"), tr("Let in by")}, 3);
     keys_->setSelectionMode(QAbstractItemView::SingleSelection);
     keys_->setSelectionBehavior(QAbstractItemView::SelectRows);
     layout->addWidget(keys_, 1);
     let_in_ = namedButton(tr("Let in"), "keyLetIn", tr("The one that is chosen in the list: from now on it counts"));
+    passphrase_ = new QLineEdit;
+    passphrase_->setObjectName(QStringLiteral("keysPassphrase"));
+    passphrase_->setEchoMode(QLineEdit::Password);
+    passphrase_->setPlaceholderText(tr("a coordinator's passphrase, where this station was not let in itself"));
+    passphrase_->setAccessibleName(tr("Passphrase of a coordinator"));
     auto* row = new QHBoxLayout;
+    row->setSpacing(8);
     row->addWidget(let_in_);
-    row->addStretch();
+    row->addWidget(passphrase_, 1);
     layout->addLayout(row);
 
     layout->addWidget(partTitle(tr("An entry that is not as it should be")));
-    layout->addWidget(wrapped(tr("It stays as it is, and verification names it as known, with your reason; everything else goes on.")));
+    layout->addWidget(
+        wrapped(tr("It stays as it is, and verification names it as known, with your reason; everything else goes on.")));
     entry_ = new QSpinBox;
     entry_->setObjectName(QStringLiteral("knownEntry"));
     entry_->setRange(1, 1'000'000'000);
@@ -64,7 +75,7 @@ KeysPanel::KeysPanel(School& school, Lock& lock, RecordWatch* watch, QWidget* pa
     why_->setObjectName(QStringLiteral("knownWhy"));
     why_->setPlaceholderText(tr("what happened"));
     why_->setAccessibleName(tr("Why it is as it is"));
-    mark_ = namedButton(tr("Mark as known"), "keyMark", tr("Signed by the coordinator who unlocked this station"));
+    mark_ = namedButton(tr("Mark as known"), "keyMark", tr("Signed by a coordinator, as when a station is let in"));
     auto* known = new QHBoxLayout;
     known->setSpacing(8);
     known->addWidget(new QLabel(tr("Entry")));
@@ -78,7 +89,8 @@ KeysPanel::KeysPanel(School& school, Lock& lock, RecordWatch* watch, QWidget* pa
     head_->setObjectName(QStringLiteral("headToCompare"));
     head_->setPlaceholderText(tr("2221: and at least 12 digits, typed or read back from the square"));
     head_->setAccessibleName(tr("Head to compare"));
-    auto* compare = namedButton(tr("Compare"), "headCompare", tr("Whether this record has grown from the one that was printed then"));
+    auto* compare =
+        namedButton(tr("Compare"), "headCompare", tr("Whether this record has grown from the one that was printed then"));
     auto* paper = new QHBoxLayout;
     paper->setSpacing(8);
     paper->addWidget(head_, 1);
@@ -121,27 +133,47 @@ void KeysPanel::refresh()
         keys_->setItem(i, 0, of);
         keys_->setItem(i, 1, new QTableWidgetItem(QString::fromStdString(key_in_words(key.public_key))));
         keys_->setItem(i, 2, new QTableWidgetItem(dayInWords(key.since)));
-        keys_->setItem(i, 3, new QTableWidgetItem(key.stands ? asWords(let_in_by(school_, key)) : tr("nobody yet: choose it and let it in")));
+        keys_->setItem(
+            i, 3,
+            new QTableWidgetItem(key.stands ? asWords(let_in_by(school_, key)) : tr("nobody yet: choose it and let it in")));
     }
     let_in_->setEnabled(!chosen().empty());
+    passphrase_->setVisible(!lock_.in_use());
+}
+
+Result<std::optional<StationKey>> KeysPanel::signer()
+{
+    if (lock_.in_use()) {
+        auto key = lock_.signing_key();
+        if (!key) return tl::unexpected(key.error());
+        return std::optional(std::move(*key));
+    }
+    const std::string passphrase = passphrase_->text().toStdString();
+    passphrase_->clear();
+    if (passphrase.empty()) return std::optional<StationKey>();
+    for (const PersonRow& p : school_.people()) {
+        if (!p.active || p.role != Role::Coordinator || p.key.empty()) continue;
+        if (auto key = opened({p.key, p.sealed_key}, passphrase)) return std::optional(std::move(*key));
+    }
+    return bad_input("this is not the passphrase of a coordinator here");
 }
 
 void KeysPanel::letIn()
 {
     const std::string key = chosen();
     if (key.empty()) return;
-    const auto with = lock_.in_use() ? lock_.signing_key() : Result<StationKey>(bad_input(""));
-    if (lock_.in_use() && !with) return say(asWords(with.error()));
-    const auto done = school_.let_in(key, with ? &*with : nullptr);
+    const auto with = signer();
+    if (!with) return say(asWords(with.error()));
+    const auto done = school_.let_in(key, *with ? &**with : nullptr);
     say(done ? tr("Let in.") : asWords(done.error()));
     if (done && watch_) watch_->verify_now();
 }
 
 void KeysPanel::mark()
 {
-    const auto with = lock_.in_use() ? lock_.signing_key() : Result<StationKey>(bad_input(""));
-    if (lock_.in_use() && !with) return say(asWords(with.error()));
-    const auto done = school_.mark_as_known(entry_->value(), why_->text().toStdString(), with ? &*with : nullptr);
+    const auto with = signer();
+    if (!with) return say(asWords(with.error()));
+    const auto done = school_.mark_as_known(entry_->value(), why_->text().toStdString(), *with ? &**with : nullptr);
     say(done ? tr("Entry %1 is marked as known.").arg(entry_->value()) : asWords(done.error()));
     if (!done) return;
     why_->clear();

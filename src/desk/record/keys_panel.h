@@ -1,7 +1,10 @@
 #pragma once
 
+#include "record/station_key.h"
+
 #include <QPointer>
 #include <QWidget>
+#include <optional>
 #include <string>
 
 class QLabel;
@@ -14,7 +17,6 @@ namespace bh {
 class Lock;
 class RecordWatch;
 class School;
-class StationKey;
 } // namespace bh
 
 namespace bh::desk {
@@ -32,13 +34,15 @@ private:
     void compare();
     void say(const QString& words);
     [[nodiscard]] std::string chosen() const;
+    /// With which key: that of whoever unlocked, of a coordinator by passphrase, or, nothing, this station's own.
+    [[nodiscard]] Result<std::optional<StationKey>> signer();
     School& school_;
     Lock& lock_;
     QPointer<RecordWatch> watch_;
     QTableWidget* keys_;
     QPushButton *let_in_, *mark_;
     QSpinBox* entry_;
-    QLineEdit *why_, *head_;
+    QLineEdit *why_, *head_, *passphrase_;
     QLabel* said_;
 };
 

@@ -26,7 +26,9 @@ QString inWords(const VerifyReport& report)
 {
     const auto problems = static_cast<int>(report.problems.size());
     if (problems == 0 && !report.known.empty())
-        return QObject::tr("%1 entries, nothing wrong but what is known: %2").arg(report.entries).arg(asWords(report.known.front()));
+        return QObject::tr("%1 entries, nothing wrong but what is known: %2")
+            .arg(report.entries)
+            .arg(asWords(report.known.front()));
     if (problems == 0) return QObject::tr("%1 entries, nothing wrong").arg(report.entries);
     return QObject::tr("%1 entries, %2 wrong, the first: %3")
         .arg(report.entries)
@@ -123,7 +125,8 @@ void StatePanel::refresh()
         facts << tr("Not verified since the start; that is done by itself when nobody flies.");
     if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
     if (!school_.record().erased_for_good())
-        facts << tr("A name that was erased can still be made out in the file, because another program reads it; it is tried again.");
+        facts << tr(
+            "A name that was erased can still be made out in the file, because another program reads it; it is tried again.");
     facts << serverFacts();
     facts_->setText(facts.join(QLatin1Char('\n')));
     const auto copies = copies_of_days(school_.record().file());

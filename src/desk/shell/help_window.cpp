@@ -3,13 +3,13 @@
 #include "desk/parts/theme.h"
 #include "desk/words/language.h"
 
-#include <QKeyEvent>
 #include <QBoxLayout>
 #include <QDesktopServices>
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QImage>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>

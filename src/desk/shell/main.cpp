@@ -1,5 +1,5 @@
-#include "core/base/one_line.h"
 #include "core/base/number_text.h"
+#include "core/base/one_line.h"
 #include "desk/parts/live_teller.h"
 #include "desk/parts/preferences.h"
 #include "desk/parts/station.h"
@@ -32,8 +32,8 @@
 #include <QTemporaryDir>
 #include <QTimer>
 #include <atomic>
-#include <clocale>
 #include <chrono>
+#include <clocale>
 #include <csignal>
 #include <cstdio>
 #include <fstream>
@@ -293,7 +293,8 @@ int main(int argc, char** argv)
         qputenv("QT_QPA_PLATFORM", "offscreen");
     ::umask(S_IRWXG | S_IRWXO); // what is written is its owner's
     desk::Application application(argc, argv);
-    std::setlocale(LC_NUMERIC, "C"); // numbers in files and on the record are the same everywhere; words for people go through QLocale
+    std::setlocale(LC_NUMERIC,
+                   "C"); // numbers in files and on the record are the same everywhere; words for people go through QLocale
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
     QApplication::setApplicationVersion(QStringLiteral(BH_VERSION));
     QCommandLineParser parser;

@@ -3,8 +3,8 @@
 #include "desk/parts/part_title.h"
 #include "desk/parts/theme.h"
 #include "desk/words/said_words.h"
-#include "record/failures.h"
 #include "record/backup.h"
+#include "record/failures.h"
 
 #include <QClipboard>
 #include <QDialogButtonBox>

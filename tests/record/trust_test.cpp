@@ -1,0 +1,374 @@
+// What verification makes of entries that are not as they should be, of what was seen before, of a server that hangs, of commas.
+#include "record/backup.h"
+#include "record/bodies.h"
+#include "record/database.h"
+#include "record/exchange.h"
+#include "record/known_heads.h"
+#include "record/moving.h"
+#include "record/presence.h"
+#include "record/signing_key.h"
+#include "record/verify.h"
+#include "school/lock.h"
+#include "school_place.h"
+
+#include <archive.h>
+#include <archive_entry.h>
+#include <catch2/catch.hpp>
+#include <chrono>
+#include <csignal>
+#include <fstream>
+#include <thread>
+
+using namespace bh;
+
+namespace {
+
+/// Adds an entry past the program, as the file's owner could: chained, hashed and signed with the station's own key.
+void force(const Place& place, const std::string& kind, const std::string& subject, const std::string& body)
+{
+    const StationKey key = *StationKey::in(place.folder / "station");
+    const Database db(place.file, false);
+    QSqlQuery last = db.run("SELECT seq, hash, at FROM entries ORDER BY seq DESC LIMIT 1");
+    REQUIRE(last.next());
+    Entry e;
+    e.seq = last.value(0).toLongLong() + 1, e.previous_hash = last.value(1).toString().toStdString(),
+    e.at = last.value(2).toLongLong();
+    e.who = "coordinator", e.kind = kind, e.subject = subject, e.body = body, e.hash = entry_hash(e);
+    last.finish();
+    db.run("INSERT INTO entries VALUES (?,?,?,?,?,NULL,'',?,?,?,?)", e.seq, e.at, e.who, e.kind, e.subject, e.body,
+           e.previous_hash, e.hash, key.sign(e.hash));
+}
+
+VerifyReport verified(const RecordPlace& place)
+{
+    const auto report = verify_record(place);
+    REQUIRE(report);
+    return *report;
+}
+
+} // namespace
+
+TEST_CASE("an entry that cannot be understood is named, and the rest goes on", "[record][trust]")
+{
+    Place place;
+    place.record()->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
+    for (const char* body : {"{}", "[]", "not json", R"({"active_s":NaN})",
+                             R"({"pilot_id":"nobody","controller_id":"","started_at":1,"active_s":0,"idle_s":0})",
+                             R"({"pilot_id":"p1","controller_id":"","started_at":9223372036854775808,"active_s":0,"idle_s":0})"})
+        force(place, "session", std::string("s-") + body[1], body);
+    force(place, "attempt", "a1", R"({"score":NaN})");
+    force(place, "attempt", "a2", "{}");
+    force(place, "person", "x", R"({"name":3})");
+    force(place, "note", "x", R"({"value":"fine"})");
+    const VerifyReport report = verified(place.at);
+    CHECK(report.entries == 12);
+    for (const Said& p : report.problems) UNSCOPED_INFO(p);
+    CHECK(report.problems.size() == 9);
+    CHECK_THAT(report.problems[0].english(), Catch::Contains("entry 3 cannot be understood"));
+    CHECK_THAT(report.problems[7].english(), Catch::Contains("entry 10 cannot be understood"));
+    // It is opened, worked with, exported, backed up, moved, all the same.
+    place.record()->set_note("still", "works");
+    CHECK(export_record(place.at, place.folder / "exported"));
+    const auto imported = import_record(place.folder / "exported", place.folder / "imported.sqlite");
+    REQUIRE(imported);
+    CHECK(imported->problems.size() == 9);
+    CHECK(back_up(place.at, place.folder / "b.tar.gz"));
+    if (!PrivateServer::of_this_program()) return;
+    MoveOptions options;
+    options.rights = entry_rights();
+    const RecordPlace server = PrivateServer::of_this_program()->new_database(), back = place.folder / "back.sqlite";
+    REQUIRE(move_house(place.at, server, options));
+    const auto home = move_house(server, back);
+    REQUIRE(home);
+    CHECK(home->head == head_of(place.at).value());
+}
+
+TEST_CASE("a bad entry is marked as known by a coordinator, with a reason", "[record][trust]")
+{
+    Place place;
+    auto school = place.open();
+    Lock lock(*school);
+    const auto edda = lock.add_person("Edda Fenn", Role::Coordinator, "salt and west wind");
+    REQUIRE(edda);
+    force(place, "session", "s1", "{}");
+    const std::int64_t bad = head_of(place.at)->count;
+    REQUIRE(verified(place.at).problems.size() == 1);
+    CHECK_FALSE(school->mark_as_known(bad, "typed by hand"));           // not with the station's key: there is a coordinator
+    CHECK_FALSE(school->mark_as_known(bad, " ", &*lock.signing_key())); // nor without a reason
+    CHECK_FALSE(school->mark_as_known(bad + 100, "nothing", &*lock.signing_key())); // nor of what is not there
+    REQUIRE(school->mark_as_known(bad, "typed by hand", &*lock.signing_key()));
+    const VerifyReport report = verified(place.at);
+    CHECK(report.problems == std::vector<Said>{});
+    REQUIRE(report.known.size() == 1);
+    CHECK_THAT(report.known[0].english(), Catch::Contains("entry " + std::to_string(bad) + " cannot be understood") &&
+                                              Catch::Contains("Edda Fenn: typed by hand"));
+    SECTION("which does not hide that an entry was changed")
+    {
+        school.reset();
+        Database(place.file, false).run("DROP TRIGGER entries_stay");
+        Database(place.file, false).run("UPDATE entries SET body = '{\"x\":1}' WHERE seq = ?", bad);
+        CHECK(verified(place.at).problems.size() >= 1);
+    }
+}
+
+TEST_CASE("what was read once is known the next time", "[record][trust]")
+{
+    Place place;
+    place.record()->set_note("a", "1");
+    const auto copy = place.folder / "older.sqlite";
+    Database(place.file, true).run("VACUUM INTO ?", copy.string());
+    place.record("writer")->set_note("b", "2"); // the looker has not seen that yet
+    place.let_everybody_in();
+    const auto looker = place.folder / "looker";
+    VerifyOptions options;
+    options.station_folder = looker;
+    const int how = GENERATE(0, 1, 2);
+    if (how == 0) CHECK(verify_record(place.at, options)->problems == std::vector<Said>{});
+    if (how == 1) CHECK_FALSE(head_of(place.at, looker)->lost);
+    if (how == 2) CHECK(place.record("looker")->problems_at_opening().empty());
+    for (const char* beside : {"", "-wal", "-shm"}) std::filesystem::remove(place.file.string() + beside);
+    std::filesystem::copy_file(copy, place.file); // put back as it once was
+    const auto after = verify_record(place.at, options)->problems;
+    REQUIRE(after.size() == 1);
+    CHECK_THAT(after[0].english(), Catch::Contains("the newest entries are missing"));
+    CHECK(head_of(place.at, looker)->lost);
+    CHECK(place.record("looker")->problems_at_opening().size() == 1);
+    CHECK(verify_record(place.at, options)->problems.size() == 1); // and what was seen is not forgotten over it
+}
+
+TEST_CASE("a head is compared by what was typed or read back", "[record][trust]")
+{
+    const std::string hash = "3f2a91c077de0b14" + std::string(48, '5');
+    CHECK(typed_head("2221:" + hash)->hash == hash);
+    CHECK(typed_head(" 2221: 3F2A 91c0 77de \n")->hash == "3f2a91c077de");
+    CHECK(typed_head("2221:3f2a91c077d") == std::nullopt); // too few to be safe
+    CHECK(typed_head("2221:3f2a91c077dg") == std::nullopt);
+    CHECK(typed_head("-1:3f2a91c077de") == std::nullopt);
+    CHECK(typed_head(hash) == std::nullopt);
+    CHECK(typed_head("2221:" + hash + "0") == std::nullopt);
+    Place place;
+    place.record()->set_note("a", "1");
+    const Head head = *head_of(place.at);
+    VerifyOptions options;
+    options.head = typed_head(in_words(head).substr(0, 16));
+    CHECK(verify_record(place.at, options)->problems.empty());
+    options.head = typed_head(std::to_string(head.count) + ":" + std::string(12, '0'));
+    CHECK(verify_record(place.at, options)->problems.size() == 1);
+}
+
+TEST_CASE("times that were signed with decimal commas are told of once, and are good", "[record][trust]")
+{
+    Place place;
+    auto school = place.open();
+    const std::string session = school->start_session(school->add_pilot({"", "Iris Quayle"}), "x", "y");
+    REQUIRE(school->note_session(session, 33.5, 4.25));
+    CHECK(verified(place.at).remarks.empty());
+    CHECK(noted_time_text("s", {33.5, 4, 7}) == "session-time:s:33.5:4:7");
+    const NotedTime noted{33.5, 4.25, place.clock};
+    const StationKey key = *StationKey::in(place.folder / "station");
+    Database(place.file, false)
+        .run("UPDATE session_times SET signature = ?",
+             key.sign("session-time:" + session + ":33,5:4,25:" + std::to_string(place.clock)));
+    const VerifyReport report = verified(place.at);
+    CHECK(report.problems == std::vector<Said>{});
+    REQUIRE(report.remarks.size() == 1);
+    CHECK_THAT(report.remarks[0].english(), Catch::Contains("signed with decimal commas"));
+    Database(place.file, false).run("UPDATE session_times SET active_s = 99");
+    CHECK(verified(place.at).problems.size() == 1);
+}
+
+TEST_CASE("erased is erased, as soon as nobody reads any more", "[record][trust]")
+{
+    Place place;
+    const auto record = place.record();
+    record->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
+    const std::string key = Database(place.file, true).value("SELECT key FROM person_keys").toStdString();
+    REQUIRE(key.size() == 64);
+    const auto is_anywhere = [&] {
+        for (const char* beside : {"", "-wal"}) {
+            std::ifstream in(place.file.string() + beside, std::ios::binary);
+            const std::string all{std::istreambuf_iterator<char>(in), std::istreambuf_iterator<char>()};
+            if (all.find(key) != std::string::npos) return true;
+        }
+        return false;
+    };
+    CHECK(is_anywhere());
+    {
+        const Database reader(place.file, true);
+        const Transaction reading(reader, Transaction::Kind::Read);
+        CHECK(reader.value("SELECT count(*) FROM entries") != "0"); // from here on it sees one state
+        record->erase_person("p1", "asked for it");
+        CHECK_FALSE(record->erased_for_good());
+        CHECK(is_anywhere());
+    }
+    SECTION("with the next call")
+    {
+        CHECK(record->erased_for_good());
+        CHECK_FALSE(is_anywhere());
+    }
+    SECTION("with the next entry")
+    {
+        record->set_note("a", "1");
+        CHECK_FALSE(is_anywhere());
+    }
+    SECTION("with the next start")
+    {
+        const auto again = place.record();
+        CHECK_FALSE(is_anywhere());
+    }
+}
+
+TEST_CASE("what a program that was ended left behind is no problem, and what somebody put there is one", "[record][trust]")
+{
+    Place place;
+    place.record()->set_note("a", "1");
+    const auto log = Attachments(place.file).keep(shortLog(1));
+    CHECK(verified(place.at).problems.size() == 1);      // the record ended well: nobody had anything under way
+    std::ofstream(place.file.string() + ".open") << "1"; // as a program leaves it that was killed
+    CHECK(Presence::ended_badly(place.file));
+    const VerifyReport report = verified(place.at);
+    CHECK(report.problems == std::vector<Said>{});
+    REQUIRE(report.remarks.size() == 1);
+    CHECK_THAT(report.remarks[0].english(), Catch::Contains("1 files were left over"));
+    const auto file = *Attachments(place.file).flight_log_file(log);
+    std::filesystem::last_write_time(file, std::filesystem::last_write_time(place.file) - std::chrono::hours(1));
+    CHECK(verified(place.at).problems.size() == 1); // older than what was written last
+}
+
+TEST_CASE("a backup that is more, or other, than it says is not restored", "[record][trust]")
+{
+    Place place;
+    auto school = place.open();
+    JudgedAttempt a;
+    a.pilot_id = school->add_pilot({"", "Iris Quayle"}), a.session_id = school->start_session(a.pilot_id, "x", "y"),
+    a.drill_id = "lift-settle";
+    const FlightLog log = shortLog(1);
+    REQUIRE_FALSE(school->add_attempt(a, &log).empty());
+    const auto good = place.folder / "good.tar.gz", bad = place.folder / "bad.tar.gz", to = place.folder / "restored.sqlite";
+    REQUIRE(back_up(place.at, good));
+    // Written anew, by libarchive: what `change` says of each part, and what is added at the end.
+    const auto rewrite = [&](const std::function<void(std::string & name, std::string & bytes)>& change,
+                             const std::vector<std::pair<std::string, std::string>>& more) {
+        archive* in = archive_read_new();
+        archive_read_support_format_tar(in), archive_read_support_filter_gzip(in);
+        REQUIRE(archive_read_open_filename(in, good.c_str(), 65536) == ARCHIVE_OK);
+        archive* out = archive_write_new();
+        archive_write_set_format_pax_restricted(out), archive_write_add_filter_gzip(out);
+        REQUIRE(archive_write_open_filename(out, bad.c_str()) == ARCHIVE_OK);
+        const auto put = [&](const std::string& name, const std::string& bytes) {
+            archive_entry* entry = archive_entry_new();
+            archive_entry_set_pathname(entry, name.c_str()), archive_entry_set_size(entry, static_cast<la_int64_t>(bytes.size()));
+            archive_entry_set_filetype(entry, AE_IFREG), archive_entry_set_perm(entry, 0600);
+            archive_write_header(out, entry), archive_write_data(out, bytes.data(), bytes.size());
+            archive_entry_free(entry);
+        };
+        for (archive_entry* entry = nullptr; archive_read_next_header(in, &entry) == ARCHIVE_OK;) {
+            std::string name = archive_entry_pathname(entry), bytes(static_cast<std::size_t>(archive_entry_size(entry)), '\0');
+            archive_read_data(in, bytes.data(), bytes.size());
+            change(name, bytes);
+            put(name, bytes);
+        }
+        for (const auto& [name, bytes] : more) put(name, bytes);
+        archive_read_free(in), archive_write_close(out), archive_write_free(out);
+    };
+    const auto refusal = [&] {
+        const auto restored = restore(bad, to);
+        CHECK_FALSE(std::filesystem::exists(to));
+        return restored ? std::string("restored") : restored.error().message;
+    };
+    const auto as_it_is = [](std::string&, std::string&) {};
+    rewrite(as_it_is, {{"manifest.json", "{}"}});
+    CHECK_THAT(refusal(), Catch::Contains("twice"));
+    rewrite(as_it_is, {{"logs/aa/" + std::string(64, 'a') + ".pack.gz", "x"}});
+    CHECK_THAT(refusal(), Catch::Contains("which no entry of the record in it names"));
+    rewrite(as_it_is, {{"sticks/" + std::string(64, 'a') + ".csv.gz", "x"}});
+    CHECK_THAT(refusal(), Catch::Contains("which no entry of the record in it names"));
+    rewrite(
+        [](std::string& name, std::string& bytes) {
+            if (name == "manifest.json") bytes.replace(bytes.find(':', bytes.find("\"head\"")) + 3, 1, "9");
+        },
+        {});
+    CHECK_THAT(refusal(), Catch::Contains("the head that it names is not that"));
+    rewrite(as_it_is, {});
+    CHECK(restore(bad, to));
+}
+
+TEST_CASE("no exchange waits for a server without an end", "[record][server][trust]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    PrivateServer own; // which is stopped, while its kernel still acknowledges
+    Place place;
+    const RecordPlace at = own.new_database();
+    RecordOptions options;
+    options.clock = [&place] { return place.clock; };
+    options.station_folder = place.folder / "station";
+    options.rights = entry_rights();
+    const auto record = *Record::open(at, options);
+    record->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
+    SessionRow session;
+    session.pilot_id = "p1", session.started_at = 1;
+    const auto took_s = [](const std::function<void()>& what) {
+        const auto from = std::chrono::steady_clock::now();
+        what();
+        return std::chrono::duration<double>(std::chrono::steady_clock::now() - from).count();
+    };
+    constexpr double without_an_end_s = 20; // many times the 2 s that are meant: on a busy machine too
+    SECTION("a held lock")
+    {
+        const auto holder = Database::on_server(at.server);
+        const Transaction holding(*holder);
+        holder->run("SELECT pg_advisory_xact_lock(1112036978)");
+        CHECK(took_s([&] {
+                  CHECK(record->append({{"session", "s1", body_of(session), ""}}).front().seq == 0);
+              }) < without_an_end_s);
+        CHECK(record->server_away());
+        CHECK(record->waiting() == 1);
+    }
+    SECTION("a server that is stopped in its tracks")
+    {
+        own.signal_all(SIGSTOP);
+        CHECK(took_s([&] {
+                  CHECK(record->append({{"session", "s1", body_of(session), ""}}).front().seq == 0);
+              }) < without_an_end_s);
+        CHECK(took_s([&] { CHECK_FALSE(record->reach_server()); }) < without_an_end_s);
+        CHECK(took_s([&] { record->note_session_time("s1", 3, 0); }) < without_an_end_s);
+        own.signal_all(SIGCONT);
+    }
+    for (int tenth_s = 0; !record->reach_server() && tenth_s < 300; ++tenth_s)
+        std::this_thread::sleep_for(std::chrono::milliseconds(100));
+    CHECK(record->waiting() == 0);
+    CHECK(verify_record(at)->problems == std::vector<Said>{});
+}
+
+TEST_CASE("in a window the journal comes first, and a thread of its own hands over", "[record][server][trust]")
+{
+    if (!PrivateServer::of_this_program()) return;
+    Place place("PostgreSQL");
+    place.record()->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
+    RecordOptions options;
+    options.clock = [&place] { return place.clock; };
+    options.station_folder = place.folder / "station";
+    options.journal_first = true;
+    const auto window = *Record::open(place.at, options);
+    std::atomic<int> told = 0;
+    window->listen({[] {}, [](const std::string&) {}, [&told](bool) { ++told; }});
+    SessionRow session;
+    session.pilot_id = "p1", session.started_at = 1;
+    constexpr int many = 20;
+    for (int i = 0; i < many; ++i) {
+        const auto entries = window->append({{"session", "s" + std::to_string(i), body_of(session), ""}});
+        CHECK(entries.front().seq == 0); // it was not waited for
+    }
+    for (int tenth_s = 0; window->waiting() > 0 && tenth_s < 600; ++tenth_s)
+        std::this_thread::sleep_for(std::chrono::milliseconds(100));
+    CHECK(window->waiting() == 0);
+    CHECK(window->waiting_problems().empty());
+    CHECK(told > 0);
+    int sessions = 0, late = 0;
+    for (const Entry& e : place.record()->entries_after(0)) sessions += e.kind == "session", late += e.kind == "late";
+    CHECK(sessions == many);
+    CHECK(late == 0); // at once is not late
+    CHECK(window->append({{"document", "rule/pass_days", text_body("rule", "pass_days", "9"), "spring"}}).front().seq >
+          0); // what others share has an answer
+    CHECK(verify_record(place.at)->problems == std::vector<Said>{});
+}
