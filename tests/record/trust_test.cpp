@@ -52,26 +52,24 @@ TEST_CASE("an entry that cannot be understood is named, and the rest goes on", "
 {
     Place place;
     place.record()->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
-    for (const char* body : {"{}", "[]", "not json", R"({"active_s":NaN})",
-                             R"({"pilot_id":"nobody","controller_id":"","started_at":1,"active_s":0,"idle_s":0})",
-                             R"({"pilot_id":"p1","controller_id":"","started_at":9223372036854775808,"active_s":0,"idle_s":0})"})
-        force(place, "session", std::string("s-") + body[1], body);
+    for (const char* body : {"{}", "[]", "not json", R"({"active_s":NaN})"})
+        force(place, "session", std::string("s-") + std::to_string(body[1]), body);
     force(place, "attempt", "a1", R"({"score":NaN})");
     force(place, "attempt", "a2", "{}");
     force(place, "person", "x", R"({"name":3})");
     force(place, "note", "x", R"({"value":"fine"})");
     const VerifyReport report = verified(place.at);
-    CHECK(report.entries == 12);
+    CHECK(report.entries == 10);
     for (const Said& p : report.problems) UNSCOPED_INFO(p);
-    CHECK(report.problems.size() == 9);
+    REQUIRE(report.problems.size() == 6);
     CHECK_THAT(report.problems[0].english(), Catch::Contains("entry 3 cannot be understood"));
-    CHECK_THAT(report.problems[7].english(), Catch::Contains("entry 10 cannot be understood"));
+    CHECK_THAT(report.problems[4].english(), Catch::Contains("entry 7 cannot be understood"));
     // It is opened, worked with, exported, backed up, moved, all the same.
     place.record()->set_note("still", "works");
     CHECK(export_record(place.at, place.folder / "exported"));
     const auto imported = import_record(place.folder / "exported", place.folder / "imported.sqlite");
     REQUIRE(imported);
-    CHECK(imported->problems.size() == 9);
+    CHECK(imported->problems.size() == 6);
     CHECK(back_up(place.at, place.folder / "b.tar.gz"));
     if (!PrivateServer::of_this_program()) return;
     MoveOptions options;
@@ -92,11 +90,12 @@ TEST_CASE("a bad entry is marked as known by a coordinator, with a reason", "[re
     REQUIRE(edda);
     force(place, "session", "s1", "{}");
     const std::int64_t bad = head_of(place.at)->count;
+    const StationKey with = *lock.signing_key();
     REQUIRE(verified(place.at).problems.size() == 1);
-    CHECK_FALSE(school->mark_as_known(bad, "typed by hand"));           // not with the station's key: there is a coordinator
-    CHECK_FALSE(school->mark_as_known(bad, " ", &*lock.signing_key())); // nor without a reason
-    CHECK_FALSE(school->mark_as_known(bad + 100, "nothing", &*lock.signing_key())); // nor of what is not there
-    REQUIRE(school->mark_as_known(bad, "typed by hand", &*lock.signing_key()));
+    CHECK_FALSE(school->mark_as_known(bad, "typed by hand"));        // not with the station's key: there is a coordinator
+    CHECK_FALSE(school->mark_as_known(bad, " ", &with));             // nor without a reason
+    CHECK_FALSE(school->mark_as_known(bad + 100, "nothing", &with)); // nor of what is not there
+    REQUIRE(school->mark_as_known(bad, "typed by hand", &with));
     const VerifyReport report = verified(place.at);
     CHECK(report.problems == std::vector<Said>{});
     REQUIRE(report.known.size() == 1);
@@ -164,7 +163,6 @@ TEST_CASE("times that were signed with decimal commas are told of once, and are 
     REQUIRE(school->note_session(session, 33.5, 4.25));
     CHECK(verified(place.at).remarks.empty());
     CHECK(noted_time_text("s", {33.5, 4, 7}) == "session-time:s:33.5:4:7");
-    const NotedTime noted{33.5, 4.25, place.clock};
     const StationKey key = *StationKey::in(place.folder / "station");
     Database(place.file, false)
         .run("UPDATE session_times SET signature = ?",
