@@ -217,6 +217,10 @@ TEST_CASE("a coordinator overrides a gate with a reason and signs; the release i
         CHECK(problem.english().find("holds a release") ==
               std::string::npos); // the copy has no flight logs beside it, and that is told
     f.desk.find<QLineEdit>("overrideReason")->setText("The wind came up");
+    f.press("releaseWithdraw"); // signed like a release, for good
+    CHECK_FALSE(f.desk.text("releaseState").contains("Withdrawn"));
+    CHECK(f.desk.text("releaseSaid").contains("not the passphrase"));
+    f.desk.find<QLineEdit>("releasePassphrase")->setText("salt and west wind");
     f.press("releaseWithdraw");
     CHECK(f.desk.text("releaseState").contains("Withdrawn: The wind came up"));
 }
