@@ -1,5 +1,6 @@
 // The record's own window: copies, people, erasing; the lock; and flights that were cut short.
 #include "desk/drills/drills_page.h"
+#include "desk/parts/head_on_paper.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/record_window.h"
 #include "desk/record/state_panel.h"
@@ -15,6 +16,8 @@
 #include <QFileDialog>
 #include <QLineEdit>
 #include <QMessageBox>
+#include <QProcess>
+#include <QSpinBox>
 #include <QTableWidget>
 #include <QTimer>
 
@@ -286,4 +289,70 @@ TEST_CASE("a session says whether the pilot looks at a screen or into goggles", 
     CHECK(desk.school->sessions(pilot).back().viewing == Viewing::Goggles); // also once it has ended
     REQUIRE_FALSE(desk.station->beginPractice().empty());
     CHECK(desk.school->sessions(pilot).back().viewing == Viewing::Goggles); // as the last time
+}
+
+TEST_CASE("a new station is let in, an entry marked as known, and a head from paper compared", "[desk][record]")
+{
+    Desk desk;
+    desk.school->add_pilot({"", "Iris Quayle"});
+    RecordWindow window(*desk.school, desk.window->lock(), nullptr);
+    window.showSection(RecordWindow::Keys);
+    auto* keys = in<QTableWidget>(&window, "keys");
+    CHECK(keys->rowCount() == 1);
+    CHECK(keys->item(0, 0)->text() == "this station");
+    CHECK(keys->item(0, 3)->text() == "the record's beginning");
+    CHECK_FALSE(in(&window, "keyLetIn")->isEnabled());
+    // Another computer writes to the same file.
+    const StationKey other = StationKey::from_seed({5});
+    {
+        RecordOptions options;
+        options.key = other;
+        options.remember_heads = false;
+        auto there = Record::open(desk.school->record().place(), options);
+        REQUIRE(there);
+        (*there)->set_note("here", "too");
+    }
+    desk.school->add_pilot({"", "Oren Pell"}); // and its news come with the next entry
+    REQUIRE(keys->rowCount() == 2);
+    CHECK(keys->item(0, 3)->text().startsWith("nobody yet"));
+    CHECK(desk.school->record().verify().problems.size() == 1);
+    keys->selectRow(0);
+    type(&window, "keysPassphrase", "of nobody here");
+    press(&window, "keyLetIn");
+    CHECK(in<QLabel>(&window, "keysSaid")->text().contains("not the passphrase of a coordinator"));
+    press(&window, "keyLetIn"); // with this station's own key, which stands
+    CHECK(in<QLabel>(&window, "keysSaid")->text() == "Let in.");
+    CHECK(desk.school->record().verify().problems.empty());
+
+    in<QSpinBox>(&window, "knownEntry")->setValue(2);
+    press(&window, "keyMark");
+    CHECK(in<QLabel>(&window, "keysSaid")->text().contains("a reason is missing"));
+    type(&window, "knownWhy", "typed by hand");
+    press(&window, "keyMark");
+    CHECK(in<QLabel>(&window, "keysSaid")->text() == "Entry 2 is marked as known.");
+
+    const Head head = desk.school->record().head();
+    const auto compared = [&](const std::string& typed) {
+        type(&window, "headToCompare", typed.c_str());
+        press(&window, "headCompare");
+        return in<QLabel>(&window, "keysSaid")->text();
+    };
+    CHECK(compared(in_words(head).substr(0, 16)).startsWith("It is the same"));
+    CHECK(compared(std::to_string(head.count) + ":" + std::string(12, '0')).contains("is another one"));
+    CHECK(compared(std::to_string(head.count + 5) + ":" + head.hash).contains("has fewer than"));
+    CHECK(compared("what?").startsWith("Expected how many"));
+}
+
+TEST_CASE("the square on a release's paper is read back by a program that is not ours", "[desk][record]")
+{
+    const Head head{2221, sha256_hex("any")};
+    const QString html = headOnPaper(head);
+    const QByteArray png = QByteArray::fromBase64(html.section("base64,", 1).section('"', 0, 0).toLatin1());
+    QTemporaryDir folder;
+    const QString file = folder.filePath("square.png");
+    REQUIRE(QImage::fromData(png).save(file));
+    QProcess reader; // zbar's
+    reader.start("zbarimg", {"--quiet", "--raw", file});
+    REQUIRE(reader.waitForFinished());
+    CHECK(reader.readAllStandardOutput().trimmed().toStdString() == in_words(head));
 }
