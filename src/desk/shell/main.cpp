@@ -293,8 +293,8 @@ int main(int argc, char** argv)
         qputenv("QT_QPA_PLATFORM", "offscreen");
     ::umask(S_IRWXG | S_IRWXO); // what is written is its owner's
     desk::Application application(argc, argv);
-    std::setlocale(LC_NUMERIC,
-                   "C"); // numbers in files and on the record are the same everywhere; words for people go through QLocale
+    // Numbers in files and on the record are the same everywhere; words for people go through QLocale.
+    std::setlocale(LC_NUMERIC, "C");
     QApplication::setApplicationName(QStringLiteral("bluehangar"));
     QApplication::setApplicationVersion(QStringLiteral(BH_VERSION));
     QCommandLineParser parser;
