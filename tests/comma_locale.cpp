@@ -9,7 +9,7 @@ namespace {
 [[maybe_unused]] const bool spoken = [] {
     const char* wanted = std::getenv("BH_COMMA_LOCALE");
     if (!wanted || !*wanted) return false;
-    if (std::setlocale(LC_ALL, wanted) && std::localeconv()->decimal_point[0] == ',') return true;
+    if (std::setlocale(LC_NUMERIC, wanted) && std::localeconv()->decimal_point[0] == ',') return true;
     std::fprintf(stderr, "the locale %s is not there, or has no decimal comma\n", wanted);
     std::_Exit(2);
 }();

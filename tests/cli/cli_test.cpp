@@ -1,3 +1,4 @@
+#include "core/base/number_text.h"
 #include "reference.h"
 #include "run_program.h"
 
@@ -390,7 +391,7 @@ TEST_CASE("flight gusts have the size that the wind asks for, and come again wit
     CHECK(line == "t_s,along_mps,right_mps,up_mps");
     double squares = 0, rows = 0;
     while (std::getline(lines, line)) {
-        const double up = std::stod(line.substr(line.rfind(',') + 1));
+        const double up = *bh::number_of(line.substr(line.rfind(',') + 1));
         squares += up * up, ++rows;
     }
     CHECK(rows == 30001);

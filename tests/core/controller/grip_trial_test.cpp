@@ -1,3 +1,4 @@
+#include "core/base/number_text.h"
 #include "core/controller/grip_trial.h"
 
 #include "core/base/random.h"
@@ -39,10 +40,10 @@ std::vector<Tap> one_axis(const std::string& participant, double distance, doubl
 {
     std::vector<Tap> taps;
     for (auto& row : table("pointing/one_axis.csv"))
-        if (row["participant"] == participant && std::stod(row["nominal_distance_deg"]) == distance &&
-            std::stod(row["nominal_width_deg"]) == width)
-            taps.push_back({std::stod(row["start_deg"]), 0, std::stod(row["target_deg"]), 0, std::stod(row["end_deg"]), 0,
-                            std::stod(row["time_s"])});
+        if (row["participant"] == participant && *bh::number_of(row["nominal_distance_deg"]) == distance &&
+            *bh::number_of(row["nominal_width_deg"]) == width)
+            taps.push_back({*bh::number_of(row["start_deg"]), 0, *bh::number_of(row["target_deg"]), 0,
+                            *bh::number_of(row["end_deg"]), 0, *bh::number_of(row["time_s"])});
     return taps;
 }
 
@@ -79,9 +80,10 @@ TEST_CASE("throughput meets the check values of ISO 9241-411", "[core][grip]")
         } else if (row["kind"] == "two_axes") {
             std::vector<Tap> taps;
             for (auto& r : table("pointing/two_axes.csv"))
-                taps.push_back({std::stod(r["from_x_deg"]), std::stod(r["from_y_deg"]), std::stod(r["target_x_deg"]),
-                                std::stod(r["target_y_deg"]), std::stod(r["select_x_deg"]), std::stod(r["select_y_deg"]),
-                                std::stod(r["time_s"])});
+                taps.push_back({*bh::number_of(r["from_x_deg"]), *bh::number_of(r["from_y_deg"]),
+                                *bh::number_of(r["target_x_deg"]), *bh::number_of(r["target_y_deg"]),
+                                *bh::number_of(r["select_x_deg"]), *bh::number_of(r["select_y_deg"]),
+                                *bh::number_of(r["time_s"])});
             const auto p = pointing(taps);
             REQUIRE(p);
             checkAgainst(row["expected"], *p);

@@ -1,4 +1,5 @@
 // Smoothness and shadowing: against reference values, the exact integral, and sticks whose lag is known.
+#include "core/base/number_text.h"
 #include "core/base/random.h"
 #include "core/drill/measures.h"
 #include "core/path/shadowing.h"
@@ -19,7 +20,7 @@ std::vector<double> speeds(const std::string& file)
     std::string line;
     std::getline(in, line);
     std::vector<double> all;
-    while (std::getline(in, line)) all.push_back(std::stod(line.substr(line.find_last_of(',') + 1)));
+    while (std::getline(in, line)) all.push_back(*bh::number_of(line.substr(line.find_last_of(',') + 1)));
     return all;
 }
 
