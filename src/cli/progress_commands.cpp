@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/base/number_text.h"
 #include "school/first_flight.h"
 
 #include "cli/print.h"
@@ -67,7 +68,7 @@ Result<int> score_sickness(const std::string& answers)
     do {
         double answer = 0;
         if (!cursor.number(answer) || answer != std::floor(answer) || std::abs(answer) > 1e6)
-            return bad_input("sickness: answer " + std::to_string(numbers.size() + 1) + ": expected a whole number from 0 to 3");
+            return bad_input("sickness: answer " + whole_text(numbers.size() + 1) + ": expected a whole number from 0 to 3");
         numbers.push_back(static_cast<int>(answer));
     } while (cursor.next_field());
     if (!cursor.at_end()) return bad_input("sickness: expected one line of 16 answers");

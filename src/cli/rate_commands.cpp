@@ -1,5 +1,6 @@
 #include "cli/commands.h"
 #include "cli/print.h"
+#include "core/base/number_text.h"
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
@@ -25,7 +26,7 @@ Result<std::vector<double>> read_weights(const std::string& file)
     const auto text = read_text(file);
     if (!text) return tl::unexpected(text.error());
     CsvCursor csv(*text);
-    const auto at = [&] { return file + ": line " + std::to_string(csv.line()) + ": "; };
+    const auto at = [&] { return file + ": line " + whole_text(csv.line()) + ": "; };
     for (const char* column : {"stick_low", "stick_high", "weight"})
         if (csv.text() != column || (std::string_view(column) != "weight" && !csv.next_field()))
             return bad_input(at() + "expected the columns stick_low,stick_high,weight");
@@ -45,7 +46,7 @@ Result<std::vector<double>> read_weights(const std::string& file)
     for (std::size_t i = 0; i < bins.size(); ++i) {
         const auto n = static_cast<double>(bins.size()), k = static_cast<double>(i);
         if (std::abs(bins[i].first - k / n) > 1e-6 || std::abs(bins[i].second - (k + 1) / n) > 1e-6)
-            return bad_input(file + ": line " + std::to_string(i + 2) + ": expected even bins from 0 to 1");
+            return bad_input(file + ": line " + whole_text(i + 2) + ": expected even bins from 0 to 1");
     }
     return weights;
 }

@@ -1,5 +1,7 @@
 #include "device/other_programs.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <filesystem>
 #include <fstream>
@@ -11,7 +13,7 @@ std::optional<std::string> program_holding_a_joystick(const std::string& proc)
 {
     namespace fs = std::filesystem;
     std::error_code ignored;
-    const std::string self = std::to_string(getpid());
+    const std::string self = whole_text(getpid());
     for (const fs::directory_entry& process :
          fs::directory_iterator(proc, fs::directory_options::skip_permission_denied, ignored)) {
         const std::string pid = process.path().filename();

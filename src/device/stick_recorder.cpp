@@ -1,5 +1,7 @@
 #include "device/stick_recorder.h"
 
+#include "core/base/number_text.h"
+
 #include <charconv>
 #include <cstdlib>
 #include <zlib.h>
@@ -31,7 +33,7 @@ void StickRecorder::add(const DeviceSample& sample)
     if (!moved) return;
     if (first) {
         std::string head = "t_s";
-        for (std::size_t i = 0; i < sample.counts.size(); ++i) head += ",a" + std::to_string(i);
+        for (std::size_t i = 0; i < sample.counts.size(); ++i) head += ",a" + whole_text(i);
         failed_ = gzputs(stream, (head + "\n").c_str()) <= 0 || failed_;
         first_t_s_ = flushed_t_s_ = sample.t_s;
     }

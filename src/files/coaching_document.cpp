@@ -72,7 +72,7 @@ CoachingRule rule_at(const JsonIn& in)
     return rule;
 }
 
-std::int64_t time_in(const JsonIn& in, const char* key) { return static_cast<std::int64_t>(in.number(key, 0)); }
+std::int64_t time_in(const JsonIn& in, const char* key) { return in.has(key) ? in.at(key).time() : 0; }
 
 } // namespace
 

@@ -1,5 +1,6 @@
 #include "files/curriculum_document.h"
 
+#include "core/base/number_text.h"
 #include "files/json_in.h"
 
 namespace bh {
@@ -13,7 +14,7 @@ std::string step_at(const JsonIn& in, Curriculum& curriculum)
     if (!in.value().is_object()) return in.text();
     in.only({"free_flight_min", "world"});
     Curriculum::FreeBlock block;
-    block.id = "free-" + std::to_string(curriculum.free_blocks.size() + 1);
+    block.id = "free-" + whole_text(curriculum.free_blocks.size() + 1);
     block.minutes = in.number("free_flight_min");
     constexpr double most_min = 600;
     if (!(block.minutes > 0 && block.minutes <= most_min)) in.at("free_flight_min").fault("expected minutes, up to 600");

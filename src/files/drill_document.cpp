@@ -1,5 +1,6 @@
 #include "files/drill_document.h"
 
+#include "core/base/number_text.h"
 #include "core/debrief/debrief.h"
 #include "files/conditions_document.h"
 #include "files/json_in.h"
@@ -234,7 +235,7 @@ void add_phases(const JsonIn& list, std::vector<Phase>& phases)
             in.only({"times", "phases"});
             const int times = in.at("times").whole();
             if (times < 1 || times > 100) in.at("times").fault("expected 1 to 100");
-            for (int i = 1; i <= times; ++i) copies("phases", "-" + std::to_string(i), false, std::nullopt);
+            for (int i = 1; i <= times; ++i) copies("phases", "-" + whole_text(i), false, std::nullopt);
         } else {
             phases.push_back(phase_at(in));
         }

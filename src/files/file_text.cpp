@@ -1,5 +1,7 @@
 #include "files/file_text.h"
 
+#include "core/base/number_text.h"
+
 #include <cerrno>
 #include <cstring>
 #include <fcntl.h>
@@ -69,7 +71,7 @@ namespace {
 
 Result<void> write_beside(const std::filesystem::path& path, std::string_view content, bool own, bool flush)
 {
-    const std::filesystem::path part = path.string() + "." + std::to_string(::getpid()) + ".part";
+    const std::filesystem::path part = path.string() + "." + whole_text(::getpid()) + ".part";
     const int fd = ::open(part.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, own ? 0600 : 0644);
     if (fd < 0) return cannot(part, "cannot be written");
     while (!content.empty()) {

@@ -1,5 +1,6 @@
 #include "files/json_in.h"
 
+#include "core/base/number_text.h"
 #include "files/csv.h"
 #include "files/json_text.h"
 
@@ -35,7 +36,7 @@ std::vector<JsonIn> JsonIn::items() const
 {
     if (!value_.is_array()) fault("expected a list, found %1", said(kind_of(value_)));
     std::vector<JsonIn> all;
-    for (std::size_t i = 0; i < value_.size(); ++i) all.emplace_back(value_[i], file_, place_ + "/" + std::to_string(i), slips_);
+    for (std::size_t i = 0; i < value_.size(); ++i) all.emplace_back(value_[i], file_, place_ + "/" + whole_text(i), slips_);
     return all;
 }
 
@@ -68,6 +69,22 @@ int JsonIn::whole() const
     const double value = number();
     if (value != std::floor(value) || std::abs(value) > 1e9) fault("expected a whole number");
     return static_cast<int>(value);
+}
+
+std::int64_t JsonIn::time() const
+{
+    constexpr double last = 253402300799; // the last second of 9999
+    const double value = number();
+    if (value != std::floor(value) || value < 0 || value > last) fault("expected a time, in whole seconds from 1970 to 9999");
+    return static_cast<std::int64_t>(value);
+}
+
+std::int64_t JsonIn::count() const
+{
+    constexpr double told_apart = 9007199254740992; // 2^53
+    const double value = number();
+    if (value != std::floor(value) || std::abs(value) >= told_apart) fault("expected a whole number");
+    return static_cast<std::int64_t>(value);
 }
 
 std::string JsonIn::text() const

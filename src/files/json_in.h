@@ -40,6 +40,8 @@ public:
     }
     [[nodiscard]] double number() const; ///< fault when it is no finite number
     [[nodiscard]] int whole() const;
+    [[nodiscard]] std::int64_t time() const;  ///< whole seconds since 1970, UTC; fault beyond the year 9999
+    [[nodiscard]] std::int64_t count() const; ///< a whole number that a double tells from its neighbours
     [[nodiscard]] std::string text() const;
     [[nodiscard]] bool truth() const;
 

@@ -1,5 +1,6 @@
 #include "files/json_text.h"
 
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 
 #include <algorithm>
@@ -60,7 +61,7 @@ std::optional<std::string> wild_number(const nlohmann::json& document)
         std::size_t at = 0;
         for (const auto& [key, value] : here.value->items()) {
             if (value.is_structured() || !is_sober(value))
-                left.push_back({&value, here.path + "/" + (list ? std::to_string(at) : key)});
+                left.push_back({&value, here.path + "/" + (list ? whole_text(at) : key)});
             ++at;
         }
     }

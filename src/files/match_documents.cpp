@@ -14,8 +14,6 @@ using Json = nlohmann::ordered_json;
 
 constexpr std::array axis_keys{"roll", "pitch", "yaw"};
 
-std::int64_t time_at(const JsonIn& in) { return static_cast<std::int64_t>(in.number("at")); }
-
 RateProfile profile_at(const JsonIn& in)
 {
     auto rates = parse_rates(in.value().dump(), "rates");
@@ -89,7 +87,7 @@ std::string match_text(const KeptMatch& m, std::int64_t at)
 Result<KeptMatch> parse_match(std::string_view text, const std::string& file, std::int64_t* at)
 {
     return read_document<KeptMatch>(text, file, "match", [&](const JsonIn& in) -> Result<KeptMatch> {
-        if (at) *at = time_at(in);
+        if (at) *at = in.at("at").time();
         return KeptMatch{in.text("aircraft"),       in.text("simulator"),
                          profile_at(in.at("real")), profile_at(in.at("practised")),
                          in.text("family"),         ranges_at(in.at("ranges"))};
@@ -104,7 +102,7 @@ std::string trial_text(const RatesTrial& t)
 Result<RatesTrial> parse_trial(std::string_view text, const std::string& file)
 {
     return read_document<RatesTrial>(text, file, "trial", [](const JsonIn& in) -> Result<RatesTrial> {
-        return RatesTrial{time_at(in), profile_at(in.at("rates"))};
+        return RatesTrial{in.at("at").time(), profile_at(in.at("rates"))};
     });
 }
 
@@ -155,7 +153,7 @@ Result<KeptPlan> parse_plan(std::string_view text, const std::string& file)
         for (const JsonIn& step : in.at("flown").items()) {
             p.plan.flown.push_back({step_at(step, p.plan.from), rating_at(step)});
             p.decisions.push_back(
-                {time_at(step), step.text("by", ""), step.truth("outside", false), step.truth("cautions_read", false)});
+                {step.at("at").time(), step.text("by", ""), step.truth("outside", false), step.truth("cautions_read", false)});
         }
         if (const auto good = standing_of(p.plan); !good) return tl::unexpected(good.error());
         return p;
@@ -176,7 +174,7 @@ Result<std::vector<HandlingNote>> parse_handling(std::string_view text, const st
         text, file, "handling", [](const JsonIn& in) -> Result<std::vector<HandlingNote>> {
             std::vector<HandlingNote> notes;
             for (const JsonIn& note : in.at("notes").items())
-                notes.push_back({time_at(note), rating_at(note), note.text("by", ""), profile_at(note.at("rates"))});
+                notes.push_back({note.at("at").time(), rating_at(note), note.text("by", ""), profile_at(note.at("rates"))});
             return notes;
         });
 }
@@ -195,7 +193,7 @@ Result<std::vector<BlindNote>> parse_blind(std::string_view text, const std::str
     return read_document<std::vector<BlindNote>>(text, file, "blind", [](const JsonIn& in) -> Result<std::vector<BlindNote>> {
         std::vector<BlindNote> notes;
         for (const JsonIn& note : in.at("notes").items())
-            notes.push_back({time_at(note), note.text("between"), note.at("right").whole(), note.at("trials").whole(),
+            notes.push_back({note.at("at").time(), note.text("between"), note.at("right").whole(), note.at("trials").whole(),
                              note.number("p_value")});
         return notes;
     });

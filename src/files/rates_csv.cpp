@@ -27,8 +27,7 @@ Result<RateProfile> parse_rates_csv(std::string_view text, std::string_view file
     for (const auto& row : *table)
         if (row[0] > 1e-9) upper.push_back(row);
     if (upper.empty() || upper.back()[0] < 1 - 1e-9)
-        return bad_input("%1: the stick goes to %2, expected to 1", file,
-                         (upper.empty() ? "0" : std::to_string(upper.back()[0])));
+        return bad_input("%1: the stick goes to %2, expected to 1", file, (upper.empty() ? "0" : to_digits(upper.back()[0], 6)));
     const std::size_t every = (upper.size() + most_points - 1) / most_points;
     RateProfile profile;
     profile.name = std::filesystem::path(file).stem().string();

@@ -25,11 +25,11 @@ Result<ControllerRecording> parse_recording_csv(std::string_view text, std::stri
         if (name == "t_s") time_column = static_cast<int>(i);
         if (name == "prompt") prompt_column = static_cast<int>(i);
         for (int axis = 0; axis < most_axes; ++axis)
-            if (name == "a" + std::to_string(axis)) axis_of[i] = axis, ++axes;
+            if (name == "a" + whole_text(axis)) axis_of[i] = axis, ++axes;
     }
     for (int axis = 0; axis < axes; ++axis)
         if (std::count(axis_of.begin(), axis_of.end(), axis) != 1)
-            return bad_input(csv_place(file, 1, "a" + std::to_string(axis), "expected once among the axes a0, a1, …"));
+            return bad_input(csv_place(file, 1, "a" + whole_text(axis), "expected once among the axes a0, a1, …"));
     if (time_column < 0 || prompt_column < 0 || axes == 0)
         return bad_input(csv_place(file, 1, "", "a controller recording needs the columns t_s, a0, a1, … and prompt"));
 
@@ -86,11 +86,11 @@ Result<ControllerRecording> load_recording_csv(const std::filesystem::path& path
 std::string recording_csv(const ControllerRecording& recording)
 {
     std::string out = "t_s";
-    for (std::size_t axis = 0; axis < recording.axes_counts.size(); ++axis) out += ",a" + std::to_string(axis);
+    for (std::size_t axis = 0; axis < recording.axes_counts.size(); ++axis) out += ",a" + whole_text(axis);
     out += ",prompt\n";
     for (std::size_t i = 0; i < recording.samples(); ++i) {
         out += fixed(recording.t_s[i], 4);
-        for (const auto& axis : recording.axes_counts) out.append(",").append(std::to_string(axis[i]));
+        for (const auto& axis : recording.axes_counts) out.append(",").append(whole_text(axis[i]));
         out.append(",").append(prompt_key(recording.prompts[i])).append("\n");
     }
     return out;

@@ -28,7 +28,7 @@ Easing easing_at(const JsonIn& in)
 RungTaken taken_at(const JsonIn& in)
 {
     RungTaken taken;
-    taken.at = static_cast<std::int64_t>(in.number("at"));
+    taken.at = in.at("at").time();
     const auto what = eased_from_key(in.text("what"));
     if (!what) in.at("what").fault("expected power, propellers, rates or tilt, found '%1'", in.text("what"));
     taken.rung = {*what, in.number("from"), in.number("to")};
@@ -54,7 +54,7 @@ Result<WayBack> parse_way_back(std::string_view text, const std::string& file)
 {
     return read_document<WayBack>(text, file, "way-back", [](const JsonIn& in) -> Result<WayBack> {
         WayBack way;
-        way.at = static_cast<std::int64_t>(in.number("at"));
+        way.at = in.at("at").time();
         way.eased = easing_at(in.at("eased"));
         way.real = easing_at(in.at("real"));
         way.ended = in.truth("ended", false);

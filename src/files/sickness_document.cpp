@@ -22,7 +22,7 @@ Result<SicknessAnswers> parse_sickness(std::string_view text, const std::string&
         SicknessAnswers s;
         s.id = id;
         s.pilot_id = in.text("pilot_id");
-        s.at = static_cast<std::int64_t>(in.number("at", 0));
+        s.at = in.has("at") ? in.at("at").time() : 0;
         s.before = in.truth("before", false);
         s.goggles = in.truth("goggles", false);
         for (const JsonIn& answer : in.at("answers").items()) s.answers.push_back(answer.whole());

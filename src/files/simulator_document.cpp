@@ -1,5 +1,6 @@
 #include "files/simulator_document.h"
 
+#include "core/base/number_text.h"
 #include "core/curves/rate_families.h"
 #include "files/json_in.h"
 
@@ -146,7 +147,7 @@ Json simulator_json(const SimulatorProfile& s)
     json["throttle"] = throttle_key(s.throttle);
     json["arming"] = {{"by", arming_key(s.arming)}, {"words", s.arming_words}};
     for (const auto& [mode, name] : s.mode_names) json["modes"][std::string(mode_key(mode))] = name;
-    for (const auto& [mode, name] : s.stick_mode_names) json["stick_modes"][std::to_string(mode)] = name;
+    for (const auto& [mode, name] : s.stick_mode_names) json["stick_modes"][whole_text(mode)] = name;
     if (!s.rate_family.empty()) {
         json["rates"]["family"] = s.rate_family;
         for (const auto& [key, range] : s.rate_limits) json["rates"]["limits"][key] = range_json(range);

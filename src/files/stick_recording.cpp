@@ -47,11 +47,10 @@ Result<StickRecording> load_stick_recording(const std::filesystem::path& file)
 Result<void> write_stick_recording(const std::filesystem::path& file, const StickRecording& recording)
 {
     std::string text = "t_s";
-    for (std::size_t a = 0; !recording.counts.empty() && a < recording.counts.front().size(); ++a)
-        text += ",a" + std::to_string(a);
+    for (std::size_t a = 0; !recording.counts.empty() && a < recording.counts.front().size(); ++a) text += ",a" + whole_text(a);
     for (std::size_t i = 0; i < recording.t_s.size(); ++i) {
         text += '\n' + fixed(recording.t_s[i], 3);
-        for (const int count : recording.counts[i]) text += ',' + std::to_string(count);
+        for (const int count : recording.counts[i]) text += ',' + whole_text(count);
     }
     text += '\n';
     std::error_code ignored;

@@ -287,7 +287,7 @@ Result<PlannedWeek> parse_planned_week(std::string_view text, const std::string&
         week.published = blocks_at(in.at("published"));
         for (const JsonIn& c : in.at("closed").items()) week.closed.emplace_back(c.text("bay"), day_at(c.at("day")));
         week.version = in.at("version").whole();
-        week.published_at = static_cast<std::int64_t>(in.number("published_at"));
+        week.published_at = in.at("published_at").time();
         return week;
     });
 }

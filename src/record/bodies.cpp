@@ -1,5 +1,6 @@
 #include "record/bodies.h"
 
+#include "core/base/number_text.h"
 #include "files/calibration_document.h"
 #include "files/flown_document.h"
 #include "files/json_in.h"
@@ -15,7 +16,7 @@ using Json = nlohmann::json;
 template <class T, class Read>
 Result<T> read_body(const Entry& entry, Read read)
 {
-    const std::string name = "entry " + std::to_string(entry.seq) + " (" + entry.kind + ")";
+    const std::string name = "entry " + whole_text(entry.seq) + " (" + entry.kind + ")";
     if (!is_shallow_json(entry.body)) return bad_input("%1: is nested deeper than 100", name);
     const Json body = Json::parse(entry.body, nullptr, false);
     if (body.is_discarded() || !body.is_object()) return bad_input("%1: expected an object of JSON", name);
@@ -25,8 +26,6 @@ Result<T> read_body(const Entry& entry, Read read)
         return bad_input(fault.said);
     }
 }
-
-UnixTime time_at(const JsonIn& in) { return static_cast<UnixTime>(in.number()); }
 
 std::optional<double> number_or_none(const JsonIn& in, const char* key)
 {
@@ -313,8 +312,8 @@ Result<SessionRow> session_in(const Entry& entry)
         return SessionRow{entry.subject,
                           in.text("pilot_id"),
                           in.text("controller_id"),
-                          time_at(in.at("started_at")),
-                          in.has("ended_at") ? time_at(in.at("ended_at")) : 0,
+                          in.at("started_at").time(),
+                          in.has("ended_at") ? in.at("ended_at").time() : 0,
                           in.number("active_s"),
                           in.number("idle_s"),
                           in.text("recording", ""),
@@ -369,7 +368,7 @@ void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
     a.session_id = in.text("session_id");
     a.drill_id = in.text("drill_id");
     a.drill_version = in.at("drill_version").whole();
-    a.at = time_at(in.at("at"));
+    a.at = in.at("at").time();
     a.mode = mode_at(in.at("mode"));
     a.score = in.number("score");
     a.passed = in.truth("passed", false);
@@ -427,7 +426,7 @@ std::string body_of(const StationKeyRow& k)
 Result<StationKeyRow> station_key_in(const Entry& entry)
 {
     return read_body<StationKeyRow>(entry, [](const JsonIn& in) -> Result<StationKeyRow> {
-        return StationKeyRow{in.text("public_key"), static_cast<std::int64_t>(in.number("unsigned_up_to", 0)),
+        return StationKeyRow{in.text("public_key"), in.has("unsigned_up_to") ? in.at("unsigned_up_to").count() : 0,
                              in.truth("countersigned", false), in.text("login", ""),
                              in.has("login_may") ? in.at("login_may").whole() : 0};
     });
@@ -455,7 +454,7 @@ std::string body_of(const RepairRow& r)
 Result<RepairRow> repair_in(const Entry& entry)
 {
     return read_body<RepairRow>(entry, [](const JsonIn& in) -> Result<RepairRow> {
-        return RepairRow{static_cast<std::int64_t>(in.number("entry")), in.text("hash"), in.text("by"), in.text("signature")};
+        return RepairRow{in.at("entry").count(), in.text("hash"), in.text("by"), in.text("signature")};
     });
 }
 

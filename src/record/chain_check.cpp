@@ -38,6 +38,7 @@ void ChainCheck::follow(Entry entry)
     if (entry.kind == "key") learn_key(entry);
     if (auto problem = book_.follow(entry)) tell(entry.seq, std::move(*problem));
     if (entry.kind == "repair") learn_repair(entry);
+    if (!is_possible(entry.at)) tell(entry.seq, said("%1 has a time outside the years 1970 to 9999", at));
     if (!keys_.empty() && entry.at < last_at_ && entry.kind != "clock")
         tell(entry.seq, said("%1 is dated before the one before it", at));
     previous_ = entry.hash;

@@ -1,5 +1,6 @@
 #include "record/entry.h"
 
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 
 #include <algorithm>
@@ -57,9 +58,9 @@ std::string hashed_text(const Entry& e)
     text.reserve(e.body.size() + e.body.size() / 8 + 512);
     text += '[';
     append_json(text, e.previous_hash);
-    text += ',' + std::to_string(e.seq) + ',' + std::to_string(e.at) + ',';
+    text += ',' + whole_text(e.seq) + ',' + whole_text(e.at) + ',';
     for (const std::string* part : {&e.who, &e.kind, &e.subject}) append_json(text, *part), text += ',';
-    text += std::to_string(e.supersedes) + ',';
+    text += whole_text(e.supersedes) + ',';
     append_json(text, e.why);
     text += ',';
     append_json(text, e.body);
@@ -71,7 +72,7 @@ std::string entry_hash(const Entry& e) { return sha256_hex(hashed_text(e)); }
 
 std::string shared_name(std::string_view body) { return sha256_hex(body).substr(0, 32); }
 
-std::string in_words(const Head& head) { return std::to_string(head.count) + ":" + head.hash; }
+std::string in_words(const Head& head) { return whole_text(head.count) + ":" + head.hash; }
 
 std::optional<Head> parse_head(std::string_view text)
 {

@@ -42,12 +42,12 @@ OrderedJson entry_json(const Entry& e)
 Entry entry_at(const JsonIn& in)
 {
     Entry e;
-    e.seq = static_cast<std::int64_t>(in.number("seq"));
-    e.at = static_cast<UnixTime>(in.number("at"));
+    e.seq = in.at("seq").count();
+    e.at = in.at("at").time();
     e.who = in.text("who");
     e.kind = in.text("kind");
     e.subject = in.text("subject");
-    e.supersedes = static_cast<std::int64_t>(in.number("supersedes"));
+    e.supersedes = in.at("supersedes").count();
     e.why = in.text("why");
     e.body = in.text("body");
     e.previous_hash = in.text("previous_hash");

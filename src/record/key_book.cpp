@@ -1,5 +1,6 @@
 #include "record/key_book.h"
 
+#include "core/base/number_text.h"
 #include "record/bodies.h"
 #include "record/seals.h"
 
@@ -14,7 +15,7 @@ std::string admission_text(const std::string& first_hash, const std::string& pub
 
 std::string repair_text(const std::string& first_hash, std::int64_t entry, const std::string& hash, const std::string& why)
 {
-    return "repair:" + first_hash + ":" + std::to_string(entry) + ":" + hash + ":" + why;
+    return "repair:" + first_hash + ":" + whole_text(entry) + ":" + hash + ":" + why;
 }
 
 std::string key_in_words(const std::string& public_key)

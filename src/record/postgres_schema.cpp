@@ -1,5 +1,6 @@
 #include "record/postgres_schema.h"
 
+#include "core/base/number_text.h"
 #include "record/body_fields.h"
 #include "record/entry.h"
 #include "record/failures.h"
@@ -70,7 +71,7 @@ SELECT string_agg(part, E'\n' ORDER BY part COLLATE "C") FROM parts)sql");
 std::string rights_in_words(const EntryRights& rights)
 {
     std::string words;
-    for (const EntryRight& r : rights) words += r.kind + "/" + r.document + " " + std::to_string(r.least) + "\n";
+    for (const EntryRight& r : rights) words += r.kind + "/" + r.document + " " + whole_text(r.least) + "\n";
     return sha256_hex(words);
 }
 
@@ -141,7 +142,7 @@ void prepare_server(const Database& server, const EntryRights& rights)
         " EXECUTE format('ALTER DATABASE %I SET idle_in_transaction_session_timeout = ''10s''', current_database()); END $$"));
     const QString upsert =
         QStringLiteral("INSERT INTO state VALUES (?,?) ON CONFLICT (key) DO UPDATE SET value = excluded.value");
-    server.run(upsert, "version", std::to_string(servers_schema_version));
+    server.run(upsert, "version", whole_text(servers_schema_version));
     server.run(upsert, "rights", words);
     server.run(upsert, "fingerprint", server_fingerprint(server));
     all_or_none.commit();

@@ -76,12 +76,14 @@ void apply_first_hour(const Database& db, const Entry& e, const Json& b)
 
 void apply_session(const Database& db, const Entry& e, const Json& b, int version)
 {
-    const QVariant ended = b.contains("ended_at") ? bound(b["ended_at"].get<std::int64_t>()) : QVariant();
+    const auto session = session_in(e); // as everybody else reads it: a time beyond all calendars is not understood
+    if (!session) throw StoreFailure(session.error().said);
+    const QVariant ended = session->ended_at > 0 ? bound(session->ended_at) : QVariant();
     db.write("INSERT INTO sessions (id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, entry) VALUES "
              "(?,?,?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET ended_at = excluded.ended_at,"
              " active_s = excluded.active_s, idle_s = excluded.idle_s, entry = excluded.entry",
-             e.subject, b.at("pilot_id").get<std::string>(), id_or_null(b.at("controller_id").get<std::string>()),
-             b.at("started_at").get<std::int64_t>(), ended, b.at("active_s").get<double>(), b.at("idle_s").get<double>(), e.seq);
+             e.subject, session->pilot_id, id_or_null(session->controller_id), session->started_at, ended, session->active_s,
+             session->idle_s, e.seq);
     if (version >= 5) db.write("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
     if (version >= 8) db.write("UPDATE sessions SET matched = ? WHERE id = ?", b.value("matched", false), e.subject);
     if (version >= 13)

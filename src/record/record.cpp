@@ -613,7 +613,7 @@ Result<void> Record::mark_as_known(std::int64_t seq, const std::string& why, con
         return book.has_coordinator() ? bad_input("a coordinator marks an entry as known, with a passphrase")
                                       : bad_input("this station's key was not let in: mark it at one that was");
     row.signature = (with ? *with : impl_->key).sign(repair_text(book.first_hash(), seq, row.hash, why));
-    append({{"repair", std::to_string(seq), body_of(row), why, {}, who}});
+    append({{"repair", whole_text(seq), body_of(row), why, {}, who}});
     return {};
 }
 
@@ -686,8 +686,7 @@ std::optional<JudgedAttempt> Record::judged(const std::string& attempt_id) const
 
 std::string noted_time_text(const std::string& session_id, const NotedTime& noted)
 {
-    return "session-time:" + session_id + ":" + exact(noted.active_s) + ":" + exact(noted.idle_s) + ":" +
-           std::to_string(noted.at);
+    return "session-time:" + session_id + ":" + exact(noted.active_s) + ":" + exact(noted.idle_s) + ":" + whole_text(noted.at);
 }
 
 std::string noted_time_text_with_commas(const std::string& session_id, const NotedTime& noted)
@@ -695,7 +694,7 @@ std::string noted_time_text_with_commas(const std::string& session_id, const Not
     std::string active = exact(noted.active_s), idle = exact(noted.idle_s);
     std::replace(active.begin(), active.end(), '.', ',');
     std::replace(idle.begin(), idle.end(), '.', ',');
-    return "session-time:" + session_id + ":" + active + ":" + idle + ":" + std::to_string(noted.at);
+    return "session-time:" + session_id + ":" + active + ":" + idle + ":" + whole_text(noted.at);
 }
 
 void Record::note_session_time(const std::string& session_id, double active_s, double idle_s)

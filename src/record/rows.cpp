@@ -85,11 +85,14 @@ JudgedAttempt without_score(JudgedAttempt flight)
     return flight;
 }
 
-Said summary_of(const JudgedAttempt& attempt, const Drill* drill)
+Score score_of(const JudgedAttempt& attempt, const Drill* drill)
 {
-    if (attempt.in_words) return Said(attempt.in_words->summary);
-    if (attempt.free()) return free_flight_in_words(attempt.flown_s, attempt.throttle_cuts_s);
     Score score;
+    score.drill_id = attempt.drill_id;
+    score.drill_version = attempt.drill_version;
+    score.score = attempt.score;
+    score.flown_s = attempt.flown_s;
+    score.left_minus_right = attempt.left_minus_right;
     score.passed = attempt.passed;
     score.holds = attempt.holds;
     score.rocking_share = attempt.rocking_share;
@@ -99,23 +102,35 @@ Said summary_of(const JudgedAttempt& attempt, const Drill* drill)
         CriterionScore& c = score.criteria.emplace_back();
         c.criterion.measure = row.measure.value_or(Measure::DoneS);
         c.criterion.label = row.label;
-        c.criterion.pass = row.pass;
+        c.criterion.side = row.side;
+        c.criterion.weight = row.weight;
+        c.criterion.fail = row.fail, c.criterion.pass = row.pass, c.criterion.merit = row.merit;
+        c.criterion.below = row.below;
         c.criterion.must = row.must;
         c.criterion.to_hold = row.to_hold;
         c.criterion.if_any = row.if_any;
         if (drill) c.criterion.advice = advice_in(drill->criteria, row.measure, row.label);
         c.value = row.value;
         c.marks = row.marks;
+        c.span = row.span;
     }
     for (const FaultRow& row : attempt.faults) {
         FaultFound& f = score.faults.emplace_back();
         f.fault.measure = row.measure;
         f.fault.label = row.label;
+        f.fault.more_than = row.more_than;
         if (drill) f.fault.advice = advice_in(drill->faults, row.measure, row.label);
         f.value = row.value;
         f.span = row.span;
     }
-    return summary_of(score);
+    return score;
+}
+
+Said summary_of(const JudgedAttempt& attempt, const Drill* drill)
+{
+    if (attempt.in_words) return Said(attempt.in_words->summary);
+    if (attempt.free()) return free_flight_in_words(attempt.flown_s, attempt.throttle_cuts_s);
+    return summary_of(score_of(attempt, drill));
 }
 
 } // namespace bh

@@ -192,6 +192,9 @@ struct DemonstrationRow {
 /// The criteria alone, as in judged_attempt().
 [[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);
 
+/// The score that an attempt was judged by, made from its codes. The drill, where it is still there, knows the advice.
+[[nodiscard]] Score score_of(const JudgedAttempt& attempt, const Drill* drill);
+
 /// What an attempt says about itself, made from its codes; the drill, where it is still there, knows the advice.
 [[nodiscard]] Said summary_of(const JudgedAttempt& attempt, const Drill* drill);
 

@@ -1,5 +1,6 @@
 #include "record/schema.h"
 
+#include "core/base/number_text.h"
 #include "record/projection.h"
 #include "record/record.h"
 
@@ -119,10 +120,10 @@ const std::vector<Statements>& steps()
 /// A consistent copy of the file as it was, without overwriting an earlier copy.
 void keep_copy(const Database& database, const std::filesystem::path& file, int version)
 {
-    std::filesystem::path copy = file.string() + ".version-" + std::to_string(version);
+    std::filesystem::path copy = file.string() + ".version-" + whole_text(version);
     std::error_code error;
     for (int n = 2; std::filesystem::exists(copy, error); ++n)
-        copy = file.string() + ".version-" + std::to_string(version) + "-" + std::to_string(n);
+        copy = file.string() + ".version-" + whole_text(version) + "-" + whole_text(n);
     database.run("VACUUM INTO ?", copy.string());
 }
 

@@ -1,5 +1,7 @@
 #include "record/server_statement.h"
 
+#include "core/base/number_text.h"
+
 #include <QAtomicInteger>
 #include <libpq-fe.h>
 #include <memory>
@@ -27,7 +29,7 @@ std::string numbered(const QString& sql)
     int values = 0;
     for (const char c : sql.toStdString())
         if (c == '?')
-            text += '$' + std::to_string(++values);
+            text += '$' + whole_text(++values);
         else
             text += c;
     return text;
@@ -51,7 +53,7 @@ std::optional<ServerRefusal> ServerStatement::run(std::initializer_list<QVariant
 {
     if (name_.empty()) {
         static QAtomicInteger<int> counter; // names on a connection must differ; nothing else hangs on it
-        const std::string name = "written-" + std::to_string(counter.fetchAndAddRelaxed(1));
+        const std::string name = "written-" + whole_text(counter.fetchAndAddRelaxed(1));
         const Answer answer(PQprepare(line_, name.c_str(), sql_.c_str(), 0, nullptr), &PQclear);
         if (auto refused = refusal_in(answer, line_)) return refused;
         name_ = name;

@@ -1,5 +1,6 @@
 #include "record/station_key.h"
 
+#include "core/base/number_text.h"
 #include "files/file_text.h"
 
 #include <algorithm>
@@ -44,7 +45,7 @@ Result<void> make_seed(const std::filesystem::path& file)
     std::array<unsigned char, crypto_sign_SEEDBYTES> seed{};
     randombytes_buf(seed.data(), seed.size());
     const std::string text = hex(seed.data(), seed.size()) + "\n";
-    const std::filesystem::path part = file.string() + "." + std::to_string(::getpid()) + ".part";
+    const std::filesystem::path part = file.string() + "." + whole_text(::getpid()) + ".part";
     const auto cannot = [&](const std::filesystem::path& which) {
         auto error = bad_input("%1: the station's key cannot be written: %2", which.string(), std::strerror(errno));
         ::unlink(part.c_str());

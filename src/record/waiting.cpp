@@ -90,7 +90,7 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     const auto before = files_in(folder_);
     const std::string last = before.empty() ? "" : before.back().filename().string(); // whatever else lies there
     const long long number = whole_number_of(last.substr(0, last.find('.'))).value_or(0) + 1;
-    std::string digits = std::to_string(number);
+    std::string digits = whole_text(number);
     digits.insert(0, digits.size() < 8 ? 8 - digits.size() : 0, '0');
     gesture.file = folder_ / (digits + ending);
     const Json whole{{"format", "bluehangar.waiting/1"},

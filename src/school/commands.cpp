@@ -1,4 +1,5 @@
 // What changes the school: edits with their undo, and what happened.
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 #include "core/path/throttle_cuts.h"
 #include "files/airframe_document.h"
@@ -126,15 +127,13 @@ bool School::keep_house_rule(const std::string& name, const std::string& value, 
     return make({command(Kind::HouseRule, name, value, why)});
 }
 
-bool School::keep_house_limit(const std::string& id, double value, const std::string& why)
+bool School::keep_house_limit(Limit limit, double value, const std::string& why)
 {
-    const HouseLimit* limit = house_limit(id);
-    if (!limit) return false;
+    const HouseLimit& facts = facts_of(limit);
     HouseLimits changed = house_;
-    changed.change(id, value);
-    std::string text;
-    if (changed.is_changed(id)) text = QString::number(changed.of(id), 'f', limit->decimals).toStdString();
-    return keep_house_rule(id, text, tidy(why).empty() ? "edited" : tidy(why));
+    changed.change(limit, value);
+    const std::string text = changed.is_changed(limit) ? fixed(changed.of(limit), facts.decimals) : "";
+    return keep_house_rule(std::string(facts.id), text, tidy(why).empty() ? "edited" : tidy(why));
 }
 
 Result<void> School::keep_person(const PersonRow& person, const std::string& why)
@@ -238,8 +237,7 @@ bool School::open_stage(const std::string& pilot_id, const std::string& stage, b
 Result<void> School::keep_document(Kind kind, const std::string& id, const std::string& text)
 {
     const std::string name(facts_of(kind).document);
-    const auto newest = values_.newest_version.find({kind, id});
-    const auto versioned = next_version(text, name, id, newest == values_.newest_version.end() ? 0 : newest->second);
+    const auto versioned = next_version(text, name, id, values_.newest_version(kind, id));
     if (!versioned) return tl::unexpected(versioned.error());
     if (kind == Kind::Drill) {
         if (const auto good = parse_drill(*versioned, id); !good) return tl::unexpected(good.error());

@@ -34,13 +34,14 @@ DemoDecisions DemoDecisions::read(const JsonIn& roster, UnixTime now)
 void DemoDecisions::read_small_things(const JsonIn& roster, UnixTime now)
 {
     for (const JsonIn& rule : roster.at("rules").items()) {
-        if (!house_limit(rule.text("rule"))) rule.at("rule").fault("expected the id of a rule of the house");
-        due_.push_back({moment(rule, "day", now),
-                        [id = rule.text("rule"), value = rule.number("value"), why = rule.text("why")](School& school,
-                                                                                                       const DemoDecisions&) {
-                            return school.keep_house_limit(id, value, why) ? Result<void>() : bad_input("a rule was not kept");
-                        },
-                        ""});
+        const HouseLimit* limit = house_limit(rule.text("rule"));
+        if (!limit) rule.at("rule").fault("expected the id of a rule of the house");
+        due_.push_back(
+            {moment(rule, "day", now),
+             [id = limit->limit, value = rule.number("value"), why = rule.text("why")](School& school, const DemoDecisions&) {
+                 return school.keep_house_limit(id, value, why) ? Result<void>() : bad_input("a rule was not kept");
+             },
+             ""});
     }
     for (const JsonIn& asked : roster.at("sickness").items()) {
         SicknessAnswers answers;

@@ -1,5 +1,6 @@
 #include "school/demo_record.h"
 
+#include "core/base/number_text.h"
 #include "core/base/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
@@ -243,7 +244,7 @@ public:
         what_came_last();
         if (const auto decided = decide_until(roster_.now); !decided) return decided;
         plan_weeks();
-        school_.record().set_note("demo_now", std::to_string(roster_.now));
+        school_.record().set_note("demo_now", whole_text(roster_.now));
         return {};
     }
 

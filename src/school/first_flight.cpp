@@ -124,7 +124,7 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
         }
     }
     release.site = flight_day(school, pilot_id).site.name;
-    release.until_day = school.today() + school.house().whole("day.release_days");
+    release.until_day = school.today() + school.house().whole(Limit::DayReleaseDays);
     for (const ReadinessGate& g : gates_of(school, pilot_id)) {
         const auto reason = reasons.find(std::string(g.id));
         release.gates.push_back({std::string(g.id), std::string(g.name), std::string(gate_state_key(g.state)),
@@ -132,9 +132,9 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
                                  g.state == GateState::Met || reason == reasons.end() ? "" : tidied(reason->second)});
     }
     for (const HouseLimit& limit : house_limits())
-        if (school.house().is_changed(limit.id) && limit.group != "Repairs and kit") {
-            release.limits.push_back(std::string(limit.name) + ": " + fixed(school.house().of(limit.id), limit.decimals) + " " +
-                                     std::string(limit.unit) + ", usually " + fixed(limit.usual, limit.decimals));
+        if (school.house().is_changed(limit.limit) && limit.group != LimitGroup::Prices) {
+            release.limits.push_back(std::string(limit.name) + ": " + fixed(school.house().of(limit.limit), limit.decimals) +
+                                     " " + std::string(limit.unit) + ", usually " + fixed(limit.usual, limit.decimals));
         }
     return release;
 }

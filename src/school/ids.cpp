@@ -1,5 +1,7 @@
 #include "school/ids.h"
 
+#include "core/base/number_text.h"
+
 #include <QString>
 
 namespace bh {
@@ -22,7 +24,7 @@ std::string id_from_name(const std::string& prefix, const std::string& name, con
     if (id == prefix) id += "new";
     if (!taken(id)) return id;
     for (int number = 2;; ++number)
-        if (const std::string next = id + "-" + std::to_string(number); !taken(next)) return next;
+        if (const std::string next = id + "-" + whole_text(number); !taken(next)) return next;
 }
 
 } // namespace bh

@@ -36,7 +36,9 @@ void School::hand_over(Waiting waiting)
 {
     const std::uint64_t ticket = next_ticket_++;
     keeper_->keep(ticket, waiting.logs,
-                  [log = waiting.logs.front(), drill = flown_drill(waiting.attempt)] { return found_in(*log, drill); });
+                  [log = waiting.logs.front(), drill = flown_drill(waiting.attempt), score = kept_score(waiting.attempt)] {
+                      return found_in(*log, drill, score ? &*score : nullptr);
+                  });
     waiting_.emplace(ticket, std::move(waiting));
     Q_EMIT flights_waiting_changed();
 }
@@ -114,10 +116,9 @@ std::unique_ptr<FlightJournal> School::begin_journal(const JudgedAttempt& attemp
 
 Result<std::string> School::keep_cut_short(const CutShort& flight)
 {
-    const Drill free = free_flight(flight.attempt.world);
-    const Drill* flown = flight.attempt.free() ? &free : drill(flight.attempt.drill_id);
-    if (!flown) return bad_input("the drill '%1' is not there any more", flight.attempt.drill_id);
-    const auto score = score_log(*flown, flight.log);
+    if (!flight.attempt.free() && !drill(flight.attempt.drill_id))
+        return bad_input("the drill '%1' is not there any more", flight.attempt.drill_id);
+    const auto score = score_log(flown_drill(flight.attempt), flight.log);
     if (!score) return tl::unexpected(score.error());
     JudgedAttempt attempt = judged_attempt(*score, flight.attempt.mode);
     attempt.pilot_id = flight.attempt.pilot_id;
@@ -141,7 +142,11 @@ std::string School::add_attempt(JudgedAttempt attempt, const FlightLog* log, con
         return {};
     }
     try {
-        if (log) attempt.log_hash = record_->attachments().keep(*log), attempt.found = found_in(*log, flown_drill(attempt));
+        if (log) {
+            const auto score = kept_score(attempt);
+            attempt.log_hash = record_->attachments().keep(*log);
+            attempt.found = found_in(*log, flown_drill(attempt), score ? &*score : nullptr);
+        }
         if (demonstration) attempt.demonstration = record_->attachments().keep(*demonstration);
     } catch (const StoreFailure& failed) {
         tell({Error::Code::BadInput, failed.what()});

@@ -1,5 +1,6 @@
 #include "school/pilot_export.h"
 
+#include "core/base/number_text.h"
 #include "files/csv_text.h"
 #include "files/setup_document.h"
 #include "record/bodies.h"
@@ -61,9 +62,8 @@ std::string sessions_csv(const School& school, const std::string& pilot_id)
     for (const SessionRow& s : all_rows(file.sessions, file.struck_sessions, &SessionRow::started_at)) {
         const auto flights =
             std::count_if(file.attempts.begin(), file.attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; });
-        csv +=
-            csv_row({utc(s.started_at), with_places(s.active_s, 0), with_places(s.idle_s, 0), std::to_string(flights),
-                     s.simulator, std::string(viewing_key(s.viewing)), yes(s.matched), s.by_hand, struck_because(school, s.id)});
+        csv += csv_row({utc(s.started_at), with_places(s.active_s, 0), with_places(s.idle_s, 0), whole_text(flights), s.simulator,
+                        std::string(viewing_key(s.viewing)), yes(s.matched), s.by_hand, struck_because(school, s.id)});
     }
     return csv;
 }

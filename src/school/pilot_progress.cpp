@@ -94,9 +94,9 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     }
     h.by_simulator = most_first(by_simulator), h.by_mode = most_first(by_mode), h.by_viewing = most_first(by_viewing);
     if (h.weeks.size() >= 4) h.pace = pace_of({h.weeks.end() - 4, h.weeks.end()});
-    h.to_low = weeks_left(house.of("hours.low"), h.hours, h.pace);
-    h.to_comfortable = weeks_left(house.of("hours.comfortable"), h.hours, h.pace);
-    h.short_weeks = short_weeks(h.weeks, house.of("hours.weekly"));
+    h.to_low = weeks_left(house.of(Limit::HoursLow), h.hours, h.pace);
+    h.to_comfortable = weeks_left(house.of(Limit::HoursComfortable), h.hours, h.pace);
+    h.short_weeks = short_weeks(h.weeks, house.of(Limit::HoursWeekly));
     return h;
 }
 
@@ -146,7 +146,7 @@ SicknessTrend sickness_of(const School& school, const std::string& pilot_id)
         any_after |= !s.before;
         if (!s.before && score->total > worst) worst = score->total, worst_in_goggles = s.goggles;
     }
-    const double limit = school.house().of("sickness.total");
+    const double limit = school.house().of(Limit::SicknessTotal);
     if (trend.points.empty())
         trend.advice = said("Nobody asked yet: begin on the screen, and ask before and after the first time in goggles.");
     else if (school.standing(pilot_id).looks.size() > 0 && school.standing(pilot_id).looks.front().cause == Cause::Symptoms)

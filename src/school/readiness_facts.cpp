@@ -115,7 +115,7 @@ ReadinessFacts readiness_facts(const School& school, const std::string& pilot_id
 
 std::vector<ReadinessGate> gates_of(const School& school, const std::string& pilot_id)
 {
-    return readiness(readiness_facts(school, pilot_id), school.today(), readiness_rules(school.house()));
+    return readiness(readiness_facts(school, pilot_id), school.today(), school.house());
 }
 
 } // namespace bh

@@ -1,5 +1,6 @@
 #include "school/school.h"
 
+#include "core/base/number_text.h"
 #include "core/controller/drift.h"
 #include "core/controller/simulated.h"
 #include "core/progress/readiness.h"
@@ -207,12 +208,8 @@ void School::refresh_coaching()
 void School::refresh_house()
 {
     house_ = {};
-    for (const HouseLimit& limit : house_limits()) {
-        const std::string id(limit.id), text = house_rule(id);
-        double value = 0;
-        const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), value);
-        if (problem == std::errc() && end == text.data() + text.size()) house_.change(id, value);
-    }
+    for (const HouseLimit& limit : house_limits())
+        if (const auto value = number_of(house_rule(std::string(limit.id)))) house_.change(limit.limit, *value);
 }
 
 // -- what there is ------------------------------------------------------------------------------------------------------------
@@ -256,7 +253,7 @@ std::string School::house_rule(const std::string& name, const std::string& other
 TickRules School::tick_rules(const std::string& pilot_id) const
 {
     TickRules rules;
-    rules.others_hold_days = house_.whole("kit_days");
+    rules.others_hold_days = house_.whole(Limit::KitDays);
     for (const SessionRow& s : file(pilot_id).sessions)
         rules.last_session_ended_at = std::max(rules.last_session_ended_at, s.ended_at);
     return rules;
@@ -297,18 +294,54 @@ JudgedAttempt School::judged(const std::string& attempt_id) const
 
 Said School::summary(const AttemptRow& attempt) const
 {
-    return attempt.in_words ? attempt.in_words->summary : summary_of(judged(attempt.id), drill(attempt.drill_id));
+    if (attempt.in_words) return Said(attempt.in_words->summary);
+    const JudgedAttempt flown = judged(attempt.id);
+    const Drill by = flown_drill(flown);
+    return summary_of(flown, &by);
 }
+
+namespace {
+Drill with_camera_of(const JudgedAttempt& attempt, Drill drill)
+{
+    if (!attempt.flight) return drill;
+    drill.camera_tilt_deg = attempt.flight->camera_tilt_deg;
+    if (attempt.flight->fov_deg > 0) drill.fov_deg = attempt.flight->fov_deg;
+    return drill;
+}
+} // namespace
 
 Drill School::flown_drill(const JudgedAttempt& attempt) const
 {
-    const Drill* known = attempt.free() ? nullptr : drill(attempt.drill_id);
-    Drill flown = known ? *known : free_flight(attempt.world.empty() ? "pan" : attempt.world);
-    if (attempt.flight) {
-        flown.camera_tilt_deg = attempt.flight->camera_tilt_deg;
-        if (attempt.flight->fov_deg > 0) flown.fov_deg = attempt.flight->fov_deg;
-    }
-    return flown;
+    auto known = attempt.free() ? std::nullopt : drill_of_version(attempt.drill_id, attempt.drill_version);
+    if (const Drill* now = known || attempt.free() ? nullptr : drill(attempt.drill_id)) known = *now;
+    return with_camera_of(attempt, known ? std::move(*known) : free_flight(attempt.world.empty() ? "pan" : attempt.world));
+}
+
+std::optional<Drill> School::drill_of_version(const std::string& id, int version) const
+{
+    const Drill* now = drill(id);
+    if (now && now->version == version) return *now;
+    std::optional<std::string> text;
+    if (const auto kept = values_.versions.find({Kind::Drill, id}); kept != values_.versions.end())
+        if (const auto found = kept->second.find(version); found != kept->second.end()) text = found->second;
+    if (auto shipped = text ? Result<std::string>(*text) : data_.text("drills", id))
+        if (auto drill = parse_drill(*shipped, id); drill && drill->version == version) return std::move(*drill);
+    return std::nullopt;
+}
+
+std::optional<Score> School::kept_score(const JudgedAttempt& attempt) const
+{
+    if (attempt.free() || attempt.id.empty()) return std::nullopt;
+    const Drill flown = flown_drill(attempt);
+    return score_of(attempt, &flown);
+}
+
+std::optional<School::JudgedToday> School::judged_today(const JudgedAttempt& attempt, const FlightLog& log) const
+{
+    const Drill* now = attempt.free() || !log.has_position ? nullptr : drill(attempt.drill_id);
+    if (!now || now->version == attempt.drill_version) return std::nullopt;
+    const auto score = score_log(with_camera_of(attempt, *now), log);
+    return score ? std::optional(JudgedToday{now->version, score->score}) : std::nullopt;
 }
 
 const FlightTally& School::tally(const AttemptRow& attempt) const
@@ -318,16 +351,19 @@ const FlightTally& School::tally(const AttemptRow& attempt) const
     if (!attempt.found.empty()) {
         if (auto kept = parse_tally(attempt.found)) known->second = std::move(*kept);
     } else if (!attempt.log_hash.empty() && attempt.demonstration.empty()) {
-        if (const auto log = flight_log(attempt.log_hash))
-            if (auto found = parse_tally(found_in(*log, flown_drill(judged(attempt.id))))) known->second = std::move(*found);
+        if (const auto log = flight_log(attempt.log_hash)) {
+            const JudgedAttempt flown = judged(attempt.id);
+            const auto score = kept_score(flown);
+            if (auto found = parse_tally(found_in(*log, flown_drill(flown), score ? &*score : nullptr)))
+                known->second = std::move(*found);
+        }
     }
     return known->second;
 }
 
-std::string found_in(const FlightLog& log, const Drill& drill)
+std::string found_in(const FlightLog& log, const Drill& drill, const Score* score)
 {
-    const auto score = drill.free || !log.has_position ? Result<Score>(tl::unexpected(Error{})) : score_log(drill, log);
-    FlightTally found = bh::tally(debrief(log, drill, score ? &*score : nullptr));
+    FlightTally found = bh::tally(debrief(log, drill, score));
     if (log.has_position) found.crashes = find_crashes(log);
     return tally_text(found);
 }
@@ -469,9 +505,9 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     facts.strong_habit = strong_habit(*this, pilot_id);
     for (const SicknessAnswers& s : of.sickness)
         if (const auto score = sickness_score(s.answers); score && local_day(s.at) == today())
-            facts.symptoms_today = score->total > house_.of("sickness.total"); // the newest of today tells
+            facts.symptoms_today = score->total > house_.of(Limit::SicknessTotal); // the newest of today tells
     for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
-    known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_, standing_rules(house_))};
+    known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_, house_)};
     return known.standing;
 }
 
@@ -484,8 +520,7 @@ const std::vector<TodayItem>& School::today_items() const
 DrillStanding School::drill_standing(const std::string& pilot_id, const std::string& drill_id) const
 {
     const DrillFact* fact = with_id(drill_facts_, drill_id);
-    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today(),
-                              standing_rules(house_));
+    return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today(), house_);
 }
 
 const ControllerRow* School::controller(const std::string& name, const std::string& guid) const

@@ -28,7 +28,7 @@ namespace bh {
 inline constexpr const char* common_coaching = "common";
 
 /// What is found in a flight of a drill, to be kept with it (see tally_text()).
-[[nodiscard]] std::string found_in(const FlightLog& log, const Drill& drill);
+[[nodiscard]] std::string found_in(const FlightLog& log, const Drill& drill, const Score* score);
 
 /// The school as the record tells it: values that follow the chain of entries, commands that change it, and what is asked about
 /// it. Says with `changed` what changed; a failing disk, or a command that comes too late, is told with `failed`, and then
@@ -60,8 +60,18 @@ public:
     /// With what it was flown with and judged by; an empty one where there is none.
     [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
     [[nodiscard]] Said summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
-    /// The drill that a flight was flown in, with the camera that it was flown with; a free flight's where there is none.
+    /// The drill that a flight was flown in, of the version that it was then where that is still known, with the camera that it
+    /// was flown with; a free flight's where there is none.
     [[nodiscard]] Drill flown_drill(const JudgedAttempt& attempt) const;
+    /// What a flight came to, from the record alone: whatever its drill asks for today, there is one mark for one flight.
+    /// Nothing: it was free.
+    [[nodiscard]] std::optional<Score> kept_score(const JudgedAttempt& attempt) const;
+    /// What today's drill would give the same log, where the flight was judged by another version.
+    struct JudgedToday {
+        int version = 0;
+        double score = 0;
+    };
+    [[nodiscard]] std::optional<JudgedToday> judged_today(const JudgedAttempt& attempt, const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
     /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
     /// empty where nothing was recorded or can be read.
@@ -73,7 +83,9 @@ public:
 
     [[nodiscard]] const std::string& world_name(const std::string& id) const;  ///< the id itself where there is none
     [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; } ///< those that ship, and those edited here
-    [[nodiscard]] const Drill* drill(const std::string& id) const;
+    [[nodiscard]] const Drill* drill(const std::string& id) const;             ///< as it is now
+    [[nodiscard]] std::optional<Drill> drill_of_version(const std::string& id,
+                                                        int version) const; ///< nothing: not known any more
     [[nodiscard]] const std::vector<Curriculum>& curricula() const { return curricula_; }
     /// The pilot's way through the drills; first steps for nobody and for one whose curriculum is not there any more.
     [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
@@ -174,7 +186,7 @@ public:
     std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
     bool edit_pilot(const PilotRow& edited);
     bool keep_house_rule(const std::string& name, const std::string& value, const std::string& why = "edited");
-    bool keep_house_limit(const std::string& id, double value, const std::string& why = "edited");
+    bool keep_house_limit(Limit limit, double value, const std::string& why = "edited");
     /// Writes what is not undone, as it is; see command().
     bool write(const Command& command) { return add({draft_of(command)}); }
     bool keep_simulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone

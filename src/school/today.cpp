@@ -38,7 +38,7 @@ int moved_days(const School& school, const std::string& pilot_id, const Look& lo
     switch (look.cause) {
     case Cause::Rest: return since(*s.last_practice_day);
     case Cause::Slow: {
-        const double wanted = school.house().of("hours.weekly"), left_h = school.house().of("hours.low") - s.hours;
+        const double wanted = school.house().of(Limit::HoursWeekly), left_h = school.house().of(Limit::HoursLow) - s.hours;
         const Pace pace = pace_of({s.weekly_hours.end() - 4, s.weekly_hours.end()});
         constexpr double least_a_week = 0.1; // less is none
         if (left_h <= 0 || pace.weekly_hours >= wanted) return 0;
@@ -74,15 +74,16 @@ Said held_up_by(Cause cause)
 /// Said of several pilots at once, where each one's own sentence has a number in it.
 Said in_common(const School& school, const std::string& subject, const Look& look)
 {
-    const StandingRules rules = standing_rules(school.house());
+    const HouseLimits& house = school.house();
     switch (look.cause) {
-    case Cause::Rest: return said_of(rules.rest_days, "No practice for more than %n day", "No practice for more than %n days");
+    case Cause::Rest:
+        return said_of(house.whole(Limit::LookRestDays), "No practice for more than %n day", "No practice for more than %n days");
     case Cause::Slow:
-        return said_of(rules.short_weeks, "Below %1 h a week for %n week", "Below %1 h a week for %n weeks",
-                       significant(rules.weekly_hours, 6));
+        return said_of(house.whole(Limit::HoursShortWeeks), "Below %1 h a week for %n week", "Below %1 h a week for %n weeks",
+                       significant(house.of(Limit::HoursWeekly), 6));
     case Cause::Failing: {
         const Drill* drill = school.drill(subject);
-        return said("%1 failed %2 times or more in a row", said(drill ? drill->name : subject), rules.failures);
+        return said("%1 failed %2 times or more in a row", said(drill ? drill->name : subject), house.whole(Limit::LookFailures));
     }
     default: return look.words;
     }

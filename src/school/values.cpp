@@ -208,11 +208,8 @@ std::optional<Change> follow_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::Handling || kind == Kind::Blind) return follow_rating(values, kind, id, text);
     put_text(values, kind, id, text);
     if (kind == Kind::Rates) put(values.rates, id, parsed<RateProfile>(text, parse_rates));
-    if (kind == Kind::Drill || kind == Kind::Curriculum) {
-        int& newest = values.newest_version[{kind, id}];
-        newest = std::max(newest, version_in(text));
-    }
-    if (kind == Kind::Coaching) values.newest_version[{kind, id}] = std::max(values.newest_version[{kind, id}], version_in(text));
+    if (kind == Kind::Drill || kind == Kind::Curriculum || kind == Kind::Coaching)
+        if (const int version = version_in(text); version > 0) values.versions[{kind, id}][version] = text;
     if (kind == Kind::Video) put(values.videos, id, parsed<SessionVideo>(text, parse_session_video));
     if (kind == Kind::Advice) return Change{kind, id, put_of_pilot(values, &PilotFile::advice, *document, parse_advice)};
     if (kind == Kind::Note) return Change{kind, id, put_of_pilot(values, &PilotFile::notes, *document, parse_flight_note)};
@@ -301,6 +298,12 @@ std::optional<Change> follow_controller(Values& values, const Entry& entry, Kind
 } // namespace
 
 std::int64_t local_day(UnixTime at) { return QDate(1970, 1, 1).daysTo(QDateTime::fromSecsSinceEpoch(at).date()); }
+
+int Values::newest_version(Kind kind, const std::string& subject) const
+{
+    const auto known = versions.find({kind, subject});
+    return known == versions.end() ? 0 : known->second.rbegin()->first;
+}
 
 std::string Values::text(Kind kind, const std::string& subject) const
 {

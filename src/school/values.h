@@ -70,14 +70,16 @@ struct Values {
     std::map<std::string, SessionVideo> videos;             ///< by session
     /// What stands for each subject of the kinds that are edited, as it was written.
     std::map<std::pair<Kind, std::string>, std::string> texts;
-    /// The highest version that a drill or a curriculum ever had here: never given back.
-    std::map<std::pair<Kind, std::string>, int> newest_version;
+    /// Every version that a drill, a curriculum or coaching rules ever had here: flights were judged by it, and its number is
+    /// never given again.
+    std::map<std::pair<Kind, std::string>, std::map<int, std::string>> versions;
     std::optional<SchoolBays> bays;
     std::map<std::string, PlannedWeek> weeks;      ///< by "2031-W07"
     std::vector<RuleChange> rule_changes;          ///< in time order: so many versions of the house's rules there were
     std::map<std::string, std::string> logged_for; ///< session: whom it was logged for, where another pilot flew it
 
-    [[nodiscard]] std::string text(Kind kind, const std::string& subject) const; ///< empty: nothing stands
+    [[nodiscard]] std::string text(Kind kind, const std::string& subject) const;   ///< empty: nothing stands
+    [[nodiscard]] int newest_version(Kind kind, const std::string& subject) const; ///< 0: none was kept here
 };
 
 /// Takes one entry in. What it changed; nothing for a kind of a newer version, or one that cannot be understood.

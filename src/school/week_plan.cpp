@@ -1,5 +1,6 @@
 #include "school/week_plan.h"
 
+#include "core/base/number_text.h"
 #include "files/calendar.h"
 #include "school/readiness_facts.h"
 
@@ -28,18 +29,18 @@ int priority_of(const School& school, const std::string& pilot_id)
 {
     constexpr int second_pass = 3, near_first_flight = 2, short_of_hours = 1;
     const PilotStanding& s = school.standing(pilot_id);
-    const int days = school.house().whole("hold.days");
+    const int days = school.house().whole(Limit::HoldDays);
     for (const LadderStep& step : s.ladder) {
-        const bool waits = step.standing.holding >= school.house().whole("hold.passes") && step.standing.holding_days < days;
+        const bool waits = step.standing.holding >= school.house().whole(Limit::HoldPasses) && step.standing.holding_days < days;
         if (step.standing.state == DrillState::Due || waits) return second_pass;
     }
     const auto gates = gates_of(school, pilot_id);
     const auto open = std::count_if(gates.begin(), gates.end(), [](const auto& g) { return g.state != GateState::Met; });
-    if (open <= school.house().whole("week.near_gates")) return near_first_flight;
+    if (open <= school.house().whole(Limit::WeekNearGates)) return near_first_flight;
     double hours = 0;
     for (auto week = s.weekly_hours.rbegin(); week != s.weekly_hours.rend() && week - s.weekly_hours.rbegin() < 4; ++week)
         hours += *week;
-    return hours < 4 * school.house().of("hours.weekly") ? short_of_hours : 0;
+    return hours < 4 * school.house().of(Limit::HoursWeekly) ? short_of_hours : 0;
 }
 
 bool is_free(const Availability& a, const WeekSlot& slot, int weekday)
@@ -73,7 +74,7 @@ WeekPilot asked_of(const School& school, const std::string& pilot_id, const Avai
     WeekPilot pilot;
     pilot.name = school.file(pilot_id).row.name;
     pilot.wanted_blocks = static_cast<int>(std::lround(available.wanted_hours / slot_hours));
-    pilot.most_per_day = school.house().whole("week.blocks_a_day");
+    pilot.most_per_day = school.house().whole(Limit::WeekBlocksADay);
     pilot.priority = priority_of(school, pilot_id);
     pilot.needs_coordinator = needs_coordinator(school.standing(pilot_id).next_drill);
     if (const auto& match = school.match(pilot_id)) pilot.simulators = {match->simulator};
@@ -216,7 +217,7 @@ Said to_fly(const School& school, const std::string& pilot_id)
         if (step.drill_id != s.next_drill || !sides || side_gap_in_words(step.standing).empty()) continue;
         words = sides->left_minus_right > 0 ? said("%1, right side first", words) : said("%1, left side first", words);
     }
-    const double roof = school.drill_standing(pilot_id, "low-roof").minutes, wanted = school.house().of("gate.roof_minutes");
+    const double roof = school.drill_standing(pilot_id, "low-roof").minutes, wanted = school.house().of(Limit::GateRoofMinutes);
     if (roof > 0 && roof < wanted && s.next_drill != "low-roof") words = said("%1, ten minutes of the low roof", words);
     return words;
 }
@@ -238,7 +239,7 @@ std::string week_calendar(const School& school, const std::string& week, const s
     for (const PlannedBlock& b : planned.version > 0 ? planned.published : planned.blocks) {
         const int number = ++of_pilot[b.pilot_id];
         if ((!pilot_id.empty() && b.pilot_id != pilot_id) || (!bay.empty() && b.bay != bay)) continue;
-        events.push_back({week + "-" + b.pilot_id + "-" + std::to_string(number) + "@bluehangar", moment_of(b.day, b.start_min),
+        events.push_back({week + "-" + b.pilot_id + "-" + whole_text(number) + "@bluehangar", moment_of(b.day, b.start_min),
                           moment_of(b.day, b.end_min),
                           school.file(b.pilot_id).row.name + ": " + to_fly(school, b.pilot_id).english(), b.bay, "",
                           planned.version});

@@ -144,13 +144,13 @@ TEST_CASE("flight simulate meets the closed forms of falling and of level flight
             // The last row is flown for one step of 1 ms more.
             const auto end = flown(
                 airframe(row),
-                "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n" + std::to_string(time_s - 0.001) + ",0,0,0,0\n", "");
+                "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0,0,0,0,0\n" + bh::fixed(time_s - 0.001, 6) + ",0,0,0,0\n", "");
             CHECK(meets(row["expected"]["speed"], end["speed_mps"].get<double>()));
             CHECK(meets(row["expected"]["distance"], 400 - end["height_m"].get<double>()));
         } else {
             const double tilt = input(row, "tilt"), weight_n = input(row, "mass") * 9.80665;
-            const std::string held = std::to_string(row["expected"]["thrust"]["value"].get<double>() / (4 * weight_n)) + ",0," +
-                                     std::to_string(tilt / 45) + ",0\n";
+            const std::string held = bh::fixed(row["expected"]["thrust"]["value"].get<double>() / (4 * weight_n), 6) + ",0," +
+                                     bh::fixed(tilt / 45, 6) + ",0\n";
             const auto end = flown(airframe(row), "t_s,throttle,stick_roll,stick_pitch,stick_yaw\n0," + held + "60," + held, "");
             CHECK(end["lean_deg"].get<double>() == Approx(tilt).margin(0.01));
             CHECK(end["speed_mps"].get<double>() ==
@@ -370,7 +370,7 @@ TEST_CASE("flight hover, climb and descend agree with momentum theory", "[cli]")
         const double induced_mps = climb["induced_mps"];
         CHECK((3 + induced_mps) * induced_mps == Approx(hover_mps * hover_mps));
         CHECK(climb["power_w"].get<double>() == Approx(thrust_n * (3 + induced_mps)));
-        const auto sink = answered(row, "descend --rate-mps " + std::to_string(1.18 * hover_mps));
+        const auto sink = answered(row, "descend --rate-mps " + bh::fixed(1.18 * hover_mps, 6));
         CHECK(sink["wash_depth"].get<double>() > 0.95); // the worst
         CHECK(answered(row, "descend --rate-mps 60")["wash_depth"] == 0);
     }
@@ -480,7 +480,7 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
 TEST_CASE("a practice curve and the sickness questionnaire are worked out from a shell", "[cli]")
 {
     std::string marks = "trial,value\n";
-    for (int i = 1; i <= 20; ++i) marks += std::to_string(i) + "," + std::to_string(90 - 60 * std::exp(-0.2 * i)) + "\n";
+    for (int i = 1; i <= 20; ++i) marks += std::to_string(i) + "," + bh::fixed(90 - 60 * std::exp(-0.2 * i), 6) + "\n";
     const std::string file = writeScratch("marks.csv", marks);
     const auto curve = nlohmann::json::parse(run("progress curve " + file + " --threshold 88 --higher-is-better").out);
     CHECK(curve["preferred"] == "exponential");

@@ -1,4 +1,5 @@
 // Tables of other programs: what is guessed, units and signs, what cannot be known, and what is refused with its place.
+#include "core/base/number_text.h"
 #include "files/flight_import.h"
 
 #include <Eigen/Geometry>
@@ -99,8 +100,8 @@ TEST_CASE("speeds come from places and body rates from attitudes where the table
 {
     std::string text = sticks + ",north,east,height,roll,pitch,yaw\n";
     for (int i = 0; i < 50; ++i)
-        text += std::to_string(0.02 * i) + ",0.4,0,0,0," + std::to_string(0.1 * i) + ",0," + std::to_string(5 - 0.02 * i) + "," +
-                std::to_string(1.8 * i) + ",0,0\n";
+        text += fixed(0.02 * i, 6) + ",0.4,0,0,0," + fixed(0.1 * i, 6) + ",0," + fixed(5 - 0.02 * i, 6) + "," +
+                fixed(1.8 * i, 6) + ",0,0\n";
     const FlightLog log = Table(text).log();
     CHECK(log.vn_mps[20] == Approx(5));
     CHECK(log.climb_mps[20] == Approx(-1));
@@ -157,7 +158,7 @@ TEST_CASE("a table that cannot be a flight is refused with its place", "[files][
     // A fault far into a table, past the first piece that is read, has its own line.
     std::string large = sticks + "\n";
     long rows = 0;
-    for (; large.size() < (5u << 20); ++rows) large += std::to_string(0.001 * static_cast<double>(rows)) + ",0.4,0,0,0\n";
+    for (; large.size() < (5u << 20); ++rows) large += fixed(0.001 * static_cast<double>(rows), 6) + ",0.4,0,0,0\n";
     CHECK(Table(large + "1e9,0.4,0,0,here\n").refused() ==
           ": line " + std::to_string(rows + 2) + ", column yaw_stick: expected a number, found 'here'");
 }
@@ -165,7 +166,7 @@ TEST_CASE("a table that cannot be a flight is refused with its place", "[files][
 TEST_CASE("reading says how far it is, and stops when asked", "[files][import]")
 {
     std::string large = sticks + "\n";
-    for (int i = 0; large.size() < (13u << 20); ++i) large += std::to_string(0.001 * i) + ",0.41234,0.1,0.2,0.3\n";
+    for (int i = 0; large.size() < (13u << 20); ++i) large += fixed(0.001 * i, 6) + ",0.41234,0.1,0.2,0.3\n";
     const Table table(large);
     std::vector<double> shares;
     const auto whole = import_flight(table.file, table.guessed(), [&](double share) { return shares.push_back(share), true; });

@@ -1,5 +1,6 @@
 // Files as the world sends them: cut, mixed up, too long, of another program. Every one is read or refused in one
 // sentence that names the file; none is half read and none brings the program down.
+#include "core/base/number_text.h"
 #include "core/base/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
@@ -117,7 +118,7 @@ TEST_CASE("controller recordings with any mistake are read whole or refused in a
     const ControllerRecording recording = stand_in_recording({}, 4);
     std::string text = "t_s,a0,a1,a2,a3,a4,a5,prompt\n";
     for (std::size_t i = 0; i < recording.samples(); i += 60) {
-        text += std::to_string(recording.t_s[i]);
+        text += fixed(recording.t_s[i], 6);
         for (const auto& axis : recording.axes_counts) text += "," + std::to_string(axis[i]);
         text += "," + std::string(prompt_key(recording.prompts[i])) + "\n";
     }

@@ -28,7 +28,7 @@ void fill(School& school)
     SessionRow outside;
     outside.pilot_id = pilot, outside.started_at = 900'000, outside.ended_at = 900'600, outside.active_s = 500;
     REQUIRE(school.add_outside_session(outside, "Station 1 controller", "sq-01", part));
-    REQUIRE(school.keep_house_limit("kit_days", 5, "spring"));
+    REQUIRE(school.keep_house_limit(Limit::KitDays, 5, "spring"));
     REQUIRE(school.erase_pilot(gone, "asked for it"));
     REQUIRE(school.record().finish_sending(5000));
 }
@@ -53,7 +53,7 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
         for (const PilotRow& pilot : school.pilots())
             for (const AttemptRow& a : school.attempts(pilot.id))
                 all += pilot.name + a.id + std::to_string(a.score) + a.log_hash + std::to_string(a.throttle_cuts_s.size()) + ";";
-        return all + std::to_string(school.house().of("kit_days"));
+        return all + std::to_string(school.house().of(Limit::KitDays));
     };
     const std::string before = told(*place.open());
     CHECK(told(*place.open("desk", server)) == before);

@@ -54,22 +54,25 @@ TEST_CASE("an entry that cannot be understood is named, and the rest goes on", "
     place.record()->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
     for (const char* body : {"{}", "[]", "not json", R"({"active_s":NaN})"})
         force(place, "session", std::string("s-") + std::to_string(body[1]), body);
+    for (const char* time : {"9223372036854775807", "1e300", "253402300800", "-1", "0.5"})
+        force(place, "session", std::string("s-") + time,
+              std::string(R"({"active_s":1.0,"controller_id":"","idle_s":0.0,"pilot_id":"p1","started_at":)") + time + "}");
     force(place, "attempt", "a1", R"({"score":NaN})");
     force(place, "attempt", "a2", "{}");
     force(place, "person", "x", R"({"name":3})");
     force(place, "note", "x", R"({"value":"fine"})");
     const VerifyReport report = verified(place.at);
-    CHECK(report.entries == 10);
+    CHECK(report.entries == 15);
     for (const Said& p : report.problems) UNSCOPED_INFO(p);
-    REQUIRE(report.problems.size() == 6);
+    REQUIRE(report.problems.size() == 11);
     CHECK_THAT(report.problems[0].english(), Catch::Contains("entry 3 cannot be understood"));
-    CHECK_THAT(report.problems[4].english(), Catch::Contains("entry 7 cannot be understood"));
+    CHECK_THAT(report.problems[9].english(), Catch::Contains("entry 12 cannot be understood"));
     // It is opened, worked with, exported, backed up, moved, all the same.
     place.record()->set_note("still", "works");
     CHECK(export_record(place.at, place.folder / "exported"));
     const auto imported = import_record(place.folder / "exported", place.folder / "imported.sqlite");
     REQUIRE(imported);
-    CHECK(imported->problems.size() == 6);
+    CHECK(imported->problems.size() == 11);
     CHECK(back_up(place.at, place.folder / "b.tar.gz"));
     if (!PrivateServer::of_this_program()) return;
     MoveOptions options;

@@ -209,6 +209,6 @@ TEST_CASE("crashes are billed by pilot and for the school", "[school][bill]")
     CHECK(own.by_damage == std::vector{0, 1, 0, 0}); // from 2 m onto a hard floor, 8.4 m/s in effect
     CHECK(school_bill(*l.school, l.other).crashes == 0);
     CHECK(school_bill(*l.school).would_have_cost == Approx(own.would_have_cost));
-    REQUIRE(l.school->keep_house_limit("price.arm", 100, "carbon"));
+    REQUIRE(l.school->keep_house_limit(Limit::PriceArm, 100, "carbon"));
     CHECK(school_bill(*l.school, l.pilot).would_have_cost == Approx(own.would_have_cost + 91));
 }

@@ -102,7 +102,7 @@ TEST_CASE("a passphrase unlocks, as what its owner is; idle time locks again", "
     CHECK(g.said.find("a rule of the house needs a coordinator") != std::string::npos);
     REQUIRE(g.lock.unlock(g.coordinator, "three salt herons"));
     CHECK(g.school->keep_house_rule("keep_months", "12"));
-    CHECK(g.school->house().whole("keep_months") == 12);
+    CHECK(g.school->house().whole(Limit::KeepMonths) == 12);
     CHECK(g.lock.retire(g.instructor));
     CHECK_FALSE(g.lock.unlock(g.instructor, "a quiet slipway"));
     CHECK_FALSE(g.lock.retire(g.coordinator)); // nobody could unlock any more

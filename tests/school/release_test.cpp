@@ -405,7 +405,7 @@ TEST_CASE("today's things are ranked by what they hold up, and one cause is one 
     CHECK(items[0].go == PilotStanding::Go::Controller);
     CHECK(named_today(*school).size() == 3);
     // Another limit of the house, and it is good again.
-    REQUIRE(school->keep_house_limit("gate.calibration_days", 90, "two controllers are new"));
+    REQUIRE(school->keep_house_limit(Limit::GateCalibrationDays, 90, "two controllers are new"));
     CHECK(school->today_items().size() == 1);
     REQUIRE(school->undo());
     CHECK(school->today_items().size() == 2);

@@ -18,7 +18,8 @@ std::string told(const Values& v)
     std::string all = std::to_string(v.seq);
     for (const auto& [subject, text] : v.texts)
         all += "\n" + std::to_string(static_cast<int>(subject.first)) + subject.second + text;
-    for (const auto& [subject, version] : v.newest_version) all += "\n" + subject.second + std::to_string(version);
+    for (const auto& [subject, versions] : v.versions)
+        for (const auto& [version, text] : versions) all += "\n" + subject.second + std::to_string(version) + text;
     for (const auto& [id, p] : v.pilots) {
         all +=
             "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());

@@ -93,8 +93,8 @@ TEST_CASE("undo is each station's own, and an edit of what was changed meanwhile
     }
     SECTION("two edits of different things go beside each other")
     {
-        REQUIRE(bay->keep_house_limit("kit_days", 5));
-        CHECK(until([&] { return desk->house().of("kit_days") == 5; }) < 1000);
+        REQUIRE(bay->keep_house_limit(Limit::KitDays, 5));
+        CHECK(until([&] { return desk->house().of(Limit::KitDays) == 5; }) < 1000);
     }
     SECTION("an undo of what was changed elsewhere is refused too")
     {

@@ -15,7 +15,7 @@ std::string text_of(double value, std::chars_format format, int digits)
 }
 
 template <class Number>
-std::optional<Number> whole_text(std::string_view text)
+std::optional<Number> parsed_as(std::string_view text)
 {
     Number value{};
     const auto [end, problem] = std::from_chars(text.data(), text.data() + text.size(), value);
@@ -27,7 +27,9 @@ std::optional<Number> whole_text(std::string_view text)
 std::string exact(double value) { return text_of(value, std::chars_format::general, 17); }
 std::string fixed(double value, int decimals) { return text_of(value, std::chars_format::fixed, decimals); }
 std::string to_digits(double value, int digits) { return text_of(value, std::chars_format::general, digits); }
-std::optional<double> number_of(std::string_view text) { return whole_text<double>(text); }
-std::optional<long long> whole_number_of(std::string_view text) { return whole_text<long long>(text); }
+std::string whole_text(long long value) { return std::to_string(value); } // of whole numbers, which no locale groups
+std::string whole_text(unsigned long long value) { return std::to_string(value); }
+std::optional<double> number_of(std::string_view text) { return parsed_as<double>(text); }
+std::optional<long long> whole_number_of(std::string_view text) { return parsed_as<long long>(text); }
 
 } // namespace bh

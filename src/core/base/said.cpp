@@ -11,7 +11,7 @@ std::string english_value(const SaidValue& value)
 {
     struct Shown {
         std::string operator()(const std::string& text) const { return text; }
-        std::string operator()(std::int64_t count) const { return std::to_string(count); }
+        std::string operator()(std::int64_t count) const { return whole_text(count); }
         std::string operator()(Rounded number) const { return bh::english(number); }
         std::string operator()(const PhaseId& phase) const { return phase.id; }
         std::string operator()(const std::vector<Said>& inside) const { return inside.front().english(); }
@@ -48,7 +48,7 @@ std::string Said::english() const
     shown.reserve(values.size());
     for (const SaidValue& value : values) shown.push_back(english_value(value));
     std::string all = filled(form_of_many.empty() || count == 1 ? form : form_of_many, shown,
-                             form_of_many.empty() ? std::string() : std::to_string(count));
+                             form_of_many.empty() ? std::string() : whole_text(count));
     if (all.empty()) return all;
     if (begins == Begins::Capital && all[0] >= 'a' && all[0] <= 'z') all[0] = static_cast<char>(all[0] - 'a' + 'A');
     if (begins == Begins::Small && all[0] >= 'A' && all[0] <= 'Z') all[0] = static_cast<char>(all[0] - 'A' + 'a');

@@ -1,5 +1,6 @@
 #include "core/drill/drill.h"
 
+#include "core/base/number_text.h"
 #include "core/drill/value_words.h"
 
 #include <algorithm>
@@ -136,12 +137,12 @@ Slip first_slip(Drill& drill)
     if (drill.modes.empty()) return slip("/setup/modes", "expected at least one flight mode");
     if (drill.phases.empty()) return slip("/phases", "expected at least one phase");
     for (std::size_t i = 0; i < drill.phases.size(); ++i)
-        if (auto wrong = slip_of_phase(drill, drill.phases[i], "/phases/" + std::to_string(i))) return wrong;
+        if (auto wrong = slip_of_phase(drill, drill.phases[i], "/phases/" + whole_text(i))) return wrong;
     if (drill.criteria.empty()) return slip("/criteria", "expected at least one criterion");
     for (std::size_t i = 0; i < drill.criteria.size(); ++i)
-        if (auto wrong = slip_of_criterion(drill, drill.criteria[i], "/criteria/" + std::to_string(i))) return wrong;
+        if (auto wrong = slip_of_criterion(drill, drill.criteria[i], "/criteria/" + whole_text(i))) return wrong;
     for (std::size_t i = 0; i < drill.faults.size(); ++i) {
-        const std::string at = "/faults/" + std::to_string(i);
+        const std::string at = "/faults/" + whole_text(i);
         if (auto wrong = slip_of_measuring(drill, drill.faults[i], at)) return wrong;
         if (!(drill.faults[i].more_than > 0)) return slip(at + "/more_than", "expected more than 0");
     }

@@ -2,6 +2,8 @@
 // slots to bays, so that CBC mostly finds whole numbers at once.
 #include "core/plan/week.h"
 
+#include "core/base/number_text.h"
+
 #include <algorithm>
 #include <cmath>
 #include <coin/Cbc_C_Interface.h>
@@ -115,7 +117,7 @@ Solved maximise(const Places& places, const Row& objective, const std::vector<Ro
     const std::unique_ptr<Cbc_Model, ModelDeleter> model(Cbc_newModel());
     Cbc_setParameter(model.get(), "log", "0");
     Cbc_setParameter(model.get(), "timeMode", "elapsed");
-    Cbc_setParameter(model.get(), "sec", std::to_string(std::max(0.01, seconds)).c_str());
+    Cbc_setParameter(model.get(), "sec", fixed(std::max(0.01, seconds), 6).c_str());
     Cbc_loadProblem(model.get(), columns, static_cast<int>(row_low.size()), start.data(), index.data(), value.data(), low.data(),
                     high.data(), weight.data(), row_low.data(), row_high.data());
     Cbc_setObjSense(model.get(), -1);

@@ -28,12 +28,13 @@ Damage damage_of(const Crash& c, bool hard_ground)
 
 double price_of(Damage damage, const HouseLimits& prices)
 {
-    const double propellers = prices.of("price.propellers"), arm = prices.of("price.arm"), motor = prices.of("price.motor");
+    const double propellers = prices.of(Limit::PricePropellers), arm = prices.of(Limit::PriceArm),
+                 motor = prices.of(Limit::PriceMotor);
     switch (damage) {
     case Damage::Propellers: return propellers;
     case Damage::Arm: return propellers + arm + motor;
-    case Damage::Frame: return propellers + 2 * arm + 2 * motor + prices.of("price.camera");
-    case Damage::Aircraft: return prices.of("price.aircraft") + prices.of("price.battery");
+    case Damage::Frame: return propellers + 2 * arm + 2 * motor + prices.of(Limit::PriceCamera);
+    case Damage::Aircraft: return prices.of(Limit::PriceAircraft) + prices.of(Limit::PriceBattery);
     }
     return 0;
 }
@@ -51,14 +52,14 @@ Bill bill_of(const std::vector<TakenCrash>& crashes, int unknown, int stations, 
     const double each =
         crashes.empty() ? price_of(Damage::Propellers, prices) : bill.would_have_cost / static_cast<double>(crashes.size());
     bill.would_have_cost += unknown * each;
-    bill.practice_cost =
-        stations * (prices.of("price.simulators") + prices.of("price.computer")) + controllers * prices.of("price.controller");
+    bill.practice_cost = stations * (prices.of(Limit::PriceSimulators) + prices.of(Limit::PriceComputer)) +
+                         controllers * prices.of(Limit::PriceController);
     return bill;
 }
 
 double station_budget(const HouseLimits& prices)
 {
-    return prices.of("price.simulators") + prices.of("price.computer") + prices.of("price.controller");
+    return prices.of(Limit::PriceSimulators) + prices.of(Limit::PriceComputer) + prices.of(Limit::PriceController);
 }
 
 } // namespace bh

@@ -23,7 +23,7 @@ std::optional<std::int64_t> day_of_trial(const std::optional<double>& trial, dou
     return days <= most_days ? std::optional(today + static_cast<std::int64_t>(std::ceil(days))) : std::nullopt;
 }
 
-void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, const StandingRules& rules)
+void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, const HouseLimits& house)
 {
     if (!o.pass) return;
     PracticeForecast pass = *o.pass;
@@ -44,11 +44,11 @@ void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, 
         o.pass_trial = next(pass.trial);
         o.pass_day = day(o.pass_trial), o.pass_low_day = day(next(pass.low)), o.pass_high_day = day(next(pass.high));
     }
-    const int more = std::max(0, rules.passes - trials.standing.holding);
+    const int more = std::max(0, house.whole(Limit::HoldPasses) - trials.standing.holding);
     const auto first = passed ? std::optional(flown + 1) : o.pass_trial;
     if (first) o.hold_trial = *first + std::max(0, more - 1);
     o.hold_day = day(o.hold_trial);
-    const int more_days = std::max(0, rules.days - trials.standing.holding_days - (passed ? 0 : 1));
+    const int more_days = std::max(0, house.whole(Limit::HoldDays) - trials.standing.holding_days - (passed ? 0 : 1));
     if (o.hold_day) o.hold_day = std::max(*o.hold_day, passed ? today + more_days : o.pass_day.value_or(today) + more_days);
 }
 
@@ -67,7 +67,7 @@ Said in_words(const DrillOutlook& o, std::size_t attempts)
 
 } // namespace
 
-DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const StandingRules& rules)
+DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const HouseLimits& house)
 {
     DrillOutlook o;
     o.drill_id = trials.drill_id, o.name = trials.name, o.state = trials.standing.state;
@@ -85,7 +85,7 @@ DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const 
     o.leading = trials.leading;
     if (o.leading) fit(o.leading->trials, o.leading->limit, o.leading_curve, o.leading_pass);
     o.no_progress = trials.standing.state == DrillState::Tried && on_a_plateau(o.marks, marks_to_pass);
-    look_ahead(o, trials, today, rules);
+    look_ahead(o, trials, today, house);
     o.words = in_words(o, trials.marks.size());
     return o;
 }

@@ -49,6 +49,6 @@ struct DrillOutlook {
 };
 /// A pass is taken for the later one of the marks' and the leading measure's. Holding it takes so many passes on so many days
 /// after that as the rules say, each attempt a pass: the earliest that it can be.
-[[nodiscard]] DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const StandingRules& rules);
+[[nodiscard]] DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const HouseLimits& house);
 
 } // namespace bh

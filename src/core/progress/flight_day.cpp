@@ -32,7 +32,7 @@ DayFinding ground_finding(const FlyingSite& site)
 void judge_site(const FlyingSite& site, const HouseLimits& house, std::vector<DayFinding>& found)
 {
     found.push_back(ground_finding(site));
-    const double room = house.of("day.room_m");
+    const double room = house.of(Limit::DayRoomM);
     if (site.room_m <= 0)
         found.push_back({Grade::NotSaid, "room", said("How much room there is was not said")});
     else
@@ -58,7 +58,7 @@ void judge_weather(const Weather& w, bool has_flown, const HouseLimits& house, s
     if (w.thunder) found.push_back({Grade::Stop, "thunder", said("Thunder or squalls are told: not today")});
     if (w.wet) found.push_back({Grade::Stop, "rain", said("Rain or snow is told: the electronics are open")});
     if (w.fog) found.push_back({Grade::Stop, "fog", said("Fog is told")});
-    const double wind = house.of(has_flown ? "day.wind_later_mps" : "day.wind_first_mps"), gust = house.of("day.gust_mps");
+    const double wind = house.of(has_flown ? Limit::DayWindLaterMps : Limit::DayWindFirstMps), gust = house.of(Limit::DayGustMps);
     constexpr double nearly = 0.75; // house
     if (!w.wind_mps)
         found.push_back({Grade::NotSaid, "wind", said("The wind was not said")});
@@ -77,13 +77,13 @@ void judge_weather(const Weather& w, bool has_flown, const HouseLimits& house, s
                          said("Gusts to %1 m/s, %2 m/s above the wind, at most %3 m/s", rounded(*w.gust_mps, 1),
                               rounded(above, 1), rounded(gust, 1))});
     }
-    const double visibility = house.of("day.visibility_m");
+    const double visibility = house.of(Limit::DayVisibilityM);
     if (!w.visibility_m)
         found.push_back({Grade::NotSaid, "visibility", said("The visibility was not said")});
     else
         found.push_back({*w.visibility_m < visibility ? Grade::Stop : Grade::Good, "visibility",
                          said("Visibility %1 m, at least %2 m", rounded(*w.visibility_m, 0), rounded(visibility, 0))});
-    const double cold = house.of("day.cold_c"), hot = house.of("day.hot_c");
+    const double cold = house.of(Limit::DayColdC), hot = house.of(Limit::DayHotC);
     if (!w.temperature_c)
         found.push_back({Grade::NotSaid, "temperature", said("The temperature was not said")});
     else if (*w.temperature_c < cold)
@@ -129,7 +129,7 @@ DayPlan plan_day(const FlightDay& day, const Airframe& aircraft, double practise
     constexpr double standard_hpa = 1013.25, standard_c = 15, kelvin_per_m = 0.0065;
     DayPlan plan;
     plan.practised_tilt_deg = practised_tilt_deg;
-    plan.tilt_deg = std::clamp(practised_tilt_deg - house.of("day.tilt_less_deg"), std::min(least_tilt_deg, practised_tilt_deg),
+    plan.tilt_deg = std::clamp(practised_tilt_deg - house.of(Limit::DayTiltLessDeg), std::min(least_tilt_deg, practised_tilt_deg),
                                practised_tilt_deg);
     const double temperature_c = day.weather.temperature_c.value_or(standard_c - kelvin_per_m * day.site.field_m);
     plan.density_kgpm3 = air_density_kgpm3(day.weather.pressure_hpa.value_or(standard_hpa), day.site.field_m, temperature_c);
@@ -137,10 +137,10 @@ DayPlan plan_day(const FlightDay& day, const Airframe& aircraft, double practise
     plan.practised_mps = level_flight(aircraft, plan.practised_tilt_deg, plan.density_kgpm3).speed_mps;
     plan.level_mps = level_flight(aircraft, plan.tilt_deg, plan.density_kgpm3).speed_mps;
     const double warmth = std::clamp(1 - per_degree * (usual_c - temperature_c), 0.5, 1.0);
-    const double share = 0.01 * house.of("day.pack_share");
+    const double share = 0.01 * house.of(Limit::DayPackShare);
     plan.pack_min = aircraft.battery_hover_s / 60 * share * warmth / flying_against_hovering;
     plan.all_min = plan.pack_min * day.packs;
-    plan.land_at_v = house.of("day.cell_v") * day.cells;
+    plan.land_at_v = house.of(Limit::DayCellV) * day.cells;
     plan.packs_needed = programme_packs;
     return plan;
 }

@@ -3,150 +3,156 @@
 #include "core/base/said.h"
 
 #include <algorithm>
-#include <limits>
+#include <iterator>
 
 namespace bh {
 
-const std::vector<HouseLimit>& house_limits()
+namespace {
+
+constexpr HouseLimit table[] = {
+    {Limit::HoursLow, "hours.low", LimitGroup::Hours, label("Hours before a first real flight"), "h", 20, 0, 500, 0,
+     label("The low end of what is called enough (common practice, no source)")},
+    {Limit::HoursComfortable, "hours.comfortable", LimitGroup::Hours, label("Hours that are comfortable"), "h", 50, 0, 1000, 0,
+     label("Common practice, no source")},
+    {Limit::HoursMatched, "hours.matched", LimitGroup::Hours, label("Of them on matched rates"), "h", 10, 0, 500, 0,
+     label("10, 20 or 30 hours on other rates felt like starting over (common practice, no source)")},
+    {Limit::HoursWeekly, "hours.weekly", LimitGroup::Hours, label("Practice a week"), "h", 3, 0.5, 40, 1,
+     label("Keeps a pilot growing; 26 minutes a day, or six half hours (common practice, no source)")},
+    {Limit::HoursShortWeeks, "hours.short_weeks", LimitGroup::Hours, label("Weeks below it before it is told"), label("weeks"), 2,
+     1, 12, 0, label("House")},
+
+    {Limit::HoldPasses, "hold.passes", LimitGroup::Holding, label("Passes that hold a drill"), "", 3, 1, 20, 0,
+     label("Mastered, or done once? (house)")},
+    {Limit::HoldDays, "hold.days", LimitGroup::Holding, label("On different days"), label("days"), 2, 1, 10, 0,
+     label("Again tomorrow, and the day after (house)")},
+    {Limit::HoldCurrencyDays, "hold.currency_days", LimitGroup::Holding, label("A held drill is due again after"), label("days"),
+     30, 1, 365, 0, label("House")},
+    {Limit::HoldSideGap, "hold.side_gap", LimitGroup::Holding, label("Marks between the sides that are told"), label("marks"), 15,
+     1, 60, 0, label("House")},
+
+    {Limit::LookRestDays, "look.rest_days", LimitGroup::Look, label("Days without practice"), label("days"), 14, 1, 120, 0,
+     label("House")},
+    {Limit::LookFailures, "look.failures", LimitGroup::Look, label("Failures in a row"), "", 5, 2, 50, 0,
+     label("Then the drill, the aircraft or the way of flying is changed (house)")},
+
+    {Limit::GateCrashes, "gate.crashes", LimitGroup::Gates, label("Newest crashes that are looked at"), "", 20, 1, 200, 0,
+     label("House")},
+    {Limit::GateCutShare, "gate.cut_share", LimitGroup::Gates, label("Of them with the throttle cut within 1 s"), "%", 95, 50,
+     100, 0, label("After a crash the throttle goes to zero first (common practice; the share is house)")},
+    {Limit::GateRoofMinutes, "gate.roof_minutes", LimitGroup::Gates, label("Minutes under the low roof"), "min", 30, 0, 600, 0,
+     label("In all (common practice, no source)")},
+    {Limit::GateCalibrationDays, "gate.calibration_days", LimitGroup::Gates, label("Days that a calibration holds"),
+     label("days"), 60, 1, 365, 0, label("House")},
+    {Limit::GateSimulatorHours, "gate.simulator_hours", LimitGroup::Gates, label("On the matched rates in their simulator"), "h",
+     5, 0, 100, 0, label("House")},
+    {Limit::GatePracticeDays, "gate.practice_days", LimitGroup::Gates, label("Days since the last practice"), label("days"), 14,
+     1, 120, 0, label("House")},
+    {Limit::GateRehearsalDays, "gate.rehearsal_days", LimitGroup::Gates, label("Days on which the first day was rehearsed"),
+     label("days"), 2, 1, 10, 0, label("House")},
+    {Limit::GateRockingShare, "gate.rocking_share", LimitGroup::Gates, label("Rocking over the last five flights, below"), "%",
+     15, 1, 100, 0, label("House")},
+
+    {Limit::SicknessTotal, "sickness.total", LimitGroup::Sickness, label("Questionnaire above which the screen is chosen"), "",
+     15, 0, 235, 1, label("House; the questionnaire itself sets no limit (Kennedy and others, 1993)")},
+
+    {Limit::DayWindFirstMps, "day.wind_first_mps", LimitGroup::Day, label("Wind for a pilot who has not flown a real one"), "m/s",
+     4, 0, 20, 1, label("House")},
+    {Limit::DayWindLaterMps, "day.wind_later_mps", LimitGroup::Day, label("Wind for one who has"), "m/s", 8, 0, 25, 1,
+     label("House")},
+    {Limit::DayGustMps, "day.gust_mps", LimitGroup::Day, label("Gusts above the mean wind"), "m/s", 3, 0, 15, 1, label("House")},
+    {Limit::DayVisibilityM, "day.visibility_m", LimitGroup::Day, label("Visibility"), "m", 1500, 100, 10000, 0,
+     label("The law may ask for more (house)")},
+    {Limit::DayColdC, "day.cold_c", LimitGroup::Day, label("Coldest for the batteries"), "°C", 5, -20, 25, 0,
+     label("A cold battery gives less and sags sooner (common practice; the limit is house)")},
+    {Limit::DayHotC, "day.hot_c", LimitGroup::Day, label("Warmest"), "°C", 35, 15, 50, 0,
+     label("Thin air and hot motors (house)")},
+    {Limit::DayRoomM, "day.room_m", LimitGroup::Day, label("Room around the pilot"), "m", 60, 10, 1000, 0,
+     label("House; the law may ask for more")},
+    {Limit::DayTiltLessDeg, "day.tilt_less_deg", LimitGroup::Day, label("Camera tilt lower than practised by"), "°", 10, 0, 30, 0,
+     label("Tilt and expectations are lowered for a first flight (common practice; the amount is house)")},
+    {Limit::DayPackShare, "day.pack_share", LimitGroup::Day, label("Of a pack that is flown"), "%", 70, 30, 90, 0,
+     label("Land before the pack is empty (common practice; the share is house)")},
+    {Limit::DayCellV, "day.cell_v", LimitGroup::Day, label("Cell voltage to land at"), "V", 3.5, 3.2, 3.9, 2,
+     label("Under load (common practice, no source)")},
+    {Limit::DayReleaseDays, "day.release_days", LimitGroup::Day, label("Days that a release holds"), label("days"), 14, 1, 365, 0,
+     label("House")},
+
+    {Limit::WeekBlocksADay, "week.blocks_a_day", LimitGroup::Week, label("Blocks a day of one pilot"), "", 1, 1, 8, 0,
+     label("Half hours on separate days teach more than a long one (common practice, no source)")},
+    {Limit::WeekNearGates, "week.near_gates", LimitGroup::Week, label("Near a first flight with so many gates open"),
+     label("gates"), 3, 0, 16, 0, label("House")},
+
+    {Limit::PricePropellers, "price.propellers", LimitGroup::Prices, label("A set of propellers"), "", 3, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceMotor, "price.motor", LimitGroup::Prices, label("A motor"), "", 18, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceArm, "price.arm", LimitGroup::Prices, label("An arm of the frame"), "", 9, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceCamera, "price.camera", LimitGroup::Prices, label("A camera"), "", 22, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceBattery, "price.battery", LimitGroup::Prices, label("A battery"), "", 20, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceAircraft, "price.aircraft", LimitGroup::Prices, label("A whole aircraft"), "", 240, 0, 100000, 0,
+     label("In the school's own money")},
+    {Limit::PriceController, "price.controller", LimitGroup::Prices, label("A controller"), "", 65, 0, 10000, 0,
+     label("In the school's own money")},
+    {Limit::PriceSimulators, "price.simulators", LimitGroup::Prices, label("The simulators of a station"), "", 80, 0, 10000, 0,
+     label("Four together cost about as much as one repair (common practice)")},
+    {Limit::PriceComputer, "price.computer", LimitGroup::Prices, label("A computer and a screen, where one has to be bought"), "",
+     0, 0, 100000, 0, label("In the school's own money")},
+
+    {Limit::KitDays, "kit_days", LimitGroup::Keeping, label("Days that a tick of the kit list holds"), label("days"), 60, 1, 3650,
+     0, label("House")},
+    {Limit::KeepMonths, "keep_months", LimitGroup::Keeping, label("Months that pilots who have left are kept"), label("months"),
+     36, 1, 240, 0, label("Common practice; the law of the place may say otherwise")},
+};
+
+consteval bool is_in_order()
 {
-    constexpr std::string_view hours = label("Hours"), holding = label("Holding a drill"), look = label("Who needs a look"),
-                               gates = label("Gates"), sickness = label("Sickness"), day = label("The day of a first flight"),
-                               money = label("Repairs and kit"), week = label("The week"), keeping = label("Keeping");
-    static const std::vector<HouseLimit> all{
-        {"hours.low", hours, label("Hours before a first real flight"), "h", 20, 0, 500, 0,
-         label("The low end of what is called enough (common practice, no source)")},
-        {"hours.comfortable", hours, label("Hours that are comfortable"), "h", 50, 0, 1000, 0,
-         label("Common practice, no source")},
-        {"hours.matched", hours, label("Of them on matched rates"), "h", 10, 0, 500, 0,
-         label("10, 20 or 30 hours on other rates felt like starting over (common practice, no source)")},
-        {"hours.weekly", hours, label("Practice a week"), "h", 3, 0.5, 40, 1,
-         label("Keeps a pilot growing; 26 minutes a day, or six half hours (common practice, no source)")},
-        {"hours.short_weeks", hours, label("Weeks below it before it is told"), label("weeks"), 2, 1, 12, 0, label("House")},
-
-        {"hold.passes", holding, label("Passes that hold a drill"), "", 3, 1, 20, 0, label("Mastered, or done once? (house)")},
-        {"hold.days", holding, label("On different days"), label("days"), 2, 1, 10, 0,
-         label("Again tomorrow, and the day after (house)")},
-        {"hold.currency_days", holding, label("A held drill is due again after"), label("days"), 30, 1, 365, 0, label("House")},
-        {"hold.side_gap", holding, label("Marks between the sides that are told"), label("marks"), 15, 1, 60, 0, label("House")},
-
-        {"look.rest_days", look, label("Days without practice"), label("days"), 14, 1, 120, 0, label("House")},
-        {"look.failures", look, label("Failures in a row"), "", 5, 2, 50, 0,
-         label("Then the drill, the aircraft or the way of flying is changed (house)")},
-
-        {"gate.crashes", gates, label("Newest crashes that are looked at"), "", 20, 1, 200, 0, label("House")},
-        {"gate.cut_share", gates, label("Of them with the throttle cut within 1 s"), "%", 95, 50, 100, 0,
-         label("After a crash the throttle goes to zero first (common practice; the share is house)")},
-        {"gate.roof_minutes", gates, label("Minutes under the low roof"), "min", 30, 0, 600, 0,
-         label("In all (common practice, no source)")},
-        {"gate.calibration_days", gates, label("Days that a calibration holds"), label("days"), 60, 1, 365, 0, label("House")},
-        {"gate.simulator_hours", gates, label("On the matched rates in their simulator"), "h", 5, 0, 100, 0, label("House")},
-        {"gate.practice_days", gates, label("Days since the last practice"), label("days"), 14, 1, 120, 0, label("House")},
-        {"gate.rehearsal_days", gates, label("Days on which the first day was rehearsed"), label("days"), 2, 1, 10, 0,
-         label("House")},
-        {"gate.rocking_share", gates, label("Rocking over the last five flights, below"), "%", 15, 1, 100, 0, label("House")},
-
-        {"sickness.total", sickness, label("Questionnaire above which the screen is chosen"), "", 15, 0, 235, 1,
-         label("House; the questionnaire itself sets no limit (Kennedy and others, 1993)")},
-
-        {"day.wind_first_mps", day, label("Wind for a pilot who has not flown a real one"), "m/s", 4, 0, 20, 1, label("House")},
-        {"day.wind_later_mps", day, label("Wind for one who has"), "m/s", 8, 0, 25, 1, label("House")},
-        {"day.gust_mps", day, label("Gusts above the mean wind"), "m/s", 3, 0, 15, 1, label("House")},
-        {"day.visibility_m", day, label("Visibility"), "m", 1500, 100, 10000, 0, label("The law may ask for more (house)")},
-        {"day.cold_c", day, label("Coldest for the batteries"), "°C", 5, -20, 25, 0,
-         label("A cold battery gives less and sags sooner (common practice; the limit is house)")},
-        {"day.hot_c", day, label("Warmest"), "°C", 35, 15, 50, 0, label("Thin air and hot motors (house)")},
-        {"day.room_m", day, label("Room around the pilot"), "m", 60, 10, 1000, 0, label("House; the law may ask for more")},
-        {"day.tilt_less_deg", day, label("Camera tilt lower than practised by"), "°", 10, 0, 30, 0,
-         label("Tilt and expectations are lowered for a first flight (common practice; the amount is house)")},
-        {"day.pack_share", day, label("Of a pack that is flown"), "%", 70, 30, 90, 0,
-         label("Land before the pack is empty (common practice; the share is house)")},
-        {"day.cell_v", day, label("Cell voltage to land at"), "V", 3.5, 3.2, 3.9, 2,
-         label("Under load (common practice, no source)")},
-        {"day.release_days", day, label("Days that a release holds"), label("days"), 14, 1, 365, 0, label("House")},
-
-        {"week.blocks_a_day", week, label("Blocks a day of one pilot"), "", 1, 1, 8, 0,
-         label("Half hours on separate days teach more than a long one (common practice, no source)")},
-        {"week.near_gates", week, label("Near a first flight with so many gates open"), label("gates"), 3, 0, 16, 0,
-         label("House")},
-
-        {"price.propellers", money, label("A set of propellers"), "", 3, 0, 10000, 0, label("In the school's own money")},
-        {"price.motor", money, label("A motor"), "", 18, 0, 10000, 0, label("In the school's own money")},
-        {"price.arm", money, label("An arm of the frame"), "", 9, 0, 10000, 0, label("In the school's own money")},
-        {"price.camera", money, label("A camera"), "", 22, 0, 10000, 0, label("In the school's own money")},
-        {"price.battery", money, label("A battery"), "", 20, 0, 10000, 0, label("In the school's own money")},
-        {"price.aircraft", money, label("A whole aircraft"), "", 240, 0, 100000, 0, label("In the school's own money")},
-        {"price.controller", money, label("A controller"), "", 65, 0, 10000, 0, label("In the school's own money")},
-        {"price.simulators", money, label("The simulators of a station"), "", 80, 0, 10000, 0,
-         label("Four together cost about as much as one repair (common practice)")},
-        {"price.computer", money, label("A computer and a screen, where one has to be bought"), "", 0, 0, 100000, 0,
-         label("In the school's own money")},
-
-        {label("kit_days"), keeping, label("Days that a tick of the kit list holds"), label("days"), 60, 1, 3650, 0,
-         label("House")},
-        {label("keep_months"), keeping, label("Months that pilots who have left are kept"), label("months"), 36, 1, 240, 0,
-         label("Common practice; the law of the place may say otherwise")},
-    };
-    return all;
+    for (std::size_t i = 0; i < std::size(table); ++i)
+        if (table[i].limit != static_cast<Limit>(i)) return false;
+    return std::size(table) == house_limit_count;
 }
+static_assert(is_in_order(), "each limit has its row, in the order of the enumeration");
+
+} // namespace
+
+std::string_view group_name(LimitGroup group)
+{
+    switch (group) {
+    case LimitGroup::Hours: return label("Hours");
+    case LimitGroup::Holding: return label("Holding a drill");
+    case LimitGroup::Look: return label("Who needs a look");
+    case LimitGroup::Gates: return label("Gates");
+    case LimitGroup::Sickness: return label("Sickness");
+    case LimitGroup::Day: return label("The day of a first flight");
+    case LimitGroup::Prices: return label("Repairs and kit");
+    case LimitGroup::Week: return label("The week");
+    case LimitGroup::Keeping: return label("Keeping");
+    }
+    return {};
+}
+
+std::span<const HouseLimit> house_limits() { return table; }
+const HouseLimit& facts_of(Limit limit) { return table[static_cast<std::size_t>(limit)]; }
 
 const HouseLimit* house_limit(std::string_view id)
 {
-    const auto& all = house_limits();
-    const auto found = std::find_if(all.begin(), all.end(), [id](const HouseLimit& l) { return l.id == id; });
-    return found == all.end() ? nullptr : &*found;
+    const auto* found = std::find_if(std::begin(table), std::end(table), [id](const HouseLimit& l) { return l.id == id; });
+    return found == std::end(table) ? nullptr : found;
 }
 
-void HouseLimits::change(const std::string& id, double value)
+HouseLimits::HouseLimits()
 {
-    const HouseLimit* limit = house_limit(id);
-    if (!limit || !(value == value)) return;
-    value = std::clamp(value, limit->least, limit->most);
-    if (value == limit->usual)
-        changed_.erase(id);
-    else
-        changed_[id] = value;
+    for (const HouseLimit& l : table) values_[static_cast<std::size_t>(l.limit)] = l.usual;
 }
 
-double HouseLimits::of(std::string_view id) const
+void HouseLimits::change(Limit limit, double value)
 {
-    const HouseLimit* limit = house_limit(id);
-    if (!limit) return std::numeric_limits<double>::quiet_NaN();
-    const auto changed = changed_.find(std::string(id));
-    return changed == changed_.end() ? limit->usual : changed->second;
+    const HouseLimit& facts = facts_of(limit);
+    if (value == value) values_[static_cast<std::size_t>(limit)] = std::clamp(value, facts.least, facts.most);
 }
 
-ReadinessRules readiness_rules(const HouseLimits& house)
-{
-    constexpr double per_cent = 0.01;
-    ReadinessRules rules;
-    rules.hours = house.of("hours.low");
-    rules.matched_hours = house.of("hours.matched");
-    rules.weekly_hours = house.of("hours.weekly");
-    rules.crashes = house.whole("gate.crashes");
-    rules.cut_share = per_cent * house.of("gate.cut_share");
-    rules.roof_minutes = house.of("gate.roof_minutes");
-    rules.calibration_days = house.whole("gate.calibration_days");
-    rules.hours_in_simulator = house.of("gate.simulator_hours");
-    rules.last_practice_days = house.whole("gate.practice_days");
-    rules.rehearsal_days = house.whole("gate.rehearsal_days");
-    rules.rocking_share = per_cent * house.of("gate.rocking_share");
-    rules.sickness_total = house.of("sickness.total");
-    return rules;
-}
-
-StandingRules standing_rules(const HouseLimits& house)
-{
-    StandingRules rules;
-    rules.passes = house.whole("hold.passes");
-    rules.days = house.whole("hold.days");
-    rules.currency_days = house.whole("hold.currency_days");
-    rules.side_gap = house.of("hold.side_gap");
-    rules.rest_days = house.whole("look.rest_days");
-    rules.failures = house.whole("look.failures");
-    rules.weekly_hours = house.of("hours.weekly");
-    rules.short_weeks = house.whole("hours.short_weeks");
-    rules.calibration_days = house.whole("gate.calibration_days");
-    return rules;
-}
+bool HouseLimits::is_changed(Limit limit) const { return of(limit) != facts_of(limit).usual; }
 
 } // namespace bh

@@ -1,45 +1,96 @@
 #pragma once
 
-#include "core/progress/readiness.h"
-#include "core/progress/standing.h"
+#include "core/base/said.h"
 
-#include <map>
-#include <string>
+#include <array>
+#include <cstdint>
+#include <span>
 #include <string_view>
-#include <vector>
 
 namespace bh {
 
 /// A limit that no law and no standard sets: the house's, or common practice. Every school may have its own.
+enum class Limit : std::uint8_t {
+    HoursLow,
+    HoursComfortable,
+    HoursMatched,
+    HoursWeekly,
+    HoursShortWeeks,
+    HoldPasses,
+    HoldDays,
+    HoldCurrencyDays,
+    HoldSideGap,
+    LookRestDays,
+    LookFailures,
+    GateCrashes,
+    GateCutShare,
+    GateRoofMinutes,
+    GateCalibrationDays,
+    GateSimulatorHours,
+    GatePracticeDays,
+    GateRehearsalDays,
+    GateRockingShare,
+    SicknessTotal,
+    DayWindFirstMps,
+    DayWindLaterMps,
+    DayGustMps,
+    DayVisibilityM,
+    DayColdC,
+    DayHotC,
+    DayRoomM,
+    DayTiltLessDeg,
+    DayPackShare,
+    DayCellV,
+    DayReleaseDays,
+    WeekBlocksADay,
+    WeekNearGates,
+    PricePropellers,
+    PriceMotor,
+    PriceArm,
+    PriceCamera,
+    PriceBattery,
+    PriceAircraft,
+    PriceController,
+    PriceSimulators,
+    PriceComputer,
+    KitDays,
+    KeepMonths
+};
+inline constexpr std::size_t house_limit_count = static_cast<std::size_t>(Limit::KeepMonths) + 1;
+
+enum class LimitGroup : std::uint8_t { Hours, Holding, Look, Gates, Sickness, Day, Prices, Week, Keeping };
+[[nodiscard]] std::string_view group_name(LimitGroup group); ///< under which its limits are shown
+
+/// All there is to say of a limit: the one place where its usual value stands.
 struct HouseLimit {
-    std::string_view id;    ///< "hours.low"
-    std::string_view group; ///< under which it is shown
-    std::string_view name;  ///< "Hours before a first real flight"
-    std::string_view unit;  ///< "h"; empty: a count
-    double usual = 0, least = 0, most = 0;
-    int decimals = 0;
+    Limit limit;
+    std::string_view id; ///< "hours.low", as on the record
+    LimitGroup group;
+    std::string_view name; ///< "Hours before a first real flight"
+    std::string_view unit; ///< "h"; empty: a count
+    double usual, least, most;
+    int decimals;
     std::string_view why; ///< for what it is, and where the usual value comes from
 };
 
 /// All of them, group by group.
-[[nodiscard]] const std::vector<HouseLimit>& house_limits();
-[[nodiscard]] const HouseLimit* house_limit(std::string_view id); ///< null: there is none
+[[nodiscard]] std::span<const HouseLimit> house_limits();
+[[nodiscard]] const HouseLimit& facts_of(Limit limit);
+[[nodiscard]] const HouseLimit* house_limit(std::string_view id); ///< by its name on the record; null: there is none
 
 /// The limits of one house: as usual, but for those that it has changed.
 class HouseLimits {
 public:
-    /// Beyond what the limit allows it is brought to the nearest that is; one that nobody knows is passed over.
-    void change(const std::string& id, double value);
-    [[nodiscard]] double of(std::string_view id) const; ///< NaN for one that is none
-    [[nodiscard]] int whole(std::string_view id) const { return static_cast<int>(of(id) + 0.5); }
-    [[nodiscard]] bool is_changed(std::string_view id) const { return changed_.contains(std::string(id)); }
+    HouseLimits();
+    void change(Limit limit, double value); ///< beyond what the limit allows: to the nearest that is; not a number: not at all
+    [[nodiscard]] double of(Limit limit) const { return values_[static_cast<std::size_t>(limit)]; }
+    [[nodiscard]] int whole(Limit limit) const { return static_cast<int>(of(limit) + 0.5); }
+    [[nodiscard]] double share(Limit limit) const { return 0.01 * of(limit); } ///< of one in per cent
+    [[nodiscard]] bool is_changed(Limit limit) const;
     bool operator==(const HouseLimits&) const = default;
 
 private:
-    std::map<std::string, double> changed_;
+    std::array<double, house_limit_count> values_;
 };
-
-[[nodiscard]] ReadinessRules readiness_rules(const HouseLimits& house);
-[[nodiscard]] StandingRules standing_rules(const HouseLimits& house);
 
 } // namespace bh

@@ -8,7 +8,6 @@ namespace bh {
 namespace {
 
 using Facts = ReadinessFacts;
-using Rules = ReadinessRules;
 
 struct Answer {
     GateState state;
@@ -34,29 +33,30 @@ std::optional<std::int64_t> day_of(double hours, double wanted, double a_week, s
     return weeks <= furthest_weeks ? std::optional(today + static_cast<std::int64_t>(std::ceil(7 * weeks))) : std::nullopt;
 }
 
-Answer hours(const Facts& f, const Rules& r, std::int64_t today)
+Answer hours(const Facts& f, const HouseLimits& house, std::int64_t today)
+{
+    return answer(f.hours >= house.of(Limit::HoursLow),
+                  said("%1 of %2 h, %3 h a week over four weeks", rounded(f.hours, 1), rounded(house.of(Limit::HoursLow), 0),
+                       rounded(f.weekly_hours, 1)),
+                  day_of(f.hours, house.of(Limit::HoursLow), f.weekly_hours, today));
+}
+
+Answer matched_hours(const Facts& f, const HouseLimits& house, std::int64_t today)
+{
+    return answer(f.matched_hours >= house.of(Limit::HoursMatched),
+                  said("%1 of %2 h on rates that were matched, %3 h a week", rounded(f.matched_hours, 1),
+                       rounded(house.of(Limit::HoursMatched), 0), rounded(f.weekly_matched_hours, 1)),
+                  day_of(f.matched_hours, house.of(Limit::HoursMatched), f.weekly_matched_hours, today));
+}
+
+Answer cadence(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     return answer(
-        f.hours >= r.hours,
-        said("%1 of %2 h, %3 h a week over four weeks", rounded(f.hours, 1), rounded(r.hours, 0), rounded(f.weekly_hours, 1)),
-        day_of(f.hours, r.hours, f.weekly_hours, today));
+        f.weekly_hours >= house.of(Limit::HoursWeekly),
+        said("%1 h a week over four weeks, %2 wanted", rounded(f.weekly_hours, 1), rounded(house.of(Limit::HoursWeekly), 0)));
 }
 
-Answer matched_hours(const Facts& f, const Rules& r, std::int64_t today)
-{
-    return answer(f.matched_hours >= r.matched_hours,
-                  said("%1 of %2 h on rates that were matched, %3 h a week", rounded(f.matched_hours, 1),
-                       rounded(r.matched_hours, 0), rounded(f.weekly_matched_hours, 1)),
-                  day_of(f.matched_hours, r.matched_hours, f.weekly_matched_hours, today));
-}
-
-Answer cadence(const Facts& f, const Rules& r, std::int64_t)
-{
-    return answer(f.weekly_hours >= r.weekly_hours,
-                  said("%1 h a week over four weeks, %2 wanted", rounded(f.weekly_hours, 1), rounded(r.weekly_hours, 0)));
-}
-
-Answer stages(const Facts& f, const Rules&, std::int64_t)
+Answer stages(const Facts& f, const HouseLimits&, std::int64_t)
 {
     if (f.stages == 0) return {GateState::Unknown, said("No curriculum")};
     const Said held = said("%1 of %2 stages held", f.stages_held, f.stages);
@@ -64,86 +64,91 @@ Answer stages(const Facts& f, const Rules&, std::int64_t)
     return answer(all, all || f.stage_next.empty() ? held : said("%1; next is %2", held, f.stage_next));
 }
 
-Answer sides(const Facts& f, const Rules&, std::int64_t)
+Answer sides(const Facts& f, const HouseLimits&, std::int64_t)
 {
     return answer(f.side_gaps.empty(), f.side_gaps.empty() ? said("No drill whose sides lie apart") : f.side_gaps.front());
 }
 
-Answer throttle_cut(const Facts& f, const Rules& r, std::int64_t)
+Answer throttle_cut(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     if (f.throttle_cuts_s.empty()) return {GateState::Unknown, said("No crash yet: what the hand does then is not known")};
-    const std::size_t n = std::min(f.throttle_cuts_s.size(), static_cast<std::size_t>(r.crashes));
+    const std::size_t n = std::min(f.throttle_cuts_s.size(), static_cast<std::size_t>(house.whole(Limit::GateCrashes)));
     const auto within = std::count_if(f.throttle_cuts_s.end() - static_cast<std::ptrdiff_t>(n), f.throttle_cuts_s.end(),
                                       [](double seconds) { return seconds <= 1; });
-    return answer(static_cast<double>(within) >= r.cut_share * static_cast<double>(n),
+    return answer(static_cast<double>(within) >= house.share(Limit::GateCutShare) * static_cast<double>(n),
                   said("within 1 s after %1 of the last %2 crashes", static_cast<int>(within), n));
 }
 
-Answer roof(const Facts& f, const Rules& r, std::int64_t)
+Answer roof(const Facts& f, const HouseLimits& house, std::int64_t)
 {
-    return answer(f.roof_minutes >= r.roof_minutes,
-                  said("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0), rounded(r.roof_minutes, 0)));
+    return answer(
+        f.roof_minutes >= house.of(Limit::GateRoofMinutes),
+        said("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0), rounded(house.of(Limit::GateRoofMinutes), 0)));
 }
 
-Answer panic(const Facts& f, const Rules&, std::int64_t)
+Answer panic(const Facts& f, const HouseLimits&, std::int64_t)
 {
     return answer(f.panic_passes > 0, f.panic_passes > 0
                                           ? said_of(f.panic_passes, "Upset passed %n time", "Upset passed %n times")
                                           : said("Upset, which asks for the panic switch, was not passed yet"));
 }
 
-Answer controller(const Facts& f, const Rules& r, std::int64_t today)
+Answer controller(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     if (!f.calibrated_day) return answer(false, said("No controller calibration that was verified"));
     const auto age = static_cast<int>(today - *f.calibrated_day);
     if (!f.controller_fault.empty()) return answer(false, f.controller_fault);
-    return answer(age <= r.calibration_days,
+    return answer(age <= house.whole(Limit::GateCalibrationDays),
                   with_days_ago(age, label("calibrated and verified today"), label("calibrated and verified yesterday"),
                                 label("calibrated and verified %1 days ago")));
 }
 
-Answer match(const Facts& f, const Rules& r, std::int64_t today)
+Answer match(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     if (f.match.empty()) return answer(false, said("Rates were not matched with the real aircraft's"));
     if (!f.match_stale.empty()) return answer(false, f.match_stale);
-    return answer(f.hours_in_simulator >= r.hours_in_simulator,
+    return answer(f.hours_in_simulator >= house.of(Limit::GateSimulatorHours),
                   said("matched in %1, %2 of %3 h on them there", f.match, rounded(f.hours_in_simulator, 1),
-                       rounded(r.hours_in_simulator, 0)),
-                  day_of(f.hours_in_simulator, r.hours_in_simulator, f.weekly_matched_hours, today));
+                       rounded(house.of(Limit::GateSimulatorHours), 0)),
+                  day_of(f.hours_in_simulator, house.of(Limit::GateSimulatorHours), f.weekly_matched_hours, today));
 }
 
-Answer currency(const Facts& f, const Rules& r, std::int64_t today)
+Answer currency(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     if (!f.last_practice_day) return answer(false, said("Has not practised yet"));
     const auto ago = static_cast<int>(today - *f.last_practice_day);
-    return answer(ago <= r.last_practice_days, with_days_ago(ago, label("last practice today"), label("last practice yesterday"),
-                                                             label("last practice %1 days ago")));
+    return answer(
+        ago <= house.whole(Limit::GatePracticeDays),
+        with_days_ago(ago, label("last practice today"), label("last practice yesterday"), label("last practice %1 days ago")));
 }
 
-Answer rehearsal(const Facts& f, const Rules& r, std::int64_t)
+Answer rehearsal(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     const auto days = static_cast<int>(f.rehearsal_days.size());
-    return answer(days >= r.rehearsal_days, said("First day rehearsed and passed on %1 of %2 days", days, r.rehearsal_days));
+    return answer(days >= house.whole(Limit::GateRehearsalDays),
+                  said("First day rehearsed and passed on %1 of %2 days", days, house.whole(Limit::GateRehearsalDays)));
 }
 
-Answer habits(const Facts& f, const Rules& r, std::int64_t)
+Answer habits(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     constexpr int least_flights = 3;
     if (!f.strong_habit.empty()) return answer(false, f.strong_habit);
     if (f.rocking_flights < least_flights) return {GateState::Unknown, said("Fewer than three flights tell of rocking")};
-    return answer(f.rocking_share < r.rocking_share, said("no strong habit; rocked for %1 % of the last %2 flights",
-                                                          rounded(100 * f.rocking_share, 0), f.rocking_flights));
+    return answer(
+        f.rocking_share < house.share(Limit::GateRockingShare),
+        said("no strong habit; rocked for %1 % of the last %2 flights", rounded(100 * f.rocking_share, 0), f.rocking_flights));
 }
 
-Answer sickness(const Facts& f, const Rules& r, std::int64_t)
+Answer sickness(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     if (f.by_screen) return answer(true, said("practises by the screen"));
     if (!f.sickness_total) return {GateState::Unknown, said("No answers to the sickness questionnaire")};
-    return answer(*f.sickness_total <= r.sickness_total,
-                  said("questionnaire %1, at most %2", rounded(*f.sickness_total, 1), rounded(r.sickness_total, 0)));
+    return answer(
+        *f.sickness_total <= house.of(Limit::SicknessTotal),
+        said("questionnaire %1, at most %2", rounded(*f.sickness_total, 1), rounded(house.of(Limit::SicknessTotal), 0)));
 }
 
-Answer real_setup(const Facts& f, const Rules&, std::int64_t)
+Answer real_setup(const Facts& f, const HouseLimits&, std::int64_t)
 {
     if (!f.as_real) return {GateState::Unknown, said("No set-up beside a real aircraft")};
     return answer(*f.as_real, *f.as_real        ? said("practised as the real aircraft is set")
@@ -151,7 +156,7 @@ Answer real_setup(const Facts& f, const Rules&, std::int64_t)
                                                 : f.eased);
 }
 
-Answer briefing(const Facts& f, const Rules&, std::int64_t)
+Answer briefing(const Facts& f, const HouseLimits&, std::int64_t)
 {
     if (!f.briefed) return {GateState::Unknown, said("No briefing is kept")};
     return answer(*f.briefed, *f.briefed ? said("read aloud and ticked") : said("begun, and not every point is ticked"));
@@ -164,11 +169,11 @@ std::string_view gate_state_key(GateState state)
     return state == GateState::Met ? label("met") : state == GateState::NotYet ? label("not yet") : label("unknown");
 }
 
-std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today, const ReadinessRules& rules)
+std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today, const HouseLimits& house)
 {
     struct Looked {
         std::string_view id, name;
-        Answer (*look)(const Facts&, const Rules&, std::int64_t);
+        Answer (*look)(const Facts&, const HouseLimits&, std::int64_t);
     };
     static constexpr std::array looked{Looked{"hours", label("Hours"), &hours},
                                        Looked{"matched-hours", label("Hours on matched rates"), &matched_hours},
@@ -188,7 +193,7 @@ std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t t
                                        Looked{"briefing", label("Briefing"), &briefing}};
     std::vector<ReadinessGate> gates;
     for (const Looked& l : looked) {
-        Answer a = l.look(facts, rules, today);
+        Answer a = l.look(facts, house, today);
         gates.push_back({l.id, l.name, a.state, a.by_day, std::move(a.evidence)});
     }
     return gates;

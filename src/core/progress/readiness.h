@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/said.h"
+#include "core/progress/house_limits.h"
 
 #include <cstdint>
 #include <optional>
@@ -9,22 +10,6 @@
 #include <vector>
 
 namespace bh {
-
-/// What must be true before a first flight on a real aircraft. All house or common practice, all adjustable.
-struct ReadinessRules {
-    double hours = 20;             ///< the low end of what is called enough; 50 is comfortable (common practice)
-    double matched_hours = 10;     ///< of them on rates that were matched: other rates felt like starting over (common practice)
-    double weekly_hours = 3;       ///< over four weeks (common practice)
-    int crashes = 20;              ///< of the newest, in which the throttle is looked at (house)
-    double cut_share = 0.95;       ///< of them within a second (house)
-    double roof_minutes = 30;      ///< under a roof, where height cannot wander (house)
-    int calibration_days = 60;     ///< that a calibration holds (house)
-    double hours_in_simulator = 5; ///< on the matched rates, in the simulator that they were matched for (house)
-    int last_practice_days = 14;   ///< since the last practice, at most (house)
-    int rehearsal_days = 2;        ///< on which the first day was rehearsed and passed (house)
-    double rocking_share = 0.15;   ///< of the time of the last five flights, below which it must be (house)
-    double sickness_total = 15;    ///< of the questionnaire, above which the screen is chosen (house)
-};
 
 /// What is known of a pilot. Days are whole local days since 1970-01-01; nothing: it is not known.
 struct ReadinessFacts {
@@ -63,9 +48,10 @@ struct ReadinessGate {
     Said evidence;                      ///< a sentence
 };
 
-/// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law.
+/// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law. What
+/// must be true before a first flight on a real aircraft is all house or common practice, all adjustable.
 [[nodiscard]] std::vector<ReadinessGate> readiness(const ReadinessFacts& facts, std::int64_t today,
-                                                   const ReadinessRules& rules = {});
+                                                   const HouseLimits& house = {});
 [[nodiscard]] bool all_met(const std::vector<ReadinessGate>& gates);
 
 } // namespace bh

@@ -14,17 +14,18 @@ namespace {
 
 constexpr int weeks_shown = 8;
 
-Said what_is_missing(const DrillStanding& s, const DrillFact& drill, const StandingRules& rules)
+Said what_is_missing(const DrillStanding& s, const DrillFact& drill, const HouseLimits& house)
 {
     if (s.state == DrillState::Held) return said("held");
     if (s.state == DrillState::Due) return said("was held, pass it again");
     if (s.attempts == 0) return said("not flown yet");
     if (s.passes == 0) return said_of(s.attempts, "no pass in %n attempt", "no pass in %n attempts");
-    if (s.holding < rules.passes && s.holding < s.passes)
+    if (s.holding < house.whole(Limit::HoldPasses) && s.holding < s.passes)
         return said_of(s.passes, "passed %n time, %1 of %2 to hold", "passed %n times, %1 of %2 to hold", s.holding,
-                       rules.passes);
-    if (s.holding < rules.passes) return said_of(s.passes, "passed %n time of %1", "passed %n times of %1", rules.passes);
-    if (s.holding_days < rules.days)
+                       house.whole(Limit::HoldPasses));
+    if (s.holding < house.whole(Limit::HoldPasses))
+        return said_of(s.passes, "passed %n time of %1", "passed %n times of %1", house.whole(Limit::HoldPasses));
+    if (s.holding_days < house.whole(Limit::HoldDays))
         return said_of(s.passes, "passed %n time, needs another day", "passed %n times, needs another day");
     const auto minutes = static_cast<std::int64_t>(s.minutes);
     return said("%1, %2", said_of(s.passes, "passed %n time", "passed %n times"),
@@ -35,7 +36,7 @@ using Look = PilotStanding::Look;
 
 /// Every reason to look at a pilot, the gravest first.
 std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const Said& next_name,
-                           const DrillStanding& next, const StandingRules& rules)
+                           const DrillStanding& next, const HouseLimits& house)
 {
     using Go = PilotStanding::Go;
     std::vector<Look> looks;
@@ -44,17 +45,17 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
             {Cause::Symptoms, said("Symptoms today: the screen, a rest, and no real aircraft today"), Go::FirstFlight, today});
     if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, said("No controller calibration yet"), Go::Controller});
     if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, said("Has not practised yet"), Go::Drills});
-    if (const auto rest = today - s.last_practice_day.value_or(today); rest > rules.rest_days)
+    if (const auto rest = today - s.last_practice_day.value_or(today); rest > house.whole(Limit::LookRestDays))
         looks.push_back({Cause::Rest, said_of(rest, "No practice for %n day", "No practice for %n days"), Go::Drills,
-                         *s.last_practice_day + rules.rest_days});
-    if (next.failed_in_a_row >= rules.failures)
+                         *s.last_practice_day + house.whole(Limit::LookRestDays)});
+    if (next.failed_in_a_row >= house.whole(Limit::LookFailures))
         looks.push_back({Cause::Failing,
                          said_of(next.failed_in_a_row, "%1 failed %n time in a row", "%1 failed %n times in a row", next_name),
                          Go::Drills, next.failing_since_day});
-    if (const auto age = today - facts.calibrated_day.value_or(today); age > rules.calibration_days)
+    if (const auto age = today - facts.calibrated_day.value_or(today); age > house.whole(Limit::GateCalibrationDays))
         looks.push_back({Cause::OldCalibration,
                          said_of(age, "Controller calibrated %n day ago", "Controller calibrated %n days ago"), Go::Controller,
-                         *facts.calibrated_day + rules.calibration_days});
+                         *facts.calibrated_day + house.whole(Limit::GateCalibrationDays)});
     if (!facts.controller_drift.empty())
         looks.push_back({Cause::Drift, facts.controller_drift, Go::Controller, facts.calibrated_day});
     if (!facts.stale_match.empty()) looks.push_back({Cause::StaleMatch, facts.stale_match, Go::Rates, facts.stale_since_day});
@@ -62,12 +63,12 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
     constexpr std::size_t over_weeks = 4;
     const auto newest = s.weekly_hours.end() - over_weeks;
     const double pace = std::accumulate(newest, s.weekly_hours.end(), 0.0) / over_weeks;
-    if (short_weeks(s.weekly_hours, rules.weekly_hours) >= rules.short_weeks) {
-        looks.push_back(
-            {Cause::Slow,
-             said_of(rules.short_weeks, "Below %1 h a week for %n week, %2 h over four",
-                     "Below %1 h a week for %n weeks, %2 h over four", significant(rules.weekly_hours, 3), rounded(pace, 1)),
-             Go::Progress, today - 7 * rules.short_weeks});
+    if (short_weeks(s.weekly_hours, house.of(Limit::HoursWeekly)) >= house.whole(Limit::HoursShortWeeks)) {
+        looks.push_back({Cause::Slow,
+                         said_of(house.whole(Limit::HoursShortWeeks), "Below %1 h a week for %n week, %2 h over four",
+                                 "Below %1 h a week for %n weeks, %2 h over four", significant(house.of(Limit::HoursWeekly), 3),
+                                 rounded(pace, 1)),
+                         Go::Progress, today - 7 * house.whole(Limit::HoursShortWeeks)});
     }
     return looks;
 }
@@ -109,7 +110,7 @@ ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
 }
 
 DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
-                             const StandingRules& rules)
+                             const HouseLimits& house)
 {
     DrillStanding s;
     std::set<std::int64_t> holding_days;
@@ -133,7 +134,7 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.last_pass_day = a.day;
     }
     s.holding_days = static_cast<int>(holding_days.size());
-    s.sides = side_gap(gaps, rules.side_gap);
+    s.sides = side_gap(gaps, house.of(Limit::HoldSideGap));
     constexpr std::size_t trend_over = 5, least = 3;
     if (scores.size() >= least) {
         const std::vector<double> newest(scores.end() - static_cast<std::ptrdiff_t>(std::min(trend_over, scores.size())),
@@ -143,11 +144,11 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.trend = slope(order, newest);
     }
     if (s.attempts > 0) s.state = DrillState::Tried;
-    const bool often_enough = s.holding >= rules.passes && s.minutes >= drill.least_minutes;
-    if (often_enough && s.holding_days >= rules.days)
-        s.state = today - s.last_pass_day <= rules.currency_days ? DrillState::Held : DrillState::Due;
-    s.waits_for_another_day = often_enough && s.holding_days < rules.days && s.last_pass_day == today;
-    s.next = what_is_missing(s, drill, rules);
+    const bool often_enough = s.holding >= house.whole(Limit::HoldPasses) && s.minutes >= drill.least_minutes;
+    if (often_enough && s.holding_days >= house.whole(Limit::HoldDays))
+        s.state = today - s.last_pass_day <= house.whole(Limit::HoldCurrencyDays) ? DrillState::Held : DrillState::Due;
+    s.waits_for_another_day = often_enough && s.holding_days < house.whole(Limit::HoldDays) && s.last_pass_day == today;
+    s.next = what_is_missing(s, drill, house);
     return s;
 }
 
@@ -189,7 +190,7 @@ DrillFact known(const std::vector<DrillFact>& drills, const std::string& id)
 }
 
 void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                  const std::vector<DrillFact>& drills, const StandingRules& rules)
+                  const std::vector<DrillFact>& drills, const HouseLimits& house)
 {
     const std::vector<DrillStanding> free = free_standings(facts.attempts, curriculum);
     bool goes_on = true; // the stage before is passed, or held, or was and is due again
@@ -202,7 +203,7 @@ void climb_ladder(PilotStanding& s, const PilotFacts& facts, const Curriculum& c
         for (const std::string& id : of.drills) {
             const Curriculum::FreeBlock* block = curriculum.free_block(id);
             const DrillStanding d = block ? free[static_cast<std::size_t>(block - curriculum.free_blocks.data())]
-                                          : drill_standing(facts.attempts, known(drills, id), today, rules);
+                                          : drill_standing(facts.attempts, known(drills, id), today, house);
             held += d.state == DrillState::Held;
             once_held += d.state == DrillState::Held || d.state == DrillState::Due;
             flown += d.attempts > 0;
@@ -233,7 +234,7 @@ const LadderStep* next_best(const PilotStanding& s)
 } // namespace
 
 PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                             const std::vector<DrillFact>& drills, const StandingRules& rules)
+                             const std::vector<DrillFact>& drills, const HouseLimits& house)
 {
     PilotStanding s;
     s.weekly_hours.assign(weeks_shown, 0);
@@ -249,7 +250,7 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
     s.hours_last_7_days = s.weekly_hours.back();
     s.throttle_cuts = throttle_cut_habit(facts.attempts);
 
-    climb_ladder(s, facts, curriculum, today, drills, rules);
+    climb_ladder(s, facts, curriculum, today, drills, house);
     DrillStanding next;
     if (const LadderStep* step = next_best(s)) {
         next = step->standing;
@@ -259,7 +260,7 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
             s.next_reason = next.state == DrillState::Held ? gap : said("%1; %2", s.next_reason, gap);
     }
     const Said next_name = curriculum.free_block(s.next_drill) ? said("Free flight") : said(known(drills, s.next_drill).name);
-    s.looks = looks_at(facts, s, today, next_name, next, rules);
+    s.looks = looks_at(facts, s, today, next_name, next, house);
     for (Look& look : s.looks) look.words = capital(look.words);
     s.needs_attention = !s.looks.empty() && s.looks.front().cause != Cause::Slow;
     if (s.needs_attention) {

@@ -2,6 +2,7 @@
 
 #include "core/base/said.h"
 #include "core/progress/curriculum.h"
+#include "core/progress/house_limits.h"
 
 #include <cstdint>
 #include <optional>
@@ -22,19 +23,6 @@ struct AttemptFact {
     std::vector<double> throttle_cuts_s;    ///< for each crash
     bool free = false;                      ///< flown without a drill, and without a score
     std::string world{};                    ///< id, of a free flight
-};
-
-/// House rules for when a drill is mastered and a pilot needs a look, all adjustable (see house_limits()).
-struct StandingRules {
-    int passes = 3; ///< good enough to hold
-    int days = 2;
-    int currency_days = 30;
-    double side_gap = 15; ///< marks between the sides, above which the weaker one is spoken of
-    int rest_days = 14;
-    int failures = 5; ///< of one drill, in a row
-    double weekly_hours = 3;
-    int short_weeks = 2; ///< below that, before it is told
-    int calibration_days = 60;
 };
 
 /// What has to be known of a drill besides its id.
@@ -77,7 +65,7 @@ struct DrillStanding {
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
 [[nodiscard]] DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const DrillFact& drill, std::int64_t today,
-                                           const StandingRules& rules = {});
+                                           const HouseLimits& house = {});
 
 /// Where a pilot stands with each of a curriculum's free blocks, in their order: what was flown freely fills the first block that
 /// it fits, then the next. Held once its minutes are flown.
@@ -169,6 +157,6 @@ struct PilotStanding {
 /// The next best drill is the first of the open stages that is not held, but for those that only wait for another day; when
 /// every one of those is flown, one of the open stages whose sides lie far apart.
 [[nodiscard]] PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curriculum, std::int64_t today,
-                                           const std::vector<DrillFact>& drills, const StandingRules& rules = {});
+                                           const std::vector<DrillFact>& drills, const HouseLimits& house = {});
 
 } // namespace bh

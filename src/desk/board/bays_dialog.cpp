@@ -193,7 +193,7 @@ AvailabilityDialog::AvailabilityDialog(School& school, const std::string& pilot_
     constexpr double most_hours = 60;
     wanted_ = numberBox("availableWanted", tr("Hours wanted a week"), 0, most_hours, 0.5, tr(" h a week"));
     wanted_->setDecimals(1);
-    wanted_->setValue(known ? known->wanted_hours : school_.house().of("hours.weekly"));
+    wanted_->setValue(known ? known->wanted_hours : school_.house().of(Limit::HoursWeekly));
     hours_ = new HoursForm(false);
     if (known) hours_->show(known->hours);
     auto* keep = namedButton(tr("Keep it"), "availableKeep", tr("From the next plan on; Ctrl+Z takes it back"));

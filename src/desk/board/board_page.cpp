@@ -87,7 +87,7 @@ public:
         QStyledItemDelegate::paint(p, option, index);
         const QVariantList weeks = index.data(BoardModel::WeeksRole).toList();
         const QRect box = option.rect.adjusted(8, 5, -8, -5);
-        const double weekly_target_h = school_.house().of("hours.weekly");
+        const double weekly_target_h = school_.house().of(Limit::HoursWeekly);
         double most = 1.5 * weekly_target_h;
         for (const QVariant& w : weeks) most = std::max(most, w.toDouble());
         const int step = std::max(6, box.width() / std::max<int>(8, static_cast<int>(weeks.size())));

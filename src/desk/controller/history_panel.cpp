@@ -126,7 +126,7 @@ void HistoryPanel::draw()
         words_->setText(tr("%1: %2, the newest %3 old%4. %5")
                             .arg(name, rows.size() == 1 ? tr("1 calibration") : tr("%1 calibrations").arg(rows.size()),
                                  age == 1 ? tr("1 day") : tr("%1 days").arg(age))
-                            .arg(age > school_.house().whole("gate.calibration_days") ? tr(", time for a new one") : QString())
+                            .arg(age > school_.house().whole(Limit::GateCalibrationDays) ? tr(", time for a new one") : QString())
                             .arg(!drift.words.empty() ? asWords(drift.words) + QLatin1Char('.')
                                  : rows.size() > 4    ? tr("Nothing has drifted.")
                                                       : tr("Too few to judge drift.")));

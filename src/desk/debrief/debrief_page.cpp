@@ -431,7 +431,7 @@ void DebriefPage::showFlight()
         offset_->setValue(video->offset_s);
     }
     for (QWidget* w : std::initializer_list<QWidget*>{paper_, play_}) w->setEnabled(true);
-    said_->setText(l.log->has_position ? QString()
+    said_->setText(l.log->has_position ? l.judged_by
                    : outside           ? tr("Sticks alone")
                                        : tr("No positions: what sticks and attitude tell."));
     title_->setText(l.title);

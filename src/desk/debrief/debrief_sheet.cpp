@@ -137,6 +137,7 @@ void paintDebriefSheet(QPainter& p, const QRectF& page, const SheetFacts& f)
     sheet.text(l.score ? QObject::tr("%1 of 100 marks · printed %2").arg(inPlaces(l.score->score, 0)).arg(f.date)
                        : QObject::tr("printed %1").arg(f.date),
                2, false, sheet_soft);
+    if (!l.judged_by.isEmpty()) sheet.text(l.judged_by, 2, false, sheet_soft);
     sheet.space(1);
     const double pictures = 42;
     sheet_track(sheet, sheet.box(0, 46, pictures), l);

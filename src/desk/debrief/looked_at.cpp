@@ -24,9 +24,13 @@ Result<LookedAt> keptFlight(const School& school, const AttemptRow& attempt)
     LookedAt l;
     l.pilot_id = attempt.pilot_id;
     l.attempt_id = attempt.id;
-    l.drill = school.flown_drill(school.judged(attempt.id));
-    if (!l.drill.free && log->has_position)
-        if (auto score = score_log(l.drill, *log)) l.score = std::move(*score);
+    const JudgedAttempt judged = school.judged(attempt.id);
+    l.drill = school.flown_drill(judged);
+    l.score = school.kept_score(judged);
+    if (const auto today = school.judged_today(judged, *log))
+        l.judged_by = QObject::tr("Judged by version %1; today's limits would give %2.")
+                          .arg(judged.drill_version)
+                          .arg(inPlaces(today->score, 0));
     l.title = QObject::tr("%1, %2").arg(flownInWords(school, attempt), dayInWords(attempt.at));
     l.log = std::make_shared<const FlightLog>(std::move(*log));
     return l;

@@ -25,8 +25,9 @@ struct LookedAt {
     std::string attempt_id; ///< empty: it is not kept, or is practice outside
     std::string session_id; ///< of practice outside
     std::shared_ptr<const FlightLog> log;
-    Drill drill; ///< with the camera that it was flown with; a free flight's where there was none
-    std::optional<Score> score;
+    Drill drill;                ///< with the camera that it was flown with; a free flight's where there was none
+    std::optional<Score> score; ///< as it was kept
+    QString judged_by;          ///< a sentence where its drill has changed since; empty: it has not
     Debrief found;
     std::vector<Advice> advice;
     QString title;

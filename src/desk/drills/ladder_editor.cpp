@@ -43,7 +43,7 @@ std::string step_for(const std::string& chosen, Curriculum& c)
 {
     if (!chosen.starts_with(free_minutes)) return chosen;
     Curriculum::FreeBlock block;
-    block.id = "free-" + std::to_string(c.free_blocks.size() + 1);
+    block.id = "free-" + whole_text(c.free_blocks.size() + 1);
     block.minutes = number_of(chosen.substr(std::string_view(free_minutes).size())).value_or(block.minutes);
     c.free_blocks.push_back(block);
     return block.id;

@@ -146,7 +146,7 @@ void ReleasePanel::show(const std::string& pilot_id)
         reasons_.clear();
         passphrase_->clear();
         say({});
-        until_->setDate(QDate(1970, 1, 1).addDays(school_.today() + school_.house().whole("day.release_days")));
+        until_->setDate(QDate(1970, 1, 1).addDays(school_.today() + school_.house().whole(Limit::DayReleaseDays)));
     }
     pilot_id_ = pilot_id;
     refresh();

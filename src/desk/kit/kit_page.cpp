@@ -194,10 +194,10 @@ void KitPage::remakeList()
         if (item.detect) box->setToolTip(tr("Ticks itself when it is seen."));
         auto* when = new QLabel;
         when->setObjectName(QStringLiteral("quiet"));
-        when->setToolTip(
-            item.each_session
-                ? tr("When it was last ticked. It must be so at every start: it is asked again after each session.")
-                : tr("When it was last ticked. It is asked again after %1 days (house).").arg(school_.house().whole("kit_days")));
+        when->setToolTip(item.each_session
+                             ? tr("When it was last ticked. It must be so at every start: it is asked again after each session.")
+                             : tr("When it was last ticked. It is asked again after %1 days (house).")
+                                   .arg(school_.house().whole(Limit::KitDays)));
         line->addWidget(box, 1);
         line->addWidget(when);
         column->addLayout(line);

@@ -124,7 +124,7 @@ void SicknessDialog::say()
                         .arg(inPlaces(score->oculomotor, 1))
                         .arg(inPlaces(score->disorientation, 1))
                         .arg(inPlaces(score->total, 1));
-    const double limit = school_.house().of("sickness.total");
+    const double limit = school_.house().of(Limit::SicknessTotal);
     words += score->total > limit
                  ? tr(" Over %1 (house): go on by the screen, rest, and no real aircraft today.").arg(inPlaces(limit, 0))
                  : tr(" Not over %1 (house).").arg(inPlaces(limit, 0));

@@ -370,9 +370,9 @@ void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)
     }
     for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->show();
     QThreadPool::globalInstance()->start([self = QPointer<CurvesPanel>(this), asked, trials = std::move(trials),
-                                          today = school_.today(), rules = standing_rules(school_.house())] {
+                                          today = school_.today(), house = school_.house()] {
         std::vector<DrillOutlook> outlooks;
-        for (const DrillTrials& of : trials) outlooks.push_back(drill_outlook(of, today, rules));
+        for (const DrillTrials& of : trials) outlooks.push_back(drill_outlook(of, today, house));
         QMetaObject::invokeMethod(
             qApp,
             [self, asked, today, outlooks = std::move(outlooks)]() mutable {

@@ -98,13 +98,14 @@ void HoursPanel::fill()
     const PilotRow* pilot = school_.pilot(station_.pilotId());
     const HouseLimits& house = school_.house();
     const HoursOfPilot h = hours_of(school_, station_.pilotId());
-    const double wanted = house.of("hours.weekly"), low = house.of("hours.low"), comfortable = house.of("hours.comfortable");
+    const double wanted = house.of(Limit::HoursWeekly), low = house.of(Limit::HoursLow),
+                 comfortable = house.of(Limit::HoursComfortable);
     pace_->setText(
         !pilot ? QString()
                : tr("%1 h of practice, %2 h idle taken off. Over the last four weeks %3 h a week (95 %: %4 to %5).")
                      .arg(number(h.hours), number(h.idle), number(h.pace.weekly_hours), number(h.pace.low), number(h.pace.high)));
     pace_->setVisible(pilot);
-    alert_->setVisible(pilot && h.short_weeks >= house.whole("hours.short_weeks"));
+    alert_->setVisible(pilot && h.short_weeks >= house.whole(Limit::HoursShortWeeks));
     alert_->setText(tr("Below %1 h a week for %2 weeks now: hours that come too slowly are forgotten in between.")
                         .arg(number(wanted, wanted == std::floor(wanted) ? 0 : 1))
                         .arg(h.short_weeks));
@@ -119,7 +120,7 @@ void HoursPanel::fill()
             if (s.matched && school_.today() - local_day(s.started_at) < 28) hours += s.active_s / 3600;
         return hours / 4;
     }();
-    const double matched = house.of("hours.matched");
+    const double matched = house.of(Limit::HoursMatched);
     const Target targets[] = {
         {tr("%1 h, the low end").arg(low), low, h.hours, h.to_low},
         {tr("%1 h, comfortable").arg(comfortable), comfortable, h.hours, h.to_comfortable},

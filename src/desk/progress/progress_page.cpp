@@ -78,7 +78,7 @@ void ProgressPage::refresh()
     const HoursOfPilot h = hours_of(school_, pilot->id);
     const QString name = QString::fromStdString(pilot->name);
     if (h.hours == 0) return summary_->setText(tr("%1 has not practised yet.").arg(name));
-    const double low = school_.house().of("hours.low"), comfortable = school_.house().of("hours.comfortable");
+    const double low = school_.house().of(Limit::HoursLow), comfortable = school_.house().of(Limit::HoursComfortable);
     const bool past_low = h.hours >= low;
     const WeeksLeft& left = past_low ? h.to_comfortable : h.to_low;
     const double target = past_low ? comfortable : low;

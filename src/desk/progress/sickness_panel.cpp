@@ -72,7 +72,7 @@ void SicknessPanel::fill()
     if (trend.points.empty()) return;
     const Theme& t = theme();
     startPlot(*plot_);
-    const double limit = school_.house().of("sickness.total");
+    const double limit = school_.house().of(Limit::SicknessTotal);
     double most = 1.5 * limit;
     const auto add = [&](bool goggles, bool before) {
         QVector<double> at, total;

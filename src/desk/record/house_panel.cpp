@@ -60,7 +60,8 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     group_->setAccessibleName(tr("Which rules"));
     group_->addItem(tr("All rules"), QString());
     for (const HouseLimit& limit : house_limits())
-        if (group_->findData(asWords(limit.group)) < 0) group_->addItem(asWords(limit.group), asWords(limit.group));
+        if (group_->findData(asWords(group_name(limit.group))) < 0)
+            group_->addItem(asWords(group_name(limit.group)), asWords(group_name(limit.group)));
     group_->addItem(tr("Marks of drills"), marks_group);
     group_->addItem(tr("Coaching"), coaching_group);
     auto* paper = namedButton(tr("On paper …"), "housePaper", tr("All of them as they are now, with what was changed"));
@@ -149,9 +150,9 @@ void HousePanel::addLimits()
                 changed =
                     tr("%1 by %2: %3")
                         .arg(dayInWords(c.at), QString::fromStdString(school_.who_is(c.who)), QString::fromStdString(c.why));
-        addRow({asWords(limit.name), withUnit(school_.house().of(limit.id), limit), withUnit(limit.usual, limit),
+        addRow({asWords(limit.name), withUnit(school_.house().of(limit.limit), limit), withUnit(limit.usual, limit),
                 asWords(limit.why), changed},
-               asWords(limit.group), utf8(limit.id));
+               asWords(group_name(limit.group)), utf8(limit.id));
     }
 }
 
@@ -223,8 +224,8 @@ void HousePanel::choose()
     value_->setRange(limit->least, limit->most);
     value_->setSingleStep(limit->decimals == 0 ? 1 : limit->decimals == 1 ? 0.5 : 0.05);
     value_->setSuffix(limit->unit.empty() ? QString() : QLatin1Char(' ') + asWords(limit->unit));
-    value_->setValue(school_.house().of(limit->id));
-    usual_->setEnabled(may && school_.house().is_changed(limit->id));
+    value_->setValue(school_.house().of(limit->limit));
+    usual_->setEnabled(may && school_.house().is_changed(limit->limit));
 }
 
 void HousePanel::keep(double value)
@@ -233,7 +234,7 @@ void HousePanel::keep(double value)
     if (!limit) return;
     if (reason_->text().simplified().isEmpty()) return said_->setText(tr("Say why it is changed: the next one here will ask."));
     const QString name = asWords(limit->name), unit_value = withUnit(value, *limit);
-    const bool done = school_.keep_house_limit(std::string(limit->id), value, reason_->text().toStdString());
+    const bool done = school_.keep_house_limit(limit->limit, value, reason_->text().toStdString());
     if (done) reason_->clear();
     said_->setText(done ? tr("%1: %2 from now on. Ctrl+Z takes it back.").arg(name, unit_value) : tr("It was not changed."));
 }
@@ -250,10 +251,10 @@ QString HousePanel::onPaperNow() const
         rows.clear();
     };
     for (const HouseLimit& limit : house_limits()) {
-        if (group != asWords(limit.group)) put(), group = asWords(limit.group);
-        const QString here = onPaper(withUnit(school_.house().of(limit.id), limit));
+        if (group != asWords(group_name(limit.group))) put(), group = asWords(group_name(limit.group));
+        const QString here = onPaper(withUnit(school_.house().of(limit.limit), limit));
         rows.push_back({onPaper(asWords(limit.name)),
-                        school_.house().is_changed(limit.id) ? QStringLiteral("<b>%1</b>").arg(here) : here,
+                        school_.house().is_changed(limit.limit) ? QStringLiteral("<b>%1</b>").arg(here) : here,
                         onPaper(withUnit(limit.usual, limit)), onPaper(asWords(limit.why))});
     }
     put();

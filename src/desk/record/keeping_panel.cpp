@@ -67,7 +67,7 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     said_->setWordWrap(true);
     layout->addWidget(said_);
     connect(months_, &QSpinBox::editingFinished, this, [this] {
-        school_.keep_house_limit("keep_months", months_->value());
+        school_.keep_house_limit(Limit::KeepMonths, months_->value());
         refresh(); // what may not be changed is as it was
     });
     connect(erase_, &QPushButton::clicked, this, &KeepingPanel::erase);
@@ -98,7 +98,7 @@ std::string KeepingPanel::chosen() const
 
 void KeepingPanel::refresh()
 {
-    const int months = school_.house().whole("keep_months");
+    const int months = school_.house().whole(Limit::KeepMonths);
     months_->setValue(months);
     const auto archived = school_.archived_pilots();
     const QDate today = QDateTime::fromSecsSinceEpoch(school_.now()).date();

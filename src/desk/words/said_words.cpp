@@ -1,5 +1,6 @@
 #include "desk/words/said_words.h"
 
+#include "core/base/number_text.h"
 #include "desk/words/flight_words.h"
 
 #include <QCoreApplication>
@@ -44,8 +45,8 @@ std::string formOf(const Said& said)
     if (said.form_of_many.empty()) return translated(said.form).toStdString();
     const std::string form =
         QCoreApplication::translate(context, said.form.c_str(), nullptr, static_cast<int>(said.count)).toStdString();
-    const bool isTranslated = form != filled(said.form, {}, std::to_string(said.count));
-    return isTranslated || said.count == 1 ? form : filled(said.form_of_many, {}, std::to_string(said.count));
+    const bool isTranslated = form != filled(said.form, {}, whole_text(said.count));
+    return isTranslated || said.count == 1 ? form : filled(said.form_of_many, {}, whole_text(said.count));
 }
 
 /// English does; German begins every noun with a capital.

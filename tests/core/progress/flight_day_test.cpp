@@ -43,7 +43,7 @@ TEST_CASE("every house limit has a reason, and holds its own usual value", "[cor
         CHECK_FALSE(l.why.empty());
         CHECK(l.least <= l.usual);
         CHECK(l.usual <= l.most);
-        CHECK(HouseLimits{}.of(l.id) == l.usual);
+        CHECK(HouseLimits{}.of(l.limit) == l.usual);
         CHECK(house_limit(l.id) == &l);
     }
     CHECK(house_limit("nothing") == nullptr);
@@ -52,25 +52,19 @@ TEST_CASE("every house limit has a reason, and holds its own usual value", "[cor
 TEST_CASE("a house limit is changed, kept within what it allows, and as usual again", "[core][progress][house]")
 {
     HouseLimits house;
-    house.change("hours.low", 30);
-    CHECK(house.of("hours.low") == 30);
-    CHECK(house.is_changed("hours.low"));
-    CHECK(readiness_rules(house).hours == 30);
-    house.change("hours.low", 20);
-    CHECK_FALSE(house.is_changed("hours.low"));
+    house.change(Limit::HoursLow, 30);
+    CHECK(house.of(Limit::HoursLow) == 30);
+    CHECK(house.is_changed(Limit::HoursLow));
+    house.change(Limit::HoursLow, 20);
+    CHECK_FALSE(house.is_changed(Limit::HoursLow));
     CHECK(house == HouseLimits{});
-    house.change("gate.cut_share", 400);
-    CHECK(house.of("gate.cut_share") == 100);
-    CHECK(readiness_rules(house).cut_share == Approx(1));
-    house.change("no such rule", 1);
-    house.change("hold.passes", 5);
-    CHECK(standing_rules(house).passes == 5);
-    // What no house has changed is what the gates and the holding of drills always asked for.
-    CHECK(readiness_rules({}).cut_share == Approx(ReadinessRules{}.cut_share));
-    CHECK(readiness_rules({}).rocking_share == Approx(ReadinessRules{}.rocking_share));
-    CHECK(readiness_rules({}).roof_minutes == ReadinessRules{}.roof_minutes);
-    CHECK(standing_rules({}).currency_days == StandingRules{}.currency_days);
-    CHECK(standing_rules({}).side_gap == StandingRules{}.side_gap);
+    house.change(Limit::GateCutShare, 400);
+    CHECK(house.of(Limit::GateCutShare) == 100);
+    CHECK(house.share(Limit::GateCutShare) == Approx(1));
+    house.change(Limit::HoldPasses, 4.6);
+    CHECK(house.whole(Limit::HoldPasses) == 5);
+    house.change(Limit::HoldPasses, std::nan("")); // is nothing
+    CHECK(house.whole(Limit::HoldPasses) == 5);
 }
 
 TEST_CASE("weeks left follow from the pace, with an interval", "[core][progress][hours]")
@@ -183,7 +177,7 @@ TEST_CASE("a crash costs by its speed, the height that it falls from, and the gr
     CHECK_FALSE(bill_of({}, 0, 1, 1, prices).break_even());
     CHECK(bill_of({}, 2, 1, 1, prices).would_have_cost == Approx(6));
     HouseLimits dear;
-    dear.change("price.propellers", 10);
+    dear.change(Limit::PricePropellers, 10);
     CHECK(bill_of({}, 2, 1, 1, dear).would_have_cost == Approx(20));
     CHECK(station_budget(prices) == Approx(145));
 }

@@ -29,9 +29,9 @@ ReadinessFacts ready()
     return f;
 }
 
-ReadinessGate gate(const ReadinessFacts& f, std::string_view id, const ReadinessRules& rules = {})
+ReadinessGate gate(const ReadinessFacts& f, std::string_view id, const HouseLimits& house = {})
 {
-    for (const ReadinessGate& g : readiness(f, today, rules))
+    for (const ReadinessGate& g : readiness(f, today, house))
         if (g.id == id) return g;
     FAIL("no gate " << id);
     return {};
@@ -117,8 +117,8 @@ TEST_CASE("gates go by the newest crashes, by what is wrong first, and by the ho
     CHECK(gate(f, "controller").evidence == f.controller_fault);
     f.strong_habit = "Turn at fault in 5 of the last 5 flights";
     CHECK(gate(f, "habits").evidence == f.strong_habit);
-    ReadinessRules rules;
-    rules.hours = 50;
-    CHECK(gate(f, "hours", rules).state == GateState::NotYet);
+    HouseLimits house;
+    house.change(Limit::HoursLow, 50);
+    CHECK(gate(f, "hours", house).state == GateState::NotYet);
     CHECK(gate_state_key(GateState::NotYet) == "not yet");
 }

@@ -72,7 +72,7 @@ TEST_CASE("hours tell the pace, the weeks left and who is too slow", "[desk][pro
     CHECK(targets->item(0, 0)->text() == "20 h, the low end");
     CHECK(targets->item(0, 3)->text().contains(" to "));
     CHECK(p.desk.text("hoursArithmetic").contains("20 h at 3 h a week is 6.7 weeks, 50 h is 16.7"));
-    REQUIRE(p.desk.school->keep_house_limit("hours.weekly", 4, "more"));
+    REQUIRE(p.desk.school->keep_house_limit(Limit::HoursWeekly, 4, "more"));
     CHECK(p.desk.text("hoursArithmetic").contains("20 h at 4 h a week is 5.0 weeks"));
     for (const PilotRow& pilot : p.desk.school->pilots())
         if (pilot.name == "Nell Harker") p.desk.station->choosePilot(pilot.id);
@@ -154,7 +154,7 @@ TEST_CASE("the bill is an estimate, and its prices are the house's", "[desk][pro
     auto* bill = p.desk.find<QTableWidget>("bill");
     const QString whole = bill->item(bill->rowCount() - 1, 5)->text();
     CHECK(whole.toInt() > 0);
-    REQUIRE(p.desk.school->keep_house_limit("price.aircraft", 1000, "another one"));
+    REQUIRE(p.desk.school->keep_house_limit(Limit::PriceAircraft, 1000, "another one"));
     CHECK(bill->item(bill->rowCount() - 1, 5)->text().toInt() >= whole.toInt());
     p.press("billPrices");
     REQUIRE(p.desk.find<QWidget>("recordWindow")->isVisible());
@@ -186,10 +186,10 @@ TEST_CASE("a rule of the house is changed with a reason; gates go by it; it is u
     p.desk.find<QDoubleSpinBox>("houseValue")->setValue(12);
     p.press("houseKeep");
     CHECK(p.desk.text("houseSaid").contains("Say why"));
-    CHECK(p.desk.school->house().of("hours.low") == 20);
+    CHECK(p.desk.school->house().of(Limit::HoursLow) == 20);
     p.desk.find<QLineEdit>("houseReason")->setText("The first flights are flown tethered");
     p.press("houseKeep");
-    CHECK(p.desk.school->house().of("hours.low") == 12);
+    CHECK(p.desk.school->house().of(Limit::HoursLow) == 12);
     const auto gates = gates_of(*p.desk.school, p.desk.station->pilotId());
     CHECK(gates.front().evidence.english().find("of 12 h") != std::string::npos);
     choose("hours.low");
@@ -201,7 +201,7 @@ TEST_CASE("a rule of the house is changed with a reason; gates go by it; it is u
     CHECK(printed.contains("tethered"));
     CHECK(printed.contains("Marks of drills"));
     QTest::keyClick(&*p.desk.window, Qt::Key_Z, Qt::ControlModifier);
-    CHECK(p.desk.school->house().of("hours.low") == 20);
+    CHECK(p.desk.school->house().of(Limit::HoursLow) == 20);
     auto* group = p.desk.find<QComboBox>("houseGroup");
     group->setCurrentIndex(group->findText("Marks of drills"));
     CHECK(rules->rowCount() > 60);

@@ -57,6 +57,22 @@ TEST_CASE("F1 opens the handbook at the page where one is", "[desk][help]")
     CHECK(desk.find<QTextBrowser>("helpPage")->toPlainText().startsWith("A first day in ten minutes"));
 }
 
+TEST_CASE("Escape closes the handbook, wherever in it one is", "[desk][help]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->showHelp("index");
+    auto* help = desk.window->findChild<HelpWindow*>();
+    for (const char* part : {"helpContents", "helpWanted", "helpPage"}) {
+        desk.window->showHelp("index");
+        REQUIRE(desk.waitFor([&] { return help->isVisible(); }));
+        help->findChild<QWidget*>(part)->setFocus();
+        INFO(part);
+        QTest::keyClick(help->windowHandle(), Qt::Key_Escape); // as it comes from outside: shortcuts have their say
+        CHECK_FALSE(help->isVisible());
+    }
+    CHECK(desk.window->isVisible());
+}
+
 TEST_CASE("the handbook is searched by words, and a link leads to a part of a page", "[desk][help]")
 {
     Desk desk(BH_DEMO);

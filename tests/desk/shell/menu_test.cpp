@@ -1,5 +1,6 @@
 // The menu, commands by name, keys that can be changed, and what is preferred at a computer.
 #include "desk/controller/controller_page.h"
+#include "desk/drills/drills_page.h"
 #include "desk/parts/command.h"
 #include "desk/parts/hints.h"
 #include "desk/parts/preferences.h"
@@ -12,12 +13,14 @@
 #include <QAction>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDialog>
 #include <QDir>
 #include <QFile>
 #include <QKeySequenceEdit>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
+#include <QPointer>
 #include <QStandardPaths>
 #include <QTableWidget>
 #include <QTreeWidget>
@@ -133,6 +136,21 @@ TEST_CASE("every command is found by a part of its name and done, on whatever pa
     list = opened<QDialog>(desk, "commands", "commandList");
     QTest::keyClicks(list->findChild<QLineEdit*>("commandWanted"), "no such thing");
     CHECK(rowsOf(list->findChild<QTreeWidget*>("commandRows")) == QStringList{"Nothing here is called so."});
+}
+
+TEST_CASE("Escape closes the list of all commands, from the words and from the rows, and does nothing behind it", "[desk][menu]")
+{
+    Desk desk(BH_DEMO);
+    desk.window->showPage(MainWindow::Drills);
+    for (const char* part : {"commandWanted", "commandRows"}) {
+        QPointer<QDialog> list = opened<QDialog>(desk, "commands", "commandList");
+        REQUIRE(QTest::qWaitForWindowExposed(list));
+        list->findChild<QWidget*>(part)->setFocus();
+        QTest::keyClick(list->windowHandle(), Qt::Key_Escape);
+        INFO(part);
+        CHECK(desk.waitFor([&] { return !list || !list->isVisible(); }));
+        CHECK(desk.window->drillsPage()->isVisible());
+    }
 }
 
 TEST_CASE("keys are changed on one sheet, kept, and never stand for two things at once", "[desk][menu]")
