@@ -6,8 +6,8 @@
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
+#include "files/text/file_text.h"
 #include "long_flight.h"
 #include "must.h"
 

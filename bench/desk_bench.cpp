@@ -2,14 +2,14 @@
 #include "core/standin/stand_in_pilot.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/debrief/time_lanes.h"
-#include "desk/parts/flight_painter.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/shell/trouble.h"
+#include "desk/parts/flight/flight_painter.h"
+#include "desk/parts/look/theme.h"
+#include "desk/shell/acts/trouble.h"
 #include "files/data_folder.h"
 #include "long_flight.h"
 #include "must.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QImage>
@@ -83,7 +83,7 @@ FLIGHT_VIEW(circuit_2560x1440, "circuit", QSize(2560, 1440), desk::FlightEye::Ai
 struct LongDebrief {
     QTemporaryDir folder;
     std::unique_ptr<School> school;
-    std::unique_ptr<desk::Station> station;
+    std::unique_ptr<Station> station;
     std::unique_ptr<desk::DebriefPage> page;
     std::string flight;
     LongDebrief()
@@ -95,7 +95,7 @@ struct LongDebrief {
         const std::string pilot = school->add_pilot({"", "Jonah Wickett"});
         const FlightLog log = twenty_minutes();
         flight = school->add_imported_flight(pilot, log, "long.csv", school->now() - 3600);
-        station = std::make_unique<desk::Station>(*school);
+        station = std::make_unique<Station>(*school);
         page = std::make_unique<desk::DebriefPage>(*school, *station);
         page->resize(1036, 700);
         station->choosePilot(pilot);

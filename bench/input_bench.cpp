@@ -1,7 +1,7 @@
 // From stick to picture: how long after a stick of SDL's virtual joystick moves the flight view has drawn a frame with it.
 // The real sampling thread, flight loop and view, in a shown window.
-#include "desk/parts/flight_view.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/flight/flight_view.h"
+#include "desk/parts/look/theme.h"
 #include "device/stick_input.h"
 #include "files/data_folder.h"
 #include "must.h"

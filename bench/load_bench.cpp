@@ -3,11 +3,11 @@
 #include "core/base/random.h"
 #include "must.h"
 #include "private_server.h"
-#include "record/bodies.h"
-#include "record/database.h"
-#include "record/verify.h"
-#include "school/rights.h"
+#include "record/chain/bodies.h"
+#include "record/copies/verify.h"
+#include "record/file/database.h"
 #include "school/school.h"
+#include "school/values/rights.h"
 
 #include <QCoreApplication>
 #include <QElapsedTimer>

@@ -11,6 +11,6 @@ template <class T>
 T must(bh::Result<T> result)
 {
     if (result) return std::move(*result);
-    std::fprintf(stderr, "bench: %s\n", result.error().message.c_str());
+    std::fprintf(stderr, "bench: %s\n", result.error().english.c_str());
     std::exit(2);
 }

@@ -1,13 +1,13 @@
 // How long the window stands still with a large school: 40 pilots and 50,000 attempts, every page made. Prints medians.
 // With a folder as its argument, the record is kept there, and one that is there already is used as it is.
 #include "core/standin/stand_in_pilot.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/shell/main_window.h"
+#include "desk/parts/look/theme.h"
+#include "desk/shell/window/main_window.h"
 #include "must.h"
-#include "record/bodies.h"
+#include "record/chain/bodies.h"
+#include "school/flights/take_off.h"
 #include "school/school.h"
-#include "school/take_off.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QCheckBox>
@@ -138,7 +138,7 @@ void open_many_pilots(const std::filesystem::path& file)
     const double record_ms =
         ms_of([&] { school = std::make_unique<School>(must(Record::open(file, of_the_day())), DataFolder(BH_DATA)); });
     const double window_ms = ms_of([&] {
-        desk::Station station(*school);
+        Station station(*school);
         desk::MainWindow window(*school, station, "Bench");
         window.show();
         QApplication::processEvents();
@@ -173,7 +173,7 @@ int main(int argc, char** argv)
 
     School school(must(Record::open(file, of_the_day())), DataFolder(BH_DATA));
     const std::vector<Flown> flown = fly_some(school);
-    desk::Station station(school);
+    Station station(school);
     desk::MainWindow window(school, station, "Bench");
     window.resize(1280, 800);
     window.show();

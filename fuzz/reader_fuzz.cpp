@@ -4,39 +4,39 @@
 // one that is meant, and without it the program lists them.
 #include "core/base/one_line.h"
 #include "core/progress/weather_report.h"
-#include "files/airframe_document.h"
-#include "files/calendar.h"
-#include "files/calibration_document.h"
-#include "files/coaching_document.h"
-#include "files/conditions_document.h"
-#include "files/curriculum_document.h"
-#include "files/drill_document.h"
-#include "files/first_flight_documents.h"
-#include "files/flight_csv.h"
-#include "files/flight_import.h"
-#include "files/flight_pack.h"
-#include "files/kit_documents.h"
-#include "files/match_documents.h"
-#include "files/pointing_csv.h"
-#include "files/rates_csv.h"
-#include "files/rates_document.h"
-#include "files/recording_csv.h"
-#include "files/setup_document.h"
-#include "files/sickness_document.h"
-#include "files/simulator_document.h"
-#include "files/stick_csv.h"
-#include "files/stick_recording.h"
-#include "files/week_document.h"
-#include "files/world_document.h"
+#include "files/documents/airframe_document.h"
+#include "files/documents/calibration_document.h"
+#include "files/documents/coaching_document.h"
+#include "files/documents/conditions_document.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/first_flight_documents.h"
+#include "files/documents/kit_documents.h"
+#include "files/documents/match_documents.h"
+#include "files/documents/rates_document.h"
+#include "files/documents/setup_document.h"
+#include "files/documents/sickness_document.h"
+#include "files/documents/simulator_document.h"
+#include "files/documents/week_document.h"
+#include "files/documents/world_document.h"
+#include "files/flights/flight_csv.h"
+#include "files/flights/flight_import.h"
+#include "files/flights/flight_pack.h"
+#include "files/tables/calendar.h"
+#include "files/tables/pointing_csv.h"
+#include "files/tables/rates_csv.h"
+#include "files/tables/recording_csv.h"
+#include "files/tables/stick_csv.h"
+#include "files/tables/stick_recording.h"
 #include "record/attachments.h"
-#include "record/backup.h"
-#include "record/bodies.h"
-#include "record/exchange.h"
-#include "record/key_book.h"
-#include "record/seals.h"
-#include "record/waiting.h"
-#include "school/room.h"
+#include "record/chain/bodies.h"
+#include "record/chain/key_book.h"
+#include "record/chain/seals.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/server/waiting.h"
 #include "school/session_import.h"
+#include "school/views/room.h"
 
 #include <QCoreApplication>
 #include <cstdint>
@@ -63,7 +63,7 @@ template <class T>
 void looked_at(const Result<T>& result)
 {
     if (result) return;
-    const std::string& message = result.error().message;
+    const std::string& message = result.error().english;
     if (message.empty() || message.size() > 4000 || message.find('\n') != std::string::npos) std::abort();
 }
 
@@ -73,7 +73,7 @@ void read_conditions(std::string_view text) { looked_at(parse_conditions(text, "
 void read_curriculum(std::string_view text) { looked_at(parse_curriculum(text, "f")); }
 void read_drill(std::string_view text)
 {
-    std::vector<Said> slips;
+    std::vector<Message> slips;
     looked_at(parse_drill(text, "f", &slips));
 }
 void read_rates(std::string_view text) { looked_at(parse_rates(text, "f")); }
@@ -154,9 +154,9 @@ void read_waiting(std::string_view text)
     static const std::filesystem::path folder = "/dev/shm/bh-fuzz-" + std::to_string(getpid()) + ".waiting";
     std::filesystem::create_directories(folder);
     std::ofstream(folder / "00000001.waiting.json", std::ios::binary) << text;
-    std::vector<Said> problems;
+    std::vector<Message> problems;
     for (const WaitingGesture& gesture : WaitingEntries(folder).all(&problems)) static_cast<void>(as_entries(gesture));
-    for (const Said& p : problems) looked_at(Result<void>(tl::unexpected(Error{Error::Code::BadInput, p})));
+    for (const Message& p : problems) looked_at(Result<void>(tl::unexpected(Error{Error::Code::BadInput, p})));
 }
 /// A flight log beside the record, gzip and all.
 void read_attached(std::string_view text)

@@ -1245,6 +1245,10 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <source>%1 entries, nothing wrong but what is known: %2</source>
         <translation>%1 Einträge, nichts falsch außer Bekanntem: %2</translation>
     </message>
+    <message>
+        <source>Judged by version %1; today&apos;s limits would give %2.</source>
+        <translation>Beurteilt nach Fassung %1; die heutigen Grenzen gäben %2.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AboutWindow</name>
@@ -1517,6 +1521,10 @@ Die Schriften:
         <source>%1 of %2</source>
         <translation>%1 von %2</translation>
     </message>
+    <message>
+        <source>no drill here is meant for it</source>
+        <translation>keine Übung hier ist dafür gedacht</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AircraftForm</name>
@@ -1575,197 +1583,6 @@ Die Schriften:
     <message>
         <source>Read off in a hover without wind, fresh battery. The thrust curve between linear and quadratic is fitted to it.</source>
         <translation>Im Schweben ohne Wind mit frischem Akku abgelesen. Die Schubkurve zwischen linear und quadratisch wird daran angepasst.</translation>
-    </message>
-</context>
-<context>
-    <name>bh::desk::Apron</name>
-    <message>
-        <source>Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle.</source>
-        <translation>Aktive Übungszeit: Motoren scharf, oder ein Knüppel in den letzten 10 s um mehr als 2 % bewegt. Der Rest ist Ruhe.</translation>
-    </message>
-    <message>
-        <source>All about the record: its state, copies, people, erasing</source>
-        <translation>Alles über die Akte: Stand, Kopien, Personen, Löschen</translation>
-    </message>
-    <message>
-        <source>Watch outside</source>
-        <translation>Auswärts zusehen</translation>
-    </message>
-    <message>
-        <source>Notices practice in another program: it begins when the sticks are worked there, ends two minutes after they were left alone, and is offered for the logbook</source>
-        <translation>Bemerkt Üben in einem anderen Programm: es beginnt, wenn dort die Knüppel bewegt werden, endet zwei Minuten nachdem sie ruhen, und wird fürs Logbuch angeboten</translation>
-    </message>
-    <message>
-        <source>What the pilot looks at in this session: another one each time it is pressed</source>
-        <translation>Worauf der Pilot in dieser Sitzung schaut: bei jedem Druck ein anderes</translation>
-    </message>
-    <message>
-        <source>Night</source>
-        <translation>Nacht</translation>
-    </message>
-    <message>
-        <source>Dark colours for a dark room, Ctrl+L</source>
-        <translation>Dunkle Farben für einen dunklen Raum, Strg+L</translation>
-    </message>
-    <message>
-        <source>Locked</source>
-        <translation>Gesperrt</translation>
-    </message>
-    <message>
-        <source>No lock</source>
-        <translation>Keine Sperre</translation>
-    </message>
-    <message>
-        <source>Unlocked; a click or Ctrl+U locks it</source>
-        <translation>Offen; ein Klick oder Strg+U sperrt</translation>
-    </message>
-    <message>
-        <source>A coordinator or an instructor unlocks it, Ctrl+U</source>
-        <translation>Ein Koordinator oder Ausbilder öffnet, Strg+U</translation>
-    </message>
-    <message>
-        <source>Nobody has said yet who may do what</source>
-        <translation>Noch hat niemand gesagt, wer was darf</translation>
-    </message>
-    <message>
-        <source>Verifying …</source>
-        <translation>Wird geprüft …</translation>
-    </message>
-    <message>
-        <source>Verify</source>
-        <translation>Prüfen</translation>
-    </message>
-    <message>
-        <source>Checks every entry, every table, and every flight log and recording beside the record</source>
-        <translation>Prüft jeden Eintrag, jede Tabelle und jede Flugaufzeichnung und Aufnahme neben der Akte</translation>
-    </message>
-    <message>
-        <source>Verified %1</source>
-        <translation>Geprüft %1</translation>
-    </message>
-    <message>
-        <source>1 problem</source>
-        <translation>1 Problem</translation>
-    </message>
-    <message>
-        <source>%1 problems</source>
-        <translation>%1 Probleme</translation>
-    </message>
-    <message>
-        <source>%1 entries and what they name are as they were written. Again: click</source>
-        <translation>%1 Einträge und was sie nennen sind, wie sie geschrieben wurden. Noch einmal: klicken</translation>
-    </message>
-    <message>
-        <source>What is wrong with the record, and what can be done</source>
-        <translation>Was an der Akte nicht stimmt und was zu tun ist</translation>
-    </message>
-    <message>
-        <source>%1 is unplugged</source>
-        <translation>%1 ist abgezogen</translation>
-    </message>
-    <message>
-        <source>%1, not calibrated</source>
-        <translation>%1, nicht kalibriert</translation>
-    </message>
-    <message>
-        <source>%1, not verified</source>
-        <translation>%1, nicht bestätigt</translation>
-    </message>
-    <message>
-        <source>Practice %1, idle %2</source>
-        <translation>Übungszeit %1, Ruhe %2</translation>
-    </message>
-    <message>
-        <source>Practice outside has ended: see Progress</source>
-        <translation>Üben auswärts ist zu Ende: siehe Fortschritt</translation>
-    </message>
-    <message>
-        <source>Practice outside %1</source>
-        <translation>Üben auswärts %1</translation>
-    </message>
-    <message>
-        <source>No practice running</source>
-        <translation>Es läuft keine Übungszeit</translation>
-    </message>
-    <message>
-        <source>by the screen</source>
-        <translation>am Bildschirm</translation>
-    </message>
-    <message>
-        <source>in goggles</source>
-        <translation>mit Brille</translation>
-    </message>
-    <message>
-        <source>screen or goggles?</source>
-        <translation>Bildschirm oder Brille?</translation>
-    </message>
-    <message>
-        <source>Undo</source>
-        <translation>Rückgängig</translation>
-    </message>
-    <message>
-        <source>Undo the %1, Ctrl+Z</source>
-        <translation>%1 zurücknehmen, Strg+Z</translation>
-    </message>
-    <message>
-        <source>Nothing to undo</source>
-        <translation>Nichts zurückzunehmen</translation>
-    </message>
-    <message>
-        <source>Keeping the flight …</source>
-        <translation>Der Flug wird gesichert …</translation>
-    </message>
-    <message>
-        <source>Keeping %1 flights …</source>
-        <translation>%1 Flüge werden gesichert …</translation>
-    </message>
-    <message>
-        <source>%1 not kept yet, tried again: %2</source>
-        <translation>%1 noch nicht gesichert, neuer Versuch: %2</translation>
-    </message>
-    <message>
-        <source>1 flight</source>
-        <translation>1 Flug</translation>
-    </message>
-    <message>
-        <source>%1 flights</source>
-        <translation>%1 Flüge</translation>
-    </message>
-    <message>
-        <source>%1, %2</source>
-        <translation>%1, %2</translation>
-    </message>
-    <message>
-        <source>The server is away</source>
-        <translation>Der Server ist weg</translation>
-    </message>
-    <message>
-        <source>Handing over to the server</source>
-        <translation>Übergabe an den Server</translation>
-    </message>
-    <message>
-        <source>nothing waits for it</source>
-        <translation>nichts wartet auf ihn</translation>
-    </message>
-    <message>
-        <source>1 entry waits here</source>
-        <translation>1 Eintrag wartet hier</translation>
-    </message>
-    <message>
-        <source>%1 entries wait here</source>
-        <translation>%1 Einträge warten hier</translation>
-    </message>
-    <message>
-        <source>, shared with 1 station</source>
-        <translation>, geteilt mit 1 Station</translation>
-    </message>
-    <message>
-        <source>, shared with %1 stations</source>
-        <translation>, geteilt mit %1 Stationen</translation>
-    </message>
-    <message>
-        <source>%1%2, saved %3</source>
-        <translation>%1%2, gesichert %3</translation>
     </message>
 </context>
 <context>
@@ -3227,7 +3044,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Eine Übung fliegen (Alt+5) oder eine Flugaufzeichnung aus einer Datei öffnen.</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up, or open a flight log from a file.</source>
+        <source>Choose a pilot on the left, or open a flight log from a file.</source>
         <translation>Links einen Piloten wählen oder eine Flugaufzeichnung aus einer Datei öffnen.</translation>
     </message>
     <message>
@@ -3394,7 +3211,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Scharf</translation>
     </message>
     <message>
-        <source>Wide: without the line-up</source>
+        <source>Wide: without the list of pilots</source>
         <translation>Breit: ohne die Pilotenliste</translation>
     </message>
     <message>
@@ -3402,7 +3219,7 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Modus %1</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the flight is kept on the pilot&apos;s record.</source>
+        <source>Add a pilot on the left first; the flight is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Flug kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -3843,7 +3660,7 @@ Gas nach unten, dann startet %3.
         <translation>Was vor einem ersten Flug mit einem echten Fluggerät steht, Voraussetzung für Voraussetzung; der Tag selbst, die Einweisung und die Freigabe.</translation>
     </message>
     <message>
-        <source>Choose or add a pilot in the line-up.</source>
+        <source>Choose or add a pilot on the left.</source>
         <translation>Links einen Piloten wählen oder anlegen.</translation>
     </message>
 </context>
@@ -4860,7 +4677,7 @@ Gas nach unten, dann startet %3.
         <translation>Zurück zur Auswertung</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up first</source>
+        <source>Choose a pilot on the left first</source>
         <translation>Zuerst links einen Piloten wählen</translation>
     </message>
     <message>
@@ -5142,7 +4959,7 @@ Gas nach unten, dann startet %3.
         <translation>Ist wieder da</translation>
     </message>
     <message>
-        <source>Puts the chosen pilot on the line-up again</source>
+        <source>Puts the chosen pilot on the list again</source>
         <translation>Nimmt den gewählten Piloten wieder in die Liste</translation>
     </message>
     <message>
@@ -5170,7 +4987,7 @@ Gas nach unten, dann startet %3.
         <translation>vorbei: zu löschen</translation>
     </message>
     <message>
-        <source>Nobody has left yet. &quot;Has left&quot; in the line-up takes a pilot off it; from then on the pilot is seen only here.</source>
+        <source>Nobody has left yet. &quot;Has left&quot; among the pilots takes a pilot off the list; from then on the pilot is seen only here.</source>
         <translation>Noch ist niemand gegangen. „Ist gegangen“ in der Pilotenliste nimmt einen heraus; von da an sieht man den Piloten nur hier.</translation>
     </message>
     <message>
@@ -5455,7 +5272,7 @@ Gas nach unten, dann startet %3.
         <translation>zuletzt %1</translation>
     </message>
     <message>
-        <source>Choose or add a pilot in the line-up; the ticks are kept per pilot.</source>
+        <source>Choose or add a pilot on the left; the ticks are kept per pilot.</source>
         <translation>Links einen Piloten wählen oder anlegen; die Haken werden je Pilot gesichert.</translation>
     </message>
     <message>
@@ -5761,73 +5578,6 @@ Gas nach unten, dann startet %3.
     </message>
 </context>
 <context>
-    <name>bh::desk::LineUp</name>
-    <message>
-        <source>Line-up</source>
-        <translation>Pilotenliste</translation>
-    </message>
-    <message>
-        <source>Type to find a pilot</source>
-        <translation>Piloten finden …</translation>
-    </message>
-    <message>
-        <source>Find a pilot</source>
-        <translation>Piloten finden</translation>
-    </message>
-    <message>
-        <source>Pilots</source>
-        <translation>Piloten</translation>
-    </message>
-    <message>
-        <source>No pilots yet. Type a name below and press Enter to add the first one.</source>
-        <translation>Noch keine Piloten. Unten einen Namen tippen und Enter drücken, um den ersten anzulegen.</translation>
-    </message>
-    <message>
-        <source>New pilot&apos;s name</source>
-        <translation>Name</translation>
-    </message>
-    <message>
-        <source>Name of a new pilot</source>
-        <translation>Name eines neuen Piloten</translation>
-    </message>
-    <message>
-        <source>Add</source>
-        <translation>Hinzufügen</translation>
-    </message>
-    <message>
-        <source>Name of the chosen pilot</source>
-        <translation>Name des gewählten Piloten</translation>
-    </message>
-    <message>
-        <source>Hours wanted before a first flight</source>
-        <translation>Vor einem Erstflug gewünschte Stunden</translation>
-    </message>
-    <message>
-        <source>Practice hours wanted before a first real flight. 20 h is the low end, 50 h the comfortable one (common practice, no source).</source>
-        <translation>Vor dem ersten echten Flug gewünschte Übungsstunden. 20 h ist das untere Ende, 50 h das komfortable (gängige Praxis, ohne Quelle).</translation>
-    </message>
-    <message>
-        <source> h</source>
-        <translation> h</translation>
-    </message>
-    <message>
-        <source>Chosen pilot</source>
-        <translation>Gewählter Pilot</translation>
-    </message>
-    <message>
-        <source>Target</source>
-        <translation>Ziel</translation>
-    </message>
-    <message>
-        <source>Has left</source>
-        <translation>Ist gegangen</translation>
-    </message>
-    <message>
-        <source>Takes the pilot off the line-up; everything stays on the record, and Ctrl+Z brings the pilot back</source>
-        <translation>Nimmt den Piloten aus der Liste; alles bleibt in der Akte, und Strg+Z bringt ihn zurück</translation>
-    </message>
-</context>
-<context>
     <name>bh::desk::LogPanel</name>
     <message>
         <source>Show attempts at</source>
@@ -5954,7 +5704,7 @@ Gas nach unten, dann startet %3.
         <translation>Tabelle (*.csv);;Alles (*.json);;Auf Papier (*.pdf)</translation>
     </message>
     <message>
-        <source>Choose or add a pilot in the line-up.</source>
+        <source>Choose or add a pilot on the left.</source>
         <translation>Links einen Piloten wählen oder anlegen.</translation>
     </message>
     <message>
@@ -6181,6 +5931,14 @@ Punkte %2. %3</translation>
     <message>
         <source>Practice rates differ from the real aircraft&apos;s</source>
         <translation>Geübte Drehraten weichen vom echten Fluggerät ab</translation>
+    </message>
+    <message>
+        <source>Left out, as it cannot be read: %1.</source>
+        <translation>Ausgelassen, weil nicht zu lesen: %1.</translation>
+    </message>
+    <message>
+        <source>%1 files are left out, as they cannot be read; the record&apos;s window names them. The first: %2.</source>
+        <translation>%1 Dateien sind ausgelassen, weil nicht zu lesen; das Fenster der Akte nennt sie. Die erste: %2.</translation>
     </message>
 </context>
 <context>
@@ -6438,6 +6196,13 @@ Punkte %2. %3</translation>
     <message>
         <source>Choose a pilot to keep it</source>
         <translation>Zum Behalten einen Piloten wählen</translation>
+    </message>
+</context>
+<context>
+    <name>bh::desk::PageBar</name>
+    <message>
+        <source>%1 page, Alt+%2</source>
+        <translation>Seite %1, Alt+%2</translation>
     </message>
 </context>
 <context>
@@ -7213,7 +6978,7 @@ Punkte %2. %3</translation>
         <translation>Rechnung</translation>
     </message>
     <message>
-        <source>Choose or add a pilot in the line-up.</source>
+        <source>Choose or add a pilot on the left.</source>
         <translation>Links einen Piloten wählen oder anlegen.</translation>
     </message>
     <message>
@@ -7760,6 +7525,69 @@ Punkte %2. %3</translation>
     </message>
 </context>
 <context>
+    <name>bh::desk::Roster</name>
+    <message>
+        <source>Pilots</source>
+        <translation>Piloten</translation>
+    </message>
+    <message>
+        <source>Type to find a pilot</source>
+        <translation>Piloten finden …</translation>
+    </message>
+    <message>
+        <source>Find a pilot</source>
+        <translation>Piloten finden</translation>
+    </message>
+    <message>
+        <source>No pilots yet. Type a name below and press Enter to add the first one.</source>
+        <translation>Noch keine Piloten. Unten einen Namen tippen und Enter drücken, um den ersten anzulegen.</translation>
+    </message>
+    <message>
+        <source>New pilot&apos;s name</source>
+        <translation>Name</translation>
+    </message>
+    <message>
+        <source>Name of a new pilot</source>
+        <translation>Name eines neuen Piloten</translation>
+    </message>
+    <message>
+        <source>Add</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
+        <source>Name of the chosen pilot</source>
+        <translation>Name des gewählten Piloten</translation>
+    </message>
+    <message>
+        <source>Hours wanted before a first flight</source>
+        <translation>Vor einem Erstflug gewünschte Stunden</translation>
+    </message>
+    <message>
+        <source>Practice hours wanted before a first real flight. 20 h is the low end, 50 h the comfortable one (common practice, no source).</source>
+        <translation>Vor dem ersten echten Flug gewünschte Übungsstunden. 20 h ist das untere Ende, 50 h das komfortable (gängige Praxis, ohne Quelle).</translation>
+    </message>
+    <message>
+        <source> h</source>
+        <translation> h</translation>
+    </message>
+    <message>
+        <source>Chosen pilot</source>
+        <translation>Gewählter Pilot</translation>
+    </message>
+    <message>
+        <source>Target</source>
+        <translation>Ziel</translation>
+    </message>
+    <message>
+        <source>Has left</source>
+        <translation>Ist gegangen</translation>
+    </message>
+    <message>
+        <source>Takes the pilot off the list; everything stays on the record, and Ctrl+Z brings the pilot back</source>
+        <translation>Nimmt den Piloten aus der Liste; alles bleibt in der Akte, und Strg+Z bringt ihn zurück</translation>
+    </message>
+</context>
+<context>
     <name>bh::desk::RulesDialog</name>
     <message>
         <source>Coaching rules</source>
@@ -8069,7 +7897,7 @@ Punkte %2. %3</translation>
         <translation>Eine Übung wählen, die fliegt; Knüppel, die einer Vorführung folgen, werden im Flug gewertet.</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the attempt is kept on the pilot&apos;s record.</source>
+        <source>Add a pilot on the left first; the attempt is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Versuch kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -8343,7 +8171,7 @@ Punkte %2. %3</translation>
         <translation>Anfänger etwa 350 °/s, bis 250 hinunter, solange sie schaukeln (gängige Praxis). Die Steigung in der Mitte geht mit.</translation>
     </message>
     <message>
-        <source>Add a pilot in the line-up first; the set-up is kept on the pilot&apos;s record.</source>
+        <source>Add a pilot on the left first; the set-up is kept on the pilot&apos;s record.</source>
         <translation>Zuerst links einen Piloten anlegen; der Aufbau kommt in die Akte des Piloten.</translation>
     </message>
     <message>
@@ -8712,7 +8540,7 @@ Punkte %2. %3</translation>
         <translation>Sechzehn Fragen mit Tasten, eine Minute</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up.</source>
+        <source>Choose a pilot on the left.</source>
         <translation>Links einen Piloten wählen.</translation>
     </message>
     <message>
@@ -9145,6 +8973,201 @@ So mit ihr weitermachen?</translation>
         <source>A name that was erased can still be made out in the file, because another program reads it; it is tried again.</source>
         <translation>Ein gelöschter Name ist in der Datei noch zu erkennen, weil ein anderes Programm sie liest; es wird wieder versucht.</translation>
     </message>
+    <message>
+        <source>Left out, as it cannot be read: %1.</source>
+        <translation>Ausgelassen, weil nicht zu lesen: %1.</translation>
+    </message>
+</context>
+<context>
+    <name>bh::desk::StatusBar</name>
+    <message>
+        <source>Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle.</source>
+        <translation>Aktive Übungszeit: Motoren scharf, oder ein Knüppel in den letzten 10 s um mehr als 2 % bewegt. Der Rest ist Ruhe.</translation>
+    </message>
+    <message>
+        <source>All about the record: its state, copies, people, erasing</source>
+        <translation>Alles über die Akte: Stand, Kopien, Personen, Löschen</translation>
+    </message>
+    <message>
+        <source>Watch outside</source>
+        <translation>Auswärts zusehen</translation>
+    </message>
+    <message>
+        <source>Notices practice in another program: it begins when the sticks are worked there, ends two minutes after they were left alone, and is offered for the logbook</source>
+        <translation>Bemerkt Üben in einem anderen Programm: es beginnt, wenn dort die Knüppel bewegt werden, endet zwei Minuten nachdem sie ruhen, und wird fürs Logbuch angeboten</translation>
+    </message>
+    <message>
+        <source>What the pilot looks at in this session: another one each time it is pressed</source>
+        <translation>Worauf der Pilot in dieser Sitzung schaut: bei jedem Druck ein anderes</translation>
+    </message>
+    <message>
+        <source>Night</source>
+        <translation>Nacht</translation>
+    </message>
+    <message>
+        <source>Dark colours for a dark room, Ctrl+L</source>
+        <translation>Dunkle Farben für einen dunklen Raum, Strg+L</translation>
+    </message>
+    <message>
+        <source>Locked</source>
+        <translation>Gesperrt</translation>
+    </message>
+    <message>
+        <source>No lock</source>
+        <translation>Keine Sperre</translation>
+    </message>
+    <message>
+        <source>Unlocked; a click or Ctrl+U locks it</source>
+        <translation>Offen; ein Klick oder Strg+U sperrt</translation>
+    </message>
+    <message>
+        <source>A coordinator or an instructor unlocks it, Ctrl+U</source>
+        <translation>Ein Koordinator oder Ausbilder öffnet, Strg+U</translation>
+    </message>
+    <message>
+        <source>Nobody has said yet who may do what</source>
+        <translation>Noch hat niemand gesagt, wer was darf</translation>
+    </message>
+    <message>
+        <source>Verifying …</source>
+        <translation>Wird geprüft …</translation>
+    </message>
+    <message>
+        <source>Verify</source>
+        <translation>Prüfen</translation>
+    </message>
+    <message>
+        <source>Checks every entry, every table, and every flight log and recording beside the record</source>
+        <translation>Prüft jeden Eintrag, jede Tabelle und jede Flugaufzeichnung und Aufnahme neben der Akte</translation>
+    </message>
+    <message>
+        <source>Verified %1</source>
+        <translation>Geprüft %1</translation>
+    </message>
+    <message>
+        <source>1 problem</source>
+        <translation>1 Problem</translation>
+    </message>
+    <message>
+        <source>%1 problems</source>
+        <translation>%1 Probleme</translation>
+    </message>
+    <message>
+        <source>%1 entries and what they name are as they were written. Again: click</source>
+        <translation>%1 Einträge und was sie nennen sind, wie sie geschrieben wurden. Noch einmal: klicken</translation>
+    </message>
+    <message>
+        <source>What is wrong with the record, and what can be done</source>
+        <translation>Was an der Akte nicht stimmt und was zu tun ist</translation>
+    </message>
+    <message>
+        <source>%1 is unplugged</source>
+        <translation>%1 ist abgezogen</translation>
+    </message>
+    <message>
+        <source>%1, not calibrated</source>
+        <translation>%1, nicht kalibriert</translation>
+    </message>
+    <message>
+        <source>%1, not verified</source>
+        <translation>%1, nicht bestätigt</translation>
+    </message>
+    <message>
+        <source>Practice %1, idle %2</source>
+        <translation>Übungszeit %1, Ruhe %2</translation>
+    </message>
+    <message>
+        <source>Practice outside has ended: see Progress</source>
+        <translation>Üben auswärts ist zu Ende: siehe Fortschritt</translation>
+    </message>
+    <message>
+        <source>Practice outside %1</source>
+        <translation>Üben auswärts %1</translation>
+    </message>
+    <message>
+        <source>No practice running</source>
+        <translation>Es läuft keine Übungszeit</translation>
+    </message>
+    <message>
+        <source>by the screen</source>
+        <translation>am Bildschirm</translation>
+    </message>
+    <message>
+        <source>in goggles</source>
+        <translation>mit Brille</translation>
+    </message>
+    <message>
+        <source>screen or goggles?</source>
+        <translation>Bildschirm oder Brille?</translation>
+    </message>
+    <message>
+        <source>Undo</source>
+        <translation>Rückgängig</translation>
+    </message>
+    <message>
+        <source>Undo the %1, Ctrl+Z</source>
+        <translation>%1 zurücknehmen, Strg+Z</translation>
+    </message>
+    <message>
+        <source>Nothing to undo</source>
+        <translation>Nichts zurückzunehmen</translation>
+    </message>
+    <message>
+        <source>Keeping the flight …</source>
+        <translation>Der Flug wird gesichert …</translation>
+    </message>
+    <message>
+        <source>Keeping %1 flights …</source>
+        <translation>%1 Flüge werden gesichert …</translation>
+    </message>
+    <message>
+        <source>%1 not kept yet, tried again: %2</source>
+        <translation>%1 noch nicht gesichert, neuer Versuch: %2</translation>
+    </message>
+    <message>
+        <source>1 flight</source>
+        <translation>1 Flug</translation>
+    </message>
+    <message>
+        <source>%1 flights</source>
+        <translation>%1 Flüge</translation>
+    </message>
+    <message>
+        <source>%1, %2</source>
+        <translation>%1, %2</translation>
+    </message>
+    <message>
+        <source>The server is away</source>
+        <translation>Der Server ist weg</translation>
+    </message>
+    <message>
+        <source>Handing over to the server</source>
+        <translation>Übergabe an den Server</translation>
+    </message>
+    <message>
+        <source>nothing waits for it</source>
+        <translation>nichts wartet auf ihn</translation>
+    </message>
+    <message>
+        <source>1 entry waits here</source>
+        <translation>1 Eintrag wartet hier</translation>
+    </message>
+    <message>
+        <source>%1 entries wait here</source>
+        <translation>%1 Einträge warten hier</translation>
+    </message>
+    <message>
+        <source>, shared with 1 station</source>
+        <translation>, geteilt mit 1 Station</translation>
+    </message>
+    <message>
+        <source>, shared with %1 stations</source>
+        <translation>, geteilt mit %1 Stationen</translation>
+    </message>
+    <message>
+        <source>%1%2, saved %3</source>
+        <translation>%1%2, gesichert %3</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::StayAwake</name>
@@ -9303,13 +9326,6 @@ So mit ihr weitermachen?</translation>
     <message>
         <source>Target %1 of %2: %3 % across, %4 % up; the stick is at %5 and %6</source>
         <translation>Ziel %1 von %2: %3 % quer, %4 % hoch; der Knüppel ist bei %5 und %6</translation>
-    </message>
-</context>
-<context>
-    <name>bh::desk::Taxiway</name>
-    <message>
-        <source>%1 page, Alt+%2</source>
-        <translation>Seite %1, Alt+%2</translation>
     </message>
 </context>
 <context>
@@ -10028,7 +10044,7 @@ trägt es nicht</translation>
         <translation>Wann der gewählte Pilot kommen kann und wie viel gewünscht ist</translation>
     </message>
     <message>
-        <source>Choose a pilot in the line-up.</source>
+        <source>Choose a pilot on the left.</source>
         <translation>Links einen Piloten wählen.</translation>
     </message>
     <message>
@@ -10193,306 +10209,7 @@ trägt es nicht</translation>
     </message>
 </context>
 <context>
-    <name>phase</name>
-    <message>
-        <source>about</source>
-        <translation>Drehung</translation>
-    </message>
-    <message>
-        <source>acro</source>
-        <translation>acro</translation>
-    </message>
-    <message>
-        <source>again</source>
-        <translation>noch einmal</translation>
-    </message>
-    <message>
-        <source>ahead</source>
-        <translation>voraus</translation>
-    </message>
-    <message>
-        <source>angle</source>
-        <translation>angle</translation>
-    </message>
-    <message>
-        <source>arm</source>
-        <translation>scharf schalten</translation>
-    </message>
-    <message>
-        <source>arm-again</source>
-        <translation>wieder scharf</translation>
-    </message>
-    <message>
-        <source>back</source>
-        <translation>zurück</translation>
-    </message>
-    <message>
-        <source>back-back</source>
-        <translation>zurück auf 15 m</translation>
-    </message>
-    <message>
-        <source>back-forward</source>
-        <translation>zurück auf 15 m</translation>
-    </message>
-    <message>
-        <source>back-left</source>
-        <translation>zurück auf 15 m</translation>
-    </message>
-    <message>
-        <source>back-right</source>
-        <translation>zurück auf 15 m</translation>
-    </message>
-    <message>
-        <source>brake</source>
-        <translation>bremsen</translation>
-    </message>
-    <message>
-        <source>carry</source>
-        <translation>mitnehmen</translation>
-    </message>
-    <message>
-        <source>chase</source>
-        <translation>verfolgen</translation>
-    </message>
-    <message>
-        <source>climb</source>
-        <translation>steigen</translation>
-    </message>
-    <message>
-        <source>copy</source>
-        <translation>nachmachen</translation>
-    </message>
-    <message>
-        <source>corner</source>
-        <translation>Ecke</translation>
-    </message>
-    <message>
-        <source>cushion</source>
-        <translation>Bodenpolster</translation>
-    </message>
-    <message>
-        <source>disarm</source>
-        <translation>entschärfen</translation>
-    </message>
-    <message>
-        <source>dive</source>
-        <translation>stürzen</translation>
-    </message>
-    <message>
-        <source>down</source>
-        <translation>hinab</translation>
-    </message>
-    <message>
-        <source>end</source>
-        <translation>Ende</translation>
-    </message>
-    <message>
-        <source>face</source>
-        <translation>Wand</translation>
-    </message>
-    <message>
-        <source>front</source>
-        <translation>vorwärts überschlagen</translation>
-    </message>
-    <message>
-        <source>go</source>
-        <translation>los</translation>
-    </message>
-    <message>
-        <source>high</source>
-        <translation>hoch</translation>
-    </message>
-    <message>
-        <source>hold</source>
-        <translation>halten</translation>
-    </message>
-    <message>
-        <source>home</source>
-        <translation>heim</translation>
-    </message>
-    <message>
-        <source>hop</source>
-        <translation>Hüpfer</translation>
-    </message>
-    <message>
-        <source>horizon</source>
-        <translation>horizon</translation>
-    </message>
-    <message>
-        <source>hover</source>
-        <translation>schweben</translation>
-    </message>
-    <message>
-        <source>in</source>
-        <translation>hinein</translation>
-    </message>
-    <message>
-        <source>land</source>
-        <translation>landen</translation>
-    </message>
-    <message>
-        <source>laps</source>
-        <translation>Runden</translation>
-    </message>
-    <message>
-        <source>lean-back</source>
-        <translation>nach hinten neigen</translation>
-    </message>
-    <message>
-        <source>lean-forward</source>
-        <translation>nach vorn neigen</translation>
-    </message>
-    <message>
-        <source>lean-left</source>
-        <translation>nach links neigen</translation>
-    </message>
-    <message>
-        <source>lean-right</source>
-        <translation>nach rechts neigen</translation>
-    </message>
-    <message>
-        <source>left</source>
-        <translation>links</translation>
-    </message>
-    <message>
-        <source>leg</source>
-        <translation>Schenkel</translation>
-    </message>
-    <message>
-        <source>lift</source>
-        <translation>abheben</translation>
-    </message>
-    <message>
-        <source>line</source>
-        <translation>Gerade</translation>
-    </message>
-    <message>
-        <source>lobe</source>
-        <translation>Schleife</translation>
-    </message>
-    <message>
-        <source>low</source>
-        <translation>tief</translation>
-    </message>
-    <message>
-        <source>low-hover</source>
-        <translation>tief schweben</translation>
-    </message>
-    <message>
-        <source>middle</source>
-        <translation>Mitte</translation>
-    </message>
-    <message>
-        <source>on</source>
-        <translation>weiter</translation>
-    </message>
-    <message>
-        <source>out</source>
-        <translation>hinaus</translation>
-    </message>
-    <message>
-        <source>over</source>
-        <translation>darüber</translation>
-    </message>
-    <message>
-        <source>reach-left</source>
-        <translation>links hinüber</translation>
-    </message>
-    <message>
-        <source>reach-right</source>
-        <translation>rechts hinüber</translation>
-    </message>
-    <message>
-        <source>ready</source>
-        <translation>bereit</translation>
-    </message>
-    <message>
-        <source>recover</source>
-        <translation>abfangen</translation>
-    </message>
-    <message>
-        <source>rest</source>
-        <translation>Ruhe</translation>
-    </message>
-    <message>
-        <source>right</source>
-        <translation>rechts</translation>
-    </message>
-    <message>
-        <source>roll</source>
-        <translation>Rolle</translation>
-    </message>
-    <message>
-        <source>run</source>
-        <translation>Lauf</translation>
-    </message>
-    <message>
-        <source>settle</source>
-        <translation>beruhigen</translation>
-    </message>
-    <message>
-        <source>settle-back</source>
-        <translation>beruhigen</translation>
-    </message>
-    <message>
-        <source>settle-front</source>
-        <translation>beruhigen</translation>
-    </message>
-    <message>
-        <source>slalom</source>
-        <translation>Slalom</translation>
-    </message>
-    <message>
-        <source>start</source>
-        <translation>Beginn</translation>
-    </message>
-    <message>
-        <source>steady</source>
-        <translation>ruhig</translation>
-    </message>
-    <message>
-        <source>stop</source>
-        <translation>anhalten</translation>
-    </message>
-    <message>
-        <source>surprise</source>
-        <translation>Überraschung</translation>
-    </message>
-    <message>
-        <source>take-off</source>
-        <translation>Start</translation>
-    </message>
-    <message>
-        <source>through</source>
-        <translation>hindurch</translation>
-    </message>
-    <message>
-        <source>thrown</source>
-        <translation>geworfen</translation>
-    </message>
-    <message>
-        <source>top</source>
-        <translation>oben</translation>
-    </message>
-    <message>
-        <source>turn</source>
-        <translation>Drehung</translation>
-    </message>
-    <message>
-        <source>up</source>
-        <translation>hinauf</translation>
-    </message>
-    <message>
-        <source>way</source>
-        <translation>Weg</translation>
-    </message>
-    <message>
-        <source>weave</source>
-        <translation>schlängeln</translation>
-    </message>
-</context>
-<context>
-    <name>said</name>
+    <name>message</name>
     <message>
         <source>&quot;%1&quot; was not done within %2.</source>
         <translation>„%1“ wurde nicht in %2 getan.</translation>
@@ -10770,10 +10487,6 @@ trägt es nicht</translation>
         <translation>%1, zuerst rechte Seite</translation>
     </message>
     <message>
-        <source>%1, ten minutes of the low roof</source>
-        <translation>%1, zehn Minuten niedriges Dach</translation>
-    </message>
-    <message>
         <source>%1: %2 and %3 moved axis %4 the same way; record it again</source>
         <translation>%1: %2 und %3 bewegten Achse %4 gleich; neu aufnehmen</translation>
     </message>
@@ -11004,10 +10717,6 @@ trägt es nicht</translation>
     <message>
         <source>%1: is there already, expected a place where there is no record</source>
         <translation>%1: gibt es schon, erwartet ein Ort ohne Akte</translation>
-    </message>
-    <message>
-        <source>%1: is there already, the demo record is not written over it</source>
-        <translation>%1: gibt es schon, die Demo-Akte überschreibt nichts</translation>
     </message>
     <message>
         <source>%1: its %2 is not on the server, the station where it was made may have it</source>
@@ -12100,26 +11809,6 @@ trägt es nicht</translation>
     <message>
         <source>Flown in %1 mode during &quot;%2&quot;, which is for %3.</source>
         <translation>Während „%2“ im Modus %1 geflogen, wofür %3 gilt.</translation>
-    </message>
-    <message>
-        <source>Fly Four ways, and look away and back again</source>
-        <translation>Vier Richtungen fliegen, und weg- und wieder hinschauen</translation>
-    </message>
-    <message>
-        <source>Fly Ground cushion with the ground effect switched on</source>
-        <translation>Luftkissen mit eingeschaltetem Bodeneffekt fliegen</translation>
-    </message>
-    <message>
-        <source>Fly Height window with the day&apos;s wind and gusts switched on</source>
-        <translation>Höhenfenster mit Wind und Böen des Tages fliegen</translation>
-    </message>
-    <message>
-        <source>Fly Lift and settle with prop wash switched on, and sink slowly</source>
-        <translation>Heben und Senken mit Propellerwirbeln fliegen, und langsam sinken</translation>
-    </message>
-    <message>
-        <source>Fly the first day with a bent propeller switched on</source>
-        <translation>Den ersten Tag mit verbogenem Propeller fliegen</translation>
     </message>
     <message>
         <source>Fly the weaker side first, and twice as often.</source>
@@ -13520,10 +13209,6 @@ trägt es nicht</translation>
         <translation>Registrierung, Kompetenznachweis, Luftraum und Versicherung mit der nationalen Luftfahrtbehörde geprüft</translation>
     </message>
     <message>
-        <source>Rehearse the first day again, in the same order, read aloud</source>
-        <translation>Den ersten Tag noch einmal proben, in derselben Reihenfolge, laut gelesen</translation>
-    </message>
-    <message>
         <source>Repairs and kit</source>
         <translation>Reparaturen und Ausrüstung</translation>
     </message>
@@ -14546,20 +14231,9 @@ trägt es nicht</translation>
         <source>Upset</source>
         <translation>Geworfen</translation>
     </message>
-    <message numerus="yes">
-        <source>Upset passed %n time</source>
-        <translation>
-            <numerusform>Geworfen %n-mal bestanden</numerusform>
-            <numerusform>Geworfen %n-mal bestanden</numerusform>
-        </translation>
-    </message>
     <message>
         <source>Upset recovery</source>
         <translation>Abfangen</translation>
-    </message>
-    <message>
-        <source>Upset, which asks for the panic switch, was not passed yet</source>
-        <translation>Geworfen, das den Notschalter verlangt, wurde noch nicht bestanden</translation>
     </message>
     <message>
         <source>Used the %1 stick during &quot;%2&quot;, which does not allow it.</source>
@@ -14758,10 +14432,6 @@ trägt es nicht</translation>
         <translation>eine Akte wird mit der Anmeldung auf einen Server verlegt, der die Datenbank gehört</translation>
     </message>
     <message>
-        <source>a rule was not kept</source>
-        <translation>eine Regel wurde nicht behalten</translation>
-    </message>
-    <message>
         <source>a table has no parameters to be limited</source>
         <translation>eine Tabelle hat keine begrenzbaren Parameter</translation>
     </message>
@@ -14824,10 +14494,6 @@ trägt es nicht</translation>
     <message>
         <source>answer %1 (%2): expected 0 to 3, found %3</source>
         <translation>Antwort %1 (%2): erwartet 0 bis 3, gefunden %3</translation>
-    </message>
-    <message>
-        <source>answers were not kept</source>
-        <translation>Antworten wurden nicht behalten</translation>
     </message>
     <message>
         <source>arms, motors, camera and propellers</source>
@@ -15202,10 +14868,6 @@ trägt es nicht</translation>
         <translation>erwartet eine Liste, gefunden %1</translation>
     </message>
     <message>
-        <source>expected a moment such as 2031-06-12T15:20:00Z</source>
-        <translation>erwartet ein Moment wie 2031-06-12T15:20:00Z</translation>
-    </message>
-    <message>
         <source>expected a name</source>
         <translation>erwartet ein Name</translation>
     </message>
@@ -15334,10 +14996,6 @@ trägt es nicht</translation>
         <translation>erwartet forward, right, back oder left, gefunden „%1“</translation>
     </message>
     <message>
-        <source>expected four axes and four inversions</source>
-        <translation>erwartet vier Achsen und vier Umkehrungen</translation>
-    </message>
-    <message>
         <source>expected grass, tall weeds, sand, gravel, asphalt, concrete or not said</source>
         <translation>erwartet grass, tall weeds, sand, gravel, asphalt, concrete oder not said</translation>
     </message>
@@ -15364,10 +15022,6 @@ trägt es nicht</translation>
     <message>
         <source>expected lowest, highest and step</source>
         <translation>erwartet kleinstes, größtes und Schritt</translation>
-    </message>
-    <message>
-        <source>expected match, plan, trial, handling, blind or way-back, found &apos;%1&apos;</source>
-        <translation>erwartet match, plan, trial, handling, blind oder way-back, gefunden „%1“</translation>
     </message>
     <message>
         <source>expected metres along and to the right, and a height where there is one</source>
@@ -15436,10 +15090,6 @@ trägt es nicht</translation>
     <message>
         <source>expected the four functions</source>
         <translation>erwartet die vier Funktionen</translation>
-    </message>
-    <message>
-        <source>expected the id of a rule of the house</source>
-        <translation>erwartet die Kennung einer Hausregel</translation>
     </message>
     <message>
         <source>expected three limits</source>
@@ -15746,16 +15396,8 @@ trägt es nicht</translation>
         <translation>sie wurde von einer neueren Version geschrieben (%1, diese kennt bis %2); sie blieb, wie sie war</translation>
     </message>
     <message>
-        <source>keep_months</source>
-        <translation>keep_months</translation>
-    </message>
-    <message>
         <source>keeping a demonstration</source>
         <translation>eine Vorführung behalten</translation>
-    </message>
-    <message>
-        <source>kit_days</source>
-        <translation>kit_days</translation>
     </message>
     <message>
         <source>known over the whole stick</source>
@@ -16153,14 +15795,6 @@ trägt es nicht</translation>
         <translation>schaukelt %1 % der Zeit mehr</translation>
     </message>
     <message>
-        <source>roster.json: %1 follows a curriculum &apos;%2&apos; that is not there</source>
-        <translation>roster.json: %1 folgt einem Lehrplan „%2“, den es nicht gibt</translation>
-    </message>
-    <message>
-        <source>roster.json: there is no drill &apos;%1&apos;</source>
-        <translation>roster.json: es gibt keine Übung „%1“</translation>
-    </message>
-    <message>
         <source>rotor_drag_kgps must lie in 0 to 5 kg/s</source>
         <translation>rotor_drag_kgps muss in 0 bis 5 kg/s liegen</translation>
     </message>
@@ -16319,10 +15953,6 @@ trägt es nicht</translation>
     <message>
         <source>the controller of this session was never calibrated</source>
         <translation>die Fernsteuerung dieser Sitzung wurde nie kalibriert</translation>
-    </message>
-    <message>
-        <source>the day of a first flight was not kept</source>
-        <translation>der Tag eines Erstflugs wurde nicht behalten</translation>
     </message>
     <message>
         <source>the disk cannot be read or written to, it may be full</source>
@@ -16577,10 +16207,6 @@ trägt es nicht</translation>
         <translation>es gibt keinen Simulator „%1“ im Datenordner; erwartet seine Kennung oder eine JSON-Datei</translation>
     </message>
     <message>
-        <source>there is no such controller</source>
-        <translation>es gibt keine solche Fernsteuerung</translation>
-    </message>
-    <message>
         <source>there is no such pilot</source>
         <translation>es gibt keinen solchen Piloten</translation>
     </message>
@@ -16719,10 +16345,6 @@ trägt es nicht</translation>
     <message>
         <source>what must be met to pass is met to hold as well, leave one of them out</source>
         <translation>was zum Bestehen erfüllt sein muss, muss es auch fürs Können sein, eins davon weglassen</translation>
-    </message>
-    <message>
-        <source>what surprised was not kept</source>
-        <translation>was überraschte, wurde nicht behalten</translation>
     </message>
     <message>
         <source>what this station saw last</source>
@@ -17731,6 +17353,380 @@ trägt es nicht</translation>
     <message>
         <source>%1…: is no path that this computer can have: %2</source>
         <translation>%1…: ist kein Pfad, den dieser Rechner haben kann: %2</translation>
+    </message>
+    <message>
+        <source>%1 has a time outside the years 1970 to 9999</source>
+        <translation>%1 hat eine Zeit außerhalb der Jahre 1970 bis 9999</translation>
+    </message>
+    <message>
+        <source>expected a time, in whole seconds from 1970 to 9999</source>
+        <translation>erwartet war eine Zeit, in ganzen Sekunden von 1970 bis 9999</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 passed %n time</source>
+        <translation>
+            <numerusform>%1 %n-mal bestanden</numerusform>
+            <numerusform>%1 %n-mal bestanden</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1, ten minutes of %2</source>
+        <translation>%1, zehn Minuten %2</translation>
+    </message>
+    <message>
+        <source>%1, which asks for the panic switch, was not passed yet</source>
+        <translation>%1, wo der Notschalter gefragt ist, ist noch nicht bestanden</translation>
+    </message>
+    <message>
+        <source>Fly %1 again, in the same order, read aloud</source>
+        <translation>%1 noch einmal fliegen, in derselben Reihenfolge, laut vorgelesen</translation>
+    </message>
+    <message>
+        <source>Fly %1 with a bent propeller switched on</source>
+        <translation>%1 mit eingeschaltetem verbogenem Propeller fliegen</translation>
+    </message>
+    <message>
+        <source>Fly %1 with prop wash switched on, and sink slowly</source>
+        <translation>%1 mit eingeschalteten Propellerwirbeln fliegen, und langsam sinken</translation>
+    </message>
+    <message>
+        <source>Fly %1 with the day&apos;s wind and gusts switched on</source>
+        <translation>%1 mit Wind und Böen des Tages fliegen</translation>
+    </message>
+    <message>
+        <source>Fly %1 with the ground effect switched on</source>
+        <translation>%1 mit eingeschaltetem Bodeneffekt fliegen</translation>
+    </message>
+    <message>
+        <source>Fly %1, and look away and back again</source>
+        <translation>%1 fliegen, wegsehen und wieder hinsehen</translation>
+    </message>
+    <message>
+        <source>The curriculum has no drill %1</source>
+        <translation>Der Lehrplan hat keine Übung, %1</translation>
+    </message>
+    <message>
+        <source>a drill with the panic switch</source>
+        <translation>eine Übung mit dem Notschalter</translation>
+    </message>
+    <message>
+        <source>that asks for the panic switch</source>
+        <translation>die den Notschalter verlangt</translation>
+    </message>
+    <message>
+        <source>that is flown under a roof</source>
+        <translation>die unter einem Dach geflogen wird</translation>
+    </message>
+    <message>
+        <source>that rehearses the first day</source>
+        <translation>die den ersten Tag probt</translation>
+    </message>
+    <message>
+        <source>the record: %1</source>
+        <translation>die Akte: %1</translation>
+    </message>
+    <message>
+        <source>wrong %1 times, one after the other: try again in %2 s</source>
+        <translation>%1-mal hintereinander falsch: in %2 s noch einmal versuchen</translation>
+    </message>
+</context>
+<context>
+    <name>phase</name>
+    <message>
+        <source>about</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>acro</source>
+        <translation>acro</translation>
+    </message>
+    <message>
+        <source>again</source>
+        <translation>noch einmal</translation>
+    </message>
+    <message>
+        <source>ahead</source>
+        <translation>voraus</translation>
+    </message>
+    <message>
+        <source>angle</source>
+        <translation>angle</translation>
+    </message>
+    <message>
+        <source>arm</source>
+        <translation>scharf schalten</translation>
+    </message>
+    <message>
+        <source>arm-again</source>
+        <translation>wieder scharf</translation>
+    </message>
+    <message>
+        <source>back</source>
+        <translation>zurück</translation>
+    </message>
+    <message>
+        <source>back-back</source>
+        <translation>zurück auf 15 m</translation>
+    </message>
+    <message>
+        <source>back-forward</source>
+        <translation>zurück auf 15 m</translation>
+    </message>
+    <message>
+        <source>back-left</source>
+        <translation>zurück auf 15 m</translation>
+    </message>
+    <message>
+        <source>back-right</source>
+        <translation>zurück auf 15 m</translation>
+    </message>
+    <message>
+        <source>brake</source>
+        <translation>bremsen</translation>
+    </message>
+    <message>
+        <source>carry</source>
+        <translation>mitnehmen</translation>
+    </message>
+    <message>
+        <source>chase</source>
+        <translation>verfolgen</translation>
+    </message>
+    <message>
+        <source>climb</source>
+        <translation>steigen</translation>
+    </message>
+    <message>
+        <source>copy</source>
+        <translation>nachmachen</translation>
+    </message>
+    <message>
+        <source>corner</source>
+        <translation>Ecke</translation>
+    </message>
+    <message>
+        <source>cushion</source>
+        <translation>Bodenpolster</translation>
+    </message>
+    <message>
+        <source>disarm</source>
+        <translation>entschärfen</translation>
+    </message>
+    <message>
+        <source>dive</source>
+        <translation>stürzen</translation>
+    </message>
+    <message>
+        <source>down</source>
+        <translation>hinab</translation>
+    </message>
+    <message>
+        <source>end</source>
+        <translation>Ende</translation>
+    </message>
+    <message>
+        <source>face</source>
+        <translation>Wand</translation>
+    </message>
+    <message>
+        <source>front</source>
+        <translation>vorwärts überschlagen</translation>
+    </message>
+    <message>
+        <source>go</source>
+        <translation>los</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
+        <source>hold</source>
+        <translation>halten</translation>
+    </message>
+    <message>
+        <source>home</source>
+        <translation>heim</translation>
+    </message>
+    <message>
+        <source>hop</source>
+        <translation>Hüpfer</translation>
+    </message>
+    <message>
+        <source>horizon</source>
+        <translation>horizon</translation>
+    </message>
+    <message>
+        <source>hover</source>
+        <translation>schweben</translation>
+    </message>
+    <message>
+        <source>in</source>
+        <translation>hinein</translation>
+    </message>
+    <message>
+        <source>land</source>
+        <translation>landen</translation>
+    </message>
+    <message>
+        <source>laps</source>
+        <translation>Runden</translation>
+    </message>
+    <message>
+        <source>lean-back</source>
+        <translation>nach hinten neigen</translation>
+    </message>
+    <message>
+        <source>lean-forward</source>
+        <translation>nach vorn neigen</translation>
+    </message>
+    <message>
+        <source>lean-left</source>
+        <translation>nach links neigen</translation>
+    </message>
+    <message>
+        <source>lean-right</source>
+        <translation>nach rechts neigen</translation>
+    </message>
+    <message>
+        <source>left</source>
+        <translation>links</translation>
+    </message>
+    <message>
+        <source>leg</source>
+        <translation>Schenkel</translation>
+    </message>
+    <message>
+        <source>lift</source>
+        <translation>abheben</translation>
+    </message>
+    <message>
+        <source>line</source>
+        <translation>Gerade</translation>
+    </message>
+    <message>
+        <source>lobe</source>
+        <translation>Schleife</translation>
+    </message>
+    <message>
+        <source>low</source>
+        <translation>tief</translation>
+    </message>
+    <message>
+        <source>low-hover</source>
+        <translation>tief schweben</translation>
+    </message>
+    <message>
+        <source>middle</source>
+        <translation>Mitte</translation>
+    </message>
+    <message>
+        <source>on</source>
+        <translation>weiter</translation>
+    </message>
+    <message>
+        <source>out</source>
+        <translation>hinaus</translation>
+    </message>
+    <message>
+        <source>over</source>
+        <translation>darüber</translation>
+    </message>
+    <message>
+        <source>reach-left</source>
+        <translation>links hinüber</translation>
+    </message>
+    <message>
+        <source>reach-right</source>
+        <translation>rechts hinüber</translation>
+    </message>
+    <message>
+        <source>ready</source>
+        <translation>bereit</translation>
+    </message>
+    <message>
+        <source>recover</source>
+        <translation>abfangen</translation>
+    </message>
+    <message>
+        <source>rest</source>
+        <translation>Ruhe</translation>
+    </message>
+    <message>
+        <source>right</source>
+        <translation>rechts</translation>
+    </message>
+    <message>
+        <source>roll</source>
+        <translation>Rolle</translation>
+    </message>
+    <message>
+        <source>run</source>
+        <translation>Lauf</translation>
+    </message>
+    <message>
+        <source>settle</source>
+        <translation>beruhigen</translation>
+    </message>
+    <message>
+        <source>settle-back</source>
+        <translation>beruhigen</translation>
+    </message>
+    <message>
+        <source>settle-front</source>
+        <translation>beruhigen</translation>
+    </message>
+    <message>
+        <source>slalom</source>
+        <translation>Slalom</translation>
+    </message>
+    <message>
+        <source>start</source>
+        <translation>Beginn</translation>
+    </message>
+    <message>
+        <source>steady</source>
+        <translation>ruhig</translation>
+    </message>
+    <message>
+        <source>stop</source>
+        <translation>anhalten</translation>
+    </message>
+    <message>
+        <source>surprise</source>
+        <translation>Überraschung</translation>
+    </message>
+    <message>
+        <source>take-off</source>
+        <translation>Start</translation>
+    </message>
+    <message>
+        <source>through</source>
+        <translation>hindurch</translation>
+    </message>
+    <message>
+        <source>thrown</source>
+        <translation>geworfen</translation>
+    </message>
+    <message>
+        <source>top</source>
+        <translation>oben</translation>
+    </message>
+    <message>
+        <source>turn</source>
+        <translation>Drehung</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>hinauf</translation>
+    </message>
+    <message>
+        <source>way</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
+        <source>weave</source>
+        <translation>schlängeln</translation>
     </message>
 </context>
 </TS>

@@ -4,7 +4,7 @@
     languages/gather.py update   looks through the sources and the data folder and brings languages/*.ts up to date
     languages/gather.py check    says what is missing or does not fit in languages/*.ts; exit 1 where anything does
 
-Sentences of core, files, record and school are written out where they are said (see src/core/base/said.h); the texts of drills,
+Sentences of core, files, record and school are written out where they are said (see src/core/base/message.h); the texts of drills,
 curricula, kit, coaching, worlds, aircraft and the first flight stand in the data folder. Both are found here. The desk's own
 words are found by Qt's lupdate, which also writes the files.
 """
@@ -19,7 +19,7 @@ import xml.etree.ElementTree as ET
 ROOT = pathlib.Path(__file__).resolve().parent.parent
 LITERAL = re.compile(r'\s*"((?:[^"\\]|\\.)*)"')
 # A call whose first text is a form, and how many of its texts are: of a count, one for one and one for many.
-SAYS = re.compile(r"\b(?:said_of|said|label|bad_input|fault|slip|failure|StoreFailure|told\.add|Said)\(")
+SAYS = re.compile(r"\b(?:message_of|message|label|bad_input|fault|slip|failure|StoreFailure|told\.add|Message)\(")
 DATA_TEXTS = {"name", "purpose", "label", "advice", "instruction", "cause", "change", "text", "why", "caution", "say", "ask"}
 DATA_FOLDERS = ("aircraft", "coaching", "curricula", "drills", "first-flight", "kit", "worlds")
 
@@ -59,7 +59,7 @@ def arguments_of(text: str, at: int):
     return begins
 
 
-def said_forms():
+def message_forms():
     """Every form said in core, files, record and school, with whether it depends on a count."""
     forms = {}
     for layer in ("core", "files", "record", "school"):
@@ -67,10 +67,10 @@ def said_forms():
             text = re.sub(r"^\s*///?.*$", "", path.read_text(encoding="utf-8"), flags=re.M)
             for call in SAYS.finditer(text):
                 begins = arguments_of(text, call.end())
-                which = 1 if call.group(0) in ("failure(", "said_of(") and len(begins) > 1 else 0
+                which = 1 if call.group(0) in ("failure(", "message_of(") and len(begins) > 1 else 0
                 form = literal_at(text, begins[which])
                 if form and not form[0].startswith("/") and re.search(r"[A-Za-z]{2}", re.sub(r"%\d", "", form[0])):
-                    counted = call.group(0) == "said_of("
+                    counted = call.group(0) == "message_of("
                     forms[form[0]] = forms.get(form[0], False) or counted
     return forms
 
@@ -122,11 +122,11 @@ def quoted(text: str) -> str:
 
 
 def update():
-    forms = said_forms()
+    forms = message_forms()
     for text in data_texts():
         forms.setdefault(text, False)
     # lupdate reads marked texts in a source file: this one is made for it and thrown away.
-    lines = [f'QT_TRANSLATE_N_NOOP("said", {quoted(f)}),' if n else f'QT_TRANSLATE_NOOP("said", {quoted(f)}),' for f, n in sorted(forms.items())]
+    lines = [f'QT_TRANSLATE_N_NOOP("message", {quoted(f)}),' if n else f'QT_TRANSLATE_NOOP("message", {quoted(f)}),' for f, n in sorted(forms.items())]
     lines += [f'QT_TRANSLATE_NOOP("phase", {quoted(i)}),' for i in sorted(phase_ids())]
     with tempfile.TemporaryDirectory() as folder:
         made = pathlib.Path(folder) / "said.cpp"
@@ -143,7 +143,7 @@ def places(text: str):
 def check() -> int:
     known = {}
     wrong = 0
-    forms = said_forms()
+    forms = message_forms()
     for text in data_texts():
         forms.setdefault(text, False)
     for ts in sorted((ROOT / "languages").glob("*.ts")):
@@ -163,7 +163,7 @@ def check() -> int:
                 if trouble:
                     wrong += 1
                     print(f"{ts.name}: {name}: {quoted(source)} {trouble}")
-        for name, form in [("said", f) for f in sorted(forms)] + [("phase", i) for i in sorted(phase_ids())]:
+        for name, form in [("message", f) for f in sorted(forms)] + [("phase", i) for i in sorted(phase_ids())]:
             if (name, form) not in known[ts.name]:
                 wrong += 1
                 print(f"{ts.name}: {quoted(form)} is said and not among the texts: run languages/gather.py update")

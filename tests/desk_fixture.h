@@ -1,9 +1,9 @@
 #pragma once
 
-#include "desk/parts/station.h"
-#include "desk/shell/main_window.h"
-#include "school/rights.h"
+#include "desk/shell/window/main_window.h"
 #include "school/school.h"
+#include "school/values/rights.h"
+#include "station/station.h"
 
 #include <QLabel>
 #include <QPushButton>
@@ -20,7 +20,7 @@ struct Desk {
     bh::RecordPlace place{file};           ///< where the record lies
     std::filesystem::path flight_logs_too; ///< beside the record that it is a copy of
     std::unique_ptr<bh::School> school;
-    std::unique_ptr<bh::desk::Station> station;
+    std::unique_ptr<bh::Station> station;
     std::unique_ptr<bh::desk::MainWindow> window;
 
     explicit Desk(const char* copy_of = nullptr)
@@ -48,7 +48,7 @@ struct Desk {
             REQUIRE(record);
         }
         school = std::make_unique<bh::School>(std::move(*record), bh::DataFolder(BH_DATA));
-        station = std::make_unique<bh::desk::Station>(*school);
+        station = std::make_unique<bh::Station>(*school);
         window = std::make_unique<bh::desk::MainWindow>(*school, *station, "Record");
         window->show();
         REQUIRE(QTest::qWaitForWindowExposed(window.get()));

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "desk/parts/sections.h"
+#include "desk/parts/forms/sections.h"
 #include "desk_fixture.h"
 
 #include <QLabel>

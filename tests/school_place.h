@@ -1,10 +1,10 @@
 #pragma once
 
 #include "private_server.h"
-#include "record/database.h"
-#include "record/postgres_schema.h"
-#include "school/rights.h"
+#include "record/file/database.h"
+#include "record/server/postgres_schema.h"
 #include "school/school.h"
+#include "school/values/rights.h"
 
 #include <QCoreApplication>
 #include <catch2/catch.hpp>
@@ -50,7 +50,7 @@ struct Place {
         options.station_folder = folder / station;
         options.rights = bh::entry_rights();
         auto record = bh::Record::open(as.on_server() ? as : at, options);
-        if (!record) FAIL(record.error().message);
+        if (!record) FAIL(record.error().english);
         return std::move(*record);
     }
     /// Those of its stations that are new are countersigned by one whose key stands.
@@ -63,7 +63,7 @@ struct Place {
             if (!book.stands(here->own_key())) continue;
             for (const bh::KnownKey& key : book.keys())
                 if (const auto done = key.stands ? bh::Result<void>() : here->countersign(key.public_key); !done)
-                    FAIL(done.error().message);
+                    FAIL(done.error().english);
             return;
         }
         FAIL("no station's key stands");

@@ -7,8 +7,8 @@
 #include "core/flight/rotor_air.h"
 #include "core/flight/wind.h"
 #include "core/rates/stopwatch.h"
-#include "files/file_text.h"
-#include "files/pointing_csv.h"
+#include "files/tables/pointing_csv.h"
+#include "files/text/file_text.h"
 
 #include <cstdio>
 #include <iostream>
@@ -76,12 +76,12 @@ Result<int> time_turns(const StopwatchArguments& arguments)
     const auto& [turns, seconds, sigma_s, precision] = arguments;
     if (seconds.empty()) return bad_input("--seconds: expected at least one timing");
     const auto timed = seconds.size() == 1 ? timed_rate(turns, seconds.front(), sigma_s) : timed_rate(turns, seconds);
-    if (!timed) return bad_input("--" + timed.error().message);
+    if (!timed) return bad_input("--" + timed.error().english);
     Json json{{"rate_dps", timed->rate_dps}, {"standard_error_dps", timed->standard_error_dps}};
     if (seconds.size() > 1) json["timings"] = seconds.size();
     if (precision) {
         const auto needed = turns_needed(timed->rate_dps, *precision, sigma_s);
-        if (!needed) return bad_input("--precision: " + needed.error().message);
+        if (!needed) return bad_input("--precision: " + needed.error().english);
         json["turns_needed"] = *needed;
     }
     print(json);
@@ -99,7 +99,7 @@ Result<int> score_pointing(const std::string& file)
     for (const auto& [condition, taps] : conditions) {
         const auto& [participant, distance_deg, width_deg] = condition;
         const auto p = pointing(taps);
-        if (!p) return bad_input(file + ": participant '" + participant + "': " + p.error().message);
+        if (!p) return bad_input(file + ": participant '" + participant + "': " + p.error().english);
         if (!(p->width > 0))
             return bad_input(file + ": participant '" + participant + "': every tap ended in one place, expected some spread");
         json["conditions"].push_back({{"participant", participant},

@@ -6,19 +6,19 @@
 
 #include "core/drill/demonstration.h"
 #include "core/standin/stand_in_pilot.h"
-#include "files/calibration_document.h"
-#include "files/conditions_document.h"
-#include "files/csv.h"
 #include "files/data_folder.h"
-#include "files/debrief_document.h"
-#include "files/drill_document.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/rates_csv.h"
-#include "files/recording_csv.h"
-#include "files/score_document.h"
-#include "files/simulator_document.h"
-#include "files/stick_csv.h"
+#include "files/documents/calibration_document.h"
+#include "files/documents/conditions_document.h"
+#include "files/documents/debrief_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/score_document.h"
+#include "files/documents/simulator_document.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/rates_csv.h"
+#include "files/tables/recording_csv.h"
+#include "files/tables/stick_csv.h"
+#include "files/text/csv.h"
+#include "files/text/file_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -73,7 +73,7 @@ Result<int> calibrate_controller(const std::string& file)
     const auto recording = load_recording_csv(file);
     if (!recording) return tl::unexpected(recording.error());
     const auto calibration = calibrate(*recording);
-    if (!calibration) return bad_input(file + ": " + calibration.error().message);
+    if (!calibration) return bad_input(file + ": " + calibration.error().english);
     print(calibration_json(*calibration));
     return calibration->usable() ? 0 : 1;
 }
@@ -87,7 +87,7 @@ Result<int> settings_sheet(const DataFolder& data, const std::string& calibratio
     const auto simulator = data.simulator(simulator_name);
     if (!simulator) return tl::unexpected(simulator.error());
     const auto sheet = bh::settings_sheet(*calibration, *simulator);
-    if (!sheet) return bad_input(calibration_file + ": " + sheet.error().message);
+    if (!sheet) return bad_input(calibration_file + ": " + sheet.error().english);
     print(sheet_json(*sheet, *simulator));
     return 0;
 }
@@ -123,10 +123,10 @@ Result<int> check_drill(const std::string& file)
 {
     const auto text = read_text(file);
     if (!text) return tl::unexpected(text.error());
-    std::vector<Said> slips;
+    std::vector<Message> slips;
     const auto drill = parse_drill(*text, file, &slips);
     if (!drill) return tl::unexpected(drill.error());
-    for (const Said& slip : slips) std::printf("%s\n", slip.english().c_str());
+    for (const Message& slip : slips) std::printf("%s\n", slip.english().c_str());
     if (!slips.empty()) return 1;
     std::printf("%s: drill '%s', %zu phases, %zu criteria: good\n", file.c_str(), drill->id.c_str(), drill->phases.size(),
                 drill->criteria.size());
@@ -159,7 +159,7 @@ Result<int> score_drill(const DataFolder& data, const std::string& id, const std
     const auto log = load_flight_csv(flight);
     if (!log) return tl::unexpected(log.error());
     const auto scored = score_log(*drill, *log);
-    if (!scored) return bad_input(flight + ": " + scored.error().message);
+    if (!scored) return bad_input(flight + ": " + scored.error().english);
     print(score_json(*scored));
     return scored->passed ? 0 : 1;
 }
@@ -201,7 +201,7 @@ Result<int> fly_drill(const DataFolder& data, const Flying& flying)
     if (!rates) return tl::unexpected(rates.error());
     if (!(skill >= 0 && skill <= 1)) return bad_input("--skill: expected 0 to 1");
     const auto faults = stand_in_faults(fault_names);
-    if (!faults) return bad_input("--fault: " + faults.error().message);
+    if (!faults) return bad_input("--fault: " + faults.error().english);
     const auto setup = data.setup_for(*drill, *rates);
     if (!setup) return tl::unexpected(setup.error());
     const auto flown = bh::fly_drill(*drill, *setup, skill, seed, *faults);
@@ -216,8 +216,8 @@ Result<int> check_world(const DataFolder& data, const std::string& id_or_file)
 {
     const auto world = data.world(id_or_file);
     if (!world) return tl::unexpected(world.error());
-    const std::vector<Said> problems = problems_of(*world);
-    for (const Said& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.english().c_str());
+    const std::vector<Message> problems = problems_of(*world);
+    for (const Message& problem : problems) std::printf("%s: %s\n", id_or_file.c_str(), problem.english().c_str());
     if (problems.empty())
         std::printf("%s: world '%s', %zu pillars, %zu blocks, %zu gates: good\n", id_or_file.c_str(), world->id.c_str(),
                     world->pillars.size(), world->blocks.size(), world->gates.size());

@@ -11,6 +11,6 @@ int main(int argc, char** argv)
         return 2;
     }
     const auto made = bh::cli::make_demo(bh::DataFolder(argv[1]), argv[2]);
-    if (!made) std::fprintf(stderr, "demo_maker: %s\n", made.error().message.c_str());
+    if (!made) std::fprintf(stderr, "demo_maker: %s\n", made.error().english.c_str());
     return made ? 0 : 2;
 }

@@ -372,7 +372,7 @@ int main(int argc, char** argv)
     std::setlocale(LC_NUMERIC, "C");       // which takes the user's locale: numbers are the same bytes everywhere
     const auto result = chosen();
     if (!result) {
-        std::cerr << "bluehangar-cli: " << bh::one_line(result.error().message) << '\n';
+        std::cerr << "bluehangar-cli: " << bh::one_line(result.error().english) << '\n';
         return 2;
     }
     return *result;

@@ -1,9 +1,9 @@
 #include "cli/commands.h"
 
 #include "cli/print.h"
-#include "files/file_text.h"
-#include "files/week_document.h"
-#include "school/week_plan.h"
+#include "files/documents/week_document.h"
+#include "files/text/file_text.h"
+#include "school/views/week_plan.h"
 
 #include <cstdio>
 
@@ -20,7 +20,7 @@ Result<int> plan_problem(const std::string& file, double most_s)
     PlanOptions options;
     options.most_s = most_s;
     const auto plan = plan_week(*problem, options);
-    if (!plan) return bad_input(file + ": " + plan.error().message);
+    if (!plan) return bad_input(file + ": " + plan.error().english);
     print(plan_json(*problem, *plan));
     return short_pilots(*problem, plan->blocks).empty() ? 0 : 1;
 }
@@ -33,11 +33,11 @@ Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked)
     if (!record) return tl::unexpected(record.error());
     const School school(std::move(*record), data);
     const auto week = week_asked(school, asked.week);
-    if (!week) return bad_input(asked.store + ": " + week.error().message);
+    if (!week) return bad_input(asked.store + ": " + week.error().english);
     PlanOptions how;
     how.most_s = asked.most_s;
     const auto plan = plan_week(week->problem, how);
-    if (!plan) return bad_input(asked.store + ": " + plan.error().message);
+    if (!plan) return bad_input(asked.store + ": " + plan.error().english);
     if (!asked.ics.empty())
         if (const auto written = write_whole(asked.ics, week_calendar(school, asked.week)); !written)
             return tl::unexpected(written.error());

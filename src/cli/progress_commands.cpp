@@ -1,14 +1,14 @@
 #include "cli/commands.h"
 #include "core/base/number_text.h"
-#include "school/first_flight.h"
+#include "school/views/first_flight.h"
 
 #include "cli/print.h"
 #include "core/progress/practice_curve.h"
 #include "core/progress/sickness.h"
-#include "files/csv.h"
-#include "files/csv_table.h"
-#include "files/file_text.h"
-#include "school/readiness_facts.h"
+#include "files/text/csv.h"
+#include "files/text/csv_table.h"
+#include "files/text/file_text.h"
+#include "school/views/readiness_facts.h"
 
 #include <QDateTime>
 #include <array>
@@ -47,7 +47,7 @@ Result<int> fit_practice_curve(const CurveArguments& asked)
     trials.higher_is_better = asked.higher_is_better;
     for (const auto& row : *rows) trials.trial.push_back(row[0]), trials.value.push_back(row[1]);
     const auto curve = practice_curve(trials);
-    if (!curve) return bad_input(asked.trials + ": " + curve.error().message);
+    if (!curve) return bad_input(asked.trials + ": " + curve.error().english);
     const auto forecast = asked.threshold ? practice_forecast(trials, *curve, *asked.threshold, asked.level) : std::nullopt;
     const PracticeForecast said = forecast.value_or(PracticeForecast{});
     Json json{{"preferred", name_of(curve->preferred)},
@@ -73,7 +73,7 @@ Result<int> score_sickness(const std::string& answers)
     } while (cursor.next_field());
     if (!cursor.at_end()) return bad_input("sickness: expected one line of 16 answers");
     const auto score = sickness_score(numbers);
-    if (!score) return bad_input("sickness: " + score.error().message);
+    if (!score) return bad_input("sickness: " + score.error().english);
     print(Json{{"nausea", score->nausea},
                {"oculomotor", score->oculomotor},
                {"disorientation", score->disorientation},

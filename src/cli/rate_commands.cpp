@@ -4,10 +4,10 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
-#include "files/csv.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/rates_csv.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/rates_csv.h"
+#include "files/text/csv.h"
+#include "files/text/file_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -95,7 +95,7 @@ Result<int> match_profile(const MatchArguments& arguments)
          {std::pair<std::string, const RateCurve*>{"roll", &profile->roll}, {"pitch", &profile->pitch}, {"yaw", &profile->yaw}}) {
         if (!arguments.axis.empty() && arguments.axis != name) continue;
         const auto match = match_rates(*curve, arguments.family, options);
-        if (!match) return bad_input("--family: " + match.error().message);
+        if (!match) return bad_input("--family: " + match.error().english);
         out["axes"][name] = stepped ? axis_json(match->rounded, match->rounded_difference, arguments.family)
                                     : axis_json(match->curve, match->difference, arguments.family);
     }
@@ -115,7 +115,7 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
         const std::string name(stick_axis_key(axis));
         const auto found = rates_from_log(*log, axis, family);
         if (!found) {
-            why = found.error().message;
+            why = found.error().english;
             out["axes"][name] = {{"unknown", why}};
             continue;
         }

@@ -1,16 +1,16 @@
 #include "cli/commands.h"
 
 #include "core/base/one_line.h"
-#include "files/csv_text.h"
-#include "files/file_text.h"
-#include "record/backup.h"
-#include "record/exchange.h"
-#include "record/moving.h"
+#include "demo/demo_record.h"
+#include "files/text/csv_text.h"
+#include "files/text/file_text.h"
+#include "record/chain/signing_key.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/copies/moving.h"
 #include "record/record.h"
-#include "record/signing_key.h"
-#include "school/demo_record.h"
-#include "school/rights.h"
 #include "school/school.h"
+#include "school/values/rights.h"
 
 #include <QDateTime>
 #include <csignal>
@@ -81,9 +81,9 @@ Result<std::unique_ptr<School>> opened_school(const DataFolder& data, const std:
 
 int told(const VerifyReport& report)
 {
-    for (const Said& known : report.known) std::printf("%s\n", one_line(known.english()).c_str());
+    for (const Message& known : report.known) std::printf("%s\n", one_line(known.english()).c_str());
     if (!report.known.empty()) std::printf("%zu known\n", report.known.size());
-    for (const Said& problem : report.problems) std::printf("%s\n", one_line(problem.english()).c_str());
+    for (const Message& problem : report.problems) std::printf("%s\n", one_line(problem.english()).c_str());
     std::printf("%lld entries, %zu problems\n", static_cast<long long>(report.entries), report.problems.size());
     return report.problems.empty() ? 0 : 1;
 }
@@ -107,7 +107,7 @@ Result<int> verify_record(const std::string& store, const std::string& head, con
     options.station_folder = usual_station_folder();
     const auto report = bh::verify_record(store, options);
     if (!report) return tl::unexpected(report.error());
-    for (const Said& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
+    for (const Message& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
     return told(*report);
 }
 
@@ -124,7 +124,7 @@ Result<int> move_record(const std::string& from, const std::string& to)
     };
     const auto report = move_house(from, to, options);
     if (!report) return tl::unexpected(report.error());
-    for (const Said& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
+    for (const Message& remark : report->remarks) std::fprintf(stderr, "%s\n", one_line(remark.english()).c_str());
     std::printf("%s\n", in_words(report->head).c_str());
     return told(*report);
 }
@@ -151,7 +151,7 @@ Result<int> export_whole_record(const std::string& store, const std::string& out
     if (!report) return tl::unexpected(report.error());
     const auto head = export_record(store, out);
     if (!head) return tl::unexpected(head.error());
-    for (const Said& problem : report->problems) std::fprintf(stderr, "%s\n", one_line(problem.english()).c_str());
+    for (const Message& problem : report->problems) std::fprintf(stderr, "%s\n", one_line(problem.english()).c_str());
     std::printf("%s\n", in_words(*head).c_str());
     return report->problems.empty() ? 0 : 1;
 }

@@ -1,12 +1,12 @@
 #include "files/data_folder.h"
 
-#include "files/airframe_document.h"
-#include "files/curriculum_document.h"
-#include "files/drill_document.h"
-#include "files/file_text.h"
-#include "files/kit_documents.h"
-#include "files/simulator_document.h"
-#include "files/world_document.h"
+#include "files/documents/airframe_document.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/kit_documents.h"
+#include "files/documents/simulator_document.h"
+#include "files/documents/world_document.h"
+#include "files/text/file_text.h"
 
 #include <algorithm>
 
@@ -21,9 +21,10 @@ Result<T> load(const std::filesystem::path& path, Result<T> (*parse)(std::string
     return parse(*text, path.filename().string());
 }
 
-/// All documents of a folder, by file name.
+/// All documents of a folder, by file name. With `unread` those that cannot be read are told of there, and the others are had.
 template <class T>
-Result<std::vector<T>> load_all(const std::filesystem::path& folder, Result<T> (*parse)(std::string_view, const std::string&))
+Result<std::vector<T>> load_all(const std::filesystem::path& folder, Result<T> (*parse)(std::string_view, const std::string&),
+                                std::vector<Message>* unread)
 {
     std::vector<std::filesystem::path> paths;
     std::error_code error;
@@ -33,8 +34,12 @@ Result<std::vector<T>> load_all(const std::filesystem::path& folder, Result<T> (
     std::vector<T> all;
     for (const auto& path : paths) {
         auto document = load(path, parse);
-        if (!document) return tl::unexpected(document.error());
-        all.push_back(std::move(*document));
+        if (document)
+            all.push_back(std::move(*document));
+        else if (unread)
+            unread->push_back(document.error().message);
+        else
+            return tl::unexpected(document.error());
     }
     return all;
 }
@@ -69,7 +74,10 @@ Result<Drill> DataFolder::drill(const std::string& id) const
     return load(path, parse_drill);
 }
 
-Result<std::vector<Drill>> DataFolder::drills() const { return load_all(root_ / "drills", parse_drill); }
+Result<std::vector<Drill>> DataFolder::drills(std::vector<Message>* unread) const
+{
+    return load_all(root_ / "drills", parse_drill, unread);
+}
 
 Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) const
 {
@@ -82,7 +90,10 @@ Result<SimulatorProfile> DataFolder::simulator(const std::string& id_or_file) co
     return load(path, parse_simulator);
 }
 
-Result<std::vector<SimulatorProfile>> DataFolder::simulators() const { return load_all(root_ / "simulators", parse_simulator); }
+Result<std::vector<SimulatorProfile>> DataFolder::simulators(std::vector<Message>* unread) const
+{
+    return load_all(root_ / "simulators", parse_simulator, unread);
+}
 
 Result<std::vector<KitList>> DataFolder::kit() const { return load(root_ / "kit" / "stations.json", parse_kit); }
 Result<FirstFlightPlan> DataFolder::first_flight_plan() const
@@ -101,12 +112,22 @@ std::filesystem::path DataFolder::place_of(const char* kind, const std::string& 
     return id_or_file.ends_with(".json") ? std::filesystem::path(id_or_file) : root_ / kind / (id_or_file + ".json");
 }
 Result<World> DataFolder::world(const std::string& id_or_file) const { return load(place_of("worlds", id_or_file), parse_world); }
+Result<std::vector<World>> DataFolder::worlds(std::vector<Message>* unread) const
+{
+    return load_all(root_ / "worlds", parse_world, unread);
+}
 Result<Airframe> DataFolder::airframe(const std::string& id_or_file) const
 {
     return load(place_of("aircraft", id_or_file), parse_airframe);
 }
-Result<std::vector<Curriculum>> DataFolder::curricula() const { return load_all(root_ / "curricula", parse_curriculum); }
-Result<std::vector<Airframe>> DataFolder::airframes() const { return load_all(root_ / "aircraft", parse_airframe); }
+Result<std::vector<Curriculum>> DataFolder::curricula(std::vector<Message>* unread) const
+{
+    return load_all(root_ / "curricula", parse_curriculum, unread);
+}
+Result<std::vector<Airframe>> DataFolder::airframes(std::vector<Message>* unread) const
+{
+    return load_all(root_ / "aircraft", parse_airframe, unread);
+}
 
 Result<std::string> DataFolder::text(const char* kind, const std::string& id) const { return read_text(place_of(kind, id)); }
 

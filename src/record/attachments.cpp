@@ -1,8 +1,8 @@
 #include "record/attachments.h"
 
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/flight_pack.h"
+#include "files/flights/flight_csv.h"
+#include "files/flights/flight_pack.h"
+#include "files/text/file_text.h"
 #include "record/record.h"
 
 #include <QByteArray>
@@ -44,7 +44,7 @@ std::string sha256(std::string_view bytes)
 std::string gzipped(const std::string& text)
 {
     z_stream z{};
-    if (deflateInit2(&z, 6, Z_DEFLATED, gzip_window, 8, Z_DEFAULT_STRATEGY) != Z_OK) throw StoreFailure(said("out of memory"));
+    if (deflateInit2(&z, 6, Z_DEFLATED, gzip_window, 8, Z_DEFAULT_STRATEGY) != Z_OK) throw StoreFailure(message("out of memory"));
     std::string out(deflateBound(&z, text.size()), '\0');
     z.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(text.data()));
     z.avail_in = static_cast<uInt>(text.size());
@@ -87,10 +87,10 @@ Result<std::string> gunzipped(std::string_view gzip, bool packed)
 Result<FlightLog> log_in(const std::string& bytes, const std::filesystem::path& path)
 {
     const auto content = gunzipped(bytes, form_of(path).packed);
-    if (!content) return bad_input("%1: %2", path.string(), content.error().said);
+    if (!content) return bad_input("%1: %2", path.string(), content.error().message);
     if (!form_of(path).packed) return parse_flight_csv(*content, path.filename().string());
     auto log = flight_unpack(*content);
-    if (!log) return bad_input("%1: %2", path.string(), log.error().said);
+    if (!log) return bad_input("%1: %2", path.string(), log.error().message);
     return log;
 }
 
@@ -108,13 +108,14 @@ std::string named_as(const std::filesystem::path& file, bool log)
 }
 
 /// What is wrong with bytes under a name; empty: nothing.
-Said problem_with(const FileName& name, std::string_view bytes)
+Message problem_with(const FileName& name, std::string_view bytes)
 {
     if (name.is_older()) return {};
-    if (name.is_by_content()) return sha256(bytes) == name.hash() ? Said() : said("%1 is not what was written", name.text());
+    if (name.is_by_content())
+        return sha256(bytes) == name.hash() ? Message() : message("%1 is not what was written", name.text());
     const auto log = log_in(std::string(bytes), name.text());
-    if (!log) return log.error().said;
-    return sha256(flight_csv(*log)) == name.hash() ? Said() : said("%1 is not what was written", name.text());
+    if (!log) return log.error().message;
+    return sha256(flight_csv(*log)) == name.hash() ? Message() : message("%1 is not what was written", name.text());
 }
 
 /// In folders by the first two digits.
@@ -163,8 +164,8 @@ std::string Attachments::keep(const FlightLog& log) const
     std::error_code error;
     if (std::filesystem::exists(path, error)) return hash;
     mark_to_send(path.filename()); // first: a mark without a file is no harm
-    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
-    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
     if (server_) server_->kept();
     return hash;
 }
@@ -172,8 +173,8 @@ std::string Attachments::keep(const FlightLog& log) const
 void Attachments::mark_to_send(const std::string& file_name) const
 {
     if (!server_) return;
-    if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().said);
-    if (const auto written = write_whole(marks_ / file_name, "", true); !written) throw StoreFailure(written.error().said);
+    if (const auto made = make_own_folder(marks_); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(marks_ / file_name, "", true); !written) throw StoreFailure(written.error().message);
 }
 
 std::filesystem::path Attachments::place_of(const FileName& file) const
@@ -201,10 +202,10 @@ void Attachments::sent(const FileName& file) const
 
 void Attachments::put(const FileName& name, std::string_view bytes) const
 {
-    if (Said problem = problem_with(name, bytes); !problem.empty()) throw StoreFailure(std::move(problem));
+    if (Message problem = problem_with(name, bytes); !problem.empty()) throw StoreFailure(std::move(problem));
     const std::filesystem::path path = place_of(name);
-    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().said);
-    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().said);
+    if (const auto made = make_own_folder(path.parent_path()); !made) throw StoreFailure(made.error().message);
+    if (const auto written = write_whole(path, bytes, true); !written) throw StoreFailure(written.error().message);
 }
 
 void Attachments::send_again(const std::set<std::string>& there, const std::set<std::string>& erased) const
@@ -290,37 +291,37 @@ Result<std::filesystem::path> Attachments::stick_recording(const std::string& na
 std::string Attachments::keep_stick_recording(const std::filesystem::path& whole) const
 {
     const auto file = FileBytes::open(whole);
-    if (!file) throw StoreFailure(file.error().said);
+    if (!file) throw StoreFailure(file.error().message);
     const std::string name = sha256(file->text()) + sticks_ending;
     std::error_code error;
     if (whole == sticks_ / name) return name; // it was kept before, and then its session could not be
     std::filesystem::permissions(whole, std::filesystem::perms::owner_read | std::filesystem::perms::owner_write, error);
-    if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().said);
+    if (const auto flushed = flush_file(whole); !flushed) throw StoreFailure(flushed.error().message);
     mark_to_send(name);
     std::filesystem::rename(whole, sticks_ / name, error);
-    if (error) throw StoreFailure(said("%1: cannot be written: %2", (sticks_ / name).string(), error.message()));
+    if (error) throw StoreFailure(message("%1: cannot be written: %2", (sticks_ / name).string(), error.message()));
     flush_folder(sticks_);
     if (server_) server_->kept();
     return name;
 }
 
-Said Attachments::problem_with_log(const std::string& hash) const
+Message Attachments::problem_with_log(const std::string& hash) const
 {
     const auto found = find(hash);
-    if (!found) return found.error().said;
+    if (!found) return found.error().message;
     const auto name = FileName::of(found->path.filename().string(), true);
     if (name && name->is_by_content()) // not unpacked, which takes longer
-        return sha256(found->bytes) == hash ? Said() : said("flight log %1 is not what was written", hash);
+        return sha256(found->bytes) == hash ? Message() : message("flight log %1 is not what was written", hash);
     const auto log = flight_log(hash);
-    return log ? Said() : log.error().said;
+    return log ? Message() : log.error().message;
 }
 
-Said Attachments::problem_with_sticks(const std::string& name) const
+Message Attachments::problem_with_sticks(const std::string& name) const
 {
     const auto path = stick_recording(name);
-    if (!path) return path.error().said;
+    if (!path) return path.error().message;
     const auto file = FileBytes::open(*path);
-    return file ? Said() : file.error().said;
+    return file ? Message() : file.error().message;
 }
 
 void Attachments::set_aside(const std::string& hash) const
@@ -368,10 +369,10 @@ int Attachments::put_aside(const Names& named) const
     return moved;
 }
 
-std::vector<Said> Attachments::problems(const Names& named, const std::function<Names()>& named_now,
-                                        std::optional<std::filesystem::file_time_type> left_since, int* left_over) const
+std::vector<Message> Attachments::problems(const Names& named, const std::function<Names()>& named_now,
+                                           std::optional<std::filesystem::file_time_type> left_since, int* left_over) const
 {
-    std::vector<Said> problems;
+    std::vector<Message> problems;
     const auto was_erased = [&](const std::string& name, bool log) {
         std::error_code error;
         const auto sticks = log ? Result<std::filesystem::path>(std::filesystem::path()) : stick_recording(name);
@@ -379,11 +380,11 @@ std::vector<Said> Attachments::problems(const Names& named, const std::function<
                (log ? !flight_log_file(name) : sticks && !std::filesystem::exists(*sticks, error));
     };
     for (const auto& [hash, who] : named.logs)
-        if (Said problem = was_erased(hash, true) ? Said() : problem_with_log(hash); !problem.empty())
-            problems.push_back(said("%1: %2", who, std::move(problem)));
+        if (Message problem = was_erased(hash, true) ? Message() : problem_with_log(hash); !problem.empty())
+            problems.push_back(message("%1: %2", who, std::move(problem)));
     for (const auto& [name, who] : named.sticks)
-        if (Said problem = was_erased(name, false) ? Said() : problem_with_sticks(name); !problem.empty())
-            problems.push_back(said("%1: %2", who, std::move(problem)));
+        if (Message problem = was_erased(name, false) ? Message() : problem_with_sticks(name); !problem.empty())
+            problems.push_back(message("%1: %2", who, std::move(problem)));
     using Clock = std::filesystem::file_time_type::clock;
     constexpr std::chrono::seconds soon{10};
     constexpr std::chrono::milliseconds pause{200};
@@ -409,7 +410,7 @@ std::vector<Said> Attachments::problems(const Names& named, const std::function<
             if (left_since && left_over && std::filesystem::last_write_time(file, gone) >= *left_since && !gone)
                 ++*left_over;
             else
-                problems.push_back(said("%1: no entry names it", file.string()));
+                problems.push_back(message("%1: no entry names it", file.string()));
         }
     }
     return problems;

@@ -84,9 +84,9 @@ public:
     /// What is missing, is not what was written, lies elsewhere, or is named by nobody; a line each. What was written in the last
     /// seconds may yet be named: `named_now` tells.
     /// What is younger than `left_since` was left by a program that was ended, and is counted in `left_over` instead.
-    [[nodiscard]] std::vector<Said> problems(const Names& named, const std::function<Names()>& named_now,
-                                             std::optional<std::filesystem::file_time_type> left_since = {},
-                                             int* left_over = nullptr) const;
+    [[nodiscard]] std::vector<Message> problems(const Names& named, const std::function<Names()>& named_now,
+                                                std::optional<std::filesystem::file_time_type> left_since = {},
+                                                int* left_over = nullptr) const;
     /// Puts what nobody names, and half-written files, into a folder of their own beside the record, "….left-over": what a
     /// program that was ended had not come to say. Returns how many. Only while nobody else writes.
     int put_aside(const Names& named) const;
@@ -100,8 +100,8 @@ private:
         std::filesystem::path path;
     };
     [[nodiscard]] Result<Found> find(const std::string& hash) const;
-    [[nodiscard]] Said problem_with_log(const std::string& hash) const;
-    [[nodiscard]] Said problem_with_sticks(const std::string& name) const;
+    [[nodiscard]] Message problem_with_log(const std::string& hash) const;
+    [[nodiscard]] Message problem_with_sticks(const std::string& name) const;
     void mark_to_send(const std::string& file_name) const;
     std::filesystem::path flight_logs_, also_, sticks_, left_over_, marks_;
     std::shared_ptr<const Server> server_;

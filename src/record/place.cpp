@@ -1,7 +1,7 @@
 #include "record/place.h"
 
 #include "core/base/one_line.h"
-#include "record/entry.h"
+#include "record/chain/entry.h"
 
 #include <cstdlib>
 #include <libpq-fe.h>

@@ -1,20 +1,20 @@
 #include "record/record.h"
 
 #include "core/base/number_text.h"
-#include "files/file_text.h"
-#include "record/bodies.h"
-#include "record/composer.h"
-#include "record/database.h"
-#include "record/hand_over.h"
-#include "record/known_heads.h"
-#include "record/older_words.h"
-#include "record/presence.h"
-#include "record/projection.h"
-#include "record/schema.h"
-#include "record/seals.h"
-#include "record/server_files.h"
-#include "record/server_line.h"
-#include "record/waiting.h"
+#include "files/text/file_text.h"
+#include "record/chain/bodies.h"
+#include "record/chain/composer.h"
+#include "record/chain/known_heads.h"
+#include "record/chain/older_words.h"
+#include "record/chain/projection.h"
+#include "record/chain/seals.h"
+#include "record/file/database.h"
+#include "record/file/presence.h"
+#include "record/file/schema.h"
+#include "record/server/hand_over.h"
+#include "record/server/server_files.h"
+#include "record/server/server_line.h"
+#include "record/server/waiting.h"
 
 #include <QUuid>
 #include <chrono>
@@ -77,7 +77,7 @@ Result<void> inspect(const std::filesystem::path& file, bool may_write)
                 return inspect(Database(file, false), file);
             } catch (const StoreFailure&) {
             }
-        return bad_input("%1: cannot be read as a training record: %2; it was left as it is", file.string(), why.said());
+        return bad_input("%1: cannot be read as a training record: %2; it was left as it is", file.string(), why.message());
     }
 }
 
@@ -132,8 +132,8 @@ public:
         quick.newest = options.newest_looked_at;
         if (options.remember_heads) quick.station_folder = options.station_folder;
         problems = dialect->quick_problems(quick);
-        for (const Said& problem : problems)
-            if (keeps_from_reading(problem)) throw StoreFailure(said("%1; restore a copy", problem));
+        for (const Message& problem : problems)
+            if (keeps_from_reading(problem)) throw StoreFailure(message("%1; restore a copy", problem));
         first_hash = database.value("SELECT hash FROM entries WHERE seq = 1").toStdString();
         if (options.remember_heads && !first_hash.empty()) remember_what_is_there();
         if (place.on_server()) begin_as_station();
@@ -269,7 +269,7 @@ public:
             const Entry last = i == 1 && newest ? *newest : tail_in(database);
             if (after && last.seq != *after) {
                 newest.reset();
-                throw MovedOn(said("something was written since"));
+                throw MovedOn(message("something was written since"));
             }
             const bool guess = place.on_server() && !out_of_date; // a way to the server less: it says where it is wrong
             Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared, guess ? &latest : nullptr)
@@ -316,7 +316,8 @@ public:
                 if (is_there(gesture))
                     WaitingEntries::over(gesture);
                 else
-                    waiting_problems.push_back(said("%1: the server does not take it: %2", gesture.file.string(), why.said()));
+                    waiting_problems.push_back(
+                        message("%1: the server does not take it: %2", gesture.file.string(), why.message()));
             }
         }
     }
@@ -350,7 +351,7 @@ public:
     void mark_to_wipe() const
     {
         if (place.on_server()) return;
-        if (const auto written = write_whole(to_wipe(), "", true); !written) throw StoreFailure(written.error().said);
+        if (const auto written = write_whole(to_wipe(), "", true); !written) throw StoreFailure(written.error().message);
     }
     bool wiped() const
     {
@@ -364,7 +365,7 @@ public:
     /// Nothing is written to what is only read.
     void must_write() const
     {
-        if (options.read_only) throw StoreFailure(said("the record was opened to be read only"));
+        if (options.read_only) throw StoreFailure(message("the record was opened to be read only"));
     }
 
     RecordPlace place;
@@ -380,10 +381,10 @@ public:
     std::unique_ptr<ServerLine> line;
     std::unique_ptr<HandOver> handing; ///< none where what is added is written at once
     mutable std::mutex not_taken_mutex;
-    std::vector<Said> not_taken;                  ///< by the server, as that thread was told
+    std::vector<Message> not_taken;               ///< by the server, as that thread was told
     std::unique_ptr<ServerFiles> files;           ///< none in a file
-    std::vector<Said> problems;                   ///< at the opening
-    std::vector<Said> waiting_problems;           ///< what the server did not take
+    std::vector<Message> problems;                ///< at the opening
+    std::vector<Message> waiting_problems;        ///< what the server did not take
     std::string first_hash;                       ///< by which the record is known; empty before its first entry
     std::optional<Entry> newest;                  ///< as it was written last from here; nothing: to be looked for
     mutable KeyBook last_keys;                    ///< as they were asked for last
@@ -421,9 +422,9 @@ Result<std::unique_ptr<Record>> Record::open(const RecordPlace& place, RecordOpt
     try {
         return std::unique_ptr<Record>(new Record(std::make_unique<Impl>(place, std::move(options), std::move(*key))));
     } catch (const ServerAway& why) {
-        return failure(Error::Code::NotFound, "%1: cannot be reached: %2", place.in_words(), why.said());
+        return failure(Error::Code::NotFound, "%1: cannot be reached: %2", place.in_words(), why.message());
     } catch (const StoreFailure& why) {
-        return bad_input("%1: cannot be opened as a training record: %2", place.in_words(), why.said());
+        return bad_input("%1: cannot be opened as a training record: %2", place.in_words(), why.message());
     }
 }
 
@@ -433,7 +434,7 @@ UnixTime Record::now() const { return impl_->now(); }
 
 std::string Record::new_id() const { return impl_->new_id(); }
 const Attachments& Record::attachments() const { return impl_->attachments; }
-const std::vector<Said>& Record::problems_at_opening() const { return impl_->problems; }
+const std::vector<Message>& Record::problems_at_opening() const { return impl_->problems; }
 int Record::put_aside_at_opening() const { return impl_->put_aside; }
 
 Head Record::head() const
@@ -455,13 +456,13 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
         return as_entries(gesture);
     }
     try {
-        if (impl_->away) throw ServerAway(said("the server does not answer"));
+        if (impl_->away) throw ServerAway(message("the server does not answer"));
         entries = impl_->append(drafts, after);
     } catch (const ServerAway& why) {
         const bool sent = !impl_->away;
         impl_->lose_server();
         if (!std::all_of(drafts.begin(), drafts.end(), WaitingEntries::may_wait))
-            throw ServerAway(said("what changes something that others share waits for the server: %1", why.said()));
+            throw ServerAway(message("what changes something that others share waits for the server: %1", why.message()));
         return as_entries(impl_->waiting.keep(with_actor(drafts, impl_->options.who), now(), new_id(), impl_->key,
                                               sent ? impl_->tried : std::string()));
     }
@@ -481,7 +482,7 @@ std::vector<Entry> Record::append(const std::vector<Draft>& drafts, std::optiona
 
 bool Record::server_away() const { return impl_->away; }
 int Record::waiting() const { return impl_->place.on_server() ? impl_->waiting.count() : 0; }
-std::vector<Said> Record::waiting_problems() const
+std::vector<Message> Record::waiting_problems() const
 {
     if (!impl_->handing) return impl_->waiting_problems;
     const std::scoped_lock lock(impl_->not_taken_mutex);
@@ -536,7 +537,7 @@ void Record::listen(Listener listener)
                 auto own = Record::open(place, options);
                 return own ? std::move(*own) : nullptr;
             },
-            [this, answers = listener.answers](std::vector<Said> not_taken) {
+            [this, answers = listener.answers](std::vector<Message> not_taken) {
                 {
                     const std::scoped_lock lock(impl_->not_taken_mutex);
                     impl_->not_taken = std::move(not_taken);
@@ -581,7 +582,7 @@ KeyBook Record::keys() const
         KeyBook book;
         QSqlQuery rows = impl_->database.run(
             "SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
-        while (rows.next()) book.follow(entry_from(rows));
+        while (rows.next()) book.add(entry_from(rows));
         return impl_->last_keys = book;
     };
     return impl_->answered<KeyBook>(ask, [this] { return impl_->last_keys; });
@@ -730,7 +731,7 @@ VerifyReport Record::verify() const
     auto report = verify_record(impl_->place, verifying);
     if (report) return std::move(*report);
     VerifyReport unreadable;
-    unreadable.problems.push_back(report.error().said);
+    unreadable.problems.push_back(report.error().message);
     return unreadable;
 }
 

@@ -2,14 +2,14 @@
 
 #include "core/base/result.h"
 #include "record/attachments.h"
-#include "record/entry.h"
-#include "record/failures.h"
-#include "record/key_book.h"
+#include "record/chain/entry.h"
+#include "record/chain/key_book.h"
+#include "record/chain/rights_of_entries.h"
+#include "record/chain/rows.h"
+#include "record/chain/station_key.h"
+#include "record/copies/verify.h"
+#include "record/file/failures.h"
 #include "record/place.h"
-#include "record/rights_of_entries.h"
-#include "record/rows.h"
-#include "record/station_key.h"
-#include "record/verify.h"
 
 #include <filesystem>
 #include <functional>
@@ -65,7 +65,7 @@ public:
     [[nodiscard]] std::string new_id() const;
     [[nodiscard]] const Attachments& attachments() const;
     /// What was wrong with it when it was opened, by a quick look; a line each.
-    [[nodiscard]] const std::vector<Said>& problems_at_opening() const;
+    [[nodiscard]] const std::vector<Message>& problems_at_opening() const;
     /// How many files beside it, which a program that was ended had left, were put into "….left-over" then.
     [[nodiscard]] int put_aside_at_opening() const;
     [[nodiscard]] Head head() const; ///< while a server is away, as it was seen last
@@ -83,7 +83,7 @@ public:
     /// does not take stays in the journal and is among waiting_problems().
     bool reach_server();
     [[nodiscard]] int waiting() const; ///< gestures that wait for the server
-    [[nodiscard]] std::vector<Said> waiting_problems() const;
+    [[nodiscard]] std::vector<Message> waiting_problems() const;
     /// What waits here from before, as entries without a number.
     [[nodiscard]] std::vector<Entry> waiting_entries() const;
     struct Listener {

@@ -2,14 +2,14 @@
 #include "core/base/number_text.h"
 #include "core/base/one_line.h"
 #include "core/path/throttle_cuts.h"
-#include "files/airframe_document.h"
-#include "files/curriculum_document.h"
-#include "files/drill_document.h"
-#include "files/ladder_edit.h"
-#include "files/rates_document.h"
-#include "files/setup_document.h"
-#include "files/simulator_document.h"
-#include "record/bodies.h"
+#include "files/documents/airframe_document.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/ladder_edit.h"
+#include "files/documents/rates_document.h"
+#include "files/documents/setup_document.h"
+#include "files/documents/simulator_document.h"
+#include "record/chain/bodies.h"
 #include "school/school.h"
 
 #include <algorithm>
@@ -31,7 +31,7 @@ constexpr UnixTime abandoned_after_s = 120; // a running session notes its time 
 
 // -- edits --------------------------------------------------------------------------------------------------------------------
 
-Command School::command(Kind kind, const std::string& subject, std::string after, std::string why) const
+TextChange School::change_to(Kind kind, const std::string& subject, std::string after, std::string why) const
 {
     return {kind, subject, values_.text(kind, subject), std::move(after), std::move(why)};
 }
@@ -41,36 +41,36 @@ Result<std::int64_t> School::apply(const Edit& edit)
     constexpr int tries = 20;
     for (int i = 1;; ++i) {
         std::vector<Draft> drafts;
-        for (const Command& c : edit) {
+        for (const TextChange& c : edit) {
             if (values_.text(c.kind, c.subject) != c.before) return failure(too_late, meanwhile(c));
             drafts.push_back(draft_of(c));
         }
         if (drafts.empty()) return values_.seq;
-        if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().said);
+        if (const auto allowed = may_write(drafts); !allowed) return failure(Error::Code::Unsupported, allowed.error().message);
         for (Draft& draft : drafts) draft = as_actor(std::move(draft));
         try {
-            follow_chain(record_->append(drafts, values_.seq)); // what stands there is what is known here
+            fold_chain(record_->append(drafts, values_.seq)); // what stands there is what is known here
             return values_.seq;
         } catch (const MovedOn& why) {
-            if (i == tries) return failure(Error::Code::BadInput, why.said());
-            if (const auto followed = follow_news(); !followed) return tl::unexpected(followed.error());
+            if (i == tries) return failure(Error::Code::BadInput, why.message());
+            if (const auto followed = fold_news(); !followed) return tl::unexpected(followed.error());
         } catch (const StoreFailure& why) {
-            return failure(Error::Code::BadInput, why.said());
+            return failure(Error::Code::BadInput, why.message());
         }
     }
 }
 
-Said School::meanwhile(const Command& wanted) const
+Message School::meanwhile(const TextChange& wanted) const
 {
     const auto by = written_elsewhere_.find({wanted.kind, wanted.subject});
-    const Said differs = difference_in_words(values_.text(wanted.kind, wanted.subject), wanted.after);
-    return by == written_elsewhere_.end() ? said("something else stands there by now: %1", differs)
-                                          : said("it was changed meanwhile by %1: %2", who_is(by->second), differs);
+    const Message differs = difference_in_words(values_.text(wanted.kind, wanted.subject), wanted.after);
+    return by == written_elsewhere_.end() ? message("something else stands there by now: %1", differs)
+                                          : message("it was changed meanwhile by %1: %2", who_is(by->second), differs);
 }
 
 bool School::make(Edit edit)
 {
-    std::erase_if(edit, [](const Command& c) { return c.before == c.after; });
+    std::erase_if(edit, [](const TextChange& c) { return c.before == c.after; });
     if (edit.empty()) return true;
     if (const auto applied = apply(edit); !applied) {
         tell(applied.error());
@@ -87,10 +87,10 @@ bool School::make(Edit edit)
 bool School::replay(std::size_t which, bool forth)
 {
     Edit replayed;
-    for (const Command& c : edits_[which]) replayed.push_back(forth ? c : reversed(c));
+    for (const TextChange& c : edits_[which]) replayed.push_back(forth ? c : reversed(c));
     if (!forth) std::reverse(replayed.begin(), replayed.end());
     if (forth)
-        for (Command& c : replayed) c.why = "edited again";
+        for (TextChange& c : replayed) c.why = "edited again";
     const auto applied = apply(replayed);
     if (applied) {
         done_ = forth ? which + 1 : which;
@@ -124,7 +124,7 @@ Draft School::as_actor(Draft draft) const
 
 bool School::keep_house_rule(const std::string& name, const std::string& value, const std::string& why)
 {
-    return make({command(Kind::HouseRule, name, value, why)});
+    return make({change_to(Kind::HouseRule, name, value, why)});
 }
 
 bool School::keep_house_limit(Limit limit, double value, const std::string& why)
@@ -143,7 +143,7 @@ Result<void> School::keep_person(const PersonRow& person, const std::string& why
     return add({draft}) ? Result<void>() : bad_input("could not be saved");
 }
 
-Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string& why)
+Result<Message> School::erase_pilot(const std::string& pilot_id, const std::string& why)
 {
     if (const auto allowed = may_do(Act::KeepPeople); !allowed) return tl::unexpected(allowed.error());
     const PilotFile& of = file(pilot_id);
@@ -159,9 +159,9 @@ Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string&
     int in_the_clear = 0;
     try {
         in_the_clear = record_->erase_person(pilot_id, tidy(why), who_);
-        follow_chain(record_->entries_after(values_.seq));
+        fold_chain(record_->entries_after(values_.seq));
     } catch (const StoreFailure& failed) {
-        return bad_input(failed.said());
+        return bad_input(failed.message());
     }
     try {
         for (const std::string& log : logs)
@@ -169,23 +169,24 @@ Result<Said> School::erase_pilot(const std::string& pilot_id, const std::string&
         for (const std::string& recording : sticks)
             if (!recording.empty()) record_->attachments().erase_sticks(recording);
     } catch (const StoreFailure& failed) {
-        return bad_input("the name is erased, but not every flight: %1", failed.said());
+        return bad_input("the name is erased, but not every flight: %1", failed.message());
     }
     edits_.clear(); // they may hold the name
     done_ = 0;
     Q_EMIT edits_changed();
-    const Said left =
+    const Message left =
         on_server()
-            ? said(
+            ? message(
                   "Erased. Copies and backups made before still have the name until they are deleted; and the server's own files "
                   "keep the key to it until whoever looks after the server has run VACUUM and its archives have run out.")
         : record_->erased_for_good()
-            ? said("Erased. Copies and backups of the record made before still have the name until they are deleted.")
-            : said("Erased; but another program reads this record, and until it has closed the name can be made out in the file. "
-                   "It is tried again by itself. Copies and backups made before have it until they are deleted.");
+            ? message("Erased. Copies and backups of the record made before still have the name until they are deleted.")
+            : message(
+                  "Erased; but another program reads this record, and until it has closed the name can be made out in the file. "
+                  "It is tried again by itself. Copies and backups made before have it until they are deleted.");
     if (in_the_clear == 0) return left;
-    return said_of(in_the_clear, "%1 %n entry from before names were sealed has it in the clear.",
-                   "%1 %n entries from before names were sealed have it in the clear.", left);
+    return message_of(in_the_clear, "%1 %n entry from before names were sealed has it in the clear.",
+                      "%1 %n entries from before names were sealed have it in the clear.", left);
 }
 
 std::string School::add_pilot(PilotRow pilot)
@@ -201,26 +202,26 @@ bool School::edit_pilot(const PilotRow& edited)
     PilotRow row = edited;
     row.name = tidy(row.name);
     const PilotRow& known = file(row.id).row; // also of one who has left
-    return !known.id.empty() && !known.erased && !row.name.empty() && make({command(Kind::Pilot, row.id, body_of(row))});
+    return !known.id.empty() && !known.erased && !row.name.empty() && make({change_to(Kind::Pilot, row.id, body_of(row))});
 }
 
 bool School::keep_simulator(const SimulatorProfile& simulator)
 {
     const bool known = this->simulator(simulator.id); // one that ships comes back when it is undone
-    const Command keeps = command(Kind::Simulator, simulator.id, simulator_json(simulator).dump());
+    const TextChange keeps = change_to(Kind::Simulator, simulator.id, simulator_json(simulator).dump());
     return known ? make({keeps}) : add({draft_of(keeps)});
 }
 
 bool School::keep_aircraft(const Airframe& aircraft)
 {
-    const Command keeps = command(Kind::Aircraft, aircraft.id, airframe_json(aircraft).dump());
+    const TextChange keeps = change_to(Kind::Aircraft, aircraft.id, airframe_json(aircraft).dump());
     return real_aircraft(aircraft.id) ? make({keeps}) : add({draft_of(keeps)});
 }
 
 bool School::keep_text(Kind kind, const std::string& subject, std::string text)
 {
     if (facts_of(kind).of_pilot && !pilot(subject)) return false;
-    return make({command(kind, subject, std::move(text))});
+    return make({change_to(kind, subject, std::move(text))});
 }
 
 bool School::keep_setup(const std::string& pilot_id, const TrainingSetup& setup)
@@ -277,8 +278,8 @@ bool School::keep_way_back(const std::string& pilot_id, const WayBack& way)
 }
 bool School::keep_way_back_step(const std::string& pilot_id, const WayBack& way, const TrainingSetup& setup)
 {
-    return pilot(pilot_id) && make({command(Kind::WayBack, pilot_id, way_back_text(way)),
-                                    command(Kind::Setup, pilot_id, training_setup_json(setup).dump())});
+    return pilot(pilot_id) && make({change_to(Kind::WayBack, pilot_id, way_back_text(way)),
+                                    change_to(Kind::Setup, pilot_id, training_setup_json(setup).dump())});
 }
 bool School::keep_demonstration(const std::string& drill_id, const std::string& attempt_id)
 {
@@ -290,7 +291,7 @@ std::string School::keep_advice(GivenAdvice advice)
     if (!pilot(advice.pilot_id)) return {};
     const bool is_new = advice.id.empty();
     if (is_new) advice.id = record_->new_id(), advice.at = now(), advice.told_by = who_;
-    const Command keeps = command(Kind::Advice, advice.id, advice_text(advice), is_new ? "told" : "what became of it");
+    const TextChange keeps = change_to(Kind::Advice, advice.id, advice_text(advice), is_new ? "told" : "what became of it");
     return make({keeps}) ? advice.id : "";
 }
 
@@ -299,14 +300,14 @@ bool School::keep_note(FlightNote note)
     note.text = tidy(note.text);
     if (!pilot(note.pilot_id) || (note.text.empty() && note.id.empty())) return false;
     if (note.id.empty()) note.id = record_->new_id(), note.at = now();
-    return make({command(Kind::Note, note.id, note.text.empty() ? "" : flight_note_text(note), "noted")});
+    return make({change_to(Kind::Note, note.id, note.text.empty() ? "" : flight_note_text(note), "noted")});
 }
 
 bool School::add_sickness(SicknessAnswers answers)
 {
     if (!pilot(answers.pilot_id)) return false;
     answers.id = record_->new_id(), answers.at = now();
-    return make({command(Kind::Sickness, answers.id, sickness_text(answers), "answered")});
+    return make({change_to(Kind::Sickness, answers.id, sickness_text(answers), "answered")});
 }
 
 bool School::keep_video(const std::string& session_id, const std::optional<SessionVideo>& video)
@@ -316,7 +317,7 @@ bool School::keep_video(const std::string& session_id, const std::optional<Sessi
 
 bool School::keep_columns(const std::string& heads, const std::string& mapping)
 {
-    const Command keeps = command(Kind::Columns, heads, mapping, "named");
+    const TextChange keeps = change_to(Kind::Columns, heads, mapping, "named");
     return keeps.before == keeps.after || add({draft_of(keeps)});
 }
 
@@ -324,23 +325,23 @@ bool School::keep_plan_step(const std::string& pilot_id, const KeptPlan& plan, c
                             const std::optional<KeptMatch>& match)
 {
     if (!pilot(pilot_id)) return false;
-    Edit edit{command(Kind::Plan, pilot_id, plan_text(plan))};
+    Edit edit{change_to(Kind::Plan, pilot_id, plan_text(plan))};
     if (plan.on_aircraft) {
-        edit.push_back(command(Kind::Rates, plan.aircraft, rates_json(rates).dump()));
+        edit.push_back(change_to(Kind::Rates, plan.aircraft, rates_json(rates).dump()));
     } else {
         TrainingSetup setup = this->setup(pilot_id).value_or(TrainingSetup{});
         setup.rates = rates;
-        edit.push_back(command(Kind::Setup, pilot_id, training_setup_json(setup).dump()));
+        edit.push_back(change_to(Kind::Setup, pilot_id, training_setup_json(setup).dump()));
     }
-    if (match) edit.push_back(command(Kind::Match, pilot_id, match_text(*match, now())));
+    if (match) edit.push_back(change_to(Kind::Match, pilot_id, match_text(*match, now())));
     return make(std::move(edit));
 }
 
 bool School::practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match)
 {
     if (!pilot(pilot_id)) return false;
-    Edit edit{command(Kind::Setup, pilot_id, training_setup_json(setup).dump())};
-    if (match) edit.push_back(command(Kind::Match, pilot_id, match_text(*match, now())));
+    Edit edit{change_to(Kind::Setup, pilot_id, training_setup_json(setup).dump())};
+    if (match) edit.push_back(change_to(Kind::Match, pilot_id, match_text(*match, now())));
     return make(std::move(edit));
 }
 
@@ -349,10 +350,10 @@ Result<void> School::let_in(const std::string& public_key, const StationKey* wit
     if (auto allowed = may_do(Act::KeepPeople); !allowed) return allowed;
     try {
         auto done = record_->countersign(public_key, with, who_);
-        if (done) done = follow_news();
+        if (done) done = fold_news();
         return done;
     } catch (const StoreFailure& why) {
-        return failure(Error::Code::BadInput, why.said());
+        return failure(Error::Code::BadInput, why.message());
     }
 }
 
@@ -361,10 +362,10 @@ Result<void> School::mark_as_known(std::int64_t entry, const std::string& why, c
     if (auto allowed = may_do(Act::KeepPeople); !allowed) return allowed;
     try {
         auto done = record_->mark_as_known(entry, tidy(why), with, who_);
-        if (done) done = follow_news();
+        if (done) done = fold_news();
         return done;
     } catch (const StoreFailure& why_not) {
-        return failure(Error::Code::BadInput, why_not.said());
+        return failure(Error::Code::BadInput, why_not.message());
     }
 }
 
@@ -378,7 +379,7 @@ bool School::add(std::vector<Draft> drafts)
     }
     for (Draft& draft : drafts) draft = as_actor(std::move(draft));
     try {
-        follow_chain(record_->append(drafts));
+        fold_chain(record_->append(drafts));
     } catch (const StoreFailure& why) {
         tell({Error::Code::BadInput, why.what()});
         return false;
@@ -390,14 +391,14 @@ bool School::add_handling(const std::string& pilot_id, HandlingNote note)
 {
     note.at = now();
     const std::string subject = pilot_id + "/" + record_->new_id();
-    return pilot(pilot_id) && add({draft_of(command(Kind::Handling, subject, handling_text({std::move(note)}), "rated"))});
+    return pilot(pilot_id) && add({draft_of(change_to(Kind::Handling, subject, handling_text({std::move(note)}), "rated"))});
 }
 
 bool School::add_blind_test(const std::string& pilot_id, BlindNote note)
 {
     note.at = now();
     const std::string subject = pilot_id + "/" + record_->new_id();
-    return pilot(pilot_id) && add({draft_of(command(Kind::Blind, subject, blind_text({std::move(note)}), "flown"))});
+    return pilot(pilot_id) && add({draft_of(change_to(Kind::Blind, subject, blind_text({std::move(note)}), "flown"))});
 }
 
 std::string School::controller_id(const std::string& name, const std::string& guid)

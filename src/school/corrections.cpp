@@ -1,7 +1,7 @@
 #include "school/corrections.h"
 
 #include "core/base/one_line.h"
-#include "record/bodies.h"
+#include "record/chain/bodies.h"
 
 #include <algorithm>
 
@@ -16,9 +16,9 @@ Result<void> may_correct(const School& school, const std::string& why)
     return tidy_reason(why).empty() ? bad_input("a correction needs a reason") : Result<void>();
 }
 
-Result<void> made(School& school, Command command, std::string_view otherwise)
+Result<void> made(School& school, TextChange change, std::string_view otherwise)
 {
-    return school.make({std::move(command)}) ? Result<void>() : bad_input(said(otherwise));
+    return school.make({std::move(change)}) ? Result<void>() : bad_input(message(otherwise));
 }
 
 } // namespace
@@ -56,14 +56,14 @@ Result<void> correct_session(School& school, const SessionRow& corrected, const 
 Result<void> strike(School& school, const std::string& id, const std::string& why)
 {
     if (auto allowed = may_correct(school, why); !allowed) return allowed;
-    return made(school, school.command(Kind::Struck, id, tidy_reason(why), tidy_reason(why)),
+    return made(school, school.change_to(Kind::Struck, id, tidy_reason(why), tidy_reason(why)),
                 label("it could not be struck out"));
 }
 
 Result<void> count_again(School& school, const std::string& id, const std::string& why)
 {
     if (auto allowed = may_correct(school, why); !allowed) return allowed;
-    return made(school, school.command(Kind::Struck, id, "", tidy_reason(why)), label("it could not be put back"));
+    return made(school, school.change_to(Kind::Struck, id, "", tidy_reason(why)), label("it could not be put back"));
 }
 
 Result<void> give_session(School& school, const std::string& session_id, const std::string& pilot_id, const std::string& why)
@@ -72,7 +72,7 @@ Result<void> give_session(School& school, const std::string& session_id, const s
     if (!school.pilot(pilot_id)) return bad_input("there is no such pilot");
     const auto moved = school.values().logged_for.find(session_id);
     const bool its_own = moved != school.values().logged_for.end() && moved->second == pilot_id;
-    return made(school, school.command(Kind::FlownBy, session_id, its_own ? "" : pilot_id, tidy_reason(why)),
+    return made(school, school.change_to(Kind::FlownBy, session_id, its_own ? "" : pilot_id, tidy_reason(why)),
                 label("it could not be given to the other pilot"));
 }
 

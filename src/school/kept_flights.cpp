@@ -1,6 +1,6 @@
 // Flights on their way to the record: written beside it, entered, tried again, and what a program's end has cut short.
 #include "core/path/throttle_cuts.h"
-#include "record/bodies.h"
+#include "record/chain/bodies.h"
 #include "school/school.h"
 
 #include <QCoreApplication>
@@ -56,7 +56,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         waiting.attempt.found = kept.found;
         if (waiting.logs.size() > 1) waiting.attempt.demonstration = kept.hashes.back();
         try {
-            follow_chain(record_->append({as_actor(draft_of(waiting.attempt))}));
+            fold_chain(record_->append({as_actor(draft_of(waiting.attempt))}));
         } catch (const StoreFailure& failure) {
             why = failure.what();
             set_logs_aside(waiting.attempt);
@@ -67,7 +67,7 @@ void School::logs_kept(const FlightKeeper::Kept& kept)
         why_aside_ = why;
         aside_.push_back(std::move(waiting));
         again_.start();
-        if (news) Q_EMIT failed(said("The flight could not be kept: %1; it is held in memory and tried again", why));
+        if (news) Q_EMIT failed(message("The flight could not be kept: %1; it is held in memory and tried again", why));
     } else if (waiting.journal) {
         waiting.journal->over();
     }

@@ -1,10 +1,9 @@
 #include "school/lock.h"
 
 #include "core/base/one_line.h"
-#include "record/passphrase.h"
-#include "record/signing_key.h"
+#include "record/chain/passphrase.h"
+#include "record/chain/signing_key.h"
 
-#include <QThread>
 #include <algorithm>
 
 namespace bh {
@@ -46,9 +45,14 @@ Result<void> Lock::unlock(const std::string& person_id, const std::string& passp
     constexpr int free_tries = 3;
     const PersonRow* person = school_.person(person_id);
     if (!person || !person->active) return bad_input("choose who unlocks");
-    if (wrong_ >= free_tries) QThread::sleep(static_cast<unsigned long>(std::min(8, wrong_ - free_tries + 1)));
+    constexpr qint64 longest_ms = 8000, more_ms = 1000;
+    const qint64 wait_ms = wrong_ < free_tries ? 0 : std::min(longest_ms, more_ms * (wrong_ - free_tries + 1));
+    if (wait_ms > 0 && since_wrong_.elapsed() < wait_ms)
+        return bad_input("wrong %1 times, one after the other: try again in %2 s", wrong_,
+                         (wait_ms - since_wrong_.elapsed() + more_ms - 1) / more_ms);
     if (!is_passphrase(passphrase, person->passphrase)) {
         ++wrong_;
+        since_wrong_.start();
         return bad_input("this is not the passphrase of %1", person->name);
     }
     wrong_ = 0;

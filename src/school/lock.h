@@ -2,6 +2,7 @@
 
 #include "school/school.h"
 
+#include <QElapsedTimer>
 #include <QObject>
 #include <QTimer>
 #include <optional>
@@ -22,7 +23,8 @@ public:
     /// There is a coordinator with a passphrase, so that things can be refused and that one can do them.
     [[nodiscard]] bool in_use() const;
     [[nodiscard]] const PersonRow* unlocked_by() const; ///< null: locked, or not in use
-    /// An error says what was wrong. After three wrong passphrases the answer takes longer each time (house).
+    /// An error says what was wrong. After three wrong passphrases nobody is let in for a while, longer each
+    /// time (house).
     Result<void> unlock(const std::string& person_id, const std::string& passphrase);
     void lock();
     /// The key with which whoever unlocked signs; an error where it is locked, or that one has none.
@@ -54,6 +56,7 @@ private:
     std::string passphrase_; ///< of whoever unlocked, for as long: other keys are countersigned with that one's
     QTimer idle_{this};
     int wrong_ = 0; ///< passphrases, one after the other
+    QElapsedTimer since_wrong_;
 };
 
 /// An error says what a passphrase has to be.

@@ -1,6 +1,6 @@
 #include "school/record_watch.h"
 
-#include "record/daily_copies.h"
+#include "record/file/daily_copies.h"
 
 #include <QDateTime>
 #include <QRandomGenerator>
@@ -37,10 +37,10 @@ void RecordWatch::verify_now()
         if (auto verified = verify_record(record_, options_))
             report = std::move(*verified);
         else
-            report.problems.push_back(verified.error().message);
+            report.problems.push_back(verified.error().english);
         if (copies > 0 && report.problems.empty())
             if (const auto kept = keep_copy_of_day(record_.file, day, copies, options_.read_logs_also_from); !kept)
-                trouble = QString::fromStdString(kept.error().message);
+                trouble = QString::fromStdString(kept.error().english);
         QMetaObject::invokeMethod(
             this, [this, report = std::move(report), trouble] { ended(report, trouble); }, Qt::QueuedConnection);
     });

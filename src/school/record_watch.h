@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/verify.h"
+#include "record/copies/verify.h"
 
 #include <QObject>
 #include <QString>

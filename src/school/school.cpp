@@ -5,11 +5,11 @@
 #include "core/controller/simulated.h"
 #include "core/progress/readiness.h"
 #include "core/progress/sickness.h"
-#include "files/curriculum_document.h"
-#include "files/drill_document.h"
-#include "files/stick_recording.h"
-#include "school/coaching.h"
-#include "school/today.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/tables/stick_recording.h"
+#include "school/views/coaching.h"
+#include "school/views/today.h"
 
 #include <QMetaObject>
 #include <algorithm>
@@ -47,14 +47,18 @@ bool by_name(const PilotRow& a, const PilotRow& b)
 School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::move(record)), data_(std::move(data))
 {
     qRegisterMetaType<Changes>();
-    if (auto plan = data_.first_flight_plan()) first_flight_plan_ = std::move(*plan);
-    if (auto aircraft = data_.airframes()) simulated_aircraft_ = std::move(*aircraft);
-    if (auto simulators = data_.simulators()) shipped_simulators_ = std::move(*simulators);
+    if (auto plan = data_.first_flight_plan())
+        first_flight_plan_ = std::move(*plan);
+    else
+        unread_.push_back(plan.error().message);
+    simulated_aircraft_ = data_.airframes(&unread_).value_or(std::vector<Airframe>());
+    shipped_simulators_ = data_.simulators(&unread_).value_or(std::vector<SimulatorProfile>());
+    worlds_ = data_.worlds(&unread_).value_or(std::vector<World>());
     Record::Snapshot all = record_->snapshot();
-    for (AttemptRow& attempt : all.attempts) follow(values_, std::move(attempt));
+    for (AttemptRow& attempt : all.attempts) fold(values_, std::move(attempt));
     Changes everything;
     for (const Entry& entry : all.entries)
-        if (auto change = follow(values_, entry)) everything.add(std::move(*change));
+        if (auto change = fold(values_, entry)) everything.add(std::move(*change));
     values_.seq = all.seq;
     refresh_lists(everything);
     refresh_ladder();
@@ -87,7 +91,7 @@ School::~School()
 
 // -- following ----------------------------------------------------------------------------------------------------------------
 
-void School::follow_chain(const std::vector<Entry>& written)
+void School::fold_chain(const std::vector<Entry>& written)
 {
     // What waits for the server has no number yet.
     const bool waits = !written.empty() && written.front().seq == 0;
@@ -103,7 +107,7 @@ void School::take_in(const std::vector<Entry>& entries, std::int64_t own)
 {
     Changes changes;
     for (const Entry& entry : entries) {
-        auto change = follow(values_, entry);
+        auto change = fold(values_, entry);
         if (!change) continue;
         if (own == 0 || entry.seq < own)
             written_elsewhere_[{change->kind, change->subject}] = entry.who;
@@ -115,14 +119,14 @@ void School::take_in(const std::vector<Entry>& entries, std::int64_t own)
     Q_EMIT changed(changes);
 }
 
-Result<void> School::follow_news()
+Result<void> School::fold_news()
 {
     try {
         const std::vector<Entry> news = record_->entries_after(values_.seq);
         if (!news.empty()) take_in(news, 0);
         return {};
     } catch (const StoreFailure& why) {
-        return failure(Error::Code::BadInput, why.said());
+        return failure(Error::Code::BadInput, why.message());
     }
 }
 
@@ -132,7 +136,7 @@ void School::listen()
                          if (!std::exchange(news_wait_, true))
                              QTimer::singleShot(0, this, [this] {
                                  news_wait_ = false;
-                                 static_cast<void>(follow_news());
+                                 static_cast<void>(fold_news());
                              });
                      },
                      [this](const std::string& text) { Q_EMIT live_told(QString::fromStdString(text)); },
@@ -148,7 +152,7 @@ void School::server_answers(bool answers)
     if (!answers) {
         record_->take_as_away();
     } else if (record_->reach_server()) {
-        static_cast<void>(follow_news());
+        static_cast<void>(fold_news());
         try_again();
     }
     if (was_away != record_->server_away() || answers) Q_EMIT server_changed();
@@ -180,14 +184,26 @@ void School::refresh_lists(const Changes& changes)
 /// Drills and curricula that ship, and those edited here, which stand in for one of the same id.
 void School::refresh_ladder()
 {
-    if (auto shipped = data_.drills()) drills_ = std::move(*shipped);
-    if (auto shipped = data_.curricula()) curricula_ = std::move(*shipped);
+    unread_ladder_.clear();
+    drills_ = data_.drills(&unread_ladder_).value_or(std::vector<Drill>());
+    curricula_ = data_.curricula(&unread_ladder_).value_or(std::vector<Curriculum>());
+    const auto take = [&](auto& all, auto read) {
+        if (read)
+            put(all, std::move(*read));
+        else
+            unread_ladder_.push_back(message("the record: %1", read.error().message));
+    };
     for (const auto& [subject, text] : values_.texts) {
         const auto& [kind, id] = subject;
-        if (kind == Kind::Drill)
-            if (auto drill = parse_drill(text, id)) put(drills_, std::move(*drill));
-        if (kind == Kind::Curriculum)
-            if (auto curriculum = parse_curriculum(text, id)) put(curricula_, std::move(*curriculum));
+        if (text.empty()) continue;
+        if (kind == Kind::Drill) {
+            auto drill = parse_drill(text, id);
+            // Edited before drills said what they are good for, it is good for the same still.
+            if (const Drill* shipped = with_id(drills_, id); drill && shipped && drill->roles.empty())
+                drill->roles = shipped->roles;
+            take(drills_, std::move(drill));
+        }
+        if (kind == Kind::Curriculum) take(curricula_, parse_curriculum(text, id));
     }
     drill_facts_.clear();
     for (const Drill& d : drills_) drill_facts_.push_back({d.id, d.name, d.least_minutes, d.world});
@@ -201,8 +217,13 @@ void School::refresh_simulators()
 
 void School::refresh_coaching()
 {
-    if (const auto text = document(Kind::Coaching, common_coaching))
-        if (auto rules = parse_coaching(*text, common_coaching)) coaching_ = std::move(*rules);
+    unread_coaching_ = {};
+    const auto text = document(Kind::Coaching, common_coaching);
+    auto rules = text ? parse_coaching(*text, common_coaching) : Result<CoachingRules>(tl::unexpected(text.error()));
+    if (rules)
+        coaching_ = std::move(*rules);
+    else
+        unread_coaching_ = rules.error().message;
 }
 
 void School::refresh_house()
@@ -270,7 +291,7 @@ Result<void> School::may_do(Act act) const
 {
     if (may(role_, act)) return {};
     const Right& right = right_to(act);
-    return bad_input("%1 %2: unlock the station first (Ctrl+U)", said(right.words), said(who_may(right.least)));
+    return bad_input("%1 %2: unlock the station first (Ctrl+U)", message(right.words), message(who_may(right.least)));
 }
 
 const PilotFile& School::file(const std::string& pilot_id) const
@@ -292,9 +313,9 @@ JudgedAttempt School::judged(const std::string& attempt_id) const
     return record_->judged(attempt_id).value_or(JudgedAttempt{});
 }
 
-Said School::summary(const AttemptRow& attempt) const
+Message School::summary(const AttemptRow& attempt) const
 {
-    if (attempt.in_words) return Said(attempt.in_words->summary);
+    if (attempt.in_words) return Message(attempt.in_words->summary);
     const JudgedAttempt flown = judged(attempt.id);
     const Drill by = flown_drill(flown);
     return summary_of(flown, &by);
@@ -424,11 +445,35 @@ const std::string& School::world_name(const std::string& id) const
 {
     const auto [known, is_new] = world_names_.try_emplace(id, id);
     if (is_new)
-        if (const auto world = data_.world(id)) known->second = world->name;
+        if (const World* world = with_id(worlds_, id)) known->second = world->name;
     return known->second;
 }
 
+std::vector<Message> School::unread() const
+{
+    std::vector<Message> all = unread_;
+    all.insert(all.end(), unread_ladder_.begin(), unread_ladder_.end());
+    if (!unread_coaching_.empty()) all.push_back(unread_coaching_);
+    return all;
+}
+
 const Drill* School::drill(const std::string& id) const { return with_id(drills_, id); }
+
+bool School::has_role(const std::string& drill_id, DrillRole role) const
+{
+    const Drill* known = drill(drill_id);
+    return known && known->has(role);
+}
+
+const Drill* School::drill_with(DrillRole role, const std::string& pilot_id, bool of_curriculum) const
+{
+    for (const Curriculum::Stage& stage : curriculum(pilot_id).stages)
+        for (const std::string& id : stage.drills)
+            if (has_role(id, role)) return drill(id);
+    if (of_curriculum) return nullptr;
+    const auto found = std::find_if(drills_.begin(), drills_.end(), [role](const Drill& d) { return d.has(role); });
+    return found == drills_.end() ? nullptr : &*found;
+}
 
 const Curriculum& School::curriculum(const std::string& pilot_id) const
 {
@@ -585,6 +630,6 @@ std::optional<Stale> School::match_stale(const std::string& pilot_id) const
 
 QString School::file_name() const { return QString::fromStdString(record_->place().in_words()); }
 
-void School::tell(const Error& error) { Q_EMIT failed(said("Could not be saved, nothing was changed: %1", error.said)); }
+void School::tell(const Error& error) { Q_EMIT failed(message("Could not be saved, nothing was changed: %1", error.message)); }
 
 } // namespace bh

@@ -3,13 +3,13 @@
 #include "core/kit/kit.h"
 #include "core/progress/house_limits.h"
 #include "files/data_folder.h"
-#include "school/changes.h"
-#include "school/command.h"
-#include "school/flight_journal.h"
-#include "school/flight_keeper.h"
-#include "school/rights.h"
-#include "school/today_item.h"
-#include "school/values.h"
+#include "school/flights/flight_journal.h"
+#include "school/flights/flight_keeper.h"
+#include "school/values/changes.h"
+#include "school/values/rights.h"
+#include "school/values/text_change.h"
+#include "school/values/values.h"
+#include "school/views/today_item.h"
 
 #include <QObject>
 #include <QString>
@@ -59,7 +59,7 @@ public:
     [[nodiscard]] const AttemptRow* attempt(const std::string& id) const;
     /// With what it was flown with and judged by; an empty one where there is none.
     [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
-    [[nodiscard]] Said summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
+    [[nodiscard]] Message summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
     /// The drill that a flight was flown in, of the version that it was then where that is still known, with the camera that it
     /// was flown with; a free flight's where there is none.
     [[nodiscard]] Drill flown_drill(const JudgedAttempt& attempt) const;
@@ -81,11 +81,17 @@ public:
     /// Where a recording of sticks can be written until it is kept.
     [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const;
 
+    [[nodiscard]] const std::vector<World>& worlds() const { return worlds_; } ///< those of the data folder
+    /// What of the data folder, or of what was edited here, cannot be read, a sentence each: it is as if it were not there.
+    [[nodiscard]] std::vector<Message> unread() const;
     [[nodiscard]] const std::string& world_name(const std::string& id) const;  ///< the id itself where there is none
     [[nodiscard]] const std::vector<Drill>& drills() const { return drills_; } ///< those that ship, and those edited here
     [[nodiscard]] const Drill* drill(const std::string& id) const;             ///< as it is now
     [[nodiscard]] std::optional<Drill> drill_of_version(const std::string& id,
                                                         int version) const; ///< nothing: not known any more
+    /// The pilot's curriculum's first drill with a role; otherwise, unless only those are meant, the first of all. Null: none.
+    [[nodiscard]] const Drill* drill_with(DrillRole role, const std::string& pilot_id, bool of_curriculum = false) const;
+    [[nodiscard]] bool has_role(const std::string& drill_id, DrillRole role) const;
     [[nodiscard]] const std::vector<Curriculum>& curricula() const { return curricula_; }
     /// The pilot's way through the drills; first steps for nobody and for one whose curriculum is not there any more.
     [[nodiscard]] const Curriculum& curriculum(const std::string& pilot_id) const;
@@ -150,7 +156,7 @@ public:
     /// When the controller that a pilot flew with last was verified (any, when nothing was flown), and what has drifted on it.
     struct ControllerStanding {
         std::optional<std::int64_t> day;
-        Said drift;             ///< a sentence; empty: nothing
+        Message drift;          ///< a sentence; empty: nothing
         std::string controller; ///< its id, where one was flown with
     };
     [[nodiscard]] ControllerStanding controller_standing(const std::string& pilot_id) const;
@@ -181,14 +187,15 @@ public:
     [[nodiscard]] std::size_t edits_standing() const { return done_; } ///< that can be undone
     [[nodiscard]] const Edit* redoable() const { return done_ < edits_.size() ? &edits_[done_] : nullptr; }
     /// The command that lets a text stand for a subject instead of what stands there now.
-    [[nodiscard]] Command command(Kind kind, const std::string& subject, std::string after, std::string why = "edited") const;
+    [[nodiscard]] TextChange change_to(Kind kind, const std::string& subject, std::string after,
+                                       std::string why = "edited") const;
 
     std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
     bool edit_pilot(const PilotRow& edited);
     bool keep_house_rule(const std::string& name, const std::string& value, const std::string& why = "edited");
     bool keep_house_limit(Limit limit, double value, const std::string& why = "edited");
     /// Writes what is not undone, as it is; see command().
-    bool write(const Command& command) { return add({draft_of(command)}); }
+    bool write(const TextChange& change) { return add({draft_of(change)}); }
     bool keep_simulator(const SimulatorProfile& simulator); ///< a new one is added, which is not undone
     bool keep_aircraft(const Airframe& aircraft);           ///< a real one; a new one is added, which is not undone
     bool keep_setup(const std::string& pilot_id, const TrainingSetup& setup);
@@ -223,7 +230,7 @@ public:
     /// Makes a pilot's name unreadable for good and deletes the flights and stick recordings that are nobody else's, which the
     /// record allows to be missing then. What the pilot's attempts came to stays, without a name. Returns what is left to be
     /// known: older copies of the record, and entries from before names were sealed.
-    Result<Said> erase_pilot(const std::string& pilot_id, const std::string& why);
+    Result<Message> erase_pilot(const std::string& pilot_id, const std::string& why);
     bool add_handling(const std::string& pilot_id, HandlingNote note); ///< dated now
     bool add_blind_test(const std::string& pilot_id, BlindNote note);  ///< dated now
     /// The controller of that model and name, added when it is new; its id, empty when it failed.
@@ -282,7 +289,7 @@ Q_SIGNALS:
     void server_changed();               ///< it answers or not, or something waits for it
     void live_told(const QString& text); ///< what a station tells of itself, this one too
     void edits_changed();                ///< what can be undone and made again
-    void failed(const bh::Said& sentence);
+    void failed(const bh::Message& sentence);
     void flights_waiting_changed();                      ///< on their way to the disk
     void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
     void flight_not_kept(const std::string& attempt_id); ///< not yet, `failed` said why; it may be kept later
@@ -293,12 +300,12 @@ private:
         std::vector<std::shared_ptr<const FlightLog>> logs; ///< the flight's, and that of a demonstration
         std::shared_ptr<FlightJournal> journal;
     };
-    void follow_chain(const std::vector<Entry>& written);
+    void fold_chain(const std::vector<Entry>& written);
     void take_in(const std::vector<Entry>& entries, std::int64_t own);
-    [[nodiscard]] Result<void> follow_news(); ///< what others wrote
+    [[nodiscard]] Result<void> fold_news(); ///< what others wrote
     void listen();
     void server_answers(bool answers);
-    [[nodiscard]] Said meanwhile(const Command& wanted) const; ///< who changed it, to what, in words
+    [[nodiscard]] Message meanwhile(const TextChange& wanted) const; ///< who changed it, to what, in words
     void refresh_lists(const Changes& changes);
     void refresh_ladder();
     void refresh_simulators();
@@ -329,7 +336,10 @@ private:
     HouseLimits house_;
     FirstFlightPlan first_flight_plan_;
     mutable std::unordered_map<std::string, FlightTally> tallies_; ///< by attempt
-    mutable std::map<std::string, std::string> world_names_;       ///< by id, as far as somebody asked
+    std::vector<World> worlds_;
+    std::vector<Message> unread_, unread_ladder_;
+    Message unread_coaching_;
+    mutable std::map<std::string, std::string> world_names_; ///< by id, as far as somebody asked
     std::vector<SimulatorProfile> shipped_simulators_, simulators_;
     std::vector<Airframe> simulated_aircraft_, real_aircraft_;
     std::string who_ = "coordinator";

@@ -1,9 +1,9 @@
 #include "school/session_import.h"
 
 #include "core/base/one_line.h"
-#include "files/csv.h"
-#include "files/file_text.h"
-#include "files/json_in.h"
+#include "files/text/csv.h"
+#include "files/text/file_text.h"
+#include "files/text/json_in.h"
 
 #include <QDateTime>
 #include <QStringList>
@@ -107,7 +107,7 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
         const auto cell = [&](int column) { return row[static_cast<std::size_t>(column)]; };
         const auto wrong = [&](int column, const std::string& expected) {
             return bad_input(csv_place(file, table.lines[i], table.columns[static_cast<std::size_t>(column)],
-                                       said("expected %1, found '%2'", expected, for_message(cell(column)))));
+                                       message("expected %1, found '%2'", expected, for_message(cell(column)))));
         };
         SessionRow session;
         const auto started = time_in(cell(columns.started));

@@ -2,7 +2,7 @@
 
 #include "core/base/result.h"
 #include "core/controller/settings_sheet.h"
-#include "record/rows.h"
+#include "record/chain/rows.h"
 
 #include <string>
 #include <string_view>

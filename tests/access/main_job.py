@@ -95,7 +95,7 @@ def main_job(app):
     check(says(app, "Now: Add the first pilot"), "the Board says what is next")
     write(app, "^Name of a new pilot$", "Petra Lowmoor")
     press(app, "^Add$")
-    check(find(app, "list item", "Petra Lowmoor") is not None, "the pilot stands in the line-up")
+    check(find(app, "list item", "Petra Lowmoor") is not None, "the pilot stands among the pilots")
     press(app, "^Look through the kit$")
     boxes = [n for n in walk(app) if n.getRoleName() == "check box" and shown(n) and re.match(r"\d+\. ", n.name or "")]
     check(len(boxes) >= 8, f"the kit's list has {len(boxes)} check boxes with names")

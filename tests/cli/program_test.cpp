@@ -1,5 +1,5 @@
 // The desktop program as it is started: what it says when it cannot, and what it must leave alone.
-#include "record/database.h"
+#include "record/file/database.h"
 #include "run_program.h"
 
 #include <QCoreApplication>
@@ -13,7 +13,7 @@ Answer desk(const std::string& arguments, const std::string& environment = "")
 }
 
 /// The program's own lines: Qt may add remarks of the platform's.
-std::string said(const Answer& answer)
+std::string message(const Answer& answer)
 {
     const auto at = answer.err.find("bluehangar: ");
     return at == std::string::npos ? std::string() : answer.err.substr(at, answer.err.find('\n', at) - at);
@@ -27,8 +27,8 @@ TEST_CASE("a file that is no record is refused in a sentence and left as it is",
     const std::string file = writeScratch("notes.sqlite", text);
     const Answer answer = desk("--store " + file);
     CHECK(answer.exit == 2);
-    CHECK(has(said(answer), "notes.sqlite"));
-    CHECK(has(said(answer), "record"));
+    CHECK(has(message(answer), "notes.sqlite"));
+    CHECK(has(message(answer), "record"));
     CHECK(slurp(file) == text);
 }
 
@@ -41,7 +41,7 @@ TEST_CASE("every state of the file ends in a sentence, and the file is left as i
         const Answer answer = desk("--store " + file.string(), environment);
         CAPTURE(answer.err);
         CHECK(answer.exit == 2);
-        CHECK(has(said(answer), words));
+        CHECK(has(message(answer), words));
     };
     const auto fresh = [&] {
         std::filesystem::remove_all(folder);
@@ -81,7 +81,7 @@ TEST_CASE("a record in a place that cannot be written is refused in a sentence",
     const std::string blocked = writeScratch("a-file", "x");
     const Answer answer = desk("--store " + blocked + "/record.sqlite");
     CHECK(answer.exit == 2);
-    CHECK(has(said(answer), "a-file/record.sqlite"));
+    CHECK(has(message(answer), "a-file/record.sqlite"));
 }
 
 TEST_CASE("an option that does not exist is named", "[program]")
@@ -95,7 +95,7 @@ TEST_CASE("without its data the program says where it looked", "[program]")
 {
     const Answer answer = desk("--measure", "BLUEHANGAR_DATA=/nowhere/at-all");
     CHECK(answer.exit == 2);
-    CHECK(has(said(answer), "/nowhere/at-all"));
+    CHECK(has(message(answer), "/nowhere/at-all"));
 }
 
 TEST_CASE("the demo never touches the user's own record", "[program]")

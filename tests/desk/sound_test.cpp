@@ -1,7 +1,7 @@
 // What reaches the loudspeaker: a sound server of this test's own, with a loudspeaker that nobody hears and that is recorded, and
 // the system's own Speech Dispatcher on it. Run as a program of its own, as the sound server has to be there before Qt looks.
-#include "desk/parts/preferences.h"
-#include "desk/parts/voice.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/speech/voice.h"
 
 #include <QCoreApplication>
 #include <QFile>

@@ -1,9 +1,9 @@
 // The real window on a record, in which a drill is flown again and again with the simulated controller until it is killed; says
 // each flight on stdout once it is safe. For kill_test.cpp: window_writer FILE DATA [FLIGHTS]
 #include "desk/drills/drills_page.h"
-#include "desk/parts/station.h"
-#include "desk/shell/main_window.h"
+#include "desk/shell/window/main_window.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QTimer>
@@ -16,12 +16,12 @@ int main(int argc, char** argv)
     QApplication application(argc, argv);
     auto record = Record::open(argc > 1 ? argv[1] : "");
     if (!record || argc < 3) {
-        std::fprintf(stderr, "%s\n", record ? "expected FILE DATA" : record.error().message.c_str());
+        std::fprintf(stderr, "%s\n", record ? "expected FILE DATA" : record.error().english.c_str());
         return 2;
     }
     const int most = argc > 3 ? std::atoi(argv[3]) : 0;
     School school(std::move(*record), DataFolder(argv[2]));
-    desk::Station station(school);
+    Station station(school);
     desk::MainWindow window(school, station, QStringLiteral("Record"));
     window.show();
     station.choosePilot(school.pilots().empty() ? school.add_pilot({"", "Nell Harker"}) : school.pilots().front().id);

@@ -1,7 +1,7 @@
 #include "device/stick_recorder.h"
 
 #include "core/base/random.h"
-#include "files/csv.h"
+#include "files/text/csv.h"
 #include "run_program.h"
 
 #include <cmath>
@@ -90,5 +90,5 @@ TEST_CASE("a place that cannot be written is named", "[device]")
     const std::string blocked = writeScratch("blocked", "x");
     const auto recorder = StickRecorder::create(blocked + "/sticks.csv.gz");
     REQUIRE_FALSE(recorder);
-    CHECK(recorder.error().message.find("blocked/sticks.csv.gz") != std::string::npos);
+    CHECK(recorder.error().english.find("blocked/sticks.csv.gz") != std::string::npos);
 }

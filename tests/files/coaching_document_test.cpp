@@ -1,8 +1,8 @@
 // Coaching rules, advice, notes and tallies as documents.
-#include "files/coaching_document.h"
 #include "files/data_folder.h"
-#include "files/file_text.h"
-#include "files/sickness_document.h"
+#include "files/documents/coaching_document.h"
+#include "files/documents/sickness_document.h"
+#include "files/text/file_text.h"
 
 #include <catch2/catch.hpp>
 
@@ -21,7 +21,7 @@ std::string message(const std::string& text)
 {
     const auto rules = parse_coaching(text, "c.json");
     REQUIRE_FALSE(rules);
-    return rules.error().message;
+    return rules.error().english;
 }
 
 } // namespace
@@ -42,9 +42,9 @@ TEST_CASE("the rules that ship are read, and no drill, grip or measure in them i
         if (r.kind == ChangeKind::Drill)
             CHECK(std::any_of(drills->begin(), drills->end(), [&](const Drill& d) { return d.id == r.to; }));
     }
-    for (std::size_t k = 0; k < finding_kind_count; ++k) // there is something to say of each
+    for (const FindingFacts& facts : finding_kinds()) // there is something to say of each
         CHECK(std::any_of(rules->rules.begin(), rules->rules.end(),
-                          [&](const CoachingRule& r) { return r.finding == static_cast<FindingKind>(k); }));
+                          [&](const CoachingRule& r) { return r.finding == facts.kind; }));
 }
 
 TEST_CASE("a rule that cannot be is refused with what was expected", "[files][coaching]")
@@ -128,7 +128,7 @@ TEST_CASE("answers to the questionnaire come back as they were, and only sixteen
     CHECK(back->goggles);
     CHECK_FALSE(back->before);
     a.answers[3] = 4;
-    CHECK_THAT(parse_sickness(sickness_text(a), "record", "id").error().message, Catch::Contains("answer 4 (Eyestrain)"));
+    CHECK_THAT(parse_sickness(sickness_text(a), "record", "id").error().english, Catch::Contains("answer 4 (Eyestrain)"));
     a.answers.pop_back();
     CHECK_FALSE(parse_sickness(sickness_text(a), "record", "id"));
 }

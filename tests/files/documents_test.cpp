@@ -1,12 +1,12 @@
 #include "core/standin/stand_in_controller.h"
-#include "files/calibration_document.h"
-#include "files/curriculum_document.h"
 #include "files/data_folder.h"
-#include "files/drill_document.h"
-#include "files/file_text.h"
-#include "files/match_documents.h"
-#include "files/rates_csv.h"
-#include "files/rates_document.h"
+#include "files/documents/calibration_document.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/match_documents.h"
+#include "files/documents/rates_document.h"
+#include "files/tables/rates_csv.h"
+#include "files/text/file_text.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
@@ -17,7 +17,7 @@ using namespace bh;
 namespace {
 
 nlohmann::json drillDocument() { return nlohmann::json::parse(*read_text(std::string(BH_DATA) + "/drills/lift-settle.json")); }
-std::string drillMessage(const nlohmann::json& document) { return parse_drill(document.dump(), "d.json").error().message; }
+std::string drillMessage(const nlohmann::json& document) { return parse_drill(document.dump(), "d.json").error().english; }
 
 } // namespace
 
@@ -62,7 +62,7 @@ TEST_CASE("a drill's measuring may have a band of its own, and take only the end
         std::find_if(own->faults.begin(), own->faults.end(), [](const Fault& f) { return f.measure == Measure::YawAloneTurns; });
     CHECK(fault->options.turn_band->most_yaw_share == 0.6);
     CHECK(fault->last_s == 3);
-    CHECK(with("\"yaw_share_band\": [0.6, 0.2]").error().message.find("yaw_share_band: expected two shares") !=
+    CHECK(with("\"yaw_share_band\": [0.6, 0.2]").error().english.find("yaw_share_band: expected two shares") !=
           std::string::npos);
 }
 
@@ -77,7 +77,7 @@ TEST_CASE("a curriculum says what its stages open on, and is written as it was r
     CHECK(again->opens_on == Curriculum::OpensOn::Passes);
     std::string text = curriculum_text(own_pace);
     text.replace(text.find("passes"), 6, "pushes");
-    CHECK(parse_curriculum(text, "bad.json").error().message == "bad.json: /opens_on: expected held or passes, found 'pushes'");
+    CHECK(parse_curriculum(text, "bad.json").error().english == "bad.json: /opens_on: expected held or passes, found 'pushes'");
 }
 
 TEST_CASE("the limits marked as common practice stand as the trade has them", "[files]")
@@ -130,12 +130,12 @@ TEST_CASE("a drill file with a mistake is refused with file, place and expectati
     }
     SECTION("no JSON")
     {
-        CHECK(parse_drill("{\n\"format\": }", "d.json").error().message == "d.json: line 2: is no valid JSON here");
+        CHECK(parse_drill("{\n\"format\": }", "d.json").error().english == "d.json: line 2: is no valid JSON here");
     }
     SECTION("a slip in a key is told to who asks, and is no error")
     {
         d["phases"][0]["time_limt_s"] = 5;
-        std::vector<Said> slips;
+        std::vector<Message> slips;
         CHECK(parse_drill(d.dump(), "d.json", &slips));
         REQUIRE(slips.size() == 1);
         CHECK(slips[0].english().find("d.json: /phases/0: there is no 'time_limt_s' here, expected one of id, instruction") == 0);
@@ -190,8 +190,8 @@ TEST_CASE("a rate profile out of range names axis and parameter", "[files]")
         R"({"format":"bluehangar.rates/1","family":"linear-expo","roll":{"max_dps":500},"pitch":{"max_dps":500,"expo":2},"yaw":{"max_dps":300}})",
         "r.json");
     REQUIRE_FALSE(bad);
-    CHECK(bad.error().message == "r.json: /pitch: expo must lie in 0 to 1");
-    CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().message.find("/roll") ==
+    CHECK(bad.error().english == "r.json: /pitch: expo must lie in 0 to 1");
+    CHECK(parse_rates(R"({"format":"bluehangar.rates/1","family":"spiral"})", "r.json").error().english.find("/roll") ==
           std::string::npos);
 }
 
@@ -221,7 +221,7 @@ TEST_CASE("sides and repeats of a drill are unfolded, mirrored and named, and th
     const auto refused = [](const nlohmann::json& document) {
         const auto drill = parse_drill(document.dump(), "d.json");
         REQUIRE_FALSE(drill);
-        return drill.error().message;
+        return drill.error().english;
     };
     SECTION("goal")
     {
@@ -285,7 +285,7 @@ TEST_CASE("an aircraft's own limits and steps of its rates come back from its do
     REQUIRE(again);
     CHECK(again->limits[0].low == 0.1);
     CHECK(*again == *rates);
-    const auto refused = [&] { return parse_rates(json.dump(), "r.json").error().message; };
+    const auto refused = [&] { return parse_rates(json.dump(), "r.json").error().english; };
     json["limits"]["gain"] = {1, 2};
     CHECK(refused() == "r.json: /limits/gain: expected lowest, highest and step");
     json["limits"]["gain"] = {2, 1, 0.1};
@@ -304,7 +304,7 @@ TEST_CASE("measured curves are read from a table: the same rates, and bad ones t
         CHECK(rate_dps(read->yaw, x) == Approx(rate_dps(truth.yaw, x)).margin(0.5));
     }
     CHECK(std::get<TableCurve>(read->roll).stick().size() <= 50);
-    const auto refused = [](const std::string& text) { return parse_rates_csv(text, "c.csv").error().message; };
+    const auto refused = [](const std::string& text) { return parse_rates_csv(text, "c.csv").error().english; };
     CHECK(refused("stick,roll_dps,pitch_dps\n0.5,1,1\n1,2,2\n") ==
           "c.csv: line 1, column yaw_dps: expected once among stick, roll_dps, pitch_dps, yaw_dps");
     CHECK(refused("stick,roll_dps,pitch_dps,yaw_dps\n0.5,1,1,1\n0.8,2,2,2\n").find("c.csv: the stick goes to 0.8") == 0);
@@ -341,7 +341,7 @@ TEST_CASE("matches, plans, trials, ratings and blind tests come back from the re
     CHECK(plan_again->stays == b);
     CHECK(standing_of(plan_again->plan)->now == standing_of(plan.plan)->now);
     auto json = nlohmann::json::parse(plan_text(plan));
-    const auto refused = [&] { return parse_plan(json.dump(), "p.json").error().message; };
+    const auto refused = [&] { return parse_plan(json.dump(), "p.json").error().english; };
     json["flown"][0]["rating"] = 11;
     CHECK(refused() == "p.json: /flown/0/rating: expected 1 to 10");
     json["flown"][0]["rating"] = 7, json["flown"][0]["parameter"] = "gain";

@@ -1,9 +1,9 @@
 // Documents of a first flight and tables for spreadsheets: out and in again, and what is wrong with them told.
 #include "core/path/crashes.h"
-#include "files/coaching_document.h"
-#include "files/csv_text.h"
 #include "files/data_folder.h"
-#include "files/first_flight_documents.h"
+#include "files/documents/coaching_document.h"
+#include "files/documents/first_flight_documents.h"
+#include "files/text/csv_text.h"
 
 #include <catch2/catch.hpp>
 
@@ -53,7 +53,7 @@ TEST_CASE("what is wrong with them is told with its place", "[files][first-fligh
     text.replace(text.find("not said"), 8, "lava    ");
     const auto bad = parse_flight_day(text, "day.json");
     REQUIRE_FALSE(bad);
-    CHECK(bad.error().message.find("/site/ground") != std::string::npos);
+    CHECK(bad.error().english.find("/site/ground") != std::string::npos);
     CHECK_FALSE(parse_flight_day("{}", "x"));
     CHECK_FALSE(parse_after_flight(
         R"({"format":"bluehangar.after-flight/1","pilot_id":"p","at":1,"surprised":["ghosts"],"packs":1})", "x", "a"));

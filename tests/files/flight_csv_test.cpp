@@ -1,5 +1,5 @@
-#include "files/flight_csv.h"
-#include "files/recording_csv.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/recording_csv.h"
 
 #include <catch2/catch.hpp>
 #include <filesystem>
@@ -15,7 +15,7 @@ std::string messageFor(const std::string& text)
 {
     const auto log = parse_flight_csv(text, "f.csv");
     REQUIRE_FALSE(log);
-    return log.error().message;
+    return log.error().english;
 }
 
 } // namespace
@@ -92,14 +92,14 @@ TEST_CASE("a 2 GB file of nonsense is refused at once", "[files]")
     const auto log = load_flight_csv(path);
     std::filesystem::remove(path);
     REQUIRE_FALSE(log);
-    CHECK(log.error().message.find("larger than 1.5 GB") != std::string::npos);
+    CHECK(log.error().english.find("larger than 1.5 GB") != std::string::npos);
     CHECK(load_flight_csv(path).error().code == Error::Code::NotFound);
     CHECK_FALSE(load_flight_csv(std::filesystem::temp_directory_path())); // a folder
 }
 
 TEST_CASE("bad controller recordings get one sentence", "[files]")
 {
-    const auto message = [](const std::string& text) { return parse_recording_csv(text, "r.csv").error().message; };
+    const auto message = [](const std::string& text) { return parse_recording_csv(text, "r.csv").error().english; };
     CHECK(message("t_s,a0\n0,1\n").find("needs the columns t_s, a0, a1, … and prompt") != std::string::npos);
     CHECK(message("t_s,a0,a2,prompt\n0,1,2,rest\n").find("column a1") != std::string::npos);
     CHECK(message("t_s,a0,prompt\n0,1,wiggle\n").find("found 'wiggle'") != std::string::npos);

@@ -1,6 +1,6 @@
 // Tables of other programs: what is guessed, units and signs, what cannot be known, and what is refused with its place.
 #include "core/base/number_text.h"
-#include "files/flight_import.h"
+#include "files/flights/flight_import.h"
 
 #include <Eigen/Geometry>
 #include <catch2/catch.hpp>
@@ -20,14 +20,14 @@ struct Table {
     [[nodiscard]] FlightLog log() const
     {
         auto read = import_flight(file, guessed());
-        if (!read) FAIL(read.error().message);
+        if (!read) FAIL(read.error().english);
         return std::move(*read);
     }
     [[nodiscard]] std::string refused(const FlightMapping& mapping) const
     {
         const auto read = import_flight(file, mapping);
         REQUIRE_FALSE(read);
-        const std::string& said = read.error().message;
+        const std::string& said = read.error().english;
         REQUIRE(said.rfind(file.string(), 0) == 0);
         return said.substr(file.string().size());
     }

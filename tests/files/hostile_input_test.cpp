@@ -4,16 +4,16 @@
 #include "core/base/random.h"
 #include "core/standin/stand_in_controller.h"
 #include "core/standin/stand_in_pilot.h"
-#include "files/airframe_document.h"
-#include "files/calibration_document.h"
-#include "files/curriculum_document.h"
 #include "files/data_folder.h"
-#include "files/drill_document.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/rates_document.h"
-#include "files/recording_csv.h"
-#include "files/world_document.h"
+#include "files/documents/airframe_document.h"
+#include "files/documents/calibration_document.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/drill_document.h"
+#include "files/documents/rates_document.h"
+#include "files/documents/world_document.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/recording_csv.h"
+#include "files/text/file_text.h"
 #include "run_program.h"
 
 using namespace bh;
@@ -74,7 +74,7 @@ TEST_CASE("flight logs with any mistake are read whole or refused in a sentence"
         const auto log = parse_flight_csv(mutated(text, random), "f.csv");
         if (!log) {
             ++refused;
-            checkMessage(log.error().message, "f.csv");
+            checkMessage(log.error().english, "f.csv");
             continue;
         }
         for (std::size_t i = 1; i < log->size(); ++i) CHECK(log->t_s[i] > log->t_s[i - 1]);
@@ -128,7 +128,7 @@ TEST_CASE("controller recordings with any mistake are read whole or refused in a
         const auto back = parse_recording_csv(mutated(text, random), "r.csv");
         if (!back) {
             ++refused;
-            checkMessage(back.error().message, "r.csv");
+            checkMessage(back.error().english, "r.csv");
             continue;
         }
         for (const auto& axis : back->axes_counts) CHECK(axis.size() == back->samples());
@@ -147,7 +147,7 @@ TEST_CASE("documents with any mistake are read whole or refused in a sentence", 
         for (int round = 0; round < 400; ++round) {
             const std::string broken = mutated(*text, random);
             const auto check = [&](const auto& result) {
-                if (!result) checkMessage(result.error().message, "d.json");
+                if (!result) checkMessage(result.error().english, "d.json");
             };
             check(parse_drill(broken, "d.json"));
             check(parse_world(broken, "d.json"));
@@ -167,7 +167,7 @@ TEST_CASE("a file is written whole or not at all", "[files]")
     CHECK(*read_text(file) == "second, longer");
     const auto nowhere = write_whole(scratchFolder() / "no-such-folder" / "x.txt", "x");
     REQUIRE_FALSE(nowhere);
-    CHECK(nowhere.error().message.find("no-such-folder") != std::string::npos);
+    CHECK(nowhere.error().english.find("no-such-folder") != std::string::npos);
     CHECK(std::distance(std::filesystem::directory_iterator(scratchFolder()), {}) >= 1);
     for (const auto& entry : std::filesystem::directory_iterator(scratchFolder()))
         CHECK(entry.path().filename().string().find("whole.txt.") == std::string::npos); // no leavings
@@ -175,10 +175,10 @@ TEST_CASE("a file is written whole or not at all", "[files]")
 
 TEST_CASE("files that are missing, folders or empty are named", "[files]")
 {
-    CHECK(load_flight_csv(scratchFolder() / "none.csv").error().message.find("none.csv") != std::string::npos);
-    CHECK(load_flight_csv(scratchFolder()).error().message.find(scratchFolder().string()) != std::string::npos);
-    CHECK(load_flight_csv(writeScratch("empty.csv", "")).error().message.find("empty.csv") != std::string::npos);
-    CHECK(read_text(scratchFolder() / "none.json").error().message.find("none.json") != std::string::npos);
+    CHECK(load_flight_csv(scratchFolder() / "none.csv").error().english.find("none.csv") != std::string::npos);
+    CHECK(load_flight_csv(scratchFolder()).error().english.find(scratchFolder().string()) != std::string::npos);
+    CHECK(load_flight_csv(writeScratch("empty.csv", "")).error().english.find("empty.csv") != std::string::npos);
+    CHECK(read_text(scratchFolder() / "none.json").error().english.find("none.json") != std::string::npos);
 }
 
 TEST_CASE("the data folder is found beside the program, above it, or where it is said to be", "[files]")
@@ -193,7 +193,7 @@ TEST_CASE("the data folder is found beside the program, above it, or where it is
     fs::create_directories(tree / "data" / "drills");
     CHECK(DataFolder::find(tree / "build" / "release" / "bin" / "bluehangar", "")->root() == fs::canonical(tree / "data"));
     CHECK(DataFolder::find("/bluehangar", (tree / "data").c_str())->root() == fs::canonical(tree / "data"));
-    CHECK(DataFolder::find(tree / "x", "/nowhere").error().message.find("/nowhere") != std::string::npos);
+    CHECK(DataFolder::find(tree / "x", "/nowhere").error().english.find("/nowhere") != std::string::npos);
     CHECK_FALSE(DataFolder::find("/bluehangar", nullptr));
 }
 
@@ -202,7 +202,7 @@ TEST_CASE("what a document says of itself stays in one line of the message, and 
     // Found by the fuzzing programs.
     const auto rates = parse_rates(R"({"format":"bluehangar.rates/1","name":"x","family":"a\nb\u202e","roll":{}})", "r.json");
     REQUIRE_FALSE(rates);
-    checkMessage(rates.error().message, "r.json");
-    CHECK(rates.error().message.find(R"(a\nb\u202e)") != std::string::npos);
-    CHECK(bad_input("one\ntwo\x1b").value().message == R"(one\ntwo\x1b)");
+    checkMessage(rates.error().english, "r.json");
+    CHECK(rates.error().english.find(R"(a\nb\u202e)") != std::string::npos);
+    CHECK(bad_input("one\ntwo\x1b").value().english == R"(one\ntwo\x1b)");
 }

@@ -1,8 +1,8 @@
 // Set-ups, real days, aircraft and rates: out and in again, and mistakes told with their place.
-#include "files/airframe_document.h"
-#include "files/conditions_document.h"
 #include "files/data_folder.h"
-#include "files/setup_document.h"
+#include "files/documents/airframe_document.h"
+#include "files/documents/conditions_document.h"
+#include "files/documents/setup_document.h"
 
 #include <catch2/catch.hpp>
 
@@ -28,7 +28,7 @@ std::string refusal(const nlohmann::json& document)
 {
     const auto s = parse_training_setup(document.dump(), "s.json");
     REQUIRE_FALSE(s);
-    return s.error().message;
+    return s.error().english;
 }
 
 } // namespace

@@ -1,5 +1,5 @@
 #include "files/data_folder.h"
-#include "files/simulator_document.h"
+#include "files/documents/simulator_document.h"
 
 #include <catch2/catch.hpp>
 #include <set>
@@ -14,7 +14,7 @@ std::string message(const nlohmann::json& document)
 {
     const auto simulator = parse_simulator(document.dump(), "s.json");
     REQUIRE_FALSE(simulator);
-    return simulator.error().message;
+    return simulator.error().english;
 }
 
 } // namespace
@@ -134,7 +134,7 @@ TEST_CASE("a simulator is found by id or file, and a missing one is named", "[fi
     const DataFolder data(BH_DATA);
     CHECK(data.simulator("saltwind")->axis_word == "Channel");
     CHECK(data.simulator(std::string(BH_DATA) + "/simulators/saltwind.json")->name == "Saltwind");
-    CHECK(data.simulator("nowhere").error().message.find("'nowhere'") != std::string::npos);
-    CHECK(data.simulator("../drills/lift-settle").error().message.find("there is no simulator") == 0);
-    CHECK(data.simulator("/nowhere/s.json").error().message.find("/nowhere/s.json") != std::string::npos);
+    CHECK(data.simulator("nowhere").error().english.find("'nowhere'") != std::string::npos);
+    CHECK(data.simulator("../drills/lift-settle").error().english.find("there is no simulator") == 0);
+    CHECK(data.simulator("/nowhere/s.json").error().english.find("/nowhere/s.json") != std::string::npos);
 }

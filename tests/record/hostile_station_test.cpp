@@ -1,10 +1,10 @@
 // What a station's login can do to a server, past the program: with its password, its key, and a database program.
-#include "record/backup.h"
-#include "record/bodies.h"
-#include "record/database.h"
-#include "record/exchange.h"
-#include "record/server_files.h"
-#include "record/verify.h"
+#include "record/chain/bodies.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/copies/verify.h"
+#include "record/file/database.h"
+#include "record/server/server_files.h"
 #include "school_place.h"
 
 #include <catch2/catch.hpp>
@@ -147,7 +147,7 @@ TEST_CASE("a file counts when its bytes are what its name says, from whomever it
     REQUIRE(there);
     CHECK(there->height_m == shortLog(2).height_m);
     CHECK(school.put(hash, ".pack.gz", "something else") == "whole"); // it is there, and stays
-    CHECK(verify_record(school.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(school.at)->problems == std::vector<Message>{});
     SECTION("half of a file is nothing, and begins anew")
     {
         const std::string bytes = "twenty bytes of sth.", name = sha256_hex(bytes);
@@ -207,7 +207,7 @@ TEST_CASE("a file that lies here changed is not used", "[record][hostile]")
                                std::filesystem::copy_options::overwrite_existing);
     const auto log = record->attachments().flight_log(hash);
     REQUIRE_FALSE(log);
-    CHECK(has(log.error().message, "is not what was written"));
+    CHECK(has(log.error().english, "is not what was written"));
     const auto part = record->attachments().new_stick_recording("practice");
     std::filesystem::create_directories(part.parent_path());
     std::ofstream(part) << "t_s,a0\n0,1\n";
@@ -333,7 +333,7 @@ TEST_CASE("the server takes nothing that the program would not write", "[record]
                   "this one was erased"));
     }
     school.let_everybody_in();
-    CHECK(verify_record(school.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(school.at)->problems == std::vector<Message>{});
 }
 
 TEST_CASE("many entries at once are written in a time that grows with their number", "[record][server][hostile]")
@@ -372,7 +372,7 @@ TEST_CASE("a changed catalogue is seen, whatever was changed", "[record][server]
     CAPTURE(change);
     std::string sql = change;
     if (const auto at = sql.find("current_db"); at != std::string::npos) sql.replace(at, 10, school.database);
-    CHECK(verify_record(school.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(school.at)->problems == std::vector<Message>{});
     school.server.sql(school.database, "SET search_path TO hangar; " + sql);
     const auto after = verify_record(school.at)->problems;
     REQUIRE(after.size() == 1);
@@ -387,7 +387,7 @@ TEST_CASE("a role that came to more than it had is told of", "[record][server][h
     Attacked school;
     VerifyOptions options;
     options.station_folder = school.folder / "looker";
-    CHECK(verify_record(school.at, options)->problems == std::vector<Said>{}); // and remembers who may what
+    CHECK(verify_record(school.at, options)->problems == std::vector<Message>{}); // and remembers who may what
     const auto [grant, revoke, words] = GENERATE(table<std::string, std::string, std::string>({
         {"GRANT hangar_coordinator TO bay", "REVOKE hangar_coordinator FROM bay",
          "'bay' may write what a coordinator may"}, // as its own key entry knows
@@ -405,7 +405,7 @@ TEST_CASE("a role that came to more than it had is told of", "[record][server][h
     school.server.sql(school.database, revoke); // roles are of the whole server
     REQUIRE(report->problems.size() >= 1);
     CHECK_THAT(report->problems[0].english(), Catch::Contains(words));
-    CHECK(verify_record(school.at, options)->problems == std::vector<Said>{});
+    CHECK(verify_record(school.at, options)->problems == std::vector<Message>{});
 }
 
 TEST_CASE("a login has its station's key, and another only when a coordinator lets it in", "[record][server][hostile]")
@@ -417,7 +417,7 @@ TEST_CASE("a login has its station's key, and another only when a coordinator le
     CHECK(has(Attacked::told([&] { again->append({session}); }), "a coordinator lets this one in first"));
     REQUIRE(school.record()->countersign(again->own_key()));
     again->append({session});
-    CHECK(verify_record(school.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(school.at)->problems == std::vector<Message>{});
     CHECK(has(school.refusal("session", "s10", Attacked::session("p1")),
               "a coordinator lets this one in first")); // the old one is over
 }

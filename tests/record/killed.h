@@ -149,7 +149,7 @@ struct Ground {
     {
         if (finished.empty() && !fs::exists(record)) return; // before it had begun
         auto opened = bh::Record::open(record);
-        if (!opened) FAIL(opened.error().message);
+        if (!opened) FAIL(opened.error().english);
         std::set<std::string> kept;
         for (const bh::AttemptRow& attempt : (*opened)->snapshot().attempts) kept.insert(attempt.id);
         for (const std::string& id : finished) REQUIRE(kept.contains(id));

@@ -2,7 +2,7 @@
 #include "core/base/random.h"
 #include "core/drill/drill_score.h"
 #include "files/data_folder.h"
-#include "files/score_document.h"
+#include "files/documents/score_document.h"
 #include "record/attachments.h"
 
 #include <algorithm>

@@ -1,6 +1,6 @@
-#include "record/moving.h"
+#include "record/copies/moving.h"
 
-#include "record/database.h"
+#include "record/file/database.h"
 #include "school_place.h"
 
 #include <catch2/catch.hpp>
@@ -46,7 +46,7 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
     options.rights = entry_rights();
     const auto there = move_house(place.at, server, options);
     REQUIRE(there);
-    CHECK(there->problems == std::vector<Said>{});
+    CHECK(there->problems == std::vector<Message>{});
     CHECK(there->head == head);
     const auto told = [](const School& school) {
         std::string all;
@@ -66,7 +66,7 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
         const RecordPlace back = place.folder / "back.sqlite";
         const auto home = move_house(server, back);
         REQUIRE(home);
-        CHECK(home->problems == std::vector<Said>{});
+        CHECK(home->problems == std::vector<Message>{});
         CHECK(home->head == *head_of(server));
         CHECK(home->entries == head.count + 3); // the other station's key, the note, and that it was let in
         RecordOptions of_station;
@@ -79,8 +79,8 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
     }
     SECTION("not over what is there")
     {
-        CHECK(move_house(place.at, server).error().message.find("there is a record on it already") != std::string::npos);
-        CHECK(move_house(server, place.at).error().message.find("is there already") != std::string::npos);
+        CHECK(move_house(place.at, server).error().english.find("there is a record on it already") != std::string::npos);
+        CHECK(move_house(server, place.at).error().english.find("is there already") != std::string::npos);
     }
 }
 
@@ -108,18 +108,18 @@ TEST_CASE("a move that was stopped anywhere is taken up again", "[record][server
         const auto moved = move_house(from, to, options);
         ++parts;
         if (moved) {
-            CHECK(moved->problems == std::vector<Said>{});
+            CHECK(moved->problems == std::vector<Message>{});
             CHECK(moved->head == head);
             break;
         }
-        REQUIRE(moved.error().message.find("it was stopped") != std::string::npos);
+        REQUIRE(moved.error().english.find("it was stopped") != std::string::npos);
         ++stops;
         if (to_server) { // nobody works with half of a record
             RecordOptions options_of_station;
             options_of_station.station_folder = place.folder / "early";
             const auto early = Record::open(to, options_of_station);
             REQUIRE_FALSE(early);
-            CHECK(early.error().message.find("take it up again with `record move`") != std::string::npos);
+            CHECK(early.error().english.find("take it up again with `record move`") != std::string::npos);
         } else {
             CHECK_FALSE(std::filesystem::exists(to.file));
         }
@@ -142,5 +142,5 @@ TEST_CASE("half a move of another record is not taken up", "[record][server][mov
     const RecordPlace other = place.folder / "other.sqlite";
     (*Record::open(other, options))->set_note("other", "record");
     for (int i = 0; i < 60; ++i) (*Record::open(other, options))->set_note("other", std::to_string(i));
-    CHECK(move_house(other, server).error().message.find("another record was being moved there") != std::string::npos);
+    CHECK(move_house(other, server).error().english.find("another record was being moved there") != std::string::npos);
 }

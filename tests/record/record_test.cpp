@@ -1,11 +1,11 @@
 #include "record/attachments.h"
-#include "record/backup.h"
-#include "record/daily_copies.h"
-#include "record/database.h"
-#include "record/exchange.h"
-#include "record/projection.h"
-#include "record/schema.h"
-#include "record/seals.h"
+#include "record/chain/projection.h"
+#include "record/chain/seals.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/file/daily_copies.h"
+#include "record/file/database.h"
+#include "record/file/schema.h"
 #include "school_place.h"
 
 #include <atomic>
@@ -66,10 +66,10 @@ std::string refusal(const std::filesystem::path& file)
 {
     const auto record = Record::open(file);
     REQUIRE_FALSE(record);
-    return record.error().message;
+    return record.error().english;
 }
 
-std::vector<Said> problems_of(const Place& place)
+std::vector<Message> problems_of(const Place& place)
 {
     VerifyOptions options;
     options.station_folder = place.folder / "station";
@@ -78,12 +78,12 @@ std::vector<Said> problems_of(const Place& place)
     return report->problems;
 }
 
-bool has(const std::vector<Said>& problems, const std::string& words)
+bool has(const std::vector<Message>& problems, const std::string& words)
 {
     const bool found = std::any_of(problems.begin(), problems.end(),
-                                   [&](const Said& p) { return p.english().find(words) != std::string::npos; });
+                                   [&](const Message& p) { return p.english().find(words) != std::string::npos; });
     if (!found)
-        for (const Said& p : problems) UNSCOPED_INFO(p);
+        for (const Message& p : problems) UNSCOPED_INFO(p);
     return found;
 }
 
@@ -198,7 +198,7 @@ TEST_CASE("entries cannot be changed, and tampering past that is found", "[recor
     SECTION("a table changed behind the entries' back")
     {
         Database(place.file, false).run("UPDATE attempts SET score = 100");
-        CHECK(problems_of(place) == std::vector<Said>{"the table of attempts differs from what the entries say"});
+        CHECK(problems_of(place) == std::vector<Message>{"the table of attempts differs from what the entries say"});
     }
     SECTION("a flight log cut, lost, or left by somebody")
     {
@@ -535,7 +535,7 @@ TEST_CASE("a station's key is made once, for its owner only, and signs what anot
     CHECK_FALSE(is_signed_by(key->public_key(), "abd", signature));
     CHECK_FALSE(is_signed_by(StationKey::from_seed({9}).public_key(), "abc", signature));
     std::ofstream(folder / "key") << "not a key";
-    CHECK(StationKey::in(folder).error().message.find("is no station's key, expected 64 hex digits") != std::string::npos);
+    CHECK(StationKey::in(folder).error().english.find("is no station's key, expected 64 hex digits") != std::string::npos);
     // RFC 8032, section 7.1, test 1: this secret key has this public key.
     const unsigned char secret[32] = {0x9d, 0x61, 0xb1, 0x9d, 0xef, 0xfd, 0x5a, 0x60, 0xba, 0x84, 0x4a,
                                       0xf4, 0x92, 0xec, 0x2c, 0xc4, 0x44, 0x49, 0xc5, 0x69, 0x7b, 0x32,
@@ -552,7 +552,7 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
     const std::string pilot = school->add_pilot({"", "Iris Quayle"});
     const std::string session = school->start_session(pilot, "Station 1 controller", "sq-01");
     std::atomic<bool> over{false};
-    std::vector<Said> said;
+    std::vector<Message> said;
     std::atomic<int> looks{0};
     constexpr int enough = 4;
     std::thread looking([&] {
@@ -561,7 +561,7 @@ TEST_CASE("verification beside a writer says nothing false, and writes nothing",
             options.station_folder = place.folder / "station";
             const auto report = verify_record(place.at, options);
             ++looks;
-            if (!report) said.push_back(report.error().message);
+            if (!report) said.push_back(report.error().english);
             if (report) said.insert(said.end(), report->problems.begin(), report->problems.end());
         }
     });
@@ -685,7 +685,7 @@ TEST_CASE("a failing write changes nothing and says so", "[record]")
     Place place(GENERATE(from_range(Place::dialects())));
     const auto school = place.open();
     std::string said;
-    QObject::connect(school.get(), &School::failed, [&](const Said& sentence) { said = sentence.english(); });
+    QObject::connect(school.get(), &School::failed, [&](const Message& sentence) { said = sentence.english(); });
     JudgedAttempt orphan;
     orphan.pilot_id = "nobody";
     orphan.session_id = "nothing";
@@ -718,8 +718,8 @@ TEST_CASE("a backup is made while the record is in use, verified, and restored a
     const auto again = Record::open(elsewhere, options);
     REQUIRE(again);
     for (const AttemptRow& attempt : (*again)->snapshot().attempts) CHECK((*again)->attachments().flight_log(attempt.log_hash));
-    CHECK(back_up(place.at, backup).error().message.find("is there already") != std::string::npos);
-    CHECK(restore(backup, elsewhere).error().message.find("is there already") != std::string::npos);
+    CHECK(back_up(place.at, backup).error().english.find("is there already") != std::string::npos);
+    CHECK(restore(backup, elsewhere).error().english.find("is there already") != std::string::npos);
     if (place.at.on_server()) return; // nothing is left beside a file that is not there
     std::vector<std::string> left;
     for (const auto& entry : std::filesystem::directory_iterator(place.folder)) left.push_back(entry.path().filename());
@@ -737,12 +737,12 @@ TEST_CASE("what is no backup, or a changed one, is refused and leaves nothing", 
     SECTION("another file")
     {
         std::ofstream(backup, std::ios::trunc) << "a letter";
-        CHECK(restore(backup, to).error().message.find("is no backup of a record") != std::string::npos);
+        CHECK(restore(backup, to).error().english.find("is no backup of a record") != std::string::npos);
     }
     SECTION("cut short")
     {
         std::filesystem::resize_file(backup, std::filesystem::file_size(backup) / 2);
-        CHECK(restore(backup, to).error().message.find("is no backup of a record") != std::string::npos);
+        CHECK(restore(backup, to).error().english.find("is no backup of a record") != std::string::npos);
     }
     SECTION("one that would write elsewhere")
     {
@@ -750,7 +750,7 @@ TEST_CASE("what is no backup, or a changed one, is refused and leaves nothing", 
                                  "' && mkdir -p x && echo a > x/evil && tar -czf b.tar.gz -P ../" +
                                  place.folder.filename().string() + "/x/evil && rm -r x";
         REQUIRE(std::system(pack.c_str()) == 0);
-        CHECK(restore(backup, to).error().message.find("it holds '../") != std::string::npos);
+        CHECK(restore(backup, to).error().english.find("it holds '../") != std::string::npos);
     }
     CHECK_FALSE(std::filesystem::exists(to));
     CHECK_FALSE(std::filesystem::exists(to.string() + ".restoring"));
@@ -786,7 +786,7 @@ TEST_CASE("an export is open, and an import of it is the same record", "[record]
         REQUIRE(at != std::string::npos);
         text.replace(at, 16, R"(\"passed\":true)");
         std::ofstream(folder / "record.json", std::ios::trunc) << text;
-        CHECK(import_record(folder, to).error().message.find("entry 6 is not as its hash says") != std::string::npos);
+        CHECK(import_record(folder, to).error().english.find("entry 6 is not as its hash says") != std::string::npos);
         CHECK_FALSE(std::filesystem::exists(to));
     }
 }

@@ -16,7 +16,7 @@ int main(int argc, char** argv)
     const auto data = DataFolder::find(argv[0], argc > 2 ? argv[2] : std::getenv("BLUEHANGAR_DATA"));
     auto record = Record::open(argc > 1 ? argv[1] : "");
     if (!record || !data) {
-        std::fprintf(stderr, "%s\n", (record ? data.error() : record.error()).message.c_str());
+        std::fprintf(stderr, "%s\n", (record ? data.error() : record.error()).english.c_str());
         return 2;
     }
     School school(std::move(*record), *data);

@@ -1,5 +1,5 @@
-#include "record/database.h"
-#include "record/failures.h"
+#include "record/file/database.h"
+#include "record/file/failures.h"
 #include "school_place.h"
 
 #include <QCoreApplication>

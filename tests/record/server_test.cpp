@@ -1,10 +1,10 @@
 #include "cut_line.h"
-#include "record/bodies.h"
-#include "record/database.h"
-#include "record/moving.h"
-#include "record/postgres_schema.h"
-#include "record/server_files.h"
-#include "record/waiting.h"
+#include "record/chain/bodies.h"
+#include "record/copies/moving.h"
+#include "record/file/database.h"
+#include "record/server/postgres_schema.h"
+#include "record/server/server_files.h"
+#include "record/server/waiting.h"
 #include "school_place.h"
 
 #include <algorithm>
@@ -30,11 +30,11 @@ std::string session_body(const std::string& pilot)
     return R"({"pilot_id":")" + pilot + R"(","controller_id":"","started_at":1,"active_s":0,"idle_s":0})";
 }
 
-bool has(const std::vector<Said>& problems, const std::string& words)
+bool has(const std::vector<Message>& problems, const std::string& words)
 {
-    for (const Said& p : problems) UNSCOPED_INFO(p);
+    for (const Message& p : problems) UNSCOPED_INFO(p);
     return std::any_of(problems.begin(), problems.end(),
-                       [&](const Said& p) { return p.english().find(words) != std::string::npos; });
+                       [&](const Message& p) { return p.english().find(words) != std::string::npos; });
 }
 
 std::string why_not(const std::function<void()>& what)
@@ -57,7 +57,7 @@ struct ServedPlace : Place {
         server.make_logins();
     }
     [[nodiscard]] RecordPlace as(const std::string& login) const { return server.address(database, login); }
-    [[nodiscard]] std::vector<Said> problems() const
+    [[nodiscard]] std::vector<Message> problems() const
     {
         VerifyOptions options;
         options.station_folder = folder / "station";
@@ -82,10 +82,10 @@ TEST_CASE("the address of a server is libpq's, and its password is not shown", "
     CHECK_FALSE(RecordPlace("/home/x/record.sqlite").on_server());
     const auto bad = server_address("postgresql://[half/x");
     REQUIRE_FALSE(bad);
-    CHECK(bad.error().message.find("expected postgresql://USER@HOST/DATABASE") != std::string::npos);
+    CHECK(bad.error().english.find("expected postgresql://USER@HOST/DATABASE") != std::string::npos);
     const auto none = Record::open(RecordPlace("postgresql:///nothing?host=/nowhere"));
     REQUIRE_FALSE(none);
-    CHECK(none.error().message.find("postgresql:///nothing: cannot be reached: ") == 0);
+    CHECK(none.error().english.find("postgresql:///nothing: cannot be reached: ") == 0);
 }
 
 TEST_CASE("what is on a server is, as a whole, what this program makes", "[record][server]")
@@ -96,7 +96,7 @@ TEST_CASE("what is on a server is, as a whole, what this program makes", "[recor
     INFO("the hash of what the steps make is now " << server_fingerprint(*server)
                                                    << ": where a step was added, it belongs into "
                                                       "made_fingerprint of postgres_schema.cpp");
-    CHECK(server_schema_problems(*server) == std::vector<Said>{});
+    CHECK(server_schema_problems(*server) == std::vector<Message>{});
 }
 
 TEST_CASE("the same drafts are the same chain in a file and on a server", "[record][server]")
@@ -194,7 +194,7 @@ TEST_CASE("the server refuses what the window refuses", "[record][server]")
         CHECK_FALSE(why_not([&] { keeper->append({{"note", "x", "not json", ""}}); }).empty());
     }
     place.let_everybody_in();
-    CHECK(place.problems() == std::vector<Said>{});
+    CHECK(place.problems() == std::vector<Message>{});
 }
 
 TEST_CASE("several who open an empty server at once make one record on it", "[record][server]")
@@ -228,7 +228,7 @@ TEST_CASE("several who open an empty server at once make one record on it", "[re
     CHECK(verify_record(place.at)->problems.size() == owners - 1); // of which one is the record's beginning
     place.let_everybody_in();
     CHECK(servers_version(*Database::on_server(place.at.server)) == servers_schema_version);
-    CHECK(verify_record(place.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(place.at)->problems == std::vector<Message>{});
 }
 
 TEST_CASE("a login with a password gets in with it, and not with another", "[record][server]")
@@ -248,8 +248,8 @@ TEST_CASE("a login with a password gets in with it, and not with another", "[rec
     CHECK(opened(":salt%20wind"));
     const auto wrong = opened(":other");
     REQUIRE_FALSE(wrong);
-    CHECK(wrong.error().message.find("password authentication failed") != std::string::npos);
-    CHECK(wrong.error().message.find("other") == std::string::npos); // and is not repeated
+    CHECK(wrong.error().english.find("password authentication failed") != std::string::npos);
+    CHECK(wrong.error().english.find("other") == std::string::npos); // and is not repeated
     CHECK_FALSE(opened(""));
 }
 
@@ -305,7 +305,7 @@ TEST_CASE("stations that write at the same moment write one after the other, and
     one.join(), two.join(), three.join();
     CHECK(bay->entries_after(0).size() >= 3 * each);
     place.let_everybody_in();
-    CHECK(place.problems() == std::vector<Said>{});
+    CHECK(place.problems() == std::vector<Message>{});
 }
 
 TEST_CASE("tampering with a record on a server is found", "[record][server]")
@@ -383,7 +383,7 @@ TEST_CASE("flight logs and recordings go to the server in chunks, and come when 
         CHECK_FALSE(bay->finish_sending(300));
         const auto early = desk->attachments().flight_log(hash);
         REQUIRE_FALSE(early);
-        CHECK(early.error().message.find("the station where it was flown has it") != std::string::npos);
+        CHECK(early.error().english.find("the station where it was flown has it") != std::string::npos);
         bay->hold_files_back(false);
         REQUIRE(bay->finish_sending(20'000));
         const auto there = desk->attachments().flight_log(hash);

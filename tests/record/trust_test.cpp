@@ -1,13 +1,13 @@
 // What verification makes of entries that are not as they should be, of what was seen before, of a server that hangs, of commas.
-#include "record/backup.h"
-#include "record/bodies.h"
-#include "record/database.h"
-#include "record/exchange.h"
-#include "record/known_heads.h"
-#include "record/moving.h"
-#include "record/presence.h"
-#include "record/signing_key.h"
-#include "record/verify.h"
+#include "record/chain/bodies.h"
+#include "record/chain/known_heads.h"
+#include "record/chain/signing_key.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/copies/moving.h"
+#include "record/copies/verify.h"
+#include "record/file/database.h"
+#include "record/file/presence.h"
 #include "school/lock.h"
 #include "school_place.h"
 
@@ -63,7 +63,7 @@ TEST_CASE("an entry that cannot be understood is named, and the rest goes on", "
     force(place, "note", "x", R"({"value":"fine"})");
     const VerifyReport report = verified(place.at);
     CHECK(report.entries == 15);
-    for (const Said& p : report.problems) UNSCOPED_INFO(p);
+    for (const Message& p : report.problems) UNSCOPED_INFO(p);
     REQUIRE(report.problems.size() == 11);
     CHECK_THAT(report.problems[0].english(), Catch::Contains("entry 3 cannot be understood"));
     CHECK_THAT(report.problems[9].english(), Catch::Contains("entry 12 cannot be understood"));
@@ -100,7 +100,7 @@ TEST_CASE("a bad entry is marked as known by a coordinator, with a reason", "[re
     CHECK_FALSE(school->mark_as_known(bad + 100, "nothing", &with)); // nor of what is not there
     REQUIRE(school->mark_as_known(bad, "typed by hand", &with));
     const VerifyReport report = verified(place.at);
-    CHECK(report.problems == std::vector<Said>{});
+    CHECK(report.problems == std::vector<Message>{});
     REQUIRE(report.known.size() == 1);
     CHECK_THAT(report.known[0].english(), Catch::Contains("entry " + std::to_string(bad) + " cannot be understood") &&
                                               Catch::Contains("Edda Fenn: typed by hand"));
@@ -125,7 +125,7 @@ TEST_CASE("what was read once is known the next time", "[record][trust]")
     VerifyOptions options;
     options.station_folder = looker;
     const int how = GENERATE(0, 1, 2);
-    if (how == 0) CHECK(verify_record(place.at, options)->problems == std::vector<Said>{});
+    if (how == 0) CHECK(verify_record(place.at, options)->problems == std::vector<Message>{});
     if (how == 1) CHECK_FALSE(head_of(place.at, looker)->lost);
     if (how == 2) CHECK(place.record("looker")->problems_at_opening().empty());
     for (const char* beside : {"", "-wal", "-shm"}) std::filesystem::remove(place.file.string() + beside);
@@ -171,7 +171,7 @@ TEST_CASE("times that were signed with decimal commas are told of once, and are 
         .run("UPDATE session_times SET signature = ?",
              key.sign("session-time:" + session + ":33,5:4,25:" + std::to_string(place.clock)));
     const VerifyReport report = verified(place.at);
-    CHECK(report.problems == std::vector<Said>{});
+    CHECK(report.problems == std::vector<Message>{});
     REQUIRE(report.remarks.size() == 1);
     CHECK_THAT(report.remarks[0].english(), Catch::Contains("signed with decimal commas"));
     Database(place.file, false).run("UPDATE session_times SET active_s = 99");
@@ -228,7 +228,7 @@ TEST_CASE("what a program that was ended left behind is no problem, and what som
     std::ofstream(place.file.string() + ".open") << "1"; // as a program leaves it that was killed
     CHECK(Presence::ended_badly(place.file));
     const VerifyReport report = verified(place.at);
-    CHECK(report.problems == std::vector<Said>{});
+    CHECK(report.problems == std::vector<Message>{});
     REQUIRE(report.remarks.size() == 1);
     CHECK_THAT(report.remarks[0].english(), Catch::Contains("1 files were left over"));
     const auto file = *Attachments(place.file).flight_log_file(log);
@@ -275,7 +275,7 @@ TEST_CASE("a backup that is more, or other, than it says is not restored", "[rec
     const auto refusal = [&] {
         const auto restored = restore(bad, to);
         CHECK_FALSE(std::filesystem::exists(to));
-        return restored ? std::string("restored") : restored.error().message;
+        return restored ? std::string("restored") : restored.error().english;
     };
     const auto as_it_is = [](std::string&, std::string&) {};
     rewrite(as_it_is, {{"manifest.json", "{}"}});
@@ -338,7 +338,7 @@ TEST_CASE("no exchange waits for a server without an end", "[record][server][tru
     for (int tenth_s = 0; !record->reach_server() && tenth_s < 300; ++tenth_s)
         std::this_thread::sleep_for(std::chrono::milliseconds(100));
     CHECK(record->waiting() == 0);
-    CHECK(verify_record(at)->problems == std::vector<Said>{});
+    CHECK(verify_record(at)->problems == std::vector<Message>{});
 }
 
 TEST_CASE("in a window the journal comes first, and a thread of its own hands over", "[record][server][trust]")
@@ -371,5 +371,5 @@ TEST_CASE("in a window the journal comes first, and a thread of its own hands ov
     CHECK(late == 0); // at once is not late
     CHECK(window->append({{"document", "rule/pass_days", text_body("rule", "pass_days", "9"), "spring"}}).front().seq >
           0); // what others share has an answer
-    CHECK(verify_record(place.at)->problems == std::vector<Said>{});
+    CHECK(verify_record(place.at)->problems == std::vector<Message>{});
 }

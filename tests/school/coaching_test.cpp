@@ -1,6 +1,6 @@
 // What is found in flights is kept, advice is told and followed, and whether it helped is worked out from what was flown since.
 #include "core/standin/stand_in_pilot.h"
-#include "school/coaching.h"
+#include "school/views/coaching.h"
 #include "school_place.h"
 
 using namespace bh;
@@ -188,7 +188,7 @@ TEST_CASE("notes are kept with a flight and dated, changed and taken back; a pil
     CHECK(notes().empty());
     CHECK_FALSE(l.school->keep_note({"", l.pilot, flight, "pilot", " ", 0}));
     std::string said;
-    QObject::connect(&*l.school, &School::failed, &*l.school, [&](const Said& sentence) { said = sentence.english(); });
+    QObject::connect(&*l.school, &School::failed, &*l.school, [&](const Message& sentence) { said = sentence.english(); });
     CHECK(l.tell("rocking").empty());
     CHECK(said.find("instructor") != std::string::npos);
 }

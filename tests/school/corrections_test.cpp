@@ -1,8 +1,8 @@
 // Corrections of what was logged: they count at once, say why, keep what stood before, and are undone.
 #include "school/corrections.h"
-#include "school/pilot_export.h"
-#include "school/pilot_progress.h"
-#include "school/school_bill.h"
+#include "school/views/pilot_export.h"
+#include "school/views/pilot_progress.h"
+#include "school/views/school_bill.h"
 #include "school_place.h"
 
 #include <nlohmann/json.hpp>
@@ -135,7 +135,7 @@ TEST_CASE("a pilot may not correct, an instructor may", "[school][corrections]")
     l.school->act_as(l.pilot, Role::Pilot);
     const auto refused = strike(*l.school, l.attempt, "I did not like it");
     REQUIRE_FALSE(refused);
-    CHECK(refused.error().message.find("instructor") != std::string::npos);
+    CHECK(refused.error().english.find("instructor") != std::string::npos);
     CHECK_FALSE(correct_session(*l.school, l.row(), "longer"));
     l.school->act_as("w", Role::Instructor);
     CHECK(strike(*l.school, l.attempt, "Pushed"));

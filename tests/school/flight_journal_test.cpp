@@ -1,7 +1,7 @@
 // A flight that the program's end has cut short.
 #include "core/standin/stand_in_pilot.h"
-#include "files/flight_csv.h"
-#include "school/take_off.h"
+#include "files/flights/flight_csv.h"
+#include "school/flights/take_off.h"
 #include "school_place.h"
 
 #include <algorithm>
@@ -68,7 +68,7 @@ TEST_CASE("a flight under way is read again, scored as far as it went, and kept 
     REQUIRE(left.size() == 1);
     CHECK(left[0].log.size() == seconds * a_second - 1);
     const auto kept = school->keep_cut_short(left[0]);
-    if (!kept) FAIL(kept.error().message);
+    if (!kept) FAIL(kept.error().english);
     CHECK(school->cut_short().empty());
     const JudgedAttempt judged = school->judged(*kept);
     CHECK(judged.at == 999'000); // as it was flown
@@ -76,7 +76,7 @@ TEST_CASE("a flight under way is read again, scored as far as it went, and kept 
     CHECK_FALSE(judged.passed);
     CHECK(judged.flight.has_value());
     CHECK(std::any_of(judged.disqualified.begin(), judged.disqualified.end(),
-                      [](const Broken& b) { return b.rule == Broken::Rule::EndedEarly; }));
+                      [](const RuleViolation& b) { return b.rule == RuleViolation::Rule::EndedEarly; }));
     const auto log = school->flight_log(judged.log_hash);
     REQUIRE(log);
     CHECK(log->size() == seconds * a_second - 1);

@@ -1,5 +1,5 @@
 // Who may do what, and who did it.
-#include "record/passphrase.h"
+#include "record/chain/passphrase.h"
 #include "school/lock.h"
 #include "school_place.h"
 
@@ -20,7 +20,7 @@ struct Guarded {
 
     Guarded()
     {
-        QObject::connect(school.get(), &School::failed, &lock, [this](const Said& words) { said = words.english(); });
+        QObject::connect(school.get(), &School::failed, &lock, [this](const Message& words) { said = words.english(); });
         coordinator = *lock.add_person("Edda Marl", Role::Coordinator, "three salt herons");
         instructor = *lock.add_person("Tam Osk", Role::Instructor, "a quiet slipway");
     }
@@ -84,6 +84,20 @@ TEST_CASE("a locked station lets pilots fly and log, and says who may do the res
     g.lock.choose_pilot("");
     REQUIRE(g.school->tick_kit(g.pilot, "usb/cable", true));
     CHECK(g.who_wrote_last() == "station");
+}
+
+TEST_CASE("after three wrong passphrases nobody is let in for a while, and the window does not wait for it", "[lock]")
+{
+    Guarded g;
+    g.lock.lock();
+    for (int i = 0; i < 3; ++i) CHECK_FALSE(g.lock.unlock(g.instructor, "a quiet slipwax"));
+    const auto refused = g.lock.unlock(g.instructor, "a quiet slipway"); // the right one, too soon
+    REQUIRE_FALSE(refused);
+    CHECK(refused.error().english == "wrong 3 times, one after the other: try again in 1 s");
+    bool opened = false;
+    for (int i = 0; i < 400 && !opened; ++i)
+        QThread::msleep(10), opened = g.lock.unlock(g.instructor, "a quiet slipway").has_value();
+    CHECK(opened);
 }
 
 TEST_CASE("a passphrase unlocks, as what its owner is; idle time locks again", "[lock]")

@@ -1,10 +1,10 @@
 // Records of earlier versions: read as they are, in today's words.
-#include "files/file_text.h"
-#include "record/database.h"
-#include "record/older_words.h"
-#include "record/projection.h"
-#include "record/schema.h"
-#include "school/rate_rules.h"
+#include "files/text/file_text.h"
+#include "record/chain/older_words.h"
+#include "record/chain/projection.h"
+#include "record/file/database.h"
+#include "record/file/schema.h"
+#include "school/views/rate_rules.h"
 #include "school_place.h"
 
 #include <nlohmann/json.hpp>

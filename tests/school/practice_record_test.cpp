@@ -1,8 +1,8 @@
 // Practice without a score: free flights, practice outside with its simulator, the way back, and plans of the full stick.
 #include "core/drill/free_flight.h"
-#include "school/rate_rules.h"
 #include "school/session_import.h"
-#include "school/setup_rules.h"
+#include "school/views/rate_rules.h"
+#include "school/views/setup_rules.h"
 #include "school_place.h"
 
 #include <catch2/catch.hpp>
@@ -144,9 +144,9 @@ TEST_CASE("another program's table becomes sessions by its named columns, or say
     CHECK((*sessions)[1].ended_at == 1930500030 + 4500);
     const auto wrong = [&](const char* text) {
         const auto read = read_practice_table(text, "t.csv");
-        if (!read) return read.error().message;
+        if (!read) return read.error().english;
         const auto found = sessions_in(*read, guessed_columns(*read), school->simulators(), "", "t.csv");
-        return found ? std::string() : found.error().message;
+        return found ? std::string() : found.error().english;
     };
     CHECK(wrong("start,minutes\n2031-13-04 17:20,30\n").find("line 2, column start: expected a date and time") !=
           std::string::npos);

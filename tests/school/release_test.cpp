@@ -1,10 +1,10 @@
 // Releasing a pilot to a real aircraft: the day, the briefing, the signature, what verification makes of it, and what came after.
-#include "record/bodies.h"
-#include "record/signing_key.h"
-#include "school/first_flight.h"
+#include "record/chain/bodies.h"
+#include "record/chain/signing_key.h"
 #include "school/lock.h"
-#include "school/readiness_facts.h"
-#include "school/today.h"
+#include "school/views/first_flight.h"
+#include "school/views/readiness_facts.h"
+#include "school/views/today.h"
 #include "school_place.h"
 
 #include <algorithm>
@@ -43,7 +43,7 @@ struct Hangar {
         return reasons;
     }
     [[nodiscard]] Release prepared() const { return prepared_release(*school, pilot, every_reason()); }
-    [[nodiscard]] std::vector<Said> problems() const { return school->record().verify().problems; }
+    [[nodiscard]] std::vector<Message> problems() const { return school->record().verify().problems; }
 };
 
 } // namespace
@@ -68,7 +68,7 @@ TEST_CASE("a release is signed with the coordinator's own key, verified, and wit
     Release bare = prepared_release(*h.school, h.pilot, {});
     const auto refused = sign_release(*h.school, bare, "edda", words);
     REQUIRE_FALSE(refused);
-    CHECK(refused.error().message.find("give a reason") != std::string::npos);
+    CHECK(refused.error().english.find("give a reason") != std::string::npos);
     CHECK_FALSE(sign_release(*h.school, h.prepared(), "edda", "short"));
     const auto signed_id = sign_release(*h.school, h.prepared(), "edda", words);
     REQUIRE(signed_id);
@@ -117,7 +117,7 @@ TEST_CASE("a pilot cannot sign, nor can an instructor", "[school][release]")
     REQUIRE(h.school->keep_person({"wim", "Wim", Role::Instructor, "", true}, "added"));
     const auto by_instructor = sign_release(*h.school, h.prepared(), "wim", words);
     REQUIRE_FALSE(by_instructor);
-    CHECK(by_instructor.error().message.find("no coordinator") != std::string::npos);
+    CHECK(by_instructor.error().english.find("no coordinator") != std::string::npos);
     CHECK(newest_release(*h.school, h.pilot) == nullptr);
 }
 
@@ -127,12 +127,12 @@ TEST_CASE("verification tells of a release that was changed, forged, or is anoth
     REQUIRE(sign_release(*h.school, h.prepared(), "edda", words));
     const Release good = *newest_release(*h.school, h.pilot);
     const auto write = [&](const Release& r) {
-        REQUIRE(h.school->write(h.school->command(Kind::Release, r.id, release_text(r), "signed")));
+        REQUIRE(h.school->write(h.school->change_to(Kind::Release, r.id, release_text(r), "signed")));
     };
     const auto told = [&](const char* what) {
         const auto problems = h.problems();
         return std::any_of(problems.begin(), problems.end(),
-                           [what](const Said& p) { return p.english().find(what) != std::string::npos; });
+                           [what](const Message& p) { return p.english().find(what) != std::string::npos; });
     };
     SECTION("changed after it was signed")
     {
@@ -180,7 +180,7 @@ TEST_CASE("a withdrawal is signed, and holds for good", "[school][release]")
     REQUIRE(sign_release(*h.school, h.prepared(), "edda", words));
     const Release good = *newest_release(*h.school, h.pilot);
     const auto write = [&](const Release& r) {
-        REQUIRE(h.school->write(h.school->command(Kind::Release, r.id, release_text(r), "x")));
+        REQUIRE(h.school->write(h.school->change_to(Kind::Release, r.id, release_text(r), "x")));
     };
     const auto problem = [&] {
         const auto problems = h.problems();
@@ -225,9 +225,9 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
     const auto told = [&](const std::string& what) {
         h.school = h.place.open();
         const auto problems = h.problems();
-        for (const Said& p : problems) UNSCOPED_INFO(p);
+        for (const Message& p : problems) UNSCOPED_INFO(p);
         CHECK(std::any_of(problems.begin(), problems.end(),
-                          [&](const Said& p) { return p.english().find(what) != std::string::npos; }));
+                          [&](const Message& p) { return p.english().find(what) != std::string::npos; }));
     };
     const SealedKey own = new_signing_key("a key of my own");
     const StationKey open = *opened(own, "a key of my own");
@@ -235,7 +235,7 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
         Release forged = good;
         forged.id = "forged", forged.signer = who, forged.key = own.public_key, forged.head = in_words(school.record().head());
         forged.signature = open.sign(text_to_sign(forged));
-        REQUIRE(school.write(school.command(Kind::Release, forged.id, release_text(forged), "signed")));
+        REQUIRE(school.write(school.change_to(Kind::Release, forged.id, release_text(forged), "signed")));
     };
     SECTION("a station's key of one's own, and a passed attempt")
     {

@@ -1,12 +1,12 @@
 // The rules that pages show, without a page.
 #include "core/drill/free_flight.h"
 #include "core/setup/camera_tilt.h"
-#include "school/ids.h"
-#include "school/marks.h"
-#include "school/practice.h"
-#include "school/rate_rules.h"
-#include "school/setup_rules.h"
-#include "school/take_off.h"
+#include "school/flights/take_off.h"
+#include "school/values/ids.h"
+#include "school/values/marks.h"
+#include "school/views/practice.h"
+#include "school/views/rate_rules.h"
+#include "school/views/setup_rules.h"
 #include "school_place.h"
 
 #include <algorithm>
@@ -175,7 +175,7 @@ TEST_CASE("the card says where a simulator's rates come from", "[school]")
     CHECK_FALSE(rates_on_card(*w.school, "nobody", *w.school->simulator("mudlark")));
 }
 
-TEST_CASE("marks of the taxiway and the board follow from the record", "[school]")
+TEST_CASE("marks of the page bar and the board follow from the record", "[school]")
 {
     WithRates w;
     CHECK(setup_mark(*w.school, "") == Done::Nothing);

@@ -1,8 +1,8 @@
 // What the school keeps, how it is undone, and how its values follow the chain of entries.
-#include "record/bodies.h"
+#include "record/chain/bodies.h"
 #include "school_place.h"
 
-#include "record/database.h"
+#include "record/file/database.h"
 
 #include <QEventLoop>
 #include <QTimer>
@@ -38,7 +38,7 @@ std::string told(const Values& v)
 Values followed(const Record& record)
 {
     Values values;
-    for (const Entry& entry : record.entries_after(0)) follow(values, entry);
+    for (const Entry& entry : record.entries_after(0)) fold(values, entry);
     return values;
 }
 
@@ -157,12 +157,12 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
 
     SECTION("a command that comes too late is refused")
     {
-        Command late = school->command(Kind::Pilot, pilot, school->values().text(Kind::Pilot, pilot));
+        TextChange late = school->change_to(Kind::Pilot, pilot, school->values().text(Kind::Pilot, pilot));
         late.before = "{}";
         late.after = body_of(PilotRow{pilot, "Somebody"});
         const auto applied = school->apply({late});
         REQUIRE_FALSE(applied);
-        CHECK(applied.error().message == "something else stands there by now: name: Iris Quale is there, Somebody here");
+        CHECK(applied.error().english == "something else stands there by now: name: Iris Quale is there, Somebody here");
         CHECK(school->pilot(pilot)->name == "Iris Quale");
     }
     SECTION("what another window has changed since is not overwritten, and the stack does not say that it can be")
@@ -173,7 +173,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         other->edit_pilot(theirs);
         school->tick_kit(pilot, "screen/cable", true); // hears of it
         std::string said;
-        QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
+        QObject::connect(school.get(), &School::failed, [&](const Message& s) { said = s.english(); });
         CHECK_FALSE(school->undo());
         CHECK(said.find("changed meanwhile by ") != std::string::npos);
         CHECK(school->pilot(pilot)->name == "Iris Q.");
@@ -186,7 +186,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
         Database(place.file, false)
             .run("CREATE TRIGGER full BEFORE INSERT ON entries BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
         std::string said;
-        QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
+        QObject::connect(school.get(), &School::failed, [&](const Message& s) { said = s.english(); });
         CHECK_FALSE(school->undo());
         CHECK(said.find("the disk is full") != std::string::npos);
         CHECK(school->pilot(pilot)->name == "Iris Quale");
@@ -312,7 +312,7 @@ TEST_CASE("an attempt says what was judged in codes, and its sentences are made 
                   {Measure::FlagDistanceM, "Flags passed at", Unit::Metres, std::nullopt, 1, 12.0, 16, 8, 3, 30, true, false,
                    false, std::nullopt, std::nullopt}};
     a.faults = {{Measure::RockingShare, "Rocking", 0.2, 0.34, TimeSpan{12, 61}}};
-    a.disqualified = {{.rule = Broken::Rule::WrongMode, .phase = "laps-left", .flown = Mode::Angle, .meant = Mode::Acro}};
+    a.disqualified = {{.rule = RuleViolation::Rule::WrongMode, .phase = "laps-left", .flown = Mode::Angle, .meant = Mode::Acro}};
     a.throttle_cuts_s = {0.4, 1.25};
     a.left_minus_right = -12.5;
     a.flight = FlownWith{"five-inch", 0.9, 0.8, 22, 110, fast(), Conditions{.wind_mps = 4, .gusts = true}};
@@ -398,7 +398,7 @@ TEST_CASE("flights on their way are kept when the program ends, and a disk that 
     const auto school = place.open();
     std::string said;
     std::vector<std::string> lost;
-    QObject::connect(school.get(), &School::failed, [&](const Said& s) { said = s.english(); });
+    QObject::connect(school.get(), &School::failed, [&](const Message& s) { said = s.english(); });
     QObject::connect(school.get(), &School::flight_not_kept, [&](const std::string& which) { lost.push_back(which); });
     const std::string second =
         school->keep_flight(attempt(pilot, school->sessions(pilot)[0].id), std::make_shared<const FlightLog>(shortLog(8)));
@@ -501,7 +501,7 @@ TEST_CASE("stages opened by hand, edited documents and demonstrations are kept a
         Kind::Curriculum, "one-axis",
         R"({"format":"bluehangar.curriculum/1","id":"one-axis","name":"x","version":1,"stages":[{"name":"a","drills":["none"]}]})");
     REQUIRE_FALSE(refused);
-    CHECK(refused.error().message == "one-axis: there is no drill 'none'");
+    CHECK(refused.error().english == "one-axis: there is no drill 'none'");
 }
 
 TEST_CASE("names that come from outside are kept in one line, with nothing hidden in them", "[school]")

@@ -1,6 +1,6 @@
 // Several stations on one server: what one does the others see, and what happens when the server is away.
 #include "cut_line.h"
-#include "record/database.h"
+#include "record/file/database.h"
 #include "school_place.h"
 
 #include <QElapsedTimer>
@@ -33,7 +33,7 @@ qint64 until(Is is)
 std::string told_by(School& school, const std::function<void()>& what)
 {
     std::string said;
-    const auto line = QObject::connect(&school, &School::failed, [&](const Said& s) { said = s.english(); });
+    const auto line = QObject::connect(&school, &School::failed, [&](const Message& s) { said = s.english(); });
     what();
     QObject::disconnect(line);
     return said;
@@ -179,7 +179,7 @@ TEST_CASE("without the server a station flies on, and hands over when it is back
     VerifyOptions options;
     options.station_folder = place.folder / "desk";
     place.let_everybody_in();
-    CHECK(verify_record(place.at, options)->problems == std::vector<Said>{});
+    CHECK(verify_record(place.at, options)->problems == std::vector<Message>{});
 }
 
 TEST_CASE("a server that is stopped and started is found again", "[stations]")

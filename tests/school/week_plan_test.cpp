@@ -1,7 +1,7 @@
 // The week on the record: slots of the school's hours, who can come when, what is kept and handed out.
-#include "files/calendar.h"
-#include "files/week_document.h"
-#include "school/week_plan.h"
+#include "files/documents/week_document.h"
+#include "files/tables/calendar.h"
+#include "school/views/week_plan.h"
 #include "school_place.h"
 
 #include <QDateTime>
@@ -25,12 +25,12 @@ struct Week {
         SchoolBays bays;
         bays.bays = {{"Bay 1", {"mudlark"}, {}}, {"Bay 2", {}, {}}};
         for (int day = 1; day <= 5; ++day) bays.hours.push_back({day, 9 * 60, 10 * 60, day == 1});
-        REQUIRE(school->make({school->command(Kind::Bays, "school", bays_text(bays))}));
+        REQUIRE(school->make({school->change_to(Kind::Bays, "school", bays_text(bays))}));
         available(nell, {1.5, {{1, 540, 600}, {2, 540, 600}, {3, 540, 600}}, {"2031-02-12"}});
     }
     void available(const std::string& pilot, const Availability& when) const
     {
-        REQUIRE(school->make({school->command(Kind::Available, pilot, availability_text(when))}));
+        REQUIRE(school->make({school->change_to(Kind::Available, pilot, availability_text(when))}));
     }
 };
 
@@ -147,7 +147,7 @@ TEST_CASE("a problem file is read as it is written, and what is wrong with it is
         const auto read = parse_week(bad, "w.json");
         CAPTURE(to);
         REQUIRE_FALSE(read);
-        return read.error().message;
+        return read.error().english;
     };
     CHECK(told("2031-02-10", "2031-02-30").find("/slots/0/day") != std::string::npos);
     CHECK(told("\"09:30\"", "\"09:00\"").find("after the start") != std::string::npos);
@@ -168,7 +168,7 @@ TEST_CASE("when somebody can come is read from a table and from a calendar", "[s
     CHECK(table->on == std::vector<DatedHours>{{"2031-02-14", 780, 840}});
     const auto told = read_availability_csv("weekday,start,end\n2,09:00,10:30\n9,09:00,10:00\n", "a.csv");
     REQUIRE_FALSE(told);
-    CHECK(told.error().message.find("line 3") != std::string::npos);
+    CHECK(told.error().english.find("line 3") != std::string::npos);
     CHECK_FALSE(read_availability_csv("weekday,start\n", "a.csv"));
     CHECK_FALSE(read_availability_csv("weekday,start,end\n2,10:00,09:00\n", "a.csv"));
 

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/base/message.h"
 #include "core/base/one_line.h"
-#include "core/base/said.h"
 
 #include <string>
 #include <string_view>
@@ -15,17 +15,17 @@ namespace bh {
 struct Error {
     enum class Code { BadInput, OutOfRange, NotFound, Unsupported };
     Code code = Code::BadInput;
-    Said said;
-    std::string message; ///< the same in English, in one line whatever of the outside is quoted in it
+    Message message;
+    std::string english; ///< the same in English, in one line whatever of the outside is quoted in it
 
     Error() = default;
-    Error(Code code_, Said what) : code(code_), said(std::move(what)), message(one_line(said.english())) {}
+    Error(Code code_, Message what) : code(code_), message(std::move(what)), english(one_line(message.english())) {}
 };
 
 template <class T>
 using Result = tl::expected<T, Error>;
 
-[[nodiscard]] inline tl::unexpected<Error> failure(Error::Code code, Said what)
+[[nodiscard]] inline tl::unexpected<Error> failure(Error::Code code, Message what)
 {
     return tl::unexpected<Error>(Error(code, std::move(what)));
 }
@@ -33,13 +33,13 @@ template <class... Values>
 requires(sizeof...(Values) > 0)
     [[nodiscard]] tl::unexpected<Error> failure(Error::Code code, std::string_view form, Values&&... values)
 {
-    return failure(code, said(form, std::forward<Values>(values)...));
+    return failure(code, message(form, std::forward<Values>(values)...));
 }
-[[nodiscard]] inline tl::unexpected<Error> bad_input(Said what) { return failure(Error::Code::BadInput, std::move(what)); }
+[[nodiscard]] inline tl::unexpected<Error> bad_input(Message what) { return failure(Error::Code::BadInput, std::move(what)); }
 template <class... Values>
 requires(sizeof...(Values) > 0) [[nodiscard]] tl::unexpected<Error> bad_input(std::string_view form, Values&&... values)
 {
-    return bad_input(said(form, std::forward<Values>(values)...));
+    return bad_input(message(form, std::forward<Values>(values)...));
 }
 
 } // namespace bh

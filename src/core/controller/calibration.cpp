@@ -186,7 +186,7 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
     const double middle = 0.5 * (f.high_counts + f.low_counts);
     f.verdict = Verdict::Good;
     double worst = 0;
-    const auto check = [&](double value, double good, double usable, const Said& words) {
+    const auto check = [&](double value, double good, double usable, const Message& words) {
         if (value <= good) return;
         const Verdict here = value <= usable ? Verdict::Usable : Verdict::Service;
         if (here > f.verdict || (here == f.verdict && value / usable > worst)) {
@@ -197,39 +197,40 @@ void judge(FunctionCalibration& f, Function function, double cross_talk, double 
     };
     if (f.sprung) {
         const double offset = std::abs(f.centre_counts - middle) / half;
-        check(offset, 0.01, 0.03, said("Centre is %1 % of half travel off the middle: trim or recalibrate it.", percent(offset)));
+        check(offset, 0.01, 0.03,
+              message("Centre is %1 % of half travel off the middle: trim or recalibrate it.", percent(offset)));
         const double gap = f.hysteresis_counts / half;
-        check(gap, 0.006, 0.02, said("Comes back to two places %1 % apart: adjust the centring.", percent(gap)));
+        check(gap, 0.006, 0.02, message("Comes back to two places %1 % apart: adjust the centring.", percent(gap)));
     }
     const double jitter = f.jitter_counts / half;
-    check(jitter, 0.003, 0.01, said("Jitters by %1 % of half travel at rest: clean the gimbal.", percent(jitter, 2)));
+    check(jitter, 0.003, 0.01, message("Jitters by %1 % of half travel at rest: clean the gimbal.", percent(jitter, 2)));
     if (f.travel_share < 0.85) {
         f.verdict = std::max(f.verdict, Verdict::Usable);
         if (f.reason.empty())
-            f.reason = said("Travel is only %1 % of the device's range: set its end points.", percent(f.travel_share, 0));
+            f.reason = message("Travel is only %1 % of the device's range: set its end points.", percent(f.travel_share, 0));
     }
     check(cross_talk, 0.02, 0.05,
-          said("Moves by %1 % when its neighbour is pushed: check how the gimbal sits.", percent(cross_talk)));
+          message("Moves by %1 % when its neighbour is pushed: check how the gimbal sits.", percent(cross_talk)));
     // Under 8.5 bits the steps can be felt, under 6 the aircraft jumps from one to the next (house).
     check(std::max(0.0, 10 - f.effective_bits), 1.5, 4,
-          said("Moves in only %1 steps: look for a finer USB mode.", std::lround(std::exp2(f.effective_bits))));
-    check(interval_ms, 8, 16, said("Samples come only every %1 ms: use a faster USB mode.", std::lround(interval_ms)));
+          message("Moves in only %1 steps: look for a finer USB mode.", std::lround(std::exp2(f.effective_bits))));
+    check(interval_ms, 8, 16, message("Samples come only every %1 ms: use a faster USB mode.", std::lround(interval_ms)));
     if (f.dead_band > 0.05) {
         f.verdict = Verdict::Service;
-        f.reason = said("Needs a dead band of %1 %: have the gimbal serviced.", percent(f.dead_band));
+        f.reason = message("Needs a dead band of %1 %: have the gimbal serviced.", percent(f.dead_band));
     }
     if (function == Function::Throttle && f.sprung) {
         f.verdict = std::max(f.verdict, Verdict::Usable);
         f.reason =
-            said("Springs back to the middle: in acro the aircraft climbs when it is let go. Loosen or remove the spring.");
+            message("Springs back to the middle: in acro the aircraft climbs when it is let go. Loosen or remove the spring.");
     }
-    if (f.reason.empty()) f.reason = said("Clean, centred and quiet.");
+    if (f.reason.empty()) f.reason = message("Clean, centred and quiet.");
 }
 
 struct AxisFinding {
     int axis = -1;
     bool inverted = false;
-    Said problem;
+    Message problem;
 };
 
 /// The axis whose excursion, relative to its own noise and to the device's range, is largest during the prompts.
@@ -265,13 +266,14 @@ AxisFinding find_axis(const Take& take, Function function, double range)
     const std::string low_key(prompt_key(pair.towards_low));
     if (!seen_high || !seen_low) {
         finding.axis = -1;
-        finding.problem = said("%1: the prompt %2 is missing; record it again", said(name), seen_high ? low_key : high_key);
+        finding.problem = message("%1: the prompt %2 is missing; record it again", message(name), seen_high ? low_key : high_key);
     } else if (best < 0.15 * range) {
         finding.axis = -1;
-        finding.problem = said("%1: no axis moved on %2 and %3; check the cable and the channel", said(name), high_key, low_key);
+        finding.problem =
+            message("%1: no axis moved on %2 and %3; check the cable and the channel", message(name), high_key, low_key);
     } else if (std::abs(best_up) > 0.1 * range && std::abs(best_down) > 0.1 * range && (best_up > 0) == (best_down > 0)) {
         finding.problem =
-            said("%1: %2 and %3 moved axis %4 the same way; record it again", said(name), high_key, low_key, finding.axis);
+            message("%1: %2 and %3 moved axis %4 the same way; record it again", message(name), high_key, low_key, finding.axis);
         finding.axis = -1;
     } else {
         finding.inverted = std::abs(best_up) > 0.1 * range ? best_up < 0 : best_down > 0;
@@ -409,8 +411,8 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
         for (Function b : all_functions) {
             const int axis = findings[static_cast<std::size_t>(a)].axis;
             if (a < b && axis >= 0 && axis == findings[static_cast<std::size_t>(b)].axis)
-                calibration.problems.push_back(
-                    said("%1 and %2 both moved axis %3; record them again", said(function_key(a)), said(function_key(b)), axis));
+                calibration.problems.push_back(message("%1 and %2 both moved axis %3; record them again",
+                                                       message(function_key(a)), message(function_key(b)), axis));
         }
     std::set<int> used;
     for (Function function : all_functions) {
@@ -435,14 +437,14 @@ Result<Calibration> calibrate(const ControllerRecording& recording)
     for (Function function : all_functions) {
         FunctionCalibration& f = calibration.of(function);
         if (f.axis < 0)
-            f.reason = said("Not found: see the problems.");
+            f.reason = message("Not found: see the problems.");
         else
             judge(f, function, disturbed[static_cast<std::size_t>(function)], calibration.interval_ms);
     }
     return calibration;
 }
 
-Said spring_in_words(const FunctionCalibration& f, Function function)
+Message spring_in_words(const FunctionCalibration& f, Function function)
 {
     if (!f.sprung || !f.spring_after_high || !f.spring_after_low) return {};
     constexpr double slack_s = 0.16, stiff_s = 0.035, swings = 0.25, weaker_ratio = 1.6, weaker_s = 0.025; // house
@@ -454,11 +456,11 @@ Said spring_in_words(const FunctionCalibration& f, Function function)
              {label("the spring towards left is weaker"), label("the spring towards right is weaker")},
              {label("the spring towards back is weaker"), label("the spring towards forward is weaker")},
              {label("the spring towards left is weaker"), label("the spring towards right is weaker")}}};
-        return said(towards[static_cast<std::size_t>(function)][from_high ? 0 : 1]);
+        return message(towards[static_cast<std::size_t>(function)][from_high ? 0 : 1]);
     }
     if (std::min(high_s, low_s) > slack_s || std::max(f.spring_after_high->overshoot, f.spring_after_low->overshoot) > swings)
-        return said("slack");
-    if (std::max(high_s, low_s) < stiff_s) return said("stiff");
+        return message("slack");
+    if (std::max(high_s, low_s) < stiff_s) return message("stiff");
     return {};
 }
 

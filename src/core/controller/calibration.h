@@ -45,7 +45,7 @@ struct FunctionCalibration {
     double asymmetry = 1;      ///< way from the centre to the high end over the way to the low end; 1 for an unsprung throttle
     double effective_bits = 0; ///< log2(travel / smallest step seen on this axis)
     Verdict verdict = Verdict::Service;
-    Said reason; ///< why, and what to do; one sentence
+    Message reason; ///< why, and what to do; one sentence
 };
 
 /// Motion of `second` per motion of `first`, both in half travels and in stick sense (least-squares slope).
@@ -62,7 +62,7 @@ struct Calibration {
     int step_counts = 0;        ///< smallest step between different values seen
     double interval_ms = 0;     ///< median sample interval
     double interval_p95_ms = 0; ///< 95th percentile of it: how late a sample comes now and then
-    std::vector<Said> problems;
+    std::vector<Message> problems;
     std::vector<SwitchCalibration> switches; ///< the controller's own, as far as they were learned
 
     [[nodiscard]] const FunctionCalibration& of(Function function) const { return functions[static_cast<std::size_t>(function)]; }
@@ -78,7 +78,7 @@ struct Calibration {
 
 /// What its springs are like, side against side: "slack", "stiff", "the spring towards the right is weaker", or nothing (house
 /// limits). A pilot's own choice, no fault by itself.
-[[nodiscard]] Said spring_in_words(const FunctionCalibration& calibration, Function function);
+[[nodiscard]] Message spring_in_words(const FunctionCalibration& calibration, Function function);
 
 /// Raw counts to sticks: centre, ends, direction and dead band taken off, clamped. An axis that the device lacks
 /// gives a centred stick (throttle: bottom).

@@ -57,9 +57,9 @@ ControlChart drift_chart(const std::vector<Calibration>& history, Function funct
 Drift drift_of(const std::vector<Calibration>& history)
 {
     Drift drift;
-    std::vector<Said> all;
+    std::vector<Message> all;
     for (DriftMeasure m : all_drift_measures) {
-        std::vector<Said> functions; // "yaw, pitch"
+        std::vector<Message> functions; // "yaw, pitch"
         for (Function f : all_functions) {
             if (f == Function::Throttle && m == DriftMeasure::Centre && !history.empty() && !history.back().of(f).sprung)
                 continue;
@@ -67,9 +67,9 @@ Drift drift_of(const std::vector<Calibration>& history)
             functions.emplace_back(function_key(f));
             drift.which.emplace_back(f, m);
         }
-        if (!functions.empty()) all.push_back(said("%1 %2", joined(functions, ", "), said(drift_measure_name(m))));
+        if (!functions.empty()) all.push_back(message("%1 %2", joined(functions, ", "), message(drift_measure_name(m))));
     }
-    if (!all.empty()) drift.words = said("Controller has drifted: %1", joined(all, "; "));
+    if (!all.empty()) drift.words = message("Controller has drifted: %1", joined(all, "; "));
     return drift;
 }
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/controller/calibration.h"
 
 #include <optional>
@@ -32,7 +32,7 @@ struct ControlChart {
 /// The charts of one controller's calibrations in time order, and a sentence for what has drifted; empty when nothing has.
 struct Drift {
     std::vector<std::pair<Function, DriftMeasure>> which; ///< those out of control
-    Said words;
+    Message words;
 };
 [[nodiscard]] Drift drift_of(const std::vector<Calibration>& history);
 [[nodiscard]] ControlChart drift_chart(const std::vector<Calibration>& history, Function function, DriftMeasure measure);

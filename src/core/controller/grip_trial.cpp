@@ -71,14 +71,14 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
     c.high_bps = percentile(means, 0.975);
     constexpr std::size_t fewest = 5;
     if (differences.size() < fewest) {
-        c.words = said("Too little to tell: %1 rounds of each, 5 are needed.", differences.size());
+        c.words = message("Too little to tell: %1 rounds of each, 5 are needed.", differences.size());
         return c;
     }
     const double least = std::min(std::abs(c.low_bps), std::abs(c.high_bps)),
                  most = std::max(std::abs(c.low_bps), std::abs(c.high_bps));
-    const auto better = [&](const Said& name, const Said& other) {
-        return said("%1 does better than %2 by %3 bit/s (95 % between %4 and %5).", name, other,
-                    rounded(std::abs(c.difference_bps), 2), rounded(least, 2), rounded(most, 2));
+    const auto better = [&](const Message& name, const Message& other) {
+        return message("%1 does better than %2 by %3 bit/s (95 % between %4 and %5).", name, other,
+                       rounded(std::abs(c.difference_bps), 2), rounded(least, 2), rounded(most, 2));
     };
     if (c.low_bps > 0) {
         c.verdict = GripComparison::Verdict::FirstBetter;
@@ -87,8 +87,8 @@ Result<GripComparison> compare_grips(const std::string& first_name, const std::v
         c.verdict = GripComparison::Verdict::SecondBetter;
         c.words = better(second_name, first_name);
     } else {
-        c.words = said("The rounds cannot tell %1 from %2: the difference lies between %3 and %4 bit/s.", Said(first_name),
-                       Said(second_name), rounded(c.low_bps, 2), rounded(c.high_bps, 2));
+        c.words = message("The rounds cannot tell %1 from %2: the difference lies between %3 and %4 bit/s.", Message(first_name),
+                          Message(second_name), rounded(c.low_bps, 2), rounded(c.high_bps, 2));
     }
     return c;
 }

@@ -48,7 +48,7 @@ struct GripComparison {
     double difference_bps = 0;        ///< mean of first − second
     double low_bps = 0, high_bps = 0; ///< 95 % percentile bootstrap interval (Efron 1979), 4,000 seeded resamples
     enum class Verdict { FirstBetter, SecondBetter, CannotTell } verdict = Verdict::CannotTell;
-    Said words;
+    Message words;
 };
 /// Needs at least five pairs to say anything but "cannot tell" (house). BadInput for lists of different length.
 [[nodiscard]] Result<GripComparison> compare_grips(const std::string& first_name, const std::vector<double>& first_bps,

@@ -27,17 +27,17 @@ std::string_view positive_side(Function f)
 }
 
 /// "Camera tilt: 15 to 50° in steps of 5."
-Said note_of(std::string_view form, const SimulatorProfile::Range& range)
+Message note_of(std::string_view form, const SimulatorProfile::Range& range)
 {
-    return said(form, significant(range.low, 6), significant(range.high, 6), significant(range.step, 6));
+    return message(form, significant(range.low, 6), significant(range.high, 6), significant(range.step, 6));
 }
 
 /// "gain 0.1 to 2.5 in steps of 0.05; edge …", in the family's order; empty when there is nothing to say.
-Said rate_words(const SimulatorProfile& simulator)
+Message rate_words(const SimulatorProfile& simulator)
 {
     const RateFamily* family = rate_family(simulator.rate_family);
     if (!family) return {};
-    std::vector<Said> parts;
+    std::vector<Message> parts;
     for (const RateParameter& p : family->parameters) {
         const auto limit = simulator.rate_limits.find(std::string(p.key));
         if (limit == simulator.rate_limits.end()) {
@@ -45,8 +45,8 @@ Said rate_words(const SimulatorProfile& simulator)
             continue;
         }
         const auto& [low, high, step] = limit->second;
-        parts.push_back(said("%1 %2 to %3%4 in steps of %5", said(p.name), significant(low, 6), significant(high, 6),
-                             p.unit.empty() ? "" : " " + std::string(p.unit), significant(step, 6)));
+        parts.push_back(message("%1 %2 to %3%4 in steps of %5", message(p.name), significant(low, 6), significant(high, 6),
+                                p.unit.empty() ? "" : " " + std::string(p.unit), significant(step, 6)));
     }
     return joined(parts, "; ");
 }
@@ -74,13 +74,14 @@ void add_notes(SettingsSheet& sheet, const Calibration& calibration, const Simul
         sheet.notes.emplace_back(label("It arms by a key of the computer, throttle to the bottom first."));
         break;
     }
-    if (!simulator.arming_words.empty()) sheet.notes.back() = said("%1 %2", sheet.notes.back(), said(simulator.arming_words));
+    if (!simulator.arming_words.empty())
+        sheet.notes.back() = message("%1 %2", sheet.notes.back(), message(simulator.arming_words));
     for (const auto& [mode, name] : simulator.mode_names)
-        sheet.notes.push_back(said("%1 mode is called \"%2\" there.",
-                                   capital(mode == Mode::Hold ? said("position-hold") : said(mode_key(mode))), name));
+        sheet.notes.push_back(message("%1 mode is called \"%2\" there.",
+                                      capital(mode == Mode::Hold ? message("position-hold") : message(mode_key(mode))), name));
     if (simulator.tilt_deg) sheet.notes.push_back(note_of(label("Camera tilt: %1 to %2° in steps of %3."), *simulator.tilt_deg));
     if (simulator.fov_deg) sheet.notes.push_back(note_of(label("Field of view: %1 to %2° in steps of %3."), *simulator.fov_deg));
-    if (const Said rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back(said("Rates: %1.", rates));
+    if (const Message rates = rate_words(simulator); !rates.empty()) sheet.notes.push_back(message("Rates: %1.", rates));
 }
 
 } // namespace
@@ -98,7 +99,7 @@ Result<SettingsSheet> settings_sheet(const Calibration& calibration, const Simul
         sheet.rows.push_back(row);
     }
     if (const auto name = simulator.stick_mode_names.find(stick_mode); name != simulator.stick_mode_names.end())
-        sheet.notes.push_back(said("Stick mode: choose \"%1\", mode %2.", name->second, stick_mode));
+        sheet.notes.push_back(message("Stick mode: choose \"%1\", mode %2.", name->second, stick_mode));
     add_notes(sheet, calibration, simulator);
     return sheet;
 }
@@ -140,7 +141,7 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
             using Range = SimulatorProfile::Throttle;
             const bool upper_half = o.throttle_at_middle < 0.25; // whichever way round it is
             if (!say(throttle, upper_half ? Range::UpperHalf : profile.throttle == Range::Choice ? Range::Choice : Range::Full))
-                learnt.conflict = said("The throttle was seen with two different ranges: look again.");
+                learnt.conflict = message("The throttle was seen with two different ranges: look again.");
             continue;
         }
         if (o.kind == Observation::Kind::Nothing) continue; // an axis number that no axis has; another push tells the base
@@ -148,25 +149,26 @@ Learnt learn(const SimulatorProfile& profile, const Calibration& calibration, co
         if (row == shown.rows.end()) continue;
         // The settings' line `answered` holds a number; the axis that moved is the pushed function's.
         if (!say(base, row->axis - calibration.of(o.pushed).axis))
-            learnt.conflict =
-                said("Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.");
+            learnt.conflict = message(
+                "Two pushes point to different ways of counting the axes: check that the settings stand as on the sheet.");
         // Rising counts of that axis, turned round where ticked, gave the side that was seen.
         const bool rises = !calibration.of(o.pushed).inverted;
         const bool positive_when_rising = (rises != row->invert) == o.answered_positive;
         if (!say(rising[index(o.answered)], positive_when_rising))
-            learnt.conflict = said("Two pushes show different directions for %1: look again.", said(function_key(o.answered)));
+            learnt.conflict =
+                message("Two pushes show different directions for %1: look again.", message(function_key(o.answered)));
     }
     if (!learnt.conflict.empty()) return learnt;
     if (base && *base != profile.axis_base) {
         learnt.profile.axis_base = *base;
-        learnt.changed.push_back(said("It counts axes from %1.", *base));
+        learnt.changed.push_back(message("It counts axes from %1.", *base));
     }
     for (Function f : all_functions)
         if (const auto r = rising[index(f)]; r && *r != profile.rising_is_positive[index(f)]) {
             learnt.profile.rising_is_positive[index(f)] = *r;
             learnt.changed.push_back(
-                said(*r ? label("%1: rising counts are %2 there.") : label("%1: rising counts are not %2 there."),
-                     capital(function_key(f)), said(positive_side(f))));
+                message(*r ? label("%1: rising counts are %2 there.") : label("%1: rising counts are not %2 there."),
+                        capital(function_key(f)), message(positive_side(f))));
         }
     if (throttle && *throttle != profile.throttle) {
         learnt.profile.throttle = *throttle;

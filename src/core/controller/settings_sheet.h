@@ -58,7 +58,7 @@ struct SheetRow {
 
 struct SettingsSheet {
     std::vector<SheetRow> rows; ///< in that simulator's order
-    std::vector<Said> notes;    ///< arming, modes, camera, rates and what has to be lived with, one sentence each
+    std::vector<Message> notes; ///< arming, modes, camera, rates and what has to be lived with, one sentence each
 };
 
 /// What has to be set in a simulator for a controller. The arithmetic: axis number = device axis + base; "invert" is
@@ -89,9 +89,9 @@ struct Observation {
 
 struct Learnt {
     SimulatorProfile profile;
-    std::vector<Said> changed; ///< what follows from the observations, one sentence each
-    Said conflict;             ///< non-empty when they contradict each other; the profile is then unchanged
-    bool settled = false;      ///< every function has been seen to answer, and the throttle's range is known
+    std::vector<Message> changed; ///< what follows from the observations, one sentence each
+    Message conflict;             ///< non-empty when they contradict each other; the profile is then unchanged
+    bool settled = false;         ///< every function has been seen to answer, and the throttle's range is known
 };
 
 /// Finds a simulator's convention from what it showed. `shown` is the sheet whose settings were in force.

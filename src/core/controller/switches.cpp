@@ -32,7 +32,7 @@ std::optional<SwitchUse> switch_use_from_key(std::string_view key)
     return found == use_keys.end() ? std::nullopt : std::optional(static_cast<SwitchUse>(found - use_keys.begin()));
 }
 
-Said SwitchSource::words() const { return said(kind == Kind::Button ? label("button %1") : label("axis %1"), index + 1); }
+Message SwitchSource::words() const { return message(kind == Kind::Button ? label("button %1") : label("axis %1"), index + 1); }
 
 std::optional<std::size_t> position_of(const SwitchCalibration& calibration, const SwitchReading& reading)
 {
@@ -110,15 +110,15 @@ double SwitchWatch::progress() const
     return most;
 }
 
-Said problem_of(const std::vector<SwitchCalibration>& switches)
+Message problem_of(const std::vector<SwitchCalibration>& switches)
 {
     for (const SwitchCalibration& a : switches) {
         if (a.use == SwitchUse::Mode && a.modes.size() != a.positions_counts.size())
-            return said("the mode switch has %1 places and %2 modes", a.positions_counts.size(), a.modes.size());
+            return message("the mode switch has %1 places and %2 modes", a.positions_counts.size(), a.modes.size());
         for (const SwitchCalibration& b : switches)
             if (&a < &b && a.source == b.source)
-                return said("%1 and %2 are both on %3", said(switch_use_key(a.use)), said(switch_use_key(b.use)),
-                            a.source.words());
+                return message("%1 and %2 are both on %3", message(switch_use_key(a.use)), message(switch_use_key(b.use)),
+                               a.source.words());
     }
     return {};
 }

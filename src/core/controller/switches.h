@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/modes.h"
 
 #include <cstdint>
@@ -23,7 +23,7 @@ struct SwitchSource {
     Kind kind = Kind::Button;
     int index = 0; ///< from 0
     bool operator==(const SwitchSource&) const = default;
-    [[nodiscard]] Said words() const; ///< "button 3", "axis 5": as the device counts, from 1 for people
+    [[nodiscard]] Message words() const; ///< "button 3", "axis 5": as the device counts, from 1 for people
 };
 
 /// One switch, as it was learned by moving it.
@@ -79,7 +79,7 @@ private:
 
 /// What is wrong with a set of switches, a sentence; empty when it is well: two uses on one source, a mode switch without a mode
 /// for each place.
-[[nodiscard]] Said problem_of(const std::vector<SwitchCalibration>& switches);
+[[nodiscard]] Message problem_of(const std::vector<SwitchCalibration>& switches);
 
 /// Modes for a switch of so many places, until they are chosen (common practice, no source).
 [[nodiscard]] std::vector<bh::Mode> usual_modes(std::size_t positions);

@@ -23,25 +23,25 @@ double apart_deg(double a, double b)
 
 double wanted_deg(const VerificationCheck& check) { return check.hour * 30 % 360; }
 
-Said trouble_in_words(const VerificationCheck& check, bool other_answers, const StickPlace& seen)
+Message trouble_in_words(const VerificationCheck& check, bool other_answers, const StickPlace& seen)
 {
     const int hour = (static_cast<int>(std::lround(seen.hour_deg() / 30)) + 11) % 12 + 1;
     const std::string_view asked =
         check.left ? label("Asked for the left stick at %1 o'clock") : label("Asked for the right stick at %1 o'clock");
     const std::string_view went = check.left == other_answers ? label("but the right stick went to %1 o'clock")
                                                               : label("but the left stick went to %1 o'clock");
-    const Said so = said("%1, %2", said(asked, check.hour), said(went, hour));
-    if (other_answers) return said("%1: the sticks are the other way round, or the stick mode is another one.", so);
+    const Message so = message("%1, %2", message(asked, check.hour), message(went, hour));
+    if (other_answers) return message("%1: the sticks are the other way round, or the stick mode is another one.", so);
     if (apart_deg(seen.hour_deg(), wanted_deg(check)) > 135)
-        return said("%1: %2 is reversed; calibrate again.", so, said(function_key(check.function)));
-    return said("%1: its two directions are exchanged, or the wrong way was pushed; try again.", so);
+        return message("%1: %2 is reversed; calibrate again.", so, message(function_key(check.function)));
+    return message("%1: its two directions are exchanged, or the wrong way was pushed; try again.", so);
 }
 
 } // namespace
 
-Said VerificationCheck::words() const
+Message VerificationCheck::words() const
 {
-    return said(left ? label("Left stick to %1 o'clock") : label("Right stick to %1 o'clock"), hour);
+    return message(left ? label("Left stick to %1 o'clock") : label("Right stick to %1 o'clock"), hour);
 }
 
 Verification::Verification(int stick_mode_number) : mode_(stick_mode(stick_mode_number))
@@ -75,7 +75,7 @@ void Verification::begin_check()
     right_since_s_ = wrong_since_s_ = stuck_since_s_ = -1;
 }
 
-void Verification::fail(Said trouble)
+void Verification::fail(Message trouble)
 {
     failed_ = true;
     trouble_ = std::move(trouble);
@@ -109,11 +109,11 @@ void Verification::look(double t_s, const Sticks& sticks)
     if (!came_from_elsewhere_) {
         if (stuck_since_s_ < 0) stuck_since_s_ = t_s;
         if (t_s - stuck_since_s_ > stuck_for_s)
-            fail(said("%1 If it does not, %2 is reversed; calibrate again.",
-                      said(check.left ? label("The left stick already stands at %1 o'clock.")
-                                      : label("The right stick already stands at %1 o'clock."),
-                           check.hour),
-                      said(function_key(check.function))));
+            fail(message("%1 If it does not, %2 is reversed; calibrate again.",
+                         message(check.left ? label("The left stick already stands at %1 o'clock.")
+                                            : label("The right stick already stands at %1 o'clock."),
+                                 check.hour),
+                         message(function_key(check.function))));
         return;
     }
     const bool right =

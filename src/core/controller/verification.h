@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/controller/stick_mode.h"
 
 #include <algorithm>
@@ -17,8 +17,8 @@ struct VerificationCheck {
     bool left = false;
     int hour = 12; ///< 12, 3, 6 or 9
     Function function = Function::Pitch;
-    double sign = 1;                  ///< the side of the function that the hour stands for
-    [[nodiscard]] Said words() const; ///< "Right stick to 12 o'clock"
+    double sign = 1;                     ///< the side of the function that the hour stands for
+    [[nodiscard]] Message words() const; ///< "Right stick to 12 o'clock"
 };
 
 /// Where a stick stands, −1…1 across and up.
@@ -43,7 +43,7 @@ public:
     [[nodiscard]] std::size_t current() const { return current_; } ///< the check that is on; checks().size() when done
     /// What was seen against what was asked: empty while nothing is wrong, otherwise a sentence ("The right stick went
     /// to 6 o'clock: pitch is reversed.").
-    [[nodiscard]] const Said& trouble() const { return trouble_; }
+    [[nodiscard]] const Message& trouble() const { return trouble_; }
     /// Gives a failed check another try.
     void again();
 
@@ -51,7 +51,7 @@ private:
     [[nodiscard]] StickPlace place(const Sticks& sticks, bool left) const;
     void look_for_trouble(double t_s, const StickPlace& asked, const StickPlace& other, double towards);
     void begin_check();
-    void fail(Said trouble);
+    void fail(Message trouble);
     StickMode mode_;
     std::vector<VerificationCheck> checks_;
     std::size_t current_ = 0;
@@ -62,7 +62,7 @@ private:
     double stuck_since_s_ = -1;
     bool must_centre_ = false; ///< between two checks the sticks come back first
     bool failed_ = false;
-    Said trouble_;
+    Message trouble_;
 };
 
 } // namespace bh

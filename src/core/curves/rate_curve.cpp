@@ -26,17 +26,17 @@ auto values_of(Curve& curve)
 
 /// What is wrong with a curve; empty when nothing is.
 template <class Curve>
-Said problem(const Curve& curve)
+Message problem(const Curve& curve)
 {
     const auto values = values_of(curve);
     for (std::size_t i = 0; i < values.size(); ++i) {
         const RateParameter& p = Of<Curve>::parameters[i];
         if (*values[i] >= p.low && *values[i] <= p.high) continue; // false for NaN
-        return said("%1 must lie in %2 to %3", p.key, significant(p.low, 6), significant(p.high, 6));
+        return message("%1 must lie in %2 to %3", p.key, significant(p.low, 6), significant(p.high, 6));
     }
     return {};
 }
-Said problem(const TableCurve& curve) { return curve.problem(); }
+Message problem(const TableCurve& curve) { return curve.problem(); }
 
 template <std::size_t I>
 std::optional<RateCurve> with_parameters(std::string_view family, std::span<const double> parameters)
@@ -90,7 +90,7 @@ double stick_for_rate(const RateCurve& curve, double rate) noexcept
 
 Result<RateCurve> checked(RateCurve curve)
 {
-    const Said wrong = std::visit([](const auto& c) { return problem(c); }, curve);
+    const Message wrong = std::visit([](const auto& c) { return problem(c); }, curve);
     if (!wrong.empty()) return failure(Error::Code::OutOfRange, wrong);
     return curve;
 }

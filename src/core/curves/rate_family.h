@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <string_view>
 

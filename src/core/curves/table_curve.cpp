@@ -48,15 +48,15 @@ double TableCurve::rate_dps(double x) const noexcept
     return std::copysign(rate, x);
 }
 
-Said TableCurve::problem() const
+Message TableCurve::problem() const
 {
-    if (stick_.empty() || stick_.size() != rates_dps_.size()) return said("points must hold one rate for each stick");
+    if (stick_.empty() || stick_.size() != rates_dps_.size()) return message("points must hold one rate for each stick");
     for (std::size_t i = 0; i < stick_.size(); ++i) {
-        if (!(stick_[i] > (i == 0 ? 0 : stick_[i - 1]) && stick_[i] <= 1)) return said("stick must rise from above 0 to 1");
+        if (!(stick_[i] > (i == 0 ? 0 : stick_[i - 1]) && stick_[i] <= 1)) return message("stick must rise from above 0 to 1");
         if (!(rates_dps_[i] >= (i == 0 ? 0 : rates_dps_[i - 1]) && rates_dps_[i] <= rate_limit_dps))
-            return said("rates must never fall, from 0 to 1998 deg/s");
+            return message("rates must never fall, from 0 to 1998 deg/s");
     }
-    return stick_.back() < 1 ? said("stick must reach 1") : Said();
+    return stick_.back() < 1 ? message("stick must reach 1") : Message();
 }
 
 } // namespace bh

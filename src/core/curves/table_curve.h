@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include "core/curves/rate_family.h"
 
@@ -24,7 +24,7 @@ public:
     [[nodiscard]] const std::vector<double>& rates_dps() const { return rates_dps_; }
     [[nodiscard]] double rate_dps(double stick) const noexcept;
     [[nodiscard]] double centre_slope_dps() const noexcept { return slopes_.empty() ? 0 : slopes_.front(); }
-    [[nodiscard]] Said problem() const; ///< what is wrong with the points; empty: nothing
+    [[nodiscard]] Message problem() const; ///< what is wrong with the points; empty: nothing
     bool operator==(const TableCurve& other) const { return stick_ == other.stick_ && rates_dps_ == other.rates_dps_; }
 
 private:

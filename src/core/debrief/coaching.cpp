@@ -35,30 +35,30 @@ constexpr std::pair<std::string_view, std::string_view> number_forms[] = {{"freq
 
 } // namespace
 
-Said number_in_words(const FindingNumber& n)
+Message number_in_words(const FindingNumber& n)
 {
     const double* value = std::get_if<double>(&n.value);
     const auto form =
         std::find_if(std::begin(number_forms), std::end(number_forms), [&](const auto& f) { return f.first == n.key; });
     if (!value || form == std::end(number_forms)) return {};
     const bool counted = n.key == "cycles" || n.key == "bounces";
-    return said(form->second, rounded(*value, !counted && std::abs(*value) < 10 ? 1 : 0));
+    return message(form->second, rounded(*value, !counted && std::abs(*value) < 10 ? 1 : 0));
 }
 
 namespace {
 
-Said evidence_of(const std::vector<const Finding*>& found)
+Message evidence_of(const std::vector<const Finding*>& found)
 {
     const Finding& worst = *found.front();
     const Rounded from = rounded(worst.start_s, 1), to = rounded(worst.end_s, 1);
-    const Said seen = found.size() == 1 ? said("once, from %1 s to %2 s", from, to)
-                                        : said("%3 times, the weightiest from %1 s to %2 s", from, to, found.size());
+    const Message seen = found.size() == 1 ? message("once, from %1 s to %2 s", from, to)
+                                           : message("%3 times, the weightiest from %1 s to %2 s", from, to, found.size());
     constexpr std::size_t told = 3;
-    std::vector<Said> numbers;
+    std::vector<Message> numbers;
     for (const FindingNumber& n : worst.numbers)
-        if (Said number = number_in_words(n); !number.empty() && numbers.size() < told) numbers.push_back(std::move(number));
-    if (is_of_any_stick(worst.kind)) numbers.insert(numbers.begin(), said(stick_axis_key(worst.axis)));
-    return numbers.empty() ? seen : said("%1: %2", seen, joined(numbers, ", "));
+        if (Message number = number_in_words(n); !number.empty() && numbers.size() < told) numbers.push_back(std::move(number));
+    if (is_of_any_stick(worst.kind)) numbers.insert(numbers.begin(), message(stick_axis_key(worst.axis)));
+    return numbers.empty() ? seen : message("%1: %2", seen, joined(numbers, ", "));
 }
 
 /// Marks of 100 that a drill lost in these measures.
@@ -106,7 +106,7 @@ Advice advice_of(const CoachingRule& rule, const std::vector<const Finding*>& fo
     Advice a{rule.id, rule.cause, rule.change, rule.finding, rule.kind, evidence_of(found), {}, found.front()->weight};
     constexpr int lately = 5;
     if (const auto seen = seen_lately(rule.finding, pilot, lately); seen.of > 1)
-        a.evidence = said("%1; in %2 of the last %3 flights", a.evidence, seen.flights, seen.of);
+        a.evidence = message("%1; in %2 of the last %3 flights", a.evidence, seen.flights, seen.of);
     const std::vector<MarksFor> marks = pilot && !pilot->next_drill.empty() ? pilot->next_drill
                                         : score                             ? marks_in(*score)
                                                                             : std::vector<MarksFor>{};

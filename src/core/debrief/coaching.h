@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/debrief/effect.h"
 #include "core/debrief/tally.h"
 
@@ -56,7 +56,7 @@ struct GivenBefore {
 };
 
 /// "peak 512 °/s"; empty: it is not told.
-[[nodiscard]] Said number_in_words(const FindingNumber& number);
+[[nodiscard]] Message number_in_words(const FindingNumber& number);
 
 /// Marks that a drill gave for a measure.
 struct MarksFor {
@@ -78,7 +78,7 @@ struct Advice {
     std::string rule, cause, change;
     FindingKind finding = FindingKind::Rocking;
     ChangeKind kind = ChangeKind::Movement;
-    Said evidence; ///< "3 times, the weightiest from 12.0 s to 18.4 s: pitch, frequency 1.6 Hz, …; in 4 of the last 5 flights"
+    Message evidence; ///< "3 times, the weightiest from 12.0 s to 18.4 s: pitch, frequency 1.6 Hz, …; in 4 of the last 5 flights"
     std::optional<double> expected_marks; ///< of 100; nothing: no drill is known, or it is not judged by that
     double weight = 0;
     double improves = 0;        ///< share by which the finding's own measure should fall

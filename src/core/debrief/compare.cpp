@@ -59,17 +59,17 @@ public:
     void add(double difference, double threshold, std::string_view more, std::string_view less, int places = 1)
     {
         if (std::abs(difference) < threshold) return;
-        const Said one = said(difference > 0 ? more : less, rounded(std::abs(difference), places));
-        words_ = words_.empty() ? one : said("%1 and %2", words_, one);
+        const Message one = message(difference > 0 ? more : less, rounded(std::abs(difference), places));
+        words_ = words_.empty() ? one : message("%1 and %2", words_, one);
         weight_ += std::abs(difference) / threshold;
     }
     void into(std::vector<Difference>& all, const std::string& phase, std::string_view what, double at_s) const
     {
-        if (!words_.empty()) all.push_back({phase, said(what, words_), at_s, weight_});
+        if (!words_.empty()) all.push_back({phase, message(what, words_), at_s, weight_});
     }
 
 private:
-    Said words_;
+    Message words_;
     double weight_ = 0;
 };
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/debrief/debrief.h"
 
 #include <string>
@@ -29,7 +29,7 @@ struct ComparedPhase {
 /// Something that this flight did otherwise than the other one.
 struct Difference {
     std::string phase;
-    Said words;        ///< "brakes 0.8 s later and 1.9 m higher"
+    Message words;     ///< "brakes 0.8 s later and 1.9 m higher"
     double at_s = 0;   ///< of this flight
     double weight = 0; ///< in thresholds (house): more is told first
 };

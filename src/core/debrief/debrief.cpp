@@ -1,6 +1,6 @@
 #include "core/debrief/debrief.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/base/stats.h"
 #include "core/path/brakes.h"
 #include "core/path/contacts.h"
@@ -20,23 +20,13 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, finding_kind_count> kind_keys{"rocking",
-                                                                     "held_push",
-                                                                     "turn",
-                                                                     "brake",
-                                                                     "spin",
-                                                                     "bank_left_over",
-                                                                     "sink_in_lean",
-                                                                     "chopped_throttle",
-                                                                     "full_throttle_take_off",
-                                                                     "landing",
-                                                                     "throttle_cut",
-                                                                     "hands_on"};
-
 Side side_of(double right_positive) { return right_positive >= 0 ? Side::Right : Side::Left; }
 
-/// Weights are house: what breaks aircraft first, then what hides everything else, then what a next flight can mend.
-double weighed(double base, double more, double most) { return std::min(100.0, base + std::min(std::max(0.0, more), most)); }
+/// The weight of a fault (house): its kind's, and more the worse it is.
+double weighed(FindingKind kind, double more = 0, double most = 0)
+{
+    return std::min(100.0, facts_of(kind).weight + std::min(std::max(0.0, more), most));
+}
 
 /// There the sticks are speeds, and the aircraft turns by itself.
 bool flies_itself(const FlightLog& log, const Turn& turn)
@@ -57,7 +47,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
              r.start_s,
              r.end_s,
              true,
-             weighed(50, 200 * share, 40),
+             weighed(FindingKind::Rocking, 200 * share, 40),
              {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", r.frequency_hz * (r.end_s - r.start_s)}}});
     }
     for (const HeldPush& p : find_held_pushes(log, span)) {
@@ -72,7 +62,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          p.start_s,
                          p.end_s,
                          true,
-                         weighed(60, (p.lean_deg - 45) / 2, 25),
+                         weighed(FindingKind::HeldPush, (p.lean_deg - 45) / 2, 25),
                          {{"lean_deg", p.lean_deg}}});
     }
     const std::vector<Spin> spins = find_spins(log, span);
@@ -87,7 +77,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                   s.start_s,
                   s.end_s,
                   fault,
-                  fault ? weighed(30, exit_deg / 3, 30) : 0,
+                  fault ? weighed(FindingKind::Spin, exit_deg / 3, 30) : 0,
                   {{"turned_deg", s.turned_deg},
                    {"peak_dps", s.peak_dps},
                    {"height_change_m", s.height_change_m},
@@ -103,7 +93,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          b.start_s,
                          b.end_s,
                          true,
-                         weighed(35, std::abs(b.bank_deg) / 2, 25),
+                         weighed(FindingKind::BankLeftOver, std::abs(b.bank_deg) / 2, 25),
                          {{"bank_deg", b.bank_deg}}});
     const TurnBand band = turn_band(options.camera_tilt_deg);
     for (const Turn& t : turns) {
@@ -114,7 +104,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                   t.start_s,
                   t.end_s,
                   fault,
-                  fault ? weighed(45, std::abs(t.drift_deg) / 2, 20) : 0,
+                  fault ? weighed(FindingKind::Turn, std::abs(t.drift_deg) / 2, 20) : 0,
                   {{"heading_change_deg", t.heading_change_deg},
                    {"entry_mps", t.entry_speed_mps},
                    {"radius_m", t.radius_m},
@@ -140,7 +130,7 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          b.start_s,
                          b.end_s,
                          fault,
-                         fault ? weighed(40, 10 * b.height_gain_m, 40) : 0,
+                         fault ? weighed(FindingKind::Brake, 10 * b.height_gain_m, 40) : 0,
                          {{"entry_mps", b.entry_speed_mps},
                           {"height_gain_m", b.height_gain_m},
                           {"distance_m", b.stop_m},
@@ -156,13 +146,27 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          s.start_s,
                          s.end_s,
                          true,
-                         weighed(40, 10 * s.sink_m, 30),
+                         weighed(FindingKind::SinkInLean, 10 * s.sink_m, 30),
                          {{"sink_m", s.sink_m}}});
     }
     for (const ThrottleHeld& h : chopped)
-        found.push_back({FindingKind::ChoppedThrottle, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 50, {}});
+        found.push_back({FindingKind::ChoppedThrottle,
+                         StickAxis::Throttle,
+                         std::nullopt,
+                         h.start_s,
+                         h.end_s,
+                         true,
+                         weighed(FindingKind::ChoppedThrottle),
+                         {}});
     for (const ThrottleHeld& h : find_full_throttle_take_offs(log, span))
-        found.push_back({FindingKind::FullThrottleTakeOff, StickAxis::Throttle, std::nullopt, h.start_s, h.end_s, true, 55, {}});
+        found.push_back({FindingKind::FullThrottleTakeOff,
+                         StickAxis::Throttle,
+                         std::nullopt,
+                         h.start_s,
+                         h.end_s,
+                         true,
+                         weighed(FindingKind::FullThrottleTakeOff),
+                         {}});
 }
 
 /// A fall after a planted failure is no landing of the pilot's.
@@ -204,7 +208,7 @@ void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          log.t_s[contacts[i]],
                          log.t_s[contacts[last]],
                          fault,
-                         fault ? weighed(30, 10 * sink + 4 * bounces, 40) : 0,
+                         fault ? weighed(FindingKind::Landing, 10 * sink + 4 * bounces, 40) : 0,
                          {{"sink_mps", sink}, {"bounces", bounces}}});
         i = last + 1;
     }
@@ -220,7 +224,7 @@ void add_throttle_cuts(const FlightLog& log, std::vector<Finding>& found)
                          cut.start_s,
                          cut.end_s,
                          fault,
-                         fault ? weighed(85, cut.seconds(), 15) : 0,
+                         fault ? weighed(FindingKind::ThrottleCut, cut.seconds(), 15) : 0,
                          {{"seconds", cut.seconds()}}});
     }
 }
@@ -301,36 +305,6 @@ StickStatistics statistics_of(const FlightLog& log)
 }
 
 } // namespace
-
-std::string_view finding_key(FindingKind kind) { return kind_keys[static_cast<std::size_t>(kind)]; }
-
-std::optional<FindingKind> finding_from_key(std::string_view key)
-{
-    const auto found = std::find(kind_keys.begin(), kind_keys.end(), key);
-    return found == kind_keys.end() ? std::nullopt : std::optional(static_cast<FindingKind>(found - kind_keys.begin()));
-}
-
-bool is_of_any_stick(FindingKind kind)
-{
-    return kind == FindingKind::Rocking || kind == FindingKind::HeldPush || kind == FindingKind::Spin;
-}
-
-std::string_view finding_name(FindingKind kind)
-{
-    static constexpr std::array<std::string_view, finding_kind_count> names{label("Rocking"),
-                                                                            label("Push held"),
-                                                                            label("Turn"),
-                                                                            label("Brake"),
-                                                                            label("Flip or roll"),
-                                                                            label("Bank left over"),
-                                                                            label("Sunk when leaning"),
-                                                                            label("Throttle chopped"),
-                                                                            label("Full throttle at take-off"),
-                                                                            label("Landing"),
-                                                                            label("Throttle after a crash"),
-                                                                            label("Hands not off")};
-    return names[static_cast<std::size_t>(kind)];
-}
 
 std::optional<double> Finding::number(std::string_view key) const
 {

@@ -1,6 +1,7 @@
 #pragma once
 
 #include "core/base/side.h"
+#include "core/debrief/finding_kinds.h"
 #include "core/drill/drill_score.h"
 #include "core/flight/flight_log.h"
 
@@ -13,27 +14,6 @@
 #include <vector>
 
 namespace bh {
-
-/// What can be found in a flight.
-enum class FindingKind : std::uint8_t {
-    Rocking,
-    HeldPush,
-    Turn,
-    Brake,
-    Spin,
-    BankLeftOver,
-    SinkInLean,
-    ChoppedThrottle,
-    FullThrottleTakeOff,
-    Landing,
-    ThrottleCut,
-    HandsOn ///< sticks that were to be left alone; only a drill can tell
-};
-inline constexpr std::size_t finding_kind_count = static_cast<std::size_t>(FindingKind::HandsOn) + 1;
-[[nodiscard]] std::string_view finding_key(FindingKind kind); ///< "rocking", "held_push", …
-[[nodiscard]] std::optional<FindingKind> finding_from_key(std::string_view key);
-[[nodiscard]] std::string_view finding_name(FindingKind kind); ///< "Rocking", "Push held", …
-[[nodiscard]] bool is_of_any_stick(FindingKind kind);          ///< which one, its axis has to say
 
 /// A number of a finding by its key, which carries its unit; nothing: not known.
 struct FindingNumber {

@@ -9,30 +9,7 @@
 namespace bh {
 namespace {
 
-using enum FindingKind;
-
-/// The kind that a drill looks for by a measure; nothing: that is no finding's.
-std::optional<FindingKind> kind_by(Measure measure)
-{
-    switch (measure) {
-    case Measure::RockingShare: return Rocking;
-    case Measure::HeldPushes: return HeldPush;
-    case Measure::YawAloneTurns: return Turn;
-    case Measure::BalloonM:
-    case Measure::BrakeGainM:
-    case Measure::OvershootM: return Brake;
-    case Measure::RollExitDeg: return Spin;
-    case Measure::BanksLeftOver: return BankLeftOver;
-    case Measure::SinkInLeanM: return SinkInLean;
-    case Measure::ChoppedThrottles: return ChoppedThrottle;
-    case Measure::FullThrottleTakeOffs: return FullThrottleTakeOff;
-    case Measure::TouchdownMps:
-    case Measure::Bounces: return Landing;
-    case Measure::ThrottleCutS: return ThrottleCut;
-    case Measure::HandsOnShare: return HandsOn;
-    default: return std::nullopt;
-    }
-}
+constexpr double of_score_weight = 40; ///< of what only the score found: how bad it was, a drill's own limit says
 
 /// Whether a phase that the finding reaches into asks for it.
 bool asked_for(const Finding& f, const FlightLog& log, const DrillRunner& runner)
@@ -80,32 +57,21 @@ std::vector<PhaseDebrief> phases_of(const FlightLog& log, const DrillRunner& run
 }
 
 /// The finding that a score's fault is; its number is the measure's value.
-Finding finding_of(const FaultFound& fault, FindingKind kind, const FlightLog& log)
+Finding finding_of(const FaultFound& fault, const FindingFacts& facts, const FlightLog& log)
 {
     Finding f;
-    f.kind = kind;
-    f.axis = kind == Turn           ? StickAxis::Yaw
-             : kind == Brake        ? StickAxis::Pitch
-             : kind == BankLeftOver ? StickAxis::Roll
-                                    : StickAxis::Throttle;
-    if (kind == HandsOn || kind == Rocking) f.axis = StickAxis::Roll;
+    f.kind = facts.kind;
+    f.axis = facts.axis;
     const TimeSpan span = fault.span.value_or(TimeSpan{log.t_s.front(), log.t_s.back()});
     f.start_s = span.from_s, f.end_s = span.to_s;
     f.fault = true;
-    f.weight = 40;
-    switch (kind) {
-    case Brake:
-        f.numbers = {{"entry_mps", {}}, {"height_gain_m", fault.value}, {"distance_m", {}}, {"throttle_first", {}}};
-        break;
-    case SinkInLean: f.numbers = {{"sink_m", fault.value}}; break;
-    case Landing:
-        f.numbers = {{"sink_mps", {}}, {"bounces", {}}};
-        f.numbers[fault.fault.measure == Measure::Bounces].value = fault.value;
-        break;
-    case ThrottleCut: f.numbers = {{"seconds", fault.value}}; break;
-    case HandsOn: f.numbers = {{"share", fault.value}}; break;
-    case Spin: f.numbers = {{"exit_deg", fault.value}}; break;
-    default: break;
+    f.weight = of_score_weight;
+    const auto* by = std::find_if(facts.measures.begin(), facts.measures.end(),
+                                  [&](const auto& m) { return m.measure == fault.fault.measure; });
+    for (const std::string_view key : facts.numbers) {
+        if (key.empty()) break;
+        f.numbers.push_back({key, {}});
+        if (key == by->number) f.numbers.back().value = fault.value;
     }
     return f;
 }
@@ -113,10 +79,11 @@ Finding finding_of(const FaultFound& fault, FindingKind kind, const FlightLog& l
 void add_of_score(const Score& score, const FlightLog& log, std::vector<Finding>& found)
 {
     for (const FaultFound& fault : score.faults) {
-        const auto kind = kind_by(fault.fault.measure);
-        if (!kind) continue;
-        const bool known = std::any_of(found.begin(), found.end(), [&](const Finding& f) { return f.kind == *kind && f.fault; });
-        if (!known) found.push_back(finding_of(fault, *kind, log));
+        const FindingFacts* facts = finding_by(fault.fault.measure);
+        if (!facts) continue;
+        const bool known =
+            std::any_of(found.begin(), found.end(), [&](const Finding& f) { return f.kind == facts->kind && f.fault; });
+        if (!known) found.push_back(finding_of(fault, *facts, log));
     }
 }
 

@@ -1,6 +1,6 @@
 #include "core/debrief/effect.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/base/stats.h"
 
 namespace bh {

@@ -50,17 +50,17 @@ bool Habit::strong() const
     return at_fault_lately() >= enough;
 }
 
-Said habit_in_words(const Habit& habit)
+Message habit_in_words(const Habit& habit)
 {
-    return said("%1 at fault in %2 of the last %3 flights", said(finding_name(habit.kind)), habit.at_fault_lately(),
-                habit.flights_lately());
+    return message("%1 at fault in %2 of the last %3 flights", message(finding_name(habit.kind)), habit.at_fault_lately(),
+                   habit.flights_lately());
 }
 
 std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)
 {
     std::vector<Habit> all;
-    for (std::size_t k = 0; k < finding_kind_count; ++k)
-        if (Habit h = habit_of(static_cast<FindingKind>(k), flights); h.at_fault > 0) all.push_back(std::move(h));
+    for (const FindingFacts& facts : finding_kinds())
+        if (Habit h = habit_of(facts.kind, flights); h.at_fault > 0) all.push_back(std::move(h));
     std::stable_sort(all.begin(), all.end(), [](const Habit& a, const Habit& b) {
         return std::pair(a.at_fault_lately(), a.at_fault) > std::pair(b.at_fault_lately(), b.at_fault);
     });

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/base/stats.h"
 #include "core/debrief/tally.h"
 #include "core/flight/modes.h"
@@ -38,7 +38,7 @@ struct Habit {
 };
 
 /// "Rocking at fault in 4 of the last 5 flights"
-[[nodiscard]] Said habit_in_words(const Habit& habit);
+[[nodiscard]] Message habit_in_words(const Habit& habit);
 
 /// Of flights, the newest last; kinds that were ever at fault, those of the last flights first.
 [[nodiscard]] std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights);

@@ -1,46 +1,12 @@
 #include "core/debrief/tally.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <algorithm>
 #include <cmath>
 
 namespace bh {
 namespace {
-
-/// How a kind is summed up over a flight.
-enum class SumUp : std::uint8_t {
-    TimeShare, ///< % of the flight
-    PerMinute,
-    FaultShare, ///< % of those seen
-    MeanOf      ///< a number of the findings
-};
-struct KindFacts {
-    SumUp how;
-    std::string_view number;
-    HabitMeasure measure;
-    bool told_by_none; ///< a flight in which none was seen is a good one
-};
-
-const KindFacts& facts(FindingKind kind)
-{
-    using enum SumUp;
-    static const std::array<KindFacts, finding_kind_count> all{{
-        {TimeShare, "", {label("of the time rocking"), label("%")}, true},
-        {PerMinute, "", {label("held pushes"), label("a minute")}, true},
-        {FaultShare, "", {label("of the turns at fault"), label("%")}, false},
-        {MeanOf, "height_gain_m", {label("gained in a brake"), label("m")}, false},
-        {MeanOf, "exit_deg", {label("off level after a flip or roll"), label("°")}, false},
-        {PerMinute, "", {label("banks left over"), label("a minute")}, true},
-        {PerMinute, "", {label("sinks in a lean"), label("a minute")}, true},
-        {PerMinute, "", {label("chopped throttles"), label("a minute")}, true},
-        {PerMinute, "", {label("take-offs at full throttle"), label("a minute")}, true},
-        {MeanOf, "sink_mps", {label("sink at the touchdown"), label("m/s")}, false},
-        {MeanOf, "seconds", {label("until the throttle was cut"), label("s")}, false},
-        {TimeShare, "", {label("of the time with hands on"), label("%")}, false},
-    }};
-    return all[static_cast<std::size_t>(kind)];
-}
 
 /// Seconds that are in any of the spans, which are in order of their beginnings.
 double covered_s(const std::vector<const Finding*>& found)
@@ -53,9 +19,9 @@ double covered_s(const std::vector<const Finding*>& found)
     return covered;
 }
 
-double value_of(const KindFacts& facts, const FindingTally& t, const std::vector<const Finding*>& found, double duration_s)
+double value_of(const FindingFacts& facts, const FindingTally& t, const std::vector<const Finding*>& found, double duration_s)
 {
-    switch (facts.how) {
+    switch (facts.sum_up) {
     case SumUp::TimeShare: return duration_s > 0 ? 100 * std::min(1.0, covered_s(found) / duration_s) : 0;
     case SumUp::PerMinute: return duration_s > 0 ? 60 * t.seen / duration_s : 0;
     case SumUp::FaultShare: return t.seen > 0 ? 100.0 * t.faults / t.seen : 0;
@@ -84,9 +50,9 @@ const FindingTally* FlightTally::of(FindingKind kind) const
 FlightTally tally(const Debrief& debrief)
 {
     FlightTally all;
-    for (std::size_t k = 0; k < finding_kind_count; ++k) {
+    for (const FindingFacts& facts : finding_kinds()) {
         FindingTally t;
-        t.kind = static_cast<FindingKind>(k);
+        t.kind = facts.kind;
         std::vector<const Finding*> found;
         for (const Finding& f : debrief.findings) {
             if (f.kind != t.kind) continue;
@@ -96,14 +62,12 @@ FlightTally tally(const Debrief& debrief)
             FindingTally::OfSide& side = t.sides[*f.side == Side::Right ? 1 : 0];
             ++side.seen, side.faults += f.fault;
         }
-        const bool needs_place = !debrief.has_position && k >= static_cast<std::size_t>(FindingKind::SinkInLean);
-        if (found.empty() && (!facts(t.kind).told_by_none || needs_place)) continue;
-        t.value = std::round(100 * value_of(facts(t.kind), t, found, debrief.duration_s)) / 100;
+        const bool cannot_tell = !debrief.has_position && facts.needs_position;
+        if (found.empty() && (!facts.none_is_good || cannot_tell)) continue;
+        t.value = std::round(100 * value_of(facts, t, found, debrief.duration_s)) / 100;
         all.kinds.push_back(t);
     }
     return all;
 }
-
-HabitMeasure habit_measure(FindingKind kind) { return facts(kind).measure; }
 
 } // namespace bh

@@ -30,11 +30,4 @@ struct FlightTally {
 };
 [[nodiscard]] FlightTally tally(const Debrief& debrief);
 
-/// What a tally's value is.
-struct HabitMeasure {
-    std::string_view words; ///< "of the time rocking"
-    std::string_view unit;  ///< "%", "a minute", "m", …
-};
-[[nodiscard]] HabitMeasure habit_measure(FindingKind kind);
-
 } // namespace bh

@@ -9,16 +9,18 @@
 
 namespace bh {
 
-Said value_in_words(double value, Unit unit)
+Message value_in_words(double value, Unit unit)
 {
     switch (unit) {
-    case Unit::Share: return said("%1 %", rounded(100 * value, 0));
-    case Unit::Count: return said("%1", rounded(value, 0));
-    case Unit::Degrees: return said("%1 deg", rounded(value, 1));
-    case Unit::PerMinute: return said("%1 a minute", rounded(value, 1));
-    default: return said("%1 %2", rounded(value, 1), unit_key(unit));
+    case Unit::Share: return message("%1 %", rounded(100 * value, 0));
+    case Unit::Count: return message("%1", rounded(value, 0));
+    case Unit::Degrees: return message("%1 deg", rounded(value, 1));
+    case Unit::PerMinute: return message("%1 a minute", rounded(value, 1));
+    default: return message("%1 %2", rounded(value, 1), unit_key(unit));
     }
 }
+
+bool Drill::has(DrillRole role) const { return std::find(roles.begin(), roles.end(), role) != roles.end(); }
 
 const Phase* Drill::phase(const std::string& wanted) const
 {
@@ -40,19 +42,20 @@ Vec3 Drill::in_world(const DrillPlace& place, double otherwise_height_m) const
             -place.height_m.value_or(otherwise_height_m)};
 }
 
-std::shared_ptr<const QuarryPath> Drill::quarry_in(const Phase& phase) const
+std::shared_ptr<const LeadAircraftPath> Drill::lead_aircraft_in(const Phase& phase) const
 {
-    const Quarry& quarry = phase.goal.quarry;
-    return std::make_shared<const QuarryPath>(quarry, in_world({quarry.ahead_m, 0, quarry.height_m}, quarry.height_m),
-                                              start.heading_deg, phase.goal.for_s);
+    const LeadAircraft& lead_aircraft = phase.goal.lead_aircraft;
+    return std::make_shared<const LeadAircraftPath>(
+        lead_aircraft, in_world({lead_aircraft.ahead_m, 0, lead_aircraft.height_m}, lead_aircraft.height_m), start.heading_deg,
+        phase.goal.for_s);
 }
 
 namespace {
 
 /// What is wrong, with its place in front; nothing when all is well.
-using Slip = std::optional<Said>;
+using Slip = std::optional<Message>;
 
-Slip slip(const std::string& where, const Said& what) { return said("%1: %2", where, what); }
+Slip slip(const std::string& where, const Message& what) { return message("%1: %2", where, what); }
 
 Slip slip_of_goal(const Phase& phase, const std::string& at)
 {
@@ -65,7 +68,7 @@ Slip slip_of_goal(const Phase& phase, const std::string& at)
                                                        : slip(at + "/lean_deg", "expected more than 0 and less than 80 degrees");
     case Goal::Kind::Chase:
         if (!(goal.for_s > 0)) return slip(at + "/chase_s", "expected more than 0 s");
-        return goal.quarry.nearest_m < goal.quarry.farthest_m && goal.quarry.speed_mps > 0
+        return goal.lead_aircraft.nearest_m < goal.lead_aircraft.farthest_m && goal.lead_aircraft.speed_mps > 0
                    ? std::nullopt
                    : slip(at, "expected a speed, and nearest_m under farthest_m");
     case Goal::Kind::Turn:
@@ -82,7 +85,7 @@ Slip slip_of_goal(const Phase& phase, const std::string& at)
 
 Slip slip_of_phase(const Drill& drill, const Phase& phase, const std::string& at)
 {
-    if (drill.phase(phase.id) != &phase) return slip(at + "/id", said("'%1' is used by two phases", phase.id));
+    if (drill.phase(phase.id) != &phase) return slip(at + "/id", message("'%1' is used by two phases", phase.id));
     if (!(phase.time_limit_s > 0)) return slip(at + "/time_limit_s", "expected more than 0 s");
     if (auto wrong = slip_of_goal(phase, at + "/goal")) return wrong;
     const bool takes_time =
@@ -109,7 +112,7 @@ Slip slip_of_measuring(const Drill& drill, Measuring& m, const std::string& at)
     if (m.phases.empty())
         for (const Phase& phase : drill.phases) m.phases.push_back(phase.id);
     for (const std::string& id : m.phases)
-        if (!drill.phase(id)) return slip(at + "/phases", said("there is no phase '%1'", id));
+        if (!drill.phase(id)) return slip(at + "/phases", message("there is no phase '%1'", id));
     const bool has_sides =
         std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return c.side.has_value(); });
     if (m.measure == Measure::SideGap && !has_sides)

@@ -2,8 +2,9 @@
 
 #include "core/base/result.h"
 #include "core/base/side.h"
+#include "core/drill/drill_role.h"
+#include "core/drill/lead_aircraft.h"
 #include "core/drill/measures.h"
-#include "core/drill/quarry.h"
 #include "core/flight/flight.h"
 
 #include <memory>
@@ -48,11 +49,11 @@ struct Goal {
     std::vector<DrillPlace> way{};
     bool closed = false; ///< the way goes on from its last point to its first
     int laps = 1;
-    double lean_deg = 0;         ///< of Lean
-    double lean_towards_deg = 0; ///< from the nose: 0 forward, 90 right, 180 back, −90 left
-    Quarry quarry{};             ///< of Chase
-    bool spin_about_roll = true; ///< otherwise about pitch
-    double spin_side = 1;        ///< roll right and nose up positive
+    double lean_deg = 0;          ///< of Lean
+    double lean_towards_deg = 0;  ///< from the nose: 0 forward, 90 right, 180 back, −90 left
+    LeadAircraft lead_aircraft{}; ///< of Chase
+    bool spin_about_roll = true;  ///< otherwise about pitch
+    double spin_side = 1;         ///< roll right and nose up positive
 };
 
 /// What a phase must not leave; leaving it disqualifies. Empty = free.
@@ -149,14 +150,16 @@ struct Drill {
     bool on_real_aircraft = false;                    ///< flown on the likeness of the pilot's real aircraft where one is chosen
     double tilt_change_deg = 0;                       ///< of the pilot's own camera tilt
     double least_minutes = 0;                         ///< of practice in all before it can be held
+    std::vector<DrillRole> roles{};                   ///< what it is good for besides its place on a ladder
 
     /// The motors are the pilot's to start and stop: in free flights, and where it is part of the drill.
     [[nodiscard]] bool arming_by_pilot() const;
     [[nodiscard]] const Phase* phase(const std::string& id) const;
+    [[nodiscard]] bool has(DrillRole role) const;
     /// North, east and down of a place in the drill's frame.
     [[nodiscard]] Vec3 in_world(const DrillPlace& place, double otherwise_height_m) const;
     /// The way of the aircraft that flies ahead in a phase of Chase.
-    [[nodiscard]] std::shared_ptr<const QuarryPath> quarry_in(const Phase& phase) const;
+    [[nodiscard]] std::shared_ptr<const LeadAircraftPath> lead_aircraft_in(const Phase& phase) const;
 };
 
 /// The drill itself, or an error that says which part is wrong (no phases, a criterion on an unknown phase, limits

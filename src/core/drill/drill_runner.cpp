@@ -18,21 +18,23 @@ void DrillRunner::follow(const FlightLog& log)
 void DrillRunner::end_of_log()
 {
     wants_throttle_cut_ = false;
-    if (status_ == Status::Waiting) disqualify({.rule = Broken::Rule::NeverArmed});
-    if (status_ == Status::Running) disqualify({.rule = Broken::Rule::EndedEarly, .phase = drill_.phases[phase_].id});
+    if (status_ == Status::Waiting) disqualify({.rule = RuleViolation::Rule::NeverArmed});
+    if (status_ == Status::Running) disqualify({.rule = RuleViolation::Rule::EndedEarly, .phase = drill_.phases[phase_].id});
 }
 
-void DrillRunner::disqualify(Broken broken)
+void DrillRunner::disqualify(RuleViolation broken)
 {
     disqualified_.push_back(std::move(broken));
     status_ = Status::Disqualified;
 }
 
-std::optional<Broken> DrillRunner::event_against(FlightEvent event)
+std::optional<RuleViolation> DrillRunner::event_against(FlightEvent event)
 {
-    using Rule = Broken::Rule;
+    using Rule = RuleViolation::Rule;
     const Phase& phase = drill_.phases[phase_];
-    const auto broken = [&](Rule rule, double limit = 0) { return Broken{.rule = rule, .phase = phase.id, .limit = limit}; };
+    const auto broken = [&](Rule rule, double limit = 0) {
+        return RuleViolation{.rule = rule, .phase = phase.id, .limit = limit};
+    };
     if (event == FlightEvent::Reset) crashed_ = false;
     if (event == FlightEvent::Crash) {
         crashed_ = true;
@@ -47,12 +49,12 @@ std::optional<Broken> DrillRunner::event_against(FlightEvent event)
     return std::nullopt;
 }
 
-std::optional<Broken> DrillRunner::bound_broken(const FlightLog& log, std::size_t i) const
+std::optional<RuleViolation> DrillRunner::bound_broken(const FlightLog& log, std::size_t i) const
 {
-    using Rule = Broken::Rule;
+    using Rule = RuleViolation::Rule;
     const Phase& phase = drill_.phases[phase_];
     const PhaseBounds& bounds = phase.bounds;
-    const auto broken = [&](Rule rule, double limit) { return Broken{.rule = rule, .phase = phase.id, .limit = limit}; };
+    const auto broken = [&](Rule rule, double limit) { return RuleViolation{.rule = rule, .phase = phase.id, .limit = limit}; };
     if (bounds.highest_m && log.height_m[i] > *bounds.highest_m) return broken(Rule::TooHigh, *bounds.highest_m);
     if (bounds.lowest_m && log.height_m[i] < *bounds.lowest_m) return broken(Rule::TooLow, *bounds.lowest_m);
     if (bounds.fastest_mps && std::hypot(log.vn_mps[i], log.ve_mps[i]) > *bounds.fastest_mps)
@@ -81,17 +83,17 @@ std::optional<StickAxis> DrillRunner::stray_stick(const FlightLog& log, std::siz
     return stray;
 }
 
-std::optional<Broken> DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+std::optional<RuleViolation> DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
     constexpr double switching_s = 1; // a hand needs a moment to change the mode
     const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
                                        : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
     if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
-        return Broken{.rule = Broken::Rule::WrongMode,
-                      .phase = phase.id,
-                      .flown = log.mode[i],
-                      .meant = phase.mode.value_or(drill_.modes.front())};
+        return RuleViolation{.rule = RuleViolation::Rule::WrongMode,
+                             .phase = phase.id,
+                             .flown = log.mode[i],
+                             .meant = phase.mode.value_or(drill_.modes.front())};
     if (const auto bound = bound_broken(log, i)) return bound;
     if (phase.sticks.empty()) return std::nullopt;
     constexpr double stray_s = 0.3; // house
@@ -101,7 +103,7 @@ std::optional<Broken> DrillRunner::rule_broken(const FlightLog& log, std::size_t
     else if (stray_since_s_ < 0)
         stray_since_s_ = now_s_;
     if (!stray || now_s_ - stray_since_s_ < stray_s) return std::nullopt;
-    return Broken{.rule = Broken::Rule::Stick, .phase = phase.id, .stick = *stray};
+    return RuleViolation{.rule = RuleViolation::Rule::Stick, .phase = phase.id, .stick = *stray};
 }
 
 /// The habit that everything hangs on: throttle to the bottom.
@@ -158,7 +160,7 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
         way_passed_ = 0;
         spans_.push_back({phase_, {i, i + 1}});
     } else if (phase_time_s() > phase.time_limit_s) {
-        disqualify({.rule = Broken::Rule::TimedOut, .phase = phase.id, .limit = phase.time_limit_s});
+        disqualify({.rule = RuleViolation::Rule::TimedOut, .phase = phase.id, .limit = phase.time_limit_s});
     }
 }
 

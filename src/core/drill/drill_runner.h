@@ -1,12 +1,12 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/drill/drill.h"
 
 namespace bh {
 
 /// A rule that a drill was ended by, with what is to be said of it. The sentence is made when it is shown.
-struct Broken {
+struct RuleViolation {
     enum class Rule : std::uint8_t {
         NeverArmed,
         EndedEarly, ///< the log ends before the drill is done
@@ -28,11 +28,11 @@ struct Broken {
     double limit = 0;
     Mode flown = Mode::Acro, meant = Mode::Acro;
     StickAxis stick = StickAxis::Throttle;
-    bool operator==(const Broken&) const = default;
+    bool operator==(const RuleViolation&) const = default;
 };
-[[nodiscard]] std::string_view rule_key(Broken::Rule rule); ///< "crashed", "timed_out", …
-[[nodiscard]] std::optional<Broken::Rule> rule_from_key(std::string_view key);
-[[nodiscard]] Said in_words(const Broken& broken); ///< a sentence
+[[nodiscard]] std::string_view rule_key(RuleViolation::Rule rule); ///< "crashed", "timed_out", …
+[[nodiscard]] std::optional<RuleViolation::Rule> rule_from_key(std::string_view key);
+[[nodiscard]] Message in_words(const RuleViolation& broken); ///< a sentence
 
 struct PhaseSpan {
     std::size_t phase = 0; ///< index into Drill::phases
@@ -73,18 +73,18 @@ public:
     /// 0…1, how much of the phase's goal is done, for a progress mark.
     [[nodiscard]] double phase_progress() const { return progress_; }
     [[nodiscard]] const std::vector<PhaseSpan>& spans() const { return spans_; }
-    [[nodiscard]] const std::vector<Broken>& disqualified() const { return disqualified_; }
+    [[nodiscard]] const std::vector<RuleViolation>& disqualified() const { return disqualified_; }
 
 private:
     void row(const FlightLog& log, std::size_t i);
     [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
     void after_crash(const FlightLog& log, std::size_t i);
     /// What must not happen in this row, where it does.
-    [[nodiscard]] std::optional<Broken> event_against(FlightEvent event);
-    [[nodiscard]] std::optional<Broken> rule_broken(const FlightLog& log, std::size_t i);
-    [[nodiscard]] std::optional<Broken> bound_broken(const FlightLog& log, std::size_t i) const;
+    [[nodiscard]] std::optional<RuleViolation> event_against(FlightEvent event);
+    [[nodiscard]] std::optional<RuleViolation> rule_broken(const FlightLog& log, std::size_t i);
+    [[nodiscard]] std::optional<RuleViolation> bound_broken(const FlightLog& log, std::size_t i) const;
     [[nodiscard]] std::optional<StickAxis> stray_stick(const FlightLog& log, std::size_t i) const;
-    void disqualify(Broken broken);
+    void disqualify(RuleViolation broken);
 
     Drill drill_;
     Status status_ = Status::Waiting;
@@ -92,7 +92,7 @@ private:
     std::size_t rows_seen_ = 0;
     std::size_t events_seen_ = 0;
     std::vector<PhaseSpan> spans_;
-    std::vector<Broken> disqualified_;
+    std::vector<RuleViolation> disqualified_;
     double phase_start_s_ = 0;
     double now_s_ = 0;
     double met_since_s_ = -1;

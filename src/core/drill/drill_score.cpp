@@ -13,7 +13,7 @@ namespace bh {
 namespace {
 
 /// Why it was passed or not.
-Said verdict_in_words(const Score& score)
+Message verdict_in_words(const Score& score)
 {
     if (!score.disqualified.empty()) return in_words(score.disqualified.front());
     const CriterionScore* worst = nullptr;
@@ -21,27 +21,27 @@ Said verdict_in_words(const Score& score)
         if (c.criterion.must && !c.passed() && (c.value || !c.criterion.if_any) && (!worst || c.marks < worst->marks)) worst = &c;
     if (worst) {
         const Criterion& c = worst->criterion;
-        if (!worst->value) return said("%1 could not be measured: the flight did not get that far.", said(c.label));
-        return said("%1: %2 where %3 passes; %4", said(c.label), value_in_words(*worst->value, c.unit()),
-                    value_in_words(c.pass, c.unit()), small(c.advice));
+        if (!worst->value) return message("%1 could not be measured: the flight did not get that far.", message(c.label));
+        return message("%1: %2 where %3 passes; %4", message(c.label), value_in_words(*worst->value, c.unit()),
+                       value_in_words(c.pass, c.unit()), small(c.advice));
     }
     const auto short_of_held = [](const CriterionScore& c) {
         return c.criterion.to_hold && !c.passed() && (c.value || !c.criterion.if_any);
     };
     if (score.rocking_share && *score.rocking_share > most_rocking_to_hold)
-        return said("Passed, but not to hold it: rocking for %1 of the time, %2 at most; smaller movements.",
-                    value_in_words(*score.rocking_share, Unit::Share), value_in_words(most_rocking_to_hold, Unit::Share));
+        return message("Passed, but not to hold it: rocking for %1 of the time, %2 at most; smaller movements.",
+                       value_in_words(*score.rocking_share, Unit::Share), value_in_words(most_rocking_to_hold, Unit::Share));
     if (const auto c = std::find_if(score.criteria.begin(), score.criteria.end(), short_of_held); c != score.criteria.end()) {
         const Criterion& of = c->criterion;
-        if (!c->value) return said("Passed, but not to hold it: %1 was not measured; %2", small(of.label), small(of.advice));
-        return said("Passed, but not to hold it: %1 %2 where %3 holds; %4", small(of.label), value_in_words(*c->value, of.unit()),
-                    value_in_words(of.pass, of.unit()), small(of.advice));
+        if (!c->value) return message("Passed, but not to hold it: %1 was not measured; %2", small(of.label), small(of.advice));
+        return message("Passed, but not to hold it: %1 %2 where %3 holds; %4", small(of.label),
+                       value_in_words(*c->value, of.unit()), value_in_words(of.pass, of.unit()), small(of.advice));
     }
     const auto left = [](const CriterionScore& c) { return !c.value && c.criterion.if_any ? 100.0 : c.marks; };
     const auto weakest = std::min_element(score.criteria.begin(), score.criteria.end(),
                                           [&](const auto& a, const auto& b) { return left(a) < left(b); });
-    if (weakest == score.criteria.end() || left(*weakest) >= 90) return said("Passed, with nothing left to mend.");
-    return said("Passed; most is left in \"%1\": %2", small(weakest->criterion.label), small(weakest->criterion.advice));
+    if (weakest == score.criteria.end() || left(*weakest) >= 90) return message("Passed, with nothing left to mend.");
+    return message("Passed; most is left in \"%1\": %2", small(weakest->criterion.label), small(weakest->criterion.advice));
 }
 
 /// Rows of the phases that were flown: all in one, or a span for each.
@@ -93,7 +93,7 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
     options.gates = drill.gates;
     options.demonstration = drill.demonstration;
     if (what.measure == Measure::GapInWindow && taken.phase->goal.kind == Goal::Kind::Chase)
-        options.quarry = drill.quarry_in(*taken.phase);
+        options.lead_aircraft = drill.lead_aircraft_in(*taken.phase);
     return options;
 }
 
@@ -104,9 +104,9 @@ struct Found {
 
 /// Takes measures of one flight. The same measure over the same rows, which a criterion and a fault may both ask for, is taken
 /// once.
-class Taker {
+class MeasureCache {
 public:
-    Taker(const DrillRunner& runner, const FlightLog& log) : runner_(runner), log_(log) {}
+    MeasureCache(const DrillRunner& runner, const FlightLog& log) : runner_(runner), log_(log) {}
 
     /// `worth` tells which of several spans is the better one.
     template <class Worth>
@@ -131,18 +131,15 @@ public:
 private:
     std::optional<double> once(const Measuring& what, const Taken& taken)
     {
-        // Within a drill only these few of the options are the criterion's own.
-        const MeasureOptions& o = what.options;
         for (const auto& [known, value] : known_)
             if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last &&
-                known.height_m == o.height_m && known.window_m == o.window_m && known.axis == o.axis &&
-                known.along_m == o.along_m && known.turn_band == o.turn_band)
+                known.options == what.options)
                 return value;
         const auto value =
             is_of_turns(what.measure)
                 ? measure_of_turns(turns_in(taken.rows), what.measure, options_for(runner_.drill(), what, log_, taken))
                 : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
-        known_.push_back({{what.measure, taken.rows, o.height_m, o.window_m, o.axis, o.along_m, o.turn_band}, value});
+        known_.push_back({{what.measure, taken.rows, what.options}, value});
         return value;
     }
 
@@ -156,11 +153,7 @@ private:
     struct Asked {
         Measure measure;
         RowSpan rows;
-        std::optional<double> height_m;
-        double window_m;
-        std::optional<StickAxis> axis;
-        double along_m;
-        std::optional<TurnBand> turn_band;
+        MeasureOptions options; ///< all of them, as the criterion has them: one that is added is part of the key by itself
     };
     const DrillRunner& runner_;
     const FlightLog& log_;
@@ -170,19 +163,19 @@ private:
 
 /// Whether a fault is only what a rocking stick does as well: turns round often, stands beside the middle, is never let go. It is
 /// told under the name of rocking, then, and not twice.
-bool is_part_of_rocking(const Fault& fault, const Fault& rocking, Taker& taker)
+bool is_part_of_rocking(const Fault& fault, const Fault& rocking, MeasureCache& cache)
 {
     if (fault.measure == Measure::HandsOnShare) return true;
     if (fault.measure != Measure::ReversalRateHz && fault.measure != Measure::SidewaysShare) return false;
     Measuring stick = fault; // the same rows
     stick.measure = Measure::RockingShare;
     if (fault.measure == Measure::SidewaysShare) stick.options.axis = StickAxis::Roll;
-    const Found share = taker.take(stick, [](double value) { return -value; });
+    const Found share = cache.take(stick, [](double value) { return -value; });
     return share.value && *share.value > rocking.more_than;
 }
 
 /// The drill's faults that show themselves, the farthest over its limit first.
-std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::optional<double>& left_minus_right)
+std::vector<FaultFound> faults_in(const Drill& drill, MeasureCache& cache, const std::optional<double>& left_minus_right)
 {
     std::vector<FaultFound> shown;
     for (const Fault& fault : drill.faults) {
@@ -190,13 +183,13 @@ std::vector<FaultFound> faults_in(const Drill& drill, Taker& taker, const std::o
         if (fault.measure == Measure::SideGap)
             found.value = left_minus_right ? std::optional(std::abs(*left_minus_right)) : std::nullopt;
         else
-            found = taker.take(fault, [](double value) { return -value; });
+            found = cache.take(fault, [](double value) { return -value; });
         if (found.value && *found.value > fault.more_than) shown.push_back({fault, *found.value, found.span});
     }
     const auto rocking =
         std::find_if(shown.begin(), shown.end(), [](const FaultFound& f) { return f.fault.measure == Measure::RockingShare; });
     if (rocking != shown.end())
-        std::erase_if(shown, [&, as = rocking->fault](const FaultFound& f) { return is_part_of_rocking(f.fault, as, taker); });
+        std::erase_if(shown, [&, as = rocking->fault](const FaultFound& f) { return is_part_of_rocking(f.fault, as, cache); });
     std::stable_sort(shown.begin(), shown.end(), [](const FaultFound& a, const FaultFound& b) {
         return a.value / a.fault.more_than > b.value / b.fault.more_than;
     });
@@ -238,7 +231,7 @@ std::optional<double> left_minus_right(const Drill& drill, const Score& score, b
         if (c.value) sum.marks += c.criterion.weight * marks_beyond(c.criterion, *c.value), sum.flown = true;
         sum.weights += c.criterion.weight;
     }
-    for (const Broken& broken : score.disqualified)
+    for (const RuleViolation& broken : score.disqualified)
         if (const Phase* phase = drill.phase(broken.phase); phase && phase->side) {
             Sum& ended = sides[static_cast<std::size_t>(*phase->side)];
             ended.marks = 0, ended.flown = false;
@@ -249,19 +242,19 @@ std::optional<double> left_minus_right(const Drill& drill, const Score& score, b
 
 } // namespace
 
-Said FaultFound::in_words() const
+Message FaultFound::in_words() const
 {
-    const Said label(fault.label), advice = small(fault.advice);
-    Said found = fault.unit() != Unit::Count         ? said("%1, %2", label, value_in_words(value, fault.unit()))
-                 : fault.measure == Measure::SideGap ? said("%1 by %2 points", label, rounded(value, 0))
-                                                     : said_of(std::llround(value), "%1 once", "%1 %n times", label);
-    if (!span) return said("%1: %2", found, advice);
-    return said("%1 from %2 s to %3 s: %4", found, rounded(span->from_s, 0), rounded(span->to_s, 0), advice);
+    const Message label(fault.label), advice = small(fault.advice);
+    Message found = fault.unit() != Unit::Count         ? message("%1, %2", label, value_in_words(value, fault.unit()))
+                    : fault.measure == Measure::SideGap ? message("%1 by %2 points", label, rounded(value, 0))
+                                                        : message_of(std::llround(value), "%1 once", "%1 %n times", label);
+    if (!span) return message("%1: %2", found, advice);
+    return message("%1 from %2 s to %3 s: %4", found, rounded(span->from_s, 0), rounded(span->to_s, 0), advice);
 }
 
 double marks_for(const Criterion& c, double value) noexcept { return std::clamp(marks_beyond(c, value), 0.0, 100.0); }
 
-Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified, bool finished,
+Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<RuleViolation> disqualified, bool finished,
                bool unmeasured_counts)
 {
     Score result;
@@ -296,12 +289,12 @@ Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::ve
 Score score(const DrillRunner& runner, const FlightLog& log)
 {
     const Drill& drill = runner.drill();
-    Taker taker(runner, log);
+    MeasureCache cache(runner, log);
     std::vector<CriterionScore> criteria;
     for (const Criterion& criterion : drill.criteria) {
         Found found;
         if (criterion.measure != Measure::SideGap)
-            found = taker.take(criterion, [&](double value) { return marks_for(criterion, value); });
+            found = cache.take(criterion, [&](double value) { return marks_for(criterion, value); });
         criteria.push_back({criterion, found.value, 0, found.span});
     }
     Score result =
@@ -318,21 +311,21 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     if (!runner.spans().empty())
         result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
     result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});
-    if (runner.over()) result.faults = faults_in(drill, taker, result.left_minus_right);
+    if (runner.over()) result.faults = faults_in(drill, cache, result.left_minus_right);
     return result;
 }
 
-Said summary_of(const Score& score)
+Message summary_of(const Score& score)
 {
-    Said summary = verdict_in_words(score);
+    Message summary = verdict_in_words(score);
     if (!score.throttle_cuts_s.empty() && !score.disqualified.empty()) {
         const double cut_s = score.throttle_cuts_s.back();
         summary = cut_s < DrillRunner::cut_within_s
-                      ? said("%1 Throttle at the bottom after %2.", summary, value_in_words(cut_s, Unit::Seconds))
-                      : said("%1 The throttle was not taken to the bottom.", summary);
+                      ? message("%1 Throttle at the bottom after %2.", summary, value_in_words(cut_s, Unit::Seconds))
+                      : message("%1 The throttle was not taken to the bottom.", summary);
     }
     if (score.faults.empty()) return summary;
-    return said("%1 Seen: %2", summary, small(score.faults.front().in_words()));
+    return message("%1 Seen: %2", summary, small(score.faults.front().in_words()));
 }
 
 Result<Score> score_log(const Drill& drill, const FlightLog& log)

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/drill/drill_runner.h"
 
 namespace bh {
@@ -23,7 +23,7 @@ struct FaultFound {
     double value = 0;               ///< over the fault's limit
     std::optional<TimeSpan> span{}; ///< of the log; nothing for a gap between sides
     /// "Rocking, 34 % from 12 s to 61 s: smaller movements."
-    [[nodiscard]] Said in_words() const;
+    [[nodiscard]] Message in_words() const;
 };
 
 struct Score {
@@ -33,7 +33,7 @@ struct Score {
     bool passed = false;
     bool holds = false; ///< passed so well that it counts towards holding the drill, see most_rocking_to_hold
     std::vector<CriterionScore> criteria;
-    std::vector<Broken> disqualified;
+    std::vector<RuleViolation> disqualified;
     double flown_s = 0;
     std::optional<double> left_minus_right; ///< mean marks of the sides' criteria; nothing before both have been flown
     std::optional<double> rocking_share;    ///< of the whole flight, with any stick; nothing where nobody measured it
@@ -57,12 +57,12 @@ inline constexpr double most_rocking_to_hold = 0.25;
 /// Adds up the criteria's values to marks and the score; the runner and its log are not needed for that.
 /// `finished`: the drill was flown to its end. A criterion that is left out has no weight; a `must` that is left out has to
 /// be judged before the drill is passed.
-[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<Broken> disqualified,
+[[nodiscard]] Score totalled(const Drill& drill, std::vector<CriterionScore> criteria, std::vector<RuleViolation> disqualified,
                              bool finished, bool unmeasured_counts);
 
 /// What is to be said of it: passed, or what failed and what to do about it; what the throttle did after a crash, and the gravest
 /// fault that showed itself.
-[[nodiscard]] Said summary_of(const Score& score);
+[[nodiscard]] Message summary_of(const Score& score);
 
 /// Runs a whole log through a drill and scores it. BadInput when the log is never armed or carries no positions.
 [[nodiscard]] Result<Score> score_log(const Drill& drill, const FlightLog& log);

@@ -24,14 +24,14 @@ Drill free_flight(const std::string& world, double minutes)
     return d;
 }
 
-Said free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s)
+Message free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s)
 {
     const Rounded minutes = rounded(flown_s / 60, 1);
-    if (throttle_cuts_s.empty()) return said("%1 minutes without a task, no crash.", minutes);
+    if (throttle_cuts_s.empty()) return message("%1 minutes without a task, no crash.", minutes);
     const auto quick = std::count_if(throttle_cuts_s.begin(), throttle_cuts_s.end(), [](double s) { return s <= 1; });
-    return said_of(throttle_cuts_s.size(),
-                   "%1 minutes without a task, %n crash; throttle at the bottom within 1 s after %2 of %n.",
-                   "%1 minutes without a task, %n crashes; throttle at the bottom within 1 s after %2 of %n.", minutes, quick);
+    return message_of(throttle_cuts_s.size(),
+                      "%1 minutes without a task, %n crash; throttle at the bottom within 1 s after %2 of %n.",
+                      "%1 minutes without a task, %n crashes; throttle at the bottom within 1 s after %2 of %n.", minutes, quick);
 }
 
 } // namespace bh

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/drill/drill.h"
 
 #include <string_view>
@@ -14,6 +14,6 @@ inline constexpr std::string_view free_flight_id = "free-flight";
 [[nodiscard]] Drill free_flight(const std::string& world, double minutes = 20);
 
 /// What is worth saying of one: "2 crashes, throttle at the bottom within 1 s after 1 of them."
-[[nodiscard]] Said free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s);
+[[nodiscard]] Message free_flight_in_words(double flown_s, const std::vector<double>& throttle_cuts_s);
 
 } // namespace bh

@@ -302,10 +302,11 @@ Value sink_peak_mps(const Flown& f) { return std::max(0.0, -lowest(f.log.climb_m
 Value lowest_m(const Flown& f) { return lowest(f.log.height_m, f.span); }
 Value gap_in_window(const Flown& f)
 {
-    if (!f.options.quarry) return std::nullopt;
+    if (!f.options.lead_aircraft) return std::nullopt;
     const double from_s = f.log.t_s[f.span.first];
     return mean_over(f.span, [&](std::size_t i) {
-        return f.options.quarry->followed_from({f.log.north_m[i], f.log.east_m[i], -f.log.height_m[i]}, f.log.t_s[i] - from_s);
+        return f.options.lead_aircraft->followed_from({f.log.north_m[i], f.log.east_m[i], -f.log.height_m[i]},
+                                                      f.log.t_s[i] - from_s);
     });
 }
 Value hands_on_share(const Flown& f)

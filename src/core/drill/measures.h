@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/base/units.h"
-#include "core/drill/quarry.h"
+#include "core/drill/lead_aircraft.h"
 #include "core/flight/world.h"
 #include "core/path/turns.h"
 
@@ -113,6 +113,7 @@ struct Line {
     double north_m = 0;
     double east_m = 0;
     double heading_deg = 0;
+    bool operator==(const Line&) const = default;
 };
 
 /// What a measure is taken against. Left empty, the place is the span's first row, the line runs from there along the
@@ -129,8 +130,9 @@ struct MeasureOptions {
     std::vector<Vec2> flags_m;           ///< north, east
     std::vector<Gate> gates;             ///< in their order
     int laps = 1;
-    std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow
-    std::shared_ptr<const QuarryPath> quarry{};       ///< that is followed, from the span's start
+    std::shared_ptr<const FlightLog> demonstration{};        ///< that the sticks follow
+    std::shared_ptr<const LeadAircraftPath> lead_aircraft{}; ///< that is followed, from the span's start
+    bool operator==(const MeasureOptions&) const = default;
 };
 
 /// The measure's value, or nothing where the span is empty, the log carries no positions though they are needed, or

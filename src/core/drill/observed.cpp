@@ -120,10 +120,10 @@ Score ObservedFlight::score(double now_s, const FlightLog* sticks) const
             scored.value = measure(*sticks, {0, sticks->size()}, scored.criterion.measure, scored.criterion.options);
         criteria.push_back(std::move(scored));
     }
-    std::vector<Broken> against;
+    std::vector<RuleViolation> against;
     if (drill_.crashes_allowed && crashes_ > *drill_.crashes_allowed)
-        against.push_back({.rule = Broken::Rule::Crashed, .limit = static_cast<double>(*drill_.crashes_allowed)});
-    if (over() && !finished_) against.push_back({.rule = Broken::Rule::BrokenOff, .phase = drill_.phases[phase_].id});
+        against.push_back({.rule = RuleViolation::Rule::Crashed, .limit = static_cast<double>(*drill_.crashes_allowed)});
+    if (over() && !finished_) against.push_back({.rule = RuleViolation::Rule::BrokenOff, .phase = drill_.phases[phase_].id});
     Score score = totalled(drill_, std::move(criteria), std::move(against), over() && finished_, false);
     score.flown_s = time_s(now_s);
     score.throttle_cuts_s = cuts_s_;

@@ -29,26 +29,26 @@ double drifted(double value, double time_s, double dt_s, SeededRandom& random)
 
 } // namespace
 
-Said in_words(const Conditions& c)
+Message in_words(const Conditions& c)
 {
-    std::vector<Said> on;
-    const auto add = [&on](bool is_on, Said what) {
+    std::vector<Message> on;
+    const auto add = [&on](bool is_on, Message what) {
         if (is_on) on.push_back(std::move(what));
     };
-    add(c.wind_mps > 0, said("wind %1 m/s", rounded(c.wind_mps, 0)));
-    add(c.gusts && c.wind_mps > 0, said("gusts"));
-    add(c.ground_effect, said("ground effect"));
-    add(c.prop_wash, said("prop wash"));
-    add(c.battery_sag, said("battery sag"));
-    add(c.bent_propeller > 0, said("bent propeller"));
-    add(c.warmer_k > 0, said("warm air"));
-    add(c.warmer_k < 0, said("cold air"));
+    add(c.wind_mps > 0, message("wind %1 m/s", rounded(c.wind_mps, 0)));
+    add(c.gusts && c.wind_mps > 0, message("gusts"));
+    add(c.ground_effect, message("ground effect"));
+    add(c.prop_wash, message("prop wash"));
+    add(c.battery_sag, message("battery sag"));
+    add(c.bent_propeller > 0, message("bent propeller"));
+    add(c.warmer_k > 0, message("warm air"));
+    add(c.warmer_k < 0, message("cold air"));
     return joined(on, ", ");
 }
 
 Result<Conditions> checked(Conditions c)
 {
-    const auto wrong = [](std::string_view what) { return failure(Error::Code::OutOfRange, said(what)); };
+    const auto wrong = [](std::string_view what) { return failure(Error::Code::OutOfRange, message(what)); };
     if (!(c.wind_mps >= 0 && c.wind_mps <= most_wind_mps)) return wrong(label("wind_mps must lie in 0 to 40 m/s"));
     if (!std::isfinite(c.wind_from_deg)) return wrong(label("wind_from_deg must be a number"));
     if (!(c.bent_propeller >= 0 && c.bent_propeller <= 0.5)) return wrong(label("bent_propeller must lie in 0 to 0.5"));

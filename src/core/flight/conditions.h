@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/dynamics.h"
 #include "core/flight/wind.h"
 
@@ -30,7 +30,7 @@ struct Conditions {
 [[nodiscard]] Result<Conditions> checked(Conditions conditions);
 
 /// What is switched on, in words: "wind 4 m/s, gusts, prop wash". Empty in still standard air.
-[[nodiscard]] Said in_words(const Conditions& conditions);
+[[nodiscard]] Message in_words(const Conditions& conditions);
 
 /// Follows a flight and says for each step what the day does to it. Same conditions, seed and flight, same answers.
 ///

@@ -50,7 +50,7 @@ Result<Airframe> checked(Airframe a)
           need(a.battery_load_sag >= 0 && a.battery_load_sag <= 0.4, label("battery_load_sag must lie in 0 to 0.4")),
           need(a.battery_rest_sag >= 0 && a.battery_rest_sag <= 0.5, label("battery_rest_sag must lie in 0 to 0.5")),
           need(a.body_radius_m >= 0.02 && a.body_radius_m <= 1, label("body_radius_m must lie in 0.02 to 1 m"))})
-        if (!problem.empty()) return failure(Error::Code::OutOfRange, said(problem));
+        if (!problem.empty()) return failure(Error::Code::OutOfRange, message(problem));
     return a;
 }
 

@@ -1,6 +1,6 @@
 #include "core/flight/modes.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/position_hold.h"
 
 #include <algorithm>

@@ -82,21 +82,21 @@ std::vector<Box> boxes_of(const Gate& g)
     return boxes;
 }
 
-std::vector<Said> problems_of(const World& world)
+std::vector<Message> problems_of(const World& world)
 {
-    std::vector<Said> problems;
+    std::vector<Message> problems;
     const auto inside = [&](double north, double east) { return std::max(std::abs(north), std::abs(east)) <= world.half_size_m; };
     for (std::size_t i = 0; i < world.pillars.size(); ++i) {
         const Pillar& p = world.pillars[i];
-        if (!(p.radius_m > 0 && p.height_m > 0)) problems.push_back(said("pillar %1 has no size", i + 1));
-        if (!inside(p.north_m, p.east_m)) problems.push_back(said("pillar %1 stands out of bounds", i + 1));
+        if (!(p.radius_m > 0 && p.height_m > 0)) problems.push_back(message("pillar %1 has no size", i + 1));
+        if (!inside(p.north_m, p.east_m)) problems.push_back(message("pillar %1 stands out of bounds", i + 1));
     }
     for (std::size_t i = 0; i < world.blocks.size(); ++i) {
         const Block& b = world.blocks[i];
         if (!(b.south_m < b.north_m && b.west_m < b.east_m && b.low_m < b.height_m && b.low_m >= 0))
-            problems.push_back(said("block %1 has no size", i + 1));
+            problems.push_back(message("block %1 has no size", i + 1));
         if (!inside(b.south_m, b.west_m) || !inside(b.north_m, b.east_m))
-            problems.push_back(said("block %1 reaches out of bounds", i + 1));
+            problems.push_back(message("block %1 reaches out of bounds", i + 1));
     }
     constexpr double smallest_m = 0.5;
     const Airframe usual;
@@ -108,20 +108,20 @@ std::vector<Said> problems_of(const World& world)
     for (std::size_t i = 0; i < world.gates.size(); ++i) {
         const Gate& g = world.gates[i];
         if (!(g.width_m >= smallest_m && g.height_m >= smallest_m))
-            problems.push_back(said("gate %1 is smaller than 0.5 m", i + 1));
+            problems.push_back(message("gate %1 is smaller than 0.5 m", i + 1));
         if (!(g.sill_m >= 0 && g.frame_m > 0))
-            problems.push_back(said("gate %1 needs a sill of 0 m or more and a frame with some thickness", i + 1));
-        if (!inside(g.north_m, g.east_m)) problems.push_back(said("gate %1 stands out of bounds", i + 1));
+            problems.push_back(message("gate %1 needs a sill of 0 m or more and a frame with some thickness", i + 1));
+        if (!inside(g.north_m, g.east_m)) problems.push_back(message("gate %1 stands out of bounds", i + 1));
         for (const double along : {-1.0, 0.0, 1.0}) {
             const double h = radians(g.heading_deg);
             if (free({g.north_m + along * std::cos(h), g.east_m + along * std::sin(h), -(g.sill_m + g.height_m / 2)})) continue;
-            problems.push_back(said("gate %1 is blocked", i + 1));
+            problems.push_back(message("gate %1 is blocked", i + 1));
             break;
         }
     }
     for (const double height : {0.5, 1.5})
         if (!free({0, 0, -height})) {
-            problems.emplace_back(said("the start place in the middle is not free"));
+            problems.emplace_back(message("the start place in the middle is not free"));
             break;
         }
     return problems;

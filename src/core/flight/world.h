@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/dynamics.h"
 
 #include <string>
@@ -35,6 +35,7 @@ struct Gate {
     double width_m = 3, height_m = 3; ///< of the opening
     double sill_m = 0;                ///< height at which it begins
     double frame_m = 0.12;            ///< thickness of posts and bars
+    bool operator==(const Gate&) const = default;
 };
 
 /// Flat ground at height 0 with things on it. Leaving `half_size_m` to any side is out of bounds.
@@ -59,7 +60,7 @@ struct Box {
 
 /// What is wrong with a world, one sentence each: things out of bounds or without size, openings too small or blocked, a
 /// start place that is not free. Empty when it can be flown.
-[[nodiscard]] std::vector<Said> problems_of(const World& world);
+[[nodiscard]] std::vector<Message> problems_of(const World& world);
 
 enum class Contact { None, Touch, Crash };
 

@@ -14,18 +14,18 @@ auto* find_id(Things& things, const std::string& id)
 }
 
 /// Walks every way on from `id`; returns what is wrong with the first bad one.
-Said trouble_from(const FaultTree& tree, const std::string& id, std::vector<std::string>& way, std::set<std::string>& reached)
+Message trouble_from(const FaultTree& tree, const std::string& id, std::vector<std::string>& way, std::set<std::string>& reached)
 {
     reached.insert(id);
     if (find_id(tree.endings, id)) return {};
     const FaultQuestion* q = find_id(tree.questions, id);
     if (!q)
-        return way.empty() ? said("'%1' is neither a question nor an ending", id)
-                           : said("'%1' is neither a question nor an ending, but '%2' leads there", id, way.back());
-    if (std::find(way.begin(), way.end(), id) != way.end()) return said("the questions run in a circle at '%1'", id);
+        return way.empty() ? message("'%1' is neither a question nor an ending", id)
+                           : message("'%1' is neither a question nor an ending, but '%2' leads there", id, way.back());
+    if (std::find(way.begin(), way.end(), id) != way.end()) return message("the questions run in a circle at '%1'", id);
     way.push_back(id);
     for (const std::string& next : {q->yes, q->no})
-        if (Said trouble = trouble_from(tree, next, way, reached); !trouble.empty()) return trouble;
+        if (Message trouble = trouble_from(tree, next, way, reached); !trouble.empty()) return trouble;
     way.pop_back();
     return {};
 }
@@ -49,17 +49,17 @@ Result<FaultTree> checked(FaultTree tree)
 {
     std::vector<std::string> way;
     std::set<std::string> reached;
-    if (Said trouble = trouble_from(tree, tree.start, way, reached); !trouble.empty()) return bad_input(trouble);
+    if (Message trouble = trouble_from(tree, tree.start, way, reached); !trouble.empty()) return bad_input(trouble);
     std::set<std::string> ids;
-    const auto seen_once = [&](const std::string& id) -> Said {
-        if (!ids.insert(id).second) return said("'%1' stands there twice", id);
-        if (!reached.contains(id)) return said("nothing leads to '%1'", id);
+    const auto seen_once = [&](const std::string& id) -> Message {
+        if (!ids.insert(id).second) return message("'%1' stands there twice", id);
+        if (!reached.contains(id)) return message("nothing leads to '%1'", id);
         return {};
     };
     for (const FaultQuestion& q : tree.questions)
-        if (Said trouble = seen_once(q.id); !trouble.empty()) return bad_input(trouble);
+        if (Message trouble = seen_once(q.id); !trouble.empty()) return bad_input(trouble);
     for (const FaultEnding& e : tree.endings)
-        if (Said trouble = seen_once(e.id); !trouble.empty()) return bad_input(trouble);
+        if (Message trouble = seen_once(e.id); !trouble.empty()) return bad_input(trouble);
     return tree;
 }
 

@@ -10,6 +10,7 @@
 #include <limits>
 #include <map>
 #include <memory>
+#include <mutex>
 #include <set>
 #include <tuple>
 
@@ -122,7 +123,11 @@ Solved maximise(const Places& places, const Row& objective, const std::vector<Ro
                     high.data(), weight.data(), row_low.data(), row_high.data());
     Cbc_setObjSense(model.get(), -1);
     for (int column = 0; column < columns; ++column) Cbc_setInteger(model.get(), column);
-    Cbc_solve(model.get());
+    {
+        static std::mutex one_at_a_time; // the solver keeps state of its own beside its models
+        const std::scoped_lock lock(one_at_a_time);
+        Cbc_solve(model.get());
+    }
     Solved solved;
     const double* solution = Cbc_getColSolution(model.get());
     solved.any = solution && !Cbc_isProvenInfeasible(model.get()) && Cbc_getObjValue(model.get()) > -1e40;

@@ -1,6 +1,6 @@
 #include "core/progress/bill.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <algorithm>
 #include <array>

@@ -52,17 +52,17 @@ void look_ahead(DrillOutlook& o, const DrillTrials& trials, std::int64_t today, 
     if (o.hold_day) o.hold_day = std::max(*o.hold_day, passed ? today + more_days : o.pass_day.value_or(today) + more_days);
 }
 
-Said in_words(const DrillOutlook& o, std::size_t attempts)
+Message in_words(const DrillOutlook& o, std::size_t attempts)
 {
-    if (o.state == DrillState::Held) return said("held");
-    if (o.state == DrillState::Due) return said("was held, pass it again");
-    if (attempts == 0) return said("not flown yet");
+    if (o.state == DrillState::Held) return message("held");
+    if (o.state == DrillState::Due) return message("was held, pass it again");
+    if (attempts == 0) return message("not flown yet");
     if (attempts < least_trials_for_forecast)
-        return said("%1 of %2 attempts: nothing is forecast from fewer than %2", attempts, least_trials_for_forecast);
-    if (o.no_progress) return said("no progress over the last 8 attempts: change one thing, see the debrief");
-    if (!o.pass_trial && o.hold_trial) return said("passed; held by attempt %1 at the soonest", rounded(*o.hold_trial, 0));
-    if (!o.pass_trial) return said("at this rate it is not passed");
-    return said("passed by attempt %1", rounded(*o.pass_trial, 0));
+        return message("%1 of %2 attempts: nothing is forecast from fewer than %2", attempts, least_trials_for_forecast);
+    if (o.no_progress) return message("no progress over the last 8 attempts: change one thing, see the debrief");
+    if (!o.pass_trial && o.hold_trial) return message("passed; held by attempt %1 at the soonest", rounded(*o.hold_trial, 0));
+    if (!o.pass_trial) return message("at this rate it is not passed");
+    return message("passed by attempt %1", rounded(*o.pass_trial, 0));
 }
 
 } // namespace

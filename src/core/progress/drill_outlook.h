@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/base/units.h"
 #include "core/progress/practice_curve.h"
 #include "core/progress/standing.h"
@@ -45,7 +45,7 @@ struct DrillOutlook {
     /// The attempt and the day of a pass and of holding; nothing: it is there, or that cannot be said.
     std::optional<double> pass_trial, hold_trial;
     std::optional<std::int64_t> pass_day, pass_low_day, pass_high_day, hold_day;
-    Said words; ///< a line: where it stands
+    Message words; ///< a line: where it stands
 };
 /// A pass is taken for the later one of the marks' and the leading measure's. Holding it takes so many passes on so many days
 /// after that as the rules say, each attempt a pass: the earliest that it can be.

@@ -15,18 +15,18 @@ DayFinding ground_finding(const FlyingSite& site)
 {
     switch (site.ground) {
     case SiteGround::NotSaid:
-        return {Grade::NotSaid, "ground", said("What the ground is was not said: grass or tall weeds are wanted")};
+        return {Grade::NotSaid, "ground", message("What the ground is was not said: grass or tall weeds are wanted")};
     case SiteGround::Grass:
-    case SiteGround::TallWeeds: return {Grade::Good, "ground", said("Soft ground: %1", said(ground_key(site.ground)))};
-    case SiteGround::Sand: return {Grade::Careful, "ground", said("Sand is soft, but gets into motors: grass is better")};
+    case SiteGround::TallWeeds: return {Grade::Good, "ground", message("Soft ground: %1", message(ground_key(site.ground)))};
+    case SiteGround::Sand: return {Grade::Careful, "ground", message("Sand is soft, but gets into motors: grass is better")};
     case SiteGround::Gravel:
-        return {Grade::Careful, "ground", said("Gravel breaks propellers and is thrown up: grass is better")};
+        return {Grade::Careful, "ground", message("Gravel breaks propellers and is thrown up: grass is better")};
     case SiteGround::Asphalt:
     case SiteGround::Concrete: break;
     }
-    return {
-        Grade::Stop, "ground",
-        said("Not over %1: every touch breaks something, and hard ground throws the wash back", said(ground_key(site.ground)))};
+    return {Grade::Stop, "ground",
+            message("Not over %1: every touch breaks something, and hard ground throws the wash back",
+                    message(ground_key(site.ground)))};
 }
 
 void judge_site(const FlyingSite& site, const HouseLimits& house, std::vector<DayFinding>& found)
@@ -34,67 +34,67 @@ void judge_site(const FlyingSite& site, const HouseLimits& house, std::vector<Da
     found.push_back(ground_finding(site));
     const double room = house.of(Limit::DayRoomM);
     if (site.room_m <= 0)
-        found.push_back({Grade::NotSaid, "room", said("How much room there is was not said")});
+        found.push_back({Grade::NotSaid, "room", message("How much room there is was not said")});
     else
         found.push_back({site.room_m < room ? Grade::Stop : Grade::Good, "room",
-                         said("%1 m of room around the pilot, %2 m wanted", rounded(site.room_m, 0), rounded(room, 0))});
-    if (site.people) found.push_back({Grade::Stop, "people", said("People are near: wait, or fly elsewhere")});
+                         message("%1 m of room around the pilot, %2 m wanted", rounded(site.room_m, 0), rounded(room, 0))});
+    if (site.people) found.push_back({Grade::Stop, "people", message("People are near: wait, or fly elsewhere")});
     if (site.water)
-        found.push_back({Grade::Careful, "water", said("Water is near: stay on the other side of it, no flips there")});
-    if (site.masts) found.push_back({Grade::Careful, "masts", said("Masts or lines are near: say out loud where they are")});
+        found.push_back({Grade::Careful, "water", message("Water is near: stay on the other side of it, no flips there")});
+    if (site.masts) found.push_back({Grade::Careful, "masts", message("Masts or lines are near: say out loud where they are")});
     if (site.spotter.empty())
-        found.push_back({Grade::Stop, "spotter", said("No spotter: in goggles somebody has to see the aircraft and the sky")});
+        found.push_back({Grade::Stop, "spotter", message("No spotter: in goggles somebody has to see the aircraft and the sky")});
     else
-        found.push_back({Grade::Good, "spotter", said("Spotter: %1", site.spotter)});
+        found.push_back({Grade::Good, "spotter", message("Spotter: %1", site.spotter)});
     if (site.permission.empty())
         found.push_back(
-            {Grade::NotSaid, "permission", said("No permission noted: ask the owner and the national aviation authority")});
+            {Grade::NotSaid, "permission", message("No permission noted: ask the owner and the national aviation authority")});
     else
-        found.push_back({Grade::Good, "permission", said("Permission: %1", site.permission)});
+        found.push_back({Grade::Good, "permission", message("Permission: %1", site.permission)});
 }
 
 void judge_weather(const Weather& w, bool has_flown, const HouseLimits& house, std::vector<DayFinding>& found)
 {
-    if (w.thunder) found.push_back({Grade::Stop, "thunder", said("Thunder or squalls are told: not today")});
-    if (w.wet) found.push_back({Grade::Stop, "rain", said("Rain or snow is told: the electronics are open")});
-    if (w.fog) found.push_back({Grade::Stop, "fog", said("Fog is told")});
+    if (w.thunder) found.push_back({Grade::Stop, "thunder", message("Thunder or squalls are told: not today")});
+    if (w.wet) found.push_back({Grade::Stop, "rain", message("Rain or snow is told: the electronics are open")});
+    if (w.fog) found.push_back({Grade::Stop, "fog", message("Fog is told")});
     const double wind = house.of(has_flown ? Limit::DayWindLaterMps : Limit::DayWindFirstMps), gust = house.of(Limit::DayGustMps);
     constexpr double nearly = 0.75; // house
     if (!w.wind_mps)
-        found.push_back({Grade::NotSaid, "wind", said("The wind was not said")});
+        found.push_back({Grade::NotSaid, "wind", message("The wind was not said")});
     else
         found.push_back(
             {*w.wind_mps > wind            ? Grade::Stop
              : *w.wind_mps > nearly * wind ? Grade::Careful
                                            : Grade::Good,
              "wind",
-             has_flown ? said("Wind %1 m/s, at most %2 m/s for a pilot who has flown a real aircraft", rounded(*w.wind_mps, 1),
-                              rounded(wind, 1))
-                       : said("Wind %1 m/s, at most %2 m/s for a first flight", rounded(*w.wind_mps, 1), rounded(wind, 1))});
+             has_flown ? message("Wind %1 m/s, at most %2 m/s for a pilot who has flown a real aircraft", rounded(*w.wind_mps, 1),
+                                 rounded(wind, 1))
+                       : message("Wind %1 m/s, at most %2 m/s for a first flight", rounded(*w.wind_mps, 1), rounded(wind, 1))});
     if (w.gust_mps && w.wind_mps) {
         const double above = *w.gust_mps - *w.wind_mps;
         found.push_back({above > gust ? Grade::Stop : Grade::Good, "gusts",
-                         said("Gusts to %1 m/s, %2 m/s above the wind, at most %3 m/s", rounded(*w.gust_mps, 1),
-                              rounded(above, 1), rounded(gust, 1))});
+                         message("Gusts to %1 m/s, %2 m/s above the wind, at most %3 m/s", rounded(*w.gust_mps, 1),
+                                 rounded(above, 1), rounded(gust, 1))});
     }
     const double visibility = house.of(Limit::DayVisibilityM);
     if (!w.visibility_m)
-        found.push_back({Grade::NotSaid, "visibility", said("The visibility was not said")});
+        found.push_back({Grade::NotSaid, "visibility", message("The visibility was not said")});
     else
         found.push_back({*w.visibility_m < visibility ? Grade::Stop : Grade::Good, "visibility",
-                         said("Visibility %1 m, at least %2 m", rounded(*w.visibility_m, 0), rounded(visibility, 0))});
+                         message("Visibility %1 m, at least %2 m", rounded(*w.visibility_m, 0), rounded(visibility, 0))});
     const double cold = house.of(Limit::DayColdC), hot = house.of(Limit::DayHotC);
     if (!w.temperature_c)
-        found.push_back({Grade::NotSaid, "temperature", said("The temperature was not said")});
+        found.push_back({Grade::NotSaid, "temperature", message("The temperature was not said")});
     else if (*w.temperature_c < cold)
         found.push_back(
             {Grade::Careful, "temperature",
-             said("%1 °C: keep the batteries warm until they are flown, and land earlier", rounded(*w.temperature_c, 0))});
+             message("%1 °C: keep the batteries warm until they are flown, and land earlier", rounded(*w.temperature_c, 0))});
     else if (*w.temperature_c > hot)
         found.push_back(
-            {Grade::Careful, "temperature", said("%1 °C: thin air, hot motors, short flights", rounded(*w.temperature_c, 0))});
+            {Grade::Careful, "temperature", message("%1 °C: thin air, hot motors, short flights", rounded(*w.temperature_c, 0))});
     else
-        found.push_back({Grade::Good, "temperature", said("%1 °C", rounded(*w.temperature_c, 0))});
+        found.push_back({Grade::Good, "temperature", message("%1 °C", rounded(*w.temperature_c, 0))});
 }
 
 } // namespace

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/dynamics.h"
 #include "core/progress/house_limits.h"
 #include "core/progress/weather_report.h"
@@ -54,7 +54,7 @@ enum class Grade : std::uint8_t { Good, NotSaid, Careful, Stop };
 struct DayFinding {
     Grade grade = Grade::Good;
     std::string_view what; ///< "ground", "wind", …
-    Said words;            ///< a sentence
+    Message words;         ///< a sentence
 };
 /// What speaks against flying, the worst thing first. Limits are the house's; those of a pilot who has flown a real aircraft
 /// before are wider.

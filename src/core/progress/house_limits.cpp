@@ -1,6 +1,6 @@
 #include "core/progress/house_limits.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <algorithm>
 #include <iterator>
@@ -9,7 +9,7 @@ namespace bh {
 
 namespace {
 
-constexpr HouseLimit table[] = {
+constexpr HouseLimit limit_table[] = {
     {Limit::HoursLow, "hours.low", LimitGroup::Hours, label("Hours before a first real flight"), "h", 20, 0, 500, 0,
      label("The low end of what is called enough (common practice, no source)")},
     {Limit::HoursComfortable, "hours.comfortable", LimitGroup::Hours, label("Hours that are comfortable"), "h", 50, 0, 1000, 0,
@@ -107,13 +107,13 @@ constexpr HouseLimit table[] = {
      36, 1, 240, 0, label("Common practice; the law of the place may say otherwise")},
 };
 
-consteval bool is_in_order()
+consteval bool limits_in_order()
 {
-    for (std::size_t i = 0; i < std::size(table); ++i)
-        if (table[i].limit != static_cast<Limit>(i)) return false;
-    return std::size(table) == house_limit_count;
+    for (std::size_t i = 0; i < std::size(limit_table); ++i)
+        if (limit_table[i].limit != static_cast<Limit>(i)) return false;
+    return std::size(limit_table) == house_limit_count;
 }
-static_assert(is_in_order(), "each limit has its row, in the order of the enumeration");
+static_assert(limits_in_order(), "each limit has its row, in the order of the enumeration");
 
 } // namespace
 
@@ -133,18 +133,19 @@ std::string_view group_name(LimitGroup group)
     return {};
 }
 
-std::span<const HouseLimit> house_limits() { return table; }
-const HouseLimit& facts_of(Limit limit) { return table[static_cast<std::size_t>(limit)]; }
+std::span<const HouseLimit> house_limits() { return limit_table; }
+const HouseLimit& facts_of(Limit limit) { return limit_table[static_cast<std::size_t>(limit)]; }
 
 const HouseLimit* house_limit(std::string_view id)
 {
-    const auto* found = std::find_if(std::begin(table), std::end(table), [id](const HouseLimit& l) { return l.id == id; });
-    return found == std::end(table) ? nullptr : found;
+    const auto* found =
+        std::find_if(std::begin(limit_table), std::end(limit_table), [id](const HouseLimit& l) { return l.id == id; });
+    return found == std::end(limit_table) ? nullptr : found;
 }
 
 HouseLimits::HouseLimits()
 {
-    for (const HouseLimit& l : table) values_[static_cast<std::size_t>(l.limit)] = l.usual;
+    for (const HouseLimit& l : limit_table) values_[static_cast<std::size_t>(l.limit)] = l.usual;
 }
 
 void HouseLimits::change(Limit limit, double value)

@@ -11,16 +11,16 @@ using Facts = ReadinessFacts;
 
 struct Answer {
     GateState state;
-    Said evidence;
+    Message evidence;
     std::optional<std::int64_t> by_day{};
 };
 
-Said with_days_ago(int days, std::string_view today, std::string_view yesterday, std::string_view before)
+Message with_days_ago(int days, std::string_view today, std::string_view yesterday, std::string_view before)
 {
-    return days == 0 ? said(today) : days == 1 ? said(yesterday) : said(before, days);
+    return days == 0 ? message(today) : days == 1 ? message(yesterday) : message(before, days);
 }
 
-Answer answer(bool met, Said evidence, std::optional<std::int64_t> by_day = {})
+Answer answer(bool met, Message evidence, std::optional<std::int64_t> by_day = {})
 {
     return {met ? GateState::Met : GateState::NotYet, std::move(evidence), met ? std::nullopt : by_day};
 }
@@ -36,16 +36,16 @@ std::optional<std::int64_t> day_of(double hours, double wanted, double a_week, s
 Answer hours(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     return answer(f.hours >= house.of(Limit::HoursLow),
-                  said("%1 of %2 h, %3 h a week over four weeks", rounded(f.hours, 1), rounded(house.of(Limit::HoursLow), 0),
-                       rounded(f.weekly_hours, 1)),
+                  message("%1 of %2 h, %3 h a week over four weeks", rounded(f.hours, 1), rounded(house.of(Limit::HoursLow), 0),
+                          rounded(f.weekly_hours, 1)),
                   day_of(f.hours, house.of(Limit::HoursLow), f.weekly_hours, today));
 }
 
 Answer matched_hours(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     return answer(f.matched_hours >= house.of(Limit::HoursMatched),
-                  said("%1 of %2 h on rates that were matched, %3 h a week", rounded(f.matched_hours, 1),
-                       rounded(house.of(Limit::HoursMatched), 0), rounded(f.weekly_matched_hours, 1)),
+                  message("%1 of %2 h on rates that were matched, %3 h a week", rounded(f.matched_hours, 1),
+                          rounded(house.of(Limit::HoursMatched), 0), rounded(f.weekly_matched_hours, 1)),
                   day_of(f.matched_hours, house.of(Limit::HoursMatched), f.weekly_matched_hours, today));
 }
 
@@ -53,49 +53,59 @@ Answer cadence(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     return answer(
         f.weekly_hours >= house.of(Limit::HoursWeekly),
-        said("%1 h a week over four weeks, %2 wanted", rounded(f.weekly_hours, 1), rounded(house.of(Limit::HoursWeekly), 0)));
+        message("%1 h a week over four weeks, %2 wanted", rounded(f.weekly_hours, 1), rounded(house.of(Limit::HoursWeekly), 0)));
 }
 
 Answer stages(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    if (f.stages == 0) return {GateState::Unknown, said("No curriculum")};
-    const Said held = said("%1 of %2 stages held", f.stages_held, f.stages);
+    if (f.stages == 0) return {GateState::Unknown, message("No curriculum")};
+    const Message held = message("%1 of %2 stages held", f.stages_held, f.stages);
     const bool all = f.stages_held >= f.stages;
-    return answer(all, all || f.stage_next.empty() ? held : said("%1; next is %2", held, f.stage_next));
+    return answer(all, all || f.stage_next.empty() ? held : message("%1; next is %2", held, f.stage_next));
 }
 
 Answer sides(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    return answer(f.side_gaps.empty(), f.side_gaps.empty() ? said("No drill whose sides lie apart") : f.side_gaps.front());
+    return answer(f.side_gaps.empty(), f.side_gaps.empty() ? message("No drill whose sides lie apart") : f.side_gaps.front());
 }
 
 Answer throttle_cut(const Facts& f, const HouseLimits& house, std::int64_t)
 {
-    if (f.throttle_cuts_s.empty()) return {GateState::Unknown, said("No crash yet: what the hand does then is not known")};
+    if (f.throttle_cuts_s.empty()) return {GateState::Unknown, message("No crash yet: what the hand does then is not known")};
     const std::size_t n = std::min(f.throttle_cuts_s.size(), static_cast<std::size_t>(house.whole(Limit::GateCrashes)));
     const auto within = std::count_if(f.throttle_cuts_s.end() - static_cast<std::ptrdiff_t>(n), f.throttle_cuts_s.end(),
                                       [](double seconds) { return seconds <= 1; });
     return answer(static_cast<double>(within) >= house.share(Limit::GateCutShare) * static_cast<double>(n),
-                  said("within 1 s after %1 of the last %2 crashes", static_cast<int>(within), n));
+                  message("within 1 s after %1 of the last %2 crashes", static_cast<int>(within), n));
+}
+
+/// What a curriculum has no drill for can be done elsewhere, and is not known until it was.
+Answer with_drill(const std::string& drill, std::string_view wanted, Answer found)
+{
+    if (found.state == GateState::Met || !drill.empty()) return found;
+    return {GateState::Unknown, message("The curriculum has no drill %1", message(wanted))};
 }
 
 Answer roof(const Facts& f, const HouseLimits& house, std::int64_t)
 {
-    return answer(
-        f.roof_minutes >= house.of(Limit::GateRoofMinutes),
-        said("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0), rounded(house.of(Limit::GateRoofMinutes), 0)));
+    return with_drill(f.roof_drill, label("that is flown under a roof"),
+                      answer(f.roof_minutes >= house.of(Limit::GateRoofMinutes),
+                             message("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0),
+                                     rounded(house.of(Limit::GateRoofMinutes), 0))));
 }
 
 Answer panic(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    return answer(f.panic_passes > 0, f.panic_passes > 0
-                                          ? said_of(f.panic_passes, "Upset passed %n time", "Upset passed %n times")
-                                          : said("Upset, which asks for the panic switch, was not passed yet"));
+    const Message drill = f.panic_drill.empty() ? message("a drill with the panic switch") : message(f.panic_drill);
+    return with_drill(f.panic_drill, label("that asks for the panic switch"),
+                      answer(f.panic_passes > 0,
+                             f.panic_passes > 0 ? message_of(f.panic_passes, "%1 passed %n time", "%1 passed %n times", drill)
+                                                : message("%1, which asks for the panic switch, was not passed yet", drill)));
 }
 
 Answer controller(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
-    if (!f.calibrated_day) return answer(false, said("No controller calibration that was verified"));
+    if (!f.calibrated_day) return answer(false, message("No controller calibration that was verified"));
     const auto age = static_cast<int>(today - *f.calibrated_day);
     if (!f.controller_fault.empty()) return answer(false, f.controller_fault);
     return answer(age <= house.whole(Limit::GateCalibrationDays),
@@ -105,17 +115,17 @@ Answer controller(const Facts& f, const HouseLimits& house, std::int64_t today)
 
 Answer match(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
-    if (f.match.empty()) return answer(false, said("Rates were not matched with the real aircraft's"));
+    if (f.match.empty()) return answer(false, message("Rates were not matched with the real aircraft's"));
     if (!f.match_stale.empty()) return answer(false, f.match_stale);
     return answer(f.hours_in_simulator >= house.of(Limit::GateSimulatorHours),
-                  said("matched in %1, %2 of %3 h on them there", f.match, rounded(f.hours_in_simulator, 1),
-                       rounded(house.of(Limit::GateSimulatorHours), 0)),
+                  message("matched in %1, %2 of %3 h on them there", f.match, rounded(f.hours_in_simulator, 1),
+                          rounded(house.of(Limit::GateSimulatorHours), 0)),
                   day_of(f.hours_in_simulator, house.of(Limit::GateSimulatorHours), f.weekly_matched_hours, today));
 }
 
 Answer currency(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
-    if (!f.last_practice_day) return answer(false, said("Has not practised yet"));
+    if (!f.last_practice_day) return answer(false, message("Has not practised yet"));
     const auto ago = static_cast<int>(today - *f.last_practice_day);
     return answer(
         ago <= house.whole(Limit::GatePracticeDays),
@@ -125,41 +135,42 @@ Answer currency(const Facts& f, const HouseLimits& house, std::int64_t today)
 Answer rehearsal(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     const auto days = static_cast<int>(f.rehearsal_days.size());
-    return answer(days >= house.whole(Limit::GateRehearsalDays),
-                  said("First day rehearsed and passed on %1 of %2 days", days, house.whole(Limit::GateRehearsalDays)));
+    const int wanted = house.whole(Limit::GateRehearsalDays);
+    return with_drill(f.rehearsal_drill, label("that rehearses the first day"),
+                      answer(days >= wanted, message("First day rehearsed and passed on %1 of %2 days", days, wanted)));
 }
 
 Answer habits(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     constexpr int least_flights = 3;
     if (!f.strong_habit.empty()) return answer(false, f.strong_habit);
-    if (f.rocking_flights < least_flights) return {GateState::Unknown, said("Fewer than three flights tell of rocking")};
+    if (f.rocking_flights < least_flights) return {GateState::Unknown, message("Fewer than three flights tell of rocking")};
     return answer(
         f.rocking_share < house.share(Limit::GateRockingShare),
-        said("no strong habit; rocked for %1 % of the last %2 flights", rounded(100 * f.rocking_share, 0), f.rocking_flights));
+        message("no strong habit; rocked for %1 % of the last %2 flights", rounded(100 * f.rocking_share, 0), f.rocking_flights));
 }
 
 Answer sickness(const Facts& f, const HouseLimits& house, std::int64_t)
 {
-    if (f.by_screen) return answer(true, said("practises by the screen"));
-    if (!f.sickness_total) return {GateState::Unknown, said("No answers to the sickness questionnaire")};
+    if (f.by_screen) return answer(true, message("practises by the screen"));
+    if (!f.sickness_total) return {GateState::Unknown, message("No answers to the sickness questionnaire")};
     return answer(
         *f.sickness_total <= house.of(Limit::SicknessTotal),
-        said("questionnaire %1, at most %2", rounded(*f.sickness_total, 1), rounded(house.of(Limit::SicknessTotal), 0)));
+        message("questionnaire %1, at most %2", rounded(*f.sickness_total, 1), rounded(house.of(Limit::SicknessTotal), 0)));
 }
 
 Answer real_setup(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    if (!f.as_real) return {GateState::Unknown, said("No set-up beside a real aircraft")};
-    return answer(*f.as_real, *f.as_real        ? said("practised as the real aircraft is set")
-                              : f.eased.empty() ? said("eased yet")
+    if (!f.as_real) return {GateState::Unknown, message("No set-up beside a real aircraft")};
+    return answer(*f.as_real, *f.as_real        ? message("practised as the real aircraft is set")
+                              : f.eased.empty() ? message("eased yet")
                                                 : f.eased);
 }
 
 Answer briefing(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    if (!f.briefed) return {GateState::Unknown, said("No briefing is kept")};
-    return answer(*f.briefed, *f.briefed ? said("read aloud and ticked") : said("begun, and not every point is ticked"));
+    if (!f.briefed) return {GateState::Unknown, message("No briefing is kept")};
+    return answer(*f.briefed, *f.briefed ? message("read aloud and ticked") : message("begun, and not every point is ticked"));
 }
 
 } // namespace

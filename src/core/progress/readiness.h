@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/progress/house_limits.h"
 
 #include <cstdint>
@@ -16,25 +16,28 @@ struct ReadinessFacts {
     double hours = 0, matched_hours = 0;
     double weekly_hours = 0, weekly_matched_hours = 0; ///< mean of four weeks
     int stages = 0, stages_held = 0;
-    Said stage_next;                     ///< the drill that is missing first
-    std::vector<Said> side_gaps;         ///< a sentence for each drill whose sides lie apart
+    Message stage_next;                  ///< the drill that is missing first
+    std::vector<Message> side_gaps;      ///< a sentence for each drill whose sides lie apart
     std::vector<double> throttle_cuts_s; ///< after each crash, the newest last
+    /// Names of the curriculum's drills that are flown under a roof, ask for the panic switch, and rehearse the first day; empty:
+    /// the curriculum has none, so that its gate can only be met elsewhere.
+    std::string roof_drill, panic_drill, rehearsal_drill;
     double roof_minutes = 0;
-    int panic_passes = 0; ///< of the drill that asks for the panic switch
+    int panic_passes = 0;
     std::optional<std::int64_t> calibrated_day;
-    Said controller_fault;         ///< what is wrong with it, a sentence; empty: it is good
+    Message controller_fault;      ///< what is wrong with it, a sentence; empty: it is good
     std::string match;             ///< for which simulator; empty: rates were not matched
-    Said match_stale;              ///< why it holds no more; empty: it holds
+    Message match_stale;           ///< why it holds no more; empty: it holds
     double hours_in_simulator = 0; ///< on the matched rates
     std::optional<std::int64_t> last_practice_day;
     std::vector<std::int64_t> rehearsal_days; ///< on which the rehearsal was passed, each once
     int rocking_flights = 0;                  ///< of the last five that tell of it
     double rocking_share = 0;
-    Said strong_habit; ///< empty: none
+    Message strong_habit; ///< empty: none
     std::optional<double> sickness_total;
     bool by_screen = false;      ///< practises by the screen
     std::optional<bool> as_real; ///< the practised aircraft is as the real one is; nothing: no set-up
-    Said eased;                  ///< what is eased yet, in words
+    Message eased;               ///< what is eased yet, in words
     std::optional<bool> briefed; ///< nothing: no briefing was begun
 };
 
@@ -45,7 +48,7 @@ struct ReadinessGate {
     std::string_view id, name; ///< "throttle-cut", "Throttle after a crash"
     GateState state = GateState::Unknown;
     std::optional<std::int64_t> by_day; ///< when it is met at the present pace; nothing: that cannot be said, or it is met
-    Said evidence;                      ///< a sentence
+    Message evidence;                   ///< a sentence
 };
 
 /// Every gate, in the order in which they are usually met. That all are met is advice: a coordinator decides, and the law. What

@@ -14,47 +14,47 @@ namespace {
 
 constexpr int weeks_shown = 8;
 
-Said what_is_missing(const DrillStanding& s, const DrillFact& drill, const HouseLimits& house)
+Message what_is_missing(const DrillStanding& s, const DrillFact& drill, const HouseLimits& house)
 {
-    if (s.state == DrillState::Held) return said("held");
-    if (s.state == DrillState::Due) return said("was held, pass it again");
-    if (s.attempts == 0) return said("not flown yet");
-    if (s.passes == 0) return said_of(s.attempts, "no pass in %n attempt", "no pass in %n attempts");
+    if (s.state == DrillState::Held) return message("held");
+    if (s.state == DrillState::Due) return message("was held, pass it again");
+    if (s.attempts == 0) return message("not flown yet");
+    if (s.passes == 0) return message_of(s.attempts, "no pass in %n attempt", "no pass in %n attempts");
     if (s.holding < house.whole(Limit::HoldPasses) && s.holding < s.passes)
-        return said_of(s.passes, "passed %n time, %1 of %2 to hold", "passed %n times, %1 of %2 to hold", s.holding,
-                       house.whole(Limit::HoldPasses));
+        return message_of(s.passes, "passed %n time, %1 of %2 to hold", "passed %n times, %1 of %2 to hold", s.holding,
+                          house.whole(Limit::HoldPasses));
     if (s.holding < house.whole(Limit::HoldPasses))
-        return said_of(s.passes, "passed %n time of %1", "passed %n times of %1", house.whole(Limit::HoldPasses));
+        return message_of(s.passes, "passed %n time of %1", "passed %n times of %1", house.whole(Limit::HoldPasses));
     if (s.holding_days < house.whole(Limit::HoldDays))
-        return said_of(s.passes, "passed %n time, needs another day", "passed %n times, needs another day");
+        return message_of(s.passes, "passed %n time, needs another day", "passed %n times, needs another day");
     const auto minutes = static_cast<std::int64_t>(s.minutes);
-    return said("%1, %2", said_of(s.passes, "passed %n time", "passed %n times"),
-                said_of(minutes, "%n minute of %1 flown", "%n minutes of %1 flown", static_cast<int>(drill.least_minutes)));
+    return message("%1, %2", message_of(s.passes, "passed %n time", "passed %n times"),
+                   message_of(minutes, "%n minute of %1 flown", "%n minutes of %1 flown", static_cast<int>(drill.least_minutes)));
 }
 
 using Look = PilotStanding::Look;
 
 /// Every reason to look at a pilot, the gravest first.
-std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const Said& next_name,
+std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std::int64_t today, const Message& next_name,
                            const DrillStanding& next, const HouseLimits& house)
 {
     using Go = PilotStanding::Go;
     std::vector<Look> looks;
     if (facts.symptoms_today)
         looks.push_back(
-            {Cause::Symptoms, said("Symptoms today: the screen, a rest, and no real aircraft today"), Go::FirstFlight, today});
-    if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, said("No controller calibration yet"), Go::Controller});
-    if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, said("Has not practised yet"), Go::Drills});
+            {Cause::Symptoms, message("Symptoms today: the screen, a rest, and no real aircraft today"), Go::FirstFlight, today});
+    if (!facts.calibrated_day) looks.push_back({Cause::NoCalibration, message("No controller calibration yet"), Go::Controller});
+    if (!s.last_practice_day) looks.push_back({Cause::NeverPractised, message("Has not practised yet"), Go::Drills});
     if (const auto rest = today - s.last_practice_day.value_or(today); rest > house.whole(Limit::LookRestDays))
-        looks.push_back({Cause::Rest, said_of(rest, "No practice for %n day", "No practice for %n days"), Go::Drills,
+        looks.push_back({Cause::Rest, message_of(rest, "No practice for %n day", "No practice for %n days"), Go::Drills,
                          *s.last_practice_day + house.whole(Limit::LookRestDays)});
     if (next.failed_in_a_row >= house.whole(Limit::LookFailures))
         looks.push_back({Cause::Failing,
-                         said_of(next.failed_in_a_row, "%1 failed %n time in a row", "%1 failed %n times in a row", next_name),
+                         message_of(next.failed_in_a_row, "%1 failed %n time in a row", "%1 failed %n times in a row", next_name),
                          Go::Drills, next.failing_since_day});
     if (const auto age = today - facts.calibrated_day.value_or(today); age > house.whole(Limit::GateCalibrationDays))
         looks.push_back({Cause::OldCalibration,
-                         said_of(age, "Controller calibrated %n day ago", "Controller calibrated %n days ago"), Go::Controller,
+                         message_of(age, "Controller calibrated %n day ago", "Controller calibrated %n days ago"), Go::Controller,
                          *facts.calibrated_day + house.whole(Limit::GateCalibrationDays)});
     if (!facts.controller_drift.empty())
         looks.push_back({Cause::Drift, facts.controller_drift, Go::Controller, facts.calibrated_day});
@@ -65,9 +65,9 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
     const double pace = std::accumulate(newest, s.weekly_hours.end(), 0.0) / over_weeks;
     if (short_weeks(s.weekly_hours, house.of(Limit::HoursWeekly)) >= house.whole(Limit::HoursShortWeeks)) {
         looks.push_back({Cause::Slow,
-                         said_of(house.whole(Limit::HoursShortWeeks), "Below %1 h a week for %n week, %2 h over four",
-                                 "Below %1 h a week for %n weeks, %2 h over four", significant(house.of(Limit::HoursWeekly), 3),
-                                 rounded(pace, 1)),
+                         message_of(house.whole(Limit::HoursShortWeeks), "Below %1 h a week for %n week, %2 h over four",
+                                    "Below %1 h a week for %n weeks, %2 h over four",
+                                    significant(house.of(Limit::HoursWeekly), 3), rounded(pace, 1)),
                          Go::Progress, today - 7 * house.whole(Limit::HoursShortWeeks)});
     }
     return looks;
@@ -91,14 +91,14 @@ std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right, dou
 
 } // namespace
 
-Said side_gap_in_words(const DrillStanding& s)
+Message side_gap_in_words(const DrillStanding& s)
 {
     if (!s.sides || std::abs(s.sides->left_minus_right) <= s.sides->told_above) return {};
     if (s.sides->low <= 0 && s.sides->high >= 0) return {};
     const bool right = s.sides->left_minus_right > 0;
     const Rounded points = rounded(std::abs(s.sides->left_minus_right), 0);
-    return right ? said("right %1 points behind left over the last %2 attempts", points, s.sides->attempts)
-                 : said("left %1 points behind right over the last %2 attempts", points, s.sides->attempts);
+    return right ? message("right %1 points behind left over the last %2 attempts", points, s.sides->attempts)
+                 : message("left %1 points behind right over the last %2 attempts", points, s.sides->attempts);
 }
 
 ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
@@ -174,9 +174,9 @@ std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attemp
         const bool done = s.minutes >= curriculum.free_blocks[i].minutes - nearly_min;
         s.passes = done ? 1 : 0;
         s.state = done ? DrillState::Held : s.attempts > 0 ? DrillState::Tried : DrillState::Untried;
-        s.next = done ? said("flown")
-                      : said("%1 of %2 minutes flown", rounded(std::floor(s.minutes), 0),
-                             rounded(curriculum.free_blocks[i].minutes, 0));
+        s.next = done ? message("flown")
+                      : message("%1 of %2 minutes flown", rounded(std::floor(s.minutes), 0),
+                                rounded(curriculum.free_blocks[i].minutes, 0));
     }
     return all;
 }
@@ -256,10 +256,11 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         next = step->standing;
         s.next_drill = step->drill_id;
         s.next_reason = next.next;
-        if (const Said gap = side_gap_in_words(next); !gap.empty())
-            s.next_reason = next.state == DrillState::Held ? gap : said("%1; %2", s.next_reason, gap);
+        if (const Message gap = side_gap_in_words(next); !gap.empty())
+            s.next_reason = next.state == DrillState::Held ? gap : message("%1; %2", s.next_reason, gap);
     }
-    const Said next_name = curriculum.free_block(s.next_drill) ? said("Free flight") : said(known(drills, s.next_drill).name);
+    const Message next_name =
+        curriculum.free_block(s.next_drill) ? message("Free flight") : message(known(drills, s.next_drill).name);
     s.looks = looks_at(facts, s, today, next_name, next, house);
     for (Look& look : s.looks) look.words = capital(look.words);
     s.needs_attention = !s.looks.empty() && s.looks.front().cause != Cause::Slow;
@@ -267,9 +268,9 @@ PilotStanding pilot_standing(const PilotFacts& facts, const Curriculum& curricul
         s.attention = s.looks.front().words;
         s.go = s.looks.front().go;
     } else if (s.next_drill.empty()) {
-        s.attention = said("Every stage is held");
+        s.attention = message("Every stage is held");
     } else {
-        s.attention = said("Next: %1, %2", next_name, s.next_reason);
+        s.attention = message("Next: %1, %2", next_name, s.next_reason);
         s.go = PilotStanding::Go::Drills;
     }
     s.attention = capital(s.attention);

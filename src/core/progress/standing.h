@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/progress/curriculum.h"
 #include "core/progress/house_limits.h"
 
@@ -60,7 +60,7 @@ struct DrillStanding {
     std::optional<double> trend;        ///< points from attempt to attempt over the last five; nothing before the third
     std::optional<SideGap> sides;       ///< nothing before three attempts that flew both
     bool waits_for_another_day = false; ///< nothing else is missing, and it was passed today
-    Said next;                          ///< what is missing
+    Message next;                       ///< what is missing
 };
 
 /// Attempts of one pilot in time order; those of other drills are passed over.
@@ -72,7 +72,7 @@ struct DrillStanding {
 [[nodiscard]] std::vector<DrillStanding> free_standings(const std::vector<AttemptFact>& attempts, const Curriculum& curriculum);
 
 /// "right 18 points behind left over the last 6 attempts"; empty while the gap is small, or may be chance.
-[[nodiscard]] Said side_gap_in_words(const DrillStanding& standing);
+[[nodiscard]] Message side_gap_in_words(const DrillStanding& standing);
 
 /// The habit after crashes: how many there were and how many throttles were at the bottom within a second.
 struct ThrottleCutHabit {
@@ -94,10 +94,10 @@ struct PilotFacts {
     std::vector<PracticeFact> practice;         ///< in time order
     std::optional<std::int64_t> calibrated_day; ///< of the controller last flown with, or any when nothing was flown
     bool symptoms_today = false;                ///< the sickness questionnaire's score was above the house's limit
-    Said controller_drift;                      ///< what has drifted on that controller, a sentence; empty when nothing has
-    Said stale_match;                           ///< why the match of the rates holds no more, a sentence; empty when it does
+    Message controller_drift;                   ///< what has drifted on that controller, a sentence; empty when nothing has
+    Message stale_match;                        ///< why the match of the rates holds no more, a sentence; empty when it does
     std::optional<std::int64_t> stale_since_day{};
-    Said strong_habit; ///< what goes wrong flight after flight, a sentence; empty when nothing does
+    Message strong_habit; ///< what goes wrong flight after flight, a sentence; empty when nothing does
     double target_h = 20;
     std::vector<std::string> opened_stages; ///< of the curriculum, by name: opened by hand
 };
@@ -132,7 +132,7 @@ struct PilotStanding {
     enum class Go : std::uint8_t { Nowhere, Controller, Drills, Rates, Debrief, FirstFlight, Progress };
     struct Look {
         Cause cause = Cause::Symptoms;
-        Said words; ///< a sentence
+        Message words; ///< a sentence
         Go go = Go::Nowhere;
         std::optional<std::int64_t> since_day{}; ///< nothing: not known
     };
@@ -146,9 +146,9 @@ struct PilotStanding {
     std::vector<double> weekly_hours; ///< the last 8 weeks, oldest first, the last one ends today
     std::optional<std::int64_t> last_practice_day;
     std::string next_drill;       ///< id; empty when every stage is held
-    Said next_reason;             ///< why that one
+    Message next_reason;          ///< why that one
     bool needs_attention = false; ///< there is something to look at besides few hours
-    Said attention;               ///< the gravest reason to look at this pilot, or what comes next
+    Message attention;            ///< the gravest reason to look at this pilot, or what comes next
     Go go = Go::Nowhere;          ///< where that is done
 };
 

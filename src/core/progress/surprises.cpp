@@ -1,6 +1,6 @@
 #include "core/progress/surprises.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <algorithm>
 #include <array>
@@ -25,17 +25,14 @@ std::optional<Surprise> surprise_from_key(std::string_view key)
 Remedy remedy_for(Surprise surprise)
 {
     switch (surprise) {
-    case Surprise::Wind:
-        return {label("Fly Height window with the day's wind and gusts switched on"), "hover-window", true, false};
-    case Surprise::BentPropeller: return {label("Fly the first day with a bent propeller switched on"), "first-day", true, false};
+    case Surprise::Wind: return {label("Fly %1 with the day's wind and gusts switched on"), DrillRole::Wind, true, false};
+    case Surprise::BentPropeller: return {label("Fly %1 with a bent propeller switched on"), DrillRole::Rehearsal, true, false};
     case Surprise::GroundEffect:
-        return {label("Fly Ground cushion with the ground effect switched on"), "ground-cushion", true, false};
-    case Surprise::Wash:
-        return {label("Fly Lift and settle with prop wash switched on, and sink slowly"), "lift-settle", true, false};
-    case Surprise::Rates: return {label("Compare the real aircraft's curves with those practised"), "", false, true};
-    case Surprise::Sight: return {label("Fly Four ways, and look away and back again"), "four-ways", false, false};
-    case Surprise::Nerves:
-        return {label("Rehearse the first day again, in the same order, read aloud"), "first-day", false, false};
+        return {label("Fly %1 with the ground effect switched on"), DrillRole::GroundEffect, true, false};
+    case Surprise::Wash: return {label("Fly %1 with prop wash switched on, and sink slowly"), DrillRole::Wash, true, false};
+    case Surprise::Rates: return {label("Compare the real aircraft's curves with those practised"), std::nullopt, false, true};
+    case Surprise::Sight: return {label("Fly %1, and look away and back again"), DrillRole::Sight, false, false};
+    case Surprise::Nerves: return {label("Fly %1 again, in the same order, read aloud"), DrillRole::Rehearsal, false, false};
     }
     return {};
 }

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/drill/drill_role.h"
+
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -16,10 +18,10 @@ inline constexpr std::size_t surprise_count = 7;
 
 /// What to practise next when it surprised.
 struct Remedy {
-    std::string_view words; ///< a sentence
-    std::string_view drill; ///< id; empty: none
-    bool condition = false; ///< one of the day's, on the Set-up page
-    bool rates = false;     ///< on the Rates page
+    std::string_view words;           ///< a sentence, with a place for the drill's name where it is about one
+    std::optional<DrillRole> drill{}; ///< which one is to be flown
+    bool condition = false;           ///< one of the day's, on the Set-up page
+    bool rates = false;               ///< on the Rates page
 };
 [[nodiscard]] Remedy remedy_for(Surprise surprise);
 

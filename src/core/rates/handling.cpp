@@ -58,18 +58,18 @@ std::optional<NotOnAircraft> why_not_on_aircraft(double hours, double least_hour
     return std::nullopt;
 }
 
-Said in_words(const NotOnAircraft& why)
+Message in_words(const NotOnAircraft& why)
 {
     switch (why.why) {
     case NotOnAircraft::Why::NotTried:
-        return said("First find what feels right: edit the practised rates, fly, and then press \"Try these\".");
+        return message("First find what feels right: edit the practised rates, fly, and then press \"Try these\".");
     case NotOnAircraft::Why::Hours: // 4.97 are not 5 yet, and must not read so
-        return said("Not on the aircraft yet: %1 of %2 hours flown on these rates, %3 handling ratings.",
-                    rounded(std::floor(10 * why.hours) / 10, 1), rounded(why.least_hours, 0), why.ratings);
+        return message("Not on the aircraft yet: %1 of %2 hours flown on these rates, %3 handling ratings.",
+                       rounded(std::floor(10 * why.hours) / 10, 1), rounded(why.least_hours, 0), why.ratings);
     case NotOnAircraft::Why::Ratings:
-        return said("Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and "
-                    "within one of each other; there are %1).",
-                    why.ratings);
+        return message("Not on the aircraft yet: the handling ratings are not steady (the last three have to be 4 or better and "
+                       "within one of each other; there are %1).",
+                       why.ratings);
     }
     return {};
 }

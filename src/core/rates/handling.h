@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 #include <array>
 #include <cstdint>
@@ -48,6 +48,6 @@ struct NotOnAircraft {
 };
 /// From the hours flown on rates that are tried, and their ratings in time order; nothing when they may go on the aircraft.
 [[nodiscard]] std::optional<NotOnAircraft> why_not_on_aircraft(double hours, double least_hours, const std::vector<int>& ratings);
-[[nodiscard]] Said in_words(const NotOnAircraft& why); ///< a sentence
+[[nodiscard]] Message in_words(const NotOnAircraft& why); ///< a sentence
 
 } // namespace bh

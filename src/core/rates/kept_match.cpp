@@ -1,6 +1,6 @@
 #include "core/rates/kept_match.h"
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 
 namespace bh {
 

@@ -52,13 +52,14 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         a.at_most_dps = std::max(slowest_dps, (1 - slower_by) * e.max_dps);
         const bool slower = a.at_most_dps < e.max_dps;
         a.reckoning =
-            slower ? said("Rocking %1 % of the newest flights, over %2 %; %3 °/s less %4 % is %5 °/s (house; no slower than %6)",
+            slower
+                ? message("Rocking %1 % of the newest flights, over %2 %; %3 °/s less %4 % is %5 °/s (house; no slower than %6)",
                           rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0),
                           rounded(100 * slower_by, 0), rounded(a.at_most_dps, 0), rounded(slowest_dps, 0))
-                   : said("Rocking %1 % of the newest flights, over %2 %; %3 °/s is slow already",
+                : message("Rocking %1 % of the newest flights, over %2 %; %3 °/s is slow already",
                           rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0));
-        a.sentence = slower ? said("Slower: go down to %1 °/s, the hand over-controls.", rounded(a.at_most_dps, 0))
-                            : said("The rates are slow already: smaller movements and another grip before anything else.");
+        a.sentence = slower ? message("Slower: go down to %1 °/s, the hand over-controls.", rounded(a.at_most_dps, 0))
+                            : message("The rates are slow already: smaller movements and another grip before anything else.");
         if (!slower) a.at_most_dps = e.max_dps;
         advice.push_back(std::move(a));
     }
@@ -67,26 +68,26 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         const auto least = least_rate_for_flip_dps(*e.flip_height_m, e.airframe);
         RateAdvice a;
         if (!least) {
-            a.sentence = said("No flips at %1 m: go higher, no rate is fast enough.", rounded(*e.flip_height_m, 1));
-            a.reckoning = said("A fall of %1 m takes √(2·%1/%2) = %3 s; winding up takes longer", rounded(*e.flip_height_m, 1),
-                               rounded(gravity_mps2, 2), rounded(fall_s, 2));
+            a.sentence = message("No flips at %1 m: go higher, no rate is fast enough.", rounded(*e.flip_height_m, 1));
+            a.reckoning = message("A fall of %1 m takes √(2·%1/%2) = %3 s; winding up takes longer", rounded(*e.flip_height_m, 1),
+                                  rounded(gravity_mps2, 2), rounded(fall_s, 2));
         } else {
             const double start_s = turn_s(*least, e.airframe) - 360 / *least;
             a.at_least_dps = *least;
-            a.reckoning = said("A fall of %1 m takes √(2·%1/%2) = %3 s; less %4 s to wind up, 360° in %5 s is %6 °/s",
-                               rounded(*e.flip_height_m, 1), rounded(gravity_mps2, 2), rounded(fall_s, 2), rounded(start_s, 2),
-                               rounded(fall_s - start_s, 2), rounded(*least, 0));
-            a.sentence = e.max_dps >= *least ? said("Flips at %1 m end in time: %2 °/s is over the %3 that they need.",
-                                                    rounded(*e.flip_height_m, 1), rounded(e.max_dps, 0), rounded(*least, 0))
-                                             : said("Faster: flips at %1 m need at least %2 °/s, or go higher.",
-                                                    rounded(*e.flip_height_m, 1), rounded(*least, 0));
+            a.reckoning = message("A fall of %1 m takes √(2·%1/%2) = %3 s; less %4 s to wind up, 360° in %5 s is %6 °/s",
+                                  rounded(*e.flip_height_m, 1), rounded(gravity_mps2, 2), rounded(fall_s, 2), rounded(start_s, 2),
+                                  rounded(fall_s - start_s, 2), rounded(*least, 0));
+            a.sentence = e.max_dps >= *least ? message("Flips at %1 m end in time: %2 °/s is over the %3 that they need.",
+                                                       rounded(*e.flip_height_m, 1), rounded(e.max_dps, 0), rounded(*least, 0))
+                                             : message("Faster: flips at %1 m need at least %2 °/s, or go higher.",
+                                                       rounded(*e.flip_height_m, 1), rounded(*least, 0));
         }
         advice.push_back(std::move(a));
     }
     if (advice.size() == 2 && advice[1].at_least_dps > advice[0].at_most_dps)
-        advice.push_back({said("Both do not go together yet: no flips at that height until the rocking is gone."),
-                          said("At most %1 °/s for the hand, at least %2 °/s for the flip", rounded(advice[0].at_most_dps, 0),
-                               rounded(advice[1].at_least_dps, 0)),
+        advice.push_back({message("Both do not go together yet: no flips at that height until the rocking is gone."),
+                          message("At most %1 °/s for the hand, at least %2 °/s for the flip", rounded(advice[0].at_most_dps, 0),
+                                  rounded(advice[1].at_least_dps, 0)),
                           0, rate_limit_dps});
     return advice;
 }

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/curves/rate_curve.h"
 #include "core/flight/dynamics.h"
 
@@ -33,8 +33,8 @@ struct RateEvidence {
 
 /// A sentence of advice with how it was reckoned, and what follows for the rate at full stick.
 struct RateAdvice {
-    Said sentence;
-    Said reckoning; ///< the arithmetic
+    Message sentence;
+    Message reckoning; ///< the arithmetic
     double at_least_dps = 0, at_most_dps = rate_limit_dps;
 };
 

@@ -332,11 +332,11 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     return flown;
 }
 
-Said known_in_words(const FlownRates& flown)
+Message known_in_words(const FlownRates& flown)
 {
     constexpr double whole = 0.9;
-    if (flown.flown_to_stick >= whole) return said("known over the whole stick");
-    return said("not known beyond %1 % stick", std::lround(100 * flown.flown_to_stick));
+    if (flown.flown_to_stick >= whole) return message("known over the whole stick");
+    return message("not known beyond %1 % stick", std::lround(100 * flown.flown_to_stick));
 }
 
 } // namespace bh

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/curves/rate_curve.h"
 #include "core/flight/row_span.h"
 
@@ -31,7 +31,7 @@ struct FlownRates {
 };
 
 /// "not known beyond 34 % stick", or "known over the whole stick" from 90 % on (house).
-[[nodiscard]] Said known_in_words(const FlownRates& flown);
+[[nodiscard]] Message known_in_words(const FlownRates& flown);
 
 /// Finds what an aircraft's rates are set to from a flight in acro: stick against body rate of roll, pitch or yaw. The rate loop
 /// is taken as a pure delay, a first-order lag and a limit of the angular acceleration, found together with the curve; outliers

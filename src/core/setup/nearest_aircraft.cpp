@@ -11,7 +11,7 @@ namespace {
 
 struct Difference {
     double weighted = 0;
-    Said words;
+    Message words;
 };
 
 } // namespace
@@ -24,7 +24,7 @@ std::vector<Candidate> nearest_aircraft(const Airframe& real, const std::vector<
         const double hover = 100 * hover_throttle(a), real_hover = 100 * hover_throttle(real);
         const double flip = flip_s(a, max_dps), real_flip = flip_s(real, max_dps);
         const auto told = [](double ours, double theirs, int places, std::string_view more, std::string_view less) {
-            return said(ours > theirs ? more : less, rounded(ours, places), rounded(theirs, places));
+            return message(ours > theirs ? more : less, rounded(ours, places), rounded(theirs, places));
         };
         std::array<Difference, 5> all{{
             {std::log(a.mass_kg / real.mass_kg), told(1000 * a.mass_kg, 1000 * real.mass_kg, 0,

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/flight/dynamics.h"
 
 #include <string>
@@ -11,8 +11,8 @@ namespace bh {
 /// An aircraft to fly in a simulator beside the real one.
 struct Candidate {
     std::string id;
-    double distance = 0;       ///< 0 is the same aircraft
-    std::vector<Said> reasons; ///< one for each thing that differs enough to be felt, the greatest first
+    double distance = 0;          ///< 0 is the same aircraft
+    std::vector<Message> reasons; ///< one for each thing that differs enough to be felt, the greatest first
 };
 
 /// Ranks aircraft by nearness to the real one: the root of the weighted squares of the differences in ln mass, ln

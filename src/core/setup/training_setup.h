@@ -1,6 +1,6 @@
 #pragma once
 
-#include "core/base/said.h"
+#include "core/base/message.h"
 #include "core/curves/rate_curve.h"
 #include "core/flight/conditions.h"
 
@@ -48,7 +48,7 @@ inline constexpr double rocks_above = 0.15;
 /// to 30° and rates of 400 deg/s and more are no fault by themselves; they are where the pilot rocks. `simulated` is the aircraft
 /// as it comes, before it is detuned. Limits without another source are house; tilt and rates for learners are common practice,
 /// no source.
-[[nodiscard]] std::vector<Said> setup_warnings(const TrainingSetup& setup, const Airframe& simulated, const SetupEvidence& pilot,
-                                               double density_kgpm3);
+[[nodiscard]] std::vector<Message> setup_warnings(const TrainingSetup& setup, const Airframe& simulated,
+                                                  const SetupEvidence& pilot, double density_kgpm3);
 
 } // namespace bh

@@ -118,7 +118,7 @@ StandInPilot::Target StandInPilot::leaning(const FlightSample& seen, const Phase
 StandInPilot::Target StandInPilot::behind_the_quarry(const FlightSample& seen) const
 {
     const QuarryPlace it = quarry_->at(seen.t_s - phase_began_s_);
-    const double gap_m = (quarry_->quarry().nearest_m + quarry_->quarry().farthest_m) / 2;
+    const double gap_m = (quarry_->lead_aircraft().nearest_m + quarry_->lead_aircraft().farthest_m) / 2;
     const double heading = radians(it.heading_deg);
     const Vec3 behind = it.position_m - gap_m * Vec3(std::cos(heading), std::sin(heading), 0);
     constexpr double comes_back_per_s = 0.7, most_mps = 11;
@@ -227,7 +227,7 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     turn_seen_deg_.reset();
     rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
     rail_at_ = 0;
-    quarry_ = phase.goal.kind == Goal::Kind::Chase ? drill_.quarry_in(phase) : nullptr;
+    quarry_ = phase.goal.kind == Goal::Kind::Chase ? drill_.lead_aircraft_in(phase) : nullptr;
     throttle_before_phase_ = throttle_lately_;
     const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport;
     place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go

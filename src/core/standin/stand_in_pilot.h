@@ -64,8 +64,8 @@ private:
     double nose_deg_ = 0;       ///< heading that the nose is to have
     std::vector<RailTie> rail_; ///< of the phase that is on
     std::size_t rail_at_ = 0;
-    std::shared_ptr<const QuarryPath> quarry_; ///< of the phase that is on
-    double spun_deg_ = 0;                      ///< in the phase that is on
+    std::shared_ptr<const LeadAircraftPath> quarry_; ///< of the phase that is on
+    double spun_deg_ = 0;                            ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
     Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to

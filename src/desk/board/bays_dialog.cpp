@@ -1,13 +1,13 @@
 #include "desk/board/bays_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "files/calendar.h"
-#include "files/file_text.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "files/tables/calendar.h"
+#include "files/text/file_text.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -181,7 +181,7 @@ void BaysDialog::keep()
     if (const auto good = parse_bays(bays_text(bays), "bays"); !good) return said_->setText(asWords(good.error()));
     if (bays.bays.empty() || bays.hours.empty())
         return said_->setText(tr("A bay and a day on which the school is open are needed."));
-    if (school_.make({school_.command(Kind::Bays, "school", bays_text(bays), "bays and hours")})) accept();
+    if (school_.make({school_.change_to(Kind::Bays, "school", bays_text(bays), "bays and hours")})) accept();
 }
 
 AvailabilityDialog::AvailabilityDialog(School& school, const std::string& pilot_id, QWidget* parent)
@@ -251,7 +251,7 @@ void AvailabilityDialog::keep()
     available.wanted_hours = wanted_->value();
     available.hours = hours_->hours();
     available.on = on_;
-    if (school_.make({school_.command(Kind::Available, pilot_id_, availability_text(available), "can come")})) accept();
+    if (school_.make({school_.change_to(Kind::Available, pilot_id_, availability_text(available), "can come")})) accept();
 }
 
 } // namespace bh::desk

@@ -1,7 +1,7 @@
 #include "desk/board/begin_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/look/theme.h"
 
 #include <QBoxLayout>
 #include <QLabel>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "school/beginning.h"
+#include "school/views/beginning.h"
 
 #include <QFrame>
 #include <vector>

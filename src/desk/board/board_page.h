@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/progress/standing.h"
-#include "school/beginning.h"
+#include "school/views/beginning.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>
@@ -15,13 +15,13 @@ class QVBoxLayout;
 
 namespace bh {
 struct TodayItem;
+class Station;
 } // namespace bh
 
 namespace bh::desk {
 
 class BeginPanel;
 class Sections;
-class Station;
 
 /// The school as a table: one row per pilot.
 class BoardModel : public QAbstractTableModel {

@@ -1,11 +1,11 @@
 #include "desk/board/room_panel.h"
 
-#include "desk/parts/part_title.h"
-#include "desk/parts/station.h"
-#include "desk/parts/stick_pair.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/flight/stick_pair.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QGridLayout>

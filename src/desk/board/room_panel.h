@@ -1,7 +1,7 @@
 #pragma once
 
 #include "desk/board/watch_view.h"
-#include "school/room.h"
+#include "school/views/room.h"
 
 #include <QPushButton>
 #include <QWidget>
@@ -11,9 +11,11 @@
 class QGridLayout;
 class QLabel;
 
-namespace bh::desk {
-
+namespace bh {
 class Station;
+}
+
+namespace bh::desk {
 
 /// One station of the room: who sits there, what is flown, the marks so far and both sticks. A click watches its flight.
 class StationCard : public QPushButton {

@@ -1,9 +1,9 @@
 #include "desk/board/watch_view.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/flight_words.h"
+#include "school/flights/take_off.h"
 #include "school/school.h"
-#include "school/take_off.h"
 
 #include <QPainter>
 #include <algorithm>

@@ -1,8 +1,8 @@
 #pragma once
 
-#include "desk/parts/flight_painter.h"
-#include "desk/parts/spoken_view.h"
-#include "school/room.h"
+#include "desk/parts/flight/flight_painter.h"
+#include "desk/parts/speech/spoken_view.h"
+#include "school/views/room.h"
 
 #include <QElapsedTimer>
 #include <QTimer>

@@ -1,6 +1,6 @@
 #include "desk/board/week_grid.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/time_words.h"
 
 #include <QApplication>

@@ -1,7 +1,7 @@
 #pragma once
 
-#include "desk/parts/spoken_view.h"
-#include "school/week_plan.h"
+#include "desk/parts/speech/spoken_view.h"
+#include "school/views/week_plan.h"
 
 #include <optional>
 #include <set>

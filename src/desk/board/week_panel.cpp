@@ -2,15 +2,15 @@
 
 #include "desk/board/bays_dialog.h"
 #include "desk/board/week_grid.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/paper.h"
-#include "desk/parts/paper_window.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/station.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/paper/paper.h"
+#include "desk/parts/paper/paper_window.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "files/file_text.h"
+#include "files/text/file_text.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QBoxLayout>
@@ -107,9 +107,7 @@ QLayout* WeekPanel::makeHead()
     connect(back, &QPushButton::clicked, this, [this] { go(-1); });
     connect(on, &QPushButton::clicked, this, [this] { go(1); });
     connect(plan_, &QPushButton::clicked, this, &WeekPanel::plan);
-    connect(stop_, &QPushButton::clicked, this, [this] {
-        if (planning_) *planning_ = false;
-    });
+    connect(stop_, &QPushButton::clicked, this, [this] { planning_.stop(); });
     connect(publish_, &QPushButton::clicked, this, [this] { publish_week(school_, week_); });
     connect(out, &QPushButton::clicked, this, &WeekPanel::handOut);
     connect(paper, &QPushButton::clicked, this, [this] {
@@ -122,7 +120,7 @@ QLayout* WeekPanel::makeHead()
         dialog->open();
     });
     connect(when, &QPushButton::clicked, this, [this] {
-        if (!school_.pilot(station_.pilotId())) return say(tr("Choose a pilot in the line-up."));
+        if (!school_.pilot(station_.pilotId())) return say(tr("Choose a pilot on the left."));
         auto* dialog = new AvailabilityDialog(school_, station_.pilotId(), this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
         dialog->open();
@@ -219,7 +217,7 @@ void WeekPanel::fill()
     setPrimary(bays_, !asked);
     if (!asked) {
         say(tr("%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.")
-                .arg(asWords(capital(asked.error().said))));
+                .arg(asWords(capital(asked.error().message))));
         waitingLines_.clear();
         arrange();
         return tell();
@@ -348,34 +346,25 @@ void WeekPanel::plan()
 {
     const auto asked = week_asked(school_, week_);
     if (!asked || planning()) return;
-    planning_ = std::make_shared<bool>(true);
     say(tr("Planning …"));
     plan_->setEnabled(false);
     stop_->setVisible(true);
-    QThreadPool::globalInstance()->start([self = QPointer<WeekPanel>(this), asked = *asked, goes_on = planning_] {
-        PlanOptions options;
-        options.goes_on = [self, goes_on](int done, int of) {
-            QMetaObject::invokeMethod(
-                qApp,
-                [self, done, of] {
-                    if (self) self->say(tr("Planning: %1 of %2 …").arg(done + 1).arg(of));
-                },
-                Qt::QueuedConnection);
-            return *goes_on;
-        };
-        auto plan = plan_week(asked.problem, options);
-        QMetaObject::invokeMethod(
-            qApp,
-            [self, asked, plan = std::move(plan)] {
-                if (!self) return;
-                self->planning_.reset();
-                if (plan)
-                    self->keepPlan(asked, *plan);
-                else
-                    self->say(asWords(plan.error()));
-            },
-            Qt::QueuedConnection);
-    });
+    planning_.start(
+        this,
+        [self = QPointer<QObject>(this), panel = this, problem = asked->problem](const std::stop_token& stop) {
+            PlanOptions options;
+            options.goes_on = [&](int done, int of) {
+                Background::tell(self, [panel, done, of] { panel->say(tr("Planning: %1 of %2 …").arg(done + 1).arg(of)); });
+                return !stop.stop_requested();
+            };
+            return plan_week(problem, options);
+        },
+        [this, asked = *asked](Result<WeekPlan> plan) {
+            if (plan)
+                keepPlan(asked, *plan);
+            else
+                say(asWords(plan.error()));
+        });
 }
 
 void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)

@@ -1,6 +1,7 @@
 #pragma once
 
-#include "school/week_plan.h"
+#include "desk/parts/background.h"
+#include "school/views/week_plan.h"
 
 #include <QStringList>
 #include <QWidget>
@@ -11,9 +12,12 @@ class QLabel;
 class QPushButton;
 class QVBoxLayout;
 
+namespace bh {
+class Station;
+}
+
 namespace bh::desk {
 
-class Station;
 class WeekGrid;
 
 /// Who flies when: the week planned, moved by hand, locked, published, handed out; and whoever could not be placed, with the
@@ -25,7 +29,7 @@ public:
     [[nodiscard]] const std::string& week() const { return week_; }
     void showWeek(const std::string& week);
     void plan(); ///< in the background
-    [[nodiscard]] bool planning() const { return planning_ != nullptr; }
+    [[nodiscard]] bool planning() const { return planning_.running(); }
     void moveBlock(const PlannedBlock& from, const std::string& bay, const std::string& day, int start_min);
     [[nodiscard]] QString onPaperNow() const; ///< HTML, for the door
 
@@ -51,7 +55,7 @@ private:
     School& school_;
     Station& station_;
     std::string week_;
-    std::shared_ptr<bool> planning_; ///< set to false: stop
+    Background planning_;
     QLabel *name_, *said_, *chosen_, *waitingTitle_, *waiting_;
     QPushButton *plan_, *stop_, *bays_, *publish_, *lock_, *remove_, *closed_;
     WeekGrid* grid_;

@@ -1,6 +1,6 @@
 #include "desk/controller/check_list.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 
 #include <QPainter>
 #include <algorithm>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 
 #include <QStringList>
 

@@ -16,12 +16,12 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
 class KeyboardSticks;
-class Station;
 class StickView;
 class CheckList;
 class GripPanel;

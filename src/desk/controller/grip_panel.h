@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/controller/grip_trial.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 
 #include <QTimer>
 #include <QWidget>
@@ -14,11 +14,10 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// The ring of targets and the cursor that the stick drives.
 class TappingView : public SpokenView {

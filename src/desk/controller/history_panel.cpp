@@ -1,12 +1,12 @@
 #include "desk/controller/history_panel.h"
 
 #include "core/controller/drift.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/plot_look.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/look/plot_look.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -11,11 +11,10 @@ class QLabel;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// The calibrations of the controller in use over time, one figure at a time, with the limits of its control chart.
 class HistoryPanel : public QWidget {

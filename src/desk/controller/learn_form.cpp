@@ -1,11 +1,11 @@
 #include "desk/controller/learn_form.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 
 #include "desk/words/controller_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/utf8.h"
-#include "files/simulator_document.h"
+#include "files/documents/simulator_document.h"
 
 #include <QComboBox>
 #include <QGridLayout>

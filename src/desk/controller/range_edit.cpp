@@ -1,6 +1,6 @@
 #include "desk/controller/range_edit.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 
 #include <QBoxLayout>
 #include <QDoubleSpinBox>

@@ -1,7 +1,7 @@
 #include "desk/controller/sheet_card.h"
 
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QFileInfo>
 #include <QKeyEvent>
@@ -68,7 +68,7 @@ void paintCard(QPainter& p, const QRectF& page, const CardFacts& f, const QColor
         y += row;
     }
     y += 2 * u;
-    for (const Said& note : f.sheet.notes) text(asWords(note), 3.4, false, ink);
+    for (const Message& note : f.sheet.notes) text(asWords(note), 3.4, false, ink);
     for (const QString& words : f.switches) text(words, 3.4, false, ink);
     const QStringList aircraft = setupLines(f);
     if (!aircraft.isEmpty()) {

@@ -5,22 +5,22 @@
 #include "desk/controller/learn_form.h"
 #include "desk/controller/sheet_card.h"
 #include "desk/controller/simulator_editor.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/controller_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/rate_words.h"
-#include "desk/words/said_words.h"
 #include "desk/words/switch_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/way_back_words.h"
-#include "school/ids.h"
-#include "school/rate_rules.h"
 #include "school/school.h"
+#include "school/values/ids.h"
+#include "school/views/rate_rules.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -213,7 +213,7 @@ void SheetPanel::showSimulator()
     }
     for (int i = 0; i < 3; ++i) sheet_->resizeColumnToContents(i);
     QStringList notes;
-    for (const Said& note : found->sheet.notes) notes << asWords(note);
+    for (const Message& note : found->sheet.notes) notes << asWords(note);
     notes_->setText(notes.join(QLatin1Char('\n')));
 }
 
@@ -309,7 +309,7 @@ void SheetPanel::learnFromSeen()
         return;
     }
     QStringList words;
-    for (const Said& change : learnt.changed) words << asWords(change);
+    for (const Message& change : learnt.changed) words << asWords(change);
     words << (learnt.settled ? words.isEmpty()
                                    ? tr("All of it fits: the sheet is right.")
                                    : tr("The sheet has been put right. Set it again, and push once more to make sure.")

@@ -14,7 +14,8 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
@@ -22,7 +23,6 @@ class CardWindow;
 class LearnForm;
 class Sections;
 class SimulatorEditor;
-class Station;
 struct CardFacts;
 
 /// Settings sheets: what has to be set in each simulator for the controller in use, what the simulator's conventions are,

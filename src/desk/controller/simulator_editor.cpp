@@ -2,9 +2,9 @@
 
 #include "core/curves/rate_families.h"
 #include "desk/controller/range_edit.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "files/simulator_document.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "files/documents/simulator_document.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>

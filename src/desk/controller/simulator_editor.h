@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/controller/settings_sheet.h"
-#include "desk/parts/form_scroll.h"
+#include "desk/parts/forms/form_scroll.h"
 
 #include <array>
 #include <map>

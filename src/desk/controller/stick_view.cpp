@@ -1,8 +1,8 @@
 #include "desk/controller/stick_view.h"
 
-#include "desk/parts/preferences.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -40,12 +40,12 @@ void StickView::setPosition(QPointF position)
 
 QString StickView::inWords() const
 {
-    const auto said = [](double position, const QString& one, const QString& other) {
+    const auto message = [](double position, const QString& one, const QString& other) {
         const double percent = std::round(100 * std::abs(position));
         return percent == 0 ? tr("centred") : tr("%1 % %2").arg(inPlaces(percent, 0)).arg(position > 0 ? one : other);
     };
     return tr("%1 %2, %3 %4")
-        .arg(up_, said(position_.y(), tr("up"), tr("down")), across_, said(position_.x(), tr("right"), tr("left")));
+        .arg(up_, message(position_.y(), tr("up"), tr("down")), across_, message(position_.x(), tr("right"), tr("left")));
 }
 
 void StickView::setHint(QPointF direction)

@@ -1,11 +1,11 @@
 #include "desk/controller/switch_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/switch_words.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

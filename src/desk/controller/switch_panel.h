@@ -11,9 +11,11 @@ class QComboBox;
 class QLabel;
 class QPushButton;
 
-namespace bh::desk {
-
+namespace bh {
 class Station;
+}
+
+namespace bh::desk {
 
 /// The controller's own buttons and switches: what each is for, learned by moving it, and where it stands now.
 class SwitchPanel : public QWidget {

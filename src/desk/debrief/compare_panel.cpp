@@ -1,9 +1,9 @@
 #include "desk/debrief/compare_panel.h"
 
 #include "desk/debrief/looked_at.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/flight_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 

@@ -15,18 +15,18 @@
 #include "desk/debrief/rules_dialog.h"
 #include "desk/debrief/time_lanes.h"
 #include "desk/debrief/video_view.h"
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/side_by_side.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/side_by_side.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "files/flight_csv.h"
-#include "school/coaching.h"
+#include "files/flights/flight_csv.h"
+#include "school/views/coaching.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -284,18 +284,15 @@ void DebriefPage::fillFlights()
     if (flights_->count() > 0) return lookOutside(*sessionOf(flights_->itemData(0).toString()));
     showNothing(tr("No flight yet"), school_.pilot(station_.pilotId())
                                          ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
-                                         : tr("Choose a pilot in the line-up, or open a flight log from a file."));
+                                         : tr("Choose a pilot on the left, or open a flight log from a file."));
 }
 
-DebriefPage::~DebriefPage()
-{
-    if (finder_.joinable()) finder_.join();
-}
+DebriefPage::~DebriefPage() = default;
 
 /// Whoever looks at the flight looks away before it goes.
 void DebriefPage::forget()
 {
-    if (finder_.joinable()) finder_.join(); // it is over in a moment, and what it found of another flight is passed over
+    finder_.forget();
     timer_.stop();
     lanes_->setFlight(nullptr);
     plan_->setFlight(nullptr, {}, {});
@@ -396,15 +393,12 @@ void DebriefPage::show(LookedAt looked_at)
     constexpr std::size_t at_once_rows = 60'000; // ten minutes at 100 rows a second
     if (l.log->size() <= at_once_rows) return showFound(bh::debrief(*l.log, l.drill, l.score ? &*l.score : nullptr));
     findings_->show(nullptr, tr("Looking through it …"));
-    finder_ = std::thread([this, log = l.log, drill = l.drill, score = l.score] {
-        auto found = std::make_shared<Debrief>(bh::debrief(*log, drill, score ? &*score : nullptr));
-        QMetaObject::invokeMethod(
-            this,
-            [this, log, found] {
-                if (looked_at_ && looked_at_->log == log) showFound(std::move(*found));
-            },
-            Qt::QueuedConnection);
-    });
+    finder_.start(
+        this,
+        [log = l.log, drill = l.drill, score = l.score](const std::stop_token&) {
+            return bh::debrief(*log, drill, score ? &*score : nullptr);
+        },
+        [this](Debrief found) { showFound(std::move(found)); });
 }
 
 /// Its way, its picture and its sticks.

@@ -1,11 +1,12 @@
 #pragma once
 
+#include "desk/parts/background.h"
+
 #include "desk/debrief/looked_at.h"
 
 #include <QElapsedTimer>
 #include <QTimer>
 #include <QWidget>
-#include <thread>
 
 class QComboBox;
 class QDoubleSpinBox;
@@ -16,7 +17,8 @@ class QTabWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
@@ -29,7 +31,6 @@ class ImportDialog;
 class NotesPanel;
 class PlanView;
 class ReplayView;
-class Station;
 class TimeLanes;
 class VideoView;
 
@@ -99,7 +100,7 @@ private:
     AdvisedPanel* advised_;
     HabitsPanel* habits_;
     NotesPanel* notes_;
-    std::thread finder_; ///< looks through a long flight beside the window
+    Background finder_; ///< looks through a long flight beside the window
     QTimer timer_;
     QElapsedTimer clock_;
     std::optional<double> stops_at_s_;

@@ -1,8 +1,8 @@
 #include "desk/debrief/debrief_sheet.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QFileInfo>
 #include <QImage>

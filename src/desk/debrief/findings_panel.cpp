@@ -1,14 +1,14 @@
 #include "desk/debrief/findings_panel.h"
 
 #include "desk/debrief/looked_at.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "school/coaching.h"
+#include "school/views/coaching.h"
 
 #include <QBoxLayout>
 #include <QLabel>

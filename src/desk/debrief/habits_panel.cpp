@@ -1,9 +1,9 @@
 #include "desk/debrief/habits_panel.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/said_words.h"
-#include "school/coaching.h"
+#include "desk/words/message_words.h"
+#include "school/views/coaching.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/debrief/habits.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 
 #include <QWidget>
 #include <string>

@@ -1,13 +1,13 @@
 #include "desk/debrief/import_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/moment_box.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/moment_box.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/utf8.h"
-#include "files/csv.h"
+#include "files/text/csv.h"
 #include "school/school.h"
 
 #include <QBoxLayout>
@@ -93,14 +93,10 @@ ImportDialog::ImportDialog(School& school, const std::string& pilot_id, QWidget*
     resize(std::max(1040, values->minimumSizeHint().width() + scroll_bar_px), 720);
     const bool somebody = school_.pilot(pilot_id_) != nullptr;
     keep_->setEnabled(somebody);
-    if (!somebody) keep_->setToolTip(tr("Choose a pilot in the line-up first"));
+    if (!somebody) keep_->setToolTip(tr("Choose a pilot on the left first"));
 }
 
-ImportDialog::~ImportDialog()
-{
-    stopped_ = true;
-    if (reader_.joinable()) reader_.join();
-}
+ImportDialog::~ImportDialog() { reader_.forget(); }
 
 QWidget* ImportDialog::makeValues()
 {
@@ -243,32 +239,31 @@ void ImportDialog::say()
     }
     per_s_->setEnabled(m.of(FlightValue::Time).column < 0);
     QStringList unknown;
-    for (const Said& sentence : not_known(m)) unknown << asWords(sentence);
+    for (const Message& sentence : not_known(m)) unknown << asWords(sentence);
     unknown_->setText(unknown.join(QLatin1Char(' ')));
 }
 
 void ImportDialog::read(bool keep)
 {
-    if (!head_ || reader_.joinable()) return;
-    stopped_ = false;
+    if (!head_ || reading()) return;
     progress_->setValue(0);
     progress_->setVisible(true);
     stop_->setEnabled(true);
     look_->setEnabled(false), keep_->setEnabled(false);
     said_->setText(tr("Reading %1.").arg(fileName()));
-    reader_ = std::thread([this, keep, file = file_.toStdString(), m = mapping()] {
-        const auto go_on = [this](double share) {
-            QMetaObject::invokeMethod(
-                this, [this, share] { progress_->setValue(static_cast<int>(1000 * share)); }, Qt::QueuedConnection);
-            return !stopped_;
-        };
-        auto log = std::make_shared<Result<FlightLog>>(import_flight(file, m, go_on));
-        QMetaObject::invokeMethod(
-            this, [this, keep, log] { finished(std::move(*log), keep); }, Qt::QueuedConnection);
-    });
+    reader_.start(
+        this,
+        [self = QPointer<QObject>(this), bar = progress_, file = file_.toStdString(),
+         m = mapping()](const std::stop_token& stop) {
+            return import_flight(file, m, [&](double share) {
+                Background::tell(self, [bar, share] { bar->setValue(static_cast<int>(1000 * share)); });
+                return !stop.stop_requested();
+            });
+        },
+        [this, keep](Result<FlightLog> log) { finished(std::move(log), keep); });
 }
 
-void ImportDialog::stop() { stopped_ = true; }
+void ImportDialog::stop() { reader_.stop(); }
 
 void ImportDialog::reject()
 {
@@ -278,7 +273,6 @@ void ImportDialog::reject()
 
 void ImportDialog::finished(Result<FlightLog> log, bool keep)
 {
-    reader_.join();
     progress_->setVisible(false);
     stop_->setEnabled(false);
     look_->setEnabled(true), keep_->setEnabled(school_.pilot(pilot_id_) != nullptr);

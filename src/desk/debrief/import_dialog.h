@@ -1,12 +1,12 @@
 #pragma once
 
-#include "files/flight_import.h"
+#include "desk/parts/background.h"
+
+#include "files/flights/flight_import.h"
 
 #include <QDialog>
-#include <atomic>
 #include <memory>
 #include <optional>
-#include <thread>
 
 class QCheckBox;
 class QComboBox;
@@ -24,7 +24,7 @@ class School;
 namespace bh::desk {
 
 /// A flight from another program's table: which column is what, in which unit and with which sign, shown on the first rows, and
-/// known again by the heads. Read in a thread of its own, which can be stopped.
+/// known again by the heads. Read beside the window, which can be stopped.
 class ImportDialog : public QDialog {
     Q_OBJECT
 public:
@@ -35,7 +35,7 @@ public:
     [[nodiscard]] std::shared_ptr<const FlightLog> flight() const { return flight_; }
     [[nodiscard]] std::string keptAs() const { return kept_as_; } ///< attempt; empty: it is only looked at
     [[nodiscard]] QString fileName() const;
-    [[nodiscard]] bool reading() const { return reader_.joinable(); }
+    [[nodiscard]] bool reading() const { return reader_.running(); }
 
 public Q_SLOTS:
     void read(bool keep);
@@ -68,8 +68,7 @@ private:
     QLabel *said_, *unknown_;
     QProgressBar* progress_;
     QPushButton *look_, *keep_, *stop_;
-    std::thread reader_;
-    std::atomic<bool> stopped_ = false;
+    Background reader_;
     std::shared_ptr<const FlightLog> flight_;
     std::string kept_as_;
 };

@@ -2,7 +2,7 @@
 
 #include "core/drill/free_flight.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 

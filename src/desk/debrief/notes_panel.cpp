@@ -1,7 +1,7 @@
 #include "desk/debrief/notes_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/text_box.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/text_box.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 

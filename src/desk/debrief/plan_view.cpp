@@ -1,6 +1,6 @@
 #include "desk/debrief/plan_view.h"
 
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
 #include "desk/words/flight_words.h"
 #include "desk/words/shown_units.h"

@@ -1,9 +1,9 @@
 #include "desk/debrief/replay_view.h"
 
 #include "core/drill/drill_runner.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/flight_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QPainter>
 #include <algorithm>

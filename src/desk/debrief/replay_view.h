@@ -1,7 +1,7 @@
 #pragma once
 
-#include "desk/parts/flight_painter.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/flight/flight_painter.h"
+#include "desk/parts/speech/spoken_view.h"
 
 namespace bh::desk {
 

@@ -1,12 +1,12 @@
 #include "desk/debrief/rules_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
-#include "desk/words/said_words.h"
-#include "school/coaching.h"
+#include "desk/words/message_words.h"
+#include "school/views/coaching.h"
 
 #include <QBoxLayout>
 #include <QDoubleSpinBox>

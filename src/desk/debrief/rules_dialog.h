@@ -1,6 +1,6 @@
 #pragma once
 
-#include "files/coaching_document.h"
+#include "files/documents/coaching_document.h"
 
 #include <QDialog>
 #include <string>

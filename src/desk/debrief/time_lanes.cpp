@@ -1,10 +1,10 @@
 #include "desk/debrief/time_lanes.h"
 
 #include "core/path/smoothness.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/finding_words.h"
 #include "desk/words/flight_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QKeyEvent>

@@ -2,8 +2,8 @@
 
 #include "core/debrief/debrief.h"
 #include "core/debrief/min_max.h"
-#include "desk/parts/spoken_view.h"
-#include "desk/parts/still_picture.h"
+#include "desk/parts/flight/still_picture.h"
+#include "desk/parts/speech/spoken_view.h"
 
 #include <memory>
 #include <optional>

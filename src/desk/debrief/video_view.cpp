@@ -1,7 +1,7 @@
 #include "desk/debrief/video_view.h"
 
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QFileInfo>
 #include <QMediaFormat>

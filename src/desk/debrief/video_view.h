@@ -1,7 +1,7 @@
 #pragma once
 
-#include "desk/parts/spoken_view.h"
-#include "files/coaching_document.h"
+#include "desk/parts/speech/spoken_view.h"
+#include "files/documents/coaching_document.h"
 
 #include <QImage>
 #include <QTimer>
@@ -26,8 +26,8 @@ public:
     void setOffset(double offset_s); ///< the session's second at which the recording begins
     [[nodiscard]] double offset() const { return video_ ? video_->offset_s : 0; }
     [[nodiscard]] bool hasPicture() const { return !picture_.isNull(); }
-    [[nodiscard]] QString said() const { return said_; } ///< what is wrong; empty: nothing
-    [[nodiscard]] double pictureAt() const;              ///< the recording's own time of the picture shown, s
+    [[nodiscard]] QString message() const { return said_; } ///< what is wrong; empty: nothing
+    [[nodiscard]] double pictureAt() const;                 ///< the recording's own time of the picture shown, s
     [[nodiscard]] QString inWords() const override;
 
 protected:

@@ -2,25 +2,27 @@
 
 #include "core/drill/demonstration.h"
 #include "core/drill/free_flight.h"
-#include "desk/drills/flight_under_way.h"
+#include "desk/drills/flight_announcer.h"
 #include "desk/drills/ladder_editor.h"
 #include "desk/drills/ladder_panel.h"
 #include "desk/drills/score_card.h"
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/command.h"
-#include "desk/parts/criteria_panel.h"
-#include "desk/parts/flight_view.h"
-#include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/side_by_side.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/parts/voice.h"
+#include "desk/parts/flight/flight_view.h"
+#include "desk/parts/flight/keyboard_sticks.h"
+#include "desk/parts/flight/show_flight.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/command.h"
+#include "desk/parts/forms/criteria_panel.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/forms/side_by_side.h"
+#include "desk/parts/look/theme.h"
+#include "desk/parts/speech/voice.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
+#include "station/flight_under_way.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -56,7 +58,8 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
 {
     ladder_ = new LadderPanel(school_, station_);
     view_ = new FlightView;
-    flight_ = new FlightUnderWay(school_, station_, *view_, this);
+    flight_ = new FlightUnderWay(school_, station_, this);
+    announcer_ = new FlightAnnouncer(*flight_, this);
     keys.watch(view_);
     makeButtons();
     QWidget* side = makeSide();
@@ -74,6 +77,9 @@ DrillsPage::DrillsPage(School& school, Station& station, KeyboardSticks& keys, Q
     layout->setContentsMargins(16, 8, 16, 8);
     layout->addWidget(new SideBySide(QStringLiteral("drillsParts"), side, flying, 1, 12));
     bindKeys();
+    connect(flight_, &FlightUnderWay::begun, view_,
+            [this](FlightLoop* loop, const PreparedFlight& prepared) { showFlight(*view_, station_, loop, prepared); });
+    connect(flight_, &FlightUnderWay::landed, view_, [view = view_] { view->show(nullptr); });
     connect(flight_, &FlightUnderWay::followed, this, &DrillsPage::follow);
     connect(flight_, &FlightUnderWay::sticksDownAndIn, this, &DrillsPage::arm);
     connect(flight_, &FlightUnderWay::isOver, this, &DrillsPage::flightOver);
@@ -233,7 +239,8 @@ void DrillsPage::bindKeys()
                 {Qt::Key_F10, "drill-arm", tr("Arm"), arm_, &DrillsPage::arm}};
     for (const auto& [key, id, words, button, action] : keys)
         standsFor(button, command(this, id, words, QKeySequence(key), [this, act = action] { (this->*act)(); }));
-    command(this, "drill-wide", tr("Wide: without the line-up"), QKeySequence(Qt::Key_F11), [this] { Q_EMIT wideToggled(); });
+    command(this, "drill-wide", tr("Wide: without the list of pilots"), QKeySequence(Qt::Key_F11),
+            [this] { Q_EMIT wideToggled(); });
 }
 
 DrillsPage::~DrillsPage() { delete flight_; } // before the view that it is shown in
@@ -315,7 +322,7 @@ void DrillsPage::refreshPanel()
 QString DrillsPage::invitation(const Drill& d) const
 {
     const PilotRow* pilot = school_.pilot(station_.pilotId());
-    if (!pilot) return tr("Add a pilot in the line-up first; the flight is kept on the pilot's record.");
+    if (!pilot) return tr("Add a pilot on the left first; the flight is kept on the pilot's record.");
     switch (station_.controllerState()) {
     case Station::Controller::Unplugged:
         return tr("The controller is unplugged. Plug it in, or choose another on the Controller page.");
@@ -423,7 +430,7 @@ void DrillsPage::replay(const Drill& d, const std::string& log_hash)
 void DrillsPage::shadow()
 {
     const Drill* d = flyingDrill();
-    const Drill* sticks = school_.drill("shadow");
+    const Drill* sticks = school_.drill_with(DrillRole::Shadow, station_.pilotId());
     if (flying() || !d || !sticks || !readyToFly()) return;
     const auto shown = demonstrationOf(*d);
     if (!shown) return;
@@ -592,7 +599,7 @@ void DrillsPage::showResult(const Score& score)
 {
     heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(inPlaces(score.score, 0)));
     QStringList said{asWords(summary_of(score))};
-    flight_->voice().say(heading_->text() + QStringLiteral(". ") + said.front());
+    announcer_->voice().say(heading_->text() + QStringLiteral(". ") + said.front());
     for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)
         said << tr("Also: %1").arg(asWords(score.faults[i].in_words()));
     if (!follows_.isEmpty()) said << follows_;

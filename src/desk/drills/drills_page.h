@@ -2,7 +2,7 @@
 
 #include "core/controller/switches.h"
 #include "device/flight_loop.h"
-#include "school/take_off.h"
+#include "school/flights/take_off.h"
 
 #include <QWidget>
 #include <memory>
@@ -17,19 +17,20 @@ class QPushButton;
 
 namespace bh {
 class School;
-}
+class Station;
+class FlightUnderWay;
+} // namespace bh
 
 namespace bh::desk {
 
+class FlightAnnouncer;
 class CriteriaPanel;
-class FlightUnderWay;
 class FlightView;
 class KeyboardSticks;
 class LadderEditor;
 class LadderPanel;
 class ScoreCard;
 class Sections;
-class Station;
 
 /// The ladder, the flight view and the limits: a drill is flown, watched and scored here.
 class DrillsPage : public QWidget {
@@ -102,6 +103,7 @@ private:
     CriteriaPanel* criteria_;
     FlightView* view_;
     FlightUnderWay* flight_;
+    FlightAnnouncer* announcer_;
     QString follows_; ///< how the sticks follow a demonstration, in words; empty where they follow none
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
     QComboBox* speed_;

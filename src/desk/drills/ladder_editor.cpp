@@ -1,17 +1,17 @@
 #include "desk/drills/ladder_editor.h"
 
 #include "core/base/number_text.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/station.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
-#include "files/curriculum_document.h"
-#include "files/ladder_edit.h"
+#include "desk/words/message_words.h"
+#include "files/documents/curriculum_document.h"
+#include "files/documents/ladder_edit.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -15,11 +15,10 @@ class QTreeWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// Changes the stages of the chosen pilot's curriculum and the limits of the chosen drill. Every change is kept at once as a
 /// new version and can be undone; what was flown keeps the version that it was judged by.

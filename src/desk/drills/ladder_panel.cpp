@@ -1,12 +1,12 @@
 #include "desk/drills/ladder_panel.h"
 
-#include "desk/parts/hints.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/parts/wrapped.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/wrapped.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -11,11 +11,10 @@ class QPushButton;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// The chosen pilot's way through the drills: each with its stage, whether it is locked, open, due again or held, best and
 /// last score, trend and what is missing; the next best one is marked. A locked stage can be opened with a reason.

@@ -1,14 +1,14 @@
 #include "desk/drills/score_card.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/criteria_panel.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/station.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/criteria_panel.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/unit_words.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -320,7 +320,7 @@ void ScoreCard::refresh()
         item->setForeground(!c.value ? t.soft : c.passed() ? t.held : t.notMet);
     }
     words_->setText(!flight_ ? tr("Choose a drill that flies; sticks that follow a demonstration are scored in the flight.")
-                    : !pilot ? tr("Add a pilot in the line-up first; the attempt is kept on the pilot's record.")
+                    : !pilot ? tr("Add a pilot on the left first; the attempt is kept on the pilot's record.")
                     : !said_.isEmpty() ? said_
                     : over             ? tr("%1: %2 of 100. %3 K keeps it.")
                                  .arg(score.passed ? tr("Passed") : tr("Not passed"))

@@ -16,11 +16,10 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// Scores a drill that is flown in another simulator, by eye and with keys alone: a stopwatch, tallies, windows left and met
 /// again, judgements against the limits. The attempt is kept as observed.

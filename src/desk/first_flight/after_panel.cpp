@@ -1,13 +1,13 @@
 #include "desk/first_flight/after_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/text_box.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/forms/text_box.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/utf8.h"
-#include "school/first_flight.h"
+#include "school/views/first_flight.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -116,7 +116,11 @@ void AfterPanel::showRemedies()
         auto* line = new QWidget;
         auto* row = new QHBoxLayout(line);
         row->setContentsMargins(0, 0, 0, 0);
-        auto* words = new QLabel(tr("%1: %2").arg(asWords(surprise_key(surprise)), asWords(remedy.words)));
+        const Drill* drill = remedy.drill ? school_.drill_with(*remedy.drill, pilot_id_) : nullptr;
+        const QString what = !remedy.drill ? asWords(remedy.words)
+                             : drill       ? asWords(message(remedy.words, message(drill->name)))
+                                           : tr("no drill here is meant for it");
+        auto* words = new QLabel(tr("%1: %2").arg(asWords(surprise_key(surprise)), what));
         words->setWordWrap(true);
         auto* go = new QPushButton(remedy.rates ? tr("To the rates") : remedy.condition ? tr("Set it up") : tr("To the drill"));
         go->setObjectName(QStringLiteral("practise-") + utf8(surprise_key(surprise)));

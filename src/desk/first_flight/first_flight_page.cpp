@@ -4,26 +4,26 @@
 #include "desk/first_flight/flight_day_panel.h"
 #include "desk/first_flight/release_panel.h"
 #include "desk/first_flight/tick_list.h"
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/column_beneath.h"
-#include "desk/parts/columns_that_give.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/paper.h"
-#include "desk/parts/paper_window.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/sickness_dialog.h"
-#include "desk/parts/side_by_side.h"
-#include "desk/parts/station.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/column_beneath.h"
+#include "desk/parts/forms/columns_that_give.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/forms/sickness_dialog.h"
+#include "desk/parts/forms/side_by_side.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/parts/paper/paper.h"
+#include "desk/parts/paper/paper_window.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/utf8.h"
-#include "school/first_flight.h"
-#include "school/readiness_facts.h"
-#include "school/today.h"
+#include "school/views/first_flight.h"
+#include "school/views/readiness_facts.h"
+#include "school/views/today.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QDate>
@@ -247,7 +247,7 @@ void FirstFlightPage::fill()
     if (after_) after_->show(id);
     if (!pilot) {
         gates_->setRowCount(0);
-        return summary_->setText(tr("Choose or add a pilot in the line-up."));
+        return summary_->setText(tr("Choose or add a pilot on the left."));
     }
     auto gates = gates_of(school_, id);
     const auto open = std::count_if(gates.begin(), gates.end(), [](const ReadinessGate& g) { return g.state != GateState::Met; });

@@ -12,6 +12,7 @@ class QTableWidget;
 namespace bh {
 class School;
 struct ReadinessGate;
+class Station;
 } // namespace bh
 
 namespace bh::desk {
@@ -20,7 +21,6 @@ class AfterPanel;
 class FlightDayPanel;
 class ReleasePanel;
 class Sections;
-class Station;
 class TickList;
 
 /// What stands between the chosen pilot and a first flight on a real aircraft: every gate with its evidence, and by when it is

@@ -1,12 +1,12 @@
 #include "desk/first_flight/flight_day_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/text_box.h"
-#include "desk/words/said_words.h"
-#include "school/first_flight.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/text_box.h"
+#include "desk/words/message_words.h"
+#include "school/views/first_flight.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -21,7 +21,7 @@ namespace bh::desk {
 namespace {
 
 /// The least value of a box stands for "not said".
-std::optional<double> said(const QDoubleSpinBox* box)
+std::optional<double> message(const QDoubleSpinBox* box)
 {
     return box->value() <= box->minimum() ? std::nullopt : std::optional(box->value());
 }
@@ -218,11 +218,11 @@ FlightDay FlightDayPanel::asTyped() const
                 people_->isChecked(), water_->isChecked(),
                 masts_->isChecked(),  text(spotter_),
                 text(permission_)};
-    day.weather.wind_mps = said(wind_);
-    day.weather.gust_mps = said(gust_);
-    day.weather.visibility_m = said(visibility_);
-    day.weather.temperature_c = said(temperature_);
-    day.weather.pressure_hpa = said(pressure_);
+    day.weather.wind_mps = message(wind_);
+    day.weather.gust_mps = message(gust_);
+    day.weather.visibility_m = message(visibility_);
+    day.weather.temperature_c = message(temperature_);
+    day.weather.pressure_hpa = message(pressure_);
     day.weather.wet = wet_->isChecked(), day.weather.thunder = thunder_->isChecked(), day.weather.fog = fog_->isChecked();
     day.packs = packs_->value(), day.cells = cells_->value();
     return day;

@@ -1,13 +1,13 @@
 #include "desk/first_flight/release_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/head_on_paper.h"
-#include "desk/parts/paper.h"
-#include "desk/parts/paper_window.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/look/theme.h"
+#include "desk/parts/paper/head_on_paper.h"
+#include "desk/parts/paper/paper.h"
+#include "desk/parts/paper/paper_window.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "school/first_flight.h"
+#include "school/views/first_flight.h"
 
 #include <QApplication>
 #include <QBoxLayout>

@@ -1,9 +1,9 @@
 #include "desk/first_flight/tick_list.h"
 
-#include "desk/parts/text_box.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "school/first_flight.h"
+#include "desk/parts/forms/text_box.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "school/views/first_flight.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>

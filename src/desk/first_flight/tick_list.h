@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/progress/flight_day.h"
-#include "files/first_flight_documents.h"
+#include "files/documents/first_flight_documents.h"
 
 #include <QWidget>
 #include <functional>

@@ -1,15 +1,15 @@
 #include "desk/kit/kit_page.h"
 
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "device/other_programs.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -254,7 +254,7 @@ void KitPage::showTicks()
         lines_[i].when->setText(!ticked ? QString() : holds ? day : tr("last %1").arg(day));
     }
     const auto [done, all] = progress();
-    summary_->setText(!pilot        ? tr("Choose or add a pilot in the line-up; the ticks are kept per pilot.")
+    summary_->setText(!pilot        ? tr("Choose or add a pilot on the left; the ticks are kept per pilot.")
                       : done == all ? tr("%1's station is complete. Next: Controller.").arg(QString::fromStdString(pilot->name))
                                     : tr("%1: %2 of %3 ticked. Work from the top; what can be seen ticks itself.")
                                           .arg(QString::fromStdString(pilot->name))

@@ -16,11 +16,10 @@ class QVBoxLayout;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// The checklist for the chosen pilot's kind of station, and a fault finder that asks one question at a time.
 class KitPage : public QWidget {

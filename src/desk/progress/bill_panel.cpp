@@ -1,11 +1,11 @@
 #include "desk/progress/bill_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/station.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "school/school_bill.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "school/views/school_bill.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QLabel>

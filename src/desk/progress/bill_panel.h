@@ -7,11 +7,10 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// What crashes taken here would have cost on a real aircraft, against what practice cost: an estimate, and said to be one.
 class BillPanel : public QWidget {

@@ -1,11 +1,11 @@
 #include "desk/progress/correct_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/moment_box.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/text_box.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/moment_box.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/text_box.h"
 #include "desk/progress/practice_dialog.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "school/corrections.h"
 
 #include <QBoxLayout>

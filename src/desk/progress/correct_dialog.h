@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/rows.h"
+#include "record/chain/rows.h"
 
 #include <QDialog>
 #include <string>

@@ -1,12 +1,12 @@
 #include "desk/progress/curves_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/unit_words.h"
-#include "school/pilot_progress.h"
+#include "school/views/pilot_progress.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QBoxLayout>
@@ -369,24 +369,24 @@ void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)
         return;
     }
     for (QWidget* w : std::initializer_list<QWidget*>{scroll_, detail_, marks_, leading_}) w->show();
-    QThreadPool::globalInstance()->start([self = QPointer<CurvesPanel>(this), asked, trials = std::move(trials),
-                                          today = school_.today(), house = school_.house()] {
-        std::vector<DrillOutlook> outlooks;
-        for (const DrillTrials& of : trials) outlooks.push_back(drill_outlook(of, today, house));
-        QMetaObject::invokeMethod(
-            qApp,
-            [self, asked, today, outlooks = std::move(outlooks)]() mutable {
-                if (!self || self->asked_ != asked) return; // another question was asked meanwhile
-                self->working_ = false;
-                self->grid_->show(std::move(outlooks), today);
-                const auto stuck = self->grid_->count();
-                self->summary_->setText(
-                    tr("%1 drills flown. Dots are attempts, filled where they were enough; the line is the practice curve, the "
-                       "hatching where it meets what a pass needs (80 %).")
-                        .arg(stuck));
-            },
-            Qt::QueuedConnection);
-    });
+    looking_ahead_.start(
+        this,
+        [trials = std::move(trials), today = school_.today(), house = school_.house()](const std::stop_token& stop) {
+            std::vector<DrillOutlook> outlooks;
+            for (const DrillTrials& of : trials)
+                if (!stop.stop_requested()) outlooks.push_back(drill_outlook(of, today, house));
+            return outlooks;
+        },
+        [this, asked, today = school_.today()](std::vector<DrillOutlook> outlooks) {
+            if (asked_ != asked) return; // another question was asked meanwhile
+            working_ = false;
+            grid_->show(std::move(outlooks), today);
+            const auto stuck = grid_->count();
+            summary_->setText(
+                tr("%1 drills flown. Dots are attempts, filled where they were enough; the line is the practice curve, the "
+                   "hatching where it meets what a pass needs (80 %).")
+                    .arg(stuck));
+        });
 }
 
 void CurvesPanel::tell()

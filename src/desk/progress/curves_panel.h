@@ -1,7 +1,9 @@
 #pragma once
 
+#include "desk/parts/background.h"
+
 #include "core/progress/drill_outlook.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 
 #include <QWidget>
 #include <memory>
@@ -14,11 +16,10 @@ class QScrollArea;
 namespace bh {
 class TrialsInPieces;
 class School;
+class Station;
 } // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// A small plot for each drill that was flown, in the ladder's order: attempts, the fitted curve, and where it meets what a pass
 /// needs.
@@ -82,6 +83,7 @@ private:
     CurveGrid* grid_;
     bool stale_ = true, working_ = false;
     int asked_ = 0; ///< which question the answer belongs to
+    Background looking_ahead_;
 };
 
 } // namespace bh::desk

@@ -1,13 +1,13 @@
 #include "desk/progress/hours_panel.h"
 
-#include "desk/parts/columns_that_give.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/station.h"
-#include "desk/parts/tables.h"
+#include "desk/parts/forms/columns_that_give.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
 #include "desk/progress/hours_plot.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "school/pilot_progress.h"
+#include "school/views/pilot_progress.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <algorithm>

@@ -7,12 +7,12 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
 class HoursPlot;
-class Station;
 
 /// Hours towards what is called enough: pace, weeks left with their interval, and where, how and by what they were flown.
 class HoursPanel : public QWidget {

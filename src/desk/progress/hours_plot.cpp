@@ -1,8 +1,8 @@
 #include "desk/progress/hours_plot.h"
 
-#include "desk/parts/plot_look.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/plot_look.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QVBoxLayout>
 #include <algorithm>

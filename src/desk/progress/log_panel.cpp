@@ -1,24 +1,24 @@
 #include "desk/progress/log_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/columns_that_give.h"
-#include "desk/parts/criteria_panel.h"
-#include "desk/parts/paper.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/sorting.h"
-#include "desk/parts/station.h"
-#include "desk/parts/text_box.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/columns_that_give.h"
+#include "desk/parts/forms/criteria_panel.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/sorting.h"
+#include "desk/parts/forms/text_box.h"
+#include "desk/parts/look/theme.h"
+#include "desk/parts/paper/paper.h"
 #include "desk/progress/correct_dialog.h"
 #include "desk/progress/pilot_logbook.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "files/file_text.h"
+#include "files/text/file_text.h"
 #include "school/corrections.h"
-#include "school/pilot_export.h"
 #include "school/school.h"
+#include "school/views/pilot_export.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -430,7 +430,7 @@ void LogPanel::refresh()
     sessions_->show(sessions, attempts, struck);
     for (QWidget* w : std::initializer_list<QWidget*>{add_, out_}) w->setEnabled(pilot != nullptr);
     if (!pilot)
-        totals_->setText(tr("Choose or add a pilot in the line-up."));
+        totals_->setText(tr("Choose or add a pilot on the left."));
     else if (file.attempts.empty() && file.sessions.empty() && struck.empty())
         totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
                              .arg(QString::fromStdString(pilot->name)));

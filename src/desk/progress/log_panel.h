@@ -16,12 +16,12 @@ class QTableView;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
 class CriteriaPanel;
-class Station;
 
 /// Attempts of one pilot, newest first.
 class AttemptModel : public QAbstractTableModel {

@@ -1,11 +1,11 @@
 #include "desk/progress/outside_offer.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/station.h"
+#include "desk/parts/forms/buttons.h"
 #include "desk/progress/practice_dialog.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>

@@ -11,11 +11,10 @@ class QPushButton;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// Practice in another program that has ended, to be kept or not. Seen only while there is such a thing.
 class OutsideOffer : public QFrame {

@@ -1,8 +1,8 @@
 #include "desk/progress/pilot_logbook.h"
 
-#include "desk/parts/paper.h"
+#include "desk/parts/paper/paper.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 
 #include <QDateTime>

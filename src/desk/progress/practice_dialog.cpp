@@ -1,14 +1,14 @@
 #include "desk/progress/practice_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/moment_box.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/text_box.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "files/file_text.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/moment_box.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/forms/text_box.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "files/text/file_text.h"
 #include "school/school.h"
 
 #include <QBoxLayout>

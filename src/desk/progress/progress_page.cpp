@@ -1,18 +1,18 @@
 #include "desk/progress/progress_page.h"
 
-#include "desk/parts/begin_card.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/look/theme.h"
 #include "desk/progress/bill_panel.h"
 #include "desk/progress/curves_panel.h"
 #include "desk/progress/hours_panel.h"
 #include "desk/progress/log_panel.h"
 #include "desk/progress/outside_offer.h"
 #include "desk/progress/sickness_panel.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "school/pilot_progress.h"
+#include "school/views/pilot_progress.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QLabel>
@@ -74,7 +74,7 @@ void ProgressPage::showSection(Section section) { sections_->choose(section); }
 void ProgressPage::refresh()
 {
     const PilotRow* pilot = school_.pilot(station_.pilotId());
-    if (!pilot) return summary_->setText(tr("Choose or add a pilot in the line-up."));
+    if (!pilot) return summary_->setText(tr("Choose or add a pilot on the left."));
     const HoursOfPilot h = hours_of(school_, pilot->id);
     const QString name = QString::fromStdString(pilot->name);
     if (h.hours == 0) return summary_->setText(tr("%1 has not practised yet.").arg(name));

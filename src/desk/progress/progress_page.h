@@ -7,12 +7,12 @@ class QLabel;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
 class Sections;
-class Station;
 
 /// How the chosen pilot comes on: practice curves with what they promise, hours, the log, sickness, and what crashes here would
 /// have cost.

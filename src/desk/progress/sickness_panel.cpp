@@ -1,12 +1,12 @@
 #include "desk/progress/sickness_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/plot_look.h"
-#include "desk/parts/sickness_dialog.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
-#include "school/pilot_progress.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/sickness_dialog.h"
+#include "desk/parts/look/plot_look.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
+#include "school/views/pilot_progress.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QLabel>
@@ -67,7 +67,7 @@ void SicknessPanel::fill()
 {
     stale_ = false;
     const SicknessTrend trend = sickness_of(school_, station_.pilotId());
-    advice_->setText(school_.pilot(station_.pilotId()) ? asWords(trend.advice) : tr("Choose a pilot in the line-up."));
+    advice_->setText(school_.pilot(station_.pilotId()) ? asWords(trend.advice) : tr("Choose a pilot on the left."));
     plot_->setVisible(!trend.points.empty());
     if (trend.points.empty()) return;
     const Theme& t = theme();

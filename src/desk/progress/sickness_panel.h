@@ -8,11 +8,10 @@ class QCustomPlot;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
-
-class Station;
 
 /// The sickness questionnaire over time, before and after sessions, by screen and in goggles, with the house's limit and what to
 /// do about it.

@@ -2,12 +2,12 @@
 
 #include "core/curves/curve_handles.h"
 #include "core/rates/purpose.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/utf8.h"
 #include "school/school.h"
 

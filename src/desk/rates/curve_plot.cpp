@@ -1,10 +1,10 @@
 #include "desk/rates/curve_plot.h"
 
 #include "core/curves/curve_handles.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/plot_look.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/look/plot_look.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QBoxLayout>
 #include <QKeyEvent>

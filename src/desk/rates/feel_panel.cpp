@@ -1,16 +1,17 @@
 #include "desk/rates/feel_panel.h"
 
 #include "core/drill/free_flight.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/command.h"
-#include "desk/parts/flight_start.h"
-#include "desk/parts/flight_view.h"
-#include "desk/parts/keyboard_sticks.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/flight/flight_view.h"
+#include "desk/parts/flight/keyboard_sticks.h"
+#include "desk/parts/flight/show_flight.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/command.h"
+#include "desk/parts/look/theme.h"
 #include "desk/rates/handling_form.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
+#include "station/flight_start.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -185,9 +186,10 @@ void FeelPanel::fly(const RateProfile& rates, const QString& what)
     take_off.real_aircraft = context_.question.aircraft_id;
     const auto flight = prepared(school_, flight_of, take_off);
     if (!flight) return view_->setInvitation(asWords(flight.error()));
-    auto started = startFlight(station_, *view_, *flight, flight_of);
+    auto started = start_flight(station_, *flight, flight_of);
     if (!started) return view_->setInvitation(asWords(started.error()));
     loop_ = std::move(started->loop);
+    showFlight(*view_, station_, loop_.get(), *flight);
     flown_ = what;
     timer_.start();
     refresh();

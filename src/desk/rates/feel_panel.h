@@ -15,14 +15,14 @@ class QStackedWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
 class FlightView;
 class HandlingForm;
 class KeyboardSticks;
-class Station;
 
 /// Flies the built-in flight with one curve or the other, changed in the air, or blind: X is one of the two, and the pilot says
 /// which.

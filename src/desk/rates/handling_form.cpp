@@ -1,8 +1,8 @@
 #include "desk/rates/handling_form.h"
 
 #include "core/rates/handling.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QBoxLayout>
 #include <QLabel>

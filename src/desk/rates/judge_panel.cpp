@@ -1,12 +1,12 @@
 #include "desk/rates/judge_panel.h"
 
 #include "core/rates/rate_table.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
 #include "desk/rates/curve_plot.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 #include "school/school.h"
 

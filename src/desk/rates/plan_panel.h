@@ -1,7 +1,7 @@
 #pragma once
 
 #include "desk/rates/rates_context.h"
-#include "files/match_documents.h"
+#include "files/documents/match_documents.h"
 
 #include <QWidget>
 

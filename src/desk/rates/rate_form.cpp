@@ -4,7 +4,7 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "desk/words/axis_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/utf8.h"
 
 #include <QComboBox>

@@ -1,13 +1,13 @@
 #include "desk/rates/rate_table.h"
 
 #include "core/rates/turn_numbers.h"
-#include "desk/parts/columns_that_give.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/columns_that_give.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/axis_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/rate_words.h"
-#include "desk/words/said_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QTableWidget>

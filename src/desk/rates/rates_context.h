@@ -1,6 +1,6 @@
 #pragma once
 
-#include "school/rate_rules.h"
+#include "school/views/rate_rules.h"
 
 #include <QString>
 #include <optional>

@@ -3,13 +3,13 @@
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/look/theme.h"
 #include "desk/rates/curve_plot.h"
-#include "desk/words/said_words.h"
-#include "files/file_text.h"
-#include "files/flight_csv.h"
-#include "files/rates_csv.h"
-#include "files/rates_document.h"
+#include "desk/words/message_words.h"
+#include "files/documents/rates_document.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/rates_csv.h"
+#include "files/text/file_text.h"
 
 #include <QObject>
 #include <QPixmap>
@@ -31,14 +31,14 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
     if (!log) return tl::unexpected(log.error());
     RatesRead read{now, {}};
     QStringList said;
-    Said why;
+    Message why;
     bool any = false;
     for (const RateAxis axis : rate_axes) {
         constexpr StickAxis sticks[] = {StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw};
         const auto at = static_cast<std::size_t>(axis);
         const auto flown = rates_from_log(*log, sticks[at], family);
         if (!flown) {
-            why = flown.error().said;
+            why = flown.error().message;
             said << QObject::tr("%1 unknown").arg(asWords(axis_names[at]));
             continue;
         }
@@ -58,7 +58,7 @@ Result<RatesRead> readFlight(const std::string& path, const RateProfile& now, co
                     .arg(inPlaces(1000 * (flown->delay_s + flown->lag_s), 0));
     }
     if (!any) return bad_input("%1: %2", path, why);
-    read.said = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));
+    read.message = QObject::tr("Found from the flight, 95 of 100 times between: %1.").arg(said.join(QStringLiteral("; ")));
     return read;
 }
 

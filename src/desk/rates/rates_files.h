@@ -12,7 +12,7 @@ class CurvePlot;
 /// Rates that were read from a file, with a sentence about where they are from.
 struct RatesRead {
     RateProfile rates;
-    QString said;
+    QString message;
 };
 
 /// A rates file (.json), measured curves (.csv), or what a flight log in acro (.csv) shows in the numbers of `family`; axes that

@@ -1,15 +1,14 @@
 #include "desk/rates/rates_page.h"
 
 #include "core/curves/rate_families.h"
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/look/theme.h"
 #include "desk/rates/advice_panel.h"
 #include "desk/rates/curve_plot.h"
 #include "desk/rates/feel_panel.h"
@@ -20,9 +19,10 @@
 #include "desk/rates/rates_files.h"
 #include "desk/rates/timing_panel.h"
 #include "desk/words/axis_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/utf8.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QCheckBox>
@@ -513,7 +513,7 @@ void RatesPage::readRates(const QString& file)
     const auto read = readRatesFile(file, context_.real, form_->family());
     if (!read) return words_->setText(tr("Nothing was changed: %1.").arg(asWords(read.error())));
     school_.keep_rates(context_.question.aircraft_id, read->rates);
-    words_->setText(read->said);
+    words_->setText(read->message);
 }
 
 bool RatesPage::saveTable(const QString& file) const { return saveRatesTable(file, context_); }

@@ -13,6 +13,10 @@ class QLabel;
 class QPushButton;
 class QTableWidget;
 
+namespace bh {
+class Station;
+}
+
 namespace bh::desk {
 
 class AdvicePanel;
@@ -23,7 +27,6 @@ class KeyboardSticks;
 class PlanPanel;
 class RateForm;
 class Sections;
-class Station;
 class TimingPanel;
 
 /// Makes the simulator turn like the real aircraft, or the other way round: both sides' curves and the nearest that the one that

@@ -1,13 +1,13 @@
 #include "desk/rates/timing_panel.h"
 
 #include "core/curves/rate_families.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/command.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/command.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
 
 #include <QBoxLayout>

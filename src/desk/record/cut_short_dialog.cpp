@@ -1,10 +1,10 @@
 #include "desk/record/cut_short_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/look/theme.h"
 #include "desk/words/attempt_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "school/school.h"
 

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "school/flight_journal.h"
+#include "school/flights/flight_journal.h"
 
 #include <QDialog>
 

@@ -1,14 +1,14 @@
 #include "desk/record/keeping_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/tables.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "files/file_text.h"
+#include "files/text/file_text.h"
 #include "school/lock.h"
-#include "school/pilot_export.h"
+#include "school/views/pilot_export.h"
 
 #include <QBoxLayout>
 #include <QDateTime>
@@ -54,7 +54,7 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
     why_->setPlaceholderText(tr("Why, without names: it stays on the record"));
     erase_ = namedButton(tr("Erase …"), "erase", tr("The pilot who is chosen in the list"));
     auto* act = new QHBoxLayout;
-    back_ = namedButton(tr("Is back"), "pilotBack", tr("Puts the chosen pilot on the line-up again"));
+    back_ = namedButton(tr("Is back"), "pilotBack", tr("Puts the chosen pilot on the list again"));
     give_ =
         namedButton(tr("Hand out data …"), "pilotData", tr("Everything that the record holds about the chosen pilot, as JSON"));
     act->addWidget(back_);
@@ -117,11 +117,12 @@ void KeepingPanel::refresh()
         due += over;
         archived_->setItem(i, 2, new QTableWidgetItem(over ? tr("over: to be erased") : day(until)));
     }
-    state_->setText(archived.empty() ? tr("Nobody has left yet. \"Has left\" in the line-up takes a pilot off it; from then on "
-                                          "the pilot is seen only here.")
-                    : due == 0       ? tr("Nobody has been away for longer.")
-                    : due == 1       ? tr("One of them has been away for longer and is to be erased.")
-                                     : tr("%1 of them have been away for longer and are to be erased.").arg(due));
+    state_->setText(archived.empty()
+                        ? tr("Nobody has left yet. \"Has left\" among the pilots takes a pilot off the list; from then on "
+                             "the pilot is seen only here.")
+                    : due == 0 ? tr("Nobody has been away for longer.")
+                    : due == 1 ? tr("One of them has been away for longer and is to be erased.")
+                               : tr("%1 of them have been away for longer and are to be erased.").arg(due));
     for (QPushButton* b : {erase_, back_, give_}) b->setEnabled(!chosen().empty());
 }
 
@@ -145,7 +146,7 @@ void KeepingPanel::erase()
         QMessageBox::Yes)
         return;
     const auto erased = school_.erase_pilot(id, why_->text().toStdString());
-    said_->setText(asWords(erased ? *erased : erased.error().said));
+    said_->setText(asWords(erased ? *erased : erased.error().message));
     if (erased) why_->clear();
 }
 

@@ -1,15 +1,15 @@
 #include "desk/record/keys_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "record/signing_key.h"
-#include "record/verify.h"
-#include "school/first_flight.h"
+#include "record/chain/signing_key.h"
+#include "record/copies/verify.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
+#include "school/views/first_flight.h"
 
 #include <QBoxLayout>
 #include <QLabel>

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/station_key.h"
+#include "record/chain/station_key.h"
 
 #include <QPointer>
 #include <QWidget>

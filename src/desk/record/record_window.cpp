@@ -1,7 +1,7 @@
 #include "desk/record/record_window.h"
 
-#include "desk/parts/sections.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/look/theme.h"
 #include "desk/record/house_panel.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/keys_panel.h"

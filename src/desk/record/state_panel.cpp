@@ -1,14 +1,14 @@
 #include "desk/record/state_panel.h"
 
 #include "core/base/one_line.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/tables.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "record/backup.h"
-#include "record/daily_copies.h"
-#include "record/exchange.h"
+#include "record/copies/backup.h"
+#include "record/copies/exchange.h"
+#include "record/file/daily_copies.h"
 #include "school/record_watch.h"
 #include "school/school.h"
 
@@ -127,6 +127,7 @@ void StatePanel::refresh()
     if (!school_.record().erased_for_good())
         facts << tr(
             "A name that was erased can still be made out in the file, because another program reads it; it is tried again.");
+    for (const Message& unread : school_.unread()) facts << tr("Left out, as it cannot be read: %1.").arg(asWords(unread));
     facts << serverFacts();
     facts_->setText(facts.join(QLatin1Char('\n')));
     const auto copies = copies_of_days(school_.record().file());
@@ -153,7 +154,7 @@ QStringList StatePanel::serverFacts() const
         facts << tr("%1 entries wait at this station and are handed over when the server is back.").arg(waiting);
     if (const auto files = school_.record().attachments().to_send().size(); files > 0)
         facts << tr("%1 flight logs and recordings are on their way to the server.").arg(files);
-    for (const Said& problem : school_.record().waiting_problems()) facts << tr("Not handed over: %1").arg(asWords(problem));
+    for (const Message& problem : school_.record().waiting_problems()) facts << tr("Not handed over: %1").arg(asWords(problem));
     return facts;
 }
 

@@ -1,8 +1,8 @@
 #include "desk/record/unlock_dialog.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "school/lock.h"
 
 #include <QBoxLayout>

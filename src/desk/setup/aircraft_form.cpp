@@ -1,7 +1,7 @@
 #include "desk/setup/aircraft_form.h"
 
-#include "desk/parts/hints.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/look/theme.h"
 
 #include <QDoubleSpinBox>
 #include <QFormLayout>

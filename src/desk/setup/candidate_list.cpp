@@ -1,7 +1,7 @@
 #include "desk/setup/candidate_list.h"
 
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QPainter>
 #include <QScrollBar>
@@ -86,7 +86,7 @@ void CandidateList::show(const std::vector<Candidate>& ranked, const std::vector
         auto* item = new QListWidgetItem(asWords(found->name), this);
         QStringList reasons;
         if (compared)
-            for (const Said& reason : c.reasons) reasons << asWords(reason);
+            for (const Message& reason : c.reasons) reasons << asWords(reason);
         if (compared && reasons.isEmpty()) reasons << tr("nothing differs enough to be felt");
         if (!compared)
             reasons << tr("%1 g, thrust %2 times its weight")

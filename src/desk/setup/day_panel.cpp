@@ -1,9 +1,9 @@
 #include "desk/setup/day_panel.h"
 
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -15,10 +15,10 @@
 namespace bh::desk {
 namespace {
 
-constexpr const char* winds[] = {QT_TRANSLATE_NOOP("said", "north"), QT_TRANSLATE_NOOP("said", "north-east"),
-                                 QT_TRANSLATE_NOOP("said", "east"),  QT_TRANSLATE_NOOP("said", "south-east"),
-                                 QT_TRANSLATE_NOOP("said", "south"), QT_TRANSLATE_NOOP("said", "south-west"),
-                                 QT_TRANSLATE_NOOP("said", "west"),  QT_TRANSLATE_NOOP("said", "north-west")};
+constexpr const char* winds[] = {QT_TRANSLATE_NOOP("message", "north"), QT_TRANSLATE_NOOP("message", "north-east"),
+                                 QT_TRANSLATE_NOOP("message", "east"),  QT_TRANSLATE_NOOP("message", "south-east"),
+                                 QT_TRANSLATE_NOOP("message", "south"), QT_TRANSLATE_NOOP("message", "south-west"),
+                                 QT_TRANSLATE_NOOP("message", "west"),  QT_TRANSLATE_NOOP("message", "north-west")};
 
 } // namespace
 

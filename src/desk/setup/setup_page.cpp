@@ -1,26 +1,26 @@
 #include "desk/setup/setup_page.h"
 
 #include "core/flight/atmosphere.h"
-#include "desk/parts/begin_card.h"
-#include "desk/parts/buttons.h"
-#include "desk/parts/form_scroll.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/part_title.h"
-#include "desk/parts/sections.h"
-#include "desk/parts/side_by_side.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/begin_card.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/form_scroll.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/part_title.h"
+#include "desk/parts/forms/sections.h"
+#include "desk/parts/forms/side_by_side.h"
+#include "desk/parts/look/theme.h"
 #include "desk/setup/aircraft_form.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/day_panel.h"
 #include "desk/setup/tilt_view.h"
 #include "desk/setup/way_back_panel.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "school/ids.h"
 #include "school/school.h"
-#include "school/setup_rules.h"
+#include "school/values/ids.h"
+#include "school/views/setup_rules.h"
+#include "station/station.h"
 
 #include <QBoxLayout>
 #include <QComboBox>
@@ -43,7 +43,6 @@ namespace {
 constexpr int day_section = 1, way_back_section = 2; // in the order in which they are made
 constexpr int figure_px = 22;                        // a line of the table
 constexpr int keep_after_ms = 400;                   // a slider on its way is one edit
-constexpr std::array<const char*, 7> world_ids{"pan", "bank", "loft", "mill", "circuit", "fold", "tower"};
 
 QSlider* slider(const char* name, const QString& spoken, double low, double high)
 {
@@ -143,8 +142,7 @@ QLayout* SetupPage::makeFoot()
     world_ = new QComboBox;
     world_->setObjectName(QStringLiteral("tryWorld"));
     world_->setAccessibleName(tr("World to fly in"));
-    for (const char* id : world_ids)
-        if (const auto world = school_.data().world(id)) world_->addItem(asWords(world->name), QString::fromLatin1(id));
+    for (const World& world : school_.worlds()) world_->addItem(asWords(world.name), QString::fromStdString(world.id));
     mode_ = new QComboBox;
     mode_->setObjectName(QStringLiteral("tryMode"));
     mode_->setAccessibleName(tr("Flight mode"));
@@ -396,7 +394,7 @@ void SetupPage::refresh()
                                                       yawRate_, propeller_, power_, day_, fly_, card_})
         w->setEnabled(pilot);
     const UnixTime at = school_.file(editing_).setup_at;
-    state_->setText(!pilot ? tr("Add a pilot in the line-up first; the set-up is kept on the pilot's record.")
+    state_->setText(!pilot ? tr("Add a pilot on the left first; the set-up is kept on the pilot's record.")
                     : !at  ? tr("%1 has no set-up yet: choose the real aircraft, then the nearest simulated one.")
                                 .arg(QString::fromStdString(pilot->name))
                           : tr("%1's set-up of %2").arg(QString::fromStdString(pilot->name), dayInWords(at)));
@@ -481,7 +479,7 @@ void SetupPage::showFigures()
 void SetupPage::showWarnings()
 {
     QStringList words;
-    for (const Said& w : warnings_of(school_, editing_, setup_)) words << asWords(w);
+    for (const Message& w : warnings_of(school_, editing_, setup_)) words << asWords(w);
     warnings_->setText(!words.isEmpty()                ? words.join(QLatin1Char('\n'))
                        : is_learner(school_, editing_) ? tr("Nothing to warn of for a learner.")
                                                        : tr("Nothing to warn of."));

@@ -17,7 +17,8 @@ class QTableWidget;
 
 namespace bh {
 class School;
-}
+class Station;
+} // namespace bh
 
 namespace bh::desk {
 
@@ -25,7 +26,6 @@ class AircraftForm;
 class CandidateList;
 class DayPanel;
 class Sections;
-class Station;
 class TiltView;
 class WayBackPanel;
 

@@ -1,8 +1,8 @@
 #include "desk/setup/tilt_view.h"
 
 #include "core/setup/training_setup.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QKeyEvent>

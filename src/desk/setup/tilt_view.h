@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/setup/camera_tilt.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 
 namespace bh::desk {
 

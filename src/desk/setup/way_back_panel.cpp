@@ -1,15 +1,15 @@
 #include "desk/setup/way_back_panel.h"
 
-#include "desk/parts/buttons.h"
-#include "desk/parts/hints.h"
-#include "desk/parts/number_box.h"
-#include "desk/parts/tables.h"
-#include "desk/parts/theme.h"
-#include "desk/words/said_words.h"
+#include "desk/parts/forms/buttons.h"
+#include "desk/parts/forms/hints.h"
+#include "desk/parts/forms/number_box.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/look/theme.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "desk/words/way_back_words.h"
 #include "school/school.h"
-#include "school/setup_rules.h"
+#include "school/views/setup_rules.h"
 
 #include <QBoxLayout>
 #include <QLabel>

@@ -1,27 +1,28 @@
 #include "core/base/number_text.h"
 #include "core/base/one_line.h"
-#include "desk/parts/live_teller.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/station.h"
-#include "desk/parts/theme.h"
-#include "desk/shell/brought_file.h"
-#include "desk/shell/demo.h"
-#include "desk/shell/first_start.h"
-#include "desk/shell/main_window.h"
-#include "desk/shell/one_window.h"
-#include "desk/shell/pseudo_language.h"
-#include "desk/shell/stand_in_pilot.h"
-#include "desk/shell/start_page.h"
-#include "desk/shell/tour.h"
-#include "desk/shell/trouble.h"
+#include "desk/drills/drills_page.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/look/theme.h"
+#include "desk/shell/acts/brought_file.h"
+#include "desk/shell/acts/tour.h"
+#include "desk/shell/acts/trouble.h"
+#include "desk/shell/start/demo.h"
+#include "desk/shell/start/first_start.h"
+#include "desk/shell/start/one_window.h"
+#include "desk/shell/start/pseudo_language.h"
+#include "desk/shell/start/start_page.h"
+#include "desk/shell/window/main_window.h"
 #include "desk/words/language.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "record/daily_copies.h"
-#include "record/waiting.h"
+#include "record/file/daily_copies.h"
+#include "record/server/waiting.h"
 #include "school/record_watch.h"
-#include "school/rights.h"
 #include "school/school.h"
+#include "school/values/rights.h"
+#include "station/demonstrating_hand.h"
+#include "station/live_teller.h"
+#include "station/station.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
@@ -196,7 +197,7 @@ std::unique_ptr<Record> opened(Asked& asked, int& exit)
         QStringList problems;
         if (!record) problems << desk::asWords(record.error());
         if (record)
-            for (const Said& problem : (*record)->problems_at_opening()) problems << desk::asWords(problem);
+            for (const Message& problem : (*record)->problems_at_opening()) problems << desk::asWords(problem);
         if (problems.isEmpty() || (record && (asked.quiet || asked.options.read_only))) return std::move(*record);
         if (!record) exit = complain(problems.front());
         if (asked.quiet) return nullptr;
@@ -244,9 +245,9 @@ int work(Asked& asked, const DataFolder& data)
     if (const std::string again = asked.place.found_again_by(); asked.options.remember_heads && !again.empty())
         desk::preferences().noteRecord(QString::fromStdString(again));
     School school(std::move(record), data);
-    desk::Station station(school);
+    Station station(school);
     if (!asked.station_name.isEmpty()) station.setName(asked.station_name);
-    const desk::LiveTeller teller(school, station);
+    const LiveTeller teller(school, station);
     desk::MainWindow window(school, station, asked.name);
     one.answer_with(window);
     if (asked.begun)
@@ -264,8 +265,13 @@ int work(Asked& asked, const DataFolder& data)
         watch.keep_copies(daily_copies_kept);
     window.watch(watch);
     if (!asked.measure && !asked.options.read_only && asked.stand_in < 0) window.askWhatIsOpen();
-    std::unique_ptr<desk::StandInPilot> stand_in;
-    if (asked.stand_in >= 0) stand_in = std::make_unique<desk::StandInPilot>(school, station, window, asked.stand_in);
+    std::unique_ptr<DemonstratingHand> stand_in;
+    if (asked.stand_in >= 0)
+        stand_in = std::make_unique<DemonstratingHand>(
+            school, station, asked.stand_in,
+            DemonstratingHand::Acts{
+                [&window] { return window.drillsPage()->flying(); }, [&window] { window.showPage(desk::MainWindow::Drills); },
+                [&window](double skill, std::uint64_t seed) { window.drillsPage()->practiseAsStandIn(skill, seed); }});
     leaveWhenAsked();
     if (asked.after_s > 0)
         QTimer::singleShot(1000 * asked.after_s, &window, [&] {
@@ -357,7 +363,7 @@ int main(int argc, char** argv)
     if (!data || !found) {
         const Error& why = data ? found.error() : data.error();
         if (!asked.quiet) QMessageBox::critical(nullptr, QStringLiteral("Blue Hangar"), desk::asWords(why));
-        return complain(QString::fromStdString(why.message)); // the terminal has it in English
+        return complain(QString::fromStdString(why.english)); // the terminal has it in English
     }
     try {
         return work(asked, *data);

@@ -1,6 +1,6 @@
 #include "desk/words/attempt_words.h"
 
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QObject>
 #include <QStringList>
@@ -31,7 +31,7 @@ QString flownWithInWords(const School& school, const JudgedAttempt& attempt)
         const Airframe* aircraft = school.aircraft(with.aircraft);
         parts << asWords(aircraft ? aircraft->name : with.aircraft);
     }
-    if (const Said day = in_words(with.conditions); !day.empty()) parts << asWords(day);
+    if (const Message day = in_words(with.conditions); !day.empty()) parts << asWords(day);
     return parts.join(QStringLiteral("; "));
 }
 
@@ -65,7 +65,7 @@ QString flownInWords(const School& school, const AttemptRow& attempt)
 QString editInWords(const School& school, const Edit& edit)
 {
     if (edit.empty()) return {};
-    const Command& first = edit.front();
+    const TextChange& first = edit.front();
     const auto id = QString::fromStdString(first.subject);
     const auto named = [](const auto* thing, const QString& otherwise) { return thing ? asWords(thing->name) : otherwise; };
     switch (first.kind) {

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QString>
 #include <array>

@@ -1,18 +1,17 @@
 #include "desk/words/finding_words.h"
 
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QObject>
-#include <array>
 #include <cmath>
 
 namespace bh::desk {
 
 QString findingLetter(FindingKind kind)
 {
-    static constexpr std::array letters{"R", "H", "T", "B", "S", "K", "L", "C", "F", "D", "X", "N"};
-    return QLatin1String(letters[static_cast<std::size_t>(kind)]);
+    const std::string_view letter = facts_of(kind).letter;
+    return QString::fromLatin1(letter.data(), static_cast<qsizetype>(letter.size()));
 }
 
 QString findingName(FindingKind kind) { return asWords(finding_name(kind)); }

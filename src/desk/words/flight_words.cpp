@@ -3,7 +3,7 @@
 #include "core/controller/stick_mode.h"
 #include "core/flight/geometry.h"
 #include "desk/words/controller_words.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 #include "desk/words/utf8.h"
 

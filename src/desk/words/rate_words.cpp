@@ -2,7 +2,7 @@
 
 #include "core/curves/rate_families.h"
 #include "core/rates/rate_match.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QObject>
 #include <QStringList>

@@ -1,6 +1,6 @@
 #include "desk/words/shown_units.h"
 
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QCoreApplication>
 #include <QLocale>

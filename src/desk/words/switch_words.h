@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/controller/switches.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 
 #include <QObject>
 #include <QString>

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/base/units.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 
 #include <QString>

@@ -1,8 +1,8 @@
 #include "desk/words/way_back_words.h"
 
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "school/school.h"
-#include "school/setup_rules.h"
+#include "school/views/setup_rules.h"
 
 #include <QObject>
 

@@ -1,7 +1,7 @@
 #include "core/base/random.h"
 #include "core/controller/calibration.h"
 #include "core/standin/stand_in_controller.h"
-#include "files/recording_csv.h"
+#include "files/tables/recording_csv.h"
 #include "reference.h"
 
 #include <algorithm>
@@ -158,7 +158,7 @@ TEST_CASE("a faulty recording gives a problem, never a guess", "[core][controlle
     {
         const auto calibration = calibrate(without(good, Prompt::Rest));
         REQUIRE_FALSE(calibration);
-        CHECK(calibration.error().message.find("rest") != std::string::npos);
+        CHECK(calibration.error().english.find("rest") != std::string::npos);
     }
     SECTION("an axis is dead")
     {

@@ -2,8 +2,8 @@
 #include "core/controller/grip_trial.h"
 
 #include "core/base/random.h"
-#include "files/csv.h"
-#include "files/file_text.h"
+#include "files/text/csv.h"
+#include "files/text/file_text.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>
@@ -113,10 +113,10 @@ TEST_CASE("throughput is the same in any unit and any direction", "[core][grip]"
 
 TEST_CASE("a trial that cannot be judged says why", "[core][grip]")
 {
-    CHECK(pointing(std::vector<Tap>{}).error().message.find("three taps") != std::string::npos);
+    CHECK(pointing(std::vector<Tap>{}).error().english.find("three taps") != std::string::npos);
     const Tap good{0, 0, 1, 0, 1.1, 0, 0.5};
-    CHECK(pointing({good, good, {1, 1, 1, 1, 1, 1, 0.5}}).error().message.find("lies on its start") != std::string::npos);
-    CHECK(pointing({good, good, {0, 0, 1, 0, 1, 0, 0}}).error().message.find("no time") != std::string::npos);
+    CHECK(pointing({good, good, {1, 1, 1, 1, 1, 1, 0.5}}).error().english.find("lies on its start") != std::string::npos);
+    CHECK(pointing({good, good, {0, 0, 1, 0, 1, 0, 0}}).error().english.find("no time") != std::string::npos);
 }
 
 TEST_CASE("grips are told apart only when the rounds can tell them apart", "[core][grip]")

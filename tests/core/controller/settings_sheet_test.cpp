@@ -79,7 +79,7 @@ TEST_CASE("the sheet makes every simulator obey every controller", "[core][sheet
                         s.throttle = range;
                         for (std::size_t f = 0; f < 4; ++f) s.rising_is_positive[f] = expects >> f & 1;
                         const auto sheet = settings_sheet(c, s);
-                        if (!sheet) FAIL(sheet.error().message);
+                        if (!sheet) FAIL(sheet.error().english);
                         obeys(c, s, *sheet);
                         ++tried;
                     }
@@ -115,7 +115,7 @@ TEST_CASE("the notes warn of what has to be lived with", "[core][sheet]")
 {
     const auto mentions = [](const SettingsSheet& sheet, const char* words) {
         return std::any_of(sheet.notes.begin(), sheet.notes.end(),
-                           [&](const Said& n) { return n.english().find(words) != std::string::npos; });
+                           [&](const Message& n) { return n.english().find(words) != std::string::npos; });
     };
     SimulatorProfile s;
     s.throttle = SimulatorProfile::Throttle::UpperHalf;
@@ -130,7 +130,7 @@ TEST_CASE("the notes warn of what has to be lived with", "[core][sheet]")
     s.throttle = SimulatorProfile::Throttle::Full;
     CHECK(mentions(*settings_sheet(c, s), "springs back to the middle"));
     c.problems.push_back("pitch: no axis moved");
-    CHECK(settings_sheet(c, s).error().message.find("pitch: no axis moved") != std::string::npos);
+    CHECK(settings_sheet(c, s).error().english.find("pitch: no axis moved") != std::string::npos);
 }
 
 TEST_CASE("an unknown simulator's convention is found from what it showed", "[core][sheet]")

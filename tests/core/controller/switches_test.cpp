@@ -1,8 +1,8 @@
 // The controller's own buttons, switches and springs. House limits unless a source is named.
 #include "core/controller/down_and_in.h"
 #include "core/controller/switches.h"
-#include "files/calibration_document.h"
-#include "files/recording_csv.h"
+#include "files/documents/calibration_document.h"
+#include "files/tables/recording_csv.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -187,5 +187,5 @@ TEST_CASE("springs are measured side against side", "[core][switches]")
     auto two = calibration_json(kept);
     two["switches"].push_back(two["switches"][0]);
     two["switches"][1]["use"] = "arm";
-    CHECK(parse_calibration(two.dump(), "two").error().message.find("both on axis 5") != std::string::npos);
+    CHECK(parse_calibration(two.dump(), "two").error().english.find("both on axis 5") != std::string::npos);
 }

@@ -118,5 +118,5 @@ TEST_CASE("what one does otherwise is told in words and numbers, the weightiest 
     sticks.has_position = false;
     const auto none = compare(log, {}, sticks, {});
     REQUIRE_FALSE(none);
-    CHECK(none.error().message.find("no positions") != std::string::npos);
+    CHECK(none.error().english.find("no positions") != std::string::npos);
 }

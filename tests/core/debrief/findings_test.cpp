@@ -2,13 +2,14 @@
 #include "core/debrief/coaching.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
-#include "files/debrief_document.h"
-#include "files/flight_csv.h"
+#include "files/documents/debrief_document.h"
+#include "files/flights/flight_csv.h"
 #include "reference.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
 #include <nlohmann/json.hpp>
+#include <set>
 
 using namespace bh;
 
@@ -174,4 +175,32 @@ TEST_CASE("the marks that are expected back are those that the drill lost by it"
     CHECK(*advice[0].expected_marks == Approx(0.5 * 80.0 / 4)); // 80 marks lost in a quarter of the weight
     CHECK(advice[0].evidence == "once, from 2.0 s to 4.0 s: pitch, lean 55°");
     CHECK_FALSE(advise(d, rules, nullptr)[0].expected_marks);
+}
+
+TEST_CASE("kinds of findings have the keys that records of today hold, each its own, and a letter", "[core][debrief]")
+{
+    const std::vector<std::string_view> kept{"rocking",
+                                             "held_push",
+                                             "turn",
+                                             "brake",
+                                             "spin",
+                                             "bank_left_over",
+                                             "sink_in_lean",
+                                             "chopped_throttle",
+                                             "full_throttle_take_off",
+                                             "landing",
+                                             "throttle_cut",
+                                             "hands_on"};
+    std::set<std::string_view> letters;
+    for (const std::string_view key : kept) {
+        CAPTURE(key);
+        const auto kind = finding_from_key(key);
+        REQUIRE(kind);
+        CHECK(finding_key(*kind) == key);
+        CHECK(letters.insert(facts_of(*kind).letter).second);
+        for (const auto& by : facts_of(*kind).measures)
+            if (by.measure != Measure::DoneS) CHECK(finding_by(by.measure)->kind == *kind);
+    }
+    CHECK_FALSE(finding_from_key("luck"));
+    CHECK(finding_by(Measure::DoneS) == nullptr);
 }

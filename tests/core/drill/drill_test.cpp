@@ -1,7 +1,7 @@
 #include "core/drill/drill_score.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
 
 #include <catch2/catch.hpp>
 
@@ -152,10 +152,10 @@ TEST_CASE("what goes wrong is said in a sentence", "[core][drill]")
     SECTION("never armed, no rows, no positions")
     {
         std::fill(log.armed.begin(), log.armed.end(), 0);
-        CHECK(score_log(drill, log).error().message.find("never armed") != std::string::npos);
+        CHECK(score_log(drill, log).error().english.find("never armed") != std::string::npos);
         CHECK_FALSE(score_log(drill, FlightLog{}));
         log.has_position = false;
-        CHECK(score_log(drill, log).error().message.find("positions") != std::string::npos);
+        CHECK(score_log(drill, log).error().english.find("positions") != std::string::npos);
     }
 }
 
@@ -165,26 +165,26 @@ TEST_CASE("a drill with a mistake is refused with the place of the mistake", "[c
     SECTION("no phases")
     {
         d.phases.clear();
-        CHECK(checked(d).error().message.find("/phases") == 0);
+        CHECK(checked(d).error().english.find("/phases") == 0);
     }
     SECTION("two phases of one name")
     {
         d.phases[1].id = "climb";
-        CHECK(checked(d).error().message.find("/phases/1/id") == 0);
+        CHECK(checked(d).error().english.find("/phases/1/id") == 0);
     }
     SECTION("limits that do not run one way")
     {
         d.criteria[1].merit = 1.5;
-        CHECK(checked(d).error().message.find("/criteria/1") == 0);
+        CHECK(checked(d).error().english.find("/criteria/1") == 0);
     }
     SECTION("an unknown phase")
     {
         d.criteria[0].phases = {"loop"};
-        CHECK(checked(d).error().message.find("'loop'") != std::string::npos);
+        CHECK(checked(d).error().english.find("'loop'") != std::string::npos);
     }
     SECTION("no weight")
     {
         d.criteria[0].weight = 0;
-        CHECK(checked(d).error().message.find("/criteria/0/weight") == 0);
+        CHECK(checked(d).error().english.find("/criteria/0/weight") == 0);
     }
 }

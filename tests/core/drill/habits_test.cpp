@@ -87,7 +87,7 @@ TEST_CASE("a habit that there is not is told", "[core][habits]")
         REQUIRE(faults);
         CHECK((*faults).*habit.planted);
     }
-    CHECK(stand_in_faults({"whistling"}).error().message.find("found 'whistling'") != std::string::npos);
+    CHECK(stand_in_faults({"whistling"}).error().english.find("found 'whistling'") != std::string::npos);
 }
 
 TEST_CASE("a habit that was planted is told by name when the drill is over, with advice and times", "[core][habits][slow]")
@@ -201,18 +201,18 @@ TEST_CASE("a side that crashed or was not flown is no side of 100 marks", "[core
         seen.push_back({c, c.measure == Measure::SideGap ? std::nullopt : std::optional(c.pass), 0, std::nullopt});
     CHECK(*totalled(pair, seen, {}, true, true).left_minus_right == Approx(0).margin(1e-9));
     // A crash in the left roll: 0 marks there, 60 on the right.
-    const Broken crash{.rule = Broken::Rule::Crashed, .phase = "roll-left"};
+    const RuleViolation crash{.rule = RuleViolation::Rule::Crashed, .phase = "roll-left"};
     CHECK(*totalled(pair, seen, {crash}, false, true).left_minus_right == Approx(-60));
     // Not flown to the left at all, since the time ran out.
     std::vector<CriterionScore> half = seen;
     for (CriterionScore& c : half)
         if (c.criterion.side == Side::Left) c.value.reset();
-    const Broken late{.rule = Broken::Rule::TimedOut, .phase = "roll-left", .limit = 10};
+    const RuleViolation late{.rule = RuleViolation::Rule::TimedOut, .phase = "roll-left", .limit = 10};
     CHECK(*totalled(pair, half, {late}, false, true).left_minus_right == Approx(-60));
     CHECK_FALSE(totalled(pair, half, {}, false, true).left_minus_right); // it may still come
     // It came to its end on the first side: nothing to compare, and no marks for an even pair.
-    for (const Broken::Rule rule : {Broken::Rule::Crashed, Broken::Rule::TimedOut}) {
-        const Score neither = totalled(pair, half, {Broken{.rule = rule, .phase = "roll-right"}}, false, true);
+    for (const RuleViolation::Rule rule : {RuleViolation::Rule::Crashed, RuleViolation::Rule::TimedOut}) {
+        const Score neither = totalled(pair, half, {RuleViolation{.rule = rule, .phase = "roll-right"}}, false, true);
         CHECK_FALSE(neither.left_minus_right);
         for (const CriterionScore& c : neither.criteria)
             if (c.criterion.measure == Measure::SideGap) CHECK(c.marks == 0);

@@ -1,5 +1,5 @@
 #include "core/drill/measures.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>

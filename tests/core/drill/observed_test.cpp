@@ -84,7 +84,8 @@ TEST_CASE("what must be judged and was not, and what was broken off, is not pass
     gaps.next_phase();
     gaps.stop(30, false);
     CHECK_FALSE(gaps.score(30).passed);
-    CHECK(gaps.score(30).disqualified == std::vector<Broken>{{.rule = Broken::Rule::BrokenOff, .phase = "through"}});
+    CHECK(gaps.score(30).disqualified ==
+          std::vector<RuleViolation>{{.rule = RuleViolation::Rule::BrokenOff, .phase = "through"}});
 }
 
 TEST_CASE("the sticks are measured where they were recorded", "[core][observed]")

@@ -1,7 +1,7 @@
 // What the newer drills measure: an aircraft that flies ahead, leans, dives, even speeds.
 #include "core/drill/drill_runner.h"
 #include "core/drill/measures.h"
-#include "files/drill_document.h"
+#include "files/documents/drill_document.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -31,11 +31,11 @@ RowSpan all(const FlightLog& log) { return {0, log.size()}; }
 
 TEST_CASE("the same seed flies ahead the same way, within its field, another seed another", "[core][drill]")
 {
-    const Quarry quarry{7, 6, 8, 10, 5, 15, 60};
-    const QuarryPath a(quarry, {10, 0, -8}, 0, 120), b(quarry, {10, 0, -8}, 0, 120);
-    Quarry other = quarry;
+    const LeadAircraft lead_aircraft{7, 6, 8, 10, 5, 15, 60};
+    const LeadAircraftPath a(lead_aircraft, {10, 0, -8}, 0, 120), b(lead_aircraft, {10, 0, -8}, 0, 120);
+    LeadAircraft other = lead_aircraft;
     other.seed = 8;
-    const QuarryPath c(other, {10, 0, -8}, 0, 120);
+    const LeadAircraftPath c(other, {10, 0, -8}, 0, 120);
     double farthest = 0, slowest = 1e9, quickest = 0, most_turned = 0;
     for (double t = 0; t < 120; t += 0.5) {
         CHECK(a.at(t).position_m == b.at(t).position_m);
@@ -59,7 +59,7 @@ TEST_CASE("the same seed flies ahead the same way, within its field, another see
 
 TEST_CASE("behind it is within the window and off its tail", "[core][drill]")
 {
-    const auto path = std::make_shared<const QuarryPath>(Quarry{1, 6, 8, 10, 5, 15, 60}, Vec3(0, 0, -8), 0, 2);
+    const auto path = std::make_shared<const LeadAircraftPath>(LeadAircraft{1, 6, 8, 10, 5, 15, 60}, Vec3(0, 0, -8), 0, 2);
     CHECK(path->followed_from({-10, 0, -8}, 0));
     CHECK_FALSE(path->followed_from({-4, 0, -8}, 0));
     CHECK_FALSE(path->followed_from({-16, 0, -8}, 0));
@@ -70,7 +70,7 @@ TEST_CASE("behind it is within the window and off its tail", "[core][drill]")
         s.north_m = at.x() - (i < 15 ? 10 : 30), s.east_m = at.y(), s.height_m = -at.z();
     });
     MeasureOptions options;
-    options.quarry = path;
+    options.lead_aircraft = path;
     CHECK(*measure(log, all(log), Measure::GapInWindow, options) == Approx(0.75));
     CHECK_FALSE(measure(log, all(log), Measure::GapInWindow));
 }

@@ -256,11 +256,11 @@ TEST_CASE("conditions that cannot be are refused by name", "[core][flight][condi
 {
     FlightSetup setup;
     setup.conditions.wind_mps = 60;
-    CHECK(Flight::create(setup).error().message == "wind_mps must lie in 0 to 40 m/s");
+    CHECK(Flight::create(setup).error().english == "wind_mps must lie in 0 to 40 m/s");
     setup.conditions = {};
     setup.conditions.bent_propeller = std::nan("");
-    CHECK(Flight::create(setup).error().message.find("bent_propeller") == 0);
+    CHECK(Flight::create(setup).error().english.find("bent_propeller") == 0);
     setup.conditions = {};
     setup.airframe.propeller_m = 3;
-    CHECK(Flight::create(setup).error().message.find("propeller_m") == 0);
+    CHECK(Flight::create(setup).error().english.find("propeller_m") == 0);
 }

@@ -263,5 +263,5 @@ TEST_CASE("impossible airframes are refused", "[core][flight]")
     FlightSetup setup;
     setup.airframe.mass_kg = std::nan("");
     REQUIRE_FALSE(Flight::create(setup));
-    CHECK(Flight::create(setup).error().message.find("mass_kg") != std::string::npos);
+    CHECK(Flight::create(setup).error().english.find("mass_kg") != std::string::npos);
 }

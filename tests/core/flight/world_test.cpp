@@ -107,11 +107,11 @@ TEST_CASE("what is wrong with a world is told thing by thing", "[core][flight][w
                     {Block::Kind::Shed, 18, 22, -2, 2, 4, 0}};
     world.gates = {{20, 0, 0, 3, 3, 0, 0.1}, {-20, 0, 0, 0.3, 3, 0, 0.1}};
     const auto problems = problems_of(world);
-    const auto said = [&](const char* what) { return std::find(problems.begin(), problems.end(), what) != problems.end(); };
-    CHECK(said("pillar 1 stands out of bounds"));
-    CHECK(said("pillar 2 has no size"));
-    CHECK(said("block 1 has no size"));
-    CHECK(said("gate 1 is blocked"));
-    CHECK(said("gate 2 is smaller than 0.5 m"));
-    CHECK(said("the start place in the middle is not free"));
+    const auto message = [&](const char* what) { return std::find(problems.begin(), problems.end(), what) != problems.end(); };
+    CHECK(message("pillar 1 stands out of bounds"));
+    CHECK(message("pillar 2 has no size"));
+    CHECK(message("block 1 has no size"));
+    CHECK(message("gate 1 is blocked"));
+    CHECK(message("gate 2 is smaller than 0.5 m"));
+    CHECK(message("the start place in the middle is not free"));
 }

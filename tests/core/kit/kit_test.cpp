@@ -1,7 +1,7 @@
 #include "core/kit/kit.h"
 
 #include "files/data_folder.h"
-#include "files/kit_documents.h"
+#include "files/documents/kit_documents.h"
 
 #include <algorithm>
 #include <catch2/catch.hpp>
@@ -51,22 +51,22 @@ TEST_CASE("a tree that runs in circles, ends nowhere or holds what nothing leads
     SECTION("circle")
     {
         tree.questions[1].no = "on";
-        CHECK(checked(tree).error().message == "the questions run in a circle at 'on'");
+        CHECK(checked(tree).error().english == "the questions run in a circle at 'on'");
     }
     SECTION("nowhere")
     {
         tree.questions[1].no = "cabel";
-        CHECK(checked(tree).error().message.find("'cabel' is neither a question nor an ending, but 'seen' leads there") == 0);
+        CHECK(checked(tree).error().english.find("'cabel' is neither a question nor an ending, but 'seen' leads there") == 0);
     }
     SECTION("aside")
     {
         tree.endings.push_back({"spare", "Never said."});
-        CHECK(checked(tree).error().message == "nothing leads to 'spare'");
+        CHECK(checked(tree).error().english == "nothing leads to 'spare'");
     }
     SECTION("twice")
     {
         tree.endings.push_back({"fine", "Again."});
-        CHECK(checked(tree).error().message == "'fine' stands there twice");
+        CHECK(checked(tree).error().english == "'fine' stands there twice");
     }
     SECTION("no start")
     {
@@ -78,7 +78,7 @@ TEST_CASE("a tree that runs in circles, ends nowhere or holds what nothing leads
 TEST_CASE("every way through the questions that ship ends with something to do, in few steps", "[core][kit]")
 {
     const auto tree = DataFolder(BH_DATA).faults();
-    if (!tree) FAIL(tree.error().message);
+    if (!tree) FAIL(tree.error().english);
     std::set<std::string> ends;
     std::size_t longest = 0;
     // Every combination of a person's answers, with nothing, everything good and everything bad detected.
@@ -107,7 +107,7 @@ TEST_CASE("every way through the questions that ship ends with something to do, 
 TEST_CASE("the checklists that ship put power in order and carry the cautions", "[core][kit]")
 {
     const auto lists = DataFolder(BH_DATA).kit();
-    if (!lists) FAIL(lists.error().message);
+    if (!lists) FAIL(lists.error().english);
     CHECK(lists->size() == 4);
     const auto at = [](const KitList& l, const char* id) {
         return std::find_if(l.items.begin(), l.items.end(), [id](const KitItem& i) { return i.id == id; }) - l.items.begin();
@@ -150,7 +150,7 @@ TEST_CASE("what must be so at every start is asked again for each session, the r
 
 TEST_CASE("kit files with a mistake are refused with file and place", "[core][kit]")
 {
-    const auto kit = [](const char* text) { return parse_kit(text, "k.json").error().message; };
+    const auto kit = [](const char* text) { return parse_kit(text, "k.json").error().english; };
     CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[]})") == "k.json: /lists: expected at least one list");
     CHECK(kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[]}]})") ==
           "k.json: /lists/0/items: expected at least one item");
@@ -159,6 +159,6 @@ TEST_CASE("kit files with a mistake are refused with file and place", "[core][ki
     CHECK(
         kit(R"({"format":"bluehangar.kit/1","lists":[{"id":"a","name":"A","items":[{"id":"x","text":"X"},{"id":"x","text":"Y"}]}]})")
             .find("stands there twice") != std::string::npos);
-    CHECK(parse_faults(R"({"format":"bluehangar.faults/1","start":"a","questions":[],"endings":[]})", "f.json").error().message ==
+    CHECK(parse_faults(R"({"format":"bluehangar.faults/1","start":"a","questions":[],"endings":[]})", "f.json").error().english ==
           "f.json: 'a' is neither a question nor an ending");
 }

@@ -3,7 +3,7 @@
 #include "core/path/rocking.h"
 #include "core/path/spins.h"
 #include "core/path/turns.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
 #include "reference.h"
 
 #include <catch2/catch.hpp>

@@ -166,6 +166,6 @@ TEST_CASE("the sickness questionnaire gives the scores of its reference", "[core
     for (const Symptom& s : symptoms()) of_each[0] += s.nausea, of_each[1] += s.oculomotor, of_each[2] += s.disorientation;
     for (const int count : of_each) CHECK(count == 7);
     CHECK_FALSE(sickness_score({1, 2, 3}));
-    CHECK(sickness_score({0, 0, 0, 0, 4, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}).error().message ==
+    CHECK(sickness_score({0, 0, 0, 0, 4, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}).error().english ==
           "answer 5 (Difficulty focusing): expected 0 to 3, found 4");
 }

@@ -19,6 +19,7 @@ ReadinessFacts ready()
     f.stages = f.stages_held = 5;
     f.throttle_cuts_s.assign(20, 0.6);
     f.roof_minutes = 31, f.panic_passes = 2;
+    f.roof_drill = "Low roof", f.panic_drill = "Upset", f.rehearsal_drill = "First day";
     f.calibrated_day = today - 12;
     f.match = "Mudlark", f.hours_in_simulator = 6;
     f.last_practice_day = today - 2;
@@ -79,7 +80,8 @@ TEST_CASE("what cannot be known is not taken to be met", "[core][readiness]")
     std::set<std::string_view> unknown;
     for (const ReadinessGate& g : gates)
         if (g.state == GateState::Unknown) unknown.insert(g.id);
-    CHECK(unknown == std::set<std::string_view>{"stages", "throttle-cut", "habits", "sickness", "real-setup", "briefing"});
+    CHECK(unknown == std::set<std::string_view>{"stages", "throttle-cut", "habits", "sickness", "real-setup", "briefing", "roof",
+                                                "panic", "rehearsal"});
     ReadinessFacts f = ready();
     f.sickness_total.reset();
     CHECK(gate(f, "sickness").state == GateState::Unknown);

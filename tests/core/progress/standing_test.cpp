@@ -112,16 +112,16 @@ TEST_CASE("the next best drill is one that can be brought on today, with the rea
 
 TEST_CASE("a weak side is said only when it is there: over the last attempts, with an interval", "[core][progress]")
 {
-    const auto said = [](const std::vector<double>& gaps) {
+    const auto message = [](const std::vector<double>& gaps) {
         std::vector<AttemptFact> attempts;
         for (const double gap : gaps) attempts.push_back(pass(100)), attempts.back().left_minus_right = gap;
         return side_gap_in_words(drill_standing(attempts, lift, 100));
     };
-    CHECK(said({40, 45}).empty());                // too few to tell
-    CHECK(said({-60, -20, 30, 80, 60}).empty());  // 18 on the mean, and nothing but chance
-    CHECK(said({12, 9, 14, 10, 11, 13}).empty()); // there, and small
-    CHECK(said({-30, -22, -41, -25}) == "left 30 points behind right over the last 4 attempts");
-    CHECK(said({90, 90, 90, -20, -25, -30, -20, -25, -30}) == "left 25 points behind right over the last 6 attempts");
+    CHECK(message({40, 45}).empty());                // too few to tell
+    CHECK(message({-60, -20, 30, 80, 60}).empty());  // 18 on the mean, and nothing but chance
+    CHECK(message({12, 9, 14, 10, 11, 13}).empty()); // there, and small
+    CHECK(message({-30, -22, -41, -25}) == "left 30 points behind right over the last 4 attempts");
+    CHECK(message({90, 90, 90, -20, -25, -30, -20, -25, -30}) == "left 25 points behind right over the last 6 attempts");
     // A mean of 3 values and its interval as in any handbook: 16, 19, 19 gives 18 ± 4.303·√3/√3.
     std::vector<AttemptFact> attempts(3, pass(100));
     for (const std::size_t i : {0, 1, 2}) attempts[i].left_minus_right = i == 0 ? 16 : 19;

@@ -75,11 +75,11 @@ TEST_CASE("what is no weather line gets a sentence", "[core][progress][weather]"
         CAPTURE(line);
         const auto r = parse_weather_report(line);
         REQUIRE_FALSE(r);
-        CHECK(r.error().message.find("expected") != std::string::npos);
+        CHECK(r.error().english.find("expected") != std::string::npos);
     }
     const auto no_wind = parse_weather_report("METAR YUDO 221630Z 9999 17/16 Q1018");
     REQUIRE_FALSE(no_wind);
-    CHECK(no_wind.error().message.find("wind") != std::string::npos);
+    CHECK(no_wind.error().english.find("wind") != std::string::npos);
     CHECK_FALSE(parse_weather_report(std::string(5000, 'A')));
 }
 

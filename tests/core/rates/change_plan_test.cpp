@@ -124,7 +124,7 @@ TEST_CASE("a plan between two families is refused in a sentence", "[core][rates]
 {
     const auto refused = standing_of(plan_of(CentreMaxCurve{}, GainEdgeCurve{}));
     REQUIRE_FALSE(refused);
-    CHECK(refused.error().message == "rates: expected both in one family that can be set, found centre-max and gain-edge");
+    CHECK(refused.error().english == "rates: expected both in one family that can be set, found centre-max and gain-edge");
     ChangePlan none = plan_of(CentreMaxCurve{}, CentreMaxCurve{});
     none.most_share = 0;
     CHECK_FALSE(standing_of(none));

@@ -151,15 +151,15 @@ TEST_CASE("ranges and steps of a simulator are kept to, and what cannot be is re
         CHECK(steps == Approx(std::round(steps)).margin(1e-9));
         CHECK(p[i] <= options.ranges[i].high + 1e-9);
     }
-    CHECK(match_rates(GainEdgeCurve{}, "table").error().message.find("found 'table'") != std::string::npos);
+    CHECK(match_rates(GainEdgeCurve{}, "table").error().english.find("found 'table'") != std::string::npos);
     options.ranges[1].step = 0;
-    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message ==
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().english ==
           "max_dps: expected a range from low to high with a step over 0");
     options.ranges.pop_back();
-    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message == "expected 3 ranges for centre-max");
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().english == "expected 3 ranges for centre-max");
     options = {};
     options.weights = {0, 0};
-    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().message == "weights: expected at least one over 0");
+    CHECK(match_rates(GainEdgeCurve{}, "centre-max", options).error().english == "weights: expected at least one over 0");
     options.weights = {1, -1};
     CHECK_FALSE(match_rates(GainEdgeCurve{}, "centre-max", options));
 }
@@ -180,8 +180,8 @@ TEST_CASE("the stopwatch meets the reference values", "[core][rates]")
         CHECK(meets(row["expected"]["rate"], timed->rate_dps));
         CHECK(meets(row["expected"]["standard_error"], timed->standard_error_dps));
     }
-    CHECK(timed_rate(0, 5).error().message == "turns: expected more than 0");
-    CHECK(timed_rate(5, std::nan("")).error().message == "seconds: expected more than 0");
+    CHECK(timed_rate(0, 5).error().english == "turns: expected more than 0");
+    CHECK(timed_rate(5, std::nan("")).error().english == "seconds: expected more than 0");
     CHECK_FALSE(timed_rate(5, std::vector{3.0}));
 }
 

@@ -132,14 +132,14 @@ TEST_CASE("outliers in a log are resisted", "[core][rates]")
 TEST_CASE("too little to go by is refused in a sentence", "[core][rates]")
 {
     FlightLog log = lively_flight({}, 1, 10);
-    CHECK(rates_from_log(log, StickAxis::Throttle, "centre-max").error().message ==
+    CHECK(rates_from_log(log, StickAxis::Throttle, "centre-max").error().english ==
           "expected roll, pitch or yaw: the throttle has no rate");
-    CHECK(rates_from_log(log, StickAxis::Roll, "cubic").error().message.find("found 'cubic'") != std::string::npos);
+    CHECK(rates_from_log(log, StickAxis::Roll, "cubic").error().english.find("found 'cubic'") != std::string::npos);
     FlightLog still = log;
     std::fill(still.stick_roll.begin(), still.stick_roll.end(), 0.0);
-    CHECK(rates_from_log(still, StickAxis::Roll, "centre-max").error().message ==
+    CHECK(rates_from_log(still, StickAxis::Roll, "centre-max").error().english ==
           "the roll stick hardly moves: nothing can be told from it");
     std::fill(log.mode.begin(), log.mode.end(), Mode::Angle);
-    CHECK(rates_from_log(log, StickAxis::Roll, "centre-max").error().message ==
+    CHECK(rates_from_log(log, StickAxis::Roll, "centre-max").error().english ==
           "only 0 rows of acro off the ground, expected 300");
 }

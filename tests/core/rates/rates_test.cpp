@@ -86,12 +86,12 @@ TEST_CASE("parameters out of range are refused by name", "[core][rates]")
     const auto bad_expo = checked(RateCurve{CentreMaxCurve{150, 350, 1.2}});
     REQUIRE_FALSE(bad_expo);
     CHECK(bad_expo.error().code == Error::Code::OutOfRange);
-    CHECK(bad_expo.error().message.find("expo") != std::string::npos);
-    CHECK(checked(RateCurve{GainEdgeCurve{1, 1.5, 0}}).error().message == "edge must lie in 0 to 1");
-    CHECK(checked(RateCurve{PercentEndCurve{300, 0, 120}}).error().message == "expo_percent must lie in 0 to 100");
-    CHECK(checked(RateCurve{TableCurve{{0.5, 0.5, 1}, {1, 2, 3}}}).error().message == "stick must rise from above 0 to 1");
-    CHECK(checked(RateCurve{TableCurve{{0.5, 1}, {200, 100}}}).error().message.find("rates must never fall") == 0);
-    CHECK(checked(RateCurve{TableCurve{{0.5, 0.9}, {100, 200}}}).error().message == "stick must reach 1");
+    CHECK(bad_expo.error().english.find("expo") != std::string::npos);
+    CHECK(checked(RateCurve{GainEdgeCurve{1, 1.5, 0}}).error().english == "edge must lie in 0 to 1");
+    CHECK(checked(RateCurve{PercentEndCurve{300, 0, 120}}).error().english == "expo_percent must lie in 0 to 100");
+    CHECK(checked(RateCurve{TableCurve{{0.5, 0.5, 1}, {1, 2, 3}}}).error().english == "stick must rise from above 0 to 1");
+    CHECK(checked(RateCurve{TableCurve{{0.5, 1}, {200, 100}}}).error().english.find("rates must never fall") == 0);
+    CHECK(checked(RateCurve{TableCurve{{0.5, 0.9}, {100, 200}}}).error().english == "stick must reach 1");
     CHECK_FALSE(checked(RateCurve{TableCurve{}}));
     CHECK_FALSE(checked(RateCurve{LinearExpoCurve{std::nan(""), 0}}));
     CHECK(checked(RateCurve{LinearExpoCurve{500, 0.3}}));
@@ -171,11 +171,11 @@ TEST_CASE("two or three timed stick positions give the family's curve, with inte
     CHECK(rate_dps(two->curve, 1) == Approx(500).epsilon(1e-4));
     CHECK(two->low[1] == Approx(500 - 1.96 * 5).epsilon(1e-3)); // full stick is the max alone
 
-    CHECK(rates_from_timings({{1, {500, 5}}}, "centre-max").error().message ==
+    CHECK(rates_from_timings({{1, {500, 5}}}, "centre-max").error().english ==
           "expected timings at two stick positions or more, found 1");
-    CHECK(rates_from_timings({{0.5, {200, 2}}, {0.5, {210, 2}}}, "centre-max").error().message.find("apart") !=
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {0.5, {210, 2}}}, "centre-max").error().english.find("apart") !=
           std::string::npos);
-    CHECK(rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "table").error().message.find("found 'table'") !=
+    CHECK(rates_from_timings({{0.5, {200, 2}}, {1, {500, 5}}}, "table").error().english.find("found 'table'") !=
           std::string::npos);
     CHECK_FALSE(rates_from_timings({{0.5, {200, 0}}, {1, {500, 5}}}, "centre-max"));
     CHECK_FALSE(rates_from_timings({{1.5, {200, 2}}, {1, {500, 5}}}, "centre-max"));

@@ -121,15 +121,15 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
 {
     const std::vector<Airframe> all = *DataFolder(BH_DATA).airframes();
     const Airframe& strong = *std::find_if(all.begin(), all.end(), [](const Airframe& a) { return a.id == "five-freestyle"; });
-    const auto said = [](const std::vector<Said>& warnings, const std::string& words) {
+    const auto message = [](const std::vector<Message>& warnings, const std::string& words) {
         return std::any_of(warnings.begin(), warnings.end(),
-                           [&](const Said& w) { return w.english().find(words) != std::string::npos; });
+                           [&](const Message& w) { return w.english().find(words) != std::string::npos; });
     };
     TrainingSetup setup;
     setup.camera_tilt_deg = 15;
     const SetupEvidence new_one{true, {}}, steady{false, {}}, rocking{true, 0.25};
     const auto learner = setup_warnings(setup, strong, new_one, 1.225);
-    REQUIRE(said(learner, "touchy for a learner; "));
+    REQUIRE(message(learner, "touchy for a learner; "));
     // The remedy that it names holds, and five per cent more power would not do.
     const std::string words = learner.front().english();
     const auto from = words.find("; ") + 2;
@@ -139,30 +139,30 @@ TEST_CASE("a set-up is warned about in words with numbers, as a learner and as a
     CHECK(touchiness(detuned(strong, 1, (percent + 5) / 100.0), 15, 1.225).vertical_mps2 > touchy_mps2(true));
     CHECK(setup_warnings(setup, strong, steady, 1.225).empty());
     setup.power_share = percent / 100.0;
-    CHECK_FALSE(said(setup_warnings(setup, strong, new_one, 1.225), "touchy"));
+    CHECK_FALSE(message(setup_warnings(setup, strong, new_one, 1.225), "touchy"));
 
     TrainingSetup fast;
     fast.camera_tilt_deg = 50;
-    CHECK(said(setup_warnings(fast, Airframe{}, new_one, 1.225), "fast for a learner"));
-    CHECK_FALSE(said(setup_warnings(fast, Airframe{}, steady, 1.225), "fast"));
+    CHECK(message(setup_warnings(fast, Airframe{}, new_one, 1.225), "fast for a learner"));
+    CHECK_FALSE(message(setup_warnings(fast, Airframe{}, steady, 1.225), "fast"));
     Airframe heavy;
     heavy.thrust_to_weight = 1.2;
-    CHECK(said(setup_warnings(fast, heavy, steady, 1.225), "full throttle does not carry it"));
+    CHECK(message(setup_warnings(fast, heavy, steady, 1.225), "full throttle does not carry it"));
     fast.camera_tilt_deg = 10;
-    CHECK(said(setup_warnings(fast, heavy, steady, 1.225), "Full thrust is only 1.2 times its weight"));
+    CHECK(message(setup_warnings(fast, heavy, steady, 1.225), "Full thrust is only 1.2 times its weight"));
     TrainingSetup quick;
     quick.rates.roll = CentreMaxCurve{200, 700, 0.2};
     CHECK(setup_warnings(quick, Airframe{}, new_one, 1.225).empty()); // no fault by itself
     const auto told = setup_warnings(quick, Airframe{}, rocking, 1.225);
-    CHECK(said(told, "rocks 25 % of the time at 700 °/s: 350, then about 250"));
-    CHECK(said(told, "about 680"));
-    CHECK(said(setup_warnings(TrainingSetup{}, Airframe{}, rocking, 1.225), "about 250 °/s is the next step down"));
+    CHECK(message(told, "rocks 25 % of the time at 700 °/s: 350, then about 250"));
+    CHECK(message(told, "about 680"));
+    CHECK(message(setup_warnings(TrainingSetup{}, Airframe{}, rocking, 1.225), "about 250 °/s is the next step down"));
     TrainingSetup usual; // a learner's tilt of 30° is no fault; 25 and 20 are the retreat of one who rocks
     usual.camera_tilt_deg = 30;
     Airframe slippery;
     slippery.drag_area_m2 = 0.006;
-    CHECK_FALSE(said(setup_warnings(usual, slippery, new_one, 1.225), "fast"));
-    CHECK(said(setup_warnings(usual, slippery, rocking, 1.225), "fast for a learner"));
+    CHECK_FALSE(message(setup_warnings(usual, slippery, new_one, 1.225), "fast"));
+    CHECK(message(setup_warnings(usual, slippery, rocking, 1.225), "fast for a learner"));
     CHECK(setup_warnings(TrainingSetup{}, Airframe{}, new_one, 1.1).size() <= 1);
 }
 
@@ -172,7 +172,7 @@ TEST_CASE("a set-up outside its limits names the setting", "[core][setup]")
         TrainingSetup s;
         change(s);
         const auto good = checked(s);
-        return good ? std::string() : good.error().message;
+        return good ? std::string() : good.error().english;
     };
     CHECK(refused([](TrainingSetup&) {}).empty());
     CHECK(refused([](TrainingSetup& s) { s.camera_tilt_deg = 61; }) == "camera_tilt_deg: expected 0 to 60, found 61");

@@ -1,6 +1,6 @@
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
 
 #include <catch2/catch.hpp>
 

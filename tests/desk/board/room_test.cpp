@@ -3,10 +3,10 @@
 #include "desk/board/room_panel.h"
 #include "desk/board/watch_view.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/live_teller.h"
-#include "desk/shell/start_page.h"
+#include "desk/shell/start/start_page.h"
 #include "desk_fixture.h"
 #include "private_server.h"
+#include "station/live_teller.h"
 
 #include <QElapsedTimer>
 #include <QLineEdit>
@@ -50,7 +50,7 @@ TEST_CASE("the coordinator sees each station's pilot, drill, marks and sticks, a
     REQUIRE(desk.waitFor([&] { return card() && card()->accessibleName().contains("Iris Quayle"); }));
     CHECK(card()->accessibleName() == "Bay 1, Iris Quayle, Nothing flies");
     CHECK(desk.text("roomHeading") == "1 other station, 0 flying");
-    CHECK(desk.text("apronRecord").contains("shared with 1 station"));
+    CHECK(desk.text("statusRecord").contains("shared with 1 station"));
     CHECK(desk.window->findChildren<StationCard*>().size() == 1); // not itself
 
     bay.window->showPage(MainWindow::Drills);
@@ -119,16 +119,16 @@ TEST_CASE("the strip says that the server is away and how many entries wait, and
     server.stop();
     const std::string session = desk.school->start_session(pilot, "Simulated controller", "simulated");
     REQUIRE_FALSE(session.empty());
-    CHECK(desk.text("apronRecord") == "The server is away, 2 entries wait here");
+    CHECK(desk.text("statusRecord") == "The server is away, 2 entries wait here");
     desk.window->showBoard("room");
     CHECK(desk.find<QLabel>("roomEmpty")->text().startsWith("The server is away"));
     PilotRow row = *desk.school->pilot(pilot);
     row.target_h = 33;
     CHECK_FALSE(desk.school->edit_pilot(row));
-    CHECK(desk.text("apronRecord").contains("waits for the server"));
+    CHECK(desk.text("statusRecord").contains("waits for the server"));
     server.start();
     REQUIRE(desk.waitFor([&] { return !desk.school->server_away() && desk.school->waiting_for_server() == 0; }, 10'000));
-    CHECK(desk.waitFor([&] { return !desk.text("apronRecord").contains("away"); }));
+    CHECK(desk.waitFor([&] { return !desk.text("statusRecord").contains("away"); }));
     CHECK(desk.school->edit_pilot(row));
 }
 

@@ -5,7 +5,7 @@
 #include "desk/controller/grip_panel.h"
 #include "desk/controller/sheet_panel.h"
 #include "desk_fixture.h"
-#include "files/simulator_document.h"
+#include "files/documents/simulator_document.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -97,7 +97,7 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
     REQUIRE(p.desk.waitFor([&] { return p.message().startsWith("Not verified."); }));
     CHECK(p.message().contains("roll is reversed"));
     CHECK(p.desk.station->controllerState() == Station::Controller::Unverified);
-    CHECK(p.desk.text("apronController").contains("not verified"));
+    CHECK(p.desk.text("statusController").contains("not verified"));
     QTest::keyClick(&*p.desk.window, Qt::Key_5, Qt::AltModifier);
     CHECK_FALSE(p.desk.find<QPushButton>("start")->isEnabled());
     // Back, and stopped: it stays unverified after a restart too.

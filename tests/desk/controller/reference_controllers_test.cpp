@@ -1,7 +1,7 @@
 // The reference recordings, played into SDL's virtual joystick in real time and calibrated by the page's own checklist.
 #include "desk/controller/controller_page.h"
 #include "desk_fixture.h"
-#include "files/recording_csv.h"
+#include "files/tables/recording_csv.h"
 #include "reference.h"
 #include "virtual_joystick.h"
 

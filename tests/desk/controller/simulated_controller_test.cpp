@@ -2,7 +2,7 @@
 #include "desk/controller/controller_page.h"
 #include "desk/controller/stick_view.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/flight_view.h"
+#include "desk/parts/flight/flight_view.h"
 #include "desk_fixture.h"
 
 #include <QLineEdit>

@@ -3,9 +3,9 @@
 #include "desk/debrief/debrief_page.h"
 #include "desk/debrief/looked_at.h"
 #include "desk/debrief/time_lanes.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk_fixture.h"
-#include "files/flight_csv.h"
+#include "files/flights/flight_csv.h"
 
 #include <QComboBox>
 #include <QFile>

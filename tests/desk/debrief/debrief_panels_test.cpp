@@ -8,10 +8,10 @@
 #include "desk/debrief/rules_dialog.h"
 #include "desk/debrief/time_lanes.h"
 #include "desk/debrief/video_view.h"
-#include "desk/parts/spoken_view.h"
+#include "desk/parts/speech/spoken_view.h"
 #include "desk_fixture.h"
-#include "files/stick_recording.h"
-#include "school/coaching.h"
+#include "files/tables/stick_recording.h"
+#include "school/views/coaching.h"
 
 #include <QBuffer>
 #include <QCheckBox>
@@ -300,22 +300,22 @@ TEST_CASE("practice outside is read by its sticks, with a recording of the scree
     auto* video = d.desk.find<VideoView>("videoView");
     REQUIRE(video->isVisible());
     d.page->layBeside("/nowhere/evening.webm");
-    CHECK(video->said().contains("/nowhere/evening.webm is not there any more"));
+    CHECK(video->message().contains("/nowhere/evening.webm is not there any more"));
     const QString none = d.desk.folder.filePath("no-recording.webm");
     QFile text(none);
     REQUIRE(text.open(QIODevice::WriteOnly));
     text.write("a letter");
     text.close();
     d.page->layBeside(none);
-    REQUIRE(d.desk.waitFor([&] { return video->said().contains("no-recording.webm cannot be played here"); }));
-    CHECK(video->said().count('\n') == 0);
+    REQUIRE(d.desk.waitFor([&] { return video->message().contains("no-recording.webm cannot be played here"); }));
+    CHECK(video->message().count('\n') == 0);
     d.page->layBeside(QStringLiteral(BH_DATA "/demo/outside.webm"));
-    CHECK(video->said().isEmpty());
+    CHECK(video->message().isEmpty());
     auto* lanes = d.desk.find<TimeLanes>("timeLanes");
     lanes->setCursor(6);
     Q_EMIT lanes->cursorMoved(6);
     const bool there = d.desk.waitFor([&] { return video->hasPicture() && std::abs(video->pictureAt() - 6) < 0.2; }, 15000);
-    CAPTURE(video->said().toStdString(), video->hasPicture(), video->pictureAt());
+    CAPTURE(video->message().toStdString(), video->hasPicture(), video->pictureAt());
     REQUIRE(there);
     // It began two and a half seconds into the session: nudged there by keys, kept with the session.
     for (int i = 0; i < 2; ++i) QTest::keyClick(d.page, Qt::Key_Greater, Qt::ControlModifier);

@@ -2,10 +2,10 @@
 #include "core/standin/stand_in_pilot.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/debrief/looked_at.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk_fixture.h"
 #include "run_program.h"
-#include "school/coaching.h"
+#include "school/views/coaching.h"
 
 #include <QComboBox>
 #include <QListWidget>
@@ -57,7 +57,7 @@ struct Marked {
             c.erase("below");
         }
         const auto kept = desk.school->keep_document(Kind::Drill, id, json.dump());
-        INFO((kept ? std::string() : kept.error().message));
+        INFO((kept ? std::string() : kept.error().english));
         REQUIRE(kept);
     }
     /// Every place where a flight's mark, or what follows from it, can be read.

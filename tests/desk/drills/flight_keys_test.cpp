@@ -1,6 +1,6 @@
 // The flight's keys, the result panel, and what happens when the controller goes away in mid-air.
 #include "desk/drills/drills_page.h"
-#include "desk/parts/criteria_panel.h"
+#include "desk/parts/forms/criteria_panel.h"
 #include "desk_fixture.h"
 #include "flying.h"
 #include "virtual_joystick.h"

@@ -3,7 +3,7 @@
 #include "core/standin/stand_in_pilot.h"
 #include "desk/drills/drills_page.h"
 #include "desk/drills/score_card.h"
-#include "desk/parts/criteria_panel.h"
+#include "desk/parts/forms/criteria_panel.h"
 #include "flying.h"
 
 #include <QComboBox>

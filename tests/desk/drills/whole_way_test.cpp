@@ -6,9 +6,9 @@
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
 #include "desk/kit/kit_page.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/voice.h"
-#include "desk/shell/first_start.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/speech/voice.h"
+#include "desk/shell/start/first_start.h"
 #include "desk_fixture.h"
 #include "school/lock.h"
 #include "virtual_joystick.h"
@@ -135,7 +135,7 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
     VirtualJoystick joystick;
     joystick.set(to_counts(truth(), {}, 6));
     REQUIRE(desk.waitFor([&] { return desk.station->device().instance == joystick.instance(); }));
-    CHECK(desk.text("apronController").contains("not calibrated"));
+    CHECK(desk.text("statusController").contains("not calibrated"));
     QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
     CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
 
@@ -265,6 +265,6 @@ TEST_CASE("from a plugged-in controller to a scored drill on the pilot's record"
 
     // Unplugged while in use: said at once, no harm.
     joystick.unplug();
-    CHECK(desk.waitFor([&] { return desk.text("apronController").contains("unplugged"); }));
+    CHECK(desk.waitFor([&] { return desk.text("statusController").contains("unplugged"); }));
     CHECK_FALSE(desk.find<QPushButton>("start")->isEnabled());
 }

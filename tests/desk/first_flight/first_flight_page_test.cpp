@@ -1,9 +1,9 @@
 // The First flight page: every gate of the chosen pilot, and the page that it is judged by one click away.
 #include "desk/first_flight/first_flight_page.h"
-#include "desk/parts/sickness_dialog.h"
+#include "desk/parts/forms/sickness_dialog.h"
 #include "desk_fixture.h"
-#include "school/first_flight.h"
-#include "school/readiness_facts.h"
+#include "school/views/first_flight.h"
+#include "school/views/readiness_facts.h"
 
 #include <QAbstractButton>
 #include <QCheckBox>
@@ -85,16 +85,16 @@ TEST_CASE("the sickness questionnaire is answered by keys, kept, and the Board s
     REQUIRE(dialog);
     auto* questions = dialog->findChild<QTableWidget*>("sicknessQuestions");
     auto* keep = dialog->findChild<QPushButton*>("sicknessKeep");
-    const auto said = [&] { return dialog->findChild<QLabel*>("sicknessSaid")->text(); };
+    const auto message = [&] { return dialog->findChild<QLabel*>("sicknessSaid")->text(); };
     REQUIRE(questions->rowCount() == 16);
     CHECK(dialog->findChild<QLabel*>("sicknessBefore")->text() == "Not asked before.");
     for (int i = 0; i < 15; ++i) QTest::keyClick(questions, i == 7 ? Qt::Key_3 : i == 11 ? Qt::Key_2 : Qt::Key_0);
     CHECK_FALSE(keep->isEnabled());
-    CHECK(said() == "1 lines to answer.");
+    CHECK(message() == "1 lines to answer.");
     QTest::keyClick(questions, Qt::Key_0);
     // Nausea counts for nausea and disorientation, dizzy with open eyes for disorientation.
-    CHECK(said().startsWith("Nausea 28.6, eyes 0.0, disorientation 69.6; total 29.9."));
-    CHECK(said().contains("no real aircraft today"));
+    CHECK(message().startsWith("Nausea 28.6, eyes 0.0, disorientation 69.6; total 29.9."));
+    CHECK(message().contains("no real aircraft today"));
     dialog->findChild<QComboBox*>("sicknessViewing")->setCurrentIndex(1);
     QTest::mouseClick(keep, Qt::LeftButton);
     REQUIRE(desk.school->file(pilot).sickness.size() == 1);
@@ -213,7 +213,7 @@ TEST_CASE("a coordinator overrides a gate with a reason and signs; the release i
     CHECK(f.desk.text("releaseState").startsWith("Released by Edda Fenn"));
     CHECK(std::any_of(release->gates.begin(), release->gates.end(),
                       [](const Release::Gate& g) { return g.overridden == "Seen by eye, on the meadow"; }));
-    for (const Said& problem : f.desk.school->record().verify().problems)
+    for (const Message& problem : f.desk.school->record().verify().problems)
         CHECK(problem.english().find("holds a release") ==
               std::string::npos); // the copy has no flight logs beside it, and that is told
     f.desk.find<QLineEdit>("overrideReason")->setText("The wind came up");

@@ -59,7 +59,7 @@ TEST_CASE("practice in another program is noticed, recorded, offered and kept", 
     clock.start();
     o.fly(8000);
     CHECK(o.desk.station->outside().state() == OutsidePractice::State::Running);
-    CHECK(o.desk.text("apronPractice").startsWith("Practice outside"));
+    CHECK(o.desk.text("statusPractice").startsWith("Practice outside"));
     o.here = true; // back at the desk
     REQUIRE(o.desk.waitFor([&] { return o.desk.station->outsideOffer().has_value(); }));
     CHECK(o.desk.text("outsideOffer").contains("min active"));

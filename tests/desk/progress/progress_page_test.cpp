@@ -1,14 +1,14 @@
 // The Progress page: curves, hours, the log with its corrections, sickness, the bill; and the rules of the house.
 #include "desk/first_flight/release_panel.h"
-#include "desk/parts/paper.h"
+#include "desk/parts/paper/paper.h"
 #include "desk/progress/curves_panel.h"
 #include "desk/progress/log_panel.h"
 #include "desk/record/house_panel.h"
 #include "desk_fixture.h"
 #include "run_program.h"
-#include "school/first_flight.h"
-#include "school/readiness_facts.h"
-#include "school/today.h"
+#include "school/views/first_flight.h"
+#include "school/views/readiness_facts.h"
+#include "school/views/today.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -247,7 +247,7 @@ TEST_CASE("the Board names at most five things, and sorts and groups the school"
     group->setCurrentIndex(0);
     table->sortByColumn(2, Qt::DescendingOrder); // hours
     CHECK(table->model()->index(0, 0).data().toString() == "Nell Harker");
-    int marked = 0; // in the line-up: who is named today, and nobody else
+    int marked = 0; // in the roster: who is named today, and nobody else
     const auto* list = p.desk.find<QAbstractItemView>("pilotList");
     for (int row = 0; row < list->model()->rowCount(); ++row)
         marked += list->model()->index(row, 0).data(Qt::UserRole + 5).toBool();

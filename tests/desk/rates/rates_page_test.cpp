@@ -6,8 +6,8 @@
 #include "desk/rates/timing_panel.h"
 #include "desk_fixture.h"
 #include "device/stick_recorder.h"
-#include "files/flight_csv.h"
-#include "files/rates_csv.h"
+#include "files/flights/flight_csv.h"
+#include "files/tables/rates_csv.h"
 
 #include <QCheckBox>
 #include <QComboBox>

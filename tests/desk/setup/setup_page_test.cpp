@@ -1,8 +1,8 @@
 // The Set-up page, from a new real aircraft to a free flight with what was set.
 #include "desk/controller/sheet_panel.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/flight_view.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/flight/flight_view.h"
+#include "desk/parts/look/theme.h"
 #include "desk/setup/candidate_list.h"
 #include "desk/setup/setup_page.h"
 #include "desk/setup/tilt_view.h"

@@ -2,8 +2,8 @@
 #define CATCH_CONFIG_RUNNER
 #include <catch2/catch.hpp>
 
-#include "desk/parts/theme.h"
-#include "desk/shell/trouble.h"
+#include "desk/parts/look/theme.h"
+#include "desk/shell/acts/trouble.h"
 #include "desk/words/language.h"
 
 #include <QApplication>

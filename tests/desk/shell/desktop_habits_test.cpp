@@ -2,11 +2,11 @@
 // and a screen that stays lit while somebody flies.
 #include "core/base/result.h"
 #include "desk/debrief/debrief_page.h"
-#include "desk/parts/paper_window.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/stay_awake.h"
-#include "desk/shell/brought_file.h"
-#include "desk/shell/copying.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/paper/paper_window.h"
+#include "desk/parts/speech/stay_awake.h"
+#include "desk/shell/acts/brought_file.h"
+#include "desk/shell/acts/copying.h"
 #include "desk_fixture.h"
 
 #include <QAction>
@@ -91,7 +91,7 @@ TEST_CASE("a flight log that is dropped on the window is looked at; what is not 
     const QTemporaryDir folder;
     write(folder.filePath("letter.txt"), "Dear all");
     drop(folder.filePath("letter.txt"));
-    CHECK(desk.text("apronRecord").startsWith("letter.txt: expected a record, a flight log"));
+    CHECK(desk.text("statusRecord").startsWith("letter.txt: expected a record, a flight log"));
 }
 
 TEST_CASE("a paper that is dragged onto another program's window arrives there as a file", "[desk][habits]")

@@ -1,10 +1,10 @@
 // Before there is a record: three questions; then what is done and what is next, up to the first score.
 #include "desk/board/begin_panel.h"
 #include "desk/kit/kit_page.h"
-#include "desk/shell/first_start.h"
+#include "desk/shell/start/first_start.h"
 #include "desk_fixture.h"
-#include "school/beginning.h"
 #include "school/lock.h"
+#include "school/views/beginning.h"
 
 #include <QCheckBox>
 #include <QComboBox>

@@ -2,7 +2,7 @@
 // so.
 #include "core/drill/measures.h"
 #include "core/progress/house_limits.h"
-#include "desk/shell/help_window.h"
+#include "desk/shell/window/help_window.h"
 #include "desk_fixture.h"
 
 #include <QAction>

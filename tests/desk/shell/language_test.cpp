@@ -5,23 +5,23 @@
 #include "desk/debrief/import_dialog.h"
 #include "desk/debrief/rules_dialog.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/command.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/sickness_dialog.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/forms/command.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/sickness_dialog.h"
+#include "desk/parts/look/theme.h"
 #include "desk/progress/correct_dialog.h"
 #include "desk/progress/practice_dialog.h"
 #include "desk/record/record_window.h"
 #include "desk/record/unlock_dialog.h"
-#include "desk/shell/about_window.h"
-#include "desk/shell/first_start.h"
-#include "desk/shell/help_window.h"
-#include "desk/shell/keys_window.h"
-#include "desk/shell/preferences_window.h"
-#include "desk/shell/tour.h"
+#include "desk/shell/acts/tour.h"
+#include "desk/shell/start/first_start.h"
+#include "desk/shell/window/about_window.h"
+#include "desk/shell/window/help_window.h"
+#include "desk/shell/window/keys_window.h"
+#include "desk/shell/window/preferences_window.h"
 #include "desk/words/flight_words.h"
 #include "desk/words/language.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
 #include "every_view.h"
 #include "files/data_folder.h"
@@ -145,21 +145,21 @@ TEST_CASE("what the core says is said in German, with its numbers, counts and da
 {
     const German german;
     CHECK(spokenLanguage() == "de");
-    CHECK(asWords(said("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1))) ==
+    CHECK(asWords(message("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1))) ==
           "12,3 von 20 h, 1,5 h je Woche über vier Wochen");
-    CHECK(asWords(said_of(1, "No practice for %n day", "No practice for %n days")) == "Seit 1 Tag nicht geübt");
-    CHECK(asWords(said_of(17, "No practice for %n day", "No practice for %n days")) == "Seit 17 Tagen nicht geübt");
-    CHECK(asWords(said("Next: %1, %2", said("Height window"), said("not flown yet"))) ==
+    CHECK(asWords(message_of(1, "No practice for %n day", "No practice for %n days")) == "Seit 1 Tag nicht geübt");
+    CHECK(asWords(message_of(17, "No practice for %n day", "No practice for %n days")) == "Seit 17 Tagen nicht geübt");
+    CHECK(asWords(message("Next: %1, %2", message("Height window"), message("not flown yet"))) ==
           "Als Nächstes: Höhenfenster, noch nicht geflogen");
-    CHECK(asWords(capital(said("held"))) == "Sitzt");
-    CHECK(asWords(small(said("Drift"))) == "Abdrift"); // a noun keeps its capital
+    CHECK(asWords(capital(message("held"))) == "Sitzt");
+    CHECK(asWords(small(message("Drift"))) == "Abdrift"); // a noun keeps its capital
     CHECK(asWords("Iris Quayle") == "Iris Quayle");
-    CHECK(asWords(said("%1 failed %2 times or more in a row", "100%2", 5)).startsWith("100%2 5-mal")); // a value is no form
-    CHECK(asWords(bad_input("%1: line %2: %3", "a.csv", 3, said("times must rise from row to row")).value())
+    CHECK(asWords(message("%1 failed %2 times or more in a row", "100%2", 5)).startsWith("100%2 5-mal")); // a value is no form
+    CHECK(asWords(bad_input("%1: line %2: %3", "a.csv", 3, message("times must rise from row to row")).value())
               .startsWith("a.csv: Zeile 3"));
     CHECK(inPlaces(1234.5, 1) == "1234,5");
     CHECK(shortDate(QDate(2031, 3, 4)) == "4. März");
-    CHECK(said("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1)) ==
+    CHECK(message("%1 of %2 h, %3 h a week over four weeks", rounded(12.34, 1), rounded(20, 0), rounded(1.5, 1)) ==
           "12.3 of 20 h, 1.5 h a week over four weeks"); // files and the command line have it so in every language
 }
 
@@ -187,10 +187,10 @@ TEST_CASE("the parts of a drill have names in each language, also of drills of o
 TEST_CASE("English has its own plurals, and begins labels small inside a sentence", "[desk][language]")
 {
     speak(*qApp, "en");
-    CHECK(asWords(said_of(1, "No practice for %n day", "No practice for %n days")) == "No practice for 1 day");
-    CHECK(asWords(said_of(2, "No practice for %n day", "No practice for %n days")) == "No practice for 2 days");
-    CHECK(asWords(small(said("Drift"))) == "drift");
-    CHECK(asWords(said("%1 %", significant(2.50, 3))) == "2.5 %");
+    CHECK(asWords(message_of(1, "No practice for %n day", "No practice for %n days")) == "No practice for 1 day");
+    CHECK(asWords(message_of(2, "No practice for %n day", "No practice for %n days")) == "No practice for 2 days");
+    CHECK(asWords(small(message("Drift"))) == "drift");
+    CHECK(asWords(message("%1 %", significant(2.50, 3))) == "2.5 %");
     speak(*qApp, "fr"); // not spoken: the system's, or English
     CHECK((spokenLanguage() == "en" || QLocale::system().language() == QLocale::German));
     speak(*qApp, "en");

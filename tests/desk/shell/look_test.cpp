@@ -2,11 +2,11 @@
 // the flight view shows what it is given.
 #include "desk/controller/controller_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/flight_painter.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/theme.h"
+#include "desk/parts/flight/flight_painter.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/look/theme.h"
 #include "desk/setup/setup_page.h"
-#include "desk/shell/pseudo_language.h"
+#include "desk/shell/start/pseudo_language.h"
 #include "desk_fixture.h"
 #include "every_view.h"
 
@@ -145,12 +145,12 @@ TEST_CASE("the night theme repaints without claiming that the record changed", "
     Desk desk(BH_DEMO);
     int changes = 0;
     QObject::connect(desk.school.get(), &School::changed, desk.window.get(), [&](const Changes&) { ++changes; });
-    const QString saved = desk.text("apronRecord");
+    const QString saved = desk.text("statusRecord");
     QTest::keyClick(&*desk.window, Qt::Key_L, Qt::ControlModifier);
     QTest::qWait(30);
     CHECK(theme().night);
     CHECK(changes == 0);
-    CHECK(desk.text("apronRecord") == saved);
+    CHECK(desk.text("statusRecord") == saved);
 }
 
 TEST_CASE("the plate beside the height tape is wide enough for three figures", "[desk][look]")

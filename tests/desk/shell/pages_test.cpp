@@ -1,7 +1,7 @@
-#include "desk/parts/station.h"
 #include "desk_fixture.h"
 #include "school/school.h"
 #include "school_place.h"
+#include "station/station.h"
 
 #include <QAbstractItemModelTester>
 #include <QDoubleSpinBox>
@@ -15,7 +15,7 @@
 #include "desk/board/board_page.h"
 #include "desk/drills/drills_page.h"
 #include "desk/progress/log_panel.h"
-#include "desk/shell/line_up.h"
+#include "desk/shell/window/roster.h"
 
 using namespace bh;
 using namespace bh::desk;
@@ -57,7 +57,7 @@ TEST_CASE("a pilot is added, renamed and given another target, and all of it can
     CHECK(desk.school->pilots()[0].name == "Nell Harker");
 }
 
-TEST_CASE("the apron strip tells of a flight that is on its way to the disk, until it is safe", "[desk]")
+TEST_CASE("the status bar tells of a flight that is on its way to the disk, until it is safe", "[desk]")
 {
     Desk desk;
     JudgedAttempt attempt;
@@ -66,16 +66,16 @@ TEST_CASE("the apron strip tells of a flight that is on its way to the disk, unt
     attempt.drill_id = "lift-settle";
     const auto log = std::make_shared<const FlightLog>(shortLog(3));
     desk.school->keep_flight(attempt, log);
-    CHECK(desk.text("apronRecord") == "Keeping the flight …");
+    CHECK(desk.text("statusRecord") == "Keeping the flight …");
     desk.school->keep_flight(attempt, log);
-    CHECK(desk.text("apronRecord") == "Keeping 2 flights …");
+    CHECK(desk.text("statusRecord") == "Keeping 2 flights …");
     CHECK(desk.school->attempts(attempt.pilot_id).empty());
     REQUIRE(desk.waitFor([&] { return desk.school->flights_waiting() == 0; }));
-    CHECK(desk.text("apronRecord").contains("saved"));
+    CHECK(desk.text("statusRecord").contains("saved"));
     CHECK(desk.school->attempts(attempt.pilot_id).size() == 2);
 }
 
-TEST_CASE("the demo record fills line-up, board and logbook; typing finds a pilot", "[desk]")
+TEST_CASE("the demo record fills roster, board and logbook; typing finds a pilot", "[desk]")
 {
     Desk desk(BH_DEMO);
     CHECK(desk.find<QListView>("pilotList")->model()->rowCount() == 11);

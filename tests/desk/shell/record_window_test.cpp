@@ -1,13 +1,13 @@
 // The record's own window: copies, people, erasing; the lock; and flights that were cut short.
 #include "desk/drills/drills_page.h"
-#include "desk/parts/head_on_paper.h"
+#include "desk/parts/paper/head_on_paper.h"
 #include "desk/record/keeping_panel.h"
 #include "desk/record/record_window.h"
 #include "desk/record/state_panel.h"
 #include "desk_fixture.h"
 #include "flying.h"
-#include "record/daily_copies.h"
-#include "record/exchange.h"
+#include "record/copies/exchange.h"
+#include "record/file/daily_copies.h"
 #include "school/lock.h"
 #include "school/record_watch.h"
 
@@ -56,7 +56,7 @@ void answer(QMessageBox::StandardButton with)
 TEST_CASE("a first start asks once who may do what; a minute later a passphrase guards the rest", "[desk][lock]")
 {
     Desk desk;
-    CHECK(desk.text("apronLock") == "No lock");
+    CHECK(desk.text("statusLock") == "No lock");
     desk.window->askWhatIsOpen();
     auto* window = desk.find<RecordWindow>("recordWindow");
     type(window, "personName", "Edda Marl");
@@ -68,13 +68,13 @@ TEST_CASE("a first start asks once who may do what; a minute later a passphrase 
     press(window, "personAdd");
     CHECK(in<QTableWidget>(window, "people")->item(0, 0)->text() == "Edda Marl");
     CHECK(in<QTableWidget>(window, "rights")->rowCount() == static_cast<int>(rights().size()));
-    CHECK(desk.text("apronLock") == "Edda Marl"); // who has set it up has unlocked it
+    CHECK(desk.text("statusLock") == "Edda Marl"); // who has set it up has unlocked it
     press(window, "recordClose");
     const std::string pilot = desk.school->add_pilot({"", "Iris Quayle"});
-    press(desk.window.get(), "apronLock");
-    CHECK(desk.text("apronLock") == "Locked");
+    press(desk.window.get(), "statusLock");
+    CHECK(desk.text("statusLock") == "Locked");
     CHECK(desk.school->add_pilot({"", "Somebody"}).empty());
-    CHECK(desk.text("apronRecord").contains("adding and changing pilots needs an instructor or a coordinator"));
+    CHECK(desk.text("statusRecord").contains("adding and changing pilots needs an instructor or a coordinator"));
     QTest::keyClick(desk.window.get(), Qt::Key_U, Qt::ControlModifier);
     auto* unlock = desk.find<QDialog>("unlock");
     type(unlock, "unlockPassphrase", "wrong");
@@ -82,14 +82,14 @@ TEST_CASE("a first start asks once who may do what; a minute later a passphrase 
     CHECK(in<QLabel>(unlock, "unlockSaid")->text().contains("not the passphrase of Edda Marl"));
     type(unlock, "unlockPassphrase", "three salt herons");
     press(unlock, "unlockNow");
-    CHECK(desk.text("apronLock") == "Edda Marl");
+    CHECK(desk.text("statusLock") == "Edda Marl");
     CHECK_FALSE(desk.school->add_pilot({"", "Wilf Dunnock"}).empty());
     // It does not ask again.
     desk.close();
     desk.open();
     desk.window->askWhatIsOpen();
     CHECK_FALSE(desk.window->findChild<RecordWindow*>());
-    CHECK(desk.text("apronLock") == "Locked");
+    CHECK(desk.text("statusLock") == "Locked");
 }
 
 TEST_CASE("a school that wants no passphrases says so once", "[desk][lock]")
@@ -97,12 +97,12 @@ TEST_CASE("a school that wants no passphrases says so once", "[desk][lock]")
     Desk desk;
     desk.window->askWhatIsOpen();
     press(desk.find<RecordWindow>("recordWindow"), "personNone");
-    CHECK_FALSE(desk.find<QPushButton>("apronLock")->isVisible());
+    CHECK_FALSE(desk.find<QPushButton>("statusLock")->isVisible());
     desk.close();
     desk.open();
     desk.window->askWhatIsOpen();
     CHECK_FALSE(desk.window->findChild<RecordWindow*>());
-    CHECK_FALSE(desk.find<QPushButton>("apronLock")->isVisible());
+    CHECK_FALSE(desk.find<QPushButton>("statusLock")->isVisible());
     CHECK_FALSE(desk.school->add_pilot({"", "Iris Quayle"}).empty());
 }
 
@@ -115,7 +115,7 @@ TEST_CASE("the record's window tells its state; a good record is copied once a d
     RecordWatch watch(desk.file, options, [] { return true; });
     watch.keep_copies(daily_copies_kept);
     desk.window->watch(watch);
-    press(desk.window.get(), "apronRecord");
+    press(desk.window.get(), "statusRecord");
     auto* window = desk.find<RecordWindow>("recordWindow");
     CHECK(in<QLabel>(window, "recordFacts")->text().contains("Not verified since the start"));
     press(window, "recordVerify");
@@ -138,7 +138,7 @@ TEST_CASE("the record's window backs up, restores and exports, and outlives the 
     desk.school->add_pilot({"", "Iris Quayle"});
     std::optional<RecordWatch> watch(std::in_place, desk.file, VerifyOptions{}, [] { return true; });
     desk.window->watch(*watch);
-    press(desk.window.get(), "apronRecord");
+    press(desk.window.get(), "statusRecord");
     auto* window = desk.find<RecordWindow>("recordWindow");
     const auto name = [](const QString& file) {
         QTimer::singleShot(200, [file] {
@@ -179,7 +179,7 @@ TEST_CASE("a pilot who has left is erased after a question, and is seen nowhere 
     CHECK(desk.school->pilots().size() == 2);
     desk.station->choosePilot(pilot);
     press(desk.window.get(), "pilotLeft");
-    press(desk.window.get(), "apronRecord");
+    press(desk.window.get(), "statusRecord");
     auto* window = desk.find<RecordWindow>("recordWindow");
     press(window, "sectionKeeping");
     auto* archived = in<QTableWidget>(window, "archived");

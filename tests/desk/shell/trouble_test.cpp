@@ -1,8 +1,8 @@
 // A record that is not as it should be: what the window says, what can be done, and that nothing ends the program.
 #include "desk_fixture.h"
 
-#include "desk/shell/trouble.h"
-#include "record/database.h"
+#include "desk/shell/acts/trouble.h"
+#include "record/file/database.h"
 #include "school/record_watch.h"
 
 #include <QClipboard>
@@ -86,7 +86,8 @@ TEST_CASE("a record that is only looked at is not written to, and says so", "[de
     const Head before = (*record)->head();
     School school(std::move(*record), DataFolder(BH_DATA));
     QString said;
-    QObject::connect(&school, &School::failed, [&](const Said& sentence) { said = QString::fromStdString(sentence.english()); });
+    QObject::connect(&school, &School::failed,
+                     [&](const Message& sentence) { said = QString::fromStdString(sentence.english()); });
     CHECK(school.pilots().size() == 11);
     CHECK(school.add_pilot({"", "Wilf Dunnock"}).empty());
     CHECK(said.contains("read only"));

@@ -3,11 +3,11 @@
 #include "core/standin/stand_in_pilot.h"
 #include "desk/debrief/debrief_page.h"
 #include "desk/drills/drills_page.h"
-#include "desk/parts/columns_that_give.h"
-#include "desk/parts/paper_window.h"
-#include "desk/parts/preferences.h"
-#include "desk/parts/side_by_side.h"
-#include "desk/parts/tables.h"
+#include "desk/parts/forms/columns_that_give.h"
+#include "desk/parts/forms/preferences.h"
+#include "desk/parts/forms/side_by_side.h"
+#include "desk/parts/forms/tables.h"
+#include "desk/parts/paper/paper_window.h"
 #include "desk/progress/curves_panel.h"
 #include "desk_fixture.h"
 
@@ -240,7 +240,7 @@ TEST_CASE("a clock that is behind the newest entry is spoken of before anything 
 {
     Desk desk(BH_DEMO);
     desk.window->askWhatIsOpen();
-    CHECK_FALSE(desk.text("apronRecord").contains("clock"));
+    CHECK_FALSE(desk.text("statusRecord").contains("clock"));
     const auto newest = desk.school->record().entries_after(desk.school->record().head().count - 1).back().at;
     desk.close();
     RecordOptions options;

@@ -9,9 +9,9 @@
 #include "desk/first_flight/first_flight_page.h"
 #include "desk/record/record_window.h"
 #include "desk/words/language.h"
-#include "desk/words/said_words.h"
+#include "desk/words/message_words.h"
 #include "desk_fixture.h"
-#include "school/week_plan.h"
+#include "school/views/week_plan.h"
 
 #include <QAbstractButton>
 #include <QCheckBox>

@@ -1,0 +1,30 @@
+#include "school/views/beginning.h"
+
+#include "school/values/marks.h"
+
+#include <algorithm>
+
+namespace bh {
+
+std::vector<BeginLine> beginning(const School& school, const std::string& pilot_id, const BeginFacts& facts)
+{
+    const auto& pilots = school.pilots();
+    if (std::any_of(pilots.begin(), pilots.end(), [&](const PilotRow& p) { return !school.attempts(p.id).empty(); })) return {};
+    return {{BeginStep::Pilot, school.pilot(pilot_id) != nullptr},
+            {BeginStep::Kit, facts.kit_items > 0 && facts.kit_ticked == facts.kit_items},
+            {BeginStep::Controller, facts.controller_ready},
+            {BeginStep::Setup, setup_mark(school, pilot_id) == Done::Done},
+            {BeginStep::Drill, false}};
+}
+
+bool begin_school(School& school, const NewSchool& answers)
+{
+    const std::string why = "as the school was begun";
+    return (answers.name.empty() || school.keep_house_rule("school", answers.name, why)) &&
+           (answers.curriculum.empty() || school.keep_house_rule("curriculum", answers.curriculum, why));
+}
+
+std::string school_name(const School& school) { return school.house_rule("school"); }
+std::string usual_curriculum(const School& school) { return school.house_rule("curriculum", PilotRow().curriculum); }
+
+} // namespace bh
