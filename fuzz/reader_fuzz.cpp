@@ -145,7 +145,7 @@ void read_bodies(std::string_view text)
     KeyBook book;
     for (const char* kind : {"key", "standing", "person", "admitted", "key"}) {
         e.kind = kind, ++e.seq;
-        static_cast<void>(book.follow(e));
+        static_cast<void>(book.add(e));
     }
 }
 /// A station's journal, one gesture of it.

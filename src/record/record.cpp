@@ -128,6 +128,7 @@ public:
           database(dialect->database()), attachments(file, options.read_logs_also_from), heads(options.station_folder),
           waiting(file.string() + ".waiting")
     {
+        const Patience opening(database, Patience::opening_ms);
         VerifyOptions quick;
         quick.newest = options.newest_looked_at;
         if (options.remember_heads) quick.station_folder = options.station_folder;
@@ -259,7 +260,10 @@ public:
 
     /// Writes drafts after the newest entry. Where somebody was quicker they are made anew, unless they are to follow a certain
     /// one.
+    /// `is_there`: asked once it is known after which entry it would come. What was sent before and answered by nobody may have
+    /// been written until that very moment; after it, this batch is refused, since it does not follow the newest any more.
     std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after,
+                              const std::function<bool()>& is_there = {},
                               const std::function<void(const std::string& hash)>& before_sending = {})
     {
         constexpr int tries = 200;
@@ -271,6 +275,7 @@ public:
                 newest.reset();
                 throw MovedOn(message("something was written since"));
             }
+            if (is_there && is_there()) return {};
             const bool guess = place.on_server() && !out_of_date; // a way to the server less: it says where it is wrong
             Batch batch = Composer(database, key, options, now(), key_is_entry, &known_shared, guess ? &latest : nullptr)
                               .compose(drafts, last);
@@ -305,9 +310,9 @@ public:
                     const bool late = !gesture.soon || now() - gesture.at > at_once_s;
                     std::vector<Draft> drafts = gesture.drafts;
                     if (late) drafts.insert(drafts.begin(), late_draft(gesture));
-                    append(drafts, std::nullopt, [&](const std::string& hash) {
-                        if (gesture.soon) WaitingEntries::note_tried(gesture, hash);
-                    });
+                    append(
+                        drafts, std::nullopt, [&] { return is_there(gesture); },
+                        [&](const std::string& hash) { WaitingEntries::note_tried(gesture, hash); });
                 }
                 WaitingEntries::over(gesture);
             } catch (const ServerAway&) {
@@ -327,9 +332,9 @@ public:
     {
         QSqlQuery late = database.run("SELECT 1 FROM entries WHERE kind = 'late' AND subject = ?", gesture.name);
         if (late.next()) return true;
-        if (gesture.tried.empty()) return false;
-        QSqlQuery arrived = database.run("SELECT 1 FROM entries WHERE hash = ?", gesture.tried);
-        return arrived.next();
+        return std::any_of(gesture.tried.begin(), gesture.tried.end(), [this](const std::string& hash) {
+            return database.run("SELECT 1 FROM entries WHERE hash = ?", hash).next();
+        });
     }
 
     [[nodiscard]] std::optional<std::string> shared_body(const std::string& name) const

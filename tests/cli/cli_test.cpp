@@ -468,6 +468,7 @@ TEST_CASE("record verify says whether a record is as it was written", "[cli]")
     for (const char* beside : {".logs", ".sticks"})
         std::filesystem::create_directory_symlink(std::string(BH_DEMO) + beside, copy.string() + beside);
     const Answer a = run("record verify --store " + copy.string());
+    INFO(a.out + a.err);
     CHECK(a.exit == 0);
     CHECK(has(a.out, " 0 problems"));
     std::filesystem::remove(copy.string() + ".logs"); // every flight log is gone now

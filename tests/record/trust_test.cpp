@@ -335,9 +335,23 @@ TEST_CASE("no exchange waits for a server without an end", "[record][server][tru
         CHECK(took_s([&] { record->note_session_time("s1", 3, 0); }) < without_an_end_s);
         own.signal_all(SIGCONT);
     }
-    for (int tenth_s = 0; !record->reach_server() && tenth_s < 300; ++tenth_s)
+    const std::string database = PrivateServer::database_in(at.server);
+    SECTION("a server that writes it all the same, after the line was dropped")
+    {
+        own.sql(database, "CREATE FUNCTION hangar.slowly() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN"
+                          " IF NEW.kind = 'session' AND NOT EXISTS (SELECT FROM hangar.entries WHERE kind = 'session')"
+                          " THEN PERFORM pg_sleep(5); END IF; RETURN NEW; END $$;"
+                          " CREATE TRIGGER slowly BEFORE INSERT ON hangar.entries FOR EACH ROW EXECUTE FUNCTION hangar.slowly()");
+        CHECK(record->append({{"session", "s1", body_of(session), ""}}).front().seq == 0);
+    }
+    // It is handed over, once, whatever of what was sent before arrived meanwhile.
+    for (int tenth_s = 0; !(record->reach_server() && record->waiting() == 0) && tenth_s < 300; ++tenth_s)
         std::this_thread::sleep_for(std::chrono::milliseconds(100));
+    own.sql(database, "DROP FUNCTION IF EXISTS hangar.slowly CASCADE");
     CHECK(record->waiting() == 0);
+    int sessions = 0;
+    for (const Entry& e : record->entries_after(0)) sessions += e.kind == "session";
+    CHECK(sessions == 1);
     CHECK(verify_record(at)->problems == std::vector<Message>{});
 }
 

@@ -1,6 +1,7 @@
 #include "core/base/stats.h"
 
 #include <algorithm>
+#include <boost/math/distributions/students_t.hpp>
 #include <cmath>
 #include <limits>
 #include <numeric>
@@ -90,13 +91,10 @@ SlopeInterval slope_interval(const std::vector<double>& x, const std::vector<dou
     return {b, b - half, b + half};
 }
 
-double student_t_975(double n)
+double student_t_975(double degrees_of_freedom)
 {
-    if (n < 1.5) return 12.706204736432095; // tan(π·0.475)
-    if (n < 2.5) return 4.302652729911275;  // 0.95·√(2 / (4·0.975·0.025))
-    const double z = 1.959963984540054, z3 = z * z * z, z5 = z3 * z * z, z7 = z5 * z * z;
-    return z + (z3 + z) / (4 * n) + (5 * z5 + 16 * z3 + 3 * z) / (96 * n * n) +
-           (3 * z7 + 19 * z5 + 17 * z3 - 15 * z) / (384 * n * n * n);
+    constexpr double upper = 0.975;
+    return boost::math::quantile(boost::math::students_t(std::max(1.0, degrees_of_freedom)), upper);
 }
 
 } // namespace bh

@@ -14,8 +14,8 @@ double sample_sd(const std::vector<double>& values);
 /// Percentile (share 0…1) with linear interpolation between order statistics; NaN for an empty list.
 double percentile(std::vector<double> values, double share);
 double median(std::vector<double> values);
-/// Student's t at 97.5 % for so many degrees of freedom, at least 1 (half of a 95 % interval, in standard errors). From the
-/// normal deviate by its expansion in 1/n (Abramowitz and Stegun 26.7.5), below 3 exact.
+/// Student's t at 97.5 % for so many degrees of freedom, at least 1 (half of a 95 % interval, in standard errors). By
+/// Boost.Math.
 double student_t_975(double degrees_of_freedom);
 /// Means of 4,000 lists drawn with replacement (Efron 1979).
 std::vector<double> resampled_means(const std::vector<double>& values, SeededRandom& random);

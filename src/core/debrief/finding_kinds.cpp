@@ -192,7 +192,8 @@ const FindingFacts& facts_of(FindingKind kind) { return finding_table[static_cas
 
 std::optional<FindingKind> finding_from_key(std::string_view key)
 {
-    const auto* found = std::find_if(std::begin(finding_table), std::end(finding_table), [key](const FindingFacts& f) { return f.key == key; });
+    const auto* found =
+        std::find_if(std::begin(finding_table), std::end(finding_table), [key](const FindingFacts& f) { return f.key == key; });
     return found == std::end(finding_table) ? std::nullopt : std::optional(found->kind);
 }
 

@@ -101,7 +101,8 @@ private:
 /// the hand.
 class Patience {
 public:
-    static constexpr int much_ms = 60'000; ///< a school's whole record over a slow line (house)
+    static constexpr int much_ms = 60'000;    ///< a school's whole record over a slow line (house)
+    static constexpr int opening_ms = 10'000; ///< nobody flies yet, and a server that is busy is no server that is away (house)
     explicit Patience(const Database& database, int most_ms = much_ms) : database_(database), before_ms_(database.most_ms_)
     {
         database.most_ms_ = most_ms;

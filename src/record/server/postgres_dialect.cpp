@@ -19,6 +19,7 @@ public:
     Postgres(const std::string& server, bool read_only, const EntryRights& rights, std::filesystem::path beside)
         : Dialect(Database::on_server(server)), beside_(std::move(beside))
     {
+        const Patience opening(database(), Patience::opening_ms);
         const int version = servers_version(database());
         if (version > servers_schema_version)
             throw StoreFailure(message("it was written by a newer version (%1, this one knows up to %2); it was left as it is",

@@ -41,7 +41,9 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
         gesture.at = content.at("at").get<UnixTime>();
         gesture.station = json.at("station").get<std::string>();
         gesture.signature = json.at("signature").get<std::string>();
-        gesture.tried = json.at("tried").get<std::string>();
+        if (json.at("tried").is_array()) gesture.tried = json["tried"].get<std::vector<std::string>>();
+        if (json["tried"].is_string() && !json["tried"].empty()) gesture.tried = {json["tried"].get<std::string>()}; // as it was
+        std::erase(gesture.tried, "");
         gesture.soon = json.value("soon", false);
         for (const Json& d : content.at("drafts"))
             gesture.drafts.push_back({d.at("kind").get<std::string>(), d.at("subject").get<std::string>(),
@@ -81,7 +83,7 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     gesture.soon = soon;
     gesture.at = at;
     gesture.drafts = drafts;
-    gesture.tried = tried;
+    if (!tried.empty()) gesture.tried = {tried};
     const Json content = content_of(gesture, nonce);
     gesture.name = sha256_hex(content.dump());
     gesture.station = key.public_key();
@@ -109,7 +111,9 @@ void WaitingEntries::note_tried(WaitingGesture& gesture, const std::string& hash
     const auto text = read_text(gesture.file);
     Json whole = text ? Json::parse(*text, nullptr, false) : Json();
     if (!whole.is_object()) throw StoreFailure(message("%1: cannot be read", gesture.file.string()));
-    whole["tried"] = gesture.tried = hash;
+    if (std::find(gesture.tried.begin(), gesture.tried.end(), hash) != gesture.tried.end()) return;
+    gesture.tried.push_back(hash);
+    whole["tried"] = gesture.tried;
     if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().message);
 }
 

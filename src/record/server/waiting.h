@@ -17,8 +17,8 @@ struct WaitingGesture {
     std::string station;   ///< public key of the one that did it
     std::string signature; ///< of the name, by that station
     std::vector<Draft> drafts;
-    std::string tried; ///< hash of the last entry as it was sent: it may have arrived
-    bool soon = false; ///< it is handed over at once, by another thread; the server is not known to be away
+    std::vector<std::string> tried; ///< hash of the last entry each time that it was sent: any of them may have arrived
+    bool soon = false;              ///< it is handed over at once, by another thread; the server is not known to be away
 };
 
 /// A station's journal of what only adds, while its server is away: a file for each gesture, in the order in which they were
@@ -32,7 +32,7 @@ public:
     /// Throws StoreFailure.
     WaitingGesture keep(const std::vector<Draft>& drafts, UnixTime at, const std::string& nonce, const StationKey& key,
                         const std::string& tried, bool soon = false) const;
-    /// Before it is sent: the hash by which it is found there where no answer came. Throws StoreFailure.
+    /// Before it is sent: one more hash by which it is found there where no answer came. Throws StoreFailure.
     static void note_tried(WaitingGesture& gesture, const std::string& hash);
     /// In their order. What cannot be read stays where it is and is told of.
     [[nodiscard]] std::vector<WaitingGesture> all(std::vector<Message>* problems = nullptr) const;

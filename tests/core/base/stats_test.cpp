@@ -60,3 +60,18 @@ TEST_CASE("the bootstrap's interval holds the truth about as often as it says", 
     CHECK(held >= 0.90 * tries);
     CHECK(held <= 0.99 * tries);
 }
+
+TEST_CASE("Student's t at 97.5 % is that of the published tables", "[core][base]")
+{
+    // The table of critical values that every handbook has (NIST/SEMATECH e-Handbook of Statistical Methods 1.3.6.7.2, from
+    // memory).
+    const std::vector<std::pair<double, double>> table{{1, 12.706}, {2, 4.303},  {3, 3.182},  {4, 2.776},  {5, 2.571},
+                                                       {6, 2.447},  {7, 2.365},  {8, 2.306},  {9, 2.262},  {10, 2.228},
+                                                       {15, 2.131}, {20, 2.086}, {30, 2.042}, {60, 2.000}, {120, 1.980}};
+    for (const auto& [freedom, t] : table) {
+        CAPTURE(freedom);
+        CHECK(student_t_975(freedom) == Approx(t).margin(0.0006));
+    }
+    CHECK(student_t_975(0) == student_t_975(1));
+    CHECK(student_t_975(1e6) == Approx(1.96).margin(0.0001)); // the normal deviate
+}

@@ -17,12 +17,38 @@
 #include <QDateTime>
 #include <QElapsedTimer>
 #include <QHBoxLayout>
+#include <QHelpEvent>
 #include <QLabel>
 #include <QPainter>
 #include <QPushButton>
+#include <QStyleOptionButton>
+#include <QStylePainter>
+#include <QToolTip>
 
 namespace bh::desk {
 namespace {
+
+/// Where a sentence is longer than its place the end of it is left out, and the whole stands in its tip.
+class SentenceButton : public QPushButton {
+protected:
+    void paintEvent(QPaintEvent*) override
+    {
+        QStylePainter painter(this);
+        QStyleOptionButton option;
+        initStyleOption(&option);
+        constexpr int beside_px = 20;
+        option.text = fontMetrics().elidedText(option.text, Qt::ElideRight, width() - beside_px);
+        painter.drawControl(QStyle::CE_PushButton, option);
+    }
+    bool event(QEvent* event) override
+    {
+        if (event->type() == QEvent::ToolTip && sizeHint().width() > width()) {
+            QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(), text(), this);
+            return true;
+        }
+        return QPushButton::event(event);
+    }
+};
 
 QString clockText(double seconds)
 {
@@ -70,7 +96,10 @@ StatusBar::StatusBar(School& school, Station& station, const QString& recordName
     practice_->setObjectName(QStringLiteral("statusPractice"));
     practice_->setToolTip(
         tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
-    record_ = tabButton({}, "statusRecord", tr("All about the record: its state, copies, people, erasing"));
+    record_ = new SentenceButton;
+    record_->setObjectName(QStringLiteral("statusRecord"));
+    record_->setToolTip(tr("All about the record: its state, copies, people, erasing"));
+    record_->setFocusPolicy(Qt::TabFocus);
     record_->setFlat(true);
     connect(record_, &QPushButton::clicked, this, &StatusBar::recordAsked);
     lock_ = tabButton({}, "statusLock", {});
