@@ -30,6 +30,15 @@ namespace {
 
 /// Where a sentence is longer than its place the end of it is left out, and the whole stands in its tip.
 class SentenceButton : public QPushButton {
+public:
+    SentenceButton(const char* name, const QString& tip)
+    {
+        setObjectName(QLatin1String(name));
+        setToolTip(tip);
+        setFocusPolicy(Qt::TabFocus);
+        setFlat(true);
+    }
+
 protected:
     void paintEvent(QPaintEvent*) override
     {
@@ -96,11 +105,7 @@ StatusBar::StatusBar(School& school, Station& station, const QString& recordName
     practice_->setObjectName(QStringLiteral("statusPractice"));
     practice_->setToolTip(
         tr("Active practice: motors armed, or a stick moved by more than 2 % within the last 10 s. The rest is idle."));
-    record_ = new SentenceButton;
-    record_->setObjectName(QStringLiteral("statusRecord"));
-    record_->setToolTip(tr("All about the record: its state, copies, people, erasing"));
-    record_->setFocusPolicy(Qt::TabFocus);
-    record_->setFlat(true);
+    record_ = new SentenceButton("statusRecord", tr("All about the record: its state, copies, people, erasing"));
     connect(record_, &QPushButton::clicked, this, &StatusBar::recordAsked);
     lock_ = tabButton({}, "statusLock", {});
     lock_->hide();
