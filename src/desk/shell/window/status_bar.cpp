@@ -46,7 +46,8 @@ protected:
         QStyleOptionButton option;
         initStyleOption(&option);
         constexpr int beside_px = 20;
-        option.text = fontMetrics().elidedText(option.text, Qt::ElideRight, width() - beside_px);
+        if (sizeHint().width() > width())
+            option.text = fontMetrics().elidedText(option.text, Qt::ElideRight, width() - beside_px);
         painter.drawControl(QStyle::CE_PushButton, option);
     }
     bool event(QEvent* event) override
