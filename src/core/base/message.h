@@ -78,7 +78,7 @@ inline Message::Message(std::string_view form_) : form(form_) {}
 inline Message::Message(const char* form_) : form(form_) {}
 inline Message::Message(const std::string& form_) : form(form_) {}
 
-/// said("%1 of %2 h", rounded(hours, 1), rounded(wanted, 0))
+/// message("%1 of %2 h", rounded(hours, 1), rounded(wanted, 0))
 template <class... Values>
 [[nodiscard]] Message message(std::string_view form, Values&&... values)
 {

@@ -13,10 +13,10 @@ constexpr double step_s = 0.1, thinks_every_s = 4, smooth_s = 0.8;
 } // namespace
 
 LeadAircraftPath::LeadAircraftPath(const LeadAircraft& lead_aircraft, const Vec3& start_m, double heading, double for_s)
-    : quarry_(lead_aircraft)
+    : lead_aircraft_(lead_aircraft)
 {
     SeededRandom random(lead_aircraft.seed);
-    QuarryPlace now{start_m, Vec3::Zero(), heading};
+    LeadAircraftPlace now{start_m, Vec3::Zero(), heading};
     double speed = 0.6 * lead_aircraft.speed_mps, turn_dps = 0, climb = 0; // it gives a moment to come after it
     double wants_speed = speed, wants_turn = 0, wants_climb = 0, thinks_at_s = 3;
     const double follow = 1 - std::exp(-step_s / smooth_s);
@@ -46,11 +46,11 @@ LeadAircraftPath::LeadAircraftPath(const LeadAircraft& lead_aircraft, const Vec3
     }
 }
 
-QuarryPlace LeadAircraftPath::at(double t_s) const
+LeadAircraftPlace LeadAircraftPath::at(double t_s) const
 {
     const double at = std::clamp(t_s / step_s, 0.0, static_cast<double>(places_.size() - 1));
     const auto i = std::min(static_cast<std::size_t>(at), places_.size() - 1);
-    const QuarryPlace &a = places_[i], &b = places_[std::min(i + 1, places_.size() - 1)];
+    const LeadAircraftPlace &a = places_[i], &b = places_[std::min(i + 1, places_.size() - 1)];
     const double share = at - static_cast<double>(i);
     return {a.position_m + share * (b.position_m - a.position_m), a.velocity_mps + share * (b.velocity_mps - a.velocity_mps),
             wrapped_deg(a.heading_deg + share * wrapped_deg(b.heading_deg - a.heading_deg))};
@@ -59,10 +59,10 @@ QuarryPlace LeadAircraftPath::at(double t_s) const
 bool LeadAircraftPath::followed_from(const Vec3& position_m, double t_s) const
 {
     constexpr double off_the_tail_deg = 60; // house
-    const QuarryPlace it = at(t_s);
+    const LeadAircraftPlace it = at(t_s);
     const Vec3 to_it = it.position_m - position_m;
     const double gap_m = to_it.norm();
-    if (gap_m < quarry_.nearest_m || gap_m > quarry_.farthest_m) return false;
+    if (gap_m < lead_aircraft_.nearest_m || gap_m > lead_aircraft_.farthest_m) return false;
     return std::abs(wrapped_deg(degrees(std::atan2(to_it.y(), to_it.x())) - it.heading_deg)) <= off_the_tail_deg;
 }
 

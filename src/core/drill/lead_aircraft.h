@@ -18,7 +18,7 @@ struct LeadAircraft {
     double field_m = 60;    ///< from where it turns back
 };
 
-struct QuarryPlace {
+struct LeadAircraftPlace {
     Vec3 position_m = Vec3::Zero(); ///< north, east, down
     Vec3 velocity_mps = Vec3::Zero();
     double heading_deg = 0;
@@ -29,14 +29,14 @@ class LeadAircraftPath {
 public:
     LeadAircraftPath(const LeadAircraft& lead_aircraft, const Vec3& start_m, double heading_deg, double for_s);
     /// Seconds from its start; before and after it stands at the ends.
-    [[nodiscard]] QuarryPlace at(double t_s) const;
-    [[nodiscard]] const LeadAircraft& lead_aircraft() const { return quarry_; }
+    [[nodiscard]] LeadAircraftPlace at(double t_s) const;
+    [[nodiscard]] const LeadAircraft& lead_aircraft() const { return lead_aircraft_; }
     /// Within the window, and behind: not more than 60° off its tail (house).
     [[nodiscard]] bool followed_from(const Vec3& position_m, double t_s) const;
 
 private:
-    LeadAircraft quarry_;
-    std::vector<QuarryPlace> places_; ///< every step
+    LeadAircraft lead_aircraft_;
+    std::vector<LeadAircraftPlace> places_; ///< every step
 };
 
 } // namespace bh

@@ -70,7 +70,7 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
         return target;
     }
     if (phase.goal.kind == Goal::Kind::Lean) return leaning(seen, phase);
-    if (phase.goal.kind == Goal::Kind::Chase) return behind_the_quarry(seen);
+    if (phase.goal.kind == Goal::Kind::Chase) return behind_the_lead(seen);
     if (phase.goal.kind == Goal::Kind::ReachHeight && phase.speed_mps > 0) target.most_sink_mps = phase.speed_mps;
     const bool holds = (mode_ == Mode::Hold || mode_ == Mode::Sport) && phase.goal.kind == Goal::Kind::Go;
     if (holds) { // an aircraft that keeps its place shows what the eye has misjudged, until it has looked again
@@ -115,10 +115,10 @@ StandInPilot::Target StandInPilot::leaning(const FlightSample& seen, const Phase
 }
 
 /// In the middle of the window, straight behind it, with its nose on it.
-StandInPilot::Target StandInPilot::behind_the_quarry(const FlightSample& seen) const
+StandInPilot::Target StandInPilot::behind_the_lead(const FlightSample& seen) const
 {
-    const QuarryPlace it = quarry_->at(seen.t_s - phase_began_s_);
-    const double gap_m = (quarry_->lead_aircraft().nearest_m + quarry_->lead_aircraft().farthest_m) / 2;
+    const LeadAircraftPlace it = lead_aircraft_->at(seen.t_s - phase_began_s_);
+    const double gap_m = (lead_aircraft_->lead_aircraft().nearest_m + lead_aircraft_->lead_aircraft().farthest_m) / 2;
     const double heading = radians(it.heading_deg);
     const Vec3 behind = it.position_m - gap_m * Vec3(std::cos(heading), std::sin(heading), 0);
     constexpr double comes_back_per_s = 0.7, most_mps = 11;
@@ -227,7 +227,7 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     turn_seen_deg_.reset();
     rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
     rail_at_ = 0;
-    quarry_ = phase.goal.kind == Goal::Kind::Chase ? drill_.lead_aircraft_in(phase) : nullptr;
+    lead_aircraft_ = phase.goal.kind == Goal::Kind::Chase ? drill_.lead_aircraft_in(phase) : nullptr;
     throttle_before_phase_ = throttle_lately_;
     const bool holds = mode_ == Mode::Hold || mode_ == Mode::Sport;
     place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go

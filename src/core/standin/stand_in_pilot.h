@@ -34,7 +34,7 @@ private:
     struct Target;
     [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase);
     [[nodiscard]] Target leaning(const FlightSample& seen, const Phase& phase) const;
-    [[nodiscard]] Target behind_the_quarry(const FlightSample& seen) const;
+    [[nodiscard]] Target behind_the_lead(const FlightSample& seen) const;
     static void turn_nose_against_drift(const FlightSample& seen, Target& target);
     double wander(double& state, double sd, double time_constant_s);
     void begin_phase(const FlightSample& now, std::size_t phase_index);
@@ -64,8 +64,8 @@ private:
     double nose_deg_ = 0;       ///< heading that the nose is to have
     std::vector<RailTie> rail_; ///< of the phase that is on
     std::size_t rail_at_ = 0;
-    std::shared_ptr<const LeadAircraftPath> quarry_; ///< of the phase that is on
-    double spun_deg_ = 0;                            ///< in the phase that is on
+    std::shared_ptr<const LeadAircraftPath> lead_aircraft_; ///< of the phase that is on
+    double spun_deg_ = 0;                                   ///< in the phase that is on
     double spin_misjudged_deg_ = 0;
     bool spun_ = false;
     Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to

@@ -192,7 +192,7 @@ void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSn
     if (eye_ != FlightEye::Aircraft) add_aircraft(moving_, now.state, airframe_);
     if (now.phase < rails_.size()) add_rail(moving_, rails_[now.phase], rail_gauge_m); // only the way that is to be flown now
     if (now.phase < quarries_.size() && quarries_[now.phase]) {                        // that flies ahead
-        const QuarryPlace it = quarries_[now.phase]->at(now.phase_time_s);
+        const LeadAircraftPlace it = quarries_[now.phase]->at(now.phase_time_s);
         State ahead;
         ahead.position_m = it.position_m;
         constexpr double leans_deg_per_mps = 2;

@@ -39,7 +39,7 @@ TEST_CASE("the same seed flies ahead the same way, within its field, another see
     double farthest = 0, slowest = 1e9, quickest = 0, most_turned = 0;
     for (double t = 0; t < 120; t += 0.5) {
         CHECK(a.at(t).position_m == b.at(t).position_m);
-        const QuarryPlace place = a.at(t);
+        const LeadAircraftPlace place = a.at(t);
         farthest = std::max(farthest, (place.position_m - Vec3(10, 0, -8)).head<2>().norm());
         slowest = std::min(slowest, place.velocity_mps.head<2>().norm());
         quickest = std::max(quickest, place.velocity_mps.head<2>().norm());
