@@ -207,7 +207,7 @@ void appending(PrivateServer& server, int flush_us)
     }
     const QTemporaryDir home;
     const auto record = must(Record::open(place, options_of(home, 0)));
-    record->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""}});
+    record->append({{"pilot", "p1", body_of(Pilot{"p1", "Iris Quayle"}), ""}});
     const auto plain = Database::on_server(place);
     plain->run_script("CREATE TABLE plain (LIKE entries INCLUDING ALL)"); // the same columns, keys and indexes
     plain->run_script("CREATE TABLE plain_too (LIKE entries INCLUDING ALL)");
@@ -215,7 +215,7 @@ void appending(PrivateServer& server, int flush_us)
     qt.setConnectOptions(QString::fromStdString(must(server_address(place)).parameters));
     QSqlQuery qts_insert(qt.open() ? qt : QSqlDatabase());
     if (!qts_insert.prepare("INSERT INTO hangar.plain_too VALUES (?,?,?,?,?,?,?,?,?,?,?)")) std::abort();
-    SessionRow session;
+    Session session;
     session.pilot_id = "p1", session.started_at = 1'900'000'000;
     const std::string body = body_of(session), hash(64, 'a'), signature(105, 's');
     std::vector<double> qts_ms, bare_ms, ours_ms, five_ms, of_qts, of_bare, five_share; // an entry's, turn by turn
@@ -286,8 +286,8 @@ void opening(PrivateServer& server, int attempts)
         std::vector<Draft> drafts;
         for (int p = 0; p < pilot_count; ++p) {
             const std::string pilot = "p" + std::to_string(p), session = "s" + std::to_string(p);
-            drafts.push_back({"pilot", pilot, body_of(PilotRow{pilot, "Pilot " + std::to_string(p)}), ""});
-            SessionRow row;
+            drafts.push_back({"pilot", pilot, body_of(Pilot{pilot, "Pilot " + std::to_string(p)}), ""});
+            Session row;
             row.id = session, row.pilot_id = pilot, row.started_at = 1'900'000'000, row.ended_at = 1'900'003'600;
             drafts.push_back({"session", session, body_of(row), ""});
         }
@@ -306,7 +306,7 @@ void opening(PrivateServer& server, int attempts)
         timer.start();
         const auto school = opened(place, home, 0);
         std::size_t there = 0;
-        for (const PilotRow& pilot : school->pilots()) there += school->attempts(pilot.id).size();
+        for (const Pilot& pilot : school->pilots()) there += school->attempts(pilot.id).size();
         std::printf("opening %zu attempts over the socket: %.2f s\n", there, static_cast<double>(timer.elapsed()) / 1000);
     }
 }

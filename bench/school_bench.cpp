@@ -74,7 +74,7 @@ void write(Record& record, const std::vector<Flown>& patterns)
         drafts.clear();
     };
     for (int p = 0; p < pilot_count; ++p) {
-        PilotRow pilot;
+        Pilot pilot;
         pilot.id = "pilot-" + std::to_string(p), pilot.name = "Pilot " + std::to_string(p + 1);
         drafts.push_back({"pilot", pilot.id, body_of(pilot), ""});
     }
@@ -83,7 +83,7 @@ void write(Record& record, const std::vector<Flown>& patterns)
     int made = 0;
     for (int day = 0; day < days; ++day) {
         for (int p = 0; p < pilot_count; ++p) {
-            SessionRow session;
+            Session session;
             session.id = "session-" + std::to_string(day) + "-" + std::to_string(p);
             session.pilot_id = "pilot-" + std::to_string(p);
             session.started_at = now - (days - day) * day_s + p * 600;
@@ -128,7 +128,7 @@ void open_many_pilots(const std::filesystem::path& file)
         const auto record = must(Record::open(file, of_the_day()));
         std::vector<Draft> drafts;
         for (int p = 0; p < many; ++p) {
-            PilotRow pilot;
+            Pilot pilot;
             pilot.name = "Pilot " + std::to_string(p + 1);
             drafts.push_back({"pilot", "pilot-" + std::to_string(p), body_of(pilot), ""});
         }

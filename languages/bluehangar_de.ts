@@ -3091,6 +3091,10 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <source>Fly a drill</source>
         <translation>Eine Übung fliegen</translation>
     </message>
+    <message>
+        <source>This flight is not here yet: it is fetched from the server …</source>
+        <translation>Dieser Flug ist noch nicht hier: er wird vom Server geholt …</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::DrillsPage</name>
@@ -14696,14 +14700,6 @@ trägt es nicht</translation>
         <translation>Eintrag %1</translation>
     </message>
     <message>
-        <source>entry %1 (%2) cannot be understood: %3</source>
-        <translation>Eintrag %1 (%2) ist nicht zu verstehen: %3</translation>
-    </message>
-    <message>
-        <source>entry %1 (%2) is nested deeper than 100</source>
-        <translation>Eintrag %1 (%2) ist tiefer als 100 verschachtelt</translation>
-    </message>
-    <message>
         <source>entry %1 (%2) was changed after it was written</source>
         <translation>Eintrag %1 (%2) wurde nach dem Schreiben geändert</translation>
     </message>
@@ -14734,10 +14730,6 @@ trägt es nicht</translation>
     <message>
         <source>entry %1 is not that of %2: another record, or a rewritten one, stands in its place</source>
         <translation>Eintrag %1 ist nicht der von %2: eine andere oder umgeschriebene Akte steht an ihrer Stelle</translation>
-    </message>
-    <message>
-        <source>entry %1 is not what it is named by</source>
-        <translation>Eintrag %1 ist nicht, wonach er benannt ist</translation>
     </message>
     <message>
         <source>entry %1 is signed by a station that is not trusted</source>
@@ -17428,6 +17420,114 @@ trägt es nicht</translation>
     <message>
         <source>wrong %1 times, one after the other: try again in %2 s</source>
         <translation>%1-mal hintereinander falsch: in %2 s noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not as this program writes it: it %2</source>
+        <translation>„%1“ ist nicht so, wie dieses Programm es schreibt: es %2</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; names a %2 that is not there</source>
+        <translation>„%1“ nennt ein „%2“, das es nicht gibt</translation>
+    </message>
+    <message>
+        <source>%1: cannot be renamed</source>
+        <translation>%1: kann nicht umbenannt werden</translation>
+    </message>
+    <message>
+        <source>Was not kept after all: %1</source>
+        <translation>Wurde doch nicht festgehalten: %1</translation>
+    </message>
+    <message>
+        <source>has a &quot;%1&quot; that is no %2</source>
+        <translation>hat ein „%1“, das kein „%2“ ist</translation>
+    </message>
+    <message>
+        <source>has a score beyond 0 to 100</source>
+        <translation>hat eine Wertung außerhalb von 0 bis 100</translation>
+    </message>
+    <message>
+        <source>has no &quot;%1&quot;</source>
+        <translation>hat kein „%1“</translation>
+    </message>
+    <message>
+        <source>has something that none has</source>
+        <translation>hat etwas, das keines hat</translation>
+    </message>
+    <message>
+        <source>has white space between its values</source>
+        <translation>hat Leerraum zwischen seinen Werten</translation>
+    </message>
+    <message>
+        <source>holds a character that no text has</source>
+        <translation>enthält ein Zeichen, das in keinem Text steht</translation>
+    </message>
+    <message>
+        <source>holds a number beyond 10^12</source>
+        <translation>enthält eine Zahl jenseits von 10^12</translation>
+    </message>
+    <message>
+        <source>is another document than its subject says</source>
+        <translation>ist ein anderes Dokument, als sein Betreff sagt</translation>
+    </message>
+    <message>
+        <source>is another key than its subject says</source>
+        <translation>ist ein anderer Schlüssel, als sein Betreff sagt</translation>
+    </message>
+    <message>
+        <source>is nested deeper than 100</source>
+        <translation>ist tiefer als 100-mal verschachtelt</translation>
+    </message>
+    <message>
+        <source>is no JSON</source>
+        <translation>ist kein JSON</translation>
+    </message>
+    <message>
+        <source>is no object</source>
+        <translation>ist kein Objekt</translation>
+    </message>
+    <message>
+        <source>is not what it is named by</source>
+        <translation>ist nicht das, wonach es benannt ist</translation>
+    </message>
+    <message>
+        <source>is of a kind that is not known here</source>
+        <translation>ist von einer Art, die hier nicht bekannt ist</translation>
+    </message>
+    <message>
+        <source>is too long: at most 4 MB of body, 4000 bytes of reason</source>
+        <translation>ist zu lang: höchstens 4 MB Inhalt, 4000 Bytes Grund</translation>
+    </message>
+    <message>
+        <source>it was changed meanwhile by %1</source>
+        <translation>es wurde inzwischen von %1 geändert</translation>
+    </message>
+    <message>
+        <source>says more than 24 hours of practice, or less than none</source>
+        <translation>nennt mehr als 24 Stunden Übung oder weniger als keine</translation>
+    </message>
+    <message>
+        <source>says something twice</source>
+        <translation>sagt etwas zweimal</translation>
+    </message>
+    <message>
+        <source>the key to the name of %1 does not open it</source>
+        <translation>der Schlüssel zum Namen von %1 öffnet ihn nicht</translation>
+    </message>
+    <message>
+        <source>the server does not answer at once</source>
+        <translation>der Server antwortet nicht sofort</translation>
+    </message>
+    <message>
+        <source>there is a &quot;%1&quot; of this name already</source>
+        <translation>es gibt schon ein „%1“ dieses Namens</translation>
+    </message>
+    <message>
+        <source>this is not the passphrase of a coordinator here</source>
+        <translation>das ist hier von keinem Koordinator die Passphrase</translation>
+    </message>
+    <message>
+        <source>this one was erased</source>
+        <translation>diese Person wurde gelöscht</translation>
     </message>
 </context>
 <context>

@@ -74,7 +74,7 @@ struct Desk {
     /// What a label or a button says.
     [[nodiscard]] QString text(const QString& name) const { return find<QWidget>(name)->property("text").toString(); }
     /// The chosen pilot's, once every flight that was handed over is on the record.
-    [[nodiscard]] const std::vector<bh::AttemptRow>& keptAttempts() const
+    [[nodiscard]] const std::vector<bh::Attempt>& keptAttempts() const
     {
         school->finish_keeping();
         return school->attempts(station->pilotId());

@@ -50,7 +50,7 @@ struct Flying {
     /// Follows a curriculum, and has the drill chosen.
     void follow(const char* curriculum, const char* drill)
     {
-        bh::PilotRow pilot = desk.school->pilots()[0];
+        bh::Pilot pilot = desk.school->pilots()[0];
         pilot.curriculum = curriculum;
         desk.school->edit_pilot(pilot);
         drills->chooseDrill(drill);

@@ -1,6 +1,6 @@
 # Holds the layers apart. What a layer must not know may stand neither in its includes nor, for the core, in its link line or
 # among the symbols it needs. Inside the core a folder knows only those named before it; on the desk a page knows no other page.
-set(known_to_core "base;curves;flight;view;path;drill;debrief;rates;controller;setup;kit;progress;plan;standin")
+set(known_to_core "base;curves;flight;view;path;drill;debrief;rates;controller;setup;logbook;kit;progress;plan;standin")
 cmake_minimum_required(VERSION 3.25)
 set(not_pages "shell;parts;words")
 
@@ -56,6 +56,14 @@ forbid(demo "#include (\"(device|station|desk|cli)/|<Q(Widget|Application|Gui|Wi
 forbid(station "#include (\"(demo|desk|cli)/|<Q(Widget|Application|Gui|Window|Painter|Undo))" "a station knows no window")
 forbid(device "#include (<Q|\"(files|record|school|demo|station|desk|cli)/)" "device sits on the core and knows no Qt")
 forbid(cli "#include \"(device|station|desk)/" "the command line has no window and no controller")
+
+folders_in(desk desk_folders)
+foreach(folder ${desk_folders})
+  if(NOT folder STREQUAL shell) # which opens the record
+    forbid(desk/${folder} "#include \"record/|[sS]chool[_()]*(\\.|->)record\\(\\)" "a page asks the school, and knows no record")
+  endif()
+endforeach()
+forbid(desk "[A-Z][a-z]+(Row|Entry)&? [a-z]+[;,)]" "how things are stored is no page's word")
 
 folders_in(core core_folders)
 foreach(folder ${core_folders})

@@ -42,10 +42,12 @@ struct Place {
         return all;
     }
     ~Place() { std::filesystem::remove_all(folder); }
-    /// As one of its stations, each with a folder of its own.
-    [[nodiscard]] std::unique_ptr<bh::Record> record(const std::string& station = "station", bh::RecordPlace as = {}) const
+    /// As one of its stations, each with a folder of its own. Those of windows wait for no server.
+    [[nodiscard]] std::unique_ptr<bh::Record> record(const std::string& station = "station", bh::RecordPlace as = {},
+                                                     bool window = false) const
     {
         bh::RecordOptions options;
+        options.journal_first = window;
         options.clock = [this] { return clock; };
         options.station_folder = folder / station;
         options.rights = bh::entry_rights();
@@ -71,6 +73,10 @@ struct Place {
     [[nodiscard]] std::unique_ptr<bh::School> open(const std::string& station = "station", const bh::RecordPlace& as = {}) const
     {
         return std::make_unique<bh::School>(record(station, as), bh::DataFolder(BH_DATA));
+    }
+    [[nodiscard]] std::unique_ptr<bh::School> open_window(const std::string& station, const bh::RecordPlace& as = {}) const
+    {
+        return std::make_unique<bh::School>(record(station, as, true), bh::DataFolder(BH_DATA));
     }
 };
 

@@ -120,7 +120,7 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
     const School school(std::move(*record), data);
     Json pilots = Json::array();
     bool ready = true;
-    for (const PilotRow& pilot : school.pilots()) {
+    for (const Pilot& pilot : school.pilots()) {
         if (!asked.pilot.empty() && pilot.name != asked.pilot) continue;
         const auto gates = gates_of(school, pilot.id);
         Json list = Json::array();

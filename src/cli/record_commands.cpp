@@ -54,7 +54,7 @@ Result<std::vector<std::string>> keys_in(const std::string& given)
 Result<std::optional<StationKey>> key_of(const School& school, const SigningArguments& asked)
 {
     if (asked.who.empty()) return std::optional<StationKey>();
-    for (const PersonRow& p : school.people()) {
+    for (const Person& p : school.people()) {
         if ((p.name != asked.who && p.id != asked.who) || p.key.empty()) continue;
         auto passphrase = read_text(asked.passphrase_file);
         if (!passphrase) return tl::unexpected(passphrase.error());
@@ -74,7 +74,7 @@ Result<std::unique_ptr<School>> opened_school(const DataFolder& data, const std:
     auto record = Record::open(store, options);
     if (!record) return tl::unexpected(record.error());
     auto school = std::make_unique<School>(std::move(*record), data);
-    for (const PersonRow& p : school->people())
+    for (const Person& p : school->people())
         if (p.name == asked.who || p.id == asked.who) school->act_as(p.id, p.role);
     return school;
 }
@@ -256,7 +256,7 @@ Result<int> make_demo(const DataFolder& data, const std::string& out)
     if (!record) return tl::unexpected(record.error());
     const School school(std::move(*record), data);
     std::size_t attempts = 0;
-    for (const PilotRow& pilot : school.pilots()) attempts += school.attempts(pilot.id).size();
+    for (const Pilot& pilot : school.pilots()) attempts += school.attempts(pilot.id).size();
     std::printf("%s: %zu pilots, %zu attempts\n", out.c_str(), school.pilots().size(), attempts);
     return 0;
 }

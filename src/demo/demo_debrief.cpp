@@ -10,8 +10,7 @@ namespace bh {
 namespace {
 
 /// The newest flight that shows what a rule is about, with what would be said of it.
-std::optional<std::pair<const AttemptRow*, Advice>> message_of(School& school, const std::string& pilot_id,
-                                                               const CoachingRule& rule)
+std::optional<std::pair<const Attempt*, Advice>> message_of(School& school, const std::string& pilot_id, const CoachingRule& rule)
 {
     const auto& attempts = school.attempts(pilot_id);
     constexpr int looked_at = 12;
@@ -107,7 +106,7 @@ void DemoCoach::before_session(School& school, const std::string& pilot_id, doub
     if (due.followed) to_follow_ = id;
 }
 
-Result<void> DemoCoach::elsewhere(School& school, const std::string& pilot_id, double day, const ControllerRow& row,
+Result<void> DemoCoach::elsewhere(School& school, const std::string& pilot_id, double day, const KnownController& row,
                                   const StandInController& controller)
 {
     for (; been_ < plan_.elsewhere.size() && plan_.elsewhere[been_].day <= day; ++been_) {
@@ -121,7 +120,7 @@ Result<void> DemoCoach::elsewhere(School& school, const std::string& pilot_id, d
         }
         const auto file = school.new_stick_recording("demo");
         if (const auto written = write_stick_recording(file, recorded(*log, controller)); !written) return written;
-        SessionRow session;
+        Session session;
         session.pilot_id = pilot_id;
         session.started_at = school.now() - hour_s;
         session.active_s = log->duration_s();

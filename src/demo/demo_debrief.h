@@ -48,7 +48,7 @@ public:
     }
     /// Before a session: what was told last time is followed from now on, and what is due is told.
     void before_session(School& school, const std::string& pilot_id, double day);
-    Result<void> elsewhere(School& school, const std::string& pilot_id, double day, const ControllerRow& row,
+    Result<void> elsewhere(School& school, const std::string& pilot_id, double day, const KnownController& row,
                            const StandInController& controller);
     [[nodiscard]] StandInFaults habits_now(); ///< in the next flight
 

@@ -117,8 +117,7 @@ Result<void> DemoDecisions::until(School& school, UnixTime at, UnixTime& clock,
             std::array<unsigned char, 32> seed{}; // no secret: the same record is made each time
             for (std::size_t i = 0; i < seed.size(); ++i) seed[i] = static_cast<unsigned char>(i * i + 7);
             const SealedKey key = new_signing_key(passphrase_, seed);
-            const PersonRow person{school.record().new_id(), coordinator_, Role::Coordinator, "", true,
-                                   key.public_key,           key.sealed};
+            const Person person{school.record().new_id(), coordinator_, Role::Coordinator, "", true, key.public_key, key.sealed};
             if (const auto kept = school.keep_person(person, "signs releases"); !kept) return kept;
             signer_ = person.id;
         }

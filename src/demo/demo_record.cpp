@@ -53,7 +53,7 @@ struct Roster {
     UnixTime now = 0;
     int weeks = 8;
     std::vector<StandInController> controllers;
-    std::vector<ControllerRow> controller_names;
+    std::vector<KnownController> controller_names;
     struct Care {
         int every_days = 0;       ///< between two calibrations; 0: forgotten since before the start
         double wanders_share = 0; ///< of the centre, at the last one
@@ -254,7 +254,7 @@ private:
         StandInController controller = roster_.controllers[c];
         controller.centre_offset_share += wandered_share;
         const auto calibration = calibrate(stand_in_recording(controller, seed));
-        const ControllerRow& row = roster_.controller_names[c];
+        const KnownController& row = roster_.controller_names[c];
         if (calibration && calibration->usable())
             school_.verify_calibration(school_.add_calibration(row.name, row.guid, *calibration));
     }
@@ -359,7 +359,7 @@ private:
             !been)
             return been;
         const auto match = match_of(pilot);
-        const ControllerRow& controller = roster_.controller_names[pilot.controller];
+        const KnownController& controller = roster_.controller_names[pilot.controller];
         if (luck.uniform() < pilot.outside_share) return outside(pilot, id, match, luck);
         const std::string session = school_.add_session({"", id, school_.controller_id(controller.name, controller.guid), clock_,
                                                          0, 0, 0, "", match.has_value(), "", "", pilot.viewing});
@@ -385,8 +385,8 @@ private:
     /// Practice in another program: nothing is known of it but the time, and where.
     Result<void> outside(const DemoPilot& pilot, const std::string& id, const std::optional<KeptMatch>& match, SeededRandom& luck)
     {
-        const ControllerRow& controller = roster_.controller_names[pilot.controller];
-        SessionRow session;
+        const KnownController& controller = roster_.controller_names[pilot.controller];
+        Session session;
         session.pilot_id = id;
         session.controller_id = school_.controller_id(controller.name, controller.guid);
         session.started_at = clock_;

@@ -1,11 +1,11 @@
 #pragma once
 
 #include "core/base/result.h"
+#include "core/logbook/logbook.h"
 #include "record/attachments.h"
 #include "record/chain/entry.h"
 #include "record/chain/key_book.h"
 #include "record/chain/rights_of_entries.h"
-#include "record/chain/rows.h"
 #include "record/chain/station_key.h"
 #include "record/copies/verify.h"
 #include "record/file/failures.h"
@@ -30,7 +30,8 @@ struct RecordOptions {
     std::optional<StationKey> key;             ///< instead of the folder's
     int newest_looked_at = 200;                ///< entries that are looked at when it is opened
     bool remember_heads = true;                ///< a record that is thrown away need not be known again
-    /// On a server: what only adds goes into the station's journal and is handed over by another thread, once somebody listens.
+    /// Of a window, on a server: once somebody listens, whatever is written goes into the station's journal, and another thread
+    /// hands it over and asks what is asked. Nothing waits for the server longer than ServerWorker::window_waits.
     bool journal_first = false;
     bool hands_over_only = false; ///< it is that thread's
     bool read_only = false;       ///< nothing is written, neither to it nor beside it; of this version only
@@ -50,7 +51,7 @@ struct RecordOptions {
 /// one thread.
 class Record {
 public:
-    static constexpr int schema_version = 14;
+    static constexpr int schema_version = 15;
 
     /// Opens, creating or migrating as needed. A file that is no record, is damaged or was written by a newer version
     /// is refused with a sentence and left as it is. Before a migration a copy of the file is kept beside it.
@@ -75,6 +76,7 @@ public:
     /// does not have it, and one that says so where the clock was set back.
     /// `after`: they are to follow that entry and no other, MovedOn where one came since. ServerAway: nothing is known to be
     /// written; but what only adds waits then in this station's journal until reach_server(), and is returned with the number 0.
+    /// In a window everything is: what was changed after `after` by somebody else is refused later, see take_refused().
     std::vector<Entry> append(const std::vector<Draft>& drafts, std::optional<std::int64_t> after = std::nullopt);
 
     // -- on a server ----------------------------------------------------------------------------------------------------------
@@ -86,12 +88,26 @@ public:
     [[nodiscard]] std::vector<Message> waiting_problems() const;
     /// What waits here from before, as entries without a number.
     [[nodiscard]] std::vector<Entry> waiting_entries() const;
+    struct Refused {
+        std::vector<Entry> entries; ///< without a number
+        Message why;
+        std::string overtaken_by; ///< who had changed it meanwhile; empty: that is not why
+    };
+    /// What a window wrote and the server did not take, of what others share: it is given up, and told of here once.
+    [[nodiscard]] std::vector<Refused> take_refused();
+    /// Called from threads of their own.
     struct Listener {
-        std::function<void()> written;                     ///< somebody wrote; from this thread's event loop
-        std::function<void(const std::string&)> told_live; ///< what stations tell of themselves while it happens; likewise
-        std::function<void(bool)> answers;                 ///< the server begins or ends to; from a thread of its own
+        std::function<void()> written;                     ///< somebody wrote, or may have
+        std::function<void(const std::string&)> told_live; ///< what stations tell of themselves while it happens
+        std::function<void(bool)> answers;                 ///< the server begins or ends to
+        std::function<void(bool reached)> handed_over;     ///< of a window: what waited was handed over, or it is away
+        std::function<void(const std::string&)> fetched;   ///< of a window: see is_being_fetched()
     };
     void listen(Listener listener);
+    /// Does something with the record, beside a window where it is a window's, and otherwise at once. Null: it does not answer.
+    void later(std::function<void(Record*)> what);
+    /// A file beside the record is on its way from the server, for longer than a window waits.
+    [[nodiscard]] bool is_being_fetched(const std::string& name) const;
     void tell_live(std::string text);       ///< see ServerLine
     void take_as_away();                    ///< somebody noticed that the server does not answer
     void hold_files_back(bool hold);        ///< flight logs and recordings are sent to the server when nobody flies
@@ -124,7 +140,7 @@ public:
     /// how far that reaches.
     struct Snapshot {
         std::vector<Entry> entries;
-        std::vector<AttemptRow> attempts;
+        std::vector<Attempt> attempts;
         std::int64_t seq = 0;
     };
     [[nodiscard]] Snapshot snapshot() const;

@@ -136,7 +136,7 @@ bool School::keep_house_limit(Limit limit, double value, const std::string& why)
     return keep_house_rule(std::string(facts.id), text, tidy(why).empty() ? "edited" : tidy(why));
 }
 
-Result<void> School::keep_person(const PersonRow& person, const std::string& why)
+Result<void> School::keep_person(const Person& person, const std::string& why)
 {
     const Draft draft{"person", person.id, body_of(person), why};
     if (auto allowed = may_write({draft}); !allowed) return allowed;
@@ -150,12 +150,12 @@ Result<Message> School::erase_pilot(const std::string& pilot_id, const std::stri
     if (of.row.id.empty() || of.row.erased) return bad_input("there is no such pilot");
     if (tidy(why).empty()) return bad_input("say why");
     std::set<std::string> logs, sticks, elsewhere;
-    for (const SessionRow& s : of.sessions) sticks.insert(s.recording);
+    for (const Session& s : of.sessions) sticks.insert(s.recording);
     for (const auto& [id, other] : values_.pilots)
-        for (const AttemptRow& a : other.attempts)
+        for (const Attempt& a : other.attempts)
             for (const std::string& log : {a.log_hash, a.demonstration}) (id == pilot_id ? logs : elsewhere).insert(log);
     for (const auto& [_, d] : values_.demonstrations)
-        if (const AttemptRow* a = attempt(d.attempt_id)) elsewhere.insert(a->log_hash);
+        if (const Attempt* a = attempt(d.attempt_id)) elsewhere.insert(a->log_hash);
     int in_the_clear = 0;
     try {
         in_the_clear = record_->erase_person(pilot_id, tidy(why), who_);
@@ -189,7 +189,7 @@ Result<Message> School::erase_pilot(const std::string& pilot_id, const std::stri
                       "%1 %n entries from before names were sealed have it in the clear.", left);
 }
 
-std::string School::add_pilot(PilotRow pilot)
+std::string School::add_pilot(Pilot pilot)
 {
     pilot.name = tidy(pilot.name);
     if (pilot.name.empty()) return {};
@@ -197,11 +197,11 @@ std::string School::add_pilot(PilotRow pilot)
     return add({{"pilot", pilot.id, body_of(pilot), ""}}) ? pilot.id : "";
 }
 
-bool School::edit_pilot(const PilotRow& edited)
+bool School::edit_pilot(const Pilot& edited)
 {
-    PilotRow row = edited;
+    Pilot row = edited;
     row.name = tidy(row.name);
-    const PilotRow& known = file(row.id).row; // also of one who has left
+    const Pilot& known = file(row.id).row; // also of one who has left
     return !known.id.empty() && !known.erased && !row.name.empty() && make({change_to(Kind::Pilot, row.id, body_of(row))});
 }
 
@@ -403,12 +403,12 @@ bool School::add_blind_test(const std::string& pilot_id, BlindNote note)
 
 std::string School::controller_id(const std::string& name, const std::string& guid)
 {
-    if (const ControllerRow* known = controller(name, guid)) return known->id;
-    const ControllerRow added{record_->new_id(), name, guid};
+    if (const KnownController* known = controller(name, guid)) return known->id;
+    const KnownController added{record_->new_id(), name, guid};
     return add({{"controller", added.id, body_of(added), ""}}) ? added.id : "";
 }
 
-std::string School::add_session(SessionRow session)
+std::string School::add_session(Session session)
 {
     session.id = record_->new_id();
     return add({{"session", session.id, body_of(session), ""}}) ? session.id : "";
@@ -416,7 +416,7 @@ std::string School::add_session(SessionRow session)
 
 std::string School::start_session(const std::string& pilot_id, const std::string& controller_name, const std::string& guid)
 {
-    SessionRow session;
+    Session session;
     session.pilot_id = pilot_id;
     session.controller_id = controller_id(controller_name, guid);
     session.started_at = now();
@@ -428,7 +428,7 @@ std::string School::start_session(const std::string& pilot_id, const std::string
     return id;
 }
 
-bool School::add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid,
+bool School::add_outside_session(Session session, const std::string& controller_name, const std::string& guid,
                                  const std::filesystem::path& recording)
 {
     try {
@@ -451,7 +451,7 @@ Viewing School::last_viewing(const std::string& pilot_id) const
 bool School::say_viewing(const std::string& session_id, Viewing viewing)
 {
     for (const auto& [_, file] : values_.pilots)
-        for (SessionRow session : file.sessions) {
+        for (Session session : file.sessions) {
             if (session.id != session_id) continue;
             if (session.viewing == viewing) return true;
             session.viewing = viewing;
@@ -468,10 +468,10 @@ std::string School::last_simulator(const std::string& pilot_id) const
     return {};
 }
 
-bool School::add_sessions_by_hand(std::vector<SessionRow> sessions)
+bool School::add_sessions_by_hand(std::vector<Session> sessions)
 {
     std::vector<Draft> drafts;
-    for (SessionRow& session : sessions) {
+    for (Session& session : sessions) {
         session.by_hand = tidy(session.by_hand);
         if (!pilot(session.pilot_id) || session.by_hand.empty() || session.started_at <= 0 ||
             session.ended_at <= session.started_at)
@@ -486,7 +486,7 @@ bool School::add_sessions_by_hand(std::vector<SessionRow> sessions)
 std::string School::add_imported_flight(const std::string& pilot_id, const FlightLog& log, const std::string& file, UnixTime at)
 {
     if (!pilot(pilot_id)) return {};
-    SessionRow session;
+    Session session;
     session.id = record_->new_id();
     session.pilot_id = pilot_id;
     session.started_at = at;
@@ -520,9 +520,9 @@ bool School::end_session(const std::string& session_id, double active_s, double 
 {
     running_here_.erase(session_id);
     for (const auto& [_, file] : values_.pilots)
-        for (const SessionRow& known : file.sessions) {
+        for (const Session& known : file.sessions) {
             if (known.id != session_id) continue;
-            SessionRow session = known;
+            Session session = known;
             session.ended_at = now();
             session.active_s = active_s;
             session.idle_s = idle_s;
@@ -536,10 +536,14 @@ int School::close_abandoned_sessions()
     std::vector<Draft> drafts;
     std::map<std::string, NotedTime> noted;
     for (const auto& [_, file] : values_.pilots)
-        for (SessionRow session : file.sessions) {
+        for (Session session : file.sessions) {
             if (session.ended_at > 0 || running_here_.contains(session.id)) continue;
-            if (record_->place().on_server() && !record_->wrote("session", session.id)) continue; // its own station closes it
-            if (noted.empty()) noted = record_->noted_session_times();
+            try {
+                if (record_->place().on_server() && !record_->wrote("session", session.id)) continue; // its own station closes it
+                if (noted.empty()) noted = record_->noted_session_times();
+            } catch (const ServerAway&) {
+                return 0; // the next time
+            }
             session.ended_at = session.started_at;
             if (const auto time = noted.find(session.id); time != noted.end()) {
                 session.active_s = time->second.active_s;
@@ -547,7 +551,7 @@ int School::close_abandoned_sessions()
                 session.ended_at = time->second.at;
             }
             double flown_s = 0;
-            for (const AttemptRow& a : file.attempts)
+            for (const Attempt& a : file.attempts)
                 if (a.session_id == session.id) flown_s += a.flown_s, session.ended_at = std::max(session.ended_at, a.at);
             session.active_s = std::max(session.active_s, flown_s);
             if (now() - session.ended_at < abandoned_after_s) continue; // it may run in another window
@@ -558,7 +562,7 @@ int School::close_abandoned_sessions()
 
 std::string School::add_calibration(const std::string& controller_name, const std::string& guid, const Calibration& calibration)
 {
-    const CalibrationRow row{record_->new_id(), controller_id(controller_name, guid), 0, calibration, 0};
+    const KeptCalibration row{record_->new_id(), controller_id(controller_name, guid), 0, calibration, 0};
     return !row.controller_id.empty() && add({{"calibration", row.id, body_of(row), ""}}) ? row.id : "";
 }
 
@@ -572,7 +576,7 @@ bool School::tick_kit(const std::string& pilot_id, const std::string& item, bool
     return add({{"kit", pilot_id + "/" + item, kit_tick_body(pilot_id, item, ticked), ""}});
 }
 
-bool School::add_grip_round(GripRoundRow round)
+bool School::add_grip_round(GripRound round)
 {
     round.id = record_->new_id();
     return add({{"grip_round", round.id, body_of(round), ""}});

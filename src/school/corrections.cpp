@@ -23,11 +23,11 @@ Result<void> made(School& school, TextChange change, std::string_view otherwise)
 
 } // namespace
 
-Result<void> correct_session(School& school, const SessionRow& corrected, const std::string& why)
+Result<void> correct_session(School& school, const Session& corrected, const std::string& why)
 {
     if (auto allowed = may_correct(school, why); !allowed) return allowed;
     const auto& sessions = school.sessions(corrected.pilot_id);
-    const auto known = std::find_if(sessions.begin(), sessions.end(), [&](const SessionRow& s) { return s.id == corrected.id; });
+    const auto known = std::find_if(sessions.begin(), sessions.end(), [&](const Session& s) { return s.id == corrected.id; });
     if (known == sessions.end()) return bad_input("there is no such session");
     if (known->ended_at == 0) return bad_input("the session still runs: end it first");
     constexpr double longest_s = 24 * 3600;
@@ -35,14 +35,14 @@ Result<void> correct_session(School& school, const SessionRow& corrected, const 
         return bad_input("expected 0 to 24 hours of practice");
     if (corrected.started_at <= 0 || corrected.started_at > school.now())
         return bad_input("expected a beginning that is not in the future");
-    SessionRow row = corrected;
+    Session row = corrected;
     row.ended_at = row.started_at + static_cast<UnixTime>(row.active_s + row.idle_s);
     const std::string logged_for = [&] {
         const auto moved = school.values().logged_for.find(row.id);
         return moved == school.values().logged_for.end() ? row.pilot_id : moved->second;
     }();
     row.pilot_id = logged_for; // whose it is is told by an entry of its own
-    SessionRow before = *known;
+    Session before = *known;
     before.pilot_id = logged_for;
     row.ended_at = row.active_s == before.active_s && row.idle_s == before.idle_s && row.started_at == before.started_at
                        ? before.ended_at

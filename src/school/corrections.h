@@ -8,7 +8,7 @@ namespace bh {
 
 /// A session as it should have been logged: when, how long, where, what was looked at. Its pilot stays (see give_session()).
 /// BadInput for a reason that is missing, times that cannot be, or a session that is not there or still runs.
-Result<void> correct_session(School& school, const SessionRow& corrected, const std::string& why);
+Result<void> correct_session(School& school, const Session& corrected, const std::string& why);
 /// An attempt, or a session with its flights, that does not count any more. Undone like an edit.
 Result<void> strike(School& school, const std::string& id, const std::string& why);
 Result<void> count_again(School& school, const std::string& id, const std::string& why);

@@ -91,7 +91,7 @@ void School::try_again()
 void School::set_logs_aside(const JudgedAttempt& attempt)
 {
     for (const std::string& hash : {attempt.log_hash, attempt.demonstration}) {
-        const auto names = [&hash](const AttemptRow& a) { return a.log_hash == hash || a.demonstration == hash; };
+        const auto names = [&hash](const Attempt& a) { return a.log_hash == hash || a.demonstration == hash; };
         const bool named = std::any_of(values_.pilots.begin(), values_.pilots.end(), [&](const auto& pilot) {
             const auto& attempts = pilot.second.attempts;
             return std::any_of(attempts.begin(), attempts.end(), names);

@@ -31,19 +31,19 @@ bool Lock::in_use() const
 {
     const auto& people = school_.people();
     return std::any_of(people.begin(), people.end(),
-                       [](const PersonRow& p) { return p.active && p.role == Role::Coordinator && !p.passphrase.empty(); });
+                       [](const Person& p) { return p.active && p.role == Role::Coordinator && !p.passphrase.empty(); });
 }
 
-const PersonRow* Lock::unlocked_by() const
+const Person* Lock::unlocked_by() const
 {
-    const PersonRow* person = school_.person(unlocked_by_);
+    const Person* person = school_.person(unlocked_by_);
     return person && person->active ? person : nullptr;
 }
 
 Result<void> Lock::unlock(const std::string& person_id, const std::string& passphrase)
 {
     constexpr int free_tries = 3;
-    const PersonRow* person = school_.person(person_id);
+    const Person* person = school_.person(person_id);
     if (!person || !person->active) return bad_input("choose who unlocks");
     constexpr qint64 longest_ms = 8000, more_ms = 1000;
     const qint64 wait_ms = wrong_ < free_tries ? 0 : std::min(longest_ms, more_ms * (wrong_ - free_tries + 1));
@@ -80,10 +80,25 @@ void Lock::remember(const std::string& passphrase)
 
 Result<StationKey> Lock::signing_key() const
 {
-    const PersonRow* person = unlocked_by();
+    const Person* person = unlocked_by();
     if (!person) return bad_input("unlock the station first (Ctrl+U)");
     if (person->key.empty()) return bad_input("%1 has no key to sign with yet: change the passphrase once", person->name);
     return opened({person->key, person->sealed_key}, passphrase_);
+}
+
+Result<std::optional<StationKey>> Lock::signer(const std::string& passphrase) const
+{
+    if (in_use()) {
+        auto key = signing_key();
+        if (!key) return tl::unexpected(key.error());
+        return std::optional(std::move(*key));
+    }
+    if (passphrase.empty()) return std::optional<StationKey>();
+    for (const Person& p : school_.people()) {
+        if (!p.active || p.role != Role::Coordinator || p.key.empty()) continue;
+        if (auto key = opened({p.key, p.sealed_key}, passphrase)) return std::optional(std::move(*key));
+    }
+    return bad_input("this is not the passphrase of a coordinator here");
 }
 
 /// A coordinator's key stands where another coordinator countersigned it; the first one's does by itself.
@@ -105,14 +120,14 @@ void Lock::act()
 {
     if (!in_use())
         school_.act_as("coordinator", Role::Coordinator);
-    else if (const PersonRow* person = unlocked_by())
+    else if (const Person* person = unlocked_by())
         school_.act_as(person->id, person->role);
     else
         school_.act_as(pilot_id_.empty() ? "station" : pilot_id_, pilot_id_.empty() ? Role::Station : Role::Pilot);
     Q_EMIT changed();
 }
 
-Result<void> Lock::keep(PersonRow person, const std::string& why)
+Result<void> Lock::keep(Person person, const std::string& why)
 {
     person.name = one_line(QString::fromStdString(person.name).simplified().toStdString());
     if (person.name.empty()) return bad_input("a name is missing");
@@ -124,7 +139,7 @@ Result<std::string> Lock::add_person(const std::string& name, Role role, const s
     if (const auto good = good_passphrase(passphrase); !good) return tl::unexpected(good.error());
     if (!in_use() && role != Role::Coordinator) return bad_input("the first one has to be a coordinator");
     const bool first = !in_use();
-    PersonRow person{school_.record().new_id(), name, role, kept_of_passphrase(passphrase), true};
+    Person person{school_.record().new_id(), name, role, kept_of_passphrase(passphrase), true};
     if (role == Role::Coordinator) {
         const SealedKey key = new_signing_key(passphrase);
         person.key = key.public_key, person.sealed_key = key.sealed;
@@ -139,10 +154,10 @@ Result<std::string> Lock::add_person(const std::string& name, Role role, const s
 
 Result<void> Lock::change_passphrase(const std::string& person_id, const std::string& passphrase)
 {
-    const PersonRow* person = school_.person(person_id);
+    const Person* person = school_.person(person_id);
     if (!person) return bad_input("there is nobody of that name");
     if (const auto good = good_passphrase(passphrase); !good) return good;
-    PersonRow changed = *person;
+    Person changed = *person;
     changed.passphrase = kept_of_passphrase(passphrase);
     if (person->role != Role::Coordinator) return keep(std::move(changed), "passphrase changed");
     // One's own key stays, sealed anew; of somebody who has forgotten a passphrase nobody can open it any more.
@@ -159,14 +174,14 @@ Result<void> Lock::change_passphrase(const std::string& person_id, const std::st
 
 Result<void> Lock::retire(const std::string& person_id)
 {
-    const PersonRow* person = school_.person(person_id);
+    const Person* person = school_.person(person_id);
     if (!person) return bad_input("there is nobody of that name");
     const auto& people = school_.people();
-    const bool another = std::any_of(people.begin(), people.end(), [&](const PersonRow& p) {
+    const bool another = std::any_of(people.begin(), people.end(), [&](const Person& p) {
         return p.id != person_id && p.active && p.role == Role::Coordinator;
     });
     if (!another) return bad_input("%1 is the only coordinator; add another one first", person->name);
-    PersonRow retired = *person;
+    Person retired = *person;
     retired.active = false;
     retired.passphrase.clear();
     return keep(std::move(retired), "may no longer unlock");

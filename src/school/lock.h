@@ -22,13 +22,16 @@ public:
     [[nodiscard]] bool decided() const { return in_use() || school_.wants_no_passphrases(); }
     /// There is a coordinator with a passphrase, so that things can be refused and that one can do them.
     [[nodiscard]] bool in_use() const;
-    [[nodiscard]] const PersonRow* unlocked_by() const; ///< null: locked, or not in use
+    [[nodiscard]] const Person* unlocked_by() const; ///< null: locked, or not in use
     /// An error says what was wrong. After three wrong passphrases nobody is let in for a while, longer each
     /// time (house).
     Result<void> unlock(const std::string& person_id, const std::string& passphrase);
     void lock();
     /// The key with which whoever unlocked signs; an error where it is locked, or that one has none.
     [[nodiscard]] Result<StationKey> signing_key() const;
+    /// With which key to sign: that of whoever unlocked; in a school without passphrases that of the coordinator with this one,
+    /// or, without any, the station's own (nothing).
+    [[nodiscard]] Result<std::optional<StationKey>> signer(const std::string& passphrase) const;
     /// Whose the station is while it is locked.
     void choose_pilot(const std::string& pilot_id);
     /// Somebody is here: the mouse, the keyboard or the sticks moved.
@@ -47,7 +50,7 @@ Q_SIGNALS:
 
 private:
     void act();
-    [[nodiscard]] Result<void> keep(PersonRow person, const std::string& why);
+    [[nodiscard]] Result<void> keep(Person person, const std::string& why);
     void remember(const std::string& passphrase);
     [[nodiscard]] Result<void> vouch_for(const std::string& public_key);
 

@@ -37,11 +37,27 @@ void put(std::vector<T>& all, T one)
 
 constexpr std::size_t most_outside_rows = 1'000'000; // five and a half hours
 
-bool by_name(const PilotRow& a, const PilotRow& b)
+bool by_name(const Pilot& a, const Pilot& b)
 {
     return QString::fromStdString(a.name).compare(QString::fromStdString(b.name), Qt::CaseInsensitive) < 0;
 }
 
+} // namespace
+
+namespace {
+struct Read {
+    Values values;
+    Changes changes; ///< all there is
+};
+Read values_in(Record::Snapshot all)
+{
+    Read read;
+    for (Attempt& attempt : all.attempts) fold(read.values, std::move(attempt));
+    for (const Entry& entry : all.entries)
+        if (auto change = fold(read.values, entry)) read.changes.add(std::move(*change));
+    read.values.seq = all.seq;
+    return read;
+}
 } // namespace
 
 School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::move(record)), data_(std::move(data))
@@ -54,22 +70,25 @@ School::School(std::unique_ptr<Record> record, DataFolder data) : record_(std::m
     simulated_aircraft_ = data_.airframes(&unread_).value_or(std::vector<Airframe>());
     shipped_simulators_ = data_.simulators(&unread_).value_or(std::vector<SimulatorProfile>());
     worlds_ = data_.worlds(&unread_).value_or(std::vector<World>());
-    Record::Snapshot all = record_->snapshot();
-    for (AttemptRow& attempt : all.attempts) fold(values_, std::move(attempt));
-    Changes everything;
-    for (const Entry& entry : all.entries)
-        if (auto change = fold(values_, entry)) everything.add(std::move(*change));
-    values_.seq = all.seq;
-    refresh_lists(everything);
-    refresh_ladder();
-    refresh_simulators();
-    refresh_coaching();
-    refresh_house();
+    auto [values, everything] = values_in(record_->snapshot());
+    for (const Entry& entry : record_->waiting_entries())
+        if (auto change = fold(values, entry)) everything.add(std::move(*change));
+    take_whole(std::move(values), everything);
     close_abandoned_sessions();
     start_keeper();
     listen();
     again_.setInterval(try_again_ms);
     connect(&again_, &QTimer::timeout, this, &School::try_again);
+}
+
+void School::take_whole(Values values, const Changes& changes)
+{
+    values_ = std::move(values);
+    refresh_lists(changes);
+    refresh_ladder();
+    refresh_simulators();
+    refresh_coaching();
+    refresh_house();
 }
 
 void School::start_keeper()
@@ -97,9 +116,24 @@ void School::fold_chain(const std::vector<Entry>& written)
     const bool waits = !written.empty() && written.front().seq == 0;
     // Another station may have written before: then everything since is taken in.
     const bool alone = !written.empty() && written.front().seq == values_.seq + 1;
-    take_in(waits || alone ? written : record_->entries_after(values_.seq), written.empty() ? 0 : written.front().seq);
+    std::vector<Entry> entries = waits || alone ? written : record_->entries_after(values_.seq);
+    // While they were waited for, some may have come as news.
+    std::erase_if(entries, [&](const Entry& e) { return e.seq > 0 && e.seq <= values_.seq; });
+    take_in(entries, written.empty() ? 0 : written.front().seq);
     if (!waits) saved_at_ = now();
     if (waits) Q_EMIT server_changed();
+}
+
+/// What waited here is shown already: the entry that was made of it takes its place, and where something newer of the same waits
+/// still, that goes on to be shown.
+School::Place School::written_at(const Entry& entry)
+{
+    const auto waits = waits_.find({entry.kind, entry.subject});
+    if (waits == waits_.end() || waits->second.front() != entry.body) return Place::Elsewhere;
+    waits->second.pop_front();
+    if (!waits->second.empty()) return Place::HereAndNewerWaits;
+    waits_.erase(waits);
+    return Place::Here;
 }
 
 /// `own`: number of the first that was written here; 0: none.
@@ -107,9 +141,17 @@ void School::take_in(const std::vector<Entry>& entries, std::int64_t own)
 {
     Changes changes;
     for (const Entry& entry : entries) {
+        const bool waits = entry.seq == 0;
+        if (waits) waits_[{entry.kind, entry.subject}].push_back(entry.body);
+        Place at = own > 0 && entry.seq >= own ? Place::Here : Place::Elsewhere;
+        if (!waits && at == Place::Elsewhere) at = written_at(entry);
+        if (at == Place::HereAndNewerWaits) {
+            values_.seq = std::max(values_.seq, entry.seq);
+            continue;
+        }
         auto change = fold(values_, entry);
         if (!change) continue;
-        if (own == 0 || entry.seq < own)
+        if (at == Place::Elsewhere && !waits)
             written_elsewhere_[{change->kind, change->subject}] = entry.who;
         else
             written_elsewhere_.erase({change->kind, change->subject});
@@ -122,7 +164,8 @@ void School::take_in(const std::vector<Entry>& entries, std::int64_t own)
 Result<void> School::fold_news()
 {
     try {
-        const std::vector<Entry> news = record_->entries_after(values_.seq);
+        std::vector<Entry> news = record_->entries_after(values_.seq);
+        std::erase_if(news, [this](const Entry& e) { return e.seq <= values_.seq; }); // taken in while it was waited for them
         if (!news.empty()) take_in(news, 0);
         return {};
     } catch (const StoreFailure& why) {
@@ -130,20 +173,48 @@ Result<void> School::fold_news()
     }
 }
 
+/// Several at once are taken in together.
+void School::ask_for_news()
+{
+    if (std::exchange(news_wait_, true)) {
+        more_news_ = true;
+        return;
+    }
+    record_->later([this, after = values_.seq](Record* there) {
+        std::vector<Entry> news;
+        if (there) try {
+                news = there->entries_after(after);
+            } catch (const StoreFailure&) { // they are asked for again when it answers
+            }
+        QMetaObject::invokeMethod(
+            this,
+            [this, news = std::move(news)]() mutable {
+                news_wait_ = false;
+                std::erase_if(news, [this](const Entry& e) { return e.seq <= values_.seq; });
+                if (!news.empty()) take_in(news, 0);
+                if (std::exchange(more_news_, false)) ask_for_news();
+            },
+            Qt::QueuedConnection);
+    });
+}
+
 void School::listen()
 {
-    record_->listen({[this] { // several at once are taken in together
-                         if (!std::exchange(news_wait_, true))
-                             QTimer::singleShot(0, this, [this] {
-                                 news_wait_ = false;
-                                 static_cast<void>(fold_news());
-                             });
-                     },
-                     [this](const std::string& text) { Q_EMIT live_told(QString::fromStdString(text)); },
-                     [this](bool answers) {
-                         QMetaObject::invokeMethod(
-                             this, [this, answers] { server_answers(answers); }, Qt::QueuedConnection);
-                     }});
+    // Told from other threads.
+    const auto here = [this](auto what) { QMetaObject::invokeMethod(this, std::move(what), Qt::QueuedConnection); };
+    record_->listen(
+        {[this, here] { here([this] { ask_for_news(); }); },
+         [this, here](const std::string& text) { here([this, text] { Q_EMIT live_told(QString::fromStdString(text)); }); },
+         [this, here](bool answers) { here([this, answers] { server_answers(answers); }); },
+         [this, here](bool reached) { here([this, reached] { handed_over(reached); }); },
+         [this, here](const std::string& name) {
+             here([this, name] {
+                 for (const auto& [_, file] : values_.pilots)
+                     for (const Attempt& a : file.attempts)
+                         if (a.log_hash == name) tallies_.erase(a.id); // counted without it
+                 Q_EMIT fetched(name);
+             });
+         }});
 }
 
 void School::server_answers(bool answers)
@@ -152,10 +223,83 @@ void School::server_answers(bool answers)
     if (!answers) {
         record_->take_as_away();
     } else if (record_->reach_server()) {
-        static_cast<void>(fold_news());
+        ask_for_news();
         try_again();
     }
     if (was_away != record_->server_away() || answers) Q_EMIT server_changed();
+}
+
+void School::handed_over(bool reached)
+{
+    if (!reached)
+        record_->take_as_away();
+    else if (record_->waiting() == 0)
+        saved_at_ = now();
+    if (auto refused = record_->take_refused(); !refused.empty()) read_again(std::move(refused));
+    Q_EMIT server_changed();
+}
+
+/// What was shown as done and was not taken: the school is as the record has it, and whoever did it is told.
+void School::read_again(std::vector<Record::Refused> refused)
+{
+    for (const Record::Refused& one : refused) give_up(one);
+    record_->later([this, refused = std::move(refused)](Record* there) {
+        auto read = std::make_shared<std::optional<Read>>();
+        if (there) try {
+                *read = values_in(there->snapshot());
+            } catch (const StoreFailure&) { // it goes on as it is, and is right again after the next start
+            }
+        QMetaObject::invokeMethod(
+            this,
+            [this, refused, read] {
+                if (*read && (*read)->values.seq >= values_.seq) {
+                    auto& [values, everything] = **read;
+                    for (const Entry& entry : record_->waiting_entries())
+                        if (auto change = fold(values, entry)) everything.add(std::move(*change));
+                    take_whole(std::move(values), everything);
+                    Q_EMIT changed(everything);
+                } else if (*read) {
+                    read_again({}); // somebody wrote meanwhile
+                }
+                for (const Record::Refused& one : refused) Q_EMIT failed(refusal_in_words(one));
+            },
+            Qt::QueuedConnection);
+    });
+}
+
+void School::give_up(const Record::Refused& refused)
+{
+    for (const Entry& entry : refused.entries) {
+        waits_.erase({entry.kind, entry.subject});
+        const auto is_it = [&](const Edit& edit) {
+            return std::any_of(edit.begin(), edit.end(), [&](const TextChange& c) {
+                const Draft draft = draft_of(c);
+                return draft.kind == entry.kind && draft.subject == entry.subject && draft.body == entry.body;
+            });
+        };
+        const auto edit = std::find_if(edits_.rbegin(), edits_.rend(), is_it);
+        if (edit == edits_.rend()) continue;
+        const auto which = edits_.rend() - edit - 1;
+        edits_.erase(edits_.begin() + which);
+        if (static_cast<std::size_t>(which) < done_) --done_;
+    }
+    Q_EMIT edits_changed();
+}
+
+Message School::refusal_in_words(const Record::Refused& refused) const
+{
+    std::vector<Message> parts;
+    for (const Entry& entry : refused.entries) {
+        Values alone;
+        const auto change = fold(alone, entry);
+        const std::string wanted = change ? alone.text(change->kind, change->subject) : std::string();
+        const std::string there = change ? values_.text(change->kind, change->subject) : std::string();
+        if (wanted != there) parts.push_back(difference_in_words(there, wanted));
+    }
+    const Message why = refused.overtaken_by.empty()
+                            ? refused.why
+                            : message("it was changed meanwhile by %1: %2", who_is(refused.overtaken_by), joined(parts, "; "));
+    return message("Was not kept after all: %1", why);
 }
 
 void School::refresh_lists(const Changes& changes)
@@ -235,7 +379,7 @@ void School::refresh_house()
 
 // -- what there is ------------------------------------------------------------------------------------------------------------
 
-const PilotRow* School::pilot(const std::string& id) const
+const Pilot* School::pilot(const std::string& id) const
 {
     const auto found = values_.pilots.find(id);
     return found == values_.pilots.end() || found->second.row.id.empty() || found->second.row.archived ? nullptr
@@ -248,9 +392,9 @@ std::int64_t School::today() const
     return day_at_.second;
 }
 
-std::vector<PilotRow> School::archived_pilots() const
+std::vector<Pilot> School::archived_pilots() const
 {
-    std::vector<PilotRow> archived;
+    std::vector<Pilot> archived;
     for (const auto& [id, file] : values_.pilots)
         if (!file.row.id.empty() && file.row.archived && !file.row.erased) archived.push_back(file.row);
     std::stable_sort(archived.begin(), archived.end(), by_name);
@@ -263,7 +407,7 @@ UnixTime School::last_practised(const std::string& pilot_id) const
     return sessions.empty() ? 0 : sessions.back().started_at;
 }
 
-const PersonRow* School::person(const std::string& id) const { return with_id(values_.people, id); }
+const Person* School::person(const std::string& id) const { return with_id(values_.people, id); }
 
 std::string School::house_rule(const std::string& name, const std::string& otherwise) const
 {
@@ -275,14 +419,14 @@ TickRules School::tick_rules(const std::string& pilot_id) const
 {
     TickRules rules;
     rules.others_hold_days = house_.whole(Limit::KitDays);
-    for (const SessionRow& s : file(pilot_id).sessions)
+    for (const Session& s : file(pilot_id).sessions)
         rules.last_session_ended_at = std::max(rules.last_session_ended_at, s.ended_at);
     return rules;
 }
 
 std::string School::who_is(const std::string& who) const
 {
-    if (const PersonRow* one = person(who)) return one->name;
+    if (const Person* one = person(who)) return one->name;
     if (const auto& row = file(who).row; !row.id.empty()) return row.name;
     return who;
 }
@@ -301,10 +445,10 @@ const PilotFile& School::file(const std::string& pilot_id) const
     return found == values_.pilots.end() ? nobody : found->second;
 }
 
-const AttemptRow* School::attempt(const std::string& id) const
+const Attempt* School::attempt(const std::string& id) const
 {
     for (const auto& [_, file] : values_.pilots)
-        if (const AttemptRow* found = with_id(file.attempts, id)) return found;
+        if (const Attempt* found = with_id(file.attempts, id)) return found;
     return nullptr;
 }
 
@@ -313,7 +457,7 @@ JudgedAttempt School::judged(const std::string& attempt_id) const
     return record_->judged(attempt_id).value_or(JudgedAttempt{});
 }
 
-Message School::summary(const AttemptRow& attempt) const
+Message School::summary(const Attempt& attempt) const
 {
     if (attempt.in_words) return Message(attempt.in_words->summary);
     const JudgedAttempt flown = judged(attempt.id);
@@ -365,7 +509,7 @@ std::optional<School::JudgedToday> School::judged_today(const JudgedAttempt& att
     return score ? std::optional(JudgedToday{now->version, score->score}) : std::nullopt;
 }
 
-const FlightTally& School::tally(const AttemptRow& attempt) const
+const FlightTally& School::tally(const Attempt& attempt) const
 {
     const auto [known, is_new] = tallies_.try_emplace(attempt.id);
     if (!is_new) return known->second;
@@ -396,12 +540,12 @@ std::filesystem::path School::new_stick_recording(const std::string& stem) const
     return record_->attachments().new_stick_recording(stem);
 }
 
-std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
+std::vector<Sticks> School::outside_sticks(const Session& session) const
 {
     std::vector<Sticks> sticks;
-    const ControllerRow* controller = with_id(values_.controllers, session.controller_id);
+    const KnownController* controller = with_id(values_.controllers, session.controller_id);
     if (session.recording.empty() || !controller) return sticks;
-    const CalibrationRow* known = calibration(controller->name, controller->guid);
+    const KeptCalibration* known = calibration(controller->name, controller->guid);
     const auto path = record_->attachments().stick_recording(session.recording);
     const auto recording = path ? load_stick_recording(*path) : Result<StickRecording>(tl::unexpected(path.error()));
     if (!known || !recording) return sticks;
@@ -414,11 +558,11 @@ std::vector<Sticks> School::outside_sticks(const SessionRow& session) const
     return sticks;
 }
 
-Result<FlightLog> School::outside_flight(const SessionRow& session) const
+Result<FlightLog> School::outside_flight(const Session& session) const
 {
-    const ControllerRow* controller = with_id(values_.controllers, session.controller_id);
+    const KnownController* controller = with_id(values_.controllers, session.controller_id);
     if (session.recording.empty() || !controller) return bad_input("no sticks were recorded in this session");
-    const CalibrationRow* known = calibration(controller->name, controller->guid);
+    const KeptCalibration* known = calibration(controller->name, controller->guid);
     if (!known) return bad_input("the controller of this session was never calibrated");
     const auto path = record_->attachments().stick_recording(session.recording);
     if (!path) return tl::unexpected(path.error());
@@ -492,29 +636,29 @@ Result<std::string> School::document(Kind kind, const std::string& id) const
 
 bool School::edited(Kind kind, const std::string& id) const { return !values_.text(kind, id).empty(); }
 
-const AttemptRow* School::demonstration(const std::string& drill_id) const
+const Attempt* School::demonstration(const std::string& drill_id) const
 {
     const auto kept = values_.demonstrations.find(drill_id);
     return kept == values_.demonstrations.end() ? nullptr : attempt(kept->second.attempt_id);
 }
 
-std::vector<StageOpeningRow> School::opened_stages(const std::string& pilot_id) const
+std::vector<OpenedStage> School::opened_stages(const std::string& pilot_id) const
 {
-    std::vector<StageOpeningRow> own = file(pilot_id).opened_stages;
+    std::vector<OpenedStage> own = file(pilot_id).opened_stages;
     const std::string& id = curriculum(pilot_id).id;
-    std::erase_if(own, [&](const StageOpeningRow& o) { return o.curriculum != id; });
+    std::erase_if(own, [&](const OpenedStage& o) { return o.curriculum != id; });
     return own;
 }
 
 /// When the controller that a pilot flew with last was calibrated, and how it was before; of any when nothing was flown.
 std::optional<UnixTime> School::calibrated_at(const PilotFile& pilot, std::vector<Calibration>& history) const
 {
-    const ControllerRow* simulated = controller(std::string(simulated_controller_name), simulated_controller_guid);
+    const KnownController* simulated = controller(std::string(simulated_controller_name), simulated_controller_guid);
     std::optional<std::string> last_flown_with;
-    for (const SessionRow& s : pilot.sessions)
+    for (const Session& s : pilot.sessions)
         if (!simulated || s.controller_id != simulated->id) last_flown_with = s.controller_id;
     std::optional<UnixTime> at;
-    for (const CalibrationRow& c : values_.calibrations) {
+    for (const KeptCalibration& c : values_.calibrations) {
         if (c.verified_at == 0) continue; // it counts only when verified
         if (last_flown_with && c.controller_id != *last_flown_with) continue;
         if (last_flown_with) history.push_back(c.calibration);
@@ -528,7 +672,7 @@ School::ControllerStanding School::controller_standing(const std::string& pilot_
     std::vector<Calibration> history;
     const auto at = calibrated_at(file(pilot_id), history);
     std::string controller;
-    for (const SessionRow& s : file(pilot_id).sessions) controller = s.controller_id;
+    for (const Session& s : file(pilot_id).sessions) controller = s.controller_id;
     return {at ? std::optional(local_day(*at)) : std::nullopt, drift_of(history).words, std::move(controller)};
 }
 
@@ -542,7 +686,7 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     PilotFacts facts;
     facts.target_h = of.row.target_h;
     facts.attempts = of.facts;
-    for (const SessionRow& s : of.sessions) facts.practice.push_back({local_day(s.started_at), s.active_s, s.matched});
+    for (const Session& s : of.sessions) facts.practice.push_back({local_day(s.started_at), s.active_s, s.matched});
     ControllerStanding controller = controller_standing(pilot_id);
     facts.calibrated_day = controller.day;
     facts.controller_drift = std::move(controller.drift);
@@ -551,7 +695,7 @@ const PilotStanding& School::standing(const std::string& pilot_id) const
     for (const SicknessAnswers& s : of.sickness)
         if (const auto score = sickness_score(s.answers); score && local_day(s.at) == today())
             facts.symptoms_today = score->total > house_.of(Limit::SicknessTotal); // the newest of today tells
-    for (const StageOpeningRow& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
+    for (const OpenedStage& opening : opened_stages(pilot_id)) facts.opened_stages.push_back(opening.stage);
     known = {today(), pilot_standing(facts, curriculum(pilot_id), today(), drill_facts_, house_)};
     return known.standing;
 }
@@ -568,35 +712,35 @@ DrillStanding School::drill_standing(const std::string& pilot_id, const std::str
     return bh::drill_standing(file(pilot_id).facts, fact ? *fact : DrillFact{drill_id, drill_id, 0, {}}, today(), house_);
 }
 
-const ControllerRow* School::controller(const std::string& name, const std::string& guid) const
+const KnownController* School::controller(const std::string& name, const std::string& guid) const
 {
     const auto& all = values_.controllers;
     const auto found =
-        std::find_if(all.begin(), all.end(), [&](const ControllerRow& c) { return c.name == name && c.guid == guid; });
+        std::find_if(all.begin(), all.end(), [&](const KnownController& c) { return c.name == name && c.guid == guid; });
     return found == all.end() ? nullptr : &*found;
 }
 
-std::vector<CalibrationRow> School::calibrations(const std::string& name, const std::string& guid) const
+std::vector<KeptCalibration> School::calibrations(const std::string& name, const std::string& guid) const
 {
-    std::vector<CalibrationRow> own;
-    if (const ControllerRow* of = controller(name, guid))
-        for (const CalibrationRow& c : values_.calibrations)
+    std::vector<KeptCalibration> own;
+    if (const KnownController* of = controller(name, guid))
+        for (const KeptCalibration& c : values_.calibrations)
             if (c.controller_id == of->id) own.push_back(c);
     return own;
 }
 
-const CalibrationRow* School::calibration(const std::string& name, const std::string& guid) const
+const KeptCalibration* School::calibration(const std::string& name, const std::string& guid) const
 {
-    const ControllerRow* of = controller(name, guid);
-    const CalibrationRow* latest = nullptr;
-    for (const CalibrationRow& c : values_.calibrations)
+    const KnownController* of = controller(name, guid);
+    const KeptCalibration* latest = nullptr;
+    for (const KeptCalibration& c : values_.calibrations)
         if (of && c.controller_id == of->id) latest = &c;
     return latest;
 }
 
-std::vector<KitTickRow> School::kit_ticks(const std::string& pilot_id) const
+std::vector<ItemTick> School::kit_ticks(const std::string& pilot_id) const
 {
-    std::vector<KitTickRow> ticks;
+    std::vector<ItemTick> ticks;
     for (const auto& [item, tick] : file(pilot_id).kit_ticks) ticks.push_back(tick);
     return ticks;
 }

@@ -14,6 +14,7 @@
 #include <QObject>
 #include <QString>
 #include <QTimer>
+#include <deque>
 #include <map>
 #include <memory>
 #include <optional>
@@ -42,24 +43,24 @@ public:
     // -- what there is --------------------------------------------------------------------------------------------------------
     [[nodiscard]] const DataFolder& data() const { return data_; }
     [[nodiscard]] const Values& values() const { return values_; }
-    [[nodiscard]] const std::vector<PilotRow>& pilots() const { return pilots_; } ///< by name, without archived ones
-    [[nodiscard]] const PilotRow* pilot(const std::string& id) const;
-    [[nodiscard]] std::vector<PilotRow> archived_pilots() const;              ///< by name, without those who were erased
-    [[nodiscard]] UnixTime last_practised(const std::string& pilot_id) const; ///< 0: never
-    [[nodiscard]] const std::vector<PersonRow>& people() const { return values_.people; } ///< coordinators and instructors
-    [[nodiscard]] const PersonRow* person(const std::string& id) const;
+    [[nodiscard]] const std::vector<Pilot>& pilots() const { return pilots_; } ///< by name, without archived ones
+    [[nodiscard]] const Pilot* pilot(const std::string& id) const;
+    [[nodiscard]] std::vector<Pilot> archived_pilots() const;                          ///< by name, without those who were erased
+    [[nodiscard]] UnixTime last_practised(const std::string& pilot_id) const;          ///< 0: never
+    [[nodiscard]] const std::vector<Person>& people() const { return values_.people; } ///< coordinators and instructors
+    [[nodiscard]] const Person* person(const std::string& id) const;
     [[nodiscard]] std::string house_rule(const std::string& name, const std::string& otherwise = {}) const;
     [[nodiscard]] bool wants_no_passphrases() const { return house_rule("passphrases") == "none"; }
     [[nodiscard]] const FirstFlightPlan& first_flight_plan() const { return first_flight_plan_; } ///< as it ships
     [[nodiscard]] const HouseLimits& house() const { return house_; }       ///< every limit that is the house's
     [[nodiscard]] std::string who_is(const std::string& who) const;         ///< of an entry: a name, where it is somebody's
     [[nodiscard]] const PilotFile& file(const std::string& pilot_id) const; ///< an empty one for nobody
-    [[nodiscard]] const std::vector<AttemptRow>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
-    [[nodiscard]] const std::vector<SessionRow>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
-    [[nodiscard]] const AttemptRow* attempt(const std::string& id) const;
+    [[nodiscard]] const std::vector<Attempt>& attempts(const std::string& pilot_id) const { return file(pilot_id).attempts; }
+    [[nodiscard]] const std::vector<Session>& sessions(const std::string& pilot_id) const { return file(pilot_id).sessions; }
+    [[nodiscard]] const Attempt* attempt(const std::string& id) const;
     /// With what it was flown with and judged by; an empty one where there is none.
     [[nodiscard]] JudgedAttempt judged(const std::string& attempt_id) const;
-    [[nodiscard]] Message summary(const AttemptRow& attempt) const; ///< a sentence: what decided it, and what to do about it
+    [[nodiscard]] Message summary(const Attempt& attempt) const; ///< a sentence: what decided it, and what to do about it
     /// The drill that a flight was flown in, of the version that it was then where that is still known, with the camera that it
     /// was flown with; a free flight's where there is none.
     [[nodiscard]] Drill flown_drill(const JudgedAttempt& attempt) const;
@@ -73,11 +74,13 @@ public:
     };
     [[nodiscard]] std::optional<JudgedToday> judged_today(const JudgedAttempt& attempt, const FlightLog& log) const;
     [[nodiscard]] Result<FlightLog> flight_log(const std::string& log_hash) const;
+    /// It is not here, and on its way from the server: `fetched` tells when that has ended.
+    [[nodiscard]] bool is_being_fetched(const std::string& log_hash) const { return record_->is_being_fetched(log_hash); }
     /// The sticks of practice in another program, evenly 50 times a second while they moved, as the controller is calibrated now;
     /// empty where nothing was recorded or can be read.
-    [[nodiscard]] std::vector<Sticks> outside_sticks(const SessionRow& session) const;
+    [[nodiscard]] std::vector<Sticks> outside_sticks(const Session& session) const;
     /// The same as a flight of which nothing but the sticks is known, at their own times, 50 rows a second.
-    [[nodiscard]] Result<FlightLog> outside_flight(const SessionRow& session) const;
+    [[nodiscard]] Result<FlightLog> outside_flight(const Session& session) const;
     /// Where a recording of sticks can be written until it is kept.
     [[nodiscard]] std::filesystem::path new_stick_recording(const std::string& stem) const;
 
@@ -101,23 +104,23 @@ public:
     /// What to change when something is found, as it is here now.
     [[nodiscard]] const CoachingRules& coaching() const { return coaching_; }
     /// What was found in a flight, kind by kind: as it was kept with it, or, of older flights, from its log.
-    [[nodiscard]] const FlightTally& tally(const AttemptRow& attempt) const;
-    [[nodiscard]] const AttemptRow* demonstration(const std::string& drill_id) const;            ///< null: none was kept
-    [[nodiscard]] std::vector<StageOpeningRow> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
+    [[nodiscard]] const FlightTally& tally(const Attempt& attempt) const;
+    [[nodiscard]] const Attempt* demonstration(const std::string& drill_id) const;           ///< null: none was kept
+    [[nodiscard]] std::vector<OpenedStage> opened_stages(const std::string& pilot_id) const; ///< of the pilot's curriculum
     [[nodiscard]] const PilotStanding& standing(const std::string& pilot_id) const;
     /// What needs a look today, see items_of_today(); the same until something changes.
     [[nodiscard]] const std::vector<TodayItem>& today_items() const;
     [[nodiscard]] DrillStanding drill_standing(const std::string& pilot_id, const std::string& drill_id) const;
 
-    [[nodiscard]] const std::vector<ControllerRow>& controllers() const { return values_.controllers; }
-    [[nodiscard]] const ControllerRow* controller(const std::string& name, const std::string& guid) const;
-    [[nodiscard]] std::vector<CalibrationRow> calibrations(const std::string& name,
-                                                           const std::string& guid) const;                   ///< in time order
-    [[nodiscard]] const CalibrationRow* calibration(const std::string& name, const std::string& guid) const; ///< the latest
+    [[nodiscard]] const std::vector<KnownController>& controllers() const { return values_.controllers; }
+    [[nodiscard]] const KnownController* controller(const std::string& name, const std::string& guid) const;
+    [[nodiscard]] std::vector<KeptCalibration> calibrations(const std::string& name,
+                                                            const std::string& guid) const;                   ///< in time order
+    [[nodiscard]] const KeptCalibration* calibration(const std::string& name, const std::string& guid) const; ///< the latest
     /// For how long a tick of this pilot's kit holds.
     [[nodiscard]] TickRules tick_rules(const std::string& pilot_id) const;
-    [[nodiscard]] std::vector<KitTickRow> kit_ticks(const std::string& pilot_id) const; ///< by item
-    [[nodiscard]] const std::vector<GripRoundRow>& grip_rounds(const std::string& pilot_id) const
+    [[nodiscard]] std::vector<ItemTick> kit_ticks(const std::string& pilot_id) const; ///< by item
+    [[nodiscard]] const std::vector<GripRound>& grip_rounds(const std::string& pilot_id) const
     {
         return file(pilot_id).grip_rounds;
     }
@@ -147,8 +150,8 @@ public:
     [[nodiscard]] std::string last_simulator(const std::string& pilot_id) const;
     [[nodiscard]] Viewing last_viewing(const std::string& pilot_id) const; ///< what the newest session was looked at with
     /// Adds practice that was written down elsewhere: its reason says by whom and why. False, and told, when it failed.
-    bool add_session_by_hand(SessionRow session) { return add_sessions_by_hand({std::move(session)}); }
-    bool add_sessions_by_hand(std::vector<SessionRow> sessions); ///< all or none
+    bool add_session_by_hand(Session session) { return add_sessions_by_hand({std::move(session)}); }
+    bool add_sessions_by_hand(std::vector<Session> sessions); ///< all or none
     [[nodiscard]] bool on_matched_rates(const std::string& pilot_id) const { return match(pilot_id) && !match_stale(pilot_id); }
 
     [[nodiscard]] UnixTime now() const { return record_->now(); }
@@ -161,6 +164,12 @@ public:
     };
     [[nodiscard]] ControllerStanding controller_standing(const std::string& pilot_id) const;
     [[nodiscard]] QString file_name() const;
+    [[nodiscard]] Head head() const { return record_->head(); }
+    [[nodiscard]] std::string new_id() const { return record_->new_id(); }
+    [[nodiscard]] const std::string& own_key() const { return record_->own_key(); } ///< this station's, public
+    /// Names that were erased can be made out nowhere in the file any more.
+    [[nodiscard]] bool erased_for_good() const { return record_->erased_for_good(); }
+    [[nodiscard]] std::vector<Message> not_handed_over() const { return record_->waiting_problems(); } ///< what no server took
     [[nodiscard]] UnixTime saved_at() const { return saved_at_; } ///< 0: nothing was written yet
 
     // -- who does it ----------------------------------------------------------------------------------------------------------
@@ -190,8 +199,8 @@ public:
     [[nodiscard]] TextChange change_to(Kind kind, const std::string& subject, std::string after,
                                        std::string why = "edited") const;
 
-    std::string add_pilot(PilotRow pilot); ///< returns the id, empty when it failed; not undone
-    bool edit_pilot(const PilotRow& edited);
+    std::string add_pilot(Pilot pilot); ///< returns the id, empty when it failed; not undone
+    bool edit_pilot(const Pilot& edited);
     bool keep_house_rule(const std::string& name, const std::string& value, const std::string& why = "edited");
     bool keep_house_limit(Limit limit, double value, const std::string& why = "edited");
     /// Writes what is not undone, as it is; see command().
@@ -226,7 +235,7 @@ public:
     bool practise_on_match(const std::string& pilot_id, const TrainingSetup& setup, const std::optional<KeptMatch>& match);
 
     // -- what happened, which is added and never undone -----------------------------------------------------------------------
-    Result<void> keep_person(const PersonRow& person, const std::string& why);
+    Result<void> keep_person(const Person& person, const std::string& why);
     /// Makes a pilot's name unreadable for good and deletes the flights and stick recordings that are nobody else's, which the
     /// record allows to be missing then. What the pilot's attempts came to stays, without a name. Returns what is left to be
     /// known: older copies of the record, and entries from before names were sealed.
@@ -240,11 +249,11 @@ public:
     bool note_session(const std::string& session_id, double active_s, double idle_s);
     bool end_session(const std::string& session_id, double active_s, double idle_s);
     /// A session that is over already, as practice in another program is, with the recording of its sticks where there is one.
-    bool add_outside_session(SessionRow session, const std::string& controller_name, const std::string& guid,
+    bool add_outside_session(Session session, const std::string& controller_name, const std::string& guid,
                              const std::filesystem::path& recording = {});
     /// Keeps a flight from elsewhere, with a session of its own that says which file it was read from; the attempt's id.
     std::string add_imported_flight(const std::string& pilot_id, const FlightLog& log, const std::string& file, UnixTime at);
-    std::string add_session(SessionRow session); ///< as it is; its id, empty when it failed
+    std::string add_session(Session session); ///< as it is; its id, empty when it failed
     /// Ends sessions of which nothing was heard for two minutes, as those of a program that crashed: with the time last noted and
     /// at least their attempts' time. Those that run here, or in another window that notes their time, go on. Returns how many.
     int close_abandoned_sessions();
@@ -272,7 +281,7 @@ public:
                                 const Calibration& calibration); ///< empty when it failed
     bool verify_calibration(const std::string& calibration_id);
     bool tick_kit(const std::string& pilot_id, const std::string& item, bool ticked);
-    bool add_grip_round(GripRoundRow round);
+    bool add_grip_round(GripRound round);
 
     [[nodiscard]] Record& record() { return *record_; }
     [[nodiscard]] const Record& record() const { return *record_; }
@@ -286,9 +295,10 @@ public:
 
 Q_SIGNALS:
     void changed(const bh::Changes& changes);
-    void server_changed();               ///< it answers or not, or something waits for it
-    void live_told(const QString& text); ///< what a station tells of itself, this one too
-    void edits_changed();                ///< what can be undone and made again
+    void server_changed();                     ///< it answers or not, or something waits for it
+    void fetched(const std::string& log_hash); ///< a flight that was on its way here is here, or is not there either
+    void live_told(const QString& text);       ///< what a station tells of itself, this one too
+    void edits_changed();                      ///< what can be undone and made again
     void failed(const bh::Message& sentence);
     void flights_waiting_changed();                      ///< on their way to the disk
     void flight_kept(const std::string& attempt_id);     ///< safe, and on the record
@@ -303,8 +313,16 @@ private:
     void fold_chain(const std::vector<Entry>& written);
     void take_in(const std::vector<Entry>& entries, std::int64_t own);
     [[nodiscard]] Result<void> fold_news(); ///< what others wrote
+    void ask_for_news();
     void listen();
     void server_answers(bool answers);
+    void handed_over(bool reached);
+    void give_up(const Record::Refused& refused);
+    void read_again(std::vector<Record::Refused> refused);
+    [[nodiscard]] Message refusal_in_words(const Record::Refused& refused) const;
+    void take_whole(Values values, const Changes& changes);
+    enum class Place { Elsewhere, Here, HereAndNewerWaits };
+    [[nodiscard]] Place written_at(const Entry& entry);
     [[nodiscard]] Message meanwhile(const TextChange& wanted) const; ///< who changed it, to what, in words
     void refresh_lists(const Changes& changes);
     void refresh_ladder();
@@ -328,7 +346,7 @@ private:
     std::unique_ptr<Record> record_;
     DataFolder data_;
     Values values_;
-    std::vector<PilotRow> pilots_;
+    std::vector<Pilot> pilots_;
     std::vector<Drill> drills_;
     std::vector<DrillFact> drill_facts_;
     std::vector<Curriculum> curricula_;
@@ -347,7 +365,9 @@ private:
     std::vector<Edit> edits_;
     std::size_t done_ = 0;                                                  ///< so many of the edits stand
     std::map<std::pair<Kind, std::string>, std::string> written_elsewhere_; ///< by whom, of what was not written here last
-    bool news_wait_ = false;
+    bool news_wait_ = false, more_news_ = false;
+    /// Bodies of what waits for the server, oldest first, by the kind and subject of their entries.
+    std::map<std::pair<std::string, std::string>, std::deque<std::string>> waits_;
     std::set<std::string> running_here_; ///< sessions
     UnixTime saved_at_ = 0;
     struct Standing {

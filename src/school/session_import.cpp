@@ -91,9 +91,9 @@ PracticeColumns guessed_columns(const PracticeTable& table)
     return columns;
 }
 
-Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const PracticeColumns& columns,
-                                            const std::vector<SimulatorProfile>& simulators, const std::string& otherwise,
-                                            const std::string& file)
+Result<std::vector<Session>> sessions_in(const PracticeTable& table, const PracticeColumns& columns,
+                                         const std::vector<SimulatorProfile>& simulators, const std::string& otherwise,
+                                         const std::string& file)
 {
     if (columns.started < 0) return bad_input("%1: choose the column that says when it began", file);
     if (columns.active < 0) return bad_input("%1: choose the column that says how long was flown", file);
@@ -101,7 +101,7 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
     const double seconds = columns.unit == PracticeColumns::Unit::Seconds   ? 1
                            : columns.unit == PracticeColumns::Unit::Minutes ? 60
                                                                             : 3600;
-    std::vector<SessionRow> sessions;
+    std::vector<Session> sessions;
     for (std::size_t i = 0; i < table.rows.size(); ++i) {
         const auto& row = table.rows[i];
         const auto cell = [&](int column) { return row[static_cast<std::size_t>(column)]; };
@@ -109,7 +109,7 @@ Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const Pr
             return bad_input(csv_place(file, table.lines[i], table.columns[static_cast<std::size_t>(column)],
                                        message("expected %1, found '%2'", expected, for_message(cell(column)))));
         };
-        SessionRow session;
+        Session session;
         const auto started = time_in(cell(columns.started));
         if (!started) return wrong(columns.started, "a date and time as 2031-03-04 17:20");
         session.started_at = *started;

@@ -2,7 +2,7 @@
 
 #include "core/base/result.h"
 #include "core/controller/settings_sheet.h"
-#include "record/chain/rows.h"
+#include "core/logbook/logbook.h"
 
 #include <string>
 #include <string_view>
@@ -33,8 +33,8 @@ struct PracticeColumns {
 
 /// The rows as sessions of nobody yet. `simulators` are known profiles; a row without one takes `otherwise`. BadInput names the
 /// line, the column and what was expected, and then nothing is to be kept.
-[[nodiscard]] Result<std::vector<SessionRow>> sessions_in(const PracticeTable& table, const PracticeColumns& columns,
-                                                          const std::vector<SimulatorProfile>& simulators,
-                                                          const std::string& otherwise, const std::string& file);
+[[nodiscard]] Result<std::vector<Session>> sessions_in(const PracticeTable& table, const PracticeColumns& columns,
+                                                       const std::vector<SimulatorProfile>& simulators,
+                                                       const std::string& otherwise, const std::string& file);
 
 } // namespace bh

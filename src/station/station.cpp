@@ -71,7 +71,7 @@ void Station::takeDevice(const DeviceInfo& device)
 
 void Station::loadCalibration()
 {
-    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    const KeptCalibration* row = school_.calibration(device_.name, device_.guid);
     calibration_id_ = row ? row->id : std::string();
     verified_ = row ? row->verified_at > 0 : input_.simulated(); // what the simulated controller comes with is known to be right
     if (row) input_.calibrate_with(std::make_shared<const Calibration>(row->calibration));
@@ -80,7 +80,7 @@ void Station::loadCalibration()
 
 int Station::stickModeNumber() const
 {
-    const PilotRow* pilot = school_.pilot(pilot_id_);
+    const Pilot* pilot = school_.pilot(pilot_id_);
     return pilot ? pilot->stick_mode : 2;
 }
 
@@ -111,13 +111,13 @@ std::optional<Mode> Station::switchedMode() const
 
 std::optional<Calibration> Station::calibrationInUse() const
 {
-    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    const KeptCalibration* row = school_.calibration(device_.name, device_.guid);
     return row ? std::optional(row->calibration) : std::nullopt;
 }
 
 bool Station::keepSwitch(const SwitchCalibration& learned)
 {
-    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    const KeptCalibration* row = school_.calibration(device_.name, device_.guid);
     if (!row) return false;
     Calibration calibration = row->calibration;
     std::erase_if(calibration.switches,
@@ -128,7 +128,7 @@ bool Station::keepSwitch(const SwitchCalibration& learned)
 
 bool Station::forgetSwitch(SwitchUse use)
 {
-    const CalibrationRow* row = school_.calibration(device_.name, device_.guid);
+    const KeptCalibration* row = school_.calibration(device_.name, device_.guid);
     if (!row) return false;
     Calibration calibration = row->calibration;
     return std::erase_if(calibration.switches, [&](const SwitchCalibration& s) { return s.use == use; }) > 0 &&
@@ -201,7 +201,7 @@ void Station::endOutside()
 bool Station::keepOutside(const std::string& simulator, Viewing viewing)
 {
     if (!offer_ || pilot_id_.empty()) return false;
-    SessionRow session;
+    Session session;
     session.pilot_id = pilot_id_;
     session.started_at = offer_->started_at;
     session.ended_at = std::max<UnixTime>(offer_->ended_at, offer_->started_at + 1);

@@ -29,8 +29,8 @@ struct Attacked : Place {
     {
         clock = 1'900'000'000;
         server.make_logins();
-        record()->append({{"pilot", "p1", body_of(PilotRow{"p1", "Iris Quayle"}), ""},
-                          {"pilot", "p2", body_of(PilotRow{"p2", "Oren Pell"}), ""}});
+        record()->append(
+            {{"pilot", "p1", body_of(Pilot{"p1", "Iris Quayle"}), ""}, {"pilot", "p2", body_of(Pilot{"p2", "Oren Pell"}), ""}});
         record("bay", as("bay"))->append({{"session", "mine", session("p1"), ""}});
         record("other", as("other"))->append({{"session", "theirs", session("p2"), ""}});
         let_everybody_in();
@@ -40,7 +40,7 @@ struct Attacked : Place {
     [[nodiscard]] RecordPlace as(const std::string& login) const { return server.address(database, login); }
     static std::string session(const std::string& pilot, double active_s = 0)
     {
-        SessionRow row;
+        Session row;
         row.pilot_id = pilot, row.started_at = 1'899'990'000, row.active_s = active_s;
         return body_of(row);
     }
@@ -290,7 +290,7 @@ TEST_CASE("the server takes nothing that the program would not write", "[record]
         is_refused("session", "theirs", Attacked::session("p2", 36'000), "correct a session");
         is_refused("session", "mine", Attacked::session("p2", 36), "correct a session"); // nor to another pilot
         CHECK(school.refusal("session", "mine", Attacked::session("p1", 36)).empty());   // its own, which runs
-        SessionRow ended;
+        Session ended;
         ended.pilot_id = "p1", ended.started_at = 1'899'990'000;
         ended.ended_at = 1'899'993'600, ended.active_s = 3000;
         CHECK(school.refusal("session", "mine", body_of(ended)).empty());
@@ -328,7 +328,7 @@ TEST_CASE("the server takes nothing that the program would not write", "[record]
         is_refused("session", "s9", good, "comes with the first entry", {}, with_key("p2"));
         is_refused("session", "s9", good, "comes with the first entry", {}, with_key("p1"));
         CHECK(has(Attacked::told([&] {
-                      keeper->append({{"pilot", "p2", body_of(PilotRow{"p2", "Somebody"}), ""}});
+                      keeper->append({{"pilot", "p2", body_of(Pilot{"p2", "Somebody"}), ""}});
                   }),
                   "this one was erased"));
     }

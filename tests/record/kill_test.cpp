@@ -47,8 +47,8 @@ TEST_CASE("killed at any moment, the record keeps every finished attempt, opens 
     auto record = Record::open(ground.record, later);
     REQUIRE(record);
     const School school(std::move(*record), DataFolder(BH_DATA));
-    for (const PilotRow& pilot : school.pilots())
-        for (const SessionRow& session : school.sessions(pilot.id)) CHECK(session.ended_at > 0);
+    for (const Pilot& pilot : school.pilots())
+        for (const Session& session : school.sessions(pilot.id)) CHECK(session.ended_at > 0);
 }
 
 TEST_CASE("killed before any change of a file, or with the power cut there, the record has lost nothing", "[record]")

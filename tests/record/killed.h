@@ -151,7 +151,7 @@ struct Ground {
         auto opened = bh::Record::open(record);
         if (!opened) FAIL(opened.error().english);
         std::set<std::string> kept;
-        for (const bh::AttemptRow& attempt : (*opened)->snapshot().attempts) kept.insert(attempt.id);
+        for (const bh::Attempt& attempt : (*opened)->snapshot().attempts) kept.insert(attempt.id);
         for (const std::string& id : finished) REQUIRE(kept.contains(id));
         const auto problems = (*opened)->verify().problems;
         for (const auto& problem : problems) UNSCOPED_INFO(problem);

@@ -25,7 +25,7 @@ void fill(School& school)
     const auto part = school.new_stick_recording("practice");
     std::filesystem::create_directories(part.parent_path());
     std::ofstream(part) << "t_s,a0\n0,1\n1,2\n";
-    SessionRow outside;
+    Session outside;
     outside.pilot_id = pilot, outside.started_at = 900'000, outside.ended_at = 900'600, outside.active_s = 500;
     REQUIRE(school.add_outside_session(outside, "Station 1 controller", "sq-01", part));
     REQUIRE(school.keep_house_limit(Limit::KitDays, 5, "spring"));
@@ -50,8 +50,8 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
     CHECK(there->head == head);
     const auto told = [](const School& school) {
         std::string all;
-        for (const PilotRow& pilot : school.pilots())
-            for (const AttemptRow& a : school.attempts(pilot.id))
+        for (const Pilot& pilot : school.pilots())
+            for (const Attempt& a : school.attempts(pilot.id))
                 all += pilot.name + a.id + std::to_string(a.score) + a.log_hash + std::to_string(a.throttle_cuts_s.size()) + ";";
         return all + std::to_string(school.house().of(Limit::KitDays));
     };
@@ -73,8 +73,8 @@ TEST_CASE("a record moves to a server and back, and is the same one", "[record][
         of_station.station_folder = place.folder / "station";
         const School school(*Record::open(back, of_station), DataFolder(BH_DATA));
         CHECK(told(school) == before);
-        for (const PilotRow& pilot : school.pilots())
-            for (const AttemptRow& a : school.attempts(pilot.id)) CHECK((a.log_hash.empty() || school.flight_log(a.log_hash)));
+        for (const Pilot& pilot : school.pilots())
+            for (const Attempt& a : school.attempts(pilot.id)) CHECK((a.log_hash.empty() || school.flight_log(a.log_hash)));
         CHECK_FALSE(std::filesystem::exists(back.file.string() + ".moving"));
     }
     SECTION("not over what is there")

@@ -57,7 +57,7 @@ TEST_CASE("what is found in a flight is kept with it, and the Board names a stro
     Lesson l;
     for (int i = 0; i < 2; ++i) l.fly(true);
     CHECK(strong_habit(*l.school, l.pilot).empty());
-    const AttemptRow& first = l.school->attempts(l.pilot).front();
+    const Attempt& first = l.school->attempts(l.pilot).front();
     CHECK(first.found.find("\"rocking\":[") != std::string::npos);
     const FlightTally kept = l.school->tally(first);
     REQUIRE(kept.of(FindingKind::Rocking));
@@ -125,7 +125,7 @@ TEST_CASE("advice that was followed for long and did not help is not given to th
     advice.followed_at = l.place.clock;
     l.school->keep_advice(advice);
     const auto advised = [&] {
-        const AttemptRow& newest = l.school->attempts(l.pilot).back();
+        const Attempt& newest = l.school->attempts(l.pilot).back();
         const auto log = l.school->flight_log(newest.log_hash);
         const Coached pilot = coached(*l.school, l.pilot, &newest);
         return advise(debrief(*log, l.school->flown_drill(l.school->judged(newest.id)), nullptr), l.school->coaching().rules,
@@ -159,7 +159,7 @@ TEST_CASE("that it was followed is seen where it can be: rates, and the drill fl
     l.tell("rocking-pinch");
     CHECK(l.standing().followed_at == 0);
     l.place.clock += 5;
-    GripRoundRow round;
+    GripRound round;
     round.pilot_id = l.pilot, round.grip = Grip::Pinch, round.at = l.place.clock;
     REQUIRE(l.school->add_grip_round(round));
     CHECK(l.standing().seen);
@@ -201,11 +201,11 @@ TEST_CASE("a flight from elsewhere is kept as a free flight that says where it i
     const std::string id = l.school->add_imported_flight(l.pilot, log, "club evening.csv", l.place.clock - 5000);
     REQUIRE(!id.empty());
     l.school = l.place.open();
-    const AttemptRow* row = l.school->attempt(id);
+    const Attempt* row = l.school->attempt(id);
     REQUIRE(row);
     CHECK(row->free());
     const auto& sessions = l.school->sessions(l.pilot);
-    const auto own = std::find_if(sessions.begin(), sessions.end(), [&](const SessionRow& s) { return s.id == row->session_id; });
+    const auto own = std::find_if(sessions.begin(), sessions.end(), [&](const Session& s) { return s.id == row->session_id; });
     REQUIRE(own != sessions.end());
     CHECK(own->by_hand == "Flight read from club evening.csv");
     CHECK(own->started_at == l.place.clock - 5000);

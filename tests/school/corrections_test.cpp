@@ -29,7 +29,7 @@ struct Logged {
         REQUIRE(school->end_session(session, 1500, 300));
     }
     void again() { school = place.open(); } ///< from the file
-    [[nodiscard]] const SessionRow& row() const { return school->sessions(pilot).front(); }
+    [[nodiscard]] const Session& row() const { return school->sessions(pilot).front(); }
 };
 
 } // namespace
@@ -37,7 +37,7 @@ struct Logged {
 TEST_CASE("a session is corrected with a reason, and the old entry stays", "[school][corrections]")
 {
     Logged l;
-    SessionRow corrected = l.row();
+    Session corrected = l.row();
     corrected.active_s = 600, corrected.simulator = "mudlark", corrected.viewing = Viewing::Goggles;
     CHECK_FALSE(correct_session(*l.school, corrected, "  "));
     CHECK(l.row().active_s == 1500);
@@ -114,7 +114,7 @@ TEST_CASE("a session that another pilot flew is given to that one, with its flig
         CHECK(l.school->drill_standing(l.other, "lift-settle").passes == 1);
         if (from_file == 0) l.again();
     }
-    SessionRow corrected = l.school->sessions(l.other)[0]; // it is corrected where it is now
+    Session corrected = l.school->sessions(l.other)[0]; // it is corrected where it is now
     corrected.active_s = 60;
     REQUIRE(correct_session(*l.school, corrected, "shorter"));
     REQUIRE(l.school->sessions(l.other).size() == 1);
@@ -144,7 +144,7 @@ TEST_CASE("a pilot may not correct, an instructor may", "[school][corrections]")
 TEST_CASE("hours are told apart by simulator, mode and viewing", "[school][progress]")
 {
     Logged l;
-    SessionRow outside;
+    Session outside;
     outside.pilot_id = l.pilot, outside.started_at = l.place.clock, outside.ended_at = l.place.clock + 3600;
     outside.active_s = 3000, outside.idle_s = 600, outside.simulator = "mudlark", outside.viewing = Viewing::Goggles;
     REQUIRE_FALSE(l.school->add_session(outside).empty());
@@ -173,7 +173,7 @@ TEST_CASE("hours are told apart by simulator, mode and viewing", "[school][progr
 TEST_CASE("a pilot's logbook is written out whole, and harmless", "[school][export]")
 {
     Logged l;
-    SessionRow by_hand;
+    Session by_hand;
     by_hand.pilot_id = l.pilot, by_hand.started_at = l.place.clock - 7200, by_hand.ended_at = l.place.clock - 3600;
     by_hand.active_s = 3600, by_hand.by_hand = "=HYPERLINK(\"x\")";
     REQUIRE(l.school->add_session_by_hand(by_hand));

@@ -70,7 +70,7 @@ TEST_CASE("a locked station lets pilots fly and log, and says who may do the res
     CHECK(g.said.find("scoring by eye needs an instructor or a coordinator") != std::string::npos);
     CHECK_FALSE(g.school->open_stage(g.pilot, g.school->curriculum(g.pilot).stages.back().name, true, "a friend"));
     CHECK(g.said.find("opening a stage by hand needs an instructor or a coordinator") != std::string::npos);
-    PilotRow longer = g.school->file(g.pilot).row;
+    Pilot longer = g.school->file(g.pilot).row;
     longer.target_h = 1;
     CHECK_FALSE(g.school->edit_pilot(longer));
     CHECK(g.school->add_pilot({"", "Somebody"}).empty());

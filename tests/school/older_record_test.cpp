@@ -125,7 +125,7 @@ TEST_CASE("an attempt written before the record kept codes is read as it is", "[
     const auto school = place.open();
     CHECK(school->record().verify().problems.empty());
     REQUIRE(school->attempt("a1"));
-    const AttemptRow& a = *school->attempt("a1");
+    const Attempt& a = *school->attempt("a1");
     CHECK(a.mode == Mode::Angle);
     CHECK(a.observed);
     CHECK(*a.left_minus_right == -3.5);

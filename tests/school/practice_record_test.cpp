@@ -38,7 +38,7 @@ TEST_CASE("a free flight is kept without a score, read again, and can be looked 
         REQUIRE(!kept.empty());
     }
     auto school = place.open(); // from the file
-    const AttemptRow* row = school->attempt(kept);
+    const Attempt* row = school->attempt(kept);
     REQUIRE(row);
     CHECK(row->free());
     CHECK(row->world == "loft");
@@ -97,7 +97,7 @@ TEST_CASE("practice outside is matched only in the simulator that the match is f
     const KeptMatch match{avocet.id, "mudlark", setup.rates, setup.rates, mudlark->rate_family, ranges_in(*mudlark)};
     REQUIRE(school->practise_on_match(pilot, setup, match));
     const auto outside = [&](const char* simulator, const char* why, UnixTime at) {
-        SessionRow s;
+        Session s;
         s.pilot_id = pilot, s.started_at = at, s.ended_at = at + 1800, s.active_s = 1700;
         s.simulator = simulator, s.by_hand = why;
         return s;

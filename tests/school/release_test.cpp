@@ -19,7 +19,7 @@ struct Hangar {
     Place place;
     std::unique_ptr<School> school = place.open();
     std::string pilot = school->add_pilot({"", "Nell Harker"});
-    PersonRow edda{"edda", "Edda Fenn", Role::Coordinator, "", true};
+    Person edda{"edda", "Edda Fenn", Role::Coordinator, "", true};
 
     Hangar()
     {
@@ -162,7 +162,7 @@ TEST_CASE("verification tells of a release that was changed, forged, or is anoth
     }
     SECTION("by somebody who is a coordinator no longer")
     {
-        PersonRow retired = *h.school->person("edda");
+        Person retired = *h.school->person("edda");
         retired.active = false;
         REQUIRE(h.school->keep_person(retired, "left"));
         CHECK(h.problems().empty()); // what was signed before stays good
@@ -249,7 +249,7 @@ TEST_CASE("what is forged on the file, without a station's key or a passphrase, 
     SECTION("a coordinator's key replaced")
     {
         const auto school = forger();
-        PersonRow edda = *school->person("edda");
+        Person edda = *school->person("edda");
         edda.key = own.public_key, edda.sealed_key = own.sealed;
         REQUIRE(school->keep_person(edda, "a key to sign with"));
         sign(*school, "edda");
@@ -384,7 +384,7 @@ TEST_CASE("today's things are ranked by what they hold up, and one cause is one 
         f.axis = static_cast<int>(&f - c.functions.data()), f.high_counts = 4000, f.centre_counts = 2000;
     REQUIRE(school->verify_calibration(school->add_calibration("Station 1", "guid", c)));
     const auto practise = [&](const std::string& pilot, double hours) {
-        SessionRow s;
+        Session s;
         s.pilot_id = pilot, s.started_at = place.clock, s.active_s = 3600 * hours;
         s.ended_at = place.clock + static_cast<UnixTime>(s.active_s),
         s.controller_id = school->controller_id("Station 1", "guid");

@@ -23,14 +23,14 @@ std::string told(const Values& v)
     for (const auto& [id, p] : v.pilots) {
         all +=
             "\n" + body_of(p.row) + std::to_string(p.setup_at) + std::to_string(p.match_at) + std::to_string(p.handling.size());
-        for (const AttemptRow& a : p.attempts) all += "\n" + a.id + draft_of(JudgedAttempt{a}).body;
+        for (const Attempt& a : p.attempts) all += "\n" + a.id + draft_of(JudgedAttempt{a}).body;
         for (const AttemptFact& f : p.facts) all += " " + f.drill_id + std::to_string(f.day) + std::to_string(f.score);
-        for (const SessionRow& s : p.sessions) all += "\n" + s.id + body_of(s);
+        for (const Session& s : p.sessions) all += "\n" + s.id + body_of(s);
         for (const auto& [item, tick] : p.kit_ticks) all += "\n" + item + std::to_string(tick.at) + std::to_string(tick.ticked);
-        for (const GripRoundRow& g : p.grip_rounds) all += "\n" + g.id + body_of(g);
-        for (const StageOpeningRow& o : p.opened_stages) all += "\n" + o.stage + o.reason;
+        for (const GripRound& g : p.grip_rounds) all += "\n" + g.id + body_of(g);
+        for (const OpenedStage& o : p.opened_stages) all += "\n" + o.stage + o.reason;
     }
-    for (const CalibrationRow& c : v.calibrations) all += "\n" + c.id + body_of(c) + std::to_string(c.verified_at);
+    for (const KeptCalibration& c : v.calibrations) all += "\n" + c.id + body_of(c) + std::to_string(c.verified_at);
     for (const auto& [drill, shown] : v.demonstrations) all += "\n" + drill + shown.attempt_id;
     return all;
 }
@@ -139,7 +139,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
     Place place;
     const auto school = place.open();
     const std::string pilot = school->add_pilot({"", "Iris Quayle"});
-    PilotRow edited = *school->pilot(pilot);
+    Pilot edited = *school->pilot(pilot);
     edited.name = "Iris Quale";
     CHECK_FALSE(school->undoable()); // adding a pilot is not undone
     REQUIRE(school->edit_pilot(edited));
@@ -159,7 +159,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
     {
         TextChange late = school->change_to(Kind::Pilot, pilot, school->values().text(Kind::Pilot, pilot));
         late.before = "{}";
-        late.after = body_of(PilotRow{pilot, "Somebody"});
+        late.after = body_of(Pilot{pilot, "Somebody"});
         const auto applied = school->apply({late});
         REQUIRE_FALSE(applied);
         CHECK(applied.error().english == "something else stands there by now: name: Iris Quale is there, Somebody here");
@@ -168,7 +168,7 @@ TEST_CASE("an edit goes back and forth through the same door, and checks what st
     SECTION("what another window has changed since is not overwritten, and the stack does not say that it can be")
     {
         const auto other = place.open();
-        PilotRow theirs = *other->pilot(pilot);
+        Pilot theirs = *other->pilot(pilot);
         theirs.name = "Iris Q.";
         other->edit_pilot(theirs);
         school->tick_kit(pilot, "screen/cable", true); // hears of it
@@ -510,7 +510,7 @@ TEST_CASE("names that come from outside are kept in one line, with nothing hidde
     const auto school = place.open();
     const std::string pilot = school->add_pilot({"", "Iris\n\tQuayle \xe2\x80\xaegnik\x01"});
     CHECK(school->pilot(pilot)->name == R"(Iris Quayle \u202egnik\x01)");
-    PilotRow row = *school->pilot(pilot);
+    Pilot row = *school->pilot(pilot);
     row.name = "Iris\r\nQuayle <b>";
     CHECK(school->edit_pilot(row));
     CHECK(school->pilot(pilot)->name == "Iris Quayle <b>"); // markup is shown as it is written

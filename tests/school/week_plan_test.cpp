@@ -88,7 +88,7 @@ TEST_CASE("a block is ticked by a flight in it, and a missed one says so", "[sch
     CHECK(state_of(*w.school, block) == BlockState::Ahead);
     w.place.clock = QDateTime(QDate(2031, 2, 10), QTime(11, 0)).toSecsSinceEpoch();
     CHECK(state_of(*w.school, block) == BlockState::Missed);
-    SessionRow session;
+    Session session;
     session.pilot_id = w.nell, session.started_at = QDateTime(QDate(2031, 2, 10), QTime(8, 50)).toSecsSinceEpoch();
     session.ended_at = session.started_at + 1500, session.active_s = 1400;
     REQUIRE_FALSE(w.school->add_session(session).empty());

@@ -144,7 +144,7 @@ QString daysAgo(const std::optional<std::int64_t>& day, std::int64_t today)
 
 BoardModel::BoardModel(const School& school, QObject* parent) : QAbstractTableModel(parent), school_(school) { refresh(); }
 
-BoardModel::Row BoardModel::rowFor(const PilotRow& pilot) const
+BoardModel::Row BoardModel::rowFor(const bh::Pilot& pilot) const
 {
     Row row{pilot.id, {}, 0, {QString::fromStdString(pilot.curriculum)}};
     const Release* release = newest_release(school_, pilot.id);
@@ -171,7 +171,7 @@ void BoardModel::refresh()
 {
     beginResetModel();
     rows_.clear();
-    for (const PilotRow& p : school_.pilots()) rows_.push_back(rowFor(p));
+    for (const bh::Pilot& p : school_.pilots()) rows_.push_back(rowFor(p));
     std::stable_sort(rows_.begin(), rows_.end(), [this](const Row& a, const Row& b) {
         return school_.standing(a.id).needs_attention > school_.standing(b.id).needs_attention;
     });
@@ -183,7 +183,7 @@ int BoardModel::columnCount(const QModelIndex& parent) const { return parent.isV
 
 QVariant BoardModel::shown(int column, const Row& row) const
 {
-    const PilotRow* pilot = school_.pilot(row.id);
+    const bh::Pilot* pilot = school_.pilot(row.id);
     const PilotStanding& s = school_.standing(row.id);
     switch (column) {
     case Pilot: return QString::fromStdString(pilot->name);
@@ -470,7 +470,7 @@ void BoardPage::refresh()
         named.insert(items[i].pilots.begin(), items[i].pilots.end());
     }
     double week_h = 0;
-    for (const PilotRow& pilot : school_.pilots()) week_h += school_.standing(pilot.id).hours_last_7_days;
+    for (const Pilot& pilot : school_.pilots()) week_h += school_.standing(pilot.id).hours_last_7_days;
     const auto planned = school_.pilots().size() - named.size();
     QStringList rest;
     if (items.size() > shown) rest << tr("%1 smaller things can wait: they stand in the table").arg(items.size() - shown);

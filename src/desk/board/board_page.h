@@ -43,7 +43,7 @@ private:
         qlonglong first_flight_key = 0; ///< to sort by
         QStringList groups;
     };
-    [[nodiscard]] Row rowFor(const PilotRow& pilot) const;
+    [[nodiscard]] Row rowFor(const bh::Pilot& pilot) const;
     [[nodiscard]] QVariant shown(int column, const Row& row) const;
     [[nodiscard]] QVariant sortKey(int column, const Row& row) const;
     const School& school_;

@@ -246,7 +246,7 @@ void WeekPanel::showWaiting()
                      .arg(because.join(QStringLiteral(", ")));
     }
     QStringList silent;
-    for (const PilotRow& p : school_.pilots())
+    for (const Pilot& p : school_.pilots())
         if (!school_.file(p.id).available) silent << QString::fromStdString(p.name).toHtmlEscaped();
     if (!silent.isEmpty()) lines << tr("Nobody said when: %1.").arg(silent.join(QStringLiteral(", ")));
     waitingLines_ = lines.isEmpty() ? QStringList{tr("Everybody has what was wanted.")} : lines;
@@ -383,7 +383,7 @@ void WeekPanel::keepPlan(const WeekAsked& asked, const WeekPlan& plan)
 
 void WeekPanel::handOut()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     const QString file = QFileDialog::getSaveFileName(this, tr("Calendar to write"),
                                                       placeToWrite(QString::fromStdString(week_) + QStringLiteral(".ics")),
                                                       tr("iCalendar (*.ics)"));

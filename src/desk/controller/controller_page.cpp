@@ -253,9 +253,9 @@ void ControllerPage::connectAll()
     verifying_ = command(this, "verify-controller", tr("Verify"), QKeySequence(Qt::Key_F10), [this] { startVerification(); });
     standsFor(verify_, verifying_);
     connect(modes_, &QComboBox::activated, this, [this](int row) {
-        const PilotRow* pilot = school_.pilot(station_.pilotId());
+        const Pilot* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
-        PilotRow edited = *pilot;
+        Pilot edited = *pilot;
         edited.stick_mode = modes_->itemData(row).toInt();
         school_.edit_pilot(edited);
     });

@@ -191,13 +191,13 @@ void GripPanel::look()
     if (!confirmed) return;
     if (!run_->done()) return refresh();
     const auto result = pointing(run_->taps());
-    const GripRoundRow row{"",
-                           station_.pilotId(),
-                           0,
-                           all_grips[static_cast<std::size_t>(grip_->currentIndex())],
-                           result ? result->throughput_bps : 0,
-                           result ? result->mean_time_s : 0,
-                           result ? result->taps : 0};
+    const GripRound row{"",
+                        station_.pilotId(),
+                        0,
+                        all_grips[static_cast<std::size_t>(grip_->currentIndex())],
+                        result ? result->throughput_bps : 0,
+                        result ? result->mean_time_s : 0,
+                        result ? result->taps : 0};
     view_->show(nullptr, {});
     run_.reset();
     timer_.stop();
@@ -211,7 +211,7 @@ void GripPanel::look()
 
 void GripPanel::refresh()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     const bool ready = pilot && station_.controllerState() == Station::Controller::Ready;
     start_->setEnabled(ready && !run_);
     stop_->setVisible(run_.has_value());
@@ -225,7 +225,7 @@ void GripPanel::refresh()
             : tr("Which grip suits %1? Choose one, start a round, tap eleven targets.").arg(QString::fromStdString(pilot->name)));
     std::array<std::vector<double>, 3> throughput, times;
     if (pilot)
-        for (const GripRoundRow& r : school_.grip_rounds(pilot->id))
+        for (const GripRound& r : school_.grip_rounds(pilot->id))
             for (std::size_t g = 0; g < 3; ++g)
                 if (r.grip == all_grips[g]) throughput[g].push_back(r.throughput_bps), times[g].push_back(r.mean_time_s);
     QStringList verdicts;

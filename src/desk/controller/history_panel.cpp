@@ -88,7 +88,7 @@ void HistoryPanel::fillControllers()
     const DeviceInfo here = station_.device();
     controller_->clear();
     controller_->addItem(asWords(here.name), QStringList{asWords(here.name), QString::fromStdString(here.guid)});
-    for (const ControllerRow& c : school_.controllers())
+    for (const KnownController& c : school_.controllers())
         if (c.name != here.name || c.guid != here.guid)
             controller_->addItem(asWords(c.name), QStringList{asWords(c.name), QString::fromStdString(c.guid)});
     const int same = controller_->findText(before);
@@ -98,7 +98,7 @@ void HistoryPanel::fillControllers()
         if (!historyAt(i).empty()) return controller_->setCurrentIndex(i);
 }
 
-std::vector<CalibrationRow> HistoryPanel::historyAt(int controller) const
+std::vector<KeptCalibration> HistoryPanel::historyAt(int controller) const
 {
     const QStringList chosen = controller_->itemData(controller).toStringList();
     return school_.calibrations(chosen.value(0).toStdString(), chosen.value(1).toStdString());
@@ -114,7 +114,7 @@ void HistoryPanel::draw()
 {
     const auto rows = historyAt(controller_->currentIndex());
     std::vector<Calibration> history;
-    for (const CalibrationRow& row : rows) history.push_back(row.calibration);
+    for (const KeptCalibration& row : rows) history.push_back(row.calibration);
     const Drift drift = drift_of(history);
     const QString name = controller_->currentText();
     function_->setVisible(!rows.empty());

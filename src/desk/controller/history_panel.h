@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/record.h"
+#include "core/logbook/logbook.h"
 
 #include <QWidget>
 #include <vector>
@@ -27,7 +27,7 @@ private:
     void refreshIfSeen();
     void fillControllers();
     void draw();
-    [[nodiscard]] std::vector<CalibrationRow> historyAt(int controller) const; ///< of a row of the choice
+    [[nodiscard]] std::vector<KeptCalibration> historyAt(int controller) const; ///< of a row of the choice
     School& school_;
     Station& station_;
     QComboBox* controller_;

@@ -153,7 +153,7 @@ const SimulatorProfile* SheetPanel::simulator() const
 
 std::optional<Calibration> SheetPanel::calibration() const
 {
-    if (const CalibrationRow* row = school_.calibration(station_.device().name, station_.device().guid)) return row->calibration;
+    if (const KeptCalibration* row = school_.calibration(station_.device().name, station_.device().guid)) return row->calibration;
     if (station_.input().simulated()) return SimulatedController::factory_calibration();
     return std::nullopt;
 }
@@ -258,7 +258,7 @@ std::optional<CardFacts> SheetPanel::facts() const
     if (!s || !c) return std::nullopt;
     auto sheet = settings_sheet(*c, *s, station_.stickModeNumber());
     if (!sheet) return std::nullopt;
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     const std::optional<TrainingSetup> own = school_.setup(station_.pilotId());
     const Airframe* real = own ? school_.real_aircraft(own->real_aircraft) : nullptr;
     const Airframe* simulated = own ? school_.simulated_aircraft(own->simulated_aircraft) : nullptr;

@@ -70,27 +70,27 @@ void ComparePanel::fill()
     const QSignalBlocker quiet(others_);
     others_->clear();
     others_->addItem(tr("compare with …"), QString());
-    const AttemptRow* own = looked_at_ && !looked_at_->attempt_id.empty() ? school_.attempt(looked_at_->attempt_id) : nullptr;
+    const Attempt* own = looked_at_ && !looked_at_->attempt_id.empty() ? school_.attempt(looked_at_->attempt_id) : nullptr;
     if (!own) return;
-    const auto same = [&](const AttemptRow& a) {
+    const auto same = [&](const Attempt& a) {
         return a.drill_id == own->drill_id && a.world == own->world && !a.log_hash.empty() && a.demonstration.empty() &&
                a.id != own->id;
     };
-    const auto add = [&](const AttemptRow& a, const QString& whose) {
+    const auto add = [&](const Attempt& a, const QString& whose) {
         const QString marks = a.free() ? QString() : tr(", %1").arg(inPlaces(a.score, 0));
         others_->addItem(tr("%1, %2%3").arg(whose, dayInWords(a.at), marks), QString::fromStdString(a.id));
     };
-    if (const AttemptRow* shown = school_.demonstration(own->drill_id); shown && same(*shown)) add(*shown, tr("demonstration"));
+    if (const Attempt* shown = school_.demonstration(own->drill_id); shown && same(*shown)) add(*shown, tr("demonstration"));
     constexpr int most_earlier = 30;
     int earlier = 0;
     const auto& attempts = school_.attempts(own->pilot_id);
     for (auto a = attempts.rbegin(); a != attempts.rend() && earlier < most_earlier; ++a)
         if (same(*a) && a->at < own->at) add(*a, earlier++ == 0 ? tr("the one before") : tr("earlier"));
     int other = 0;
-    for (const PilotRow& pilot : school_.pilots()) {
+    for (const Pilot& pilot : school_.pilots()) {
         if (pilot.id == own->pilot_id) continue;
-        const AttemptRow* best = nullptr;
-        for (const AttemptRow& a : school_.attempts(pilot.id))
+        const Attempt* best = nullptr;
+        for (const Attempt& a : school_.attempts(pilot.id))
             if (same(a) && (!best || a.score > best->score)) best = &a;
         ++other;
         if (best)
@@ -105,7 +105,7 @@ void ComparePanel::compareWith(const std::string& attempt_id)
     with_ = attempt_id;
     comparison_.reset();
     over_.reset();
-    const AttemptRow* other = looked_at_ ? school_.attempt(attempt_id) : nullptr;
+    const Attempt* other = looked_at_ ? school_.attempt(attempt_id) : nullptr;
     QString wrong;
     if (other) {
         const auto log = school_.flight_log(other->log_hash);

@@ -119,6 +119,10 @@ DebriefPage::DebriefPage(School& school, Station& station, QWidget* parent) : QW
         stale_ = true;
         if (isVisible()) fillFlights();
     });
+    connect(&school_, &School::fetched, this, [this](const std::string& log_hash) {
+        const Attempt* awaited = awaited_.empty() ? nullptr : school_.attempt(awaited_);
+        if (awaited && awaited->log_hash == log_hash) look(awaited->id);
+    });
     connect(&school_, &School::changed, this, [this](const Changes& changes) {
         const std::string& pilot = station_.pilotId();
         if (changes.any({Kind::Advice, Kind::Note, Kind::Coaching, Kind::GripRound}, pilot) && isVisible()) {
@@ -318,11 +322,15 @@ void DebriefPage::showNothing(const QString& title, const QString& what)
 
 void DebriefPage::look(const std::string& attempt_id)
 {
-    const AttemptRow* a = school_.attempt(attempt_id);
+    const Attempt* a = school_.attempt(attempt_id);
     if (!a) return;
     auto kept = keptFlight(school_, *a);
     title_->setToolTip(kept ? QString() : asWords(kept.error()));
-    if (!kept) return title_->setText(tr("The log of this flight cannot be read."));
+    const bool comes = !kept && school_.is_being_fetched(a->log_hash);
+    awaited_ = comes ? attempt_id : std::string();
+    if (!kept)
+        return title_->setText(comes ? tr("This flight is not here yet: it is fetched from the server …")
+                                     : tr("The log of this flight cannot be read."));
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
     show(std::move(*kept));
@@ -330,7 +338,7 @@ void DebriefPage::look(const std::string& attempt_id)
 
 void DebriefPage::lookOutside(const std::string& session_id)
 {
-    for (const SessionRow& s : school_.sessions(station_.pilotId())) {
+    for (const Session& s : school_.sessions(station_.pilotId())) {
         if (s.id != session_id) continue;
         const QSignalBlocker quiet(flights_);
         flights_->setCurrentIndex(flights_->findData(sessionKey(session_id)));
@@ -458,7 +466,7 @@ bool DebriefPage::savePaper(const QString& file)
 {
     if (!looked_at_) return false;
     SheetFacts facts;
-    if (const PilotRow* pilot = school_.pilot(looked_at_->pilot_id)) facts.pilot = QString::fromStdString(pilot->name);
+    if (const Pilot* pilot = school_.pilot(looked_at_->pilot_id)) facts.pilot = QString::fromStdString(pilot->name);
     facts.date = dayInWords(school_.now());
     facts.looked_at = &*looked_at_;
     facts.next_drill = nextDrillInWords(school_, looked_at_->pilot_id);

@@ -84,6 +84,7 @@ private:
     School& school_;
     Station& station_;
     std::optional<LookedAt> looked_at_;
+    std::string awaited_; ///< an attempt whose log is on its way here
     QComboBox *flights_, *pace_, *rate_;
     QPushButton *open_, *play_, *paper_, *beside_;
     QDoubleSpinBox* offset_;

@@ -187,7 +187,7 @@ void HabitsPanel::show(const std::string& pilot_id)
     // The grip beside rocking: which grip does best at the tapping task, and how much rocks.
     QString words;
     std::map<Grip, std::vector<double>> by_grip;
-    for (const GripRoundRow& r : school_.grip_rounds(pilot_id)) by_grip[r.grip].push_back(r.throughput_bps);
+    for (const GripRound& r : school_.grip_rounds(pilot_id)) by_grip[r.grip].push_back(r.throughput_bps);
     for (const auto& [grip, rounds] : by_grip)
         words += tr("%1%2 %3 bit/s (%4 rounds)")
                      .arg(words.isEmpty() ? QString() : QStringLiteral(", "), asWords(grip_key(grip)))

@@ -17,7 +17,7 @@ const QString session_prefix = QStringLiteral("session:");
 
 } // namespace
 
-Result<LookedAt> keptFlight(const School& school, const AttemptRow& attempt)
+Result<LookedAt> keptFlight(const School& school, const Attempt& attempt)
 {
     auto log = school.flight_log(attempt.log_hash);
     if (!log) return tl::unexpected(log.error());
@@ -36,7 +36,7 @@ Result<LookedAt> keptFlight(const School& school, const AttemptRow& attempt)
     return l;
 }
 
-Result<LookedAt> practiceOutside(const School& school, const SessionRow& session)
+Result<LookedAt> practiceOutside(const School& school, const Session& session)
 {
     auto log = school.outside_flight(session);
     if (!log) return tl::unexpected(log.error());
@@ -62,13 +62,13 @@ std::vector<FlightItem> flightItems(const School& school, const std::string& pil
 {
     std::vector<FlightItem> items;
     const PilotFile& file = school.file(pilot_id);
-    for (const AttemptRow& a : file.attempts) {
+    for (const Attempt& a : file.attempts) {
         if (a.log_hash.empty() || !a.demonstration.empty()) continue;
         const QString words = flownInWords(school, a);
         items.push_back(
             {a.at, a.free() ? words : QObject::tr("%1, %2").arg(words).arg(inPlaces(a.score, 0)), QString::fromStdString(a.id)});
     }
-    for (const SessionRow& s : file.sessions) {
+    for (const Session& s : file.sessions) {
         if (s.recording.empty()) continue;
         const SimulatorProfile* simulator = school.simulator(s.simulator);
         items.push_back({s.started_at,

@@ -13,8 +13,8 @@
 
 namespace bh {
 class School;
-struct AttemptRow;
-struct SessionRow;
+struct Attempt;
+struct Session;
 } // namespace bh
 
 namespace bh::desk {
@@ -34,9 +34,9 @@ struct LookedAt {
 };
 
 /// A flight that was kept, with the score of the drill that it flew. An error where its log cannot be read.
-[[nodiscard]] Result<LookedAt> keptFlight(const School& school, const AttemptRow& attempt);
+[[nodiscard]] Result<LookedAt> keptFlight(const School& school, const Attempt& attempt);
 /// The sticks of practice in another program. An error where its recording cannot be read.
-[[nodiscard]] Result<LookedAt> practiceOutside(const School& school, const SessionRow& session);
+[[nodiscard]] Result<LookedAt> practiceOutside(const School& school, const Session& session);
 /// A flight of a file, that is kept nowhere.
 [[nodiscard]] LookedAt flightOfFile(const QString& title, std::shared_ptr<const FlightLog> log);
 

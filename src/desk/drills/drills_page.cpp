@@ -314,14 +314,14 @@ void DrillsPage::refreshPanel()
     sentence_->setText(asWords(d->purpose));
     Score limits;
     for (const Criterion& c : d->criteria) limits.criteria.push_back({c, std::nullopt, 0});
-    criteria_->setCriteria(criterion_rows(limits));
+    criteria_->setCriteria(judged_criteria(limits));
     view_->setInvitation(invitation(*d));
 }
 
 /// What to do before the drill can be flown, or how it is started.
 QString DrillsPage::invitation(const Drill& d) const
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return tr("Add a pilot on the left first; the flight is kept on the pilot's record.");
     switch (station_.controllerState()) {
     case Station::Controller::Unplugged:
@@ -377,7 +377,7 @@ void DrillsPage::arm()
 /// The flight that shows how the chosen drill is flown: the one that was kept, otherwise one that the stand-in pilot flies now.
 std::shared_ptr<const FlightLog> DrillsPage::demonstrationOf(const Drill& d) const
 {
-    if (const AttemptRow* kept = school_.demonstration(d.id))
+    if (const Attempt* kept = school_.demonstration(d.id))
         if (auto log = school_.flight_log(kept->log_hash)) return std::make_shared<const FlightLog>(std::move(*log));
     TakeOff shown;
     shown.purpose = TakeOff::Purpose::Demonstration;
@@ -408,12 +408,12 @@ void DrillsPage::demonstrate(Shown shown_by)
 {
     const Drill* d = flyingDrill();
     if (flying() || !d) return;
-    const AttemptRow* kept = shown_by == Shown::ByWhatIsKept ? school_.demonstration(d->id) : nullptr;
+    const Attempt* kept = shown_by == Shown::ByWhatIsKept ? school_.demonstration(d->id) : nullptr;
     if (!kept)
         return launch(*d, FlightLoop::StandIn{stand_in_skill, seed_, false,
                                               demonstrationByStandIn(*d, asChosen(TakeOff::Purpose::Demonstration))});
     replay(*d, kept->log_hash);
-    const PilotRow* pilot = school_.pilot(kept->pilot_id);
+    const Pilot* pilot = school_.pilot(kept->pilot_id);
     sentence_->setText(tr("%1's flight of %2, %3 of 100, with its sticks.")
                            .arg(pilot ? QString::fromStdString(pilot->name) : tr("A pilot"), dayInWords(kept->at))
                            .arg(inPlaces(kept->score, 0)));
@@ -574,7 +574,7 @@ void DrillsPage::hold()
 
 void DrillsPage::follow(const FlightSnapshot& now)
 {
-    if (now.score_so_far && !free()) criteria_->setCriteria(criterion_rows(*now.score_so_far));
+    if (now.score_so_far && !free()) criteria_->setCriteria(judged_criteria(*now.score_so_far));
     follows_ = followsInWords(now);
     if (flying() && !follows_.isEmpty()) sentence_->setText(follows_);
 }
@@ -604,7 +604,7 @@ void DrillsPage::showResult(const Score& score)
         said << tr("Also: %1").arg(asWords(score.faults[i].in_words()));
     if (!follows_.isEmpty()) said << follows_;
     sentence_->setText(said.join(QLatin1Char('\n')));
-    criteria_->setCriteria(criterion_rows(score));
+    criteria_->setCriteria(judged_criteria(score));
 }
 
 } // namespace bh::desk

@@ -124,9 +124,9 @@ LadderPanel::LadderPanel(School& school, Station& station, QWidget* parent) : QW
         tr("The way through the drills. What was flown counts in every one of them; the change can be undone."));
     for (const Curriculum& c : school_.curricula()) curriculum_->addItem(asWords(c.name), QString::fromStdString(c.id));
     connect(curriculum_, &QComboBox::activated, this, [this](int row) {
-        const PilotRow* pilot = school_.pilot(station_.pilotId());
+        const Pilot* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
-        PilotRow edited = *pilot;
+        Pilot edited = *pilot;
         edited.curriculum = curriculum_->itemData(row).toString().toStdString();
         school_.edit_pilot(edited);
     });

@@ -217,7 +217,7 @@ void FirstFlightPage::openSmallWindow()
 
 void FirstFlightPage::paper()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return;
     showOnPaper(this, tr("first-flight.pdf"), tr("First flight of %1").arg(QString::fromStdString(pilot->name)),
                 listOnPaper(school_.first_flight_plan()));
@@ -238,7 +238,7 @@ void FirstFlightPage::fill()
 {
     stale_ = false;
     const std::string& id = station_.pilotId();
-    const PilotRow* pilot = school_.pilot(id);
+    const Pilot* pilot = school_.pilot(id);
     body_->setVisible(pilot != nullptr);
     release_->show(id);
     if (day_) day_->show(id);

@@ -34,7 +34,7 @@ QString shortHead(const std::string& head)
 QString releasePaper(const School& school, const Release& r)
 {
     const auto text = [](const std::string& words) { return onPaper(QString::fromStdString(words)); };
-    const PersonRow* signer = school.person(r.signer);
+    const Person* signer = school.person(r.signer);
     QString html = QStringLiteral("<p><b>%1</b></p>")
                        .arg(onPaper(QObject::tr("%1 is released to fly %2 at %3, from %4 to %5.")
                                         .arg(QString::fromStdString(school.file(r.pilot_id).row.name), asWords(r.aircraft),
@@ -66,7 +66,7 @@ QString releasePaper(const School& school, const Release& r)
                                        .arg(dayInWords(key->since), asWords(let_in_by(school, *key)))
                                  : QObject::tr("This key is not among those of the record.")));
     html += QStringLiteral("<p>%1</p>").arg(onPaper(QObject::tr("Head of the record when this was printed:"))) +
-            headOnPaper(school.record().head());
+            headOnPaper(school.head());
     html += QStringLiteral("<p class=\"quiet\">%1</p>")
                 .arg(onPaper(QObject::tr(
                     "To check it later: verify the record, which checks every release's signature, and compare the head above. "
@@ -187,8 +187,7 @@ std::string ReleasePanel::signer()
 {
     const int known = signer_->findText(signer_->currentText().simplified());
     if (known >= 0) return signer_->itemData(known).toString().toStdString();
-    const PersonRow added{school_.record().new_id(), signer_->currentText().simplified().toStdString(), Role::Coordinator, "",
-                          true};
+    const Person added{school_.new_id(), signer_->currentText().simplified().toStdString(), Role::Coordinator, "", true};
     if (added.name.empty()) return {};
     return school_.keep_person(added, "signs releases") ? added.id : "";
 }
@@ -239,7 +238,7 @@ void ReleasePanel::refresh()
     if (!any) return;
     const bool may = school_.may_do(Act::Release).has_value();
     const Release* release = newest_release(school_, pilot_id_);
-    const PersonRow* by = release ? school_.person(release->signer) : nullptr;
+    const Person* by = release ? school_.person(release->signer) : nullptr;
     if (!release)
         state_->setText(tr("Not released. A coordinator signs for one aircraft, its rates and one site; %1 gates are overridden "
                            "with a reason.")
@@ -263,7 +262,7 @@ void ReleasePanel::refresh()
     const QString chosen = signer_->currentText();
     const QSignalBlocker quiet(signer_);
     signer_->clear();
-    for (const PersonRow& p : school_.people())
+    for (const Person& p : school_.people())
         if (p.active && p.role == Role::Coordinator)
             signer_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
     signer_->setEditable(school_.wants_no_passphrases()); // there nobody is known by a passphrase before the first signature

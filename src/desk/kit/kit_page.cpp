@@ -229,7 +229,7 @@ std::pair<int, int> KitPage::progress() const
     if (!l || station_.pilotId().empty()) return {0, 0};
     int done = 0;
     const TickRules rules = school_.tick_rules(station_.pilotId());
-    for (const KitTickRow& row : school_.kit_ticks(station_.pilotId()))
+    for (const ItemTick& row : school_.kit_ticks(station_.pilotId()))
         for (const KitItem& item : l->items)
             done += row.ticked && row.item == key(item) && tick_holds(item, row.at, school_.now(), rules);
     return {done, static_cast<int>(l->items.size())};
@@ -239,12 +239,11 @@ void KitPage::showTicks()
 {
     const KitList* l = list();
     if (!l || lines_.size() != l->items.size()) return;
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
-    const auto ticks = pilot ? school_.kit_ticks(pilot->id) : std::vector<KitTickRow>{};
+    const Pilot* pilot = school_.pilot(station_.pilotId());
+    const auto ticks = pilot ? school_.kit_ticks(pilot->id) : std::vector<ItemTick>{};
     const TickRules rules = school_.tick_rules(station_.pilotId());
     for (std::size_t i = 0; i < lines_.size(); ++i) {
-        const auto tick =
-            std::find_if(ticks.begin(), ticks.end(), [&](const KitTickRow& t) { return t.item == key(l->items[i]); });
+        const auto tick = std::find_if(ticks.begin(), ticks.end(), [&](const ItemTick& t) { return t.item == key(l->items[i]); });
         const bool ticked = tick != ticks.end() && tick->ticked;
         const QSignalBlocker quiet(lines_[i].box);
         const bool holds = ticked && tick_holds(l->items[i], tick->at, school_.now(), rules);

@@ -18,7 +18,7 @@
 
 namespace bh::desk {
 
-CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget* parent)
+CorrectDialog::CorrectDialog(School& school, const Session& session, QWidget* parent)
     : QDialog(parent), school_(school), session_(session)
 {
     setObjectName(QStringLiteral("correctDialog"));
@@ -43,7 +43,7 @@ CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget*
     viewing_ = box("correctViewing", tr("What the pilot looked at"));
     fillViewings(viewing_, session.viewing);
     pilot_ = box("correctPilot", tr("Who flew it"));
-    for (const PilotRow& p : school_.pilots()) pilot_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
+    for (const Pilot& p : school_.pilots()) pilot_->addItem(QString::fromStdString(p.name), QString::fromStdString(p.id));
     pilot_->setCurrentIndex(pilot_->findData(QString::fromStdString(session.pilot_id)));
     reason_ = textBox("correctReason", tr("Why it is corrected"), tr("Why: the pilot was changed too late"), 160);
     leaveRoomForHint(reason_);
@@ -75,7 +75,7 @@ CorrectDialog::CorrectDialog(School& school, const SessionRow& session, QWidget*
 
 void CorrectDialog::keep()
 {
-    SessionRow corrected = session_;
+    Session corrected = session_;
     const UnixTime started = started_->dateTime().toSecsSinceEpoch();
     if (started / 60 != session_.started_at / 60) corrected.started_at = started; // seconds are not shown
     constexpr double as_shown_s = 3.01;                                           // a twentieth of a minute

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/chain/rows.h"
+#include "core/logbook/logbook.h"
 
 #include <QDialog>
 #include <string>
@@ -22,12 +22,12 @@ namespace bh::desk {
 class CorrectDialog : public QDialog {
     Q_OBJECT
 public:
-    CorrectDialog(School& school, const SessionRow& session, QWidget* parent = nullptr);
+    CorrectDialog(School& school, const Session& session, QWidget* parent = nullptr);
 
 private:
     void keep();
     School& school_;
-    SessionRow session_;
+    Session session_;
     QDateTimeEdit* started_;
     QDoubleSpinBox *active_, *idle_;
     QComboBox *simulator_, *viewing_, *pilot_;

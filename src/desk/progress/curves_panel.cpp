@@ -333,7 +333,7 @@ void CurvesPanel::compute()
 {
     stale_ = false;
     const int asked = ++asked_;
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (pilot && !school_.attempts(pilot->id).empty()) {
         working_ = true;
         summary_->setText(tr("Looking ahead …"));
@@ -360,7 +360,7 @@ void CurvesPanel::gather(int asked, const std::shared_ptr<TrialsInPieces>& piece
 
 void CurvesPanel::lookAhead(int asked, std::vector<DrillTrials> trials)
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (trials.empty()) {
         working_ = false;
         grid_->show({}, school_.today());

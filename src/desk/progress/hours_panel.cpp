@@ -95,7 +95,7 @@ void HoursPanel::refresh()
 void HoursPanel::fill()
 {
     stale_ = false;
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     const HouseLimits& house = school_.house();
     const HoursOfPilot h = hours_of(school_, station_.pilotId());
     const double wanted = house.of(Limit::HoursWeekly), low = house.of(Limit::HoursLow),
@@ -116,7 +116,7 @@ void HoursPanel::fill()
     };
     const double matched_pace = [&] { // matched hours of the last four weeks
         double hours = 0;
-        for (const SessionRow& s : school_.sessions(station_.pilotId()))
+        for (const Session& s : school_.sessions(station_.pilotId()))
             if (s.matched && school_.today() - local_day(s.started_at) < 28) hours += s.active_s / 3600;
         return hours / 4;
     }();

@@ -64,7 +64,7 @@ void dressTable(QTableView* table)
 
 AttemptModel::AttemptModel(const School& school, QObject* parent) : QAbstractTableModel(parent), school_(school) {}
 
-void AttemptModel::show(std::vector<AttemptRow> attempts, std::map<std::string, std::string> struck)
+void AttemptModel::show(std::vector<Attempt> attempts, std::map<std::string, std::string> struck)
 {
     beginResetModel();
     rows_ = std::move(attempts);
@@ -79,7 +79,7 @@ int AttemptModel::columnCount(const QModelIndex& parent) const { return parent.i
 QVariant AttemptModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
-    const AttemptRow& a = rows_[static_cast<std::size_t>(index.row())];
+    const Attempt& a = rows_[static_cast<std::size_t>(index.row())];
     if (role == AttemptIdRole) return QString::fromStdString(a.id);
     constexpr int least_summary_px = 220; // to tell one from another; the detail beside shows it whole
     if (role == Qt::SizeHintRole && index.column() == Summary) return QSize(scaled(least_summary_px), 0);
@@ -122,7 +122,7 @@ QVariant AttemptModel::headerData(int section, Qt::Orientation orientation, int 
     return section < ColumnCount ? names[section] : QVariant();
 }
 
-void SessionModel::show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts,
+void SessionModel::show(std::vector<Session> sessions, const std::vector<Attempt>& attempts,
                         std::map<std::string, std::string> struck)
 {
     beginResetModel();
@@ -130,9 +130,9 @@ void SessionModel::show(std::vector<SessionRow> sessions, const std::vector<Atte
     struck_ = std::move(struck);
     std::reverse(rows_.begin(), rows_.end());
     flights_.clear();
-    for (const SessionRow& s : rows_)
+    for (const Session& s : rows_)
         flights_.push_back(static_cast<int>(
-            std::count_if(attempts.begin(), attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; })));
+            std::count_if(attempts.begin(), attempts.end(), [&](const Attempt& a) { return a.session_id == s.id; })));
     endResetModel();
 }
 
@@ -142,7 +142,7 @@ int SessionModel::columnCount(const QModelIndex& parent) const { return parent.i
 QVariant SessionModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
-    const SessionRow& s = rows_[static_cast<std::size_t>(index.row())];
+    const Session& s = rows_[static_cast<std::size_t>(index.row())];
     if (role == Qt::TextAlignmentRole) return index.column() == When || index.column() >= Seen ? words : numbers;
     if (role == SessionIdRole) return QString::fromStdString(s.id);
     const auto struck = struck_.find(s.id);
@@ -162,7 +162,7 @@ QVariant SessionModel::data(const QModelIndex& index, int role) const
 }
 
 /// Here, or in which program; whether the rates were matched, and whether somebody wrote it down.
-QString SessionModel::where(const SessionRow& s) const
+QString SessionModel::where(const Session& s) const
 {
     const bool outside = !s.recording.empty() || !s.simulator.empty() || !s.by_hand.empty();
     const SimulatorProfile* simulator = school_.simulator(s.simulator);
@@ -302,7 +302,7 @@ QLayout* LogPanel::makeDetail()
     shows_->setObjectName(QStringLiteral("keepAsDemonstration"));
     shows_->setToolTip(tr("From now on this flight shows how the drill is flown; it can be undone"));
     connect(shows_, &QPushButton::clicked, this, [this] {
-        if (const AttemptRow* a = chosenAttempt()) school_.keep_demonstration(a->drill_id, a->id);
+        if (const Attempt* a = chosenAttempt()) school_.keep_demonstration(a->drill_id, a->id);
     });
     auto* detailBox = new QWidget;
     auto* detailLayout = new QVBoxLayout(detailBox);
@@ -323,7 +323,7 @@ QLayout* LogPanel::makeDetail()
     watch_->setObjectName(QStringLiteral("watchFlight"));
     watch_->setToolTip(tr("On the Debrief page: its sticks, its way, and what was found in it"));
     connect(watch_, &QPushButton::clicked, this, [this] {
-        if (const AttemptRow* a = chosenAttempt()) Q_EMIT watchAsked(a->id);
+        if (const Attempt* a = chosenAttempt()) Q_EMIT watchAsked(a->id);
     });
     side->addWidget(watch_, 0, Qt::AlignLeft);
     side->addWidget(shows_, 0, Qt::AlignLeft);
@@ -339,7 +339,7 @@ void LogPanel::connectAll()
         dialog->open();
     });
     connect(out_, &QPushButton::clicked, this, [this] {
-        const PilotRow* pilot = school_.pilot(station_.pilotId());
+        const Pilot* pilot = school_.pilot(station_.pilotId());
         if (!pilot) return;
         const QString file = QFileDialog::getSaveFileName(
             this, tr("Write out the logbook"), placeToWrite(QString::fromStdString(pilot->name) + QStringLiteral(".csv")),
@@ -349,7 +349,7 @@ void LogPanel::connectAll()
     connect(strike_, &QPushButton::clicked, this, &LogPanel::strikeOrPutBack);
     connect(reason_, &QLineEdit::returnPressed, this, &LogPanel::strikeOrPutBack);
     connect(correct_, &QPushButton::clicked, this, [this] {
-        const SessionRow* session = chosenSession();
+        const Session* session = chosenSession();
         if (!session) return;
         auto* dialog = new CorrectDialog(school_, *session, this);
         dialog->setAttribute(Qt::WA_DeleteOnClose);
@@ -379,7 +379,7 @@ void LogPanel::connectAll()
     connect(&station_, &Station::pilotChosen, this, &LogPanel::refresh);
 }
 
-bool LogPanel::isShown(const AttemptRow& a) const
+bool LogPanel::isShown(const Attempt& a) const
 {
     const int days = period_->currentData().toInt();
     const std::string drill = filter_->currentData().toString().toStdString();
@@ -388,7 +388,7 @@ bool LogPanel::isShown(const AttemptRow& a) const
            (result_->currentIndex() != Passed || a.passed) && (result_->currentIndex() != NotPassed || (!a.passed && !a.free()));
 }
 
-bool LogPanel::isShown(const SessionRow& s) const
+bool LogPanel::isShown(const Session& s) const
 {
     const int days = period_->currentData().toInt();
     return days == 0 || school_.today() - local_day(s.started_at) < days;
@@ -396,12 +396,12 @@ bool LogPanel::isShown(const SessionRow& s) const
 
 void LogPanel::refresh()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     const PilotFile& file = school_.file(station_.pilotId());
     const int session_row = sessionTable_->currentIndex().row();
     std::map<std::string, std::string> struck;
-    std::vector<AttemptRow> attempts;
-    std::vector<SessionRow> sessions;
+    std::vector<Attempt> attempts;
+    std::vector<Session> sessions;
     const Values& values = school_.values();
     const bool only_struck = result_->currentIndex() == result_->count() - 1;
     const auto collect = [&](const auto& rows, auto& shown) {
@@ -414,16 +414,16 @@ void LogPanel::refresh()
     }
     double shown_s = 0, sessions_s = 0;
     int passed = 0;
-    for (const AttemptRow& a : attempts) shown_s += a.flown_s, passed += a.passed;
-    for (const SessionRow& s : sessions) sessions_s += s.active_s;
+    for (const Attempt& a : attempts) shown_s += a.flown_s, passed += a.passed;
+    for (const Session& s : sessions) sessions_s += s.active_s;
     const auto counted = attempts.size(), counted_sessions = sessions.size();
     collect(file.struck_attempts, attempts);
     collect(file.struck_sessions, sessions);
-    for (const AttemptRow& a : file.struck_attempts) {
+    for (const Attempt& a : file.struck_attempts) {
         const std::string own = values.text(Kind::Struck, a.id);
         struck[a.id] = own.empty() ? values.text(Kind::Struck, a.session_id) : own;
     }
-    for (const SessionRow& s : file.struck_sessions) struck[s.id] = values.text(Kind::Struck, s.id);
+    for (const Session& s : file.struck_sessions) struck[s.id] = values.text(Kind::Struck, s.id);
     std::stable_sort(attempts.begin(), attempts.end(), [](const auto& a, const auto& b) { return a.at < b.at; });
     std::stable_sort(sessions.begin(), sessions.end(), [](const auto& a, const auto& b) { return a.started_at < b.started_at; });
     attempts_->show(attempts, struck);
@@ -453,8 +453,8 @@ void LogPanel::refresh()
 void LogPanel::offerCorrections()
 {
     const bool may = school_.may_do(Act::Correct).has_value();
-    const AttemptRow* attempt = chosenAttempt();
-    const SessionRow* session = chosenSession();
+    const Attempt* attempt = chosenAttempt();
+    const Session* session = chosenSession();
     const bool any = session_chosen_ ? session != nullptr : attempt != nullptr;
     const std::string id = !any ? "" : session_chosen_ ? session->id : attempt->id;
     const bool struck = any && school_.edited(Kind::Struck, id);
@@ -465,8 +465,8 @@ void LogPanel::offerCorrections()
 
 void LogPanel::strikeOrPutBack()
 {
-    const AttemptRow* attempt = chosenAttempt();
-    const SessionRow* session = chosenSession();
+    const Attempt* attempt = chosenAttempt();
+    const Session* session = chosenSession();
     if (session_chosen_ ? !session : !attempt) return;
     const std::string id = session_chosen_ ? session->id : attempt->id, why = reason_->text().toStdString();
     const bool back = school_.edited(Kind::Struck, id);
@@ -480,7 +480,7 @@ void LogPanel::strikeOrPutBack()
 void LogPanel::writeOut(const QString& file)
 {
     const std::string& id = station_.pilotId();
-    const PilotRow* pilot = school_.pilot(id);
+    const Pilot* pilot = school_.pilot(id);
     if (!pilot) return;
     const auto written = [](const QString& to, const std::string& text) {
         return write_whole(to.toStdString(), text, true).has_value();
@@ -500,22 +500,22 @@ void LogPanel::writeOut(const QString& file)
                         : tr("%1 could not be written: is there such a folder, and may it be written to?").arg(file));
 }
 
-const SessionRow* LogPanel::chosenSession() const
+const Session* LogPanel::chosenSession() const
 {
     const std::string id = sessionTable_->currentIndex().data(SessionModel::SessionIdRole).toString().toStdString();
     const PilotFile& file = school_.file(station_.pilotId());
     for (const auto* rows : {&file.sessions, &file.struck_sessions})
-        for (const SessionRow& s : *rows)
+        for (const Session& s : *rows)
             if (s.id == id) return &s;
     return nullptr;
 }
 
-const AttemptRow* LogPanel::chosenAttempt() const
+const Attempt* LogPanel::chosenAttempt() const
 {
     const std::string id = attemptTable_->currentIndex().data(AttemptModel::AttemptIdRole).toString().toStdString();
     const PilotFile& file = school_.file(station_.pilotId());
     for (const auto* rows : {&file.attempts, &file.struck_attempts})
-        for (const AttemptRow& a : *rows)
+        for (const Attempt& a : *rows)
             if (a.id == id) return &a;
     return nullptr;
 }
@@ -523,7 +523,7 @@ const AttemptRow* LogPanel::chosenAttempt() const
 /// By which limits it was judged, where it was flown, and what the throttle did after a crash.
 void LogPanel::showJudged()
 {
-    const AttemptRow* a = chosenAttempt();
+    const Attempt* a = chosenAttempt();
     judged_->setVisible(a);
     shows_->setVisible(a && !a->observed && !a->free() && a->demonstration.empty());
     watch_->setVisible(a && !a->log_hash.empty() && a->demonstration.empty());
@@ -536,7 +536,7 @@ void LogPanel::showJudged()
     for (const double cut_s : a->throttle_cuts_s)
         parts << tr("throttle at the bottom %1 s after a crash").arg(inPlaces(cut_s, 1));
     judged_->setText(parts.join(QStringLiteral("; ")) + QLatin1Char('.'));
-    const AttemptRow* shown = school_.demonstration(a->drill_id);
+    const Attempt* shown = school_.demonstration(a->drill_id);
     const bool this_one = shown && shown->id == a->id;
     shows_->setEnabled(!this_one);
     shows_->setText(this_one ? tr("This is the demonstration") : tr("Keep as demonstration"));
@@ -554,7 +554,7 @@ void LogPanel::showCriteria()
     }
     const auto at = [&](int column) { return row.siblingAtColumn(column).data().toString(); };
     const QString what = at(AttemptModel::DrillName) + QStringLiteral(", ") + at(AttemptModel::When);
-    const AttemptRow* chosen = chosenAttempt();
+    const Attempt* chosen = chosenAttempt();
     detail_->setText(chosen && chosen->free()
                          ? what + QLatin1Char('\n') + at(AttemptModel::Summary)
                          : tr("%1\nScore %2. %3").arg(what, at(AttemptModel::ScoreColumn), at(AttemptModel::Summary)));

@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/record.h"
+#include "core/logbook/logbook.h"
 
 #include <QAbstractTableModel>
 #include <QWidget>
@@ -34,12 +34,11 @@ public:
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-    void show(std::vector<AttemptRow> attempts,
-              std::map<std::string, std::string> struck = {}); ///< why those do not count, by id
+    void show(std::vector<Attempt> attempts, std::map<std::string, std::string> struck = {}); ///< why those do not count, by id
 
 private:
     const School& school_;
-    std::vector<AttemptRow> rows_;
+    std::vector<Attempt> rows_;
     std::map<std::string, std::string> struck_;
 };
 
@@ -54,13 +53,13 @@ public:
     [[nodiscard]] int columnCount(const QModelIndex& parent = {}) const override;
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
-    void show(std::vector<SessionRow> sessions, const std::vector<AttemptRow>& attempts,
+    void show(std::vector<Session> sessions, const std::vector<Attempt>& attempts,
               std::map<std::string, std::string> struck = {});
 
 private:
-    [[nodiscard]] QString where(const SessionRow& session) const;
+    [[nodiscard]] QString where(const Session& session) const;
     const School& school_;
-    std::vector<SessionRow> rows_;
+    std::vector<Session> rows_;
     std::vector<int> flights_;
     std::map<std::string, std::string> struck_;
 };
@@ -86,10 +85,10 @@ private:
     void showJudged();
     void offerCorrections();
     void strikeOrPutBack();
-    [[nodiscard]] bool isShown(const AttemptRow& attempt) const;
-    [[nodiscard]] bool isShown(const SessionRow& session) const;
-    [[nodiscard]] const AttemptRow* chosenAttempt() const;
-    [[nodiscard]] const SessionRow* chosenSession() const;
+    [[nodiscard]] bool isShown(const Attempt& attempt) const;
+    [[nodiscard]] bool isShown(const Session& session) const;
+    [[nodiscard]] const Attempt* chosenAttempt() const;
+    [[nodiscard]] const Session* chosenSession() const;
 
     School& school_;
     Station& station_;

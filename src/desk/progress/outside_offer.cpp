@@ -64,7 +64,7 @@ void OutsideOffer::refresh()
         fillViewings(viewing_, school_.last_viewing(station_.pilotId()));
     }
     of_ = station_.pilotId(), at_ = offer->started_at;
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     words_->setText(
         tr("Practice in another program, %1 to %2: %3 min active, %4 min idle, on %5.%6")
             .arg(momentInWords(offer->started_at), clockInWords(offer->ended_at))

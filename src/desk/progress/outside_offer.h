@@ -1,6 +1,6 @@
 #pragma once
 
-#include "record/record.h"
+#include "core/logbook/logbook.h"
 
 #include <QFrame>
 #include <string>

@@ -11,7 +11,7 @@
 namespace bh::desk {
 namespace {
 
-QString whereInWords(const School& school, const SessionRow& s)
+QString whereInWords(const School& school, const Session& s)
 {
     if (s.simulator.empty())
         return s.recording.empty() && s.by_hand.empty() ? QObject::tr("here") : QObject::tr("another program");
@@ -25,7 +25,7 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
 {
     const PilotFile& file = school.file(pilot_id);
     const PilotStanding& standing = school.standing(pilot_id);
-    const auto passed = std::count_if(file.attempts.begin(), file.attempts.end(), [](const AttemptRow& a) { return a.passed; });
+    const auto passed = std::count_if(file.attempts.begin(), file.attempts.end(), [](const Attempt& a) { return a.passed; });
     QString html = QStringLiteral("<p>%1</p>")
                        .arg(onPaper(QObject::tr("%1 h practised, %2 h of them on matched rates; %3 sessions, %4 flights, %5 "
                                                 "passed. Written %6.")
@@ -36,7 +36,7 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
                                         .arg(passed)
                                         .arg(momentInWords(school.now()))));
     QList<QStringList> sessions;
-    for (const SessionRow& s : file.sessions)
+    for (const Session& s : file.sessions)
         sessions.push_back({momentInWords(s.started_at), inPlaces(s.active_s / 60, 1), inPlaces(s.idle_s / 60, 1),
                             onPaper(whereInWords(school, s)), asWords(viewing_key(s.viewing)),
                             s.matched ? QObject::tr("yes") : QString(), onPaper(QString::fromStdString(s.by_hand))});
@@ -45,7 +45,7 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
                         QObject::tr("Seen"), QObject::tr("Matched"), QObject::tr("By hand, because")},
                        sessions, {1, 2});
     QList<QStringList> attempts;
-    for (const AttemptRow& a : file.attempts)
+    for (const Attempt& a : file.attempts)
         attempts.push_back({momentInWords(a.at), onPaper(flownInWords(school, a)), asWords(mode_key(a.mode)),
                             a.free() ? QStringLiteral("–") : inPlaces(a.score, 0),
                             a.free()   ? QObject::tr("flown")
@@ -61,10 +61,10 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
         const std::string own = school.values().text(Kind::Struck, id);
         return onPaper(QString::fromStdString(own.empty() ? school.values().text(Kind::Struck, session) : own));
     };
-    for (const SessionRow& s : file.struck_sessions)
+    for (const Session& s : file.struck_sessions)
         struck.push_back(
             {momentInWords(s.started_at), QObject::tr("session, %1 min").arg(inPlaces(s.active_s / 60, 1)), why(s.id, {})});
-    for (const AttemptRow& a : file.struck_attempts)
+    for (const Attempt& a : file.struck_attempts)
         struck.push_back({momentInWords(a.at), onPaper(flownInWords(school, a)), why(a.id, a.session_id)});
     if (!struck.isEmpty())
         html += QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Struck out, does not count")) +

@@ -60,7 +60,7 @@ PracticeDialog::PracticeDialog(School& school, const std::string& pilot_id, QWid
     : QDialog(parent), school_(school), pilot_id_(pilot_id)
 {
     setObjectName(QStringLiteral("practiceDialog"));
-    const PilotRow* pilot = school_.pilot(pilot_id_);
+    const Pilot* pilot = school_.pilot(pilot_id_);
     setWindowTitle(tr("Practice of %1").arg(pilot ? QString::fromStdString(pilot->name) : QString()));
     said_ = new QLabel;
     said_->setObjectName(QStringLiteral("practiceSaid"));
@@ -153,7 +153,7 @@ QWidget* PracticeDialog::makeTable()
 
 void PracticeDialog::addByHand()
 {
-    SessionRow session;
+    Session session;
     session.pilot_id = pilot_id_;
     session.started_at = started_->dateTime().toSecsSinceEpoch();
     session.active_s = 60 * minutes_->value();
@@ -228,12 +228,12 @@ void PracticeDialog::addTable()
                                 tableSimulator_->currentData().toString().toStdString(), file_);
     if (!sessions) return said_->setText(asWords(sessions.error()));
     const auto& known = school_.sessions(pilot_id_);
-    const auto is_known = [&](const SessionRow& s) {
-        return std::any_of(known.begin(), known.end(), [&](const SessionRow& k) { return k.started_at == s.started_at; });
+    const auto is_known = [&](const Session& s) {
+        return std::any_of(known.begin(), known.end(), [&](const Session& k) { return k.started_at == s.started_at; });
     };
     const auto before = sessions->size();
     std::erase_if(*sessions, is_known);
-    for (SessionRow& session : *sessions) {
+    for (Session& session : *sessions) {
         session.pilot_id = pilot_id_;
         session.by_hand = "read from " + file_;
     }

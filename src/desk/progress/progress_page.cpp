@@ -73,7 +73,7 @@ void ProgressPage::showSection(Section section) { sections_->choose(section); }
 
 void ProgressPage::refresh()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return summary_->setText(tr("Choose or add a pilot on the left."));
     const HoursOfPilot h = hours_of(school_, pilot->id);
     const QString name = QString::fromStdString(pilot->name);

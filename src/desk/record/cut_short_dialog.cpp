@@ -31,7 +31,7 @@ CutShortDialog::CutShortDialog(School& school, std::vector<CutShort> flights, QW
 void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
 {
     const CutShort& flight = flights_[which];
-    const PilotRow* pilot = school_.pilot(flight.attempt.pilot_id);
+    const Pilot* pilot = school_.pilot(flight.attempt.pilot_id);
     auto* words = new QLabel(tr("%1, %2, %3: %4 s were flown. Kept, it is scored as far as it went.")
                                  .arg(pilot ? QString::fromStdString(pilot->name) : tr("Somebody"),
                                       flownInWords(school_, flight.attempt), shortMoment(flight.attempt.at))
@@ -53,7 +53,7 @@ void CutShortDialog::add(QVBoxLayout* to, std::size_t which)
     connect(keep, &QPushButton::clicked, this, [this, which, words, done] {
         const auto kept = school_.keep_cut_short(flights_[which]);
         if (!kept) return words->setText(tr("It cannot be kept: %1").arg(asWords(kept.error())));
-        const AttemptRow* attempt = school_.attempt(*kept);
+        const Attempt* attempt = school_.attempt(*kept);
         done(tr("Kept: %1 of 100.").arg(inPlaces(attempt ? attempt->score : 0, 0)));
     });
     connect(drop, &QPushButton::clicked, this, [this, which, done] {

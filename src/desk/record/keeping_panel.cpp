@@ -75,7 +75,7 @@ KeepingPanel::KeepingPanel(School& school, Lock& lock, QWidget* parent) : QWidge
         for (QPushButton* b : {erase_, back_, give_}) b->setEnabled(!chosen().empty());
     });
     connect(back_, &QPushButton::clicked, this, [this] {
-        PilotRow back = school_.file(chosen()).row;
+        Pilot back = school_.file(chosen()).row;
         back.archived = false;
         school_.edit_pilot(back);
     });
@@ -105,7 +105,7 @@ void KeepingPanel::refresh()
     int due = 0;
     archived_->setRowCount(static_cast<int>(archived.size()));
     for (int i = 0; i < archived_->rowCount(); ++i) {
-        const PilotRow& pilot = archived[static_cast<std::size_t>(i)];
+        const Pilot& pilot = archived[static_cast<std::size_t>(i)];
         const UnixTime at = school_.last_practised(pilot.id);
         const QDate last = QDateTime::fromSecsSinceEpoch(at).date(), until = last.addMonths(months);
         auto* name = new QTableWidgetItem(QString::fromStdString(pilot.name));

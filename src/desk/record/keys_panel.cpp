@@ -5,9 +5,8 @@
 #include "desk/parts/forms/tables.h"
 #include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "record/chain/signing_key.h"
-#include "record/copies/verify.h"
 #include "school/lock.h"
+#include "school/record_care.h"
 #include "school/record_watch.h"
 #include "school/views/first_flight.h"
 
@@ -23,7 +22,7 @@ namespace {
 QString whose(const School& school, const KnownKey& key)
 {
     if (!key.person.empty()) return QObject::tr("%1, coordinator").arg(QString::fromStdString(school.who_is(key.person)));
-    if (key.public_key == school.record().own_key()) return QObject::tr("this station");
+    if (key.public_key == school.own_key()) return QObject::tr("this station");
     return key.login.empty() ? QObject::tr("a station") : QObject::tr("station %1").arg(QString::fromStdString(key.login));
 }
 
@@ -46,7 +45,7 @@ KeysPanel::KeysPanel(School& school, Lock& lock, RecordWatch* watch, QWidget* pa
     layout->addWidget(
         wrapped(tr("A new station, or a new coordinator, counts once somebody who is known here has let it in. Compare "
                    "the digits with those that the new station shows here itself. This station's own key begins with %1.")
-                    .arg(QString::fromStdString(key_in_words(school_.record().own_key())))));
+                    .arg(QString::fromStdString(key_in_words(school_.own_key())))));
     keys_ = readingTable("keys", tr("Keys of stations and coordinators"),
                          {tr("Whose"), tr("Key begins with"), tr("Since"), tr("Let in by")}, 3);
     keys_->setSelectionMode(QAbstractItemView::SingleSelection);
@@ -141,28 +140,18 @@ void KeysPanel::refresh()
     passphrase_->setVisible(!lock_.in_use());
 }
 
-Result<std::optional<StationKey>> KeysPanel::signer()
+std::string KeysPanel::takePassphrase()
 {
-    if (lock_.in_use()) {
-        auto key = lock_.signing_key();
-        if (!key) return tl::unexpected(key.error());
-        return std::optional(std::move(*key));
-    }
     const std::string passphrase = passphrase_->text().toStdString();
     passphrase_->clear();
-    if (passphrase.empty()) return std::optional<StationKey>();
-    for (const PersonRow& p : school_.people()) {
-        if (!p.active || p.role != Role::Coordinator || p.key.empty()) continue;
-        if (auto key = opened({p.key, p.sealed_key}, passphrase)) return std::optional(std::move(*key));
-    }
-    return bad_input("this is not the passphrase of a coordinator here");
+    return passphrase;
 }
 
 void KeysPanel::letIn()
 {
     const std::string key = chosen();
     if (key.empty()) return;
-    const auto with = signer();
+    const auto with = lock_.signer(takePassphrase());
     if (!with) return say(asWords(with.error()));
     const auto done = school_.let_in(key, *with ? &**with : nullptr);
     say(done ? tr("Let in.") : asWords(done.error()));
@@ -171,7 +160,7 @@ void KeysPanel::letIn()
 
 void KeysPanel::mark()
 {
-    const auto with = signer();
+    const auto with = lock_.signer(takePassphrase());
     if (!with) return say(asWords(with.error()));
     const auto done = school_.mark_as_known(entry_->value(), why_->text().toStdString(), *with ? &**with : nullptr);
     say(done ? tr("Entry %1 is marked as known.").arg(entry_->value()) : asWords(done.error()));
@@ -184,13 +173,13 @@ void KeysPanel::compare()
 {
     const auto head = typed_head(head_->text().toStdString());
     if (!head) return say(tr("Expected how many entries there were, a colon, and at least 12 digits: 2221:3f2a91c077de."));
-    const auto there = school_.record().hash_of(head->count);
-    if (!there)
-        say(tr("This record has fewer than %1 entries: its newest are missing, or it is another one.").arg(head->count));
-    else if (there->starts_with(head->hash))
-        say(tr("It is the same: this record has grown from that one."));
-    else
-        say(tr("Entry %1 is another one: this record did not grow from that one.").arg(head->count));
+    switch (RecordCare(school_).compare(*head)) {
+    case RecordCare::Comparison::Shorter:
+        return say(tr("This record has fewer than %1 entries: its newest are missing, or it is another one.").arg(head->count));
+    case RecordCare::Comparison::Same: return say(tr("It is the same: this record has grown from that one."));
+    case RecordCare::Comparison::Another:
+        return say(tr("Entry %1 is another one: this record did not grow from that one.").arg(head->count));
+    }
 }
 
 } // namespace bh::desk

@@ -1,10 +1,7 @@
 #pragma once
 
-#include "record/chain/station_key.h"
-
 #include <QPointer>
 #include <QWidget>
-#include <optional>
 #include <string>
 
 class QLabel;
@@ -34,8 +31,7 @@ private:
     void compare();
     void say(const QString& words);
     [[nodiscard]] std::string chosen() const;
-    /// With which key: that of whoever unlocked, of a coordinator by passphrase, or, nothing, this station's own.
-    [[nodiscard]] Result<std::optional<StationKey>> signer();
+    [[nodiscard]] std::string takePassphrase();
     School& school_;
     Lock& lock_;
     QPointer<RecordWatch> watch_;

@@ -135,7 +135,7 @@ void PeoplePanel::refresh()
     const auto& people = school_.people();
     people_->setRowCount(static_cast<int>(people.size()));
     for (int i = 0; i < people_->rowCount(); ++i) {
-        const PersonRow& person = people[static_cast<std::size_t>(i)];
+        const Person& person = people[static_cast<std::size_t>(i)];
         auto* name = new QTableWidgetItem(QString::fromStdString(person.name));
         name->setData(Qt::UserRole, QString::fromStdString(person.id));
         people_->setItem(i, 0, name);

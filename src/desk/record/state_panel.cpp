@@ -6,9 +6,7 @@
 #include "desk/parts/forms/tables.h"
 #include "desk/words/message_words.h"
 #include "desk/words/time_words.h"
-#include "record/copies/backup.h"
-#include "record/copies/exchange.h"
-#include "record/file/daily_copies.h"
+#include "school/record_care.h"
 #include "school/record_watch.h"
 #include "school/school.h"
 
@@ -18,6 +16,8 @@
 #include <QDateTime>
 #include <QFileDialog>
 #include <QMessageBox>
+#include <chrono>
+#include <future>
 
 namespace bh::desk {
 namespace {
@@ -36,14 +36,16 @@ QString inWords(const VerifyReport& report)
         .arg(asWords(report.problems.front()));
 }
 
-/// A pause in which nothing can be clicked, and the pointer says so.
+/// A pause in which nothing can be clicked, and the pointer says so; the window goes on being painted.
 template <class Does>
 auto whileWaiting(Does does)
 {
     QApplication::setOverrideCursor(Qt::WaitCursor);
-    auto done = does();
+    auto work = std::async(std::launch::async, std::move(does));
+    while (work.wait_for(std::chrono::milliseconds(20)) != std::future_status::ready)
+        QApplication::processEvents(QEventLoop::ExcludeUserInputEvents);
     QApplication::restoreOverrideCursor();
-    return done;
+    return work.get();
 }
 
 } // namespace
@@ -94,7 +96,7 @@ StatePanel::StatePanel(School& school, RecordWatch* watch, QWidget* parent) : QW
     no_copies_ = new QLabel(school_.on_server() ? QString() : tr("None yet."));
     layout->addWidget(no_copies_, 1, Qt::AlignTop);
     connect(head, &QPushButton::clicked, this, [this] {
-        QApplication::clipboard()->setText(QString::fromStdString(in_words(school_.record().head())));
+        QApplication::clipboard()->setText(QString::fromStdString(in_words(school_.head())));
         say(tr("Copied. Keep it where nobody can change it along with the record."));
     });
     connect(verify, &QPushButton::clicked, this, [this] { watch_->verify_now(); });
@@ -112,7 +114,7 @@ void StatePanel::say(const QString& words) { said_->setText(words); }
 
 void StatePanel::refresh()
 {
-    const Head head = school_.record().head();
+    const Head head = school_.head();
     QStringList facts{school_.file_name(),
                       tr("%1 entries; head %2 …").arg(head.count).arg(QString::fromStdString(head.hash).left(16))};
     if (!watch_)
@@ -124,13 +126,13 @@ void StatePanel::refresh()
     else
         facts << tr("Not verified since the start; that is done by itself when nobody flies.");
     if (watch_ && !watch_->copy_trouble().isEmpty()) facts << watch_->copy_trouble();
-    if (!school_.record().erased_for_good())
+    if (!school_.erased_for_good())
         facts << tr(
             "A name that was erased can still be made out in the file, because another program reads it; it is tried again.");
     for (const Message& unread : school_.unread()) facts << tr("Left out, as it cannot be read: %1.").arg(asWords(unread));
     facts << serverFacts();
     facts_->setText(facts.join(QLatin1Char('\n')));
-    const auto copies = copies_of_days(school_.record().file());
+    const auto copies = RecordCare(school_).daily_copies();
     copies_->setVisible(!copies.empty());
     no_copies_->setVisible(copies.empty());
     copies_->setRowCount(static_cast<int>(copies.size()));
@@ -152,15 +154,15 @@ QStringList StatePanel::serverFacts() const
                                     : tr("The server answers."));
     if (const int waiting = school_.waiting_for_server(); waiting > 0)
         facts << tr("%1 entries wait at this station and are handed over when the server is back.").arg(waiting);
-    if (const auto files = school_.record().attachments().to_send().size(); files > 0)
+    if (const auto files = RecordCare(school_).files_on_their_way(); files > 0)
         facts << tr("%1 flight logs and recordings are on their way to the server.").arg(files);
-    for (const Message& problem : school_.record().waiting_problems()) facts << tr("Not handed over: %1").arg(asWords(problem));
+    for (const Message& problem : school_.not_handed_over()) facts << tr("Not handed over: %1").arg(asWords(problem));
     return facts;
 }
 
 bool StatePanel::mayLeave()
 {
-    const VerifyReport report = whileWaiting([this] { return school_.record().verify(); });
+    const VerifyReport report = whileWaiting([care = RecordCare(school_)] { return care.verify(); });
     if (report.problems.empty()) return true;
     return QMessageBox::question(this, tr("The record is not as it was written"),
                                  tr("%1.\nGo on with it as it is?").arg(inWords(report))) == QMessageBox::Yes;
@@ -174,8 +176,7 @@ void StatePanel::backUp()
         tr("Backups (*.tar.gz)"), nullptr, QFileDialog::DontConfirmOverwrite);
     if (to.isEmpty()) return;
     school_.finish_keeping();
-    const auto report = whileWaiting(
-        [&] { return back_up(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder()); });
+    const auto report = whileWaiting([care = RecordCare(school_), to] { return care.back_up(to.toStdString()); });
     say(report ? tr("Backed up to %1, read back: %2.").arg(to, inWords(*report)) : asWords(report.error()));
 }
 
@@ -186,7 +187,7 @@ void StatePanel::restoreBackup()
     if (from.isEmpty()) return;
     const QString to = QFileDialog::getSaveFileName(this, tr("Where to put the record"), QStringLiteral("record.sqlite"));
     if (to.isEmpty()) return;
-    const auto report = whileWaiting([&] { return restore(from.toStdString(), to.toStdString()); });
+    const auto report = whileWaiting([from, to] { return RecordCare::restore(from.toStdString(), to.toStdString()); });
     say(report ? tr("Restored to %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
                : asWords(report.error()));
 }
@@ -201,7 +202,7 @@ void StatePanel::importWhole()
 
 void StatePanel::bringIn(const QString& from, const QString& to)
 {
-    const auto report = whileWaiting([&] { return import_record(from.toStdString(), to.toStdString()); });
+    const auto report = whileWaiting([from, to] { return RecordCare::bring_in(from.toStdString(), to.toStdString()); });
     say(report ? tr("Imported into %1: %2. Open it with: bluehangar --store FILE").arg(to, inWords(*report))
                : asWords(report.error()));
 }
@@ -212,9 +213,7 @@ void StatePanel::exportWhole()
     const QString to = QFileDialog::getSaveFileName(this, tr("Folder to make"), QStringLiteral("record-export"));
     if (to.isEmpty()) return;
     school_.finish_keeping();
-    const auto head = whileWaiting([&] {
-        return export_record(school_.record().place(), to.toStdString(), school_.record().attachments().second_folder());
-    });
+    const auto head = whileWaiting([care = RecordCare(school_), to] { return care.export_whole(to.toStdString()); });
     say(head ? tr("Exported to %1; its head is %2.").arg(to, QString::fromStdString(in_words(*head))) : asWords(head.error()));
 }
 

@@ -19,7 +19,7 @@ UnlockDialog::UnlockDialog(School& school, Lock& lock, QWidget* parent) : QDialo
     setWindowTitle(tr("Unlock the station"));
     who_ = new QComboBox;
     who_->setObjectName(QStringLiteral("unlockWho"));
-    for (const PersonRow& person : school.people())
+    for (const Person& person : school.people())
         if (person.active) who_->addItem(QString::fromStdString(person.name), QString::fromStdString(person.id));
     passphrase_ = new QLineEdit;
     passphrase_->setObjectName(QStringLiteral("unlockPassphrase"));

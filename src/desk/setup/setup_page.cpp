@@ -389,7 +389,7 @@ void SetupPage::showWhatCanBeSet()
 void SetupPage::refresh()
 {
     filling_ = true;
-    const PilotRow* pilot = school_.pilot(editing_);
+    const Pilot* pilot = school_.pilot(editing_);
     for (QWidget* w : std::initializer_list<QWidget*>{real_, newName_, form_, candidates_, tilt_, tiltBox_, fov_, rollRate_,
                                                       yawRate_, propeller_, power_, day_, fly_, card_})
         w->setEnabled(pilot);

@@ -10,7 +10,7 @@ namespace {
 
 QString pilotName(const School& school, const std::string& id)
 {
-    const PilotRow* pilot = school.pilot(id);
+    const Pilot* pilot = school.pilot(id);
     return pilot ? QString::fromStdString(pilot->name) : QObject::tr("a pilot");
 }
 
@@ -35,7 +35,7 @@ QString flownWithInWords(const School& school, const JudgedAttempt& attempt)
     return parts.join(QStringLiteral("; "));
 }
 
-QString simulatorInWords(const School& school, const AttemptRow& attempt)
+QString simulatorInWords(const School& school, const Attempt& attempt)
 {
     if (attempt.in_words) return QString::fromStdString(attempt.in_words->simulator);
     const SimulatorProfile* simulator = school.simulator(attempt.simulator);
@@ -53,7 +53,7 @@ QString stepInWords(const School& school, const Curriculum& curriculum, const st
     return block->world.empty() ? words : QObject::tr("%1, %2").arg(words, QString::fromStdString(block->world));
 }
 
-QString flownInWords(const School& school, const AttemptRow& attempt)
+QString flownInWords(const School& school, const Attempt& attempt)
 {
     if (attempt.free())
         return attempt.world.empty() ? QObject::tr("From elsewhere") // what is flown here has a world

@@ -47,7 +47,7 @@ std::optional<TimeSpan> span_at(const JsonIn& in)
 }
 
 /// What a criterion asked for; what came of it stands with the attempt.
-Json criterion_json(const CriterionRow& c)
+Json criterion_json(const JudgedCriterion& c)
 {
     Json json{{"label", c.label}, {"unit", unit_key(c.unit)}, {"weight", c.weight}, {"fail", c.fail},
               {"pass", c.pass},   {"merit", c.merit},         {"must", c.must}};
@@ -59,9 +59,9 @@ Json criterion_json(const CriterionRow& c)
     return json;
 }
 
-CriterionRow criterion_at(const JsonIn& in)
+JudgedCriterion criterion_at(const JsonIn& in)
 {
-    CriterionRow c;
+    JudgedCriterion c;
     if (in.has("measure")) c.measure = measure_from_key(in.text("measure")); // one that a newer version knows stays unknown
     c.label = in.text("label");
     c.unit = unit_from_key(in.text("unit")).value_or(Unit::Count);
@@ -82,10 +82,10 @@ CriterionRow criterion_at(const JsonIn& in)
 }
 
 /// Values, marks and spans of criteria, and by what name those stand that they were judged by.
-Json judged_json(const std::vector<CriterionRow>& criteria, const std::string& asked)
+Json judged_json(const std::vector<JudgedCriterion>& criteria, const std::string& asked)
 {
     Json values = Json::array(), marks = Json::array(), spans = Json::array();
-    for (const CriterionRow& c : criteria) {
+    for (const JudgedCriterion& c : criteria) {
         values.push_back(c.value ? Json(*c.value) : Json(nullptr));
         marks.push_back(c.marks);
         spans.push_back(c.span ? Json{c.span->from_s, c.span->to_s} : Json(nullptr));
@@ -102,12 +102,12 @@ Json shared_document(const JsonIn& named, const SharedBodies& shared)
     return json["document"];
 }
 
-std::vector<CriterionRow> criteria_at(const JsonIn& in, const SharedBodies& shared)
+std::vector<JudgedCriterion> criteria_at(const JsonIn& in, const SharedBodies& shared)
 {
-    std::vector<CriterionRow> criteria;
+    std::vector<JudgedCriterion> criteria;
     if (in.value().is_array()) { // written before they were shared
         for (const JsonIn& one : in.items()) {
-            CriterionRow c = criterion_at(one);
+            JudgedCriterion c = criterion_at(one);
             c.value = number_or_none(one, "value");
             c.marks = one.number("marks");
             c.span = span_at(one);
@@ -121,7 +121,7 @@ std::vector<CriterionRow> criteria_at(const JsonIn& in, const SharedBodies& shar
     if (values.size() != all.size() || marks.size() != all.size() || spans.size() != all.size())
         in.fault("expected a value, marks and a span for each of %1 criteria", all.size());
     for (std::size_t i = 0; i < all.size(); ++i) {
-        CriterionRow c = criterion_at(all[i]);
+        JudgedCriterion c = criterion_at(all[i]);
         if (!values[i].value().is_null()) c.value = values[i].number();
         c.marks = marks[i].number();
         if (!spans[i].value().is_null()) c.span = span_of(spans[i]);
@@ -130,7 +130,7 @@ std::vector<CriterionRow> criteria_at(const JsonIn& in, const SharedBodies& shar
     return criteria;
 }
 
-Json fault_json(const FaultRow& f)
+Json fault_json(const JudgedFault& f)
 {
     Json json{{"measure", measure_key(f.measure)}, {"label", f.label}, {"more_than", f.more_than}, {"value", f.value}};
     if (f.span) json["span_s"] = {f.span->from_s, f.span->to_s};
@@ -164,7 +164,7 @@ void put_details(Json& json, const JudgedAttempt& a)
 {
     if (a.rocking_share) json["rocking_share"] = *a.rocking_share;
     for (const RuleViolation& b : a.disqualified) json["disqualified"].push_back(broken_json(b));
-    for (const FaultRow& f : a.faults) json["faults"].push_back(fault_json(f));
+    for (const JudgedFault& f : a.faults) json["faults"].push_back(fault_json(f));
     if (!a.shadowed.empty()) json["shadowed"] = a.shadowed;
 }
 
@@ -188,7 +188,7 @@ void take_details(const JsonIn& in, JudgedAttempt& a, const SharedBodies& shared
 
 } // namespace
 
-std::string body_of(const PilotRow& p)
+std::string body_of(const Pilot& p)
 {
     return Json{{"name", p.name},
                 {"curriculum", p.curriculum},
@@ -198,55 +198,55 @@ std::string body_of(const PilotRow& p)
         .dump();
 }
 
-Result<PilotRow> pilot_in(const Entry& entry)
+Result<Pilot> pilot_in(const Entry& entry)
 {
-    return read_body<PilotRow>(entry, [&](const JsonIn& in) -> Result<PilotRow> {
-        return PilotRow{entry.subject,
-                        in.text("name"),
-                        in.text("curriculum"),
-                        in.number("target_h"),
-                        in.truth("archived", false),
-                        in.has("stick_mode") ? in.at("stick_mode").whole() : 2};
+    return read_body<Pilot>(entry, [&](const JsonIn& in) -> Result<Pilot> {
+        return Pilot{entry.subject,
+                     in.text("name"),
+                     in.text("curriculum"),
+                     in.number("target_h"),
+                     in.truth("archived", false),
+                     in.has("stick_mode") ? in.at("stick_mode").whole() : 2};
     });
 }
 
-std::string body_of(const PersonRow& p)
+std::string body_of(const Person& p)
 {
     Json json{{"name", p.name}, {"role", role_key(p.role)}, {"passphrase", p.passphrase}, {"active", p.active}};
     if (!p.key.empty()) json["key"] = p.key, json["sealed_key"] = p.sealed_key;
     return json.dump();
 }
 
-Result<PersonRow> person_in(const Entry& entry)
+Result<Person> person_in(const Entry& entry)
 {
-    return read_body<PersonRow>(entry, [&](const JsonIn& in) -> Result<PersonRow> {
+    return read_body<Person>(entry, [&](const JsonIn& in) -> Result<Person> {
         const auto role = role_from_key(in.text("role"));
         if (!role) in.at("role").fault("expected instructor or coordinator, found '%1'", in.text("role"));
-        return PersonRow{entry.subject,      in.text("name"),          *role, in.text("passphrase"), in.truth("active", true),
-                         in.text("key", ""), in.text("sealed_key", "")};
+        return Person{entry.subject,      in.text("name"),          *role, in.text("passphrase"), in.truth("active", true),
+                      in.text("key", ""), in.text("sealed_key", "")};
     });
 }
 
-std::string body_of(const ControllerRow& c) { return Json{{"name", c.name}, {"guid", c.guid}}.dump(); }
+std::string body_of(const KnownController& c) { return Json{{"name", c.name}, {"guid", c.guid}}.dump(); }
 
-Result<ControllerRow> controller_in(const Entry& entry)
+Result<KnownController> controller_in(const Entry& entry)
 {
-    return read_body<ControllerRow>(entry, [&](const JsonIn& in) -> Result<ControllerRow> {
-        return ControllerRow{entry.subject, in.text("name"), in.text("guid")};
+    return read_body<KnownController>(entry, [&](const JsonIn& in) -> Result<KnownController> {
+        return KnownController{entry.subject, in.text("name"), in.text("guid")};
     });
 }
 
-std::string body_of(const CalibrationRow& c)
+std::string body_of(const KeptCalibration& c)
 {
     return Json{{"controller_id", c.controller_id}, {"document", Json(calibration_json(c.calibration))}}.dump();
 }
 
-Result<CalibrationRow> calibration_in(const Entry& entry)
+Result<KeptCalibration> calibration_in(const Entry& entry)
 {
-    return read_body<CalibrationRow>(entry, [&](const JsonIn& in) -> Result<CalibrationRow> {
+    return read_body<KeptCalibration>(entry, [&](const JsonIn& in) -> Result<KeptCalibration> {
         auto calibration = parse_calibration(in.at("document").value().dump(), "calibration " + entry.subject);
         if (!calibration) return tl::unexpected(calibration.error());
-        return CalibrationRow{entry.subject, in.text("controller_id"), entry.at, std::move(*calibration), 0};
+        return KeptCalibration{entry.subject, in.text("controller_id"), entry.at, std::move(*calibration), 0};
     });
 }
 
@@ -269,7 +269,7 @@ Result<KitTick> kit_tick_in(const Entry& entry)
     });
 }
 
-std::string body_of(const GripRoundRow& r)
+std::string body_of(const GripRound& r)
 {
     return Json{{"pilot_id", r.pilot_id},
                 {"grip", grip_key(r.grip)},
@@ -279,18 +279,18 @@ std::string body_of(const GripRoundRow& r)
         .dump();
 }
 
-Result<GripRoundRow> grip_round_in(const Entry& entry)
+Result<GripRound> grip_round_in(const Entry& entry)
 {
-    return read_body<GripRoundRow>(entry, [&](const JsonIn& in) -> Result<GripRoundRow> {
+    return read_body<GripRound>(entry, [&](const JsonIn& in) -> Result<GripRound> {
         const auto grip = grip_from_key(in.text("grip"));
         if (!grip) in.at("grip").fault("expected thumb, pinch or hybrid, found '%1'", in.text("grip"));
-        return GripRoundRow{
+        return GripRound{
             entry.subject,        in.text("pilot_id"), entry.at, *grip, in.number("throughput_bps"), in.number("mean_time_s"),
             in.at("taps").whole()};
     });
 }
 
-std::string body_of(const SessionRow& s)
+std::string body_of(const Session& s)
 {
     Json json{{"pilot_id", s.pilot_id},
               {"controller_id", s.controller_id},
@@ -306,21 +306,21 @@ std::string body_of(const SessionRow& s)
     return json.dump();
 }
 
-Result<SessionRow> session_in(const Entry& entry)
+Result<Session> session_in(const Entry& entry)
 {
-    return read_body<SessionRow>(entry, [&](const JsonIn& in) -> Result<SessionRow> {
-        return SessionRow{entry.subject,
-                          in.text("pilot_id"),
-                          in.text("controller_id"),
-                          in.at("started_at").time(),
-                          in.has("ended_at") ? in.at("ended_at").time() : 0,
-                          in.number("active_s"),
-                          in.number("idle_s"),
-                          in.text("recording", ""),
-                          in.truth("matched", false),
-                          in.text("simulator", ""),
-                          in.text("by_hand", ""),
-                          viewing_from_key(in.text("viewing", "")).value_or(Viewing::NotSaid)};
+    return read_body<Session>(entry, [&](const JsonIn& in) -> Result<Session> {
+        return Session{entry.subject,
+                       in.text("pilot_id"),
+                       in.text("controller_id"),
+                       in.at("started_at").time(),
+                       in.has("ended_at") ? in.at("ended_at").time() : 0,
+                       in.number("active_s"),
+                       in.number("idle_s"),
+                       in.text("recording", ""),
+                       in.truth("matched", false),
+                       in.text("simulator", ""),
+                       in.text("by_hand", ""),
+                       viewing_from_key(in.text("viewing", "")).value_or(Viewing::NotSaid)};
     });
 }
 
@@ -353,7 +353,7 @@ Draft draft_of(const JudgedAttempt& a)
     if (a.flight) json["flight"] = share(flown_with_json(*a.flight).dump());
     put_details(json, a);
     Json asked = Json::array();
-    for (const CriterionRow& c : a.criteria) asked.push_back(criterion_json(c));
+    for (const JudgedCriterion& c : a.criteria) asked.push_back(criterion_json(c));
     json["criteria"] = judged_json(a.criteria, share(asked.dump()));
     draft.body = json.dump();
     return draft;
@@ -361,7 +361,7 @@ Draft draft_of(const JudgedAttempt& a)
 
 namespace {
 
-void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
+void take_row(const JsonIn& in, const std::string& id, Attempt& a)
 {
     a.id = id;
     a.pilot_id = in.text("pilot_id");
@@ -394,14 +394,14 @@ void take_row(const JsonIn& in, const std::string& id, AttemptRow& a)
 
 } // namespace
 
-Result<AttemptRow> attempt_row_in(const Entry& entry)
+Result<Attempt> attempt_row_in(const Entry& entry)
 {
-    const auto read = [&](const JsonIn& in) -> Result<AttemptRow> {
-        AttemptRow row;
+    const auto read = [&](const JsonIn& in) -> Result<Attempt> {
+        Attempt row;
         take_row(in, entry.subject, row);
         return row;
     };
-    return read_body<AttemptRow>(entry, read);
+    return read_body<Attempt>(entry, read);
 }
 
 Result<JudgedAttempt> attempt_in(const Entry& entry, const SharedBodies& shared)
@@ -467,7 +467,7 @@ Result<std::string> note_in(const Entry& entry)
 
 std::string clock_body(std::int64_t back_s) { return Json{{"back_s", back_s}}.dump(); }
 
-std::string body_of(const StageOpeningRow& o, bool open)
+std::string body_of(const OpenedStage& o, bool open)
 {
     return Json{{"pilot_id", o.pilot_id}, {"curriculum", o.curriculum}, {"stage", o.stage}, {"open", open}}.dump();
 }

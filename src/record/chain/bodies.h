@@ -1,7 +1,8 @@
 #pragma once
 
 #include "core/base/result.h"
-#include "record/chain/rows.h"
+#include "core/logbook/logbook.h"
+#include "record/chain/entry.h"
 
 #include <functional>
 #include <optional>
@@ -11,13 +12,13 @@
 /// written by hand.
 namespace bh {
 
-[[nodiscard]] std::string body_of(const PilotRow& pilot);
-[[nodiscard]] std::string body_of(const PersonRow& person);
-[[nodiscard]] std::string body_of(const ControllerRow& controller);
-[[nodiscard]] std::string body_of(const CalibrationRow& calibration);
-[[nodiscard]] std::string body_of(const GripRoundRow& round);
-[[nodiscard]] std::string body_of(const SessionRow& session);
-[[nodiscard]] std::string body_of(const StageOpeningRow& opening, bool open);
+[[nodiscard]] std::string body_of(const Pilot& pilot);
+[[nodiscard]] std::string body_of(const Person& person);
+[[nodiscard]] std::string body_of(const KnownController& controller);
+[[nodiscard]] std::string body_of(const KeptCalibration& calibration);
+[[nodiscard]] std::string body_of(const GripRound& round);
+[[nodiscard]] std::string body_of(const Session& session);
+[[nodiscard]] std::string body_of(const OpenedStage& opening, bool open);
 [[nodiscard]] std::string kit_tick_body(const std::string& pilot_id, const std::string& item, bool ticked);
 [[nodiscard]] std::string verification_body(const std::string& calibration_id);
 [[nodiscard]] std::string demonstration_body(const std::string& drill_id, const std::string& attempt_id);
@@ -29,23 +30,23 @@ namespace bh {
 /// What it was flown with and what its criteria asked for are the same for many attempts, and are shared.
 [[nodiscard]] Draft draft_of(const JudgedAttempt& attempt);
 
-[[nodiscard]] Result<PilotRow> pilot_in(const Entry& entry);
-[[nodiscard]] Result<PersonRow> person_in(const Entry& entry);
-[[nodiscard]] Result<ControllerRow> controller_in(const Entry& entry);
-[[nodiscard]] Result<CalibrationRow> calibration_in(const Entry& entry);
+[[nodiscard]] Result<Pilot> pilot_in(const Entry& entry);
+[[nodiscard]] Result<Person> person_in(const Entry& entry);
+[[nodiscard]] Result<KnownController> controller_in(const Entry& entry);
+[[nodiscard]] Result<KeptCalibration> calibration_in(const Entry& entry);
 struct KitTick {
     std::string pilot_id;
-    KitTickRow tick;
+    ItemTick tick;
 };
 [[nodiscard]] Result<KitTick> kit_tick_in(const Entry& entry);
-[[nodiscard]] Result<GripRoundRow> grip_round_in(const Entry& entry);
-[[nodiscard]] Result<SessionRow> session_in(const Entry& entry);
+[[nodiscard]] Result<GripRound> grip_round_in(const Entry& entry);
+[[nodiscard]] Result<Session> session_in(const Entry& entry);
 /// The body of a shared entry by its name; nothing: there is none.
 using SharedBodies = std::function<std::optional<std::string>(const std::string& name)>;
 [[nodiscard]] Result<JudgedAttempt> attempt_in(const Entry& entry, const SharedBodies& shared);
-[[nodiscard]] Result<AttemptRow> attempt_row_in(const Entry& entry); ///< without what it was flown with and judged by
+[[nodiscard]] Result<Attempt> attempt_row_in(const Entry& entry); ///< without what it was flown with and judged by
 struct StageOpening {
-    StageOpeningRow opening;
+    OpenedStage opening;
     bool open = false;
 };
 [[nodiscard]] Result<StageOpening> stage_in(const Entry& entry);

@@ -1,5 +1,7 @@
 #pragma once
 
+#include "core/base/unix_time.h"
+
 #include <cstdint>
 #include <optional>
 #include <string>
@@ -7,11 +9,6 @@
 #include <vector>
 
 namespace bh {
-
-/// Times on the record are whole seconds since 1970-01-01 UTC.
-using UnixTime = std::int64_t;
-constexpr UnixTime last_unix_time = 253402300799; ///< the last second of 9999: beyond it calendars end
-[[nodiscard]] constexpr bool is_possible(UnixTime time) { return time >= 0 && time <= last_unix_time; }
 
 /// An entry as it stands in the chain.
 struct Entry {

@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/logbook/logbook.h"
 #include "record/chain/entry.h"
-#include "record/chain/rows.h"
 #include "record/chain/station_key.h"
 
 #include <map>

@@ -4,11 +4,12 @@
 #include "record/chain/bodies.h"
 #include "record/chain/older_words.h"
 #include "record/chain/seals.h"
-#include "record/record.h"
+#include "record/file/failures.h"
 
 #include <QSqlRecord>
-#include <array>
+#include <map>
 #include <nlohmann/json.hpp>
+#include <set>
 #include <unordered_map>
 
 namespace bh {
@@ -16,122 +17,7 @@ namespace {
 
 using Json = nlohmann::json;
 
-QVariant id_or_null(const std::string& id) { return id.empty() ? QVariant() : bound(id); }
-
-struct Table {
-    const char* name;
-    int since_version;
-};
-constexpr std::array<Table, 15> tables{{{"pilots", 2},
-                                        {"controllers", 2},
-                                        {"calibrations", 2},
-                                        {"sessions", 3},
-                                        {"attempts", 3},
-                                        {"verifications", 4},
-                                        {"kit_ticks", 4},
-                                        {"grip_rounds", 4},
-                                        {"simulators", 4},
-                                        {"aircraft", 6},
-                                        {"setups", 6},
-                                        {"throttle_cuts", 7},
-                                        {"stage_openings", 7},
-                                        {"documents", 7},
-                                        {"demonstrations", 7}}};
-
-void apply_pilot(const Database& db, const Entry& e, const Json& b, int version)
-{
-    db.write(
-        "INSERT INTO pilots (id, name, curriculum, target_h, archived, entry) VALUES (?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE "
-        "SET name = excluded.name,"
-        " curriculum = excluded.curriculum, target_h = excluded.target_h, archived = excluded.archived, entry = excluded.entry",
-        e.subject, b.at("name").get<std::string>(), b.at("curriculum").get<std::string>(), b.at("target_h").get<double>(),
-        b.at("archived").get<bool>(), e.seq);
-    if (version >= 4) db.write("UPDATE pilots SET stick_mode = ? WHERE id = ?", b.value("stick_mode", 2), e.subject);
-}
-
-/// Documents with a table of their own; one that is nothing takes the earlier one back.
-void apply_document(const Database& db, const Entry& e, const Json& b, const QString& table, const QString& key)
-{
-    db.run(QStringLiteral("DELETE FROM %1 WHERE %2 = ?").arg(table, key), e.subject);
-    if (!b.at("document").is_null())
-        db.run(QStringLiteral("INSERT INTO %1 VALUES (?,?,?,?)").arg(table), e.subject, e.at, b.at("document").dump(), e.seq);
-}
-
-void apply_first_hour(const Database& db, const Entry& e, const Json& b)
-{
-    if (e.kind == "verification")
-        db.write("INSERT INTO verifications VALUES (?,?,?) ON CONFLICT (calibration_id) DO UPDATE SET at = excluded.at, entry = "
-                 "excluded.entry",
-                 b.at("calibration_id").get<std::string>(), e.at, e.seq);
-    if (e.kind == "kit")
-        db.write("INSERT INTO kit_ticks VALUES (?,?,?,?,?) ON CONFLICT (pilot_id, item) DO UPDATE SET at = excluded.at,"
-                 " ticked = excluded.ticked, entry = excluded.entry",
-                 b.at("pilot_id").get<std::string>(), b.at("item").get<std::string>(), e.at, b.at("ticked").get<bool>(), e.seq);
-    if (e.kind == "grip_round")
-        db.write("INSERT INTO grip_rounds VALUES (?,?,?,?,?,?,?,?)", e.subject, b.at("pilot_id").get<std::string>(), e.at,
-                 b.at("grip").get<std::string>(), b.at("throughput_bps").get<double>(), b.at("mean_time_s").get<double>(),
-                 b.at("taps").get<int>(), e.seq);
-    if (e.kind == "simulator") apply_document(db, e, b, QStringLiteral("simulators"), QStringLiteral("id"));
-}
-
-void apply_session(const Database& db, const Entry& e, const Json& b, int version)
-{
-    const auto session = session_in(e); // as everybody else reads it: a time beyond all calendars is not understood
-    if (!session) throw StoreFailure(session.error().message);
-    const QVariant ended = session->ended_at > 0 ? bound(session->ended_at) : QVariant();
-    db.write("INSERT INTO sessions (id, pilot_id, controller_id, started_at, ended_at, active_s, idle_s, entry) VALUES "
-             "(?,?,?,?,?,?,?,?) ON CONFLICT (id) DO UPDATE SET ended_at = excluded.ended_at,"
-             " active_s = excluded.active_s, idle_s = excluded.idle_s, entry = excluded.entry",
-             e.subject, session->pilot_id, id_or_null(session->controller_id), session->started_at, ended, session->active_s,
-             session->idle_s, e.seq);
-    if (version >= 5) db.write("UPDATE sessions SET recording = ? WHERE id = ?", b.value("recording", std::string()), e.subject);
-    if (version >= 8) db.write("UPDATE sessions SET matched = ? WHERE id = ?", b.value("matched", false), e.subject);
-    if (version >= 13)
-        db.write("UPDATE sessions SET simulator = ?, by_hand = ? WHERE id = ?", b.value("simulator", std::string()),
-                 b.value("by_hand", std::string()), e.subject);
-}
-
 QVariant number_or_null(const std::optional<double>& value) { return value ? bound(*value) : QVariant(); }
-
-void apply_attempt(const Database& db, const Entry& e, int version)
-{
-    if (version < Record::schema_version) return; // the tables of an older record are remade when it is brought up to date
-    const AttemptColumns a = attempt_columns(e);
-    db.write(
-        "INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
-        "log_hash, entry,"
-        " flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, in_words,"
-        " holds, world, found) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
-        a.values[0], a.values[1], a.values[2], a.values[3], a.values[4], a.values[5], a.values[6], a.values[7], a.values[8],
-        a.values[9], a.values[10], a.values[11], a.values[12], a.values[13], a.values[14], a.values[15], a.values[16],
-        a.values[17], a.values[18], a.values[19], a.values[20], a.values[21], a.values[22], a.values[23]);
-    int position = 0;
-    for (const double cut_s : a.throttle_cuts_s)
-        db.write("INSERT INTO throttle_cuts VALUES (?,?,?)", a.values[0], position++, cut_s);
-}
-
-/// Stages opened by hand, edited documents, demonstrations: an entry without its text or attempt takes the earlier one back.
-void apply_ladder(const Database& db, const Entry& e, const Json& b)
-{
-    if (e.kind == "stage") {
-        const auto pilot = b.at("pilot_id").get<std::string>(), curriculum = b.at("curriculum").get<std::string>(),
-                   stage = b.at("stage").get<std::string>();
-        db.write("DELETE FROM stage_openings WHERE pilot_id = ? AND curriculum = ? AND stage = ?", pilot, curriculum, stage);
-        if (b.at("open").get<bool>())
-            db.write("INSERT INTO stage_openings VALUES (?,?,?,?,?,?)", pilot, curriculum, stage, e.why, e.at, e.seq);
-    }
-    if (e.kind == "document") {
-        const auto kind = b.at("kind").get<std::string>(), id = b.at("id").get<std::string>();
-        db.write("DELETE FROM documents WHERE kind = ? AND id = ?", kind, id);
-        if (!b.at("document").is_null())
-            db.write("INSERT INTO documents VALUES (?,?,?,?,?)", kind, id, e.at, b["document"].get<std::string>(), e.seq);
-    }
-    if (e.kind == "demonstration") {
-        db.write("DELETE FROM demonstrations WHERE drill_id = ?", b.at("drill_id").get<std::string>());
-        if (const auto attempt = b.at("attempt_id").get<std::string>(); !attempt.empty())
-            db.write("INSERT INTO demonstrations VALUES (?,?,?,?)", b["drill_id"].get<std::string>(), attempt, e.at, e.seq);
-    }
-}
 
 } // namespace
 
@@ -139,8 +25,8 @@ AttemptColumns attempt_columns(const Entry& e)
 {
     const auto attempt = attempt_row_in(e);
     if (!attempt) throw StoreFailure(attempt.error().message);
-    const AttemptRow& a = *attempt;
-    const AttemptRow::InWords words = a.in_words.value_or(AttemptRow::InWords{});
+    const Attempt& a = *attempt;
+    const Attempt::InWords words = a.in_words.value_or(Attempt::InWords{});
     return {{bound(a.id),
              bound(a.pilot_id),
              bound(a.session_id),
@@ -164,8 +50,8 @@ AttemptColumns attempt_columns(const Entry& e)
              bound(a.in_words.has_value()),
              bound(a.holds),
              bound(a.world),
-             bound(a.found)},
-            a.throttle_cuts_s};
+             bound(a.found),
+             bound(Json(a.throttle_cuts_s).dump())}};
 }
 
 Entry entry_from(const QSqlQuery& row)
@@ -215,91 +101,76 @@ void insert_entry(const Database& db, const Entry& e)
              e.supersedes > 0 ? bound(e.supersedes) : QVariant(), e.why, e.body, e.previous_hash, e.hash, e.signature);
 }
 
-void apply_entry(const Database& db, const Entry& e, int version)
-try {
-    if (e.kind == "attempt") return apply_attempt(db, e, version);
-    if (!is_shallow_json(e.body)) throw StoreFailure(message("entry %1 (%2) is nested deeper than 100", e.seq, e.kind));
-    if (e.kind == "shared" && e.subject != shared_name(e.body))
-        throw StoreFailure(message("entry %1 is not what it is named by", e.seq));
-    const Json b = Json::parse(body_to_read(e, person_keys_in(db)));
-    if (version >= 2) {
-        if (e.kind == "pilot") apply_pilot(db, e, b, version);
-        if (e.kind == "controller")
-            db.write("INSERT INTO controllers VALUES (?,?,?,?)", e.subject, b.at("name").get<std::string>(),
-                     b.at("guid").get<std::string>(), e.seq);
-        if (e.kind == "calibration")
-            db.write("INSERT INTO calibrations VALUES (?,?,?,?,?)", e.subject, b.at("controller_id").get<std::string>(), e.at,
-                     b.at("document").dump(), e.seq);
-    }
-    if (version >= 3 && e.kind == "session") apply_session(db, e, b, version);
-    if (version >= 4) apply_first_hour(db, e, b);
-    if (version >= 6 && e.kind == "aircraft") apply_document(db, e, b, QStringLiteral("aircraft"), QStringLiteral("id"));
-    if (version >= 6 && e.kind == "setup") apply_document(db, e, b, QStringLiteral("setups"), QStringLiteral("pilot_id"));
-    if (version >= 7) apply_ladder(db, e, b);
-    if (e.kind == "erased")
-        db.write("UPDATE pilots SET name = ?, archived = 1, entry = ? WHERE id = ?", std::string(erased_name), e.seq, e.subject);
-} catch (const Json::exception& why) {
-    throw StoreFailure(message("entry %1 (%2) cannot be understood: %3", e.seq, e.kind, why.what()));
+void add_attempt(const Database& db, const Entry& e)
+{
+    if (e.kind != "attempt") return;
+    const auto& v = attempt_columns(e).values;
+    db.write(
+        "INSERT INTO attempts (id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, summary, "
+        "log_hash, entry, flown_with, curriculum, curriculum_version, observed, demonstration, left_minus_right, simulator, "
+        "in_words, holds, world, found, cuts) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)",
+        v[0], v[1], v[2], v[3], v[4], v[5], v[6], v[7], v[8], v[9], v[10], v[11], v[12], v[13], v[14], v[15], v[16], v[17], v[18],
+        v[19], v[20], v[21], v[22], v[23], v[24]);
 }
 
-std::optional<Message> apply_as_understood(const Database& db, const Entry& e, int version)
+std::optional<Message> add_attempt_as_understood(const Database& db, const Entry& e)
 try {
-    const bool in_one = e.kind == "attempt"; // its first statement is the one that can be refused
-    if (!in_one) db.run("SAVEPOINT of_entry");
-    try {
-        apply_entry(db, e, version);
-    } catch (const StoreFailure&) {
-        if (!in_one) db.run("ROLLBACK TO of_entry"), db.run("RELEASE of_entry");
-        throw;
-    }
-    if (!in_one) db.run("RELEASE of_entry");
+    add_attempt(db, e);
     return std::nullopt;
 } catch (const StoreFailure& why) {
     return why.message();
 }
 
-void remake_tables(const Database& db, int version)
+void remake_attempts(const Database& db)
 {
-    for (auto table = tables.rbegin(); table != tables.rend(); ++table) // children before parents
-        if (table->since_version <= version) db.run(QStringLiteral("DELETE FROM %1").arg(table->name));
-    QSqlQuery rows = db.run("SELECT * FROM entries ORDER BY seq");
-    while (rows.next()) static_cast<void>(apply_as_understood(db, entry_from(rows), version)); // verification tells of those
+    db.run("DELETE FROM attempts");
+    QSqlQuery rows = db.run("SELECT * FROM entries WHERE kind = 'attempt' ORDER BY seq");
+    while (rows.next()) static_cast<void>(add_attempt_as_understood(db, entry_from(rows))); // verification tells of those
 }
 
 Attachments::Names names_in(const Database& db, const QString& of, int version)
 {
+    constexpr int with_attempts = 3, with_recordings = 5, with_demonstrations = 7, with_erased = 12;
     Attachments::Names names;
-    const auto add = [&](std::map<std::string, std::string>& to, const QString& column, const QString& table, const char* who) {
-        QSqlQuery rows = db.run(QStringLiteral("SELECT id, %1 FROM %2.%3 WHERE %1 <> ''").arg(column, of, table));
-        while (rows.next()) to.emplace(rows.value(1).toString().toStdString(), who + rows.value(0).toString().toStdString());
+    std::set<std::string> erased;
+    if (version >= with_erased) {
+        QSqlQuery rows = db.run(QStringLiteral("SELECT subject FROM %1.entries WHERE kind = 'erased'").arg(of));
+        while (rows.next()) erased.insert(rows.value(0).toString().toStdString());
+    }
+    const auto add = [&](std::map<std::string, std::string>& to, const std::string& name, const std::string& who,
+                         const std::string& pilot) {
+        if (name.empty()) return;
+        to.emplace(name, who);
+        if (erased.contains(pilot)) names.of_erased.insert(name);
     };
-    if (version >= 3) add(names.logs, "log_hash", "attempts", "attempt ");
-    if (version >= 7) add(names.logs, "demonstration", "attempts", "attempt ");
-    if (version >= 5) add(names.sticks, "recording", "sessions", "session ");
-    if (version < 12) return names;
-    for (const auto& [column, table] :
-         {std::pair{"log_hash", "attempts"}, {"demonstration", "attempts"}, {"recording", "sessions"}}) {
-        QSqlQuery rows = db.run(QStringLiteral("SELECT %1 FROM %2.%3 WHERE pilot_id IN"
-                                               " (SELECT subject FROM %2.entries WHERE kind = 'erased')")
-                                    .arg(QLatin1String(column), of, QLatin1String(table)));
-        while (rows.next()) names.of_erased.insert(rows.value(0).toString().toStdString());
+    for (const auto& [column, since] : {std::pair{"log_hash", with_attempts}, {"demonstration", with_demonstrations}}) {
+        if (version < since) continue;
+        QSqlQuery rows =
+            db.run(QStringLiteral("SELECT id, %1, pilot_id FROM %2.attempts WHERE %1 <> ''").arg(QLatin1String(column), of));
+        while (rows.next())
+            add(names.logs, rows.value(1).toString().toStdString(), "attempt " + rows.value(0).toString().toStdString(),
+                rows.value(2).toString().toStdString());
+    }
+    if (version < with_recordings) return names;
+    QSqlQuery rows = db.run(QStringLiteral("SELECT subject, body FROM %1.entries WHERE kind = 'session'").arg(of));
+    while (rows.next()) {
+        const std::string body = rows.value(1).toString().toStdString();
+        const Json says = is_shallow_json(body) ? Json::parse(body, nullptr, false) : Json();
+        const auto text = [&says](const char* key) {
+            return says.is_object() && says.contains(key) && says[key].is_string() ? says[key].get<std::string>() : std::string();
+        };
+        add(names.sticks, text("recording"), "session " + rows.value(0).toString().toStdString(), text("pilot_id"));
     }
     return names;
 }
 
-std::vector<std::string> tables_that_differ(const Database& db, const QString& other)
+bool attempts_differ(const Database& db, const QString& other)
 {
-    std::vector<std::string> differing;
-    for (const Table& table : tables) {
-        const QString name = QLatin1String(table.name);
-        const auto count = [&](const QString& in) { return db.value("SELECT count(*) FROM " + in + "." + name); };
-        const QString unlike =
-            QStringLiteral("SELECT count(*) FROM (SELECT * FROM main.%1 EXCEPT SELECT * FROM %2.%1)").arg(name, other);
-        // Every table has a key: as many rows, and none that the other lacks, is the same.
-        if (count(QStringLiteral("main")) != count(other) || db.value(unlike) != QLatin1String("0"))
-            differing.emplace_back(table.name);
-    }
-    return differing;
+    // They have a key: as many rows, and none that the other lacks, is the same.
+    const auto count = [&](const QString& in) { return db.value("SELECT count(*) FROM " + in + ".attempts"); };
+    return count(QStringLiteral("main")) != count(other) ||
+           db.value("SELECT count(*) FROM (SELECT * FROM main.attempts EXCEPT SELECT * FROM " + other + ".attempts)") !=
+               QLatin1String("0");
 }
 
 } // namespace bh

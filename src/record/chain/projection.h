@@ -5,11 +5,9 @@
 #include "record/file/database.h"
 
 #include <array>
-#include <cstdint>
 #include <functional>
 #include <optional>
 #include <string>
-#include <vector>
 
 namespace bh {
 
@@ -26,34 +24,35 @@ using PersonKeys = std::function<std::string(const std::string& person)>;
 /// An entry's body in today's words, with a person's name in the clear.
 [[nodiscard]] std::string body_to_read(const Entry& entry, const PersonKeys& keys);
 
-/// What an attempt's entry says in the columns of its table, in this order; and its throttle cuts.
+/// What an attempt's entry says in the columns of the table of attempts, the same in a file and on a server: what is asked about
+/// many attempts is read from there, and everything else from the entries.
 struct AttemptColumns {
-    static constexpr std::array<const char*, 24> names{"id",
-                                                       "pilot_id",
-                                                       "session_id",
-                                                       "drill_id",
-                                                       "drill_version",
-                                                       "at",
-                                                       "mode",
-                                                       "score",
-                                                       "passed",
-                                                       "flown_s",
-                                                       "summary",
-                                                       "log_hash",
-                                                       "entry",
-                                                       "flown_with",
-                                                       "curriculum",
-                                                       "curriculum_version",
-                                                       "observed",
-                                                       "demonstration",
-                                                       "left_minus_right",
-                                                       "simulator",
-                                                       "in_words",
-                                                       "holds",
-                                                       "world",
-                                                       "found"};
-    std::array<QVariant, 24> values;
-    std::vector<double> throttle_cuts_s;
+    static constexpr std::array names{"id",
+                                      "pilot_id",
+                                      "session_id",
+                                      "drill_id",
+                                      "drill_version",
+                                      "at",
+                                      "mode",
+                                      "score",
+                                      "passed",
+                                      "flown_s",
+                                      "summary",
+                                      "log_hash",
+                                      "entry",
+                                      "flown_with",
+                                      "curriculum",
+                                      "curriculum_version",
+                                      "observed",
+                                      "demonstration",
+                                      "left_minus_right",
+                                      "simulator",
+                                      "in_words",
+                                      "holds",
+                                      "world",
+                                      "found",
+                                      "cuts"};
+    std::array<QVariant, names.size()> values;
 };
 /// Throws StoreFailure where it cannot be understood.
 [[nodiscard]] AttemptColumns attempt_columns(const Entry& entry);
@@ -61,19 +60,18 @@ struct AttemptColumns {
 /// Adds an entry as it stands.
 void insert_entry(const Database& database, const Entry& entry);
 
-/// Writes what an entry says into the tables that are read from. Kinds whose tables a version lacks are passed over.
-void apply_entry(const Database& database, const Entry& entry, int version);
+/// Adds an attempt to the table of attempts, and passes over whatever else it is. Throws StoreFailure.
+void add_attempt(const Database& database, const Entry& entry);
+/// The same of one that may not be understood, which is in no table then: why not.
+std::optional<Message> add_attempt_as_understood(const Database& database, const Entry& entry);
 
-/// The same, or why it cannot be understood: then nothing of it is in the tables, and whoever reads the record goes on.
-std::optional<Message> apply_as_understood(const Database& database, const Entry& entry, int version);
+/// Empties the table of attempts and fills it again from all entries.
+void remake_attempts(const Database& database);
 
-/// Empties those tables and fills them again from all entries.
-void remake_tables(const Database& database, int version);
+/// The table of attempts is not the same in another database, attached under a name.
+[[nodiscard]] bool attempts_differ(const Database& database, const QString& other);
 
-/// Names of those tables that are not the same in another database, attached under a name.
-[[nodiscard]] std::vector<std::string> tables_that_differ(const Database& database, const QString& other);
-
-/// What entries name of what lies beside the record, by those tables of a version, in a database attached under a name.
+/// What entries name of what lies beside the record, in a database of a version, attached under a name.
 [[nodiscard]] Attachments::Names names_in(const Database& database, const QString& of, int version);
 
 } // namespace bh

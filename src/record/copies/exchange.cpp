@@ -5,7 +5,9 @@
 #include "files/text/file_text.h"
 #include "files/text/json_in.h"
 #include "record/attachments.h"
+#include "record/chain/bodies.h"
 #include "record/chain/projection.h"
+#include "record/chain/seals.h"
 #include "record/chain/station_key.h"
 #include "record/copies/server_copy.h"
 #include "record/file/database.h"
@@ -101,6 +103,32 @@ Result<void> write_csv(const Database& db, const fs::path& file, const QString& 
     return write_whole(file, text, true);
 }
 
+/// What stands of pilots and sessions, for a query: worked out of the entries beside the record, and gone with the connection.
+void work_out_tables(const Database& db, int version)
+{
+    db.run("CREATE TEMP TABLE pilots (id TEXT PRIMARY KEY, name, curriculum, target_h, archived, stick_mode)");
+    db.run(
+        "CREATE TEMP TABLE sessions (id TEXT PRIMARY KEY, pilot_id, started_at, ended_at, active_s, idle_s, recording, matched,"
+        " simulator, by_hand)");
+    constexpr int with_keys = 12;
+    const PersonKeys keys =
+        version < with_keys ? PersonKeys([](const std::string&) { return std::string(); }) : all_person_keys_in(db);
+    QSqlQuery rows = db.run("SELECT * FROM entries WHERE kind IN ('pilot', 'session', 'erased') ORDER BY seq");
+    while (rows.next()) {
+        Entry e = entry_from(rows);
+        e.body = body_to_read(e, keys);
+        if (const auto pilot = e.kind == "pilot" ? pilot_in(e) : Result<Pilot>(bad_input("")))
+            db.run("INSERT OR REPLACE INTO pilots VALUES (?,?,?,?,?,?)", e.subject, pilot->name, pilot->curriculum,
+                   pilot->target_h, pilot->archived, pilot->stick_mode);
+        if (const auto s = e.kind == "session" ? session_in(e) : Result<Session>(bad_input("")))
+            db.run("INSERT OR REPLACE INTO sessions VALUES (?,?,?,?,?,?,?,?,?,?)", e.subject, s->pilot_id, s->started_at,
+                   s->ended_at > 0 ? bound(s->ended_at) : QVariant(), s->active_s, s->idle_s, s->recording, s->matched,
+                   s->simulator, s->by_hand);
+        if (e.kind == "erased")
+            db.run("UPDATE pilots SET name = ?, archived = 1 WHERE id = ?", std::string(erased_name), e.subject);
+    }
+}
+
 Result<void> copy_whole(const fs::path& from, const fs::path& to)
 {
     const auto bytes = FileBytes::open(from);
@@ -158,6 +186,7 @@ Result<Head> export_record(const RecordPlace& place, const fs::path& folder, con
         out.close();
         if (!out) return bad_input("%1: cannot be written", (folder / "record.json").string());
         fs::rename(folder / "record.json.part", folder / "record.json");
+        work_out_tables(db, version);
         for (const auto& done :
              {write_csv(db, folder / "pilots.csv",
                         "SELECT id, name, curriculum, target_h, archived, stick_mode FROM pilots ORDER BY name",
@@ -207,7 +236,7 @@ Result<VerifyReport> import_record(const fs::path& folder, const fs::path& recor
                 return refused(message("entry %1 is not as its hash says, expected a whole export", seq));
             previous = e.hash;
             insert_entry(db, e);
-            static_cast<void>(apply_as_understood(db, e, Record::schema_version)); // what came so is kept so
+            static_cast<void>(add_attempt_as_understood(db, e)); // what came so is kept so
         }
         all_or_none.commit();
     } catch (const StoreFailure& why) {

@@ -111,7 +111,7 @@ public:
         Transaction all(*database_);
         for (const Entry& entry : entries) {
             insert_entry(*database_, entry);
-            static_cast<void>(apply_as_understood(*database_, entry, Record::schema_version)); // what came so is kept so
+            static_cast<void>(add_attempt_as_understood(*database_, entry)); // what came so is kept so
         }
         all.commit();
     }

@@ -26,23 +26,20 @@ void copy_attempts(const Database& server, const Database& to)
 {
     QString columns;
     for (const char* name : AttemptColumns::names) columns += QLatin1String(name) + QStringLiteral(", ");
-    QSqlQuery rows = server.run("SELECT " + columns + "cuts FROM attempts ORDER BY entry");
+    columns.chop(2);
+    QSqlQuery rows = server.run("SELECT " + columns + " FROM attempts ORDER BY entry");
     const QString places = QStringLiteral("?,").repeated(AttemptColumns::names.size()).chopped(1);
-    const std::string insert = ("INSERT INTO attempts (" + columns.chopped(2) + ") VALUES (" + places + ")").toStdString();
+    const std::string insert = ("INSERT INTO attempts (" + columns + ") VALUES (" + places + ")").toStdString();
     while (rows.next()) {
         const auto v = [&](int i) { return rows.value(i); };
+        const auto cuts =
+            nlohmann::json::parse(v(24).toString().toStdString(), nullptr, false); // numbers, however they are written
         try {
             to.write(insert.c_str(), v(0), v(1), v(2), v(3), v(4), v(5), v(6), v(7), v(8), v(9), v(10), v(11), v(12), v(13),
-                     v(14), v(15), v(16), v(17), v(18), v(19), v(20), v(21), v(22), v(23));
+                     v(14), v(15), v(16), v(17), v(18), v(19), v(20), v(21), v(22), v(23),
+                     cuts.dump(-1, ' ', false, nlohmann::json::error_handler_t::replace));
         } catch (const StoreFailure&) { // no number, or twice: it differs then from what the entries say
-            continue;
         }
-        const auto cuts = nlohmann::json::parse(rows.value(24).toString().toStdString(), nullptr, false);
-        int position = 0;
-        if (cuts.is_array())
-            for (const auto& cut : cuts)
-                to.write("INSERT INTO throttle_cuts VALUES (?,?,?)", v(0), position++,
-                         cut.is_number() ? cut.get<double>() : -1.0);
     }
 }
 
@@ -67,7 +64,6 @@ ServerCopy::ServerCopy(const Database& server, bool with_files)
         while (rows.next()) {
             const Entry entry = entry_from(rows);
             insert_entry(to, entry);
-            if (entry.kind != "attempt") static_cast<void>(apply_as_understood(to, entry, Record::schema_version));
         }
         copy_attempts(server, to);
         QSqlQuery times = server.run("SELECT session_id, active_s, idle_s, at, signature FROM session_times");

@@ -4,6 +4,7 @@
 #include "record/attachments.h"
 #include "record/chain/bodies.h"
 #include "record/chain/chain_check.h"
+#include "record/chain/entry_rules.h"
 #include "record/chain/known_heads.h"
 #include "record/chain/projection.h"
 #include "record/chain/seals.h"
@@ -65,10 +66,13 @@ constexpr std::string_view seen_here = label("what this station saw last");
 /// People's names that are sealed, and those that an entry says were erased.
 class SealedNames {
 public:
-    void add(const Entry& e)
+    void add(const Entry& e, const PersonKeys& keys)
     {
         if (e.kind == "erased") erased_.insert(e.subject);
-        if (has_sealed_name(e.kind) && name_is_sealed(e.body)) sealed_.insert(e.subject);
+        if (!has_sealed_name(e.kind) || !name_is_sealed(e.body)) return;
+        sealed_.insert(e.subject);
+        const std::string key = keys(e.subject);
+        if (!key.empty() && with_open_name(e.body, key) == with_open_name(e.body, {})) unopened_.insert(e.subject);
     }
     void check(const Database& db, std::vector<Message>& problems) const
     {
@@ -78,13 +82,15 @@ public:
         for (const std::string& person : sealed_)
             if (!keys.contains(person) && !erased_.contains(person))
                 problems.push_back(message("the key to the name of %1 is missing, and no entry says that it was erased", person));
+        for (const std::string& person : unopened_)
+            problems.push_back(message("the key to the name of %1 does not open it", person));
         for (const std::string& person : erased_)
             if (keys.contains(person))
                 problems.push_back(message("%1 was erased, but the key to the name is still there", person));
     }
 
 private:
-    std::set<std::string> sealed_, erased_;
+    std::set<std::string> sealed_, erased_, unopened_;
 };
 
 /// The file attached, to be read only, beside a database in memory that has the schema which the file should have.
@@ -214,6 +220,22 @@ struct Looked {
     std::optional<Head> seen;
 };
 
+/// Of each kind that others name: what there was so far.
+using KnownSubjects = std::set<std::pair<std::string, std::string>>;
+
+/// What whoever reads the record cannot make anything of.
+void tell_of_content(const Entry& entry, const std::optional<Message>& why, KnownSubjects& known, ChainCheck& chain)
+{
+    if (why) return chain.tell(entry.seq, message("entry %1 cannot be understood: %2", entry.seq, *why));
+    for (const CheckedEntry::Named& named : named_in(entry))
+        if (!known.contains({named.kind, named.subject}))
+            chain.tell(entry.seq, message("entry %1 cannot be understood: %2", entry.seq,
+                                          message("\"%1\" names a %2 that is not there", entry.kind, named.kind)));
+    if (const bool is_new = known.insert({entry.kind, entry.subject}).second; !is_new && comes_once(entry.kind))
+        chain.tell(entry.seq, message("entry %1 cannot be understood: %2", entry.seq,
+                                      message("there is a \"%1\" of this name already", entry.kind)));
+}
+
 void look_at_file(const Opened& opened, const std::filesystem::path& file, const VerifyOptions& options, KeyBook& book,
                   Looked& looked)
 {
@@ -229,6 +251,7 @@ void look_at_file(const Opened& opened, const std::filesystem::path& file, const
     for (Message& problem : schema_problems(schema_of(db, "kept"), schema_of(db, "main")))
         looked.of_file.push_back(std::move(problem));
     SealedNames names;
+    KnownSubjects known;
     ReleaseCheck releases(book);
     if (today) db.run("INSERT INTO main.person_keys SELECT * FROM kept.person_keys");
     const PersonKeys keys = today ? all_person_keys_in(db) : PersonKeys([](const std::string&) { return std::string(); });
@@ -236,10 +259,11 @@ void look_at_file(const Opened& opened, const std::filesystem::path& file, const
     QSqlQuery rows = db.run("SELECT " + columns + " FROM kept.entries ORDER BY seq");
     while (rows.next()) {
         Entry entry = entry_from(rows);
-        if (today)
-            if (const auto why = apply_as_understood(db, entry, version))
-                chain.tell(entry.seq, message("entry %1 cannot be understood: %2", entry.seq, *why));
-        names.add(entry);
+        if (today) {
+            tell_of_content(entry, entry.kind == "attempt" ? add_attempt_as_understood(db, entry) : not_understood(entry), known,
+                            chain);
+        }
+        names.add(entry, keys);
         if (entry.kind == "person")
             if (Entry open = entry; true) {
                 open.body = body_to_read(entry, keys);
@@ -255,8 +279,8 @@ void look_at_file(const Opened& opened, const std::filesystem::path& file, const
     releases.finish(chain);
     if (today) {
         names.check(db, looked.of_tables);
-        for (const std::string& table : tables_that_differ(db, "kept"))
-            looked.of_tables.push_back(message("the table of %1 differs from what the entries say", table));
+        if (attempts_differ(db, "kept"))
+            looked.of_tables.push_back(message("the table of %1 differs from what the entries say", "attempts"));
         check_session_times(db, options.trusted_keys.empty() ? keys_among(db, "kept") : options.trusted_keys, looked.of_tables,
                             looked.remarks);
     }

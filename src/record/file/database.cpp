@@ -7,7 +7,10 @@
 #include <QSqlDriver>
 #include <QSqlError>
 #include <QSqlRecord>
+#include <array>
 #include <libpq-fe.h>
+#include <poll.h>
+#include <unistd.h>
 
 namespace bh {
 
@@ -121,24 +124,32 @@ void Database::connect_again() const
     database.close();
     if (!database.open()) throw ServerAway(servers_words(database.lastError().databaseText()));
     prepare_line();
-    const Deadline limit = in_time();
-    for (const auto& [channel, _] : heard_) database.driver()->subscribeToNotification(channel);
 }
 
-void Database::listen(const QString& channel, std::function<void(const QString&)> heard) const
+std::vector<Database::Notice> Database::wait_for_notices(int bell, int most_ms) const
 {
-    QSqlDriver* driver = QSqlDatabase::database(name_, false).driver();
-    if (heard_.empty())
-        QObject::connect(
-            driver, &QSqlDriver::notification, driver,
-            [this](const QString& from, QSqlDriver::NotificationSource, const QVariant& told) { tell(from, told.toString()); });
-    heard_[channel] = std::move(heard);
-    driver->subscribeToNotification(channel);
+    PGconn* line = line_of(QSqlDatabase::database(name_, false));
+    if (line == nullptr) throw ServerAway(message("the server does not answer"));
+    std::vector<Notice> notices;
+    const auto take = [&] { // what came with an answer too
+        for (PGnotify* told = nullptr; (told = PQnotifies(line)) != nullptr; PQfreemem(told))
+            notices.push_back({told->relname, told->extra});
+        return !notices.empty();
+    };
+    if (take()) return notices;
+    std::array<pollfd, 2> ends{{{bell, POLLIN, 0}, {PQsocket(line), POLLIN, 0}}};
+    ::poll(ends.data(), ends.size(), most_ms);
+    if (ends[0].revents != 0) wait_for_bell(bell, 0);
+    if (ends[1].revents != 0 && PQconsumeInput(line) == 0) throw ServerAway(message("the server does not answer"));
+    take();
+    return notices;
 }
 
-void Database::tell(const QString& channel, const QString& told) const
+void Database::wait_for_bell(int bell, int most_ms)
 {
-    if (const auto known = heard_.find(channel); known != heard_.end()) known->second(told);
+    pollfd end{bell, POLLIN, 0};
+    std::uint64_t rung = 0;
+    if (::poll(&end, 1, most_ms) > 0) static_cast<void>(!::read(bell, &rung, sizeof rung));
 }
 
 Deadline Database::in_time() const
@@ -227,12 +238,6 @@ std::string Database::write_on_server(const char* sql, std::initializer_list<QVa
         const Deadline limit(line, most_ms_);
         refused = known->second.run(values, &answer);
     }
-    // What was told meanwhile came with the answer, where the driver does not look for it.
-    for (PGnotify* told = nullptr; (told = PQnotifies(line)) != nullptr; PQfreemem(told))
-        QMetaObject::invokeMethod(
-            database.driver(),
-            [this, channel = QString::fromUtf8(told->relname), words = QString::fromUtf8(told->extra)] { tell(channel, words); },
-            Qt::QueuedConnection);
     if (refused) fail_on_server(refused->code, servers_words(refused->words));
     return answer;
 }

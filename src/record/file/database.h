@@ -8,11 +8,11 @@
 #include <QSqlQuery>
 #include <QVariant>
 #include <filesystem>
-#include <functional>
 #include <initializer_list>
 #include <map>
 #include <memory>
 #include <string>
+#include <vector>
 
 class QSqlError;
 
@@ -46,8 +46,13 @@ public:
     [[nodiscard]] Kind kind() const { return kind_; }
     /// Connects anew where the line is cut. Throws ServerAway.
     void connect_again() const;
-    /// Has `heard` called, from this thread's event loop, with what is told on a channel of the server; until the line is cut.
-    void listen(const QString& channel, std::function<void(const QString&)> heard) const;
+    struct Notice {
+        std::string channel, told;
+    };
+    /// What was told on the channels of the server that this connection listens to (LISTEN), in its order; waits for it, at most
+    /// so long and until a bell (an eventfd) is rung. Throws ServerAway.
+    [[nodiscard]] std::vector<Notice> wait_for_notices(int bell, int most_ms) const;
+    static void wait_for_bell(int bell, int most_ms);
 
     template <class... Values>
     QSqlQuery run(const QString& sql, const Values&... values) const
@@ -86,15 +91,13 @@ private:
     void prepare_line() const;
     std::string write_on_server(const char* sql, std::initializer_list<QVariant> values) const;
     [[nodiscard]] Deadline in_time() const;
-    void tell(const QString& channel, const QString& told) const;
     [[noreturn]] void fail(const QSqlError& error) const;
     Kind kind_;
     QString name_;
     friend class Patience;
     mutable int most_ms_ = Deadline::exchange_ms;
     mutable std::map<std::string, QSqlQuery, std::less<>> prepared_;
-    mutable std::map<std::string, ServerStatement, std::less<>> written_;  ///< on a server
-    mutable std::map<QString, std::function<void(const QString&)>> heard_; ///< by channel
+    mutable std::map<std::string, ServerStatement, std::less<>> written_; ///< on a server
 };
 
 /// While it lasts, each exchange with a server may take longer: much is read at once, and nobody waits for it with a stick in

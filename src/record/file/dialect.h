@@ -1,8 +1,8 @@
 #pragma once
 
+#include "core/logbook/logbook.h"
 #include "record/chain/entry.h"
 #include "record/chain/rights_of_entries.h"
-#include "record/chain/rows.h"
 #include "record/copies/verify.h"
 #include "record/file/database.h"
 #include "record/file/schema.h"
@@ -33,8 +33,8 @@ public:
     /// What nobody shall read any more is not left where the database keeps what it has written. False: somebody reads, and it
     /// is to be tried again. A server's own copies are out of reach from here.
     [[nodiscard]] virtual bool wipe() const { return true; }
-    /// Rows of attempts as they were written: those that a WHERE clause names, all without one.
-    [[nodiscard]] virtual std::vector<AttemptRow> attempts(const std::string& id) const = 0;
+    /// Rows of attempts as they were written: that of an id, all without one.
+    [[nodiscard]] std::vector<Attempt> attempts(const std::string& id = {}) const;
     /// What is wrong at a quick look; a line each.
     [[nodiscard]] virtual std::vector<Message> quick_problems(const VerifyOptions& options) const = 0;
 
@@ -57,11 +57,4 @@ void insert_batch(const Database& database, const Batch& batch);
 [[nodiscard]] std::string batch_text(const Batch& batch);
 /// Rows for the server's table of attempts, of a record that is moved there with the owner's login.
 [[nodiscard]] std::string attempt_rows(const std::vector<Entry>& entries);
-/// A row of the columns that both dialects ask for (see attempt_list).
-[[nodiscard]] AttemptRow attempt_from(const QSqlQuery& row);
-inline constexpr const char* attempt_list =
-    "id, pilot_id, session_id, drill_id, drill_version, at, mode, score, passed, flown_s, log_hash, curriculum,"
-    " curriculum_version, observed, demonstration, left_minus_right, simulator, in_words, summary, flown_with, holds, world, "
-    "found";
-
 } // namespace bh

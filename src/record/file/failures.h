@@ -3,6 +3,7 @@
 #include "core/base/message.h"
 
 #include <stdexcept>
+#include <string>
 
 namespace bh {
 
@@ -26,6 +27,16 @@ public:
 class MovedOn : public StoreFailure {
 public:
     using StoreFailure::StoreFailure;
+};
+
+/// Something was changed by somebody else since it was looked at.
+class Overtaken : public MovedOn {
+public:
+    explicit Overtaken(const std::string& by) : MovedOn(bh::message("it was changed meanwhile by %1", by)), by_(by) {}
+    [[nodiscard]] const std::string& by() const { return by_; }
+
+private:
+    std::string by_;
 };
 
 /// An entry does not name the one before of its kind and subject, as it was remembered here: nothing was written.

@@ -113,6 +113,18 @@ const std::vector<Statements>& steps()
          "ALTER TABLE sessions ADD COLUMN by_hand TEXT NOT NULL DEFAULT ''"},
         // 14: what was found in a flight
         {"ALTER TABLE attempts ADD COLUMN found TEXT NOT NULL DEFAULT ''"},
+        // 15: one fold: what entries say is worked out by who reads them; what is left is the table of attempts, as on a server
+        {"DROP TABLE throttle_cuts", "DROP TABLE demonstrations", "DROP TABLE attempts", "DROP TABLE sessions",
+         "DROP TABLE verifications", "DROP TABLE calibrations", "DROP TABLE controllers", "DROP TABLE kit_ticks",
+         "DROP TABLE grip_rounds", "DROP TABLE simulators", "DROP TABLE aircraft", "DROP TABLE setups",
+         "DROP TABLE stage_openings", "DROP TABLE documents", "DROP TABLE pilots",
+         "CREATE TABLE attempts (id TEXT NOT NULL UNIQUE, pilot_id TEXT NOT NULL, session_id TEXT NOT NULL, drill_id TEXT NOT "
+         "NULL, drill_version INTEGER NOT NULL, at INTEGER NOT NULL, mode TEXT NOT NULL, score REAL NOT NULL, passed INTEGER NOT "
+         "NULL, flown_s REAL NOT NULL, summary TEXT NOT NULL, log_hash TEXT NOT NULL, entry INTEGER PRIMARY KEY REFERENCES "
+         "entries(seq), flown_with TEXT NOT NULL, curriculum TEXT NOT NULL, curriculum_version INTEGER NOT NULL, observed TEXT "
+         "NOT "
+         "NULL, demonstration TEXT NOT NULL, left_minus_right REAL, simulator TEXT NOT NULL, in_words INTEGER NOT NULL, holds "
+         "INTEGER NOT NULL, world TEXT NOT NULL, found TEXT NOT NULL, cuts TEXT NOT NULL)"},
     };
     return all;
 }
@@ -147,7 +159,7 @@ void migrate_to(const Database& database, const std::filesystem::path& file, int
     }
     for (int step = version; step < wanted; ++step)
         for (const char* statement : steps()[static_cast<std::size_t>(step)]) database.run(statement);
-    if (version > 0) remake_tables(database, wanted); // tables that are new fill from entries written before them
+    if (version > 0 && wanted == Record::schema_version) remake_attempts(database);
     if (version > 0 && carry) carry(database, version, notes);
     database.run(QStringLiteral("PRAGMA application_id = %1").arg(record_application_id));
     database.run(QStringLiteral("PRAGMA user_version = %1").arg(wanted));

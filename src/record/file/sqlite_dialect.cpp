@@ -1,12 +1,13 @@
 #include "record/file/dialect.h"
 
+#include "record/chain/entry_rules.h"
 #include "record/chain/projection.h"
+#include "record/chain/seals.h"
 #include "record/file/failures.h"
 #include "record/record.h"
 
 #include <chrono>
 #include <thread>
-#include <unordered_map>
 
 namespace bh {
 
@@ -60,24 +61,6 @@ public:
         return done;
     }
 
-    [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& id) const override
-    {
-        const QString which = id.empty() ? QString() : QStringLiteral("WHERE id = ?");
-        const auto asked = [&](const QString& sql) { return id.empty() ? database().run(sql) : database().run(sql, id); };
-        QSqlQuery q = asked("SELECT " + QString::fromLatin1(attempt_list) + " FROM attempts " + which +
-                            " ORDER BY rowid"); // as they were written, without sorting
-        std::vector<AttemptRow> rows;
-        while (q.next()) rows.push_back(attempt_from(q));
-        q.finish();
-        QSqlQuery cuts = asked("SELECT attempt_id, seconds FROM throttle_cuts WHERE attempt_id IN (SELECT id FROM attempts " +
-                               which + ") ORDER BY attempt_id, position");
-        std::unordered_map<std::string, std::vector<double>> of_attempt;
-        while (cuts.next()) of_attempt[cuts.value(0).toString().toStdString()].push_back(cuts.value(1).toDouble());
-        for (AttemptRow& a : rows)
-            if (const auto found = of_attempt.find(a.id); found != of_attempt.end()) a.throttle_cuts_s = found->second;
-        return rows;
-    }
-
     [[nodiscard]] std::vector<Message> quick_problems(const VerifyOptions& options) const override
     {
         return bh::quick_problems(database(), file_, options);
@@ -107,43 +90,38 @@ std::unique_ptr<Dialect> sqlite_dialect(const std::filesystem::path& file, bool 
     return std::make_unique<Sqlite>(file, read_only, carry);
 }
 
+namespace {
+
+bool is_there(const Database& database, const std::string& kind, const std::string& subject)
+{
+    return !database.first("SELECT 1 FROM entries WHERE kind = ? AND subject = ? LIMIT 1", kind, subject).isEmpty();
+}
+
+/// What a server would not take, a file does not take either. Throws StoreFailure.
+void must_be_taken(const Database& database, const Entry& entry)
+{
+    const CheckedEntry checked = check_entry(entry);
+    if (checked.problem) throw StoreFailure(*checked.problem);
+    if (comes_once(entry.kind) && is_there(database, entry.kind, entry.subject))
+        throw StoreFailure(message("there is a \"%1\" of this name already", entry.kind));
+    if (has_sealed_name(entry.kind) && is_there(database, "erased", entry.subject))
+        throw StoreFailure(message("this one was erased"));
+    for (const CheckedEntry::Named& named : checked.names)
+        if (!is_there(database, named.kind, named.subject))
+            throw StoreFailure(message("\"%1\" names a %2 that is not there", entry.kind, named.kind));
+}
+
+} // namespace
+
 void insert_batch(const Database& database, const Batch& batch)
 {
     for (const auto& [person, key] : batch.person_keys) database.run("INSERT INTO person_keys VALUES (?,?)", person, key);
     for (const Entry& entry : batch.entries) {
+        must_be_taken(database, entry);
         insert_entry(database, entry);
         if (entry.kind == "erased") database.run("DELETE FROM person_keys WHERE person = ?", entry.subject); // both or neither
-        apply_entry(database, entry, Record::schema_version);
+        add_attempt(database, entry);
     }
-}
-
-AttemptRow attempt_from(const QSqlQuery& q)
-{
-    const auto text = [&q](int column) { return q.value(column).toString().toStdString(); };
-    AttemptRow a;
-    a.id = text(0);
-    a.pilot_id = text(1);
-    a.session_id = text(2);
-    a.drill_id = text(3);
-    a.drill_version = q.value(4).toInt();
-    a.at = q.value(5).toLongLong();
-    a.mode = mode_from_key(text(6)).value_or(Mode::Acro);
-    a.score = q.value(7).toDouble();
-    a.passed = q.value(8).toBool();
-    a.flown_s = q.value(9).toDouble();
-    a.log_hash = text(10);
-    a.curriculum = text(11);
-    a.curriculum_version = q.value(12).toInt();
-    const std::string observed = text(13);
-    a.observed = !observed.empty();
-    a.demonstration = text(14);
-    if (!q.value(15).isNull()) a.left_minus_right = q.value(15).toDouble();
-    a.simulator = text(16);
-    if (q.value(17).toBool()) a.in_words = {text(18), text(19), observed};
-    a.holds = q.value(20).toBool();
-    a.world = text(21);
-    a.found = text(22);
-    return a;
 }
 
 } // namespace bh

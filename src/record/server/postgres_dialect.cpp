@@ -53,20 +53,6 @@ public:
                          signature); // as it was signed
     }
 
-    [[nodiscard]] std::vector<AttemptRow> attempts(const std::string& id) const override
-    {
-        const QString columns = "SELECT " + QString::fromLatin1(attempt_list) + ", cuts FROM attempts";
-        QSqlQuery q = id.empty() ? database().run(columns + " ORDER BY entry") : database().run(columns + " WHERE id = ?", id);
-        std::vector<AttemptRow> rows;
-        rows.reserve(static_cast<std::size_t>(std::max(0, q.size())));
-        while (q.next()) {
-            rows.push_back(attempt_from(q));
-            const std::string cuts = q.value(23).toString().toStdString();
-            if (cuts.size() > 2) rows.back().throttle_cuts_s = Json::parse(cuts).get<std::vector<double>>();
-        }
-        return rows;
-    }
-
     [[nodiscard]] std::vector<Message> quick_problems(const VerifyOptions& options) const override
     {
         std::vector<Message> problems = server_schema_problems(database());
@@ -122,7 +108,6 @@ std::string attempt_rows(const std::vector<Entry>& entries)
         const AttemptColumns columns = attempt_columns(entry);
         Json row = Json::object();
         for (std::size_t i = 0; i < columns.values.size(); ++i) row[AttemptColumns::names[i]] = json_of(columns.values[i]);
-        row["cuts"] = Json(columns.throttle_cuts_s).dump();
         rows.push_back(std::move(row));
     }
     return rows.dump(-1, ' ', false, Json::error_handler_t::replace);

@@ -1,6 +1,6 @@
 #pragma once
 
-#include <condition_variable>
+#include <atomic>
 #include <functional>
 #include <map>
 #include <mutex>
@@ -11,14 +11,19 @@ namespace bh {
 
 class Database;
 
-/// Asks the server every few seconds whether it is there, and tells it what stations see of each other while it happens, which is
-/// kept nowhere. In a thread and on a connection of its own: a line that hangs keeps nobody waiting.
+/// Listens to the server, asks it every few seconds whether it is there, and tells it what stations see of each other while it
+/// happens, which is kept nowhere. In a thread and on a connection of its own: a line that hangs keeps nobody waiting.
 class ServerLine {
 public:
     static constexpr int ask_every_ms = 2000;
 
-    /// `answers` is called from that thread when it begins or ends to.
-    ServerLine(std::string server, std::function<void(bool)> answers);
+    struct Listener {
+        std::function<void()> written;                     ///< somebody wrote, or may have while nobody listened
+        std::function<void(const std::string&)> told_live; ///< what stations tell of themselves
+        std::function<void(bool)> answers;                 ///< the server begins or ends to answer
+    };
+    /// The listener is called from that thread.
+    ServerLine(std::string server, Listener listener);
     ~ServerLine();
     ServerLine(const ServerLine&) = delete;
     ServerLine& operator=(const ServerLine&) = delete;
@@ -33,13 +38,16 @@ public:
 
 private:
     void run();
+    void speak(const Database& server, bool ask);
+    bool hear(const Database& server, int most_ms);
+    void ring() const;
     std::string server_;
-    std::function<void(bool)> answers_;
+    Listener listener_;
     std::mutex mutex_;
-    std::condition_variable wake_;
+    int bell_; ///< rung to end the waiting
     std::string text_;
     std::map<std::string, std::function<void(const Database&)>> soon_;
-    bool closing_ = false, doubted_ = false;
+    std::atomic<bool> closing_ = false, doubted_ = false;
     std::thread thread_;
 };
 

@@ -13,7 +13,8 @@ namespace {
 
 using Json = nlohmann::json;
 
-constexpr const char* ending = ".waiting.json";
+constexpr const char* waiting_ending = ".waiting.json";
+constexpr const char* refused_ending = ".refused.json";
 
 /// What the name is made of.
 Json content_of(const WaitingGesture& gesture, const std::string& nonce)
@@ -45,6 +46,10 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
         if (json["tried"].is_string() && !json["tried"].empty()) gesture.tried = {json["tried"].get<std::string>()}; // as it was
         std::erase(gesture.tried, "");
         gesture.soon = json.value("soon", false);
+        gesture.shared = json.value("shared", false);
+        gesture.refused = json.value("refused", std::string());
+        gesture.overtaken_by = json.value("overtaken_by", std::string());
+        if (json.contains("after")) gesture.after = json["after"].get<std::int64_t>();
         for (const Json& d : content.at("drafts"))
             gesture.drafts.push_back({d.at("kind").get<std::string>(), d.at("subject").get<std::string>(),
                                       d.at("body").get<std::string>(), d.at("why").get<std::string>(),
@@ -55,7 +60,7 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
     }
 }
 
-std::vector<std::filesystem::path> files_in(const std::filesystem::path& folder)
+std::vector<std::filesystem::path> files_in(const std::filesystem::path& folder, std::string_view ending = waiting_ending)
 {
     std::vector<std::filesystem::path> files;
     std::error_code error;
@@ -63,6 +68,22 @@ std::vector<std::filesystem::path> files_in(const std::filesystem::path& folder)
         if (entry.path().string().ends_with(ending)) files.push_back(entry.path());
     std::sort(files.begin(), files.end());
     return files;
+}
+
+Result<WaitingGesture> read_gesture(const std::filesystem::path& file)
+{
+    const auto text = read_text(file.string());
+    return text ? gesture_in(*text, file) : Result<WaitingGesture>(tl::unexpected(text.error()));
+}
+
+/// Writes a gesture's file again with another value of one key.
+void change(const std::filesystem::path& file, const char* key, const Json& value)
+{
+    const auto text = read_text(file);
+    Json whole = text ? Json::parse(*text, nullptr, false) : Json();
+    if (!whole.is_object()) throw StoreFailure(message("%1: cannot be read", file.string()));
+    whole[key] = value;
+    if (const auto written = write_whole(file, whole.dump(), true); !written) throw StoreFailure(written.error().message);
 }
 
 } // namespace
@@ -76,14 +97,8 @@ bool WaitingEntries::may_wait(const Draft& draft)
     return std::find(kinds.begin(), kinds.end(), draft.kind) != kinds.end();
 }
 
-WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime at, const std::string& nonce,
-                                    const StationKey& key, const std::string& tried, bool soon) const
+WaitingGesture WaitingEntries::keep(WaitingGesture gesture, const std::string& nonce, const StationKey& key) const
 {
-    WaitingGesture gesture;
-    gesture.soon = soon;
-    gesture.at = at;
-    gesture.drafts = drafts;
-    if (!tried.empty()) gesture.tried = {tried};
     const Json content = content_of(gesture, nonce);
     gesture.name = sha256_hex(content.dump());
     gesture.station = key.public_key();
@@ -94,41 +109,60 @@ WaitingGesture WaitingEntries::keep(const std::vector<Draft>& drafts, UnixTime a
     const long long number = whole_number_of(last.substr(0, last.find('.'))).value_or(0) + 1;
     std::string digits = whole_text(number);
     digits.insert(0, digits.size() < 8 ? 8 - digits.size() : 0, '0');
-    gesture.file = folder_ / (digits + ending);
-    const Json whole{{"format", "bluehangar.waiting/1"},
-                     {"name", gesture.name},
-                     {"station", gesture.station},
-                     {"signature", gesture.signature},
-                     {"tried", gesture.tried},
-                     {"soon", soon},
-                     {"content", content}};
+    gesture.file = folder_ / (digits + waiting_ending);
+    Json whole{{"format", "bluehangar.waiting/1"},
+               {"name", gesture.name},
+               {"station", gesture.station},
+               {"signature", gesture.signature},
+               {"tried", gesture.tried},
+               {"soon", gesture.soon},
+               {"content", content}};
+    if (gesture.shared) whole["shared"] = true;
+    if (gesture.after) whole["after"] = *gesture.after;
     if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().message);
     return gesture;
 }
 
 void WaitingEntries::note_tried(WaitingGesture& gesture, const std::string& hash)
 {
-    const auto text = read_text(gesture.file);
-    Json whole = text ? Json::parse(*text, nullptr, false) : Json();
-    if (!whole.is_object()) throw StoreFailure(message("%1: cannot be read", gesture.file.string()));
     if (std::find(gesture.tried.begin(), gesture.tried.end(), hash) != gesture.tried.end()) return;
     gesture.tried.push_back(hash);
-    whole["tried"] = gesture.tried;
-    if (const auto written = write_whole(gesture.file, whole.dump(), true); !written) throw StoreFailure(written.error().message);
+    change(gesture.file, "tried", gesture.tried);
 }
 
 std::vector<WaitingGesture> WaitingEntries::all(std::vector<Message>* problems) const
 {
     std::vector<WaitingGesture> gestures;
     for (const auto& file : files_in(folder_)) {
-        const auto text = read_text(file.string());
-        auto gesture = text ? gesture_in(*text, file) : Result<WaitingGesture>(tl::unexpected(text.error()));
+        auto gesture = read_gesture(file);
         if (gesture)
             gestures.push_back(std::move(*gesture));
         else if (problems)
             problems->push_back(gesture.error().message);
     }
     return gestures;
+}
+
+std::vector<WaitingGesture> WaitingEntries::refused() const
+{
+    std::vector<WaitingGesture> gestures;
+    for (const auto& file : files_in(folder_, refused_ending))
+        if (auto gesture = read_gesture(file)) gestures.push_back(std::move(*gesture));
+    return gestures;
+}
+
+void WaitingEntries::refuse(WaitingGesture& gesture, const Message& why, const std::string& overtaken_by)
+{
+    gesture.refused = why.english();
+    change(gesture.file, "overtaken_by", gesture.overtaken_by = overtaken_by);
+    change(gesture.file, "refused", gesture.refused);
+    std::string name = gesture.file.string();
+    name.resize(name.size() - std::string_view(waiting_ending).size());
+    const std::filesystem::path aside = name + "-" + gesture.name.substr(0, 8) + refused_ending; // numbers are given again
+    std::error_code error;
+    std::filesystem::rename(gesture.file, aside, error);
+    if (error) throw StoreFailure(message("%1: cannot be renamed", gesture.file.string()));
+    gesture.file = aside;
 }
 
 int WaitingEntries::count() const { return static_cast<int>(files_in(folder_).size()); }

@@ -1,7 +1,7 @@
 #pragma once
 
 #include "core/flight/flight_log.h"
-#include "record/chain/rows.h"
+#include "core/logbook/logbook.h"
 
 #include <filesystem>
 #include <memory>

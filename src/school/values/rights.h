@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/logbook/logbook.h"
 #include "record/chain/rights_of_entries.h"
-#include "record/chain/rows.h"
 #include "school/values/kinds.h"
 
 #include <string_view>

@@ -15,7 +15,7 @@
 namespace bh {
 namespace {
 
-AttemptFact fact(const AttemptRow& a)
+AttemptFact fact(const Attempt& a)
 {
     return {a.drill_id, local_day(a.at),    a.score,           a.passed, a.holds,
             a.flown_s,  a.left_minus_right, a.throttle_cuts_s, a.free(), a.world};
@@ -29,18 +29,18 @@ auto in_time_order(std::vector<Row>& rows, Time time, UnixTime at)
 }
 
 /// Behind the newest ones it is found at once.
-bool is_known(const Values& values, const AttemptRow& attempt)
+bool is_known(const Values& values, const Attempt& attempt)
 {
     const auto pilot = values.pilots.find(attempt.pilot_id);
     if (pilot == values.pilots.end()) return false;
     const auto& all = pilot->second.attempts;
-    return std::any_of(all.rbegin(), all.rend(), [&](const AttemptRow& a) { return a.id == attempt.id; });
+    return std::any_of(all.rbegin(), all.rend(), [&](const Attempt& a) { return a.id == attempt.id; });
 }
 
 bool is_struck(const Values& values, const std::string& id) { return values.texts.contains({Kind::Struck, id}); }
 
 /// Whose a session is, and whether it counts, may have been corrected before or since.
-std::string put_session(Values& values, SessionRow session)
+std::string put_session(Values& values, Session session)
 {
     if (const std::string flown_by = values.text(Kind::FlownBy, session.id); !flown_by.empty()) {
         values.logged_for.emplace(session.id, session.pilot_id);
@@ -49,13 +49,13 @@ std::string put_session(Values& values, SessionRow session)
     const std::string pilot = session.pilot_id;
     PilotFile& file = values.pilots[pilot];
     auto& sessions = is_struck(values, session.id) ? file.struck_sessions : file.sessions;
-    const auto known = std::find_if(sessions.rbegin(), sessions.rend(), [&](const SessionRow& s) { return s.id == session.id; });
+    const auto known = std::find_if(sessions.rbegin(), sessions.rend(), [&](const Session& s) { return s.id == session.id; });
     if (known != sessions.rend() && known->started_at == session.started_at) {
         *known = std::move(session);
         return pilot;
     }
     if (known != sessions.rend()) sessions.erase(std::next(known).base());
-    sessions.insert(in_time_order(sessions, &SessionRow::started_at, session.started_at), std::move(session));
+    sessions.insert(in_time_order(sessions, &Session::started_at, session.started_at), std::move(session));
     return pilot;
 }
 
@@ -65,7 +65,7 @@ void take_out(std::vector<Row>& rows, std::vector<AttemptFact>* facts, const std
 {
     for (std::size_t i = rows.size(); i-- > 0;) {
         bool is_it = rows[i].id == id;
-        if constexpr (std::is_same_v<Row, AttemptRow>) is_it = is_it || rows[i].session_id == id;
+        if constexpr (std::is_same_v<Row, Attempt>) is_it = is_it || rows[i].session_id == id;
         if (!is_it) continue;
         taken.push_back(std::move(rows[i]));
         rows.erase(rows.begin() + static_cast<std::ptrdiff_t>(i));
@@ -76,20 +76,20 @@ void take_out(std::vector<Row>& rows, std::vector<AttemptFact>* facts, const std
 /// Puts a session with its flights, or an attempt, where it belongs now.
 void settle(Values& values, const std::string& id)
 {
-    std::vector<AttemptRow> attempts;
-    std::vector<SessionRow> sessions;
+    std::vector<Attempt> attempts;
+    std::vector<Session> sessions;
     for (auto& [_, file] : values.pilots) {
         take_out(file.attempts, &file.facts, id, attempts);
-        take_out<AttemptRow>(file.struck_attempts, nullptr, id, attempts);
-        take_out<SessionRow>(file.sessions, nullptr, id, sessions);
-        take_out<SessionRow>(file.struck_sessions, nullptr, id, sessions);
+        take_out<Attempt>(file.struck_attempts, nullptr, id, attempts);
+        take_out<Session>(file.sessions, nullptr, id, sessions);
+        take_out<Session>(file.struck_sessions, nullptr, id, sessions);
     }
     const bool moved_back = !values.texts.contains({Kind::FlownBy, id}) && values.logged_for.contains(id);
-    for (SessionRow& s : sessions) {
+    for (Session& s : sessions) {
         if (moved_back) s.pilot_id = values.logged_for[id];
         put_session(values, std::move(s));
     }
-    for (AttemptRow& a : attempts) {
+    for (Attempt& a : attempts) {
         if (moved_back) a.pilot_id = values.logged_for[id];
         fold(values, std::move(a));
     }
@@ -200,6 +200,15 @@ bool was_withdrawn(const Values& values, const std::string& release_id)
     return false;
 }
 
+/// One that waited here for the server comes a second time, when it is there.
+void put_rule_change(Values& values, RuleChange change)
+{
+    auto& all = values.rule_changes;
+    const auto last = std::find_if(all.rbegin(), all.rend(), [&](const RuleChange& c) { return c.rule == change.rule; });
+    if (last != all.rend() && last->to == change.to) all.erase(std::next(last).base());
+    all.push_back(std::move(change));
+}
+
 std::optional<Change> fold_text(Values& values, const Entry& entry, Kind kind)
 {
     const auto document = text_in(entry);
@@ -220,7 +229,7 @@ std::optional<Change> fold_text(Values& values, const Entry& entry, Kind kind)
     if (kind == Kind::Struck || kind == Kind::FlownBy) settle(values, id);
     if (kind == Kind::Bays) values.bays = parsed<SchoolBays>(text, parse_bays);
     if (kind == Kind::Week) put(values.weeks, id, parsed<PlannedWeek>(text, parse_planned_week));
-    if (kind == Kind::HouseRule) values.rule_changes.push_back({id, text, entry.at, entry.who, entry.why});
+    if (kind == Kind::HouseRule) put_rule_change(values, {id, text, entry.at, entry.who, entry.why});
     if (kind == Kind::Sickness) return Change{kind, id, put_of_pilot(values, &PilotFile::sickness, *document, parse_sickness)};
     if (!facts_of(kind).of_pilot) return Change{kind, id, ""};
     PilotFile& file = values.pilots[id];
@@ -252,11 +261,11 @@ std::optional<Change> fold_person(Values& values, const Entry& entry)
 std::optional<Change> fold_erased(Values& values, const Entry& entry)
 {
     if (const auto found = values.pilots.find(entry.subject); found != values.pilots.end()) {
-        PilotRow& row = found->second.row;
+        Pilot& row = found->second.row;
         row.name = erased_name, row.archived = row.erased = true;
         put_text(values, Kind::Pilot, entry.subject, body_of(row));
     }
-    for (PersonRow& p : values.people)
+    for (Person& p : values.people)
         if (p.id == entry.subject) p.name = erased_name, p.active = false, p.passphrase.clear();
     return Change{Kind::Erased, entry.subject, entry.subject};
 }
@@ -265,9 +274,9 @@ std::optional<Change> fold_stage(Values& values, const Entry& entry)
 {
     const auto stage = stage_in(entry);
     if (!stage) return std::nullopt;
-    const StageOpeningRow& o = stage->opening;
+    const OpenedStage& o = stage->opening;
     auto& open = values.pilots[o.pilot_id].opened_stages;
-    std::erase_if(open, [&](const StageOpeningRow& s) { return s.curriculum == o.curriculum && s.stage == o.stage; });
+    std::erase_if(open, [&](const OpenedStage& s) { return s.curriculum == o.curriculum && s.stage == o.stage; });
     if (stage->open) open.push_back(o);
     put_text(values, Kind::Stage, entry.subject, stage->open ? o.reason : "");
     return Change{Kind::Stage, entry.subject, o.pilot_id};
@@ -279,17 +288,21 @@ std::optional<Change> fold_controller(Values& values, const Entry& entry, Kind k
         auto controller = controller_in(entry);
         if (!controller) return std::nullopt;
         const bool known = std::any_of(values.controllers.begin(), values.controllers.end(),
-                                       [&](const ControllerRow& c) { return c.id == controller->id; });
+                                       [&](const KnownController& c) { return c.id == controller->id; });
         if (!known) values.controllers.push_back(std::move(*controller));
     } else if (kind == Kind::Calibration) {
         auto calibration = calibration_in(entry);
         if (!calibration) return std::nullopt;
-        values.calibrations.insert(in_time_order(values.calibrations, &CalibrationRow::at, calibration->at),
+        std::erase_if(values.calibrations, [&](const KeptCalibration& c) { // it waited here
+            if (c.id == calibration->id) calibration->verified_at = c.verified_at;
+            return c.id == calibration->id;
+        });
+        values.calibrations.insert(in_time_order(values.calibrations, &KeptCalibration::at, calibration->at),
                                    std::move(*calibration));
     } else {
         const auto verified = verified_calibration_in(entry);
         if (!verified) return std::nullopt;
-        for (CalibrationRow& c : values.calibrations)
+        for (KeptCalibration& c : values.calibrations)
             if (c.id == *verified) c.verified_at = entry.at;
     }
     return Change{kind, entry.subject, ""};
@@ -316,16 +329,16 @@ std::string stage_subject(const std::string& pilot_id, const std::string& curric
     return pilot_id + "/" + curriculum + "/" + stage;
 }
 
-void fold(Values& values, AttemptRow attempt)
+void fold(Values& values, Attempt attempt)
 {
     if (const std::string flown_by = values.text(Kind::FlownBy, attempt.session_id); !flown_by.empty())
         attempt.pilot_id = flown_by;
     PilotFile& file = values.pilots[attempt.pilot_id];
     if (is_struck(values, attempt.id) || is_struck(values, attempt.session_id)) {
-        file.struck_attempts.insert(in_time_order(file.struck_attempts, &AttemptRow::at, attempt.at), std::move(attempt));
+        file.struck_attempts.insert(in_time_order(file.struck_attempts, &Attempt::at, attempt.at), std::move(attempt));
         return;
     }
-    const auto place = in_time_order(file.attempts, &AttemptRow::at, attempt.at);
+    const auto place = in_time_order(file.attempts, &Attempt::at, attempt.at);
     file.facts.insert(file.facts.begin() + (place - file.attempts.begin()), fact(attempt));
     file.attempts.insert(place, std::move(attempt));
 }
@@ -358,7 +371,9 @@ std::optional<Change> fold(Values& values, const Entry& entry)
         auto round = grip_round_in(entry);
         if (!round) return std::nullopt;
         const std::string pilot = round->pilot_id;
-        values.pilots[pilot].grip_rounds.push_back(std::move(*round));
+        auto& rounds = values.pilots[pilot].grip_rounds;
+        std::erase_if(rounds, [&](const GripRound& known) { return known.id == round->id; }); // it waited here
+        rounds.push_back(std::move(*round));
         return Change{Kind::GripRound, entry.subject, pilot};
     }
     case Kind::Session: {
@@ -382,7 +397,7 @@ std::optional<Change> fold(Values& values, const Entry& entry)
         const auto attempt = demonstrating_attempt_in(entry);
         if (!attempt) return std::nullopt;
         put(values.demonstrations, entry.subject,
-            attempt->empty() ? std::nullopt : std::optional(DemonstrationRow{*attempt, entry.at}));
+            attempt->empty() ? std::nullopt : std::optional(Demonstration{*attempt, entry.at}));
         put_text(values, Kind::Demonstration, entry.subject, *attempt);
         return Change{Kind::Demonstration, entry.subject, ""};
     }
@@ -429,8 +444,8 @@ Draft draft_of(const TextChange& c)
     case Kind::Demonstration: return {kind, c.subject, demonstration_body(c.subject, c.after), c.why};
     case Kind::Stage: {
         const auto first = c.subject.find('/'), second = c.subject.find('/', first + 1);
-        const StageOpeningRow opening{c.subject.substr(0, first), c.subject.substr(first + 1, second - first - 1),
-                                      c.subject.substr(second + 1), "", 0};
+        const OpenedStage opening{c.subject.substr(0, first), c.subject.substr(first + 1, second - first - 1),
+                                  c.subject.substr(second + 1), "", 0};
         return {kind, c.subject, body_of(opening, !c.after.empty()), c.after.empty() ? c.before : c.after};
     }
     default: return {kind, c.subject, c.after, c.why};

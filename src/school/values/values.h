@@ -22,13 +22,13 @@ namespace bh {
 
 /// What the record says of one pilot.
 struct PilotFile {
-    PilotRow row;                                ///< without an id: nobody has added this pilot
-    std::vector<AttemptRow> attempts;            ///< in time order
-    std::vector<AttemptFact> facts;              ///< of the same attempts
-    std::vector<SessionRow> sessions;            ///< in time order
-    std::map<std::string, KitTickRow> kit_ticks; ///< by item
-    std::vector<GripRoundRow> grip_rounds;       ///< in time order
-    std::vector<StageOpeningRow> opened_stages;  ///< those that stand open, in time order
+    Pilot row;                                 ///< without an id: nobody has added this pilot
+    std::vector<Attempt> attempts;             ///< in time order
+    std::vector<AttemptFact> facts;            ///< of the same attempts
+    std::vector<Session> sessions;             ///< in time order
+    std::map<std::string, ItemTick> kit_ticks; ///< by item
+    std::vector<GripRound> grip_rounds;        ///< in time order
+    std::vector<OpenedStage> opened_stages;    ///< those that stand open, in time order
     std::optional<TrainingSetup> setup;
     UnixTime setup_at = 0;
     std::optional<KeptMatch> match;
@@ -36,13 +36,13 @@ struct PilotFile {
     std::optional<KeptPlan> plan;
     std::optional<RatesTrial> trial;
     std::optional<WayBack> way_back;
-    std::vector<HandlingNote> handling;      ///< in time order
-    std::vector<BlindNote> blind_tests;      ///< in time order
-    std::vector<GivenAdvice> advice;         ///< in time order
-    std::vector<FlightNote> notes;           ///< in time order
-    std::vector<SicknessAnswers> sickness;   ///< in time order
-    std::vector<AttemptRow> struck_attempts; ///< out: they do not count, in time order
-    std::vector<SessionRow> struck_sessions;
+    std::vector<HandlingNote> handling;    ///< in time order
+    std::vector<BlindNote> blind_tests;    ///< in time order
+    std::vector<GivenAdvice> advice;       ///< in time order
+    std::vector<FlightNote> notes;         ///< in time order
+    std::vector<SicknessAnswers> sickness; ///< in time order
+    std::vector<Attempt> struck_attempts;  ///< out: they do not count, in time order
+    std::vector<Session> struck_sessions;
     std::optional<FlightDay> flight_day;
     std::vector<Release> releases;         ///< in time order
     std::vector<AfterFlight> after_flight; ///< in time order
@@ -60,14 +60,14 @@ struct RuleChange {
 struct Values {
     std::int64_t seq = 0; ///< of the newest entry that they follow
     std::map<std::string, PilotFile> pilots;
-    std::vector<PersonRow> people;                          ///< in the order in which they were added
-    std::vector<ControllerRow> controllers;                 ///< in the order of their first use
-    std::vector<CalibrationRow> calibrations;               ///< in time order
-    std::map<std::string, SimulatorProfile> simulators;     ///< kept on the record
-    std::map<std::string, Airframe> aircraft;               ///< the school's real ones
-    std::map<std::string, RateProfile> rates;               ///< of real aircraft
-    std::map<std::string, DemonstrationRow> demonstrations; ///< by drill
-    std::map<std::string, SessionVideo> videos;             ///< by session
+    std::vector<Person> people;                          ///< in the order in which they were added
+    std::vector<KnownController> controllers;            ///< in the order of their first use
+    std::vector<KeptCalibration> calibrations;           ///< in time order
+    std::map<std::string, SimulatorProfile> simulators;  ///< kept on the record
+    std::map<std::string, Airframe> aircraft;            ///< the school's real ones
+    std::map<std::string, RateProfile> rates;            ///< of real aircraft
+    std::map<std::string, Demonstration> demonstrations; ///< by drill
+    std::map<std::string, SessionVideo> videos;          ///< by session
     /// What stands for each subject of the kinds that are edited, as it was written.
     std::map<std::pair<Kind, std::string>, std::string> texts;
     /// Every version that a drill, a curriculum or coaching rules ever had here: flights were judged by it, and its number is
@@ -85,7 +85,7 @@ struct Values {
 /// Takes one entry in. What it changed; nothing for a kind of a newer version, or one that cannot be understood.
 std::optional<Change> fold(Values& values, const Entry& entry);
 /// Takes an attempt in that came as a row (see Record::Snapshot).
-void fold(Values& values, AttemptRow attempt);
+void fold(Values& values, Attempt attempt);
 
 /// The entry that a command asks for.
 [[nodiscard]] Draft draft_of(const TextChange& change);

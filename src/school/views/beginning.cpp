@@ -9,7 +9,7 @@ namespace bh {
 std::vector<BeginLine> beginning(const School& school, const std::string& pilot_id, const BeginFacts& facts)
 {
     const auto& pilots = school.pilots();
-    if (std::any_of(pilots.begin(), pilots.end(), [&](const PilotRow& p) { return !school.attempts(p.id).empty(); })) return {};
+    if (std::any_of(pilots.begin(), pilots.end(), [&](const Pilot& p) { return !school.attempts(p.id).empty(); })) return {};
     return {{BeginStep::Pilot, school.pilot(pilot_id) != nullptr},
             {BeginStep::Kit, facts.kit_items > 0 && facts.kit_ticked == facts.kit_items},
             {BeginStep::Controller, facts.controller_ready},
@@ -25,6 +25,6 @@ bool begin_school(School& school, const NewSchool& answers)
 }
 
 std::string school_name(const School& school) { return school.house_rule("school"); }
-std::string usual_curriculum(const School& school) { return school.house_rule("curriculum", PilotRow().curriculum); }
+std::string usual_curriculum(const School& school) { return school.house_rule("curriculum", Pilot().curriculum); }
 
 } // namespace bh

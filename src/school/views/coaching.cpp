@@ -34,11 +34,11 @@ UnixTime seen_followed_at(const School& school, const GivenAdvice& advice, const
     const PilotFile& file = school.file(advice.pilot_id);
     if (rule.kind == ChangeKind::Movement) return 0;
     if (rule.kind == ChangeKind::Grip) {
-        for (const GripRoundRow& round : file.grip_rounds)
+        for (const GripRound& round : file.grip_rounds)
             if (round.at > advice.at && grip_key(round.grip) == rule.to) return round.at;
         return 0;
     }
-    for (const AttemptRow& a : file.attempts) {
+    for (const Attempt& a : file.attempts) {
         if (a.at <= advice.at || a.log_hash.empty()) continue;
         if (rule.kind == ChangeKind::Drill ? a.drill_id == rule.to : is_set(rule, settings_in(school.judged(a.id)))) return a.at;
     }
@@ -50,19 +50,19 @@ std::vector<MarksFor> marks_of_next_drill(const School& school, const std::strin
 {
     const std::string& next = school.standing(pilot_id).next_drill;
     const auto& attempts = school.attempts(pilot_id);
-    const auto last = std::find_if(attempts.rbegin(), attempts.rend(), [&](const AttemptRow& a) { return a.drill_id == next; });
+    const auto last = std::find_if(attempts.rbegin(), attempts.rend(), [&](const Attempt& a) { return a.drill_id == next; });
     std::vector<MarksFor> marks;
     if (next.empty() || last == attempts.rend()) return marks;
-    for (const CriterionRow& c : school.judged(last->id).criteria)
+    for (const JudgedCriterion& c : school.judged(last->id).criteria)
         if (c.measure && c.value) marks.push_back({*c.measure, c.weight, c.marks});
     return marks;
 }
 
 } // namespace
 
-std::vector<const AttemptRow*> flights_of(const School& school, const std::string& pilot_id, std::size_t newest, UnixTime until)
+std::vector<const Attempt*> flights_of(const School& school, const std::string& pilot_id, std::size_t newest, UnixTime until)
 {
-    std::vector<const AttemptRow*> flights;
+    std::vector<const Attempt*> flights;
     const auto& attempts = school.attempts(pilot_id);
     for (auto a = attempts.rbegin(); a != attempts.rend() && flights.size() < newest; ++a)
         if (!a->log_hash.empty() && a->demonstration.empty() && (until == 0 || a->at <= until)) flights.push_back(&*a);
@@ -70,11 +70,11 @@ std::vector<const AttemptRow*> flights_of(const School& school, const std::strin
     return flights;
 }
 
-std::vector<FlightOfHabits> flights_for_habits(const School& school, const std::vector<const AttemptRow*>& flights)
+std::vector<FlightOfHabits> flights_for_habits(const School& school, const std::vector<const Attempt*>& flights)
 {
     std::vector<FlightOfHabits> all;
     all.reserve(flights.size());
-    for (const AttemptRow* a : flights) all.push_back({a->drill_id, a->mode, school.tally(*a)});
+    for (const Attempt* a : flights) all.push_back({a->drill_id, a->mode, school.tally(*a)});
     return all;
 }
 
@@ -86,7 +86,7 @@ std::vector<Habit> habits_of(const School& school, const std::string& pilot_id, 
 Message strong_habit(const School& school, const std::string& pilot_id)
 {
     auto flights = flights_of(school, pilot_id, flights_for_a_habit);
-    std::erase_if(flights, [](const AttemptRow* a) { return a->found.empty(); });
+    std::erase_if(flights, [](const Attempt* a) { return a->found.empty(); });
     const auto found = habits(flights_for_habits(school, flights));
     const auto& given = school.file(pilot_id).advice;
     const auto worked_on = [&](FindingKind kind) {
@@ -129,7 +129,7 @@ std::vector<AdviceStanding> advice_given(const School& school, const std::string
     return all;
 }
 
-Coached coached(const School& school, const std::string& pilot_id, const AttemptRow* flight)
+Coached coached(const School& school, const std::string& pilot_id, const Attempt* flight)
 {
     constexpr std::size_t lately = 5;
     Coached pilot;
@@ -139,9 +139,9 @@ Coached coached(const School& school, const std::string& pilot_id, const Attempt
         pilot.settings.mode = flown.mode;
         if (!school.setup(pilot_id)) pilot.settings = flown;
     }
-    std::vector<const AttemptRow*> flights = flights_of(school, pilot_id, lately, flight ? flight->at : 0);
+    std::vector<const Attempt*> flights = flights_of(school, pilot_id, lately, flight ? flight->at : 0);
     if (flight) std::erase(flights, flight);
-    for (const AttemptRow* a : flights) pilot.before.push_back(school.tally(*a));
+    for (const Attempt* a : flights) pilot.before.push_back(school.tally(*a));
     for (const GivenAdvice& advice : school.file(pilot_id).advice) {
         if (flight && advice.at > flight->at && advice.attempt_id != flight->id) continue; // not known then
         const AdviceStanding s = standing_of(school, advice);

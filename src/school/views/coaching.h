@@ -9,9 +9,9 @@
 namespace bh {
 
 /// The pilot's newest flights with a log, the newest last; those up to a time, where one is given.
-[[nodiscard]] std::vector<const AttemptRow*> flights_of(const School& school, const std::string& pilot_id, std::size_t newest,
-                                                        UnixTime until = 0);
-[[nodiscard]] std::vector<FlightOfHabits> flights_for_habits(const School& school, const std::vector<const AttemptRow*>& flights);
+[[nodiscard]] std::vector<const Attempt*> flights_of(const School& school, const std::string& pilot_id, std::size_t newest,
+                                                     UnixTime until = 0);
+[[nodiscard]] std::vector<FlightOfHabits> flights_for_habits(const School& school, const std::vector<const Attempt*>& flights);
 /// So many flights are looked at for habits (house).
 inline constexpr std::size_t flights_for_a_habit = 12;
 /// Of the newest flights; what a Board and a readiness go by.
@@ -36,7 +36,7 @@ struct AdviceStanding {
 
 /// For whom a flight is looked at: what is set for the pilot, the flights before it, what was advised and what came of it, and
 /// what the drill that is next gives marks for.
-[[nodiscard]] Coached coached(const School& school, const std::string& pilot_id, const AttemptRow* flight);
+[[nodiscard]] Coached coached(const School& school, const std::string& pilot_id, const Attempt* flight);
 
 /// How often a rule helped, over all pilots.
 struct RuleRecord {

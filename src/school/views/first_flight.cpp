@@ -28,7 +28,7 @@ const Release* release_with_id(const School& school, const std::string& id)
 }
 
 /// The key to sign with: the one that the person has, or the first.
-Result<StationKey> key_to_sign(School& school, const PersonRow& person, const std::string& passphrase)
+Result<StationKey> key_to_sign(School& school, const Person& person, const std::string& passphrase)
 {
     if (!person.key.empty()) return opened({person.key, person.sealed_key}, passphrase);
     if (QString::fromStdString(passphrase).size() < static_cast<qsizetype>(shortest_passphrase))
@@ -36,7 +36,7 @@ Result<StationKey> key_to_sign(School& school, const PersonRow& person, const st
     if (!person.passphrase.empty() && !is_passphrase(passphrase, person.passphrase))
         return bad_input("this is not the passphrase of %1", person.name);
     const SealedKey key = new_signing_key(passphrase);
-    PersonRow with_key = person;
+    Person with_key = person;
     with_key.key = key.public_key, with_key.sealed_key = key.sealed;
     if (const auto kept = school.keep_person(with_key, "a key to sign with"); !kept) return tl::unexpected(kept.error());
     return opened(key, passphrase);
@@ -45,10 +45,10 @@ Result<StationKey> key_to_sign(School& school, const PersonRow& person, const st
 /// Only coordinators sign.
 Result<StationKey> key_of_signer(School& school, const std::string& person_id, const std::string& passphrase)
 {
-    const PersonRow* person = school.person(person_id);
+    const Person* person = school.person(person_id);
     if (!person || !person->active) return bad_input("choose who signs");
     if (person->role != Role::Coordinator) return bad_input("%1 is no coordinator, and only those sign", person->name);
-    return key_to_sign(school, PersonRow(*person), passphrase);
+    return key_to_sign(school, Person(*person), passphrase);
 }
 
 /// Flights that practised with a thing: so many are practice enough to be asked about (house).
@@ -151,9 +151,9 @@ Result<std::string> sign_release(School& school, Release release, const std::str
     if (release.until_day < school.today()) return bad_input("expected a last day that is not over");
     const auto key = key_of_signer(school, person_id, passphrase);
     if (!key) return tl::unexpected(key.error());
-    release.id = school.record().new_id();
+    release.id = school.new_id();
     release.at = school.now();
-    release.head = in_words(school.record().head());
+    release.head = in_words(school.head());
     release.signer = person_id;
     release.key = key->public_key();
     release.signature = key->sign(text_to_sign(release));
@@ -194,7 +194,7 @@ Message let_in_by(const School& school, const KnownKey& key)
 std::string keep_after_flight(School& school, AfterFlight after)
 {
     if (!school.pilot(after.pilot_id)) return {};
-    after.id = school.record().new_id();
+    after.id = school.new_id();
     after.at = school.now();
     after.went = tidied(after.went), after.broke = tidied(after.broke), after.next = tidied(after.next);
     return school.write(school.change_to(Kind::AfterFlight, after.id, after_flight_text(after), "told")) ? after.id : "";
@@ -204,12 +204,12 @@ std::vector<SurpriseCount> surprises_of_all(const School& school)
 {
     std::vector<SurpriseCount> counts;
     for (std::size_t s = 0; s < surprise_count; ++s) counts.push_back({static_cast<Surprise>(s)});
-    for (const PilotRow& pilot : school.pilots()) {
+    for (const Pilot& pilot : school.pilots()) {
         const PilotFile& file = school.file(pilot.id);
         if (file.after_flight.empty()) continue;
         const UnixTime before = file.after_flight.front().at; // what came later is no practice for it
         std::array<int, surprise_count> flights{};
-        for (const AttemptRow& a : file.attempts) {
+        for (const Attempt& a : file.attempts) {
             if (a.at >= before) continue;
             const auto flown = school.judged(a.id).flight;
             const Conditions day = flown ? flown->conditions : Conditions{};
@@ -223,7 +223,7 @@ std::vector<SurpriseCount> surprises_of_all(const School& school)
             add(Surprise::Rates, false);
         }
         const bool on_rates = std::any_of(file.sessions.begin(), file.sessions.end(),
-                                          [before](const SessionRow& s) { return s.matched && s.started_at < before; });
+                                          [before](const Session& s) { return s.matched && s.started_at < before; });
         if (on_rates) flights[static_cast<std::size_t>(Surprise::Rates)] = practised_flights;
         for (SurpriseCount& count : counts) {
             const auto& told = file.after_flight.front().surprised;

@@ -59,9 +59,9 @@ std::string sessions_csv(const School& school, const std::string& pilot_id)
     const PilotFile& file = school.file(pilot_id);
     std::string csv =
         csv_row({"started_utc", "active_s", "idle_s", "flights", "simulator", "viewing", "matched", "by_hand", "struck_out"});
-    for (const SessionRow& s : all_rows(file.sessions, file.struck_sessions, &SessionRow::started_at)) {
+    for (const Session& s : all_rows(file.sessions, file.struck_sessions, &Session::started_at)) {
         const auto flights =
-            std::count_if(file.attempts.begin(), file.attempts.end(), [&](const AttemptRow& a) { return a.session_id == s.id; });
+            std::count_if(file.attempts.begin(), file.attempts.end(), [&](const Attempt& a) { return a.session_id == s.id; });
         csv += csv_row({utc(s.started_at), with_places(s.active_s, 0), with_places(s.idle_s, 0), whole_text(flights), s.simulator,
                         std::string(viewing_key(s.viewing)), yes(s.matched), s.by_hand, struck_because(school, s.id)});
     }
@@ -73,7 +73,7 @@ std::string attempts_csv(const School& school, const std::string& pilot_id)
     const PilotFile& file = school.file(pilot_id);
     std::string csv =
         csv_row({"at_utc", "drill", "mode", "score", "passed", "holds", "flown_s", "what_decided_it", "struck_out"});
-    for (const AttemptRow& a : all_rows(file.attempts, file.struck_attempts, &AttemptRow::at))
+    for (const Attempt& a : all_rows(file.attempts, file.struck_attempts, &Attempt::at))
         csv += csv_row({utc(a.at), a.drill_id, std::string(mode_key(a.mode)), a.free() ? "" : with_places(a.score, 1),
                         a.free() ? "" : yes(a.passed), a.free() ? "" : yes(a.holds), with_places(a.flown_s, 1),
                         school.summary(a).english(), struck_because(school, a.id, a.session_id)});
@@ -84,14 +84,14 @@ std::string pilot_json(const School& school, const std::string& pilot_id)
 {
     const PilotFile& file = school.file(pilot_id);
     Json attempts = Json::array();
-    for (const AttemptRow& a : all_rows(file.attempts, file.struck_attempts, &AttemptRow::at)) {
+    for (const Attempt& a : all_rows(file.attempts, file.struck_attempts, &Attempt::at)) {
         Json json = as_json(draft_of(school.judged(a.id)).body);
         json["id"] = a.id;
         if (const std::string why = struck_because(school, a.id, a.session_id); !why.empty()) json["struck_out"] = why;
         attempts.push_back(std::move(json));
     }
     Json sessions = Json::array();
-    for (const SessionRow& s : all_rows(file.sessions, file.struck_sessions, &SessionRow::started_at)) {
+    for (const Session& s : all_rows(file.sessions, file.struck_sessions, &Session::started_at)) {
         Json json = as_json(body_of(s));
         json["id"] = s.id;
         if (const std::string why = struck_because(school, s.id); !why.empty()) json["struck_out"] = why;

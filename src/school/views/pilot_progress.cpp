@@ -19,7 +19,7 @@ std::vector<HoursOfPilot::Share> most_first(const std::map<std::string, double>&
     return sorted;
 }
 
-std::string simulator_in_words(const School& school, const SessionRow& s)
+std::string simulator_in_words(const School& school, const Session& s)
 {
     if (!s.simulator.empty()) {
         const SimulatorProfile* known = school.simulator(s.simulator);
@@ -29,10 +29,10 @@ std::string simulator_in_words(const School& school, const SessionRow& s)
 }
 
 /// The criterion that leads, as it was judged the last time.
-const CriterionRow* leading_of(const JudgedAttempt& attempt)
+const JudgedCriterion* leading_of(const JudgedAttempt& attempt)
 {
-    const CriterionRow* leading = nullptr;
-    for (const CriterionRow& c : attempt.criteria)
+    const JudgedCriterion* leading = nullptr;
+    for (const JudgedCriterion& c : attempt.criteria)
         if (c.must && c.measure && !c.below && (!leading || c.weight > leading->weight)) leading = &c;
     return leading;
 }
@@ -40,12 +40,12 @@ const CriterionRow* leading_of(const JudgedAttempt& attempt)
 std::optional<DrillTrials::Leading> leading_trials(const std::vector<JudgedAttempt>& judged)
 {
     if (judged.size() < least_trials_for_forecast) return std::nullopt;
-    const CriterionRow* last = leading_of(judged.back());
+    const JudgedCriterion* last = leading_of(judged.back());
     if (!last) return std::nullopt;
     DrillTrials::Leading leading{last->label, last->unit, {}, last->pass};
     leading.trials.higher_is_better = last->merit > last->fail;
     for (std::size_t i = 0; i < judged.size(); ++i)
-        for (const CriterionRow& c : judged[i].criteria)
+        for (const JudgedCriterion& c : judged[i].criteria)
             if (c.measure == last->measure && c.label == last->label && c.value) {
                 leading.trials.trial.push_back(static_cast<double>(i + 1));
                 leading.trials.value.push_back(*c.value);
@@ -54,11 +54,11 @@ std::optional<DrillTrials::Leading> leading_trials(const std::vector<JudgedAttem
     return leading.trials.trial.size() >= least_trials_for_forecast ? std::optional(std::move(leading)) : std::nullopt;
 }
 
-double attempts_a_week(const std::vector<const AttemptRow*>& attempts, std::int64_t today)
+double attempts_a_week(const std::vector<const Attempt*>& attempts, std::int64_t today)
 {
     constexpr std::int64_t lately_days = 28;
-    const auto lately = std::count_if(attempts.begin(), attempts.end(),
-                                      [&](const AttemptRow* a) { return today - local_day(a->at) < lately_days; });
+    const auto lately =
+        std::count_if(attempts.begin(), attempts.end(), [&](const Attempt* a) { return today - local_day(a->at) < lately_days; });
     if (lately > 0) return static_cast<double>(lately) / 4;
     if (attempts.empty()) return 0;
     const std::int64_t days = std::max<std::int64_t>(7, local_day(attempts.back()->at) - local_day(attempts.front()->at));
@@ -74,10 +74,10 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     const HouseLimits& house = school.house();
     h.hours = s.hours, h.matched = s.hours_matched, h.weeks = s.weekly_hours;
     std::map<std::string, std::map<std::string, double>> flown_in; ///< seconds by session and mode
-    for (const AttemptRow& a : school.attempts(pilot_id))
+    for (const Attempt& a : school.attempts(pilot_id))
         if (!a.observed) flown_in[a.session_id][std::string(mode_key(a.mode))] += a.flown_s;
     std::map<std::string, double> by_simulator, by_viewing, by_mode;
-    for (const SessionRow& session : school.sessions(pilot_id)) {
+    for (const Session& session : school.sessions(pilot_id)) {
         const double hours = session.active_s / hour_s;
         h.idle += session.idle_s / hour_s;
         by_simulator[simulator_in_words(school, session)] += hours;
@@ -106,8 +106,8 @@ bool TrialsInPieces::read(std::size_t most)
     while (step_ < ladder.size()) {
         const LadderStep& step = ladder[step_];
         const Drill* drill = school_.drill(step.drill_id);
-        std::vector<const AttemptRow*> attempts;
-        for (const AttemptRow& a : school_.attempts(pilot_id_))
+        std::vector<const Attempt*> attempts;
+        for (const Attempt& a : school_.attempts(pilot_id_))
             if (drill && a.drill_id == step.drill_id && !a.free()) attempts.push_back(&a);
         const bool looks_ahead = attempts.size() >= least_trials_for_forecast; // from fewer nothing is told
         for (; looks_ahead && judged_.size() < attempts.size(); --most) {
@@ -117,7 +117,7 @@ bool TrialsInPieces::read(std::size_t most)
         if (!attempts.empty()) {
             DrillTrials& trials = taken_.emplace_back();
             trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
-            for (const AttemptRow* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
+            for (const Attempt* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
             trials.leading = leading_trials(judged_);
             trials.attempts_a_week = attempts_a_week(attempts, school_.today());
         }

@@ -69,7 +69,7 @@ std::optional<NotOnAircraft> why_match_blocked(const School& school, const std::
     const RateProfile practised = file.setup ? file.setup->rates : RateProfile{};
     if (!file.trial || !(file.trial->rates == practised)) return NotOnAircraft{NotOnAircraft::Why::NotTried, 0, least_hours, 0};
     double active_s = 0;
-    for (const SessionRow& s : file.sessions)
+    for (const Session& s : file.sessions)
         if (s.started_at >= file.trial->at) active_s += s.active_s;
     std::vector<int> ratings;
     for (const HandlingNote& n : file.handling)
@@ -160,7 +160,7 @@ std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& 
     const auto& attempts = school.attempts(pilot_id);
     std::vector<FlipFlown> flips;
     std::size_t flights = 0;
-    const auto may_flip = [&](const AttemptRow& a) {
+    const auto may_flip = [&](const Attempt& a) {
         const Drill* drill = school.drill(a.drill_id);
         return a.free() || (drill && std::any_of(drill->phases.begin(), drill->phases.end(),
                                                  [](const Phase& p) { return p.goal.kind == Goal::Kind::Spin; }));

@@ -20,7 +20,7 @@ void add_practice(const School& school, const std::string& pilot_id, ReadinessFa
     f.last_practice_day = s.last_practice_day;
     constexpr double seconds_in_hour = 3600, days = 7 * weeks;
     const auto& match = school.match(pilot_id);
-    for (const SessionRow& session : school.sessions(pilot_id)) {
+    for (const Session& session : school.sessions(pilot_id)) {
         const double hours = session.active_s / seconds_in_hour;
         const bool lately = static_cast<double>(school.today() - local_day(session.started_at)) < days;
         if (lately) f.weekly_hours += hours / weeks;
@@ -56,7 +56,7 @@ void add_ladder(const School& school, const std::string& pilot_id, ReadinessFact
     f.roof_minutes = minutes_under_a_roof(school, pilot_id);
     for (const AttemptFact& a : school.file(pilot_id).facts)
         f.throttle_cuts_s.insert(f.throttle_cuts_s.end(), a.throttle_cuts_s.begin(), a.throttle_cuts_s.end());
-    for (const AttemptRow& a : school.attempts(pilot_id)) {
+    for (const Attempt& a : school.attempts(pilot_id)) {
         if (!a.passed) continue;
         f.panic_passes += school.has_role(a.drill_id, DrillRole::Panic);
         const std::int64_t day = local_day(a.at);
@@ -73,7 +73,7 @@ void add_hand(const School& school, const std::string& pilot_id, ReadinessFacts&
     if (strong != found.end()) f.strong_habit = habit_in_words(*strong);
     constexpr std::size_t lately = 5;
     const auto flights = flights_of(school, pilot_id, lately);
-    for (const AttemptRow* a : flights)
+    for (const Attempt* a : flights)
         if (const FindingTally* rocking = school.tally(*a).of(FindingKind::Rocking))
             ++f.rocking_flights, f.rocking_share += rocking->value / 100;
     if (f.rocking_flights > 0) f.rocking_share /= f.rocking_flights;

@@ -11,7 +11,7 @@ Bill school_bill(const School& school, const std::string& pilot_id)
     int unknown = 0;
     std::set<std::string> controllers;
     std::map<std::string, bool> hard; ///< worlds
-    const auto is_hard = [&](const AttemptRow& a) {
+    const auto is_hard = [&](const Attempt& a) {
         const Drill* drill = school.drill(a.drill_id);
         const std::string world = !a.world.empty() ? a.world : drill ? drill->world : "";
         const auto [known, is_new] = hard.try_emplace(world, false);
@@ -21,9 +21,9 @@ Bill school_bill(const School& school, const std::string& pilot_id)
     };
     for (const auto& [id, file] : school.values().pilots) {
         if (!pilot_id.empty() && id != pilot_id) continue;
-        for (const SessionRow& s : file.sessions)
+        for (const Session& s : file.sessions)
             if (!s.controller_id.empty()) controllers.insert(s.controller_id);
-        for (const AttemptRow& a : file.attempts) {
+        for (const Attempt& a : file.attempts) {
             if (a.throttle_cuts_s.empty()) continue; // none was taken
             const FlightTally& tally = school.tally(a);
             if (!tally.crashes) {

@@ -46,7 +46,7 @@ int moved_days(const School& school, const std::string& pilot_id, const Look& lo
     }
     case Cause::StaleMatch: {
         std::optional<std::int64_t> matched_last;
-        for (const SessionRow& session : school.sessions(pilot_id))
+        for (const Session& session : school.sessions(pilot_id))
             if (session.matched) matched_last = local_day(session.started_at);
         return matched_last ? since(*matched_last) : 0;
     }
@@ -92,7 +92,7 @@ Message in_common(const School& school, const std::string& subject, const Look& 
 }
 
 /// What only a coordinator can decide: gates that are all met, releases that run out, flights that nobody told of.
-void add_decisions(const School& school, const PilotRow& pilot, std::vector<TodayItem>& items)
+void add_decisions(const School& school, const Pilot& pilot, std::vector<TodayItem>& items)
 {
     const Release* release = newest_release(school, pilot.id);
     const auto add = [&](Message what, Message holds_up, std::optional<std::int64_t> since) {
@@ -125,7 +125,7 @@ std::vector<TodayItem> items_of_today(const School& school)
 {
     std::vector<TodayItem> items;
     std::map<std::pair<Cause, std::string>, std::size_t> known;
-    for (const PilotRow& pilot : school.pilots()) {
+    for (const Pilot& pilot : school.pilots()) {
         add_decisions(school, pilot, items);
         for (const Look& look : school.standing(pilot.id).looks) {
             const std::string subject = subject_of(school, pilot.id, look);

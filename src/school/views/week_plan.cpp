@@ -133,7 +133,7 @@ Result<WeekAsked> week_asked(const School& school, const std::string& week)
         for (WeekBay& b : asked.problem.bays)
             for (std::size_t s = 0; s < asked.problem.time_slots.size() && b.name == bay; ++s)
                 if (asked.problem.time_slots[s].day == day) b.closed.push_back(static_cast<int>(s));
-    for (const PilotRow& pilot : school.pilots()) {
+    for (const Pilot& pilot : school.pilots()) {
         const auto& available = school.file(pilot.id).available;
         if (!available) continue; // nobody said when
         asked.problem.pilots.push_back(asked_of(school, pilot.id, *available, asked.problem, bays->slot_minutes / 60.0));
@@ -225,7 +225,7 @@ BlockState state_of(const School& school, const PlannedBlock& block)
 {
     const UnixTime start = moment_of(block.day, block.start_min), end = moment_of(block.day, block.end_min);
     constexpr UnixTime early_s = 15 * 60;
-    for (const SessionRow& s : school.sessions(block.pilot_id))
+    for (const Session& s : school.sessions(block.pilot_id))
         if (s.started_at >= start - early_s && s.started_at < end) return BlockState::Flown;
     return school.now() < end ? BlockState::Ahead : BlockState::Missed;
 }

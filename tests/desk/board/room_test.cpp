@@ -122,7 +122,7 @@ TEST_CASE("the strip says that the server is away and how many entries wait, and
     CHECK(desk.text("statusRecord") == "The server is away, 2 entries wait here");
     desk.window->showBoard("room");
     CHECK(desk.find<QLabel>("roomEmpty")->text().startsWith("The server is away"));
-    PilotRow row = *desk.school->pilot(pilot);
+    Pilot row = *desk.school->pilot(pilot);
     row.target_h = 33;
     CHECK_FALSE(desk.school->edit_pilot(row));
     CHECK(desk.text("statusRecord").contains("waits for the server"));

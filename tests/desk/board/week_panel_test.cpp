@@ -94,7 +94,7 @@ TEST_CASE("a block is dragged, exchanged, and a broken rule is said at once", "[
     CHECK(w.planned().blocks.front() == first);
     // Sami can come for two half hours only.
     std::string sami;
-    for (const PilotRow& p : w.desk.school->pilots())
+    for (const Pilot& p : w.desk.school->pilots())
         if (p.name == "Sami Roake") sami = p.id;
     for (const PlannedBlock& b : w.planned().blocks)
         if (b.pilot_id == sami) {

@@ -156,7 +156,7 @@ TEST_CASE("a controller that is due or has drifted is told on the Board, with a 
         auto opened = Record::open(file, options);
         REQUIRE(opened);
         School school(std::move(*opened), DataFolder(BH_DATA));
-        PilotRow pilot;
+        Pilot pilot;
         pilot.name = "Nell Harker";
         const std::string id = school.add_pilot(pilot);
         Calibration c = SimulatedController::factory_calibration();

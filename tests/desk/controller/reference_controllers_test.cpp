@@ -19,7 +19,7 @@ TEST_CASE("the reference controllers are calibrated through the page as through 
         REQUIRE(recording);
         // A run in which this process was held up is no fair play of the recording: it is made again.
         constexpr double held_up_ms = 120;
-        std::optional<CalibrationRow> kept;
+        std::optional<KeptCalibration> kept;
         for (int run = 0; run < 4 && !kept; ++run) {
             Desk desk;
             VirtualJoystick joystick(static_cast<int>(recording->axes_counts.size()));
@@ -42,7 +42,7 @@ TEST_CASE("the reference controllers are calibrated through the page as through 
             }
             desk.waitFor([&] { return !desk.text("controllerMessage").contains("of 10"); }); // the last sticks come to rest
             INFO(desk.text("controllerMessage").toStdString() << ", held up for " << late_ms << " ms in run " << run);
-            if (const CalibrationRow* found = desk.school->calibration(desk.station->device().name, desk.station->device().guid))
+            if (const KeptCalibration* found = desk.school->calibration(desk.station->device().name, desk.station->device().guid))
                 kept = *found;
             if (kept)
                 CHECK(desk.window->controllerPage()->verifying());

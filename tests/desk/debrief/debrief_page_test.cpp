@@ -147,7 +147,7 @@ TEST_CASE("flights to choose: a pilot's newest first, practice outside among the
 {
     Desk desk(BH_DEMO);
     std::size_t outside = 0, flights = 0;
-    for (const PilotRow& pilot : desk.school->pilots()) {
+    for (const Pilot& pilot : desk.school->pilots()) {
         const PilotFile& file = desk.school->file(pilot.id);
         const auto items = flightItems(*desk.school, pilot.id);
         CHECK(std::is_sorted(items.begin(), items.end(), [](const FlightItem& a, const FlightItem& b) { return a.at > b.at; }));
@@ -159,14 +159,14 @@ TEST_CASE("flights to choose: a pilot's newest first, practice outside among the
             if (const auto session = sessionOf(item.key)) {
                 ++outside;
                 CHECK(sessionKey(*session) == item.key);
-                const auto kept = std::find_if(file.sessions.begin(), file.sessions.end(),
-                                               [&](const SessionRow& s) { return s.id == *session; });
+                const auto kept =
+                    std::find_if(file.sessions.begin(), file.sessions.end(), [&](const Session& s) { return s.id == *session; });
                 REQUIRE(kept != file.sessions.end());
                 CHECK_FALSE(kept->recording.empty());
                 continue;
             }
             ++flights;
-            const AttemptRow* attempt = desk.school->attempt(item.key.toStdString());
+            const Attempt* attempt = desk.school->attempt(item.key.toStdString());
             REQUIRE(attempt);
             CHECK(attempt->pilot_id == pilot.id);
             CHECK(attempt->demonstration.empty());
@@ -181,7 +181,7 @@ TEST_CASE("a flight whose log is gone says so, and those beside it are looked at
 {
     Debriefing d;
     const std::string id = d.page->lookedAt()->attempt_id;
-    const AttemptRow attempt = *d.desk.school->attempt(id);
+    const Attempt attempt = *d.desk.school->attempt(id);
     const auto looked = keptFlight(*d.desk.school, attempt);
     REQUIRE(looked);
     CHECK(looked->score);

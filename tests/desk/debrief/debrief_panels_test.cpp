@@ -83,7 +83,7 @@ std::string practiseOutside(const Debriefs& d)
     }
     const auto file = school.new_stick_recording("test");
     REQUIRE(write_stick_recording(file, recording));
-    SessionRow session;
+    Session session;
     session.pilot_id = d.pilot;
     session.started_at = school.now() - 3600, session.ended_at = session.started_at + 60;
     session.active_s = 60;
@@ -159,7 +159,7 @@ TEST_CASE("habits are read over flights, beside the grip; the Board leads here",
     for (std::uint64_t seed = 1; seed < 5; ++seed) d.fly(d.pilot, 0.9, seed, true);
     REQUIRE(d.desk.waitFor([&] { return d.desk.text("habitsSaid").startsWith("1 strong"); }));
     CHECK(d.desk.text("habitsGrip").contains("never measured"));
-    GripRoundRow round;
+    GripRound round;
     round.pilot_id = d.pilot, round.throughput_bps = 3.25, round.at = d.desk.school->now();
     d.desk.school->add_grip_round(round);
     d.page->showTab(DebriefPage::Found), d.page->showTab(DebriefPage::Habits);

@@ -64,7 +64,7 @@ struct Marked {
     [[nodiscard]] std::map<std::string, std::string> places(const char* id) const
     {
         const std::string& flight = flights.at(id);
-        const AttemptRow& attempt = *desk.school->attempt(flight);
+        const Attempt& attempt = *desk.school->attempt(flight);
         std::map<std::string, std::string> read;
         page->look(flight);
         const auto* list = desk.find<QComboBox>("debriefFlights");
@@ -81,7 +81,7 @@ struct Marked {
         read["told"] = desk.school->summary(attempt).english();
         read["habits"] = tally_text(desk.school->tally(attempt));
         read["record"] = inPlaces(attempt.score, 2).toStdString();
-        for (const CriterionRow& c : desk.school->judged(flight).criteria)
+        for (const JudgedCriterion& c : desk.school->judged(flight).criteria)
             read["the log's criteria"] += inPlaces(c.marks, 2).toStdString() + " by " + inPlaces(c.pass, 3).toStdString() + "\n";
         return read;
     }

@@ -20,7 +20,7 @@ TEST_CASE("each gate stands with its state, its evidence and by when it is met, 
 {
     Desk desk(BH_DEMO);
     const auto choose = [&](const char* name) {
-        for (const PilotRow& p : desk.school->pilots())
+        for (const Pilot& p : desk.school->pilots())
             if (p.name == name) desk.station->choosePilot(p.id);
     };
     choose("Petra Lowmoor");
@@ -124,7 +124,7 @@ struct AtFirstFlight {
     Desk desk{BH_DEMO};
     explicit AtFirstFlight(const char* name)
     {
-        for (const PilotRow& p : desk.school->pilots())
+        for (const Pilot& p : desk.school->pilots())
             if (p.name == name) desk.station->choosePilot(p.id);
         QTest::keyClick(&*desk.window, Qt::Key_9, Qt::AltModifier);
     }

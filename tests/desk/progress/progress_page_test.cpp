@@ -26,7 +26,7 @@ struct AtProgress {
     Desk desk{BH_DEMO};
     explicit AtProgress(const char* name, const char* section)
     {
-        for (const PilotRow& p : desk.school->pilots())
+        for (const Pilot& p : desk.school->pilots())
             if (p.name == name) desk.station->choosePilot(p.id);
         QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
         press(section);
@@ -74,7 +74,7 @@ TEST_CASE("hours tell the pace, the weeks left and who is too slow", "[desk][pro
     CHECK(p.desk.text("hoursArithmetic").contains("20 h at 3 h a week is 6.7 weeks, 50 h is 16.7"));
     REQUIRE(p.desk.school->keep_house_limit(Limit::HoursWeekly, 4, "more"));
     CHECK(p.desk.text("hoursArithmetic").contains("20 h at 4 h a week is 5.0 weeks"));
-    for (const PilotRow& pilot : p.desk.school->pilots())
+    for (const Pilot& pilot : p.desk.school->pilots())
         if (pilot.name == "Nell Harker") p.desk.station->choosePilot(pilot.id);
     CHECK_FALSE(p.desk.find<QLabel>("hoursAlert")->isVisible());
     CHECK(targets->item(0, 4)->text() == "reached");
@@ -113,14 +113,14 @@ TEST_CASE("the log is filtered, struck out with a reason, and corrected", "[desk
     sessions->setCurrentIndex(sessions->model()->index(0, 0));
     p.press("correctSession");
     auto* dialog = p.desk.find<QWidget>("correctDialog");
-    const SessionRow before = p.desk.school->sessions(pilot).back();
+    const Session before = p.desk.school->sessions(pilot).back();
     dialog->findChild<QDoubleSpinBox*>("correctActive")->setValue(12);
     dialog->findChild<QAbstractButton*>("correctKeep")->click();
     CHECK(dialog->findChild<QLabel*>("correctSaid")->text().contains("reason"));
     dialog->findChild<QLineEdit*>("correctReason")->setText("Lunch");
     dialog->findChild<QComboBox*>("correctViewing")->setCurrentIndex(2);
     dialog->findChild<QAbstractButton*>("correctKeep")->click();
-    const SessionRow& after = p.desk.school->sessions(pilot).back();
+    const Session& after = p.desk.school->sessions(pilot).back();
     CHECK(after.id == before.id);
     CHECK(after.active_s == 720);
     CHECK(after.idle_s == before.idle_s);
@@ -166,7 +166,7 @@ TEST_CASE("sickness over time is shown with what to do about it", "[desk][progre
     AtProgress p("Sami Roake", "sectionSickness");
     CHECK(p.desk.text("sicknessAdvice").startsWith("Goggles were too much once"));
     CHECK(p.desk.find<QWidget>("sicknessPlot")->isVisible());
-    for (const PilotRow& pilot : p.desk.school->pilots())
+    for (const Pilot& pilot : p.desk.school->pilots())
         if (pilot.name == "Wilf Dunnock") p.desk.station->choosePilot(pilot.id);
     CHECK(p.desk.text("sicknessAdvice").contains("begin on the screen"));
     CHECK_FALSE(p.desk.find<QWidget>("sicknessPlot")->isVisible());

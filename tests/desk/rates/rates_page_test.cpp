@@ -33,7 +33,7 @@ struct Rates {
     RatesPage* page = desk.window->ratesPage();
     explicit Rates(const char* pilot = "Tomas Brede")
     {
-        for (const PilotRow& p : desk.school->pilots())
+        for (const Pilot& p : desk.school->pilots())
             if (p.name == pilot) desk.station->choosePilot(p.id);
         QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
         QTest::qWait(50); // built when it is first looked at
@@ -334,7 +334,7 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
 {
     Rates r;
     const auto known = r.desk.school->controllers();
-    const auto controller = std::find_if(known.begin(), known.end(), [&](const ControllerRow& c) {
+    const auto controller = std::find_if(known.begin(), known.end(), [&](const KnownController& c) {
         return r.desk.school->calibration(c.name, c.guid) && c.name == "Station 1 controller";
     });
     REQUIRE(controller != known.end());
@@ -353,7 +353,7 @@ TEST_CASE("recordings of practice outside count for how the sticks are used", "[
     }
     const std::size_t rows = (*recorder)->rows();
     REQUIRE((*recorder)->finish());
-    SessionRow session;
+    Session session;
     session.pilot_id = r.pilot(), session.started_at = r.desk.school->now() - 600, session.ended_at = r.desk.school->now() - 10,
     session.active_s = 500;
     session.recording = "outside.csv.gz";

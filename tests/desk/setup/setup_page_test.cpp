@@ -288,7 +288,7 @@ TEST_CASE("one button is the next step, and looks like it: the way's on its sect
 {
     Desk desk(BH_DEMO);
     const auto& pilots = desk.school->pilots();
-    const auto jonah = std::find_if(pilots.begin(), pilots.end(), [](const PilotRow& p) { return p.name == "Jonah Wickett"; });
+    const auto jonah = std::find_if(pilots.begin(), pilots.end(), [](const Pilot& p) { return p.name == "Jonah Wickett"; });
     REQUIRE(jonah != pilots.end());
     desk.station->choosePilot(jonah->id); // rocks little enough for the next step of his way back
     SetupPage* page = desk.window->setupPage();

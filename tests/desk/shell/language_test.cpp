@@ -271,7 +271,7 @@ TEST_CASE("no text is cut in the smallest window, nor at twice its size in a usu
         if (spokenLanguage() == "de" && seen.text_percent == 100)
             walkTour(*desk.window, *desk.school, *desk.station, seen.window, look);
         desk.window->resize(seen.window);
-        for (const PilotRow& pilot : desk.school->pilots()) {
+        for (const Pilot& pilot : desk.school->pilots()) {
             desk.station->choosePilot(pilot.id);
             inEveryView(
                 desk, [&] { look(QString::fromStdString(pilot.name), *desk.window); }, 20);
@@ -307,7 +307,7 @@ TEST_CASE("what a step of the rate plan sets is read whole in the smallest windo
     const German german;
     Desk desk(BH_DEMO);
     desk.window->resize(1100, 700);
-    for (const PilotRow& p : desk.school->pilots())
+    for (const Pilot& p : desk.school->pilots())
         if (p.name == "Tomas Brede") desk.station->choosePilot(p.id);
     desk.window->showPage(MainWindow::Rates);
     QTest::qWait(50);
@@ -326,7 +326,7 @@ TEST_CASE("every dialog speaks German and has its room", "[desk][language]")
     english.erase("Record");
     Desk desk(BH_DEMO);
     School& school = *desk.school;
-    for (const PilotRow& p : school.pilots())
+    for (const Pilot& p : school.pilots())
         if (p.name == "Nell Harker") desk.station->choosePilot(p.id);
     const std::string& pilot = desk.station->pilotId();
     auto* record = desk.window.get();

@@ -228,7 +228,7 @@ TEST_CASE("a flight under way when the program ends is offered at the next start
     auto* dialog = f.desk.find<QDialog>("cutShort");
     press(dialog, "cutShortKeep");
     REQUIRE(f.desk.keptAttempts().size() == 1);
-    const AttemptRow& kept = f.desk.keptAttempts()[0];
+    const Attempt& kept = f.desk.keptAttempts()[0];
     CHECK_FALSE(kept.passed);
     CHECK(f.desk.school->flight_log(kept.log_hash)->duration_s() > 1.2); // no more than a second is missing
     CHECK(f.desk.school->cut_short().empty());
@@ -253,7 +253,7 @@ TEST_CASE("an exported record comes in as a new one, and what a pilot asks for i
     state->bringIn(folder, to); // there is one already
     CHECK_FALSE(in<QLabel>(window, "recordSaid")->text().contains("nothing wrong"));
 
-    PilotRow left = *desk.school->pilot(pilot);
+    Pilot left = *desk.school->pilot(pilot);
     left.archived = true;
     REQUIRE(desk.school->edit_pilot(left));
     window->showSection(RecordWindow::Keeping);

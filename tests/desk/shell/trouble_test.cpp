@@ -48,7 +48,7 @@ TEST_CASE("a record's trouble is said in words that can be copied, with what can
 TEST_CASE("the strip says when the record was verified, and how much is wrong with it", "[desk][trouble]")
 {
     Desk desk;
-    desk.school->add_pilot({"", "Iris Quayle"});
+    const std::string pilot = desk.school->add_pilot({"", "Iris Quayle"});
     VerifyOptions options;
     options.station_folder = desk.file.parent_path() / "station";
     bool busy = true;
@@ -62,7 +62,7 @@ TEST_CASE("the strip says when the record was verified, and how much is wrong wi
     CHECK(watch.report()->entries == 2);
     CHECK(shown->text().startsWith("Verified "));
     // The window has it open all the time; somebody else changes a table.
-    Database(desk.file, false).run("UPDATE pilots SET target_h = 1");
+    Database(desk.file, false).run("UPDATE person_keys SET key = ?", std::string(64, '0'));
     watch.verify_now();
     REQUIRE(desk.waitFor([&] { return !watch.report()->problems.empty(); }));
     CHECK(shown->text() == "1 problem");
@@ -70,7 +70,7 @@ TEST_CASE("the strip says when the record was verified, and how much is wrong wi
     auto* trouble = desk.window->findChild<Trouble*>();
     REQUIRE(trouble);
     CHECK(trouble->findChild<QPlainTextEdit*>("troubleWords")->toPlainText() ==
-          "the table of pilots differs from what the entries say");
+          QString::fromStdString("the key to the name of " + pilot + " does not open it"));
     trouble->close();
 }
 

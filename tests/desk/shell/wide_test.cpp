@@ -143,7 +143,7 @@ TEST_CASE("advice is read whole in the smallest window, and the list of what was
     Desk desk(BH_DEMO);
     desk.window->resize(1100, 700);
     desk.window->showPage(MainWindow::Debrief);
-    for (const PilotRow& p : desk.school->pilots())
+    for (const Pilot& p : desk.school->pilots())
         if (p.name == "Oren Pell") desk.station->choosePilot(p.id); // whose flights ask for a change
     auto* why = desk.find<QLabel>("debriefWhy");
     auto* findings = desk.find<QWidget>("findings");

@@ -36,7 +36,7 @@ struct Hands {
 
     void pilot(const char* name)
     {
-        for (const PilotRow& p : desk.school->pilots())
+        for (const Pilot& p : desk.school->pilots())
             if (p.name == name) desk.station->choosePilot(p.id);
     }
     void page(MainWindow::Page page)

@@ -17,20 +17,20 @@ namespace {
 constexpr int label_line_px = 18, below_label_px = 36;
 
 /// Of what the label may take beside the value.
-int labelWidth(const CriterionRow& c, int width)
+int labelWidth(const JudgedCriterion& c, int width)
 {
     constexpr int mark_px = 16, between_px = 6;
     return width - mark_px - between_px - QFontMetrics(uiFont(text_points, true)).horizontalAdvance(CriteriaPanel::valueText(c));
 }
 
 /// Of the label, on as many lines as it needs.
-int labelHeight(const CriterionRow& c, int width)
+int labelHeight(const JudgedCriterion& c, int width)
 {
     return std::max(scaled(label_line_px),
                     wrapped(uiFont(text_points, c.must), asWords(c.label), {}, labelWidth(c, width)).height());
 }
 
-int rowHeight(const CriterionRow& c, int width) { return labelHeight(c, width) + scaled(below_label_px); }
+int rowHeight(const JudgedCriterion& c, int width) { return labelHeight(c, width) + scaled(below_label_px); }
 
 } // namespace
 
@@ -41,7 +41,7 @@ CriteriaPanel::CriteriaPanel(QWidget* parent) : SpokenView(parent)
     setSizePolicy(QSizePolicy::Preferred, QSizePolicy::Fixed);
 }
 
-void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
+void CriteriaPanel::setCriteria(std::vector<JudgedCriterion> criteria)
 {
     const int height = sizeHint().height();
     criteria_ = std::move(criteria);
@@ -53,7 +53,7 @@ void CriteriaPanel::setCriteria(std::vector<CriterionRow> criteria)
 QString CriteriaPanel::inWords() const
 {
     QStringList spoken;
-    for (const CriterionRow& c : criteria_)
+    for (const JudgedCriterion& c : criteria_)
         spoken << QStringLiteral("%1: %2").arg(asWords(c.label), c.value ? valueInWords(*c.value, c.unit) : tr("not yet")) +
                       (c.span ? QStringLiteral(", ") + spanText(c) : QString());
     return spoken.join(QStringLiteral("; "));
@@ -62,7 +62,7 @@ QString CriteriaPanel::inWords() const
 QSize CriteriaPanel::sizeHint() const
 {
     int height = 0;
-    for (const CriterionRow& c : criteria_) height += rowHeight(c, width());
+    for (const JudgedCriterion& c : criteria_) height += rowHeight(c, width());
     return {200, height};
 }
 
@@ -72,17 +72,20 @@ void CriteriaPanel::resizeEvent(QResizeEvent* event)
     updateGeometry(); // labels may need more lines, or fewer
 }
 
-QString CriteriaPanel::valueText(const CriterionRow& c) { return c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–"); }
+QString CriteriaPanel::valueText(const JudgedCriterion& c)
+{
+    return c.value ? valueInWords(*c.value, c.unit) : QStringLiteral("–");
+}
 
 /// "−50 to 300 ms" for a band, otherwise the one limit.
-QString CriteriaPanel::limitText(const CriterionRow& c, double Limits::*limit)
+QString CriteriaPanel::limitText(const JudgedCriterion& c, double Limits::*limit)
 {
     const Limits above{c.fail, c.pass, c.merit};
     const QString upper = valueInWords(above.*limit, c.unit);
     return c.below ? tr("%1 to %2").arg(valueInWords(*c.below.*limit, c.unit).section(QLatin1Char(' '), 0, 0), upper) : upper;
 }
 
-QString CriteriaPanel::spanText(const CriterionRow& c)
+QString CriteriaPanel::spanText(const JudgedCriterion& c)
 {
     return c.span ? tr("measured from %1 s to %2 s of the flight").arg(inPlaces(c.span->from_s, 1)).arg(inPlaces(c.span->to_s, 1))
                   : QString();
@@ -93,12 +96,12 @@ bool CriteriaPanel::event(QEvent* event)
     if (event->type() != QEvent::ToolTip) return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
     int below = 0;
-    const auto under = std::find_if(criteria_.begin(), criteria_.end(), [&](const CriterionRow& c) {
+    const auto under = std::find_if(criteria_.begin(), criteria_.end(), [&](const JudgedCriterion& c) {
         below += rowHeight(c, width());
         return help->pos().y() < below;
     });
     if (under != criteria_.end()) {
-        const CriterionRow& c = *under;
+        const JudgedCriterion& c = *under;
         const QString span = spanText(c);
         QToolTip::showText(help->globalPos(),
                            tr("%1%2: 0 marks at %3, pass at %4, 100 marks at %5%6")
@@ -118,7 +121,7 @@ void CriteriaPanel::paintEvent(QPaintEvent*)
     QPainter p(this);
     const auto placed = [this](const QRect& r) { return QStyle::visualRect(layoutDirection(), rect(), r); }; // as one reads
     int top = 0;
-    for (const CriterionRow& c : criteria_) {
+    for (const JudgedCriterion& c : criteria_) {
         const bool passed = c.value && c.marks >= 60 - 1e-9;
         const QColor colour = !c.value ? t.steel : passed ? t.held : t.notMet;
         const QRect label(16, top, labelWidth(c, width()), labelHeight(c, width()));

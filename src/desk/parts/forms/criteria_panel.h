@@ -1,7 +1,7 @@
 #pragma once
 
+#include "core/logbook/logbook.h"
 #include "desk/parts/speech/spoken_view.h"
-#include "record/chain/rows.h"
 
 #include <vector>
 
@@ -12,11 +12,11 @@ class CriteriaPanel : public SpokenView {
     Q_OBJECT
 public:
     explicit CriteriaPanel(QWidget* parent = nullptr);
-    void setCriteria(std::vector<CriterionRow> criteria);
-    [[nodiscard]] const std::vector<CriterionRow>& criteria() const { return criteria_; }
+    void setCriteria(std::vector<JudgedCriterion> criteria);
+    [[nodiscard]] const std::vector<JudgedCriterion>& criteria() const { return criteria_; }
     [[nodiscard]] static QString spanText(
-        const CriterionRow& criterion); ///< which part of the flight; empty when it is not known
-    [[nodiscard]] static QString valueText(const CriterionRow& criterion);
+        const JudgedCriterion& criterion); ///< which part of the flight; empty when it is not known
+    [[nodiscard]] static QString valueText(const JudgedCriterion& criterion);
     [[nodiscard]] QSize sizeHint() const override;
     [[nodiscard]] QString inWords() const override;
     [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
@@ -27,8 +27,8 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
-    [[nodiscard]] static QString limitText(const CriterionRow& criterion, double Limits::*limit);
-    std::vector<CriterionRow> criteria_;
+    [[nodiscard]] static QString limitText(const JudgedCriterion& criterion, double Limits::*limit);
+    std::vector<JudgedCriterion> criteria_;
 };
 
 } // namespace bh::desk

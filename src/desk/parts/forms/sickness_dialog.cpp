@@ -37,7 +37,7 @@ SicknessDialog::SicknessDialog(School& school, const std::string& pilot_id, QWid
     : QDialog(parent), school_(school), pilot_id_(pilot_id), answers_(symptom_count, -1)
 {
     setObjectName(QStringLiteral("sicknessDialog"));
-    const PilotRow* pilot = school_.pilot(pilot_id_);
+    const Pilot* pilot = school_.pilot(pilot_id_);
     setWindowTitle(tr("How %1 feels").arg(pilot ? QString::fromStdString(pilot->name) : tr("the pilot")));
     when_ = new QComboBox;
     when_->setObjectName(QStringLiteral("sicknessWhen"));

@@ -1,5 +1,7 @@
 #include "desk/parts/paper/head_on_paper.h"
 
+#include "school/record_care.h"
+
 #include <QBuffer>
 #include <QImage>
 #include <memory>

@@ -1,8 +1,10 @@
 #pragma once
 
-#include "record/chain/entry.h"
-
 #include <QString>
+
+namespace bh {
+struct Head;
+}
 
 namespace bh::desk {
 

@@ -113,7 +113,7 @@ struct Tour {
     /// For a pilot who is on the way back from an easy aircraft.
     void wayBack()
     {
-        for (const PilotRow& p : school.pilots())
+        for (const Pilot& p : school.pilots())
             if (school.file(p.id).way_back) station.choosePilot(p.id);
         window.showPage(MainWindow::Setup);
         window.setupPage()->showWayBack();
@@ -123,9 +123,9 @@ struct Tour {
     /// For a pilot with the most rolls on record: the one with the most hours.
     void judge()
     {
-        const auto hours = [&](const PilotRow& p) { return school.standing(p.id).hours; };
+        const auto hours = [&](const Pilot& p) { return school.standing(p.id).hours; };
         const auto most = std::max_element(school.pilots().begin(), school.pilots().end(),
-                                           [&](const PilotRow& a, const PilotRow& b) { return hours(a) < hours(b); });
+                                           [&](const Pilot& a, const Pilot& b) { return hours(a) < hours(b); });
         if (most != school.pilots().end()) station.choosePilot(most->id);
         window.showPage(MainWindow::Rates);
         window.ratesPage()->showSection(5);
@@ -184,7 +184,7 @@ struct Tour {
     void progress()
     {
         int most = -1;
-        for (const PilotRow& p : school.pilots()) {
+        for (const Pilot& p : school.pilots()) {
             int flown = 0, under_way = 0;
             for (const LadderStep& s : school.standing(p.id).ladder) {
                 constexpr int enough = 5; // to look ahead from
@@ -205,7 +205,7 @@ struct Tour {
     /// For a pilot whose day is prepared, and who is not released yet.
     void firstFlight()
     {
-        for (const PilotRow& p : school.pilots())
+        for (const Pilot& p : school.pilots())
             if (school.file(p.id).flight_day && school.file(p.id).releases.empty()) station.choosePilot(p.id);
         page(MainWindow::FirstFlight, "first-flight");
     }
@@ -223,7 +223,7 @@ struct Tour {
     /// For a pilot whose real aircraft's rates are known, and are not what is practised on.
     void rates()
     {
-        for (const PilotRow& p : school.pilots())
+        for (const Pilot& p : school.pilots())
             if (const auto own = school.setup(p.id);
                 own && school.rates_of(own->real_aircraft) && own->real_aircraft == "real-school-avocet" && !school.match(p.id))
                 station.choosePilot(p.id);
@@ -243,9 +243,9 @@ struct Tour {
     void debrief()
     {
         window.showPage(MainWindow::Debrief);
-        const AttemptRow* newest = nullptr;
-        for (const PilotRow& pilot : school.pilots())
-            for (const AttemptRow& a : school.attempts(pilot.id)) {
+        const Attempt* newest = nullptr;
+        for (const Pilot& pilot : school.pilots())
+            for (const Attempt& a : school.attempts(pilot.id)) {
                 if (a.free() || a.log_hash.empty() || (newest && a.at < newest->at)) continue;
                 const FindingTally* brakes = school.tally(a).of(FindingKind::Brake);
                 if (brakes && brakes->faults > 0) newest = &a;
@@ -261,8 +261,8 @@ struct Tour {
     {
         window.showPage(MainWindow::Debrief);
         for (const auto& [session, video] : school.values().videos)
-            for (const PilotRow& pilot : school.pilots())
-                for (const SessionRow& s : school.sessions(pilot.id)) {
+            for (const Pilot& pilot : school.pilots())
+                for (const Session& s : school.sessions(pilot.id)) {
                     if (s.id != session) continue;
                     station.choosePilot(pilot.id);
                     window.debriefPage()->lookOutside(session);

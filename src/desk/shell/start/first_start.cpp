@@ -85,7 +85,7 @@ QLayout* FirstStart::makeQuestions(const DataFolder& documents)
             for (std::size_t i = 0; i < std::min<std::size_t>(4, c.stages.size()); ++i) first << asWords(c.stages[i].name);
             teaching_->addItem(tr("%1: %2, …").arg(asWords(c.name), first.join(QStringLiteral(", "))), utf8(c.id));
         }
-    teaching_->setCurrentIndex(std::max(0, teaching_->findData(utf8(PilotRow().curriculum))));
+    teaching_->setCurrentIndex(std::max(0, teaching_->findData(utf8(Pilot().curriculum))));
     open_ = new QRadioButton(tr("Whoever is at this computer"));
     open_->setObjectName(QStringLiteral("firstOpen"));
     guarded_ = new QRadioButton(tr("Somebody with a passphrase; pilots fly and log without one"));

@@ -41,7 +41,7 @@ CommandList::CommandList(const QList<QAction*>& commands, School& school, Statio
                                  if (button) button->click();
                              }});
     }
-    for (const PilotRow& pilot : school.pilots())
+    for (const Pilot& pilot : school.pilots())
         rows_.push_back({utf8(pilot.name), tr("pilot"), {}, [&station, id = pilot.id] { station.choosePilot(id); }});
     wanted_ = new QLineEdit;
     wanted_->setObjectName(QStringLiteral("commandWanted"));

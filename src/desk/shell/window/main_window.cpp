@@ -380,10 +380,10 @@ void MainWindow::askWhatIsOpen()
 void MainWindow::sayWhenTheClockIsWrong()
 {
     constexpr UnixTime differs_s = 300; // clocks of stations do, a little
-    const auto newest = school_.record().entries_after(school_.record().head().count - 1);
-    if (newest.empty() || newest.back().at - school_.record().now() < differs_s) return;
+    const auto newest = school_.record().entries_after(school_.head().count - 1);
+    if (newest.empty() || newest.back().at - school_.now() < differs_s) return;
     say(tr("This computer's clock says %1, the newest entry is of %2: set the clock right before practice is logged.")
-            .arg(momentInWords(school_.record().now()), momentInWords(newest.back().at)));
+            .arg(momentInWords(school_.now()), momentInWords(newest.back().at)));
 }
 
 /// Nothing of the house is left out in silence.

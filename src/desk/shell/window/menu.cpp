@@ -135,7 +135,7 @@ void Menu::makePilot(QMenu& menu)
                            [=] { focus("newPilotName"); }));
     const auto step = [this](int by) {
         const auto& all = school_.pilots();
-        const auto at = std::find_if(all.begin(), all.end(), [this](const PilotRow& p) { return p.id == station_.pilotId(); });
+        const auto at = std::find_if(all.begin(), all.end(), [this](const Pilot& p) { return p.id == station_.pilotId(); });
         const auto next = (at == all.end() ? 0 : at - all.begin() + by);
         if (next >= 0 && next < static_cast<std::ptrdiff_t>(all.size()))
             station_.choosePilot(all[static_cast<std::size_t>(next)].id);

@@ -86,7 +86,7 @@ void PilotListModel::refresh()
 {
     named_ = named_today(school_);
     std::vector<std::string> ids;
-    for (const PilotRow& p : school_.pilots()) ids.push_back(p.id);
+    for (const Pilot& p : school_.pilots()) ids.push_back(p.id);
     if (ids == ids_) {
         if (!ids_.empty()) Q_EMIT dataChanged(index(0), index(static_cast<int>(ids_.size()) - 1));
         return;
@@ -102,7 +102,7 @@ QVariant PilotListModel::data(const QModelIndex& index, int role) const
 {
     if (!index.isValid() || index.row() >= rowCount()) return {};
     const std::string& id = ids_[static_cast<std::size_t>(index.row())];
-    const PilotRow* pilot = school_.pilot(id);
+    const Pilot* pilot = school_.pilot(id);
     if (!pilot) return {};
     const PilotStanding& standing = school_.standing(id);
     switch (role) {
@@ -235,7 +235,7 @@ void Roster::connectAll()
     connect(newName_, &QLineEdit::textChanged, this,
             [this](const QString& text) { add_->setEnabled(!text.simplified().isEmpty()); });
     const auto addNow = [this] {
-        PilotRow pilot{"", newName_->text().toStdString()};
+        Pilot pilot{"", newName_->text().toStdString()};
         pilot.curriculum = usual_curriculum(school_);
         const std::string id = school_.add_pilot(pilot);
         if (id.empty()) return;
@@ -306,7 +306,7 @@ void Roster::refresh()
 
 void Roster::showCard()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     card_->setVisible(pilot != nullptr);
     if (!pilot) return;
     const QSignalBlocker quietTarget(target_);
@@ -318,9 +318,9 @@ void Roster::showCard()
 
 void Roster::saveCard()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return;
-    PilotRow edited = *pilot;
+    Pilot edited = *pilot;
     edited.name = name_->text().simplified().toStdString();
     edited.target_h = target_->value();
     if (!edited.name.empty() && school_.edit_pilot(edited)) return;
@@ -332,9 +332,9 @@ void Roster::saveCard()
 /// The next one of the list is chosen instead.
 void Roster::archive()
 {
-    const PilotRow* pilot = school_.pilot(station_.pilotId());
+    const Pilot* pilot = school_.pilot(station_.pilotId());
     if (!pilot) return;
-    PilotRow left = *pilot;
+    Pilot left = *pilot;
     left.archived = true;
     const int row = list_->currentIndex().row();
     if (!school_.edit_pilot(left)) return;

@@ -196,7 +196,7 @@ void StatusBar::watch(Lock& lock)
 /// Who has unlocked the station, or that it is locked; nothing where no lock is wanted.
 void StatusBar::showLock()
 {
-    const PersonRow* person = who_->unlocked_by();
+    const Person* person = who_->unlocked_by();
     lock_->setVisible(who_->in_use() || !who_->decided());
     lock_->setText(person ? QString::fromStdString(person->name) : who_->in_use() ? tr("Locked") : tr("No lock"));
     lock_->setToolTip(person           ? tr("Unlocked; a click or Ctrl+U locks it")

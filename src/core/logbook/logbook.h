@@ -1,20 +1,21 @@
 #pragma once
 
+#include "core/base/message.h"
 #include "core/base/side.h"
 #include "core/base/units.h"
+#include "core/base/unix_time.h"
 #include "core/controller/calibration.h"
 #include "core/controller/grip_trial.h"
 #include "core/drill/drill_score.h"
 #include "core/drill/free_flight.h"
 #include "core/setup/flown_with.h"
-#include "record/chain/entry.h"
 
 #include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
 
-/// What the record holds, as plain values.
+/// What a school keeps of its people, their controllers, practice and attempts, as plain values.
 namespace bh {
 
 /// What somebody at a station may do, from the least; see rights.h of the school.
@@ -23,7 +24,7 @@ enum class Role : std::uint8_t { Station, Pilot, Instructor, Coordinator };
 [[nodiscard]] std::optional<Role> role_from_key(std::string_view key);
 
 /// A coordinator or an instructor.
-struct PersonRow {
+struct Person {
     std::string id;
     std::string name;
     Role role = Role::Instructor;
@@ -33,7 +34,7 @@ struct PersonRow {
     std::string sealed_key{}; ///< and its secret part, sealed with a passphrase
 };
 
-struct PilotRow {
+struct Pilot {
     std::string id;
     std::string name;
     std::string curriculum = "first-steps";
@@ -41,16 +42,16 @@ struct PilotRow {
     bool archived = false;
     int stick_mode = 2;  ///< 1…4
     bool erased = false; ///< who it was can be told no more; in no entry of the pilot, but in one of its own
-    bool operator==(const PilotRow&) const = default;
+    bool operator==(const Pilot&) const = default;
 };
 
-struct ControllerRow {
+struct KnownController {
     std::string id;
     std::string name; ///< as the device calls itself
     std::string guid; ///< of the device model
 };
 
-struct CalibrationRow {
+struct KeptCalibration {
     std::string id;
     std::string controller_id;
     UnixTime at = 0;
@@ -59,14 +60,14 @@ struct CalibrationRow {
 };
 
 /// The latest tick of one item of a kit checklist, "LIST/ITEM".
-struct KitTickRow {
+struct ItemTick {
     std::string item;
     UnixTime at = 0;
     bool ticked = false;
 };
 
 /// One round of the tapping task with one grip.
-struct GripRoundRow {
+struct GripRound {
     std::string id;
     std::string pilot_id;
     UnixTime at = 0;
@@ -81,7 +82,7 @@ enum class Viewing : std::uint8_t { NotSaid, Screen, Goggles };
 [[nodiscard]] std::string_view viewing_key(Viewing viewing); ///< "", "screen", "goggles"
 [[nodiscard]] std::optional<Viewing> viewing_from_key(std::string_view key);
 
-struct SessionRow {
+struct Session {
     std::string id;
     std::string pilot_id;
     std::string controller_id; ///< empty for the simulated controller
@@ -103,7 +104,7 @@ struct NotedTime {
 };
 
 /// A criterion as an attempt was judged by it. Of entries written before the record kept codes, the measure is not known.
-struct CriterionRow {
+struct JudgedCriterion {
     std::optional<Measure> measure{};
     std::string label{};
     Unit unit = Unit::Count;
@@ -119,7 +120,7 @@ struct CriterionRow {
     std::optional<TimeSpan> span{}; ///< of the flight log that the value was taken from
 };
 
-struct FaultRow {
+struct JudgedFault {
     Measure measure = Measure::RockingShare;
     std::string label;
     double more_than = 0;
@@ -127,7 +128,7 @@ struct FaultRow {
     std::optional<TimeSpan> span{};
 };
 
-struct AttemptRow {
+struct Attempt {
     std::string id;
     std::string pilot_id;
     std::string session_id;
@@ -159,17 +160,17 @@ struct AttemptRow {
 };
 
 /// An attempt with what it was flown with and judged by, which lists of attempts leave out.
-struct JudgedAttempt : AttemptRow {
+struct JudgedAttempt : Attempt {
     std::string shadowed{};                ///< id of the drill that the shadowed flight shows
     std::optional<FlownWith> flight{};     ///< nothing: flown elsewhere, or written before the record kept it
     std::optional<double> rocking_share{}; ///< of the whole flight
     std::vector<RuleViolation> disqualified{};
-    std::vector<FaultRow> faults{};
-    std::vector<CriterionRow> criteria{};
+    std::vector<JudgedFault> faults{};
+    std::vector<JudgedCriterion> criteria{};
 };
 
 /// A stage that a coordinator opened for a pilot by hand.
-struct StageOpeningRow {
+struct OpenedStage {
     std::string pilot_id;
     std::string curriculum; ///< id
     std::string stage;      ///< name
@@ -178,7 +179,7 @@ struct StageOpeningRow {
 };
 
 /// The flight that shows how a drill is flown.
-struct DemonstrationRow {
+struct Demonstration {
     std::string attempt_id;
     UnixTime at = 0;
 };
@@ -190,7 +191,7 @@ struct DemonstrationRow {
 [[nodiscard]] JudgedAttempt without_score(JudgedAttempt flight);
 
 /// The criteria alone, as in judged_attempt().
-[[nodiscard]] std::vector<CriterionRow> criterion_rows(const Score& score);
+[[nodiscard]] std::vector<JudgedCriterion> judged_criteria(const Score& score);
 
 /// The score that an attempt was judged by, made from its codes. The drill, where it is still there, knows the advice.
 [[nodiscard]] Score score_of(const JudgedAttempt& attempt, const Drill* drill);

@@ -1,16 +1,19 @@
-#include "record/chain/rows.h"
+#include "core/logbook/logbook.h"
 
 #include <algorithm>
 
 namespace bh {
 namespace {
 
-/// Advice is the drill's; it is looked up by what it is about.
-template <class All>
-std::string advice_in(const All& all, std::optional<Measure> measure, const std::string& label)
+/// Advice is the drill's. What an attempt was judged by stands in the drill's order, so that the second of a measure is the
+/// second there, whatever it is called by now.
+template <class Judged, class OfDrill, class Same>
+std::string advice_for(const Judged& judged, std::size_t which, const OfDrill& of_drill, Same same)
 {
-    for (const auto& one : all)
-        if (one.measure == measure && one.label == label) return one.advice;
+    auto nth = std::count_if(judged.begin(), judged.begin() + static_cast<std::ptrdiff_t>(which),
+                             [&](const auto& earlier) { return same(earlier, judged[which]); });
+    for (const auto& one : of_drill)
+        if (same(one, judged[which]) && nth-- == 0) return one.advice;
     return {};
 }
 
@@ -46,9 +49,9 @@ std::optional<Viewing> viewing_from_key(std::string_view key)
     return std::nullopt;
 }
 
-std::vector<CriterionRow> criterion_rows(const Score& score)
+std::vector<JudgedCriterion> judged_criteria(const Score& score)
 {
-    std::vector<CriterionRow> rows;
+    std::vector<JudgedCriterion> rows;
     for (const CriterionScore& c : score.criteria)
         rows.push_back({c.criterion.measure, c.criterion.label, c.criterion.unit(), c.criterion.side, c.criterion.weight, c.value,
                         c.criterion.fail, c.criterion.pass, c.criterion.merit, c.marks, c.criterion.must, c.criterion.to_hold,
@@ -67,7 +70,7 @@ JudgedAttempt judged_attempt(const Score& score, Mode mode)
     row.holds = score.holds;
     row.rocking_share = score.rocking_share;
     row.flown_s = score.flown_s;
-    row.criteria = criterion_rows(score);
+    row.criteria = judged_criteria(score);
     for (const FaultFound& f : score.faults)
         row.faults.push_back({f.fault.measure, f.fault.label, f.fault.more_than, f.value, f.span});
     row.disqualified = score.disqualified;
@@ -98,7 +101,8 @@ Score score_of(const JudgedAttempt& attempt, const Drill* drill)
     score.rocking_share = attempt.rocking_share;
     score.disqualified = attempt.disqualified;
     score.throttle_cuts_s = attempt.throttle_cuts_s;
-    for (const CriterionRow& row : attempt.criteria) {
+    for (std::size_t i = 0; i < attempt.criteria.size(); ++i) {
+        const JudgedCriterion& row = attempt.criteria[i];
         CriterionScore& c = score.criteria.emplace_back();
         c.criterion.measure = row.measure.value_or(Measure::DoneS);
         c.criterion.label = row.label;
@@ -109,17 +113,23 @@ Score score_of(const JudgedAttempt& attempt, const Drill* drill)
         c.criterion.must = row.must;
         c.criterion.to_hold = row.to_hold;
         c.criterion.if_any = row.if_any;
-        if (drill) c.criterion.advice = advice_in(drill->criteria, row.measure, row.label);
+        if (drill)
+            c.criterion.advice = advice_for(attempt.criteria, i, drill->criteria, [](const auto& a, const auto& b) {
+                return a.measure == b.measure && a.side == b.side;
+            });
         c.value = row.value;
         c.marks = row.marks;
         c.span = row.span;
     }
-    for (const FaultRow& row : attempt.faults) {
+    for (std::size_t i = 0; i < attempt.faults.size(); ++i) {
+        const JudgedFault& row = attempt.faults[i];
         FaultFound& f = score.faults.emplace_back();
         f.fault.measure = row.measure;
         f.fault.label = row.label;
         f.fault.more_than = row.more_than;
-        if (drill) f.fault.advice = advice_in(drill->faults, row.measure, row.label);
+        if (drill)
+            f.fault.advice =
+                advice_for(attempt.faults, i, drill->faults, [](const auto& a, const auto& b) { return a.measure == b.measure; });
         f.value = row.value;
         f.span = row.span;
     }
