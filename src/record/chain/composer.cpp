@@ -4,6 +4,9 @@
 #include "record/chain/projection.h"
 #include "record/chain/seals.h"
 
+#include <algorithm>
+#include <utility>
+
 namespace bh {
 
 Entry tail_in(const Database& database)
@@ -43,8 +46,16 @@ void Composer::say_first()
     // Clocks of stations differ by seconds; nobody has set one back.
     constexpr UnixTime stations_differ_s = 60;
     if (database_.kind() == Database::Kind::Postgres && now_ < last_.at && last_.at - now_ <= stations_differ_s) now_ = last_.at;
+    if (!key_is_entry_) { // first, for everything else is signed with it: and so not before the newest entry
+        const UnixTime by_the_clock = std::exchange(now_, std::max(now_, last_.at));
+        say_whose_key();
+        now_ = by_the_clock;
+    }
     if (now_ < last_.at) add({"clock", "", clock_body(last_.at - now_), "the clock was set back"});
-    if (key_is_entry_) return;
+}
+
+void Composer::say_whose_key()
+{
     say_what_stands();
     QSqlQuery known = database_.run("SELECT 1 FROM entries WHERE kind = 'key' AND subject = ? LIMIT 1", key_.public_key());
     if (known.next()) return;

@@ -31,7 +31,8 @@ public:
 
 private:
     void add(const Draft& draft);
-    void say_first(); ///< that the clock was set back, and whose key it is
+    void say_first(); ///< whose key it is, and that the clock was set back
+    void say_whose_key();
     void say_what_stands();
     [[nodiscard]] std::int64_t before(const std::string& kind, const std::string& subject);
     [[nodiscard]] bool has_shared(const std::string& name);
