@@ -469,8 +469,9 @@ TEST_CASE("a window waits for no server longer than a few pictures take", "[reco
     };
     own.signal_all(SIGSTOP);
     const std::string missing(64, 'a');
-    // On a machine with other work a thread is not woken to the millisecond: the 2 s of an exchange are far away all the same.
-    constexpr double few_pictures_ms = 500;
+    // On a machine with other work a thread is not woken to the millisecond, and its disk is slow: but for the 2 s of an
+    // exchange.
+    constexpr double few_pictures_ms = 1500;
     CHECK(longest_ms(3, [&] { static_cast<void>(window->head()); }) < few_pictures_ms);
     CHECK(longest_ms(3, [&] { static_cast<void>(window->judged("a1")); }) < few_pictures_ms);
     CHECK(longest_ms(3, [&] { static_cast<void>(window->keys()); }) < few_pictures_ms);
