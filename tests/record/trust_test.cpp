@@ -355,7 +355,7 @@ TEST_CASE("no exchange waits for a server without an end", "[record][server][tru
     CHECK(verify_record(at)->problems == std::vector<Message>{});
 }
 
-TEST_CASE("in a window the journal comes first, and a thread of its own hands over", "[record][server][trust]")
+TEST_CASE("in a window the journal comes first, and a thread of its own hands over", "[record][server][trust][worker]")
 {
     if (!PrivateServer::of_this_program()) return;
     Place place("PostgreSQL");
@@ -390,7 +390,7 @@ TEST_CASE("in a window the journal comes first, and a thread of its own hands ov
 }
 
 TEST_CASE("what a window changes of what others share is written where it was known, and told of where it was not",
-          "[record][server][trust]")
+          "[record][server][trust][worker]")
 {
     if (!PrivateServer::of_this_program()) return;
     Place place("PostgreSQL");
@@ -435,7 +435,7 @@ TEST_CASE("what a window changes of what others share is written where it was kn
     CHECK(verify_record(place.at)->problems == std::vector<Message>{});
 }
 
-TEST_CASE("a window waits for no server longer than a few pictures take", "[record][server][trust]")
+TEST_CASE("a window waits for no server longer than a few pictures take", "[record][server][trust][worker]")
 {
     if (!PrivateServer::of_this_program()) return;
     PrivateServer own;
