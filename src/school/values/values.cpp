@@ -429,6 +429,16 @@ std::optional<Change> fold(Values& values, const Entry& entry)
     return std::nullopt;
 }
 
+WholeRecord whole_of(Record::Snapshot all)
+{
+    WholeRecord read;
+    for (Attempt& attempt : all.attempts) fold(read.values, std::move(attempt));
+    for (const Entry& entry : all.entries)
+        if (auto change = fold(read.values, entry)) read.changes.add(std::move(*change));
+    read.values.seq = all.seq;
+    return read;
+}
+
 Draft draft_of(const TextChange& c)
 {
     const KindFacts& facts = facts_of(c.kind);

@@ -87,6 +87,13 @@ std::optional<Change> fold(Values& values, const Entry& entry);
 /// Takes an attempt in that came as a row (see Record::Snapshot).
 void fold(Values& values, Attempt attempt);
 
+/// All that a record says, and that all of it is new.
+struct WholeRecord {
+    Values values;
+    Changes changes;
+};
+[[nodiscard]] WholeRecord whole_of(Record::Snapshot all);
+
 /// The entry that a command asks for.
 [[nodiscard]] Draft draft_of(const TextChange& change);
 
