@@ -27,7 +27,7 @@ work=$(mktemp -d)
 trap 'rm -rf "$work"' EXIT
 mkdir "$work/inputs" "$work/found"
 for seed in $(seeds); do head -c 20000 "$seed" >"$work/inputs/$(basename "$seed")"; done
-if BH_READER=$reader "$program" -max_total_time="$seconds" -timeout=10 -rss_limit_mb=2048 -max_len=20000 -print_final_stats=1 \
+if BH_READER=$reader "$program" -max_total_time="$seconds" -timeout=10 -rss_limit_mb=2048 -max_len=20000 -print_final_stats=1 ${BH_FUZZ_SEED:+-seed=$BH_FUZZ_SEED} \
     -artifact_prefix="$work/found/" "$work/inputs" >"$work/said" 2>&1; then
   echo "$reader: $(grep -o 'number_of_executed_units: .*' "$work/said" | grep -o '[0-9]*') inputs, nothing found"
   exit

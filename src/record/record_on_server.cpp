@@ -215,7 +215,7 @@ void Record::listen(Listener listener)
     if (!impl_->place.on_server()) return;
     impl_->fetched = listener.fetched;
     static_cast<void>(head()), static_cast<void>(keys()); // what is said while there is no answer
-    if (impl_->options.journal_first && !impl_->options.read_only) {
+    if (impl_->options.journal_first) {
         RecordOptions options = impl_->options;
         options.key = impl_->key, options.hands_over_only = true, options.journal_first = false;
         options.newest_looked_at = 1; // they have been looked at

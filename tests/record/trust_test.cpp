@@ -457,6 +457,11 @@ TEST_CASE("a window waits for no server longer than a few pictures take", "[reco
     std::atomic<int> fetched = 0;
     window->listen({{}, {}, {}, {}, [&](const std::string&) { ++fetched; }});
     REQUIRE(window->head().count > 0);
+    RecordOptions reading = options;
+    reading.read_only = true;
+    const auto looking = *Record::open(at, reading);
+    looking->listen({});
+    REQUIRE(looking->head().count > 0);
     const auto longest_ms = [](int times, const auto& what) {
         double longest = 0;
         for (int i = 0; i < times; ++i) {
@@ -478,6 +483,9 @@ TEST_CASE("a window waits for no server longer than a few pictures take", "[reco
     CHECK(longest_ms(3, [&] { static_cast<void>(window->hash_of(1)); }) < few_pictures_ms);
     CHECK(longest_ms(3, [&] { CHECK_FALSE(window->attachments().flight_log(missing)); }) < few_pictures_ms);
     CHECK(window->is_being_fetched(missing));
+    CHECK(longest_ms(3, [&] { static_cast<void>(looking->head()); }) < few_pictures_ms); // one that is opened to be read waits
+    CHECK(longest_ms(3, [&] { static_cast<void>(looking->judged("a1")); }) < few_pictures_ms); // no longer
+    CHECK(longest_ms(3, [&] { static_cast<void>(looking->reach_server()); }) < few_pictures_ms);
     CHECK(longest_ms(3, [&] { window->note_session_time("s1", 3, 0); }) < few_pictures_ms);
     CHECK(longest_ms(3, [&] { static_cast<void>(window->reach_server()); }) < few_pictures_ms);
     CHECK(longest_ms(1, [&] {
@@ -490,6 +498,9 @@ TEST_CASE("a window waits for no server longer than a few pictures take", "[reco
     }
     CHECK(window->waiting() == 0);
     CHECK_FALSE(window->is_being_fetched(missing));
+    for (int tenth_s = 0; !looking->judged("a1") && tenth_s < 600; ++tenth_s)
+        std::this_thread::sleep_for(std::chrono::milliseconds(100));
+    CHECK(looking->judged("a1"));
     CHECK(fetched == 1); // told that it is not there either
     CHECK(verify_record(at)->problems == std::vector<Message>{});
 }

@@ -1,6 +1,7 @@
 #include "record/server/server_logins.h"
 
 #include "files/text/file_text.h"
+#include "files/text/json_text.h"
 
 #include <nlohmann/json.hpp>
 
@@ -87,7 +88,7 @@ KnownLogins::KnownLogins(const std::filesystem::path& station_folder, const std:
     if (!json.is_object()) return;
     known_ = true;
     for (const auto& [login, level] : json.items())
-        if (level.is_number_integer()) logins_[login] = level.get<int>();
+        if (const auto whole = whole_in(level)) logins_[login] = *whole;
 }
 
 void KnownLogins::remember(const ServerLogins& logins) const noexcept

@@ -2,6 +2,7 @@
 
 #include "core/base/number_text.h"
 #include "files/text/file_text.h"
+#include "files/text/json_text.h"
 #include "record/file/failures.h"
 
 #include <algorithm>
@@ -39,7 +40,9 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
         const Json& content = json.at("content");
         gesture.name = sha256_hex(content.dump());
         if (gesture.name != json.at("name").get<std::string>()) return refuse("is not what was written");
-        gesture.at = content.at("at").get<UnixTime>();
+        const auto at = whole_in<UnixTime>(content.at("at"));
+        if (!at) return refuse("/content/at is no time");
+        gesture.at = *at;
         gesture.station = json.at("station").get<std::string>();
         gesture.signature = json.at("signature").get<std::string>();
         if (json.at("tried").is_array()) gesture.tried = json["tried"].get<std::vector<std::string>>();
@@ -49,7 +52,8 @@ Result<WaitingGesture> gesture_in(const std::string& text, const std::filesystem
         gesture.shared = json.value("shared", false);
         gesture.refused = json.value("refused", std::string());
         gesture.overtaken_by = json.value("overtaken_by", std::string());
-        if (json.contains("after")) gesture.after = json["after"].get<std::int64_t>();
+        if (json.contains("after") && !(gesture.after = whole_in<std::int64_t>(json["after"])))
+            return refuse("/after is no entry's number");
         for (const Json& d : content.at("drafts"))
             gesture.drafts.push_back({d.at("kind").get<std::string>(), d.at("subject").get<std::string>(),
                                       d.at("body").get<std::string>(), d.at("why").get<std::string>(),

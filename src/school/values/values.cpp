@@ -126,7 +126,7 @@ int version_in(const std::string& text)
 {
     if (!is_shallow_json(text)) return 0;
     const auto json = nlohmann::json::parse(text, nullptr, false);
-    return json.is_object() && json.contains("version") && json["version"].is_number_integer() ? json["version"].get<int>() : 0;
+    return json.is_object() && json.contains("version") ? whole_in(json["version"]).value_or(0) : 0;
 }
 
 /// Setups, simulators and aircraft, which have entries of their own kind.

@@ -1,5 +1,6 @@
 #include "school/views/room.h"
 
+#include "files/text/json_text.h"
 #include "school/school.h"
 
 #include <algorithm>
@@ -60,7 +61,7 @@ Result<StationNow> station_now_in(const std::string& text)
         now.id = json.at("id").get<std::string>();
         now.name = json.at("name").get<std::string>();
         now.pilot_id = json.at("pilot").get<std::string>();
-        now.stick_mode = std::clamp(json.at("stick_mode").get<int>(), 1, 4);
+        now.stick_mode = std::clamp(whole_in(json.at("stick_mode")).value_or(2), 1, 4);
         const auto sticks = json.at("sticks").get<std::array<double, 4>>();
         now.sticks.throttle = std::clamp(sticks[0], 0.0, 1.0);
         now.sticks.roll = std::clamp(sticks[1], -1.0, 1.0);
@@ -71,7 +72,7 @@ Result<StationNow> station_now_in(const std::string& text)
         now.world = json.at("world").get<std::string>();
         const auto flags = json.at("flags").get<std::array<bool, 5>>();
         now.armed = flags[0], now.paused = flags[1], now.crashed = flags[2], now.stand_in = flags[3], now.over = flags[4];
-        now.phase = std::max(0, json.at("phase").get<int>());
+        now.phase = std::max(0, whole_in(json.at("phase")).value_or(0));
         now.phase_progress = std::clamp(json.at("progress").get<double>(), 0.0, 1.0);
         if (json.contains("marks")) now.marks = json["marks"].get<double>();
         const auto camera = json.at("camera").get<std::array<double, 2>>();

@@ -106,6 +106,12 @@ TEST_CASE("what a station tells is read whatever is in it", "[room]")
     std::string wild = text_of(now);
     wild.replace(wild.find("\"sticks\":[0.5"), 13, "\"sticks\":[1e9");
     CHECK(station_now_in(wild)->sticks.throttle == 1);
+    for (const char* phase : {"-1e12", "1e300", "99999999999", "0.5", "\"x\""}) { // none that an int holds
+        wild = text_of(now);
+        wild.replace(wild.find("\"phase\":3"), 9, std::string("\"phase\":") + phase);
+        CAPTURE(wild);
+        CHECK(station_now_in(wild)->phase == 0);
+    }
 }
 
 TEST_CASE("the strip says that the server is away and how many entries wait, and goes on", "[room]")
