@@ -81,7 +81,8 @@ struct ReadinessArguments {
 
 struct PlanArguments {
     std::string store, week;
-    std::string ics; ///< iCalendar to write; empty: none
+    std::string ics;   ///< iCalendar of the same plan to write; empty: none
+    bool kept = false; ///< the plan as people know it, instead of one that is made now
     double most_s = 60;
 };
 
@@ -139,7 +140,8 @@ Result<int> confirm_logins(const std::string& store);
 Result<int> print_keys(const std::string& store);
 Result<int> make_demo(const DataFolder& data, const std::string& out);
 
-/// Who flies when in a week of a record, as it would be planned now; 1 when somebody gets fewer blocks than wanted.
+/// Who flies when in a week of a record, as it would be planned now or as it is kept; 1 when somebody gets fewer blocks than
+/// wanted.
 Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked);
 /// Who flies when, of a problem file; 1 when somebody gets fewer blocks than wanted.
 Result<int> plan_problem(const std::string& file, double most_s);

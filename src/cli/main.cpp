@@ -142,7 +142,8 @@ int main(int argc, char** argv)
     auto* plan_store = plan->add_option("--store", planning.store, "Training record")->excludes(problem);
     auto* plan_week = plan->add_option("--week", planning.week, "Such as 2031-W07")->needs(plan_store);
     plan_store->needs(plan_week);
-    plan->add_option("--ics", planning.ics, "iCalendar of the week's plan to write")->needs(plan_store);
+    plan->add_option("--ics", planning.ics, "iCalendar of the plan that is printed to write")->needs(plan_store);
+    plan->add_flag("--kept", planning.kept, "The week as it is kept, instead of planned now")->needs(plan_store);
     plan->add_option("--seconds", planning.most_s, "The most that it may take");
     plan->callback([&] {
         if (file.empty() && planning.store.empty()) throw CLI::RequiredError("--problem, or --store and --week");

@@ -8,6 +8,17 @@
 #include <cstdio>
 
 namespace bh::cli {
+namespace {
+
+WeekPlan plan_of(const WeekProblem& problem, std::vector<WeekBlock> blocks)
+{
+    WeekPlan plan;
+    plan.objective = objectives_of(problem, blocks);
+    plan.blocks = std::move(blocks);
+    return plan;
+}
+
+} // namespace
 
 Result<int> plan_problem(const std::string& file, double most_s)
 {
@@ -36,12 +47,18 @@ Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked)
     if (!week) return bad_input(asked.store + ": " + week.error().english);
     PlanOptions how;
     how.most_s = asked.most_s;
-    const auto plan = plan_week(week->problem, how);
+    const auto known = known_blocks(planned_week(school, asked.week));
+    auto free = known; // locked ones are no part of the problem
+    std::erase_if(free, [](const PlannedBlock& b) { return b.locked; });
+    const auto plan =
+        asked.kept ? Result<WeekPlan>(plan_of(week->problem, places_of(*week, free))) : plan_week(week->problem, how);
     if (!plan) return bad_input(asked.store + ": " + plan.error().english);
+    const auto blocks = asked.kept ? known : blocks_of(*week, *plan);
     if (!asked.ics.empty())
-        if (const auto written = write_whole(asked.ics, week_calendar(school, asked.week)); !written)
+        if (const auto written = write_whole(asked.ics, week_calendar(school, asked.week, blocks)); !written)
             return tl::unexpected(written.error());
     auto json = plan_json(week->problem, *plan);
+    if (asked.kept) json["status"] = "kept", json["gap"] = nullptr; // nobody has asked whether it is the best
     for (const PlannedBlock& b : week->locked)
         json["locked"].push_back({{"pilot", school.file(b.pilot_id).row.name}, {"bay", b.bay}, {"day", b.day}});
     auto& times = json["slots"] = nlohmann::ordered_json::array();

@@ -113,7 +113,7 @@ Result<int> say_readiness(const DataFolder& data, const ReadinessArguments& aske
     if (!asked.at.empty()) {
         const QDateTime at = QDateTime::fromString(QString::fromStdString(asked.at), Qt::ISODate);
         if (!at.isValid()) return bad_input("--at: expected a moment such as 2031-06-12T15:20:00Z, found '" + asked.at + "'");
-        options.clock = [seconds = at.toSecsSinceEpoch()] { return seconds; };
+        options.as_of = at.toSecsSinceEpoch();
     }
     auto record = Record::open(asked.store, options);
     if (!record) return tl::unexpected(record.error());

@@ -8,6 +8,7 @@
 #include "record/record_impl.h"
 
 #include <algorithm>
+#include <limits>
 
 namespace bh {
 
@@ -24,6 +25,7 @@ Result<std::unique_ptr<Record>> Record::open(const RecordPlace& place, RecordOpt
     if (!place.on_server())
         if (const auto good = may_be_opened(place.file, options.read_only); !good) return tl::unexpected(good.error());
     if (options.station_folder.empty()) options.station_folder = usual_station_folder();
+    if (options.as_of) options.read_only = true, options.clock = [at = *options.as_of] { return at; };
     if (options.read_only) options.key = StationKey::from_seed({}); // signs nothing
     const std::filesystem::path file = beside(place, options.station_folder);
     if (file.has_parent_path() && !options.read_only)
@@ -110,7 +112,8 @@ KeyBook Record::keys() const
     const auto ask = [](Impl& at) {
         KeyBook book;
         QSqlQuery rows = at.database.run(
-            "SELECT * FROM entries WHERE seq = 1 OR kind IN ('key', 'standing', 'admitted', 'person') ORDER BY seq");
+            "SELECT * FROM entries WHERE seq = 1 OR (kind IN ('key', 'standing', 'admitted', 'person') AND at <= ?) ORDER BY seq",
+            at.options.as_of.value_or(std::numeric_limits<UnixTime>::max()));
         while (rows.next()) book.add(entry_from(rows));
         return book;
     };
@@ -189,14 +192,17 @@ Record::Snapshot Record::snapshot() const
     all.seq = tail_in(impl_->database).seq;
     const PersonKeys keys = all_person_keys_in(impl_->database);
     // In two ranges, which the index by kind finds without reading all the attempts.
-    QSqlQuery rows = impl_->database.run("SELECT * FROM entries WHERE kind < 'attempt' OR kind > 'attempt' ORDER BY seq");
+    const auto of_then = impl_->options.as_of;
+    QSqlQuery rows =
+        impl_->database.run("SELECT * FROM entries WHERE (kind < 'attempt' OR kind > 'attempt') AND at <= ? ORDER BY seq",
+                            of_then.value_or(std::numeric_limits<UnixTime>::max()));
     while (rows.next()) {
         Entry entry = entry_from(rows);
         impl_->know(entry);
         all.entries.push_back(as_read_today(std::move(entry), keys));
     }
     rows.finish();
-    all.attempts = impl_->dialect->attempts("");
+    all.attempts = impl_->dialect->attempts("", of_then);
     return all;
 }
 

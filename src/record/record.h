@@ -35,7 +35,9 @@ struct RecordOptions {
     bool journal_first = false;
     bool hands_over_only = false; ///< it is that thread's
     bool read_only = false;       ///< nothing is written, neither to it nor beside it; of this version only
-    EntryRights rights;           ///< who may write what, which a server is told by the login that owns it
+    /// As it stood then: of what was written later nothing is known, and that moment is now. Read only.
+    std::optional<UnixTime> as_of;
+    EntryRights rights; ///< who may write what, which a server is told by the login that owns it
 };
 
 /// What a station signs of it.

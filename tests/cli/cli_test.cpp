@@ -1,9 +1,11 @@
 #include "core/base/number_text.h"
+#include "record/file/database.h"
 #include "reference.h"
 #include "run_program.h"
 
 #include <cmath>
 #include <fstream>
+#include <set>
 #include <sstream>
 #include <sys/stat.h>
 
@@ -542,6 +544,32 @@ TEST_CASE("readiness says gate by gate what is missing, and writes nothing", "[c
     CHECK(has(badInput("readiness --store /nowhere/at/all"), "no such record"));
 }
 
+TEST_CASE("readiness at a moment is the record as it stood then", "[cli]")
+{
+    const auto copy = scratchFolder() / "then.sqlite";
+    std::filesystem::copy_file(BH_DEMO, copy, std::filesystem::copy_options::overwrite_existing);
+    const std::string now = run("readiness --store " + copy.string() + " --at 2031-06-12T15:20:00Z").out;
+    for (const char* day : {"2031-03-20", "2031-04-14", "2031-05-19", "2031-06-05"}) {
+        const std::string moment = std::string(day) + "T12:00:00Z";
+        // The same file with all that was written later taken out: nothing later can count there.
+        const auto cut = scratchFolder() / ("cut-" + std::string(day) + ".sqlite");
+        std::filesystem::copy_file(BH_DEMO, cut, std::filesystem::copy_options::overwrite_existing);
+        {
+            const bh::Database file(cut, false);
+            const std::string later =
+                " > CAST(strftime('%s', '" + moment.substr(0, 10) + " " + moment.substr(11, 8) + "') AS INTEGER)";
+            file.run(
+                QString::fromStdString("DELETE FROM attempts WHERE entry IN (SELECT seq FROM entries WHERE at" + later + ")"));
+            file.run(QString::fromStdString("DELETE FROM entries WHERE at" + later));
+        }
+        const std::string of_all = run("readiness --store " + copy.string() + " --at " + moment).out;
+        CAPTURE(day);
+        REQUIRE_FALSE(of_all.empty());
+        CHECK(of_all == run("readiness --store " + cut.string() + " --at " + moment).out);
+        CHECK(of_all != now);
+    }
+}
+
 TEST_CASE("bad input gets one line and exit code 2", "[cli]")
 {
     const std::string head = "t_s,throttle,stick_roll,stick_pitch,stick_yaw,north_m,east_m,height_m,mode,armed\n";
@@ -654,7 +682,40 @@ TEST_CASE("a week is planned from a problem file, and from a record", "[cli]")
     const Answer week = run("plan --store " + std::string(BH_DEMO) + " --week 2031-W25 --ics " + ics.string());
     CHECK(week.exit == 1); // somebody can come too seldom
     CHECK(nlohmann::json::parse(week.out)["slots"].size() == 60);
-    CHECK(slurp(ics).starts_with("BEGIN:VCALENDAR"));
+    // What is printed is what is written, block by block; with --kept it is the week that is on the record.
+    const auto printed = [](const nlohmann::json& plan) {
+        std::multiset<std::string> all;
+        const auto add = [&](const nlohmann::json& pilot, const nlohmann::json& bay, const std::string& day) {
+            all.insert(pilot.get<std::string>() + ", " + bay.get<std::string>() + ", " + day);
+        };
+        for (const auto& b : plan["blocks"]) add(b["pilot"], b["bay"], plan["slots"][b["slot"].get<std::size_t>()]["day"]);
+        for (const auto& b : plan.value("locked", nlohmann::json::array())) add(b["pilot"], b["bay"], b["day"]);
+        return all;
+    };
+    const auto written = [&] {
+        std::multiset<std::string> all;
+        std::istringstream lines(slurp(ics));
+        std::string day, pilot;
+        for (std::string line; std::getline(lines, line);) {
+            if (!line.empty() && line.back() == '\r') line.pop_back();
+            const auto value = [&](const char* key) { return line.starts_with(key) ? line.substr(line.find(':') + 1) : ""; };
+            if (const auto at = value("DTSTART"); !at.empty())
+                day = at.substr(0, 4) + "-" + at.substr(4, 2) + "-" + at.substr(6, 2);
+            if (const auto who = value("SUMMARY"); !who.empty()) pilot = who.substr(0, who.find(':'));
+            if (const auto bay = value("LOCATION"); !bay.empty()) all.insert(pilot + ", " + bay + ", " + day);
+        }
+        return all;
+    };
+    const auto planned = nlohmann::json::parse(week.out);
+    CHECK(planned["blocks"].size() > 20);
+    CHECK(written() == printed(planned));
+    for (const char* of : {"2031-W24", "2031-W25"}) {
+        const auto kept = nlohmann::json::parse(
+            run("plan --store " + std::string(BH_DEMO) + " --week " + of + " --kept --ics " + ics.string()).out);
+        CAPTURE(of);
+        CHECK(kept["status"] == "kept");
+        CHECK(written() == printed(kept));
+    }
     CHECK(has(badInput("plan --store " + std::string(BH_DEMO) + " --week 2031-W99"), "expected a week"));
     CHECK(has(badInput("plan --problem " + writeScratch("week.json", "{}")), "week.json"));
     CHECK(has(badInput("plan"), "--problem"));

@@ -22,6 +22,14 @@ Message value_in_words(double value, Unit unit)
 
 bool Drill::has(DrillRole role) const { return std::find(roles.begin(), roles.end(), role) != roles.end(); }
 
+bool Drill::has_sides() const
+{
+    const auto is_of = [&](Side side) {
+        return std::any_of(criteria.begin(), criteria.end(), [&](const Criterion& c) { return c.side == side; });
+    };
+    return is_of(Side::Left) && is_of(Side::Right);
+}
+
 const Phase* Drill::phase(const std::string& wanted) const
 {
     const auto found = std::find_if(phases.begin(), phases.end(), [&](const Phase& p) { return p.id == wanted; });
@@ -113,9 +121,7 @@ Slip slip_of_measuring(const Drill& drill, Measuring& m, const std::string& at)
         for (const Phase& phase : drill.phases) m.phases.push_back(phase.id);
     for (const std::string& id : m.phases)
         if (!drill.phase(id)) return slip(at + "/phases", message("there is no phase '%1'", id));
-    const bool has_sides =
-        std::any_of(drill.criteria.begin(), drill.criteria.end(), [](const Criterion& c) { return c.side.has_value(); });
-    if (m.measure == Measure::SideGap && !has_sides)
+    if (m.measure == Measure::SideGap && !drill.has_sides())
         return slip(at + "/measure", "side_gap needs criteria of a left and a right side");
     if (is_of_gates(m.measure) && drill.gates.empty()) return slip(at + "/measure", "needs the drill's gates");
     if (m.measure == Measure::FlagDistanceM && drill.flags.empty()) return slip(at + "/measure", "needs the drill's flags");

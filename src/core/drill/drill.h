@@ -156,6 +156,7 @@ struct Drill {
     [[nodiscard]] bool arming_by_pilot() const;
     [[nodiscard]] const Phase* phase(const std::string& id) const;
     [[nodiscard]] bool has(DrillRole role) const;
+    [[nodiscard]] bool has_sides() const; ///< its criteria tell a left side from a right one
     /// North, east and down of a place in the drill's frame.
     [[nodiscard]] Vec3 in_world(const DrillPlace& place, double otherwise_height_m) const;
     /// The way of the aircraft that flies ahead in a phase of Chase.

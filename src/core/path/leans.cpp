@@ -11,6 +11,15 @@ namespace {
 
 Quat attitude_at(const FlightLog& log, std::size_t i) { return {log.qw[i], log.qx[i], log.qy[i], log.qz[i]}; }
 
+/// How fast the nose would turn in a turn that is flown with this bank, ψ' = g·tan φ / v: any other bank is left over. Below a
+/// walk no bank asks for a turn.
+double turn_asked_dps(const FlightLog& log, std::size_t i)
+{
+    constexpr double walk_mps = 1;
+    const double lean_rad = radians(std::min(89.0, std::abs(bank_deg(attitude_at(log, i)))));
+    return degrees(gravity_mps2 * std::tan(lean_rad) / std::max(walk_mps, std::hypot(log.vn_mps[i], log.ve_mps[i])));
+}
+
 } // namespace
 
 std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan span)
@@ -47,19 +56,20 @@ std::vector<BankLeftOver> banks_left_over_after(const FlightLog& log, RowSpan sp
     std::sort(ends.begin(), ends.end());
     const auto left_standing = [&](std::size_t i) {
         return log.mode[i] == Mode::Acro && std::abs(log.stick_roll[i]) < still && std::abs(log.stick_yaw[i]) < still &&
-               std::abs(bank_deg(attitude_at(log, i))) > least_deg && std::abs(nose_dps(i)) < turning_dps;
+               std::abs(bank_deg(attitude_at(log, i))) > least_deg && std::abs(nose_dps(i)) < turn_asked_dps(log, i) / 3;
     };
     double until_s = -1e300;
     for (const std::size_t end : ends) {
-        std::size_t i = end;
-        while (i < span.last && log.t_s[i] <= log.t_s[end] + begins_within_s && !left_standing(i)) ++i;
-        if (i >= span.last || log.t_s[i] > log.t_s[end] + begins_within_s || log.t_s[i] <= until_s) continue;
-        BankLeftOver b{log.t_s[i], log.t_s[i], 0};
-        double sum = 0, rows = 0;
-        for (; i < span.last && left_standing(i); ++i) b.end_s = log.t_s[i], sum += bank_deg(attitude_at(log, i)), ++rows;
-        b.bank_deg = sum / rows;
-        until_s = b.end_s;
-        if (b.end_s - b.start_s > longer_s) found.push_back(b);
+        // Sticks on their way through the middle are quiet for a moment as well: every such moment is tried.
+        for (std::size_t i = end; i < span.last && log.t_s[i] <= log.t_s[end] + begins_within_s; ++i) {
+            if (log.t_s[i] <= until_s || !left_standing(i)) continue;
+            BankLeftOver b{log.t_s[i], log.t_s[i], 0};
+            double sum = 0, rows = 0;
+            for (; i < span.last && left_standing(i); ++i) b.end_s = log.t_s[i], sum += bank_deg(attitude_at(log, i)), ++rows;
+            b.bank_deg = sum / rows;
+            until_s = b.end_s;
+            if (b.end_s - b.start_s > longer_s) found.push_back(b);
+        }
     }
     return found;
 }

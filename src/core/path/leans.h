@@ -13,8 +13,8 @@ struct BankLeftOver {
     double start_s = 0, end_s = 0;
     double bank_deg = 0; ///< mean, right positive
 };
-/// In acro, within 1 s after a turn or a roll: roll and yaw sticks under 6 %, the nose turning at under 20 °/s, and a bank of
-/// over 10° for over 1 s, until the sticks move. Limits house.
+/// In acro, within 1 s after a turn or a roll: roll and yaw sticks under 6 %, the nose turning at less than a third of what a
+/// turn with that bank asks for, g·tan φ / v, and a bank of over 10° for over 1 s, until the sticks move. Limits house.
 [[nodiscard]] std::vector<BankLeftOver> find_banks_left_over(const FlightLog& log, RowSpan span);
 /// The same where the span's turns and spins have been found already.
 [[nodiscard]] std::vector<BankLeftOver> banks_left_over_after(const FlightLog& log, RowSpan span, const std::vector<Turn>& turns,

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <array>
+#include <bit>
 #include <map>
 #include <set>
 
@@ -59,24 +60,33 @@ int most_with(const WeekProblem& problem, const std::vector<WeekBlock>& others, 
     return most;
 }
 
-/// The smallest set of rules with which there is no room for as many blocks as are wanted.
-std::vector<WeekRule> why_short(const WeekProblem& problem, const std::vector<WeekBlock>& others, int pilot)
+/// What could be lifted so that there is room for one block more than `own`: every rule that does it alone; where none does, the
+/// smallest set that does together.
+ShortPilot why_short(const WeekProblem& problem, const std::vector<WeekBlock>& others, int pilot, int own)
 {
+    ShortPilot told{pilot, problem.pilots[static_cast<std::size_t>(pilot)].wanted_blocks - own, {}, false};
     constexpr std::array all{WeekRule::Availability, WeekRule::Simulator,  WeekRule::Controller, WeekRule::Coordinator,
                              WeekRule::ClosedBay,    WeekRule::BlocksADay, WeekRule::BaysFull};
-    const int wanted = problem.pilots[static_cast<std::size_t>(pilot)].wanted_blocks;
-    std::vector<WeekRule> smallest(all.begin(), all.end());
-    bool found = false;
-    for (unsigned chosen = 0; chosen < 1U << all.size(); ++chosen) {
-        std::set<WeekRule> rules;
+    const auto makes_room = [&](unsigned lifted) {
+        std::set<WeekRule> kept;
         for (std::size_t i = 0; i < all.size(); ++i)
-            if (chosen >> i & 1U) rules.insert(all[i]);
-        if ((found && rules.size() >= smallest.size()) || most_with(problem, others, pilot, rules) >= wanted) continue;
-        smallest.assign(rules.begin(), rules.end());
-        found = true;
+            if (!(lifted >> i & 1U)) kept.insert(all[i]);
+        return most_with(problem, others, pilot, kept) > own;
+    };
+    if (makes_room(0)) return told;
+    unsigned alone = 0, fewest = 0;
+    for (unsigned lifted = 1; lifted < 1U << all.size(); ++lifted) {
+        if (fewest > 0 && std::popcount(lifted) >= std::popcount(fewest) && std::popcount(lifted) > 1) continue;
+        if (!makes_room(lifted)) continue;
+        if (std::popcount(lifted) == 1) alone |= lifted;
+        if (fewest == 0 || std::popcount(lifted) < std::popcount(fewest)) fewest = lifted;
     }
-    if (smallest.empty()) smallest.push_back(WeekRule::Availability); // there are not so many slots in the week at all
-    return smallest;
+    const unsigned availability = 1; // where nothing helps: there are no more slots in the week at all
+    const unsigned named = alone > 0 ? alone : fewest > 0 ? fewest : availability;
+    for (std::size_t i = 0; i < all.size(); ++i)
+        if (named >> i & 1U) told.because.push_back(all[i]);
+    told.together = alone == 0 && told.because.size() > 1;
+    return told;
 }
 
 } // namespace
@@ -125,8 +135,7 @@ std::vector<ShortPilot> short_pilots(const WeekProblem& problem, const std::vect
                 ++own;
             else
                 others.push_back(b);
-        const int short_blocks = problem.pilots[static_cast<std::size_t>(p)].wanted_blocks - own;
-        if (short_blocks > 0) all.push_back({p, short_blocks, why_short(problem, others, p)});
+        if (own < problem.pilots[static_cast<std::size_t>(p)].wanted_blocks) all.push_back(why_short(problem, others, p, own));
     }
     return all;
 }

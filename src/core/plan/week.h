@@ -69,11 +69,13 @@ struct BrokenRule {
 /// Every rule that a plan breaks, block by block; empty: none.
 [[nodiscard]] std::vector<BrokenRule> broken_rules(const WeekProblem& problem, const std::vector<WeekBlock>& blocks);
 
-/// A pilot who got fewer blocks than wanted, and the smallest set of rules that makes it so: without any one of them there would
-/// be room.
+/// A pilot who got fewer blocks than wanted, and what could be lifted to make room for one more, the others' blocks staying where
+/// they are: every rule that does it alone; where no single one does, the smallest set that does together; none where there is
+/// room as it is. Where the week has no more slots at all, that no more can come.
 struct ShortPilot {
     int pilot = 0, short_blocks = 0;
     std::vector<WeekRule> because;
+    bool together = false; ///< none of them does it alone
 };
 [[nodiscard]] std::vector<ShortPilot> short_pilots(const WeekProblem& problem, const std::vector<WeekBlock>& blocks);
 

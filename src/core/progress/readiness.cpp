@@ -33,6 +33,8 @@ std::optional<std::int64_t> day_of(double hours, double wanted, double a_week, s
     return weeks <= furthest_weeks ? std::optional(today + static_cast<std::int64_t>(std::ceil(7 * weeks))) : std::nullopt;
 }
 
+bool on_matched_rates(const Facts& f) { return !f.match.empty() && f.match_stale.empty(); }
+
 Answer hours(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
     return answer(f.hours >= house.of(Limit::HoursLow),
@@ -46,7 +48,8 @@ Answer matched_hours(const Facts& f, const HouseLimits& house, std::int64_t toda
     return answer(f.matched_hours >= house.of(Limit::HoursMatched),
                   message("%1 of %2 h on rates that were matched, %3 h a week", rounded(f.matched_hours, 1),
                           rounded(house.of(Limit::HoursMatched), 0), rounded(f.weekly_matched_hours, 1)),
-                  day_of(f.matched_hours, house.of(Limit::HoursMatched), f.weekly_matched_hours, today));
+                  on_matched_rates(f) ? day_of(f.matched_hours, house.of(Limit::HoursMatched), f.weekly_matched_hours, today)
+                                      : std::nullopt); // whoever flies on flies no hour that counts
 }
 
 Answer cadence(const Facts& f, const HouseLimits& house, std::int64_t)
@@ -66,17 +69,26 @@ Answer stages(const Facts& f, const HouseLimits&, std::int64_t)
 
 Answer sides(const Facts& f, const HouseLimits&, std::int64_t)
 {
-    return answer(f.side_gaps.empty(), f.side_gaps.empty() ? message("No drill whose sides lie apart") : f.side_gaps.front());
+    if (!f.side_gaps.empty()) return answer(false, f.side_gaps.front());
+    if (!f.has_sides) return {GateState::Unknown, message("The curriculum has no drill %1", message(label("with two sides")))};
+    if (!f.side_doubts.empty()) return {GateState::Unknown, f.side_doubts.front()};
+    return answer(true, message("No drill whose sides lie apart"));
 }
 
 Answer throttle_cut(const Facts& f, const HouseLimits& house, std::int64_t)
 {
     if (f.throttle_cuts_s.empty()) return {GateState::Unknown, message("No crash yet: what the hand does then is not known")};
+    // House: from fewer than five nobody can tell a hand that does it from one that was lucky.
+    const int least = std::min(5, house.whole(Limit::GateCrashes));
     const std::size_t n = std::min(f.throttle_cuts_s.size(), static_cast<std::size_t>(house.whole(Limit::GateCrashes)));
     const auto within = std::count_if(f.throttle_cuts_s.end() - static_cast<std::ptrdiff_t>(n), f.throttle_cuts_s.end(),
                                       [](double seconds) { return seconds <= 1; });
-    return answer(static_cast<double>(within) >= house.share(Limit::GateCutShare) * static_cast<double>(n),
-                  message("within 1 s after %1 of the last %2 crashes", static_cast<int>(within), n));
+    const Message so_far = message_of(static_cast<int>(n), "within 1 s after %1 of the last %n crash",
+                                      "within 1 s after %1 of the last %n crashes", static_cast<int>(within));
+    if (const int missing = least - static_cast<int>(n); missing > 0)
+        return {GateState::Unknown, message_of(missing, "%1; what the hand does then is known after %n crash more",
+                                               "%1; what the hand does then is known after %n crashes more", so_far)};
+    return answer(static_cast<double>(within) >= house.share(Limit::GateCutShare) * static_cast<double>(n), so_far);
 }
 
 /// What a curriculum has no drill for can be done elsewhere, and is not known until it was.
@@ -86,12 +98,14 @@ Answer with_drill(const std::string& drill, std::string_view wanted, Answer foun
     return {GateState::Unknown, message("The curriculum has no drill %1", message(wanted))};
 }
 
-Answer roof(const Facts& f, const HouseLimits& house, std::int64_t)
+Answer roof(const Facts& f, const HouseLimits& house, std::int64_t today)
 {
-    return with_drill(f.roof_drill, label("that is flown under a roof"),
-                      answer(f.roof_minutes >= house.of(Limit::GateRoofMinutes),
-                             message("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0),
-                                     rounded(house.of(Limit::GateRoofMinutes), 0))));
+    return with_drill(
+        f.roof_drill, label("that is flown under a roof"),
+        answer(
+            f.roof_minutes >= house.of(Limit::GateRoofMinutes),
+            message("%1 of %2 minutes under the roof", rounded(f.roof_minutes, 0), rounded(house.of(Limit::GateRoofMinutes), 0)),
+            day_of(f.roof_minutes / 60, house.of(Limit::GateRoofMinutes) / 60, f.weekly_roof_minutes / 60, today)));
 }
 
 Answer panic(const Facts& f, const HouseLimits&, std::int64_t)
@@ -120,7 +134,7 @@ Answer match(const Facts& f, const HouseLimits& house, std::int64_t today)
     return answer(f.hours_in_simulator >= house.of(Limit::GateSimulatorHours),
                   message("matched in %1, %2 of %3 h on them there", f.match, rounded(f.hours_in_simulator, 1),
                           rounded(house.of(Limit::GateSimulatorHours), 0)),
-                  day_of(f.hours_in_simulator, house.of(Limit::GateSimulatorHours), f.weekly_matched_hours, today));
+                  day_of(f.hours_in_simulator, house.of(Limit::GateSimulatorHours), f.weekly_hours_in_simulator, today));
 }
 
 Answer currency(const Facts& f, const HouseLimits& house, std::int64_t today)

@@ -15,9 +15,12 @@ namespace bh {
 struct ReadinessFacts {
     double hours = 0, matched_hours = 0;
     double weekly_hours = 0, weekly_matched_hours = 0; ///< mean of four weeks
+    double weekly_roof_minutes = 0, weekly_hours_in_simulator = 0;
     int stages = 0, stages_held = 0;
     Message stage_next;                  ///< the drill that is missing first
+    bool has_sides = false;              ///< a drill of the curriculum is flown to both
     std::vector<Message> side_gaps;      ///< a sentence for each drill whose sides lie apart
+    std::vector<Message> side_doubts;    ///< a sentence for each of which that cannot be known yet
     std::vector<double> throttle_cuts_s; ///< after each crash, the newest last
     /// Names of the curriculum's drills that are flown under a roof, ask for the panic switch, and rehearse the first day; empty:
     /// the curriculum has none, so that its gate can only be met elsewhere.
@@ -28,7 +31,7 @@ struct ReadinessFacts {
     Message controller_fault;      ///< what is wrong with it, a sentence; empty: it is good
     std::string match;             ///< for which simulator; empty: rates were not matched
     Message match_stale;           ///< why it holds no more; empty: it holds
-    double hours_in_simulator = 0; ///< on the matched rates
+    double hours_in_simulator = 0; ///< on the matched rates, since they were matched
     std::optional<std::int64_t> last_practice_day;
     std::vector<std::int64_t> rehearsal_days; ///< on which the rehearsal was passed, each once
     int rocking_flights = 0;                  ///< of the last five that tell of it

@@ -77,9 +77,11 @@ std::vector<Look> looks_at(const PilotFacts& facts, const PilotStanding& s, std:
 
 namespace {
 
+constexpr std::size_t sides_over = 6, least_sided = 3; ///< attempts (house)
+
 std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right, double told_above)
 {
-    constexpr std::size_t over_attempts = 6, least = 3;
+    constexpr std::size_t over_attempts = sides_over, least = least_sided;
     if (left_minus_right.size() < least) return std::nullopt;
     const std::vector<double> newest(left_minus_right.end() -
                                          static_cast<std::ptrdiff_t>(std::min(over_attempts, left_minus_right.size())),
@@ -91,14 +93,35 @@ std::optional<SideGap> side_gap(const std::vector<double>& left_minus_right, dou
 
 } // namespace
 
+namespace {
+
+Message gap_in_words(const SideGap& sides)
+{
+    const Rounded points = rounded(std::abs(sides.left_minus_right), 0);
+    return sides.left_minus_right > 0 ? message("right %1 points behind left over the last %2 attempts", points, sides.attempts)
+                                      : message("left %1 points behind right over the last %2 attempts", points, sides.attempts);
+}
+
+bool is_wide(const SideGap& sides) { return std::abs(sides.left_minus_right) > sides.told_above; }
+bool may_be_chance(const SideGap& sides) { return sides.low <= 0 && sides.high >= 0; }
+
+} // namespace
+
 Message side_gap_in_words(const DrillStanding& s)
 {
-    if (!s.sides || std::abs(s.sides->left_minus_right) <= s.sides->told_above) return {};
-    if (s.sides->low <= 0 && s.sides->high >= 0) return {};
-    const bool right = s.sides->left_minus_right > 0;
-    const Rounded points = rounded(std::abs(s.sides->left_minus_right), 0);
-    return right ? message("right %1 points behind left over the last %2 attempts", points, s.sides->attempts)
-                 : message("left %1 points behind right over the last %2 attempts", points, s.sides->attempts);
+    return s.sides && is_wide(*s.sides) && !may_be_chance(*s.sides) ? gap_in_words(*s.sides) : Message();
+}
+
+Message side_doubt_in_words(const DrillStanding& s)
+{
+    const auto missing = [&](std::size_t of) {
+        return message_of(static_cast<int>(of) - s.flown_both_sides, "%n more attempt of both sides is needed",
+                          "%n more attempts of both sides are needed");
+    };
+    if (!s.sides) return missing(least_sided);
+    if (!is_wide(*s.sides) || !may_be_chance(*s.sides)) return {};
+    const Message chance = message("%1, which may be chance", gap_in_words(*s.sides));
+    return s.flown_both_sides < static_cast<int>(sides_over) ? message("%1: %2", chance, missing(sides_over)) : chance;
 }
 
 ThrottleCutHabit throttle_cut_habit(const std::vector<AttemptFact>& attempts)
@@ -134,6 +157,7 @@ DrillStanding drill_standing(const std::vector<AttemptFact>& attempts, const Dri
         s.last_pass_day = a.day;
     }
     s.holding_days = static_cast<int>(holding_days.size());
+    s.flown_both_sides = static_cast<int>(gaps.size());
     s.sides = side_gap(gaps, house.of(Limit::HoldSideGap));
     constexpr std::size_t trend_over = 5, least = 3;
     if (scores.size() >= least) {

@@ -58,6 +58,7 @@ struct DrillStanding {
     std::int64_t last_pass_day = 0;     ///< of those that count towards holding it
     double minutes = 0;                 ///< flown of it in all
     std::optional<double> trend;        ///< points from attempt to attempt over the last five; nothing before the third
+    int flown_both_sides = 0;           ///< attempts
     std::optional<SideGap> sides;       ///< nothing before three attempts that flew both
     bool waits_for_another_day = false; ///< nothing else is missing, and it was passed today
     Message next;                       ///< what is missing
@@ -73,6 +74,9 @@ struct DrillStanding {
 
 /// "right 18 points behind left over the last 6 attempts"; empty while the gap is small, or may be chance.
 [[nodiscard]] Message side_gap_in_words(const DrillStanding& standing);
+/// Why it cannot be known, of a drill that has sides, whether they lie apart, and how many attempts are missing; empty where it
+/// can.
+[[nodiscard]] Message side_doubt_in_words(const DrillStanding& standing);
 
 /// The habit after crashes: how many there were and how many throttles were at the bottom within a second.
 struct ThrottleCutHabit {

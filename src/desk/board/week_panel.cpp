@@ -240,10 +240,15 @@ void WeekPanel::showWaiting()
         QStringList because;
         for (const WeekRule rule : s.because) because << asWords(week_rule_words(rule));
         const double hours = s.short_blocks * school_.values().bays->slot_minutes / 60.0;
-        lines << tr("<b>%1</b>: %2 h short, because of: %3.")
-                     .arg(QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped())
-                     .arg(inPlaces(hours, hours == std::floor(hours) ? 0 : 1))
-                     .arg(because.join(QStringLiteral(", ")));
+        const QString name =
+            QString::fromStdString(asked->problem.pilots[static_cast<std::size_t>(s.pilot)].name).toHtmlEscaped();
+        const QString missing = inPlaces(hours, hours == std::floor(hours) ? 0 : 1);
+        if (because.isEmpty())
+            lines << tr("<b>%1</b>: %2 h short, and there is room.").arg(name, missing);
+        else
+            lines << (s.together ? tr("<b>%1</b>: %2 h short, because of all of these: %3.")
+                                 : tr("<b>%1</b>: %2 h short, because of: %3."))
+                         .arg(name, missing, because.join(s.together ? tr(" and ") : tr(", or ")));
     }
     QStringList silent;
     for (const Pilot& p : school_.pilots())
@@ -394,7 +399,8 @@ void WeekPanel::handOut()
     if (school_.values().bays)
         for (const WeekBay& bay : school_.values().bays->bays)
             if (file.contains(QString::fromStdString(bay.name))) of_bay = bay.name;
-    const auto written = write_whole(file.toStdString(), week_calendar(school_, week_, of_pilot, of_bay), true);
+    const auto known = known_blocks(planned_week(school_, week_));
+    const auto written = write_whole(file.toStdString(), week_calendar(school_, week_, known, of_pilot, of_bay), true);
     say(written ? tr("Written: %1").arg(file) : asWords(written.error()));
 }
 

@@ -43,10 +43,13 @@ Attempt attempt_from(const QSqlQuery& q)
 
 } // namespace
 
-std::vector<Attempt> Dialect::attempts(const std::string& id) const
+std::vector<Attempt> Dialect::attempts(const std::string& id, std::optional<UnixTime> until) const
 {
     const QString all = "SELECT " + QString::fromLatin1(columns) + " FROM attempts";
-    QSqlQuery q = id.empty() ? database().run(all + " ORDER BY entry") : database().run(all + " WHERE id = ?", id);
+    const QString of_then = all + " WHERE entry IN (SELECT seq FROM entries WHERE at <= ?) ORDER BY entry";
+    QSqlQuery q = !id.empty() ? database().run(all + " WHERE id = ?", id)
+                  : until     ? database().run(of_then, *until)
+                              : database().run(all + " ORDER BY entry");
     std::vector<Attempt> rows;
     while (q.next()) rows.push_back(attempt_from(q));
     return rows;

@@ -33,8 +33,8 @@ public:
     /// What nobody shall read any more is not left where the database keeps what it has written. False: somebody reads, and it
     /// is to be tried again. A server's own copies are out of reach from here.
     [[nodiscard]] virtual bool wipe() const { return true; }
-    /// Rows of attempts as they were written: that of an id, all without one.
-    [[nodiscard]] std::vector<Attempt> attempts(const std::string& id = {}) const;
+    /// Rows of attempts as they were written: that of an id, all without one; of entries until then.
+    [[nodiscard]] std::vector<Attempt> attempts(const std::string& id = {}, std::optional<UnixTime> until = {}) const;
     /// What is wrong at a quick look; a line each.
     [[nodiscard]] virtual std::vector<Message> quick_problems(const VerifyOptions& options) const = 0;
 

@@ -26,8 +26,10 @@ void add_practice(const School& school, const std::string& pilot_id, ReadinessFa
         if (lately) f.weekly_hours += hours / weeks;
         if (lately && session.matched) f.weekly_matched_hours += hours / weeks;
         // Practice here has the practised rates themselves, whichever simulator they were matched for.
-        if (match && session.matched && (session.simulator.empty() || session.simulator == match->simulator))
-            f.hours_in_simulator += hours;
+        if (!match || !session.matched || session.started_at < school.file(pilot_id).match_at) continue;
+        if (!session.simulator.empty() && session.simulator != match->simulator) continue;
+        f.hours_in_simulator += hours;
+        if (lately) f.weekly_hours_in_simulator += hours / weeks;
     }
     if (!match) return;
     const SimulatorProfile* simulator = school.simulator(match->simulator);
@@ -44,8 +46,12 @@ void add_ladder(const School& school, const std::string& pilot_id, ReadinessFact
         const Drill* drill = school.drill(step.drill_id);
         const std::string name = drill ? drill->name : step.drill_id;
         if (f.stage_next.empty() && step.standing.state != DrillState::Held && drill) f.stage_next = message(name);
+        if (!drill || !drill->has_sides()) continue;
+        f.has_sides = true;
         if (const Message gap = side_gap_in_words(step.standing); !gap.empty())
             f.side_gaps.push_back(message("%1: %2", message(name), gap));
+        if (const Message doubt = side_doubt_in_words(step.standing); !doubt.empty())
+            f.side_doubts.push_back(message("%1: %2", message(name), doubt));
     }
     const auto name_of = [&](DrillRole role) {
         const Drill* drill = school.drill_with(role, pilot_id, true);
@@ -54,6 +60,7 @@ void add_ladder(const School& school, const std::string& pilot_id, ReadinessFact
     f.roof_drill = name_of(DrillRole::Roof), f.panic_drill = name_of(DrillRole::Panic);
     f.rehearsal_drill = name_of(DrillRole::Rehearsal);
     f.roof_minutes = minutes_under_a_roof(school, pilot_id);
+    f.weekly_roof_minutes = minutes_under_a_roof(school, pilot_id, school.today() - 7 * weeks + 1) / weeks;
     for (const AttemptFact& a : school.file(pilot_id).facts)
         f.throttle_cuts_s.insert(f.throttle_cuts_s.end(), a.throttle_cuts_s.begin(), a.throttle_cuts_s.end());
     for (const Attempt& a : school.attempts(pilot_id)) {
@@ -95,14 +102,14 @@ void add_aircraft(const School& school, const std::string& pilot_id, ReadinessFa
 
 } // namespace
 
-double minutes_under_a_roof(const School& school, const std::string& pilot_id)
+double minutes_under_a_roof(const School& school, const std::string& pilot_id, std::int64_t since_day)
 {
     std::set<std::string> drills, worlds;
     for (const Drill& drill : school.drills())
         if (drill.has(DrillRole::Roof)) drills.insert(drill.id), worlds.insert(drill.world);
     double seconds = 0;
     for (const AttemptFact& a : school.file(pilot_id).facts)
-        if (a.free ? worlds.contains(a.world) : drills.contains(a.drill_id)) seconds += a.flown_s;
+        if (a.day >= since_day && (a.free ? worlds.contains(a.world) : drills.contains(a.drill_id))) seconds += a.flown_s;
     return seconds / 60;
 }
 

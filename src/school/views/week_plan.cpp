@@ -230,18 +230,23 @@ BlockState state_of(const School& school, const PlannedBlock& block)
     return school.now() < end ? BlockState::Ahead : BlockState::Missed;
 }
 
-std::string week_calendar(const School& school, const std::string& week, const std::string& pilot_id, const std::string& bay)
+std::vector<PlannedBlock> known_blocks(const PlannedWeek& planned)
 {
-    const PlannedWeek planned = planned_week(school, week);
+    return planned.version > 0 ? planned.published : planned.blocks;
+}
+
+std::string week_calendar(const School& school, const std::string& week, const std::vector<PlannedBlock>& blocks,
+                          const std::string& pilot_id, const std::string& bay)
+{
+    const int version = planned_week(school, week).version;
     std::map<std::string, int> of_pilot; ///< which block of the week it is: what it keeps when it is moved
     std::vector<CalendarEvent> events;
-    for (const PlannedBlock& b : planned.version > 0 ? planned.published : planned.blocks) {
+    for (const PlannedBlock& b : blocks) {
         const int number = ++of_pilot[b.pilot_id];
         if ((!pilot_id.empty() && b.pilot_id != pilot_id) || (!bay.empty() && b.bay != bay)) continue;
         events.push_back({week + "-" + b.pilot_id + "-" + whole_text(number) + "@bluehangar", moment_of(b.day, b.start_min),
                           moment_of(b.day, b.end_min),
-                          school.file(b.pilot_id).row.name + ": " + to_fly(school, b.pilot_id).english(), b.bay, "",
-                          planned.version});
+                          school.file(b.pilot_id).row.name + ": " + to_fly(school, b.pilot_id).english(), b.bay, "", version});
     }
     const std::string name = !pilot_id.empty() ? school.file(pilot_id).row.name : !bay.empty() ? bay : week;
     return calendar_text(events, "Simulator practice, " + name, school.now());

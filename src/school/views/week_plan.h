@@ -37,8 +37,10 @@ bool publish_week(School& school, const std::string& week);
 enum class BlockState : std::uint8_t { Ahead, Flown, Missed };
 [[nodiscard]] BlockState state_of(const School& school, const PlannedBlock& block);
 
-/// As iCalendar, for one pilot, one bay, or (both empty) the whole week. A block keeps its UID when it is moved.
-[[nodiscard]] std::string week_calendar(const School& school, const std::string& week, const std::string& pilot_id = {},
-                                        const std::string& bay = {});
+/// The blocks of a week as people know them: as published, or, where it never was, as they are kept.
+[[nodiscard]] std::vector<PlannedBlock> known_blocks(const PlannedWeek& planned);
+/// Such blocks as iCalendar, for one pilot, one bay, or (both empty) the whole week. A block keeps its UID when it is moved.
+[[nodiscard]] std::string week_calendar(const School& school, const std::string& week, const std::vector<PlannedBlock>& blocks,
+                                        const std::string& pilot_id = {}, const std::string& bay = {});
 
 } // namespace bh

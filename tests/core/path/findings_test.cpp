@@ -175,14 +175,15 @@ TEST_CASE("every brake of a flight is measured, with the height it gained and wh
 
 TEST_CASE("a bank that is left standing after a turn is found until the sticks move", "[core][path]")
 {
-    const auto flight = [](double left_deg, double for_s, double creeps_dps = 0) {
+    const auto flight = [](double left_deg, double for_s, double creeps_dps = 0, double sways = 0) {
         double heading = 0;
         return drawn(9, [=](FlightSample& s) mutable {
             const bool turns = s.t_s > 2 && s.t_s <= 4;
             heading += turns ? 0.6 : s.t_s > 4 ? 0.01 * creeps_dps : 0;
             s.r_dps = turns ? 60 : 0;
             lean(s, heading, -15, turns ? 30 : s.t_s > 4 && s.t_s < 4 + for_s ? left_deg : 0);
-            s.sticks.yaw = turns ? 0.3 : 0;
+            const bool passes = sways > 0 && s.t_s > 4 && s.t_s < 4.6; // the yaw stick goes through its middle, and comes back
+            s.sticks.yaw = turns ? 0.3 : passes ? sways * (4.3 - s.t_s) / 0.3 : 0;
             s.sticks.roll = s.t_s > 4 + for_s && s.t_s < 4.3 + for_s ? -0.4 : 0;
             s.vn_mps = 6;
         });
@@ -197,7 +198,11 @@ TEST_CASE("a bank that is left standing after a turn is found until the sticks m
     const FlightLog creeping = flight(22, 2.5, 12);
     REQUIRE(find_banks_left_over(creeping, all(creeping)).size() == 1);
     CHECK(find_banks_left_over(creeping, all(creeping))[0].start_s == Approx(4.1).margin(0.15));
-    const FlightLog turning = flight(22, 2.5, 30);
+    const FlightLog swayed = flight(22, 2.5, 0, 0.2); // quiet for 0.18 s at 4.3 s, and again from 4.6 s on
+    REQUIRE(find_banks_left_over(swayed, all(swayed)).size() == 1);
+    CHECK(find_banks_left_over(swayed, all(swayed))[0].start_s == Approx(4.6).margin(0.02));
+    // What turning is goes by the turn that the bank asks for, g·tan 22°/6 m/s = 38 °/s: a fast flight's is slower.
+    const FlightLog turning = flight(22, 2.5, 14);
     CHECK(find_banks_left_over(turning, all(turning)).empty());
     const FlightLog taken_out = flight(22, 0.6), little = flight(6, 3);
     CHECK(find_banks_left_over(taken_out, all(taken_out)).empty());

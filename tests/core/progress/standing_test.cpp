@@ -122,6 +122,18 @@ TEST_CASE("a weak side is said only when it is there: over the last attempts, wi
     CHECK(message({12, 9, 14, 10, 11, 13}).empty()); // there, and small
     CHECK(message({-30, -22, -41, -25}) == "left 30 points behind right over the last 4 attempts");
     CHECK(message({90, 90, 90, -20, -25, -30, -20, -25, -30}) == "left 25 points behind right over the last 6 attempts");
+    const auto doubt = [](const std::vector<double>& gaps) {
+        std::vector<AttemptFact> attempts(1, pass(100)); // one that flew one side only
+        for (const double gap : gaps) attempts.push_back(pass(100)), attempts.back().left_minus_right = gap;
+        return side_doubt_in_words(drill_standing(attempts, lift, 100));
+    };
+    CHECK(doubt({}) == "3 more attempts of both sides are needed");
+    CHECK(doubt({40, 45}) == "1 more attempt of both sides is needed");
+    CHECK(doubt({12, 9, 14}).empty());
+    CHECK(doubt({-30, -22, -41, -25}).empty()); // it is known that they lie apart
+    CHECK(doubt({-96, -2, 2}) ==
+          "left 32 points behind right over the last 3 attempts, which may be chance: 3 more attempts of both sides are needed");
+    CHECK(doubt({-60, -20, 30, 80, 60, 60}) == "right 25 points behind left over the last 6 attempts, which may be chance");
     // A mean of 3 values and its interval as in any handbook: 16, 19, 19 gives 18 ± 4.303·√3/√3.
     std::vector<AttemptFact> attempts(3, pass(100));
     for (const std::size_t i : {0, 1, 2}) attempts[i].left_minus_right = i == 0 ? 16 : 19;
