@@ -1,4 +1,5 @@
 #include "cli/commands.h"
+#include "core/base/number_text.h"
 #include "core/base/one_line.h"
 #include "core/standin/stand_in_habits.h"
 
@@ -36,6 +37,23 @@ std::optional<std::string> wild_number(std::string_view option, std::string_view
     if (seed && std::from_chars(given.data(), end, whole).ec == std::errc()) return std::nullopt;
     return bh::one_line(option) + ": expected " + (seed ? "a whole number of 64 bits" : "a number not beyond 1000000000000") +
            ", found '" + bh::one_line(given.substr(0, 40)) + "'";
+}
+
+/// The one door of all numbers: whatever an option is for, no "nan" and no "inf" comes in by it.
+void take_finite_numbers_only(CLI::App& command)
+{
+    const CLI::Validator finite(
+        [](const std::string& given) {
+            const auto number = bh::number_of(given.substr(given.starts_with('+') ? 1 : 0));
+            return !number || std::isfinite(*number) ? std::string()
+                                                     : "expected a finite number, found '" + given.substr(0, 40) + "'";
+        },
+        "");
+    for (CLI::Option* option : command.get_options())
+        if (const std::string type = option->get_type_name();
+            type.starts_with("FLOAT") || type.starts_with("INT") || type.starts_with("UINT"))
+            option->check(finite);
+    for (CLI::App* sub : command.get_subcommands({})) take_finite_numbers_only(*sub);
 }
 
 std::string join(const std::vector<std::string>& words)
@@ -356,6 +374,7 @@ int main(int argc, char** argv)
     demo->add_option("--out", out, "Record file to write")->required();
     demo->callback([&] { chosen = with_data([&](const DataFolder& d) { return cli::make_demo(d, out); }); });
 
+    take_finite_numbers_only(app);
     for (int i = 1; i < argc; ++i)
         if (const auto wild = wild_number(i > 1 ? argv[i - 1] : "", argv[i])) {
             std::cerr << "bluehangar-cli: " << *wild << '\n';

@@ -5,6 +5,7 @@
 
 #include <cmath>
 #include <fstream>
+#include <functional>
 #include <set>
 #include <sstream>
 #include <sys/stat.h>
@@ -568,6 +569,30 @@ TEST_CASE("readiness at a moment is the record as it stood then", "[cli]")
         CHECK(of_all == run("readiness --store " + cut.string() + " --at " + moment).out);
         CHECK(of_all != now);
     }
+}
+
+TEST_CASE("no option of any command takes what is no finite number", "[cli]")
+{
+    int tried = 0;
+    const std::function<void(const std::string&)> look = [&](const std::string& command) {
+        std::istringstream help(run(command + " --help").out);
+        bool commands = false;
+        for (std::string line; std::getline(help, line);) {
+            std::istringstream words(line);
+            std::string first, second;
+            words >> first >> second;
+            if (line.starts_with("Subcommands")) commands = true;
+            if (commands && line.starts_with("  ") && line.size() > 2 && line[2] != ' ') look(command + " " + first);
+            if (!first.starts_with("--") || (second != "FLOAT" && second != "INT" && second != "UINT")) continue;
+            for (const char* wild : {"nan", "inf", "-inf", "1e400"}) {
+                const std::string option = first.substr(0, first.find(','));
+                CHECK(has(badInput(command + " " + option + "=" + wild), option.substr(2)));
+                ++tried;
+            }
+        }
+    };
+    look("");
+    CHECK(tried > 100);
 }
 
 TEST_CASE("bad input gets one line and exit code 2", "[cli]")

@@ -81,6 +81,12 @@ TEST_CASE("bad flight logs get one sentence with place and expectation", "[files
     CHECK(messageFor(head + "0,0.4,0,0,0,0,0,1,acro,yes\n").find("expected 0 or 1") != std::string::npos);
     CHECK(messageFor("t_s,t_s,throttle,stick_roll,stick_pitch,stick_yaw\n").find("stands there twice") != std::string::npos);
     CHECK(messageFor(std::string(100000, 'x')).find("longer than 64 kB") != std::string::npos);
+    // A name in quotes may hold a line's end: that makes the header no shorter, nor its bytes text.
+    std::string many = "t_s,throttle,stick_roll,stick_pitch,stick_yaw,\"a\nb\"";
+    for (int i = 0; many.size() < 379'000; ++i) many += ",c" + std::to_string(i);
+    CHECK(messageFor(many + "\n0,0,0,0,0\n").find("longer than 64 kB") != std::string::npos);
+    CHECK(messageFor("t_s,\"a\n" + std::string(70'000, 'b') + "\"\n").find("longer than 64 kB") != std::string::npos);
+    CHECK(messageFor("t_s,\"a\n\x01\"\n").find("no text") != std::string::npos);
     CHECK(messageFor(std::string("\x01\x02", 2) + "\n1,2\n").find("bytes that are no text") != std::string::npos);
 }
 

@@ -36,6 +36,15 @@ double dryden_across(double omega_radps, double sigma_mps, double length_m, doub
     return sigma_mps * sigma_mps * tau / std::numbers::pi * (1 + 3 * x * x) / ((1 + x * x) * (1 + x * x));
 }
 
+Gusts::Gusts(std::uint64_t seed) : random_(seed)
+{
+    along_ = random_.normal();
+    for (Vec2& x : across_) {
+        const double n1 = random_.normal(), n2 = random_.normal();
+        x = Vec2(n1, 0.5 * n1 + 0.5 * n2); // of the covariance P of step()
+    }
+}
+
 Vec3 Gusts::step(const Turbulence& t, double airspeed_mps, double dt_s)
 {
     const double speed = std::max(1.0, airspeed_mps);

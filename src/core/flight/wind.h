@@ -29,7 +29,8 @@ struct Turbulence {
 /// a held step. Seeded: the same seed gives the same gusts. Components: along the wind, to its right, up.
 class Gusts {
 public:
-    explicit Gusts(std::uint64_t seed) : random_(seed) {}
+    /// As they would have been blowing for long: the filters' states are drawn from what they are in the long run.
+    explicit Gusts(std::uint64_t seed);
     /// Moves on by `dt_s` at that airspeed (at least 1 m/s is taken, so that a hovering aircraft meets gusts too).
     Vec3 step(const Turbulence& turbulence, double airspeed_mps, double dt_s);
     [[nodiscard]] const Vec3& now_mps() const { return now_; }

@@ -10,6 +10,7 @@
 #include <charconv>
 #include <cmath>
 #include <cstdio>
+#include <set>
 
 namespace bh {
 namespace {
@@ -34,9 +35,9 @@ Result<std::vector<Column>> columns_of(const std::vector<std::string>& names, st
             return bad_input(csv_place(file, 1, "", message("there is no column %1, a flight log needs it", needed)));
     log.has_position = has_column(names, "north_m") && has_column(names, "east_m") && has_column(names, "height_m");
     std::vector<Column> columns;
+    std::set<std::string_view> seen;
     for (const std::string& name : names) {
-        if (std::count(names.begin(), names.end(), name) > 1)
-            return bad_input(csv_place(file, 1, name, "stands there twice, expected each name once"));
+        if (!seen.insert(name).second) return bad_input(csv_place(file, 1, name, "stands there twice, expected each name once"));
         Column column;
         for (const NumberColumn& c : number_columns)
             if (name == c.name) column = {Kind::Number, &(log.*c.column)};

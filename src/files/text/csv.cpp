@@ -41,16 +41,23 @@ Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view 
 {
     constexpr std::size_t longest = 64 * 1024;
     if (text.empty()) return bad_input("the file is empty, expected a header row with column names");
-    const std::string_view head = text.substr(0, longest);
-    if (head.find('\n') == std::string_view::npos && text.size() > longest)
-        return bad_input("line 1: longer than 64 kB, expected a header row with column names");
-    const std::string_view row = head.substr(0, head.find('\n'));
+    const auto too_long = [] { return bad_input("line 1: longer than 64 kB, expected a header row with column names"); };
+    const std::string_view row = text.substr(0, text.find('\n'));
+    if (row.size() > longest) return too_long();
     if (std::any_of(row.begin(), row.end(), [](char c) { return static_cast<unsigned char>(c) < 32 && c != '\r' && c != '\t'; }))
         return bad_input("line 1: holds bytes that are no text, expected a header row with column names");
     if (!is_utf8(text)) return bad_input("holds bytes that are no text in UTF-8");
     std::vector<std::string> names;
-    do names.emplace_back(cursor.text());
-    while (cursor.next_field());
+    std::size_t length = 0; // a name in quotes may go on over the end of its line
+    do {
+        names.emplace_back(cursor.text());
+        length += names.back().size() + 1;
+        if (length > longest) return too_long();
+    } while (cursor.next_field());
+    const auto is_no_text = [](char c) { return static_cast<unsigned char>(c) < 32 && c != '\r' && c != '\n' && c != '\t'; };
+    for (const std::string& name : names)
+        if (std::any_of(name.begin(), name.end(), is_no_text))
+            return bad_input("line 1: holds bytes that are no text, expected a header row with column names");
     if (names.front().starts_with("\xEF\xBB\xBF")) names.front().erase(0, 3); // byte order mark
     if (!cursor.next_line()) return bad_input("line 1: text behind a quoted name, expected a comma");
     return names;

@@ -63,7 +63,7 @@ private:
 };
 
 /// The column names of the first row. BadInput (without a file name) for an empty text or a header that is no header:
-/// longer than 64 kB or with bytes that are no text.
+/// longer than 64 kB, quoted line breaks and all, or with bytes that are no text.
 [[nodiscard]] Result<std::vector<std::string>> csv_header(CsvCursor& cursor, std::string_view text);
 
 /// Text of a file made fit for a message: cut to 40 characters, everything that is no plain letter shown as '?'.

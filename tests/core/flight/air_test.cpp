@@ -149,6 +149,26 @@ TEST_CASE("gusts have the Dryden spectra, the correlation that follows, and are 
         CHECK(spectrum(u, k) == Approx(dryden_along(omega, t.sigma_u_mps, t.length_u_m, speed)).epsilon(0.2));
         CHECK(spectrum(w, k) == Approx(dryden_across(omega, t.sigma_w_mps, t.length_w_m, speed)).epsilon(0.2));
     }
+    // From the first step on, not only once the filters have forgotten a calm that never was: over seeds, and so its correlation
+    // with what comes half a second later, which is all that a stationary filter's state can tell.
+    const Turbulence at_5_m = low_height_turbulence(5, 7);
+    std::vector<double> first[3], later[3];
+    double both = 0;
+    for (std::uint64_t seed = 1; seed <= 4000; ++seed) {
+        Gusts begun(seed);
+        Vec3 g = begun.step(at_5_m, speed, dt_s);
+        const double u0 = g.x();
+        for (int k = 0; k < 3; ++k) first[k].push_back(g[k]);
+        for (int i = 0; i < 25; ++i) g = begun.step(at_5_m, speed, dt_s);
+        for (int k = 0; k < 3; ++k) later[k].push_back(g[k]);
+        both += u0 * g.x();
+    }
+    const double sigmas[] = {at_5_m.sigma_u_mps, at_5_m.sigma_v_mps, at_5_m.sigma_w_mps};
+    for (int k = 0; k < 3; ++k) { // the spread of an SD from 4,000 values is 1.1 %
+        CHECK(sample_sd(first[k]) == Approx(sigmas[k]).epsilon(0.04));
+        CHECK(sample_sd(later[k]) == Approx(sigmas[k]).epsilon(0.04));
+    }
+    CHECK(both / 4000 / (sigmas[0] * sigmas[0]) == Approx(std::exp(-speed * 0.5 / at_5_m.length_u_m)).margin(0.05));
     // The published rows' own correlation, at a step of that lag.
     CHECK(eachRow("dryden_u_correlation", [](const nlohmann::json& row) {
               const Turbulence one{input(row, "length"), 60, 60, 1, 1, 1};
