@@ -89,7 +89,7 @@ struct Advice {
 /// Nobody works on more.
 inline constexpr std::size_t most_advice = 3;
 /// What is of this weight goes before all marks (house): the throttle after a crash.
-inline constexpr double safety_weight = 85;
+inline constexpr double safety_weight = 90;
 
 /// From what was found, the weightiest first; for a pilot, what brings the most marks in the drill that is next first. A rule
 /// that was followed and did not help that pilot is left out, and so is one that asks for what is set already.

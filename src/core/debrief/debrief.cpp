@@ -22,10 +22,11 @@ namespace {
 
 Side side_of(double right_positive) { return right_positive >= 0 ? Side::Right : Side::Left; }
 
-/// The weight of a fault (house): its kind's, and more the worse it is.
-double weighed(FindingKind kind, double more = 0, double most = 0)
+/// The weight of a fault (house): within its kind's band, always more the more there was of it, half of the way at `half`.
+double weighed(FindingKind kind, double more, double half)
 {
-    return std::min(100.0, facts_of(kind).weight + std::min(std::max(0.0, more), most));
+    const auto [from, under] = facts_of(kind).weight;
+    return from + (under - from) * std::max(0.0, more) / (std::max(0.0, more) + half);
 }
 
 /// There the sticks are speeds, and the aircraft turns by itself.
@@ -39,7 +40,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                      std::vector<Finding>& found)
 {
     for (const Rocking& r : find_rocking(log, span)) {
-        const double share = (r.end_s - r.start_s) / std::max(flight_s, 1.0);
+        const double share = (r.end_s - r.start_s) / std::max(flight_s, 1.0), cycles = r.frequency_hz * (r.end_s - r.start_s);
         found.push_back(
             {FindingKind::Rocking,
              r.axis,
@@ -47,8 +48,8 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
              r.start_s,
              r.end_s,
              true,
-             weighed(FindingKind::Rocking, 200 * share, 40),
-             {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", r.frequency_hz * (r.end_s - r.start_s)}}});
+             weighed(FindingKind::Rocking, r.amplitude * cycles + 10 * share, 6),
+             {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", cycles}}});
     }
     for (const HeldPush& p : find_held_pushes(log, span)) {
         std::optional<Side> side;
@@ -62,7 +63,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          p.start_s,
                          p.end_s,
                          true,
-                         weighed(FindingKind::HeldPush, (p.lean_deg - 45) / 2, 25),
+                         weighed(FindingKind::HeldPush, p.lean_deg - 45, 20),
                          {{"lean_deg", p.lean_deg}}});
     }
     const std::vector<Spin> spins = find_spins(log, span);
@@ -77,7 +78,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                   s.start_s,
                   s.end_s,
                   fault,
-                  fault ? weighed(FindingKind::Spin, exit_deg / 3, 30) : 0,
+                  fault ? weighed(FindingKind::Spin, exit_deg, 40) : 0,
                   {{"turned_deg", s.turned_deg},
                    {"peak_dps", s.peak_dps},
                    {"height_change_m", s.height_change_m},
@@ -93,7 +94,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          b.start_s,
                          b.end_s,
                          true,
-                         weighed(FindingKind::BankLeftOver, std::abs(b.bank_deg) / 2, 25),
+                         weighed(FindingKind::BankLeftOver, std::abs(b.bank_deg), 25),
                          {{"bank_deg", b.bank_deg}}});
     const TurnBand band = turn_band(options.camera_tilt_deg);
     for (const Turn& t : turns) {
@@ -104,7 +105,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                   t.start_s,
                   t.end_s,
                   fault,
-                  fault ? weighed(FindingKind::Turn, std::abs(t.drift_deg) / 2, 20) : 0,
+                  fault ? weighed(FindingKind::Turn, std::abs(t.drift_deg), 25) : 0,
                   {{"heading_change_deg", t.heading_change_deg},
                    {"entry_mps", t.entry_speed_mps},
                    {"radius_m", t.radius_m},
@@ -130,7 +131,7 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          b.start_s,
                          b.end_s,
                          fault,
-                         fault ? weighed(FindingKind::Brake, 10 * b.height_gain_m, 40) : 0,
+                         fault ? weighed(FindingKind::Brake, b.height_gain_m, 3) : 0,
                          {{"entry_mps", b.entry_speed_mps},
                           {"height_gain_m", b.height_gain_m},
                           {"distance_m", b.stop_m},
@@ -146,7 +147,7 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          s.start_s,
                          s.end_s,
                          true,
-                         weighed(FindingKind::SinkInLean, 10 * s.sink_m, 30),
+                         weighed(FindingKind::SinkInLean, s.sink_m, 2),
                          {{"sink_m", s.sink_m}}});
     }
     for (const ThrottleHeld& h : chopped)
@@ -156,7 +157,7 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          h.start_s,
                          h.end_s,
                          true,
-                         weighed(FindingKind::ChoppedThrottle),
+                         weighed(FindingKind::ChoppedThrottle, h.end_s - h.start_s, 2),
                          {}});
     for (const ThrottleHeld& h : find_full_throttle_take_offs(log, span))
         found.push_back({FindingKind::FullThrottleTakeOff,
@@ -165,7 +166,7 @@ void add_of_place(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          h.start_s,
                          h.end_s,
                          true,
-                         weighed(FindingKind::FullThrottleTakeOff),
+                         weighed(FindingKind::FullThrottleTakeOff, h.end_s - h.start_s, 2),
                          {}});
 }
 
@@ -208,7 +209,7 @@ void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& foun
                          log.t_s[contacts[i]],
                          log.t_s[contacts[last]],
                          fault,
-                         fault ? weighed(FindingKind::Landing, 10 * sink + 4 * bounces, 40) : 0,
+                         fault ? weighed(FindingKind::Landing, sink + bounces, 2) : 0,
                          {{"sink_mps", sink}, {"bounces", bounces}}});
         i = last + 1;
     }
@@ -224,7 +225,7 @@ void add_throttle_cuts(const FlightLog& log, std::vector<Finding>& found)
                          cut.start_s,
                          cut.end_s,
                          fault,
-                         fault ? weighed(FindingKind::ThrottleCut, cut.seconds(), 15) : 0,
+                         fault ? weighed(FindingKind::ThrottleCut, cut.seconds(), 3) : 0,
                          {{"seconds", cut.seconds()}}});
     }
 }

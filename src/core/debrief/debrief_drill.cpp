@@ -9,8 +9,6 @@
 namespace bh {
 namespace {
 
-constexpr double of_score_weight = 40; ///< of what only the score found: how bad it was, a drill's own limit says
-
 /// Whether a phase that the finding reaches into asks for it.
 bool asked_for(const Finding& f, const FlightLog& log, const DrillRunner& runner)
 {
@@ -65,7 +63,7 @@ Finding finding_of(const FaultFound& fault, const FindingFacts& facts, const Fli
     const TimeSpan span = fault.span.value_or(TimeSpan{log.t_s.front(), log.t_s.back()});
     f.start_s = span.from_s, f.end_s = span.to_s;
     f.fault = true;
-    f.weight = of_score_weight;
+    f.weight = facts.weight.from; // how bad it was, a drill's own limit says
     const auto* by = std::find_if(facts.measures.begin(), facts.measures.end(),
                                   [&](const auto& m) { return m.measure == fault.fault.measure; });
     for (const std::string_view key : facts.numbers) {

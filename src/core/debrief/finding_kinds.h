@@ -52,7 +52,12 @@ struct FindingFacts {
     bool any_stick;          ///< which one, the finding's axis has to say
     bool needs_position;     ///< the sticks alone do not tell
     bool none_is_good;       ///< a flight in which none was seen says so; otherwise it says nothing
-    double weight; ///< least weight of a fault, 0…100 (house): what breaks aircraft first, then what hides everything else
+    /// From which to under which a fault weighs, 0…100 (house). What is spoken of first stands higher, whatever there was of the
+    /// other: what breaks aircraft, then what hides everything else, then the rest; what follows from another comes behind it.
+    struct Band {
+        double from, under;
+    };
+    Band weight;
     SumUp sum_up;
     std::string_view number; ///< of MeanOf: which of its numbers
     HabitMeasure habit;

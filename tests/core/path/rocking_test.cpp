@@ -1,6 +1,7 @@
 // Turning points against the closed form of a sine, and rocking against stick tracks that are made by another rule than the
 // finder's: planted strokes of a hand that keeps no exact time, on top of steering, tremor and answers to gusts.
 #include "core/base/random.h"
+#include "core/debrief/debrief.h"
 #include "core/drill/measures.h"
 #include "core/path/rocking.h"
 
@@ -211,4 +212,58 @@ TEST_CASE("of 2,000 stick tracks with and without strokes, rocking is found in t
     CHECK(missed <= 0.01 * planted);
     CHECK(astray <= 0.01 * planted);
     CHECK(false_alarms <= 0.01 * calm);
+}
+
+TEST_CASE("rocking weighs more the larger, the longer and the more of the flight it is, and always less than a late throttle cut",
+          "[core][path][debrief]")
+{
+    const auto weight = [](double amplitude, double cycles, double seconds) {
+        constexpr double hz = 1.5;
+        const auto rocks = [&](double t) { return t > 4 && t < 4 + cycles / hz; };
+        const FlightLog log = log_of(
+            seconds, StickAxis::Roll, [&](double t) { return rocks(t) ? amplitude * std::sin(two_pi * hz * (t - 4)) : 0; },
+            [&](double t) { return rocks(t) ? 60 * amplitude * std::sin(two_pi * hz * (t - 4)) : 0; });
+        const Debrief d = debrief(log, DebriefOptions{});
+        for (const Finding& f : d.findings)
+            if (f.kind == FindingKind::Rocking && f.axis == StickAxis::Roll) return f.weight;
+        return 0.0;
+    };
+    double before = 0;
+    for (const double amplitude : {0.2, 0.4, 0.6, 0.9, 1.0}) {
+        const double now = weight(amplitude, 8, 40);
+        CAPTURE(amplitude, now);
+        CHECK(now > before);
+        before = now;
+    }
+    CHECK(weight(0.9, 8, 40) - weight(0.2, 8, 40) > 2); // it is told apart, not only in the last digit
+    before = 0;
+    for (const double cycles : {3.0, 5.0, 8.0, 16.0, 32.0}) {
+        CHECK(weight(0.5, cycles, 40) > before);
+        before = weight(0.5, cycles, 40);
+    }
+    CHECK(weight(0.5, 8, 20) > weight(0.5, 8, 40));
+    CHECK(weight(1, 50, 40) < facts_of(FindingKind::ThrottleCut).weight.from);
+}
+
+TEST_CASE("what is spoken of first stands in bands that do not overlap, a sink in a lean before the brake that follows from it",
+          "[core][debrief]")
+{
+    // In the order in which a good instructor speaks of them (house); kinds in one braces share a band.
+    using K = FindingKind;
+    const std::vector<std::vector<FindingKind>> order{
+        {K::ThrottleCut}, {K::Rocking},      {K::HeldPush}, {K::ChoppedThrottle, K::FullThrottleTakeOff},
+        {K::SinkInLean},  {K::BankLeftOver}, {K::Turn},     {K::Brake, K::Spin, K::Landing, K::HandsOn}};
+    double above = 100;
+    std::size_t kinds = 0;
+    for (const auto& band : order)
+        for (const FindingKind kind : band) {
+            const auto [from, under] = facts_of(kind).weight;
+            CAPTURE(std::string(finding_key(kind)));
+            CHECK(from > 0);
+            CHECK(from < under);
+            CHECK(under <= above);
+            if (kind == band.back()) above = from;
+            ++kinds;
+        }
+    CHECK(kinds == finding_kinds().size());
 }
