@@ -708,13 +708,13 @@ TEST_CASE("a week is planned from a problem file, and from a record", "[cli]")
     CHECK(week.exit == 1); // somebody can come too seldom
     CHECK(nlohmann::json::parse(week.out)["slots"].size() == 60);
     // What is printed is what is written, block by block; with --kept it is the week that is on the record.
-    const auto printed = [](const nlohmann::json& plan) {
+    const auto printed = [](const nlohmann::json& of) {
         std::multiset<std::string> all;
         const auto add = [&](const nlohmann::json& pilot, const nlohmann::json& bay, const std::string& day) {
             all.insert(pilot.get<std::string>() + ", " + bay.get<std::string>() + ", " + day);
         };
-        for (const auto& b : plan["blocks"]) add(b["pilot"], b["bay"], plan["slots"][b["slot"].get<std::size_t>()]["day"]);
-        for (const auto& b : plan.value("locked", nlohmann::json::array())) add(b["pilot"], b["bay"], b["day"]);
+        for (const auto& b : of["blocks"]) add(b["pilot"], b["bay"], of["slots"][b["slot"].get<std::size_t>()]["day"]);
+        for (const auto& b : of.value("locked", nlohmann::json::array())) add(b["pilot"], b["bay"], b["day"]);
         return all;
     };
     const auto written = [&] {
@@ -734,10 +734,10 @@ TEST_CASE("a week is planned from a problem file, and from a record", "[cli]")
     const auto planned = nlohmann::json::parse(week.out);
     CHECK(planned["blocks"].size() > 20);
     CHECK(written() == printed(planned));
-    for (const char* of : {"2031-W24", "2031-W25"}) {
+    for (const char* known : {"2031-W24", "2031-W25"}) {
         const auto kept = nlohmann::json::parse(
-            run("plan --store " + std::string(BH_DEMO) + " --week " + of + " --kept --ics " + ics.string()).out);
-        CAPTURE(of);
+            run("plan --store " + std::string(BH_DEMO) + " --week " + known + " --kept --ics " + ics.string()).out);
+        CAPTURE(known);
         CHECK(kept["status"] == "kept");
         CHECK(written() == printed(kept));
     }

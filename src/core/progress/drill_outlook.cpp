@@ -59,7 +59,9 @@ Message in_words(const DrillOutlook& o, std::size_t attempts)
     if (attempts == 0) return message("not flown yet");
     if (attempts < least_trials_for_forecast)
         return message("%1 of %2 attempts: nothing is forecast from fewer than %2", attempts, least_trials_for_forecast);
-    if (o.no_progress) return message("no progress over the last 8 attempts: change one thing, see the debrief");
+    if (o.no_progress()) return message("no progress over the last 8 attempts: change one thing, see the debrief");
+    if (o.progress == Progress::NotSure)
+        return message("not sure yet: over the last 8 attempts the marks may stand still, or rise");
     if (!o.pass_trial && o.hold_trial) return message("passed; held by attempt %1 at the soonest", rounded(*o.hold_trial, 0));
     if (!o.pass_trial) return message("at this rate it is not passed");
     return message("passed by attempt %1", rounded(*o.pass_trial, 0));
@@ -84,7 +86,7 @@ DrillOutlook drill_outlook(const DrillTrials& trials, std::int64_t today, const 
     fit(o.marks, marks_to_pass, o.curve, o.pass);
     o.leading = trials.leading;
     if (o.leading) fit(o.leading->trials, o.leading->limit, o.leading_curve, o.leading_pass);
-    o.no_progress = trials.standing.state == DrillState::Tried && on_a_plateau(o.marks, marks_to_pass);
+    if (trials.standing.state == DrillState::Tried) o.progress = progress_of(o.marks, marks_to_pass, trials.usual_slope);
     look_ahead(o, trials, today, house);
     o.words = in_words(o, trials.marks.size());
     return o;

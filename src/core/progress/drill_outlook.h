@@ -25,6 +25,7 @@ struct DrillTrials {
     };
     std::optional<Leading> leading;
     DrillStanding standing;
+    std::optional<double> usual_slope; ///< marks an attempt that the school's pilots gained here; nothing: not known
     double attempts_a_week = 0; ///< at this drill, over four weeks; where there were none, over the time in which it was flown
 };
 
@@ -40,7 +41,8 @@ struct DrillOutlook {
     std::optional<DrillTrials::Leading> leading;
     std::optional<PracticeCurve> leading_curve;
     std::optional<PracticeForecast> leading_pass;
-    bool no_progress = false; ///< of the marks, or of the leading measure
+    Progress progress = Progress::There; ///< of the marks
+    [[nodiscard]] bool no_progress() const { return progress == Progress::None; }
     DrillState state = DrillState::Untried;
     /// The attempt and the day of a pass and of holding; nothing: it is there, or that cannot be said.
     std::optional<double> pass_trial, hold_trial;

@@ -1,6 +1,5 @@
 #include "core/progress/practice_curve.h"
 
-#include "core/base/random.h"
 #include "core/base/stats.h"
 
 #include <algorithm>
@@ -12,13 +11,7 @@ namespace bh {
 namespace {
 
 constexpr double least_b = 0.001, most_b = 5;
-constexpr double never = std::numeric_limits<double>::infinity(), furthest_trial = 1e6;
-
-/// What a law is a straight line of, at one trial.
-double shape(PracticeLaw law, double b, double trial)
-{
-    return law == PracticeLaw::Power ? std::pow(trial, -b) : std::exp(-b * trial);
-}
+constexpr double never = std::numeric_limits<double>::infinity();
 
 /// The best a and c for one b, neither negative: of the straight line through the shape, or of its edges.
 PracticeFit line_for(const Trials& t, const std::vector<double>& f, double b)
@@ -50,7 +43,7 @@ PracticeFit fit(const Trials& t, PracticeLaw law)
     best.sse = never;
     const auto try_b = [&](double log_b) {
         const double b = std::exp(log_b);
-        for (std::size_t i = 0; i < f.size(); ++i) f[i] = shape(law, b, t.trial[i]);
+        for (std::size_t i = 0; i < f.size(); ++i) f[i] = practice_shape(law, b, t.trial[i]);
         const PracticeFit here = line_for(t, f, b);
         if (here.sse < best.sse) best = here;
         return here.sse;
@@ -69,7 +62,7 @@ PracticeFit fit(const Trials& t, PracticeLaw law)
     const double sign = t.higher_is_better ? -1 : 1;
     best.sse = 0;
     for (std::size_t i = 0; i < t.trial.size(); ++i) {
-        const double off = t.value[i] - best.c - sign * best.a * shape(law, best.b, t.trial[i]);
+        const double off = t.value[i] - best.c - sign * best.a * practice_shape(law, best.b, t.trial[i]);
         best.sse += off * off;
     }
     constexpr double k = 4;
@@ -85,21 +78,6 @@ PracticeLaw preferred(const PracticeFit& power, const PracticeFit& exponential)
     return *power.aicc < *exponential.aicc ? PracticeLaw::Power : PracticeLaw::Exponential;
 }
 
-/// The first whole trial at which a curve meets the threshold; infinite: never.
-double first_trial(const PracticeFit& f, PracticeLaw law, double threshold, bool higher_is_better)
-{
-    const double left = higher_is_better ? f.c - threshold : threshold - f.c; // what a·shape has to come down to
-    const auto met = [&](double n) { return f.a * shape(law, f.b, n) <= left; };
-    if (met(1)) return 1;
-    if (!(left > 0) || !(f.a > 0)) return never;
-    const double real = law == PracticeLaw::Power ? std::pow(f.a / left, 1 / f.b) : std::log(f.a / left) / f.b;
-    if (!(real <= furthest_trial)) return never;
-    double whole = std::ceil(real);
-    if (!met(whole)) ++whole; // a hair's breadth
-    if (whole > 1 && met(whole - 1)) --whole;
-    return whole <= furthest_trial ? whole : never;
-}
-
 PracticeCurve fitted(const Trials& t)
 {
     PracticeCurve curve;
@@ -109,13 +87,12 @@ PracticeCurve fitted(const Trials& t)
     return curve;
 }
 
-double first_trial(const PracticeCurve& curve, double threshold, bool higher_is_better)
-{
-    return curve.goes_by_power() ? first_trial(curve.power, PracticeLaw::Power, threshold, higher_is_better)
-                                 : first_trial(curve.exponential, PracticeLaw::Exponential, threshold, higher_is_better);
-}
-
 } // namespace
+
+double practice_shape(PracticeLaw law, double b, double trial)
+{
+    return law == PracticeLaw::Power ? std::pow(trial, -b) : std::exp(-b * trial);
+}
 
 bool PracticeCurve::goes_by_power() const { return power.sse <= exponential.sse; } // as many parameters: so is the AICc
 
@@ -123,7 +100,7 @@ double PracticeCurve::at(double trial, bool higher_is_better) const
 {
     const PracticeLaw law = goes_by_power() ? PracticeLaw::Power : PracticeLaw::Exponential;
     const PracticeFit& f = goes_by_power() ? power : exponential;
-    return f.c + (higher_is_better ? -1 : 1) * f.a * shape(law, f.b, trial);
+    return f.c + (higher_is_better ? -1 : 1) * f.a * practice_shape(law, f.b, trial);
 }
 
 Result<PracticeCurve> practice_curve(const Trials& trials)
@@ -136,50 +113,62 @@ Result<PracticeCurve> practice_curve(const Trials& trials)
     return fitted(trials);
 }
 
-std::optional<PracticeForecast> practice_forecast(const Trials& trials, const PracticeCurve& curve, double threshold,
-                                                  double level, std::uint64_t seed)
+namespace {
+
+constexpr std::size_t looked_at = 8;
+
+struct Newest {
+    std::vector<double> trial, value;
+};
+Newest newest_of(const Trials& t)
 {
-    const std::size_t n = trials.trial.size();
-    if (n < least_trials_for_forecast) return std::nullopt;
-    // A fit of three parameters leaves less than the noise there was: the residuals are drawn as much larger.
-    constexpr double parameters = 3;
-    const double wider = std::sqrt(static_cast<double>(n) / (static_cast<double>(n) - parameters));
-    std::vector<double> smooth(n), off(n);
-    for (std::size_t i = 0; i < n; ++i) {
-        smooth[i] = curve.at(trials.trial[i], trials.higher_is_better);
-        off[i] = wider * (trials.value[i] - smooth[i]);
-    }
-    constexpr int resamples = 400;
-    SeededRandom random(seed);
-    std::vector<double> met;
-    Trials drawn = trials;
-    for (int k = 0; k < resamples; ++k) {
-        for (std::size_t i = 0; i < n; ++i)
-            drawn.value[i] =
-                smooth[i] + off[std::min(n - 1, static_cast<std::size_t>(random.uniform() * static_cast<double>(n)))];
-        met.push_back(first_trial(fitted(drawn), threshold, trials.higher_is_better));
-    }
-    std::sort(met.begin(), met.end());
-    const auto quantile = [&](double share) {
-        const double at = met[std::min(met.size() - 1, static_cast<std::size_t>(share * resamples))];
-        return std::isfinite(at) ? std::optional(at) : std::nullopt;
-    };
-    PracticeForecast forecast;
-    if (const double trial = first_trial(curve, threshold, trials.higher_is_better); std::isfinite(trial)) forecast.trial = trial;
-    forecast.low = quantile((1 - level) / 2);
-    forecast.high = quantile((1 + level) / 2);
-    return forecast;
+    return {{t.trial.end() - looked_at, t.trial.end()}, {t.value.end() - looked_at, t.value.end()}};
 }
+
+bool meets(const Trials& t, double value, double threshold)
+{
+    return t.higher_is_better ? value >= threshold : value <= threshold;
+}
+
+} // namespace
 
 bool on_a_plateau(const Trials& trials, double threshold)
 {
-    constexpr std::size_t looked_at = 8;
     if (trials.trial.size() < looked_at) return false;
-    const std::vector<double> x(trials.trial.end() - looked_at, trials.trial.end()),
-        y(trials.value.end() - looked_at, trials.value.end());
-    const SlopeInterval s = slope_interval(x, y);
-    const double level = mean(y);
-    return s.low <= 0 && s.high >= 0 && (trials.higher_is_better ? level < threshold : level > threshold);
+    const Newest newest = newest_of(trials);
+    const SlopeInterval s = slope_interval(newest.trial, newest.value);
+    return s.low <= 0 && s.high >= 0 && !meets(trials, mean(newest.value), threshold);
+}
+
+Progress progress_of(const Trials& trials, double threshold, const std::optional<double>& usual)
+{
+    if (!on_a_plateau(trials, threshold)) return Progress::There;
+    const Newest newest = newest_of(trials);
+    const SlopeInterval s = slope_interval(newest.trial, newest.value);
+    double squares = 0;
+    for (std::size_t i = 0; i < looked_at; ++i) {
+        const double off = newest.value[i] - mean(newest.value) - s.slope * (newest.trial[i] - mean(newest.trial));
+        squares += off * off;
+    }
+    const double better = trials.higher_is_better ? 1 : -1;
+    const double spread = std::sqrt(squares / (static_cast<double>(looked_at) - 2));
+    const double gain = usual ? better * *usual : spread / 2;
+    const double most_gain = better > 0 ? s.high : -s.low;
+    return most_gain < gain ? Progress::None : Progress::NotSure;
+}
+
+std::optional<double> usual_slope(const std::vector<Trials>& others, double threshold)
+{
+    constexpr std::size_t least_values = 5, least_learners = 3;
+    std::vector<double> slopes;
+    for (const Trials& t : others) {
+        const auto there = std::find_if(t.value.begin(), t.value.end(), [&](double v) { return meets(t, v, threshold); });
+        const auto n = std::min(t.value.size(), static_cast<std::size_t>(there - t.value.begin()) + 1);
+        if (n < least_values) continue;
+        const auto until = static_cast<std::ptrdiff_t>(n);
+        slopes.push_back(slope({t.trial.begin(), t.trial.begin() + until}, {t.value.begin(), t.value.begin() + until}));
+    }
+    return slopes.size() < least_learners ? std::nullopt : std::optional(median(slopes));
 }
 
 } // namespace bh

@@ -23,6 +23,9 @@ struct PracticeFit {
 
 enum class PracticeLaw : std::uint8_t { Power, Exponential, Either };
 
+/// What a law is a straight line of, at one trial: n^−b or exp(−b·n).
+[[nodiscard]] double practice_shape(PracticeLaw law, double b, double trial);
+
 struct PracticeCurve {
     PracticeFit power;       ///< f = n^−b (power law of practice: Newell and Rosenbloom 1981)
     PracticeFit exponential; ///< f = exp(−b·n) (Heathcote, Brown and Mewhort 2000)
@@ -43,14 +46,26 @@ struct PracticeForecast {
 };
 /// Nobody should forecast from fewer.
 inline constexpr std::size_t least_trials_for_forecast = 5;
-/// With the interval of the trial at which the learner's own curve without noise meets the threshold, at a level of 0…1:
-/// percentiles of a seeded bootstrap of the residuals, each resample fitted anew by both laws. Nothing for fewer than five
-/// values.
+/// The trial of the curve itself; nothing where the learner is on a plateau short of the threshold. With the interval, at a level
+/// of 0…1, of the trial at which the learner's own curve without noise meets it: quantiles over all curves of both laws, each
+/// weighted by how well it goes with the attempts, which may hang together from one to the next (Bayesian regression with
+/// stationary noise of the first order, by sums over a grid; Gelman et al. 2013, Prais and Winsten 1954). What is taken for
+/// granted before (house): the exponent on a logarithmic scale, the noise likewise, the level at the first attempt evenly, and
+/// that improvement lies ahead, by the fifth power of the room that a curve leaves. Nothing for fewer than five values.
 [[nodiscard]] std::optional<PracticeForecast> practice_forecast(const Trials& trials, const PracticeCurve& curve,
-                                                                double threshold, double level = 0.8, std::uint64_t seed = 1);
+                                                                double threshold, double level = 0.8);
 
-/// No progress: the 95 % interval of the slope over the last eight values holds nought, and their mean is short of the threshold.
-/// False for fewer than eight.
+/// The 95 % interval of the slope over the last eight values holds nought, and their mean is short of the threshold. False for
+/// fewer than eight.
 [[nodiscard]] bool on_a_plateau(const Trials& trials, double threshold);
+
+enum class Progress : std::uint8_t { There, NotSure, None };
+/// On a plateau, whoever still gains as much an attempt as others do is often taken for one who does not: eight attempts tell
+/// little. None only where the slope's interval leaves out the usual one too; where that is not known, half of the spread of the
+/// eight attempts about their line (house). Slopes are a value an attempt, as they rise.
+[[nodiscard]] Progress progress_of(const Trials& trials, double threshold, const std::optional<double>& usual_slope = {});
+/// How much others gained an attempt: the median of their slopes up to their first value that meets the threshold, each over at
+/// least five values; nothing for fewer than three who have that many.
+[[nodiscard]] std::optional<double> usual_slope(const std::vector<Trials>& others, double threshold);
 
 } // namespace bh

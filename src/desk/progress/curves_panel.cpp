@@ -262,9 +262,9 @@ void CurveGrid::paintCell(QPainter& p, const QRect& box, const DrillOutlook& o) 
     p.setFont(uiFont(small_points));
     paintPlot(
         p, QRectF(box.left() + scaled(44), box.top() + scaled(30), box.width() - scaled(44) - 12, box.height() - scaled(86)), o);
-    p.setPen(o.no_progress ? t.caution : t.soft);
+    p.setPen(o.no_progress() ? t.caution : t.soft);
     QString words = asWords(o.words);
-    if (o.no_progress)
+    if (o.progress != Progress::There)
         ; // a date would promise what is not seen
     else if (o.pass_day)
         words += tr(", about %1").arg(calendarDay(*o.pass_day));
@@ -403,16 +403,20 @@ void CurvesPanel::tell()
             parts << tr("%1 reaches %2 at attempt %3.")
                          .arg(asWords(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
                               trialWords(*o->leading_pass));
-        if (o->pass_day && !o->no_progress)
+        if (o->pass_day && o->progress == Progress::There)
             parts << tr("At the present pace passed about %1%2.")
                          .arg(calendarDay(*o->pass_day),
                               o->pass_low_day && o->pass_high_day
                                   ? tr(" (%1 to %2)").arg(calendarDay(*o->pass_low_day), calendarDay(*o->pass_high_day))
                                   : QString());
-        if (o->hold_day && o->state != DrillState::Held && !o->no_progress)
+        if (o->hold_day && o->state != DrillState::Held && o->progress == Progress::There)
             parts << tr("Held %1 at the soonest.").arg(calendarDay(*o->hold_day));
-        if (o->no_progress)
-            parts << tr("No progress: the slope over the last 8 attempts may be nought, and their mean is short of a pass.");
+        if (o->no_progress())
+            parts << tr(
+                "No progress: over the last 8 attempts the slope may be nought and is not what is usual, and their mean is "
+                "short of a pass.");
+        else if (o->progress == Progress::NotSure)
+            parts << tr("Not sure yet whether it rises: over the last 8 attempts the slope may be nought, or as large as usual.");
     }
     detail_->setText(parts.join(QLatin1Char(' ')));
 }

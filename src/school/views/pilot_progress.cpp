@@ -100,6 +100,26 @@ HoursOfPilot hours_of(const School& school, const std::string& pilot_id)
     return h;
 }
 
+namespace {
+
+/// Of everybody else who was scored in it.
+std::optional<double> school_slope(const School& school, const std::string& drill_id, const std::string& but_for)
+{
+    std::vector<Trials> others;
+    for (const auto& [pilot_id, file] : school.values().pilots) {
+        if (pilot_id == but_for) continue;
+        Trials of;
+        of.higher_is_better = true;
+        for (const Attempt& a : file.attempts)
+            if (a.drill_id == drill_id && !a.free())
+                of.trial.push_back(static_cast<double>(of.trial.size() + 1)), of.value.push_back(a.score);
+        others.push_back(std::move(of));
+    }
+    return usual_slope(others, marks_to_pass);
+}
+
+} // namespace
+
 bool TrialsInPieces::read(std::size_t most)
 {
     const auto& ladder = school_.standing(pilot_id_).ladder;
@@ -119,6 +139,7 @@ bool TrialsInPieces::read(std::size_t most)
             trials.drill_id = drill->id, trials.name = drill->name, trials.standing = step.standing;
             for (const Attempt* a : attempts) trials.marks.push_back(a->score), trials.days.push_back(local_day(a->at));
             trials.leading = leading_trials(judged_);
+            if (looks_ahead) trials.usual_slope = school_slope(school_, drill->id, pilot_id_);
             trials.attempts_a_week = attempts_a_week(attempts, school_.today());
         }
         judged_.clear(), ++step_;

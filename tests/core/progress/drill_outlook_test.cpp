@@ -33,7 +33,7 @@ TEST_CASE("a pass is forecast as an attempt and a day", "[core][progress][outloo
     CHECK(*o.pass_day == 114);  // seven attempts at half an attempt a day
     CHECK(*o.hold_trial == 19); // three passes, that one and two more
     CHECK(*o.hold_day == 118);
-    CHECK_FALSE(o.no_progress);
+    CHECK_FALSE(o.no_progress());
     CHECK(o.words == "passed by attempt 17");
 }
 
@@ -65,8 +65,11 @@ TEST_CASE("no progress is told, a pass that is there is not forecast, and who do
     DrillTrials stuck = learning(0);
     for (int i = 0; i < 10; ++i) stuck.marks.push_back(i % 2 == 0 ? 40 : 42), stuck.days.push_back(i);
     const DrillOutlook o = drill_outlook(stuck, 100, {});
-    CHECK(o.no_progress);
+    CHECK(o.no_progress());
     CHECK(o.words.english().starts_with("no progress"));
+    stuck.usual_slope = 0.2; // where nobody gains more than that an attempt, eight of them do not tell
+    CHECK(drill_outlook(stuck, 100, {}).progress == Progress::NotSure);
+    CHECK(drill_outlook(stuck, 100, {}).words.english().starts_with("not sure yet"));
     DrillTrials passed = learning(30);
     passed.standing.passes = 5, passed.standing.holding = 2, passed.standing.holding_days = 1;
     const DrillOutlook p = drill_outlook(passed, 100, {});

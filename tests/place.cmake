@@ -1,0 +1,10 @@
+# Where tests run: PLACE with a way to SOURCE and BINARY, a temporary folder, and what a user has at home, empty.
+file(MAKE_DIRECTORY ${PLACE}/scratch ${PLACE}/scratch-run ${PLACE}/scratch-home)
+file(CHMOD ${PLACE} ${PLACE}/scratch-run PERMISSIONS OWNER_READ OWNER_WRITE OWNER_EXECUTE)
+file(REMOVE_RECURSE ${PLACE}/scratch-home/bluehangar)
+foreach(way "source|${SOURCE}" "build|${BINARY}")
+  string(REPLACE "|" ";" way "${way}")
+  list(GET way 0 name)
+  list(GET way 1 to)
+  file(CREATE_LINK "${to}" ${PLACE}/${name} SYMBOLIC)
+endforeach()
