@@ -586,7 +586,7 @@ TEST_CASE("no option of any command takes what is no finite number", "[cli]")
             if (!first.starts_with("--") || (second != "FLOAT" && second != "INT" && second != "UINT")) continue;
             for (const char* wild : {"nan", "inf", "-inf", "1e400"}) {
                 const std::string option = first.substr(0, first.find(','));
-                CHECK(has(badInput(command + " " + option + "=" + wild), option.substr(2)));
+                CHECK(has(badInput(command + " " + option + "=" + wild), option.substr(2).c_str()));
                 ++tried;
             }
         }

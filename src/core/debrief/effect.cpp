@@ -3,6 +3,8 @@
 #include "core/base/message.h"
 #include "core/base/stats.h"
 
+#include <cmath>
+
 namespace bh {
 
 std::string_view helped_in_words(Helped helped)
@@ -27,6 +29,19 @@ Effect effect(const std::vector<double>& before, const std::vector<double>& afte
     e.low = d.low, e.high = d.high;
     e.helped = d.high < 0 ? Helped::Yes : d.low > 0 ? Helped::Worse : Helped::NoSign;
     return e;
+}
+
+std::optional<ShareFallen> share_fallen(const std::vector<Effect>& effects)
+{
+    constexpr std::size_t least_cases = 30;
+    std::vector<double> shares;
+    for (const Effect& e : effects)
+        if (e.before >= Effect::least_flights && e.after >= Effect::least_flights && e.mean_before > 0)
+            shares.push_back(1 - e.mean_after / e.mean_before);
+    if (shares.size() < least_cases) return std::nullopt;
+    const auto n = static_cast<double>(shares.size());
+    const double middle = mean(shares), reach = student_t_975(n - 1) * sample_sd(shares) / std::sqrt(n);
+    return ShareFallen{middle, middle - reach, middle + reach, static_cast<int>(shares.size())};
 }
 
 } // namespace bh

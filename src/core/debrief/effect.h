@@ -1,6 +1,7 @@
 #pragma once
 
 #include <cstdint>
+#include <optional>
 #include <string_view>
 #include <vector>
 
@@ -31,5 +32,13 @@ struct Effect {
 /// From a measure's values flight by flight. With few flights the interval is narrower than it should be: three and three tell
 /// only of large differences what can be relied upon.
 [[nodiscard]] Effect effect(const std::vector<double>& before, const std::vector<double>& after);
+
+/// By which share a measure fell, over cases in which it was seen before and after a change.
+struct ShareFallen {
+    double share = 0, low = 0, high = 0; ///< mean, and where it lies with 95 % (Student's t)
+    int cases = 0;
+};
+/// Nothing for fewer than thirty: a guess is no worse then (house).
+[[nodiscard]] std::optional<ShareFallen> share_fallen(const std::vector<Effect>& effects);
 
 } // namespace bh

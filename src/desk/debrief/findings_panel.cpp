@@ -121,9 +121,15 @@ void FindingsPanel::refresh()
     const Advice& first = advice.front();
     QString why = tr("%1 Seen %2.").arg(asWords(first.cause), asWords(first.evidence));
     if (first.expected_marks && *first.expected_marks >= 1)
-        why += tr(" It should bring about %1 marks in the drill that is next.").arg(inPlaces(*first.expected_marks, 0));
-    if (first.improves > 0)
-        why += tr(" It should show as about %1 % less (%2).")
+        why += tr(" It should bring about %1 marks in the drill that is next (a guess of the house).")
+                   .arg(inPlaces(*first.expected_marks, 0));
+    if (const auto seen = share_fallen_by(school_, first.rule))
+        why += tr(" Where it was followed here, in %1 cases, it showed as %2 % less (%3 to %4 %; %5).")
+                   .arg(seen->cases)
+                   .arg(inPlaces(100 * seen->share, 0), inPlaces(100 * seen->low, 0), inPlaces(100 * seen->high, 0),
+                        habitMeasureInWords(first.finding));
+    else if (first.improves > 0)
+        why += tr(" It should show as about %1 % less (%2; a guess of the house, until 30 cases are known here).")
                    .arg(inPlaces(100 * first.improves, 0))
                    .arg(habitMeasureInWords(first.finding));
     why_->setText(why);

@@ -73,11 +73,11 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
                        "the hover throttle has crept up by a fifth."),
                     tr("Thrust falls with load and with the charge used; shares are the aircraft's own."));
     share_ = numberBox("bentShare", tr("Share of its thrust that the bent propeller has lost"), 5, 30, 5, tr(" % lost"));
-    bent_ =
-        line("dayBent", tr("Bent propeller"), {share_},
-             tr("The picture trembles, and the aircraft twists whenever the throttle moves. On the real aircraft: land and "
-                "change it."),
-             tr("One rotor, front right, with less thrust and a vibration; the rate loop trims it away within 0.3 s (house)."));
+    bent_ = line("dayBent", tr("Bent propeller"), {share_},
+                 tr("The picture trembles, and the aircraft twists whenever the throttle moves. On the real aircraft: land and "
+                    "change it."),
+                 tr("One rotor, front right, with less thrust and a vibration, which the rate loop trims away within 0.3 s: all "
+                    "of it is house."));
     warmer_ = numberBox("warmerBy", tr("Warmer than the standard day"), -30, 40, 5, tr(" K"));
     auto* warm = new QLabel(tr("Warmer by"));
     warm->setFont(uiFont(text_points, true));

@@ -153,6 +153,16 @@ Coached coached(const School& school, const std::string& pilot_id, const Attempt
     return pilot;
 }
 
+std::optional<ShareFallen> share_fallen_by(const School& school, const std::string& rule)
+{
+    std::vector<Effect> effects;
+    for (const auto& [_, file] : school.values().pilots)
+        for (const GivenAdvice& advice : file.advice)
+            if (advice.rule == rule)
+                if (const AdviceStanding s = standing_of(school, advice); s.followed_at > 0) effects.push_back(s.effect);
+    return share_fallen(effects);
+}
+
 std::vector<RuleRecord> rule_records(const School& school)
 {
     std::map<std::string, RuleRecord> by_rule;

@@ -46,4 +46,7 @@ struct RuleRecord {
 /// Of rules that were ever given, the most given first.
 [[nodiscard]] std::vector<RuleRecord> rule_records(const School& school);
 
+/// By which share the measure of a rule's finding fell here, wherever the rule was followed; nothing for fewer than thirty cases.
+[[nodiscard]] std::optional<ShareFallen> share_fallen_by(const School& school, const std::string& rule);
+
 } // namespace bh

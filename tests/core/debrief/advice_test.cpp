@@ -4,6 +4,7 @@
 #include "files/data_folder.h"
 
 #include <catch2/catch.hpp>
+#include <cmath>
 
 using namespace bh;
 
@@ -137,6 +138,17 @@ TEST_CASE("what helped is told from what may be chance, and from what made it wo
     CHECK(effect(before, {12, 9}).helped == Helped::TooFewFlights);
     CHECK(effect({40, 41}, before).helped == Helped::TooFewFlights);
     const Effect better = effect(before, {12, 9, 15, 11});
+    // What thirty cases showed: 30 % and 50 % less in turn is 40 %, t(29) = 2.045 standard errors of 10.17 %/√30 about it.
+    std::vector<Effect> cases;
+    for (int i = 0; i < 30; ++i) cases.push_back({Helped::Yes, 3, 3, 20, i % 2 == 0 ? 14.0 : 10.0, 0, 0});
+    const auto fallen = share_fallen(cases);
+    REQUIRE(fallen);
+    CHECK(fallen->cases == 30);
+    CHECK(fallen->share == Approx(0.4));
+    CHECK(fallen->low == Approx(0.4 - 2.045 * 0.1017 / std::sqrt(30)).margin(1e-4));
+    CHECK(fallen->high == Approx(0.4 + 2.045 * 0.1017 / std::sqrt(30)).margin(1e-4));
+    cases.back().after = 2; // too few flights to be one
+    CHECK_FALSE(share_fallen(cases));
     CHECK(better.helped == Helped::Yes);
     CHECK(better.mean_before == Approx(42.4));
     CHECK(better.mean_after == Approx(11.75));
