@@ -2699,12 +2699,16 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Sitzt frühestens %1.</translation>
     </message>
     <message>
-        <source>No progress: the slope over the last 8 attempts may be nought, and their mean is short of a pass.</source>
-        <translation>Kein Fortschritt: die Steigung über die letzten 8 Versuche kann null sein, und ihr Mittel reicht nicht zum Bestehen.</translation>
-    </message>
-    <message>
         <source>A curve for each drill is drawn here once it has been flown.</source>
         <translation>Für jede Übung steht hier eine Kurve, sobald sie geflogen ist.</translation>
+    </message>
+    <message>
+        <source>No progress: over the last 8 attempts the slope may be nought and is not what is usual, and their mean is short of a pass.</source>
+        <translation>Kein Fortschritt: Über die letzten 8 Versuche kann die Steigung null sein und ist nicht die übliche, und ihr Mittel reicht nicht zum Bestehen.</translation>
+    </message>
+    <message>
+        <source>Not sure yet whether it rises: over the last 8 attempts the slope may be nought, or as large as usual.</source>
+        <translation>Noch nicht sicher, ob es steigt: Über die letzten 8 Versuche kann die Steigung null sein, oder so groß wie üblich.</translation>
     </message>
 </context>
 <context>
@@ -2861,10 +2865,6 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Das Bild zittert, und das Fluggerät verdreht sich, sooft sich das Gas ändert. Am echten: landen und tauschen.</translation>
     </message>
     <message>
-        <source>One rotor, front right, with less thrust and a vibration; the rate loop trims it away within 0.3 s (house).</source>
-        <translation>Ein Rotor, vorn rechts, mit weniger Schub und Schwingung; die Drehratenregelung gleicht es in 0,3 s aus (Haus).</translation>
-    </message>
-    <message>
         <source>Warmer than the standard day</source>
         <translation>Wärmer als der Normtag</translation>
     </message>
@@ -2891,6 +2891,10 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     <message>
         <source>still air</source>
         <translation>ruhige Luft</translation>
+    </message>
+    <message>
+        <source>One rotor, front right, with less thrust and a vibration, which the rate loop trims away within 0.3 s: all of it is house.</source>
+        <translation>Ein Rotor, vorne rechts, mit weniger Schub und einer Vibration, die der Drehratenregler innerhalb von 0,3 s austrimmt: alles Annahmen des Hauses.</translation>
     </message>
 </context>
 <context>
@@ -3537,12 +3541,16 @@ Gas nach unten, dann startet %3.
         <translation>%1 Gesehen %2.</translation>
     </message>
     <message>
-        <source> It should bring about %1 marks in the drill that is next.</source>
-        <translation> Das sollte in der nächsten Übung etwa %1 Punkte bringen.</translation>
+        <source> It should bring about %1 marks in the drill that is next (a guess of the house).</source>
+        <translation> Es sollte in der nächsten Übung etwa %1 Punkte bringen (eine Schätzung des Hauses).</translation>
     </message>
     <message>
-        <source> It should show as about %1 % less (%2).</source>
-        <translation> Das sollte sich als etwa %1 % weniger zeigen (%2).</translation>
+        <source> Where it was followed here, in %1 cases, it showed as %2 % less (%3 to %4 %; %5).</source>
+        <translation> Wo es hier befolgt wurde, in %1 Fällen, zeigte es sich als %2 % weniger (%3 bis %4 %; %5).</translation>
+    </message>
+    <message>
+        <source> It should show as about %1 % less (%2; a guess of the house, until 30 cases are known here).</source>
+        <translation> Es sollte sich als etwa %1 % weniger zeigen (%2; eine Schätzung des Hauses, bis hier 30 Fälle bekannt sind).</translation>
     </message>
 </context>
 <context>
@@ -10193,6 +10201,22 @@ trägt es nicht</translation>
         <source>%1. The week is planned here: who flies when, in which bay, and who could not be placed and why.</source>
         <translation>%1. Hier wird die Woche geplant: wer wann an welchem Platz fliegt, und wer nicht unterkam und warum.</translation>
     </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2 h short, and there is room.</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;: %2 h zu wenig, und es ist Platz.</translation>
+    </message>
+    <message>
+        <source>&lt;b&gt;%1&lt;/b&gt;: %2 h short, because of all of these: %3.</source>
+        <translation>&lt;b&gt;%1&lt;/b&gt;: %2 h zu wenig, wegen all dem zusammen: %3.</translation>
+    </message>
+    <message>
+        <source> and </source>
+        <translation> und </translation>
+    </message>
+    <message>
+        <source>, or </source>
+        <translation>, oder </translation>
+    </message>
 </context>
 <context>
     <name>days</name>
@@ -16379,10 +16403,6 @@ trägt es nicht</translation>
         <translation>mit einem Gieranteil %1 niedriger</translation>
     </message>
     <message>
-        <source>within 1 s after %1 of the last %2 crashes</source>
-        <translation>in 1 s nach %1 der letzten %2 Abstürze</translation>
-    </message>
-    <message>
         <source>writing notes, and how a pilot felt or what surprised</source>
         <translation>Notizen schreiben, und wie es einem Piloten ging oder was überraschte</translation>
     </message>
@@ -17528,6 +17548,51 @@ trägt es nicht</translation>
     <message>
         <source>this one was erased</source>
         <translation>diese Person wurde gelöscht</translation>
+    </message>
+    <message>
+        <source>%1, which may be chance</source>
+        <translation>%1, was Zufall sein kann</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1; what the hand does then is known after %n crash more</source>
+        <translation>
+            <numerusform>%1; was die Hand dann tut, ist nach %n weiterem Absturz bekannt</numerusform>
+            <numerusform>%1; was die Hand dann tut, ist nach %n weiteren Abstürzen bekannt</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>%n more attempt of both sides is needed</source>
+        <translation>
+            <numerusform>%n weiterer Versuch mit beiden Seiten fehlt</numerusform>
+            <numerusform>%n weitere Versuche mit beiden Seiten fehlen</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>not sure yet: over the last 8 attempts the marks may stand still, or rise</source>
+        <translation>noch nicht sicher: über die letzten 8 Versuche können die Punkte stehen bleiben oder steigen</translation>
+    </message>
+    <message>
+        <source>rounds used up</source>
+        <translation>Runden aufgebraucht</translation>
+    </message>
+    <message>
+        <source>settled</source>
+        <translation>eingeschwungen</translation>
+    </message>
+    <message>
+        <source>the aircraft answers %1 ms after the stick, or not to it: expected at most %2 ms</source>
+        <translation>das Fluggerät antwortet %1 ms nach dem Knüppel, oder nicht auf ihn: erwartet wurden höchstens %2 ms</translation>
+    </message>
+    <message>
+        <source>with two sides</source>
+        <translation>mit zwei Seiten</translation>
+    </message>
+    <message numerus="yes">
+        <source>within 1 s after %1 of the last %n crash</source>
+        <translation>
+            <numerusform>innerhalb von 1 s nach %1 vom letzten %n Absturz</numerusform>
+            <numerusform>innerhalb von 1 s nach %1 der letzten %n Abstürze</numerusform>
+        </translation>
     </message>
 </context>
 <context>

@@ -137,7 +137,8 @@ Result<int> rates_of_flight(const std::string& flight, const std::string& family
                              {"delay_ms", 1000 * found->delay_s},
                              {"lag_ms", 1000 * found->lag_s},
                              {"rms_dps", found->rms_dps},
-                             {"rows", found->rows}};
+                             {"rows", found->rows},
+                             {"ended", found->ended}};
         why.clear();
     }
     const bool none =

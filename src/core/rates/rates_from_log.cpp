@@ -15,18 +15,19 @@ namespace {
 constexpr std::size_t fewest_rows = 300, most_rows = 6000;
 constexpr double least_stick_sd = 0.02;
 constexpr double shortest_block_s = 1.5, blocks_wanted = 12; // what shakes the body lasts for some tenths of a second
-constexpr double most_delay_s = 0.06, delay_step_s = 0.005;
-constexpr std::size_t other_parameters = 2; // the lag and the limit of the angular acceleration, behind the curve's
+constexpr double most_delay_s = 0.2, looked_for_s = 0.3, delay_step_s = 0.04;
 constexpr double no_limit_dps2 = 40000;
+/// Behind the curve's parameters: how the aircraft follows.
+enum Other : std::size_t { AtDelay, AtLag, AtOvershoot, AtLimit, other_parameters };
 
-/// One row: the stick that was held since the row before, and the body rates at both ends.
+/// One row: the body rates at its beginning and its end, and the stick that was held meanwhile where nothing is delayed.
 struct Step {
-    double stick, before_dps, after_dps, dt_s;
+    double t_s, stick, before_dps, after_dps, dt_s;
     bool begins; ///< a stretch: the row before does not belong to it
     std::size_t block;
 };
 
-std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis, double delay_s)
+std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis)
 {
     const std::vector<double>& stick = stick_column(log, axis);
     const std::vector<double>& rate = axis == StickAxis::Roll ? log.p_dps : axis == StickAxis::Pitch ? log.q_dps : log.r_dps;
@@ -35,19 +36,13 @@ std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis, double dela
     constexpr double off_ground_m = 0.3, longest_s = 0.05;
     const double block_s = std::max(shortest_block_s, std::min(log.duration_s(), 60.0) / blocks_wanted);
     std::vector<Step> steps;
-    std::size_t last = 0, then = 0; // the row whose stick the aircraft answers to
+    std::size_t last = 0;
     for (std::size_t i = 1; i < log.size(); ++i) {
         const double dt_s = log.t_s[i] - log.t_s[i - 1];
         const bool flies = log.armed[i] && log.armed[i - 1] && log.mode[i] == Mode::Acro && log.mode[i - 1] == Mode::Acro &&
                            (!log.has_position || log.height_m[i - 1] > off_ground_m);
         if (!flies || !(dt_s > 0 && dt_s < longest_s)) continue;
-        while (then + 1 < log.size() && log.t_s[then + 1] <= log.t_s[i] - delay_s) ++then;
-        // Between two rows in proportion: a delay is no whole number of them.
-        const double into = std::clamp((log.t_s[i] - delay_s - log.t_s[then]) /
-                                           std::max(1e-9, log.t_s[std::min(then + 1, log.size() - 1)] - log.t_s[then]),
-                                       0.0, 1.0);
-        const double commanded = stick[then] + into * (stick[std::min(then + 1, log.size() - 1)] - stick[then]);
-        steps.push_back({commanded, side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
+        steps.push_back({log.t_s[i], stick[i], side * rate[i - 1], side * rate[i], dt_s, last + 1 != i || steps.empty(),
                          static_cast<std::size_t>((log.t_s[i] - log.t_s[0]) / block_s)});
         last = i;
         if (steps.size() == most_rows) break; // a minute of it: the fit does not need more
@@ -55,36 +50,85 @@ std::vector<Step> usable_steps(const FlightLog& log, StickAxis axis, double dela
     return steps;
 }
 
+/// How an aircraft follows what it is asked for: e·τ²·p'' + τ·p' + p = w with the lag τ, in steps of a held w, exactly; e = 0 is
+/// a first-order lag, over ¼ it overshoots. No step is larger than the limit of the angular acceleration.
+class Follower {
+public:
+    Follower(double lag_s, double e, double most_dps2) : lag_s_(lag_s), e_(e), most_dps2_(most_dps2) {}
+    void begin(double at) { x_ = at, v_ = 0; }
+    [[nodiscard]] double at() const { return x_; }
+    double step(double wanted, double dt_s)
+    {
+        if (dt_s != now_.dt_s) {
+            std::swap(now_, other_);
+            if (dt_s != now_.dt_s) prepare(dt_s);
+        }
+        const auto& [_, xx_, xv_, vx_, vv_] = now_;
+        const double off = x_ - wanted, most = most_dps2_ * dt_s;
+        const double x = wanted + xx_ * off + xv_ * v_, v = vx_ * off + vv_ * v_;
+        const double moved = std::clamp(x - x_, -most, most);
+        v_ = std::clamp(v, -most_dps2_, most_dps2_);
+        return x_ += moved;
+    }
+
+private:
+    /// Over one length of a step; a row's two parts have two.
+    struct Over {
+        double dt_s = -1, xx = 0, xv = 0, vx = 0, vv = 0;
+    };
+    /// The matrix exponential of x' = v, v' = −(x/τ + v)/(e·τ), by its eigenvalues.
+    void prepare(double dt_s)
+    {
+        now_.dt_s = dt_s;
+        constexpr double first_order = 1e-4;
+        if (e_ < first_order) return static_cast<void>(now_ = {dt_s, std::exp(-dt_s / lag_s_), 0, 0, 0});
+        const double half = 1 / (2 * e_ * lag_s_), stiffness = 1 / (e_ * lag_s_ * lag_s_);
+        const double under = stiffness - half * half, w = std::sqrt(std::abs(under)), fades = std::exp(-half * dt_s);
+        constexpr double critical = 1e-9;
+        // cos and sin/w, or what they become where it does not swing; the hyperbolic ones would overflow by themselves.
+        double c = fades, s_by_w = fades * dt_s;
+        if (under > critical)
+            c = fades * std::cos(w * dt_s), s_by_w = fades * std::sin(w * dt_s) / w;
+        else if (under < -critical) {
+            const double slow = std::exp((w - half) * dt_s), fast = std::exp((-w - half) * dt_s);
+            c = (slow + fast) / 2, s_by_w = (slow - fast) / (2 * w);
+        }
+        now_ = {dt_s, c + half * s_by_w, s_by_w, -stiffness * s_by_w, c - half * s_by_w};
+    }
+    double lag_s_, e_, most_dps2_;
+    double x_ = 0, v_ = 0;
+    Over now_, other_;
+};
+
 class Fit {
 public:
-    Fit(std::vector<Step> steps, const RateFamily& family)
-        : steps_(std::move(steps)), family_(family.key), weights_(steps_.size(), 1.0)
+    Fit(std::vector<Step> steps, const FlightLog& log, StickAxis axis, const RateFamily& family)
+        : steps_(std::move(steps)), log_(log), stick_(stick_column(log, axis)), family_(family.key), weights_(steps_.size(), 1.0)
     {
         for (const RateParameter& p : family.parameters) box_.low.push_back(p.low), box_.high.push_back(p.high);
-        box_.low.push_back(0.002), box_.high.push_back(0.2); // the lag
-        box_.low.push_back(200), box_.high.push_back(no_limit_dps2);
+        for (const auto& [low, high] : {std::pair(0.0, looked_for_s), {0.002, 0.2}, {0.0, 1.5}, {200.0, no_limit_dps2}})
+            box_.low.push_back(low), box_.high.push_back(high); // in the order of Other
         for (std::size_t k = 0; k < box_.low.size(); ++k) all_.push_back(k);
     }
 
-    /// What follows a first-order lag: p(t+dt) = w + (p(t) − w)·exp(−dt/lag), with the stick's rate w, from the beginning of each
-    /// stretch on. Told from the sticks alone and not from the row before: what else shakes the body then only adds noise,
-    /// and does not pull the lag and the curve to one side.
+    /// What follows the sticks, from the beginning of each stretch on. Told from the sticks alone and not from the row before:
+    /// what else shakes the body then only adds noise, and does not pull the lag and the curve to one side.
     void residuals(const std::vector<double>& p, Eigen::VectorXd& r) const
     {
         const RateCurve curve = curve_of(p);
-        const double lag_s = p[p.size() - 2], most_dps2 = p.back();
+        Follower follower(other(p, AtLag), other(p, AtOvershoot), other(p, AtLimit));
         r.resize(static_cast<Eigen::Index>(steps_.size()));
-        double told = 0, dt_s = -1, keeps = 0;
+        Asked commanded(*this, other(p, AtDelay));
         for (std::size_t i = 0; i < steps_.size(); ++i) {
             const Step& s = steps_[i];
-            if (s.begins) told = s.before_dps;
-            if (s.dt_s != dt_s) dt_s = s.dt_s, keeps = std::exp(-dt_s / lag_s);
-            const double wanted_dps = rate_dps(curve, s.stick);
-            const double step_dps = (wanted_dps - told) * (1 - keeps);
-            told += std::clamp(step_dps, -most_dps2 * dt_s, most_dps2 * dt_s);
+            if (s.begins) follower.begin(s.before_dps);
+            const Asked::Held held = commanded.held(s);
+            if (held.before_s > 0) follower.step(rate_dps(curve, held.before), held.before_s);
+            const double told = held.after_s > 0 ? follower.step(rate_dps(curve, held.after), held.after_s) : follower.at();
             r[static_cast<Eigen::Index>(i)] = weights_[i] * (s.after_dps - told);
         }
     }
+    static double other(const std::vector<double>& p, Other which) { return p[p.size() - other_parameters + which]; }
     [[nodiscard]] RateCurve curve_of(const std::vector<double>& p) const
     {
         return *curve_with(family_, std::span(p).first(p.size() - other_parameters));
@@ -138,17 +182,23 @@ public:
             return Eigen::Vector3d(u, u * std::abs(u), u * u * u);
         };
         const auto rows = static_cast<Eigen::Index>(steps_.size());
-        const double lag_s = p[p.size() - 2];
         Eigen::MatrixXd j(rows, 5); // the terms, the lag and a shift in time
-        Eigen::Vector3d told = Eigen::Vector3d::Zero();
+        std::vector<Follower> told(3, Follower(other(p, AtLag), other(p, AtOvershoot), no_limit_dps2));
+        Asked commanded(*this, other(p, AtDelay));
         for (Eigen::Index i = 0; i < rows; ++i) {
             const Step& s = steps_[static_cast<std::size_t>(i)];
-            if (s.begins) told.setZero();
-            told = terms(s.stick) + (told - terms(s.stick)) * std::exp(-s.dt_s / lag_s);
-            j.row(i).head<3>() = told;
+            const Asked::Held held = commanded.held(s);
+            const double stick = held.after_s > held.before_s ? held.after : held.before;
+            for (Eigen::Index k = 0; k < 3; ++k) {
+                Follower& of = told[static_cast<std::size_t>(k)];
+                if (s.begins) of.begin(0);
+                if (held.before_s > 0) of.step(terms(held.before)[k], held.before_s);
+                if (held.after_s > 0) of.step(terms(held.after)[k], held.after_s);
+                j(i, k) = of.at();
+            }
             j.row(i).tail<2>().setZero();
             j(i, 4) = s.begins ? 0 : (s.after_dps - s.before_dps) / s.dt_s;
-            j(i, 3) = rate_dps(curve_of(p), s.stick) - s.after_dps; // how far it still has to go: what a longer lag changes
+            j(i, 3) = rate_dps(curve_of(p), stick) - s.after_dps; // how far it still has to go: what a longer lag changes
             if (s.begins) j(i, 3) = 0;
         }
         Eigen::VectorXd r;
@@ -184,11 +234,54 @@ public:
         residuals(p, r);
         return std::sqrt(r.squaredNorm() / static_cast<double>(steps_.size()));
     }
+    /// Whether sticks go on evenly between two rows; otherwise they are held from each to the next. Logs do not say.
+    void take_sticks_between_rows(bool evenly) { between_rows_ = evenly; }
     [[nodiscard]] std::size_t rows() const { return steps_.size(); }
+    [[nodiscard]] double row_s() const { return steps_.front().dt_s; }
     [[nodiscard]] std::size_t blocks() const { return steps_.back().block - steps_.front().block + 1; }
     [[nodiscard]] const FitBounds& box() const { return box_; }
 
 private:
+    /// The stick that the aircraft answers to, step after step. A delay is no whole number of rows: a stick that is held from row
+    /// to row counts for the part of a step over which it was; one that goes on evenly between them is taken at two moments.
+    class Asked {
+    public:
+        Asked(const Fit& fit, double delay_s)
+            : t_s_(fit.log_.t_s), stick_(fit.stick_), between_rows_(fit.between_rows_), delay_s_(delay_s)
+        {
+        }
+        /// What is asked over a step's two parts.
+        struct Held {
+            double before, before_s, after, after_s;
+        };
+        Held held(const Step& s)
+        {
+            const double from_s = s.t_s - s.dt_s - delay_s_, at_s = s.t_s - delay_s_;
+            if (between_rows_) return {at(from_s + 0.25 * s.dt_s), s.dt_s / 2, at(from_s + 0.75 * s.dt_s), s.dt_s / 2};
+            const double into = share_into(at_s);
+            constexpr double finest = 1e-6; // of a step, so that its parts are as long as the last one's
+            const double after_s = std::round(into / finest) * finest * s.dt_s;
+            return {stick_[row_], s.dt_s - after_s, stick_[std::min(row_ + 1, t_s_.size() - 1)], after_s};
+        }
+
+    private:
+        /// How far a moment lies into the row that follows; times rise from call to call.
+        double share_into(double at_s)
+        {
+            while (row_ + 1 < t_s_.size() && t_s_[row_ + 1] <= at_s) ++row_;
+            const std::size_t next = std::min(row_ + 1, t_s_.size() - 1);
+            return std::clamp((at_s - t_s_[row_]) / std::max(1e-9, t_s_[next] - t_s_[row_]), 0.0, 1.0);
+        }
+        double at(double at_s)
+        {
+            const double into = share_into(at_s);
+            return stick_[row_] + into * (stick_[std::min(row_ + 1, t_s_.size() - 1)] - stick_[row_]);
+        }
+        const std::vector<double>&t_s_, &stick_;
+        bool between_rows_;
+        double delay_s_;
+        std::size_t row_ = 0;
+    };
     /// Linear steps from a least-squares optimum to that without each block, for derivatives and residuals there; about their
     /// mean.
     [[nodiscard]] Eigen::MatrixXd moved_without_each_block(Eigen::MatrixXd j, const Eigen::VectorXd& r) const
@@ -220,7 +313,10 @@ private:
     }
 
     std::vector<Step> steps_;
+    const FlightLog& log_;
+    const std::vector<double>& stick_;
     std::string family_;
+    bool between_rows_ = false;
     std::vector<double> weights_;
     FitBounds box_;
     std::vector<std::size_t> all_;
@@ -233,7 +329,7 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     const RateFamily* family = rate_family(family_key);
     if (!family) return bad_input("expected %1, found '%2'", rate_family_names(), family_key);
     if (axis == StickAxis::Throttle) return bad_input("expected roll, pitch or yaw: the throttle has no rate");
-    std::vector<Step> steps = usable_steps(log, axis, 0);
+    std::vector<Step> steps = usable_steps(log, axis);
     if (steps.size() < fewest_rows)
         return bad_input("only %1 rows of acro off the ground, expected %2", steps.size(), fewest_rows);
     std::vector<double> sticks;
@@ -241,7 +337,10 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
     if (sample_sd(sticks) < least_stick_sd)
         return bad_input("the %1 stick hardly moves: nothing can be told from it", stick_axis_key(axis));
 
-    Fit fit(std::move(steps), *family);
+    constexpr std::size_t enough_for_delay = 1500; // rows
+    std::vector<Step> first_steps(steps.begin(),
+                                  steps.begin() + static_cast<std::ptrdiff_t>(std::min(enough_for_delay, steps.size())));
+    Fit fit(std::move(steps), log, axis, *family);
     std::vector<double> best;
     double best_cost = 1e300;
     const auto start_from = [&](std::vector<double> p) {
@@ -257,42 +356,52 @@ Result<FlownRates> rates_from_log(const FlightLog& log, StickAxis axis, std::str
             start_from(std::move(p));
         }
     };
+    const auto started = [&](const CentreMaxCurve& from, double delay_s) {
+        std::vector<double> p = parameters_of(match_rates(from, family_key)->curve);
+        p.insert(p.end(), {delay_s, 0.03, 0.1, no_limit_dps2}); // in the order of Other
+        return p;
+    };
+    // The delay first, from one usual curve: a fit whose delay is farther off than a stick takes to turn finds no way there.
+    std::vector<double> nearest;
+    double nearest_cost = 1e300;
+    const Fit beginning(std::move(first_steps), log, axis, *family);
+    for (double delay_s = 0; delay_s < looked_for_s; delay_s += delay_step_s) {
+        std::vector<double> p = started({200, 700, 0.4}, delay_s);
+        if (const double cost = beginning.run(p, 10); cost < nearest_cost) nearest_cost = cost, nearest = std::move(p);
+    }
+    start_from(nearest);
+    const double delay_s = Fit::other(best, AtDelay);
     // From a learner's curve in that family with a usual lag, from wild ones, and from one that only bends late: a fit that has
     // gone straight finds no way back.
-    const auto start_from_all = [&] {
-        for (const CentreMaxCurve& from : {CentreMaxCurve{150, 350, 0.2}, {200, 800, 0.6}, {120, 1500, 0.9}, {60, 600, 0.3}}) {
-            std::vector<double> p = parameters_of(match_rates(from, family_key)->curve);
-            p.push_back(0.03), p.push_back(no_limit_dps2);
-            start_from(p);
-        }
-        wake_sleeping();
-    };
-    start_from_all();
+    for (const CentreMaxCurve& from : {CentreMaxCurve{150, 350, 0.2}, {200, 800, 0.6}, {120, 1500, 0.9}, {60, 600, 0.3}})
+        start_from(started(from, delay_s));
+    wake_sleeping();
     std::vector<double> limited = best; // by its angular acceleration
     limited.back() = 3000;
     start_from(limited);
-    FlownRates flown;
-    for (double delay_s = delay_step_s; delay_s <= most_delay_s; delay_s += delay_step_s) {
-        Fit delayed(usable_steps(log, axis, delay_s), *family);
-        std::vector<double> p = best;
-        if (const double cost = delayed.run(p, 20); cost < best_cost) {
-            best_cost = cost, best = p, fit = std::move(delayed), flown.delay_s = delay_s;
-        } else if (delay_s > flown.delay_s + 2.5 * delay_step_s) {
-            break; // it only gets worse from here
-        }
-    }
-    if (flown.delay_s > 0) start_from_all(); // the first of them were drawn aside by the delay
+    fit.take_sticks_between_rows(true);
+    const double held_cost = best_cost;
+    start_from(best);
+    fit.take_sticks_between_rows(best_cost < held_cost);
     for (int round = 0; round < 3; ++round) fit.resist_outliers(best), fit.run(best, 8);
+    const double before_last = fit.run(best, 1), last = fit.run(best, 1);
 
+    FlownRates flown;
+    constexpr double gains_nothing = 1e-6;
+    flown.ended = before_last - last <= gains_nothing * before_last ? label("settled") : label("rounds used up");
+    flown.delay_s = Fit::other(best, AtDelay);
+    if (flown.delay_s > most_delay_s + fit.row_s()) // a stick may be written down at either end of the row that it is held over
+        return bad_input("the aircraft answers %1 ms after the stick, or not to it: expected at most %2 ms",
+                         std::lround(1000 * flown.delay_s), std::lround(1000 * most_delay_s));
     flown.rows = fit.rows();
     flown.curve = fit.curve_of(best);
-    flown.lag_s = best[best.size() - 2];
+    flown.lag_s = Fit::other(best, AtLag);
     const Eigen::MatrixXd moved = fit.without_each_block(best);
     flown.rms_dps = fit.spread_dps(best);
     const auto n = static_cast<double>(moved.cols());
     const double t = student_t_975(std::max(1.0, n - 1));
-    // A dozen blocks that hang together a little, and a delay chosen from a grid, make the jackknife too sure of itself: by this
-    // much, as `accuracy` measures it (house).
+    // A dozen blocks that hang together a little make the jackknife too sure of itself: by this much, as `accuracy` measures it
+    // (house).
     constexpr double widened = 1.4;
     const auto reach = [&](const Eigen::RowVectorXd& of_blocks) {
         return widened * t * std::sqrt((n - 1) / n * of_blocks.squaredNorm());
