@@ -534,10 +534,6 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>Potenzgesetz und Exponentialkurve passen gleich gut</translation>
     </message>
     <message>
-        <source>%1 (80 %: %2 to %3)</source>
-        <translation>%1 (80 %: %2 bis %3)</translation>
-    </message>
-    <message>
         <source>in over ten years</source>
         <translation>in über zehn Jahren</translation>
     </message>
@@ -1248,6 +1244,18 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     <message>
         <source>Judged by version %1; today&apos;s limits would give %2.</source>
         <translation>Beurteilt nach Fassung %1; die heutigen Grenzen gäben %2.</translation>
+    </message>
+    <message>
+        <source>at attempt %1 (80 %: %2 to %3)</source>
+        <translation>bei Versuch %1 (80 %: %2 bis %3)</translation>
+    </message>
+    <message>
+        <source>at no attempt that could be named (80 %: %1 to %2)</source>
+        <translation>bei keinem Versuch, der zu nennen wäre (80 %: %1 bis %2)</translation>
+    </message>
+    <message>
+        <source>never, at this rate</source>
+        <translation>so nie</translation>
     </message>
 </context>
 <context>
@@ -2679,14 +2687,6 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>%1: %2 über %3 Versuche.</translation>
     </message>
     <message>
-        <source>Marks reach 60 at attempt %1.</source>
-        <translation>Punkte erreichen 60 bei Versuch %1.</translation>
-    </message>
-    <message>
-        <source>%1 reaches %2 at attempt %3.</source>
-        <translation>%1 erreicht %2 bei Versuch %3.</translation>
-    </message>
-    <message>
         <source>At the present pace passed about %1%2.</source>
         <translation>Beim jetzigen Tempo bestanden etwa %1%2.</translation>
     </message>
@@ -2709,6 +2709,14 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     <message>
         <source>Not sure yet whether it rises: over the last 8 attempts the slope may be nought, or as large as usual.</source>
         <translation>Noch nicht sicher, ob es steigt: Über die letzten 8 Versuche kann die Steigung null sein, oder so groß wie üblich.</translation>
+    </message>
+    <message>
+        <source>Marks reach 60 %1.</source>
+        <translation>Die Punkte erreichen 60 %1.</translation>
+    </message>
+    <message>
+        <source>%1 reaches %2 %3.</source>
+        <translation>%1 erreicht %2 %3.</translation>
     </message>
 </context>
 <context>

@@ -41,15 +41,14 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
 {
     for (const Rocking& r : find_rocking(log, span)) {
         const double share = (r.end_s - r.start_s) / std::max(flight_s, 1.0), cycles = r.frequency_hz * (r.end_s - r.start_s);
-        found.push_back(
-            {FindingKind::Rocking,
-             r.axis,
-             std::nullopt,
-             r.start_s,
-             r.end_s,
-             true,
-             weighed(FindingKind::Rocking, r.amplitude * cycles + 10 * share, 6),
-             {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", cycles}}});
+        found.push_back({FindingKind::Rocking,
+                         r.axis,
+                         std::nullopt,
+                         r.start_s,
+                         r.end_s,
+                         true,
+                         weighed(FindingKind::Rocking, r.amplitude * cycles + 10 * share, 6),
+                         {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", cycles}}});
     }
     for (const HeldPush& p : find_held_pushes(log, span)) {
         std::optional<Side> side;

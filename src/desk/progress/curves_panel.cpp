@@ -67,7 +67,10 @@ QString lawInWords(const PracticeCurve& curve)
 QString trialWords(const PracticeForecast& f)
 {
     const auto number = [](const std::optional<double>& t) { return t ? inPlaces(*t, 0) : QObject::tr("never"); };
-    return QObject::tr("%1 (80 %: %2 to %3)").arg(number(f.trial), number(f.low), number(f.high));
+    if (f.trial) return QObject::tr("at attempt %1 (80 %: %2 to %3)").arg(number(f.trial), number(f.low), number(f.high));
+    // A plateau, or a curve that ends short of it: others that go with the attempts as well may get there.
+    return f.low ? QObject::tr("at no attempt that could be named (80 %: %1 to %2)").arg(number(f.low), number(f.high))
+                 : QObject::tr("never, at this rate");
 }
 
 } // namespace
@@ -398,9 +401,9 @@ void CurvesPanel::tell()
         parts << tr("%1: %2.").arg(asWords(o->name), asWords(o->words));
     } else {
         parts << tr("%1: %2 over %3 attempts.").arg(asWords(o->name), lawInWords(*o->curve)).arg(o->marks.trial.size());
-        if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 at attempt %1.").arg(trialWords(*o->pass));
+        if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 %1.").arg(trialWords(*o->pass));
         if (o->state != DrillState::Held && o->leading && o->leading_pass)
-            parts << tr("%1 reaches %2 at attempt %3.")
+            parts << tr("%1 reaches %2 %3.")
                          .arg(asWords(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
                               trialWords(*o->leading_pass));
         if (o->pass_day && o->progress == Progress::There)

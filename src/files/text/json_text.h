@@ -25,7 +25,9 @@ namespace bh {
 template <class Int = int>
 [[nodiscard]] std::optional<Int> whole_in(const nlohmann::json& value)
 {
-    const auto as_int = [](auto whole) { return std::in_range<Int>(whole) ? std::optional(static_cast<Int>(whole)) : std::nullopt; };
+    const auto as_int = [](auto whole) {
+        return std::in_range<Int>(whole) ? std::optional(static_cast<Int>(whole)) : std::nullopt;
+    };
     if (value.is_number_unsigned()) return as_int(value.get<std::uint64_t>());
     if (value.is_number_integer()) return as_int(value.get<std::int64_t>());
     constexpr double told_apart = 9007199254740992; // 2^53
