@@ -166,14 +166,14 @@ FlightLog flown_by(const Aircraft& a, const RateCurve& curve, std::uint64_t seed
 
 } // namespace
 
-TEST_CASE("delays up to 200 ms are found to a tenth of a row, and refused beyond", "[core][rates]")
+TEST_CASE("delays up to 200 ms are found to a third of a row, and refused beyond", "[core][rates]")
 {
     const RateCurve truth = CentreMaxCurve{160, 620, 0.4};
     for (const double delay_s : {0.0237, 0.08, 0.15, 0.195}) {
         const auto found = rates_from_log(flown_by({delay_s}, truth, 3), StickAxis::Roll, "centre-max");
         CAPTURE(delay_s);
         REQUIRE(found);
-        CHECK(found->delay_s == Approx(delay_s + 0.01).margin(0.001)); // the stick of a row is held over the one that follows
+        CHECK(found->delay_s == Approx(delay_s + 0.01).margin(0.0035)); // the stick of a row is held over the one that follows
         CHECK(found->lag_s == Approx(0.03).margin(0.003));
         CHECK(difference(found->curve, truth).rms_dps < 0.5); // 4 to 5 deg/s beyond 60 ms before
         CHECK(found->ended == "settled");
