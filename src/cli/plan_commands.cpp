@@ -5,6 +5,7 @@
 #include "files/text/file_text.h"
 #include "school/views/week_plan.h"
 
+#include <algorithm>
 #include <cstdio>
 
 namespace bh::cli {
@@ -48,8 +49,12 @@ Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked)
     PlanOptions how;
     how.most_s = asked.most_s;
     const auto known = known_blocks(planned_week(school, asked.week));
-    auto free = known; // locked ones are no part of the problem
-    std::erase_if(free, [](const PlannedBlock& b) { return b.locked; });
+    // Locked ones are no part of the problem; one may have been locked since the week was published.
+    const auto holds = [](const std::vector<PlannedBlock>& all, const PlannedBlock& block) {
+        return std::any_of(all.begin(), all.end(), [&](PlannedBlock b) { return b.locked = block.locked, b == block; });
+    };
+    auto free = known;
+    std::erase_if(free, [&](const PlannedBlock& b) { return holds(week->locked, b); });
     const auto plan =
         asked.kept ? Result<WeekPlan>(plan_of(week->problem, places_of(*week, free))) : plan_week(week->problem, how);
     if (!plan) return bad_input(asked.store + ": " + plan.error().english);
@@ -60,7 +65,8 @@ Result<int> plan_of_record(const DataFolder& data, const PlanArguments& asked)
     auto json = plan_json(week->problem, *plan);
     if (asked.kept) json["status"] = "kept", json["gap"] = nullptr; // nobody has asked whether it is the best
     for (const PlannedBlock& b : week->locked)
-        json["locked"].push_back({{"pilot", school.file(b.pilot_id).row.name}, {"bay", b.bay}, {"day", b.day}});
+        if (holds(blocks, b))
+            json["locked"].push_back({{"pilot", school.file(b.pilot_id).row.name}, {"bay", b.bay}, {"day", b.day}});
     auto& times = json["slots"] = nlohmann::ordered_json::array();
     for (const WeekSlot& s : week->problem.time_slots) {
         char start[16];

@@ -63,9 +63,9 @@ public:
             std::swap(now_, other_);
             if (dt_s != now_.dt_s) prepare(dt_s);
         }
-        const auto& [_, xx_, xv_, vx_, vv_] = now_;
+        const auto& [_, xx, xv, vx, vv] = now_;
         const double off = x_ - wanted, most = most_dps2_ * dt_s;
-        const double x = wanted + xx_ * off + xv_ * v_, v = vx_ * off + vv_ * v_;
+        const double x = wanted + xx * off + xv * v_, v = vx * off + vv * v_;
         const double moved = std::clamp(x - x_, -most, most);
         v_ = std::clamp(v, -most_dps2_, most_dps2_);
         return x_ += moved;
