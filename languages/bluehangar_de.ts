@@ -3107,6 +3107,10 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <source>This flight is not here yet: it is fetched from the server …</source>
         <translation>Dieser Flug ist noch nicht hier: er wird vom Server geholt …</translation>
     </message>
+    <message>
+        <source>This flight is not here, and the server is away.</source>
+        <translation>Dieser Flug ist nicht hier, und der Server ist nicht da.</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::DrillsPage</name>

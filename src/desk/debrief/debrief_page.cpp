@@ -329,8 +329,9 @@ void DebriefPage::look(const std::string& attempt_id)
     const bool comes = !kept && school_.is_being_fetched(a->log_hash);
     awaited_ = comes ? attempt_id : std::string();
     if (!kept)
-        return title_->setText(comes ? tr("This flight is not here yet: it is fetched from the server …")
-                                     : tr("The log of this flight cannot be read."));
+        return title_->setText(comes                   ? tr("This flight is not here yet: it is fetched from the server …")
+                               : school_.server_away() ? tr("This flight is not here, and the server is away.")
+                                                       : tr("The log of this flight cannot be read."));
     const QSignalBlocker quiet(flights_);
     flights_->setCurrentIndex(flights_->findData(QString::fromStdString(attempt_id)));
     show(std::move(*kept));
