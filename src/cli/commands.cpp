@@ -181,9 +181,7 @@ Result<int> debrief_flight(const DataFolder& data, const std::string& flight, co
     if (!log) return tl::unexpected(log.error());
     const auto scored = drill && log->has_position ? score_log(*drill, *log) : bad_input("");
     const Score* score = scored ? &*scored : nullptr;
-    DebriefOptions options;
-    options.camera_tilt_deg = tilt_deg.value_or(options.camera_tilt_deg);
-    const Debrief found = drill ? debrief(*log, *drill, score) : debrief(*log, options);
+    const Debrief found = drill ? debrief(*log, *drill, score) : debrief(*log);
     print(debrief_json(found, advise(found, rules->rules, score)));
     return 0;
 }

@@ -106,9 +106,9 @@ TEST_CASE("advice, notes, videos and tallies come back as they were", "[files][c
     CHECK(note->text == "Ünder\nline");
     CHECK(parse_session_video(session_video_text({"/a b/c.webm", -2.5}), "record")->offset_s == -2.5);
     FlightTally t;
-    t.kinds = {{FindingKind::Rocking, 3, 1, 12.25, {}}, {FindingKind::Turn, 4, 2, 50, {{{1, 0}, {3, 2}}}}};
+    t.kinds = {{FindingKind::Rocking, 3, 1, 12.25, 88.5, {}}, {FindingKind::Turn, 4, 2, 50, 40, {{{1, 0}, {3, 2}}}}};
     const std::string text = tally_text(t);
-    CHECK(text == R"({"rocking":[3,1,12.25],"turn":[4,2,50.0,1,0,3,2]})");
+    CHECK(text == R"({"rocking":[3,1,12.25],"turn":[4,2,50.0,1,0,3,2],"weights":{"rocking":88.5,"turn":40.0}})");
     const auto tally = parse_tally(text);
     REQUIRE(tally);
     CHECK(*tally == t);

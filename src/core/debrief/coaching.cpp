@@ -89,6 +89,7 @@ bool is_met(const CoachingRule& rule, const std::vector<const Finding*>& found, 
 {
     if (found.empty() || static_cast<int>(found.size()) < rule.at_least) return false;
     if (rule.number && std::abs(found.front()->number(rule.number->key).value_or(0)) < rule.number->at_least) return false;
+    if (rule.word && found.front()->word(rule.word->key) != rule.word->is) return false;
     if (seen_lately(rule.finding, pilot, rule.lately.of).flights < rule.lately.flights) return false;
     return !pilot || !is_set(rule, pilot->settings);
 }

@@ -25,6 +25,10 @@ struct CoachingRule {
         double at_least = 0;
     };
     std::optional<Number> number{};
+    struct Word {
+        std::string key, is; ///< of the weightiest finding, such as what a turn is at fault for
+    };
+    std::optional<Word> word{};
     struct Lately {
         int flights = 1, of = 1;
     } lately{};        ///< at fault in so many of so many flights, this one the last

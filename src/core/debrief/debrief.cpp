@@ -2,8 +2,10 @@
 
 #include "core/base/message.h"
 #include "core/base/stats.h"
+#include "core/path/big_inputs.h"
 #include "core/path/brakes.h"
 #include "core/path/contacts.h"
+#include "core/path/corners.h"
 #include "core/path/held_pushes.h"
 #include "core/path/leans.h"
 #include "core/path/rocking.h"
@@ -12,7 +14,7 @@
 #include "core/path/stretches.h"
 #include "core/path/throttle_cuts.h"
 #include "core/path/throttle_habits.h"
-#include "core/path/turns.h"
+#include "core/path/turn_faults.h"
 
 #include <algorithm>
 #include <cmath>
@@ -36,11 +38,50 @@ bool flies_itself(const FlightLog& log, const Turn& turn)
     return mode == Mode::Hold || mode == Mode::Sport;
 }
 
-void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& options, double flight_s,
-                     std::vector<Finding>& found)
+/// What the finders of a flown stretch have in common.
+struct Seen {
+    std::vector<Rocking> rocking;
+    std::vector<RockedTime> rocked;
+    std::vector<Spin> spins;
+    std::vector<Turn> turns;
+    std::vector<StirredCorner> corners; ///< only where they are a fault
+};
+
+/// Rocking that stays within stirred corners is told as that, and not twice; a single corner keeps its rocking.
+void tell_apart(Seen& seen)
 {
-    for (const Rocking& r : find_rocking(log, span)) {
-        const double share = (r.end_s - r.start_s) / std::max(flight_s, 1.0), cycles = r.frequency_hz * (r.end_s - r.start_s);
+    if (!is_over_control(seen.corners, seen.turns.size())) seen.corners.clear();
+    const auto in_corner = [](const Rocking& r, const StirredCorner& c) {
+        return r.axis == StickAxis::Roll && r.start_s >= c.turn_start_s - before_turn_s && r.end_s <= c.turn_end_s + after_turn_s;
+    };
+    if (seen.corners.size() == 1) {
+        if (std::any_of(seen.rocking.begin(), seen.rocking.end(),
+                        [&](const Rocking& r) { return in_corner(r, seen.corners[0]); }))
+            seen.corners.clear();
+        return;
+    }
+    std::erase_if(seen.rocking, [&](const Rocking& r) {
+        return std::any_of(seen.corners.begin(), seen.corners.end(), [&](const StirredCorner& c) { return in_corner(r, c); });
+    });
+}
+
+Seen seen_in(const FlightLog& log, RowSpan span, const DebriefOptions& options)
+{
+    Seen seen;
+    seen.rocking = find_rocking(log, span);
+    seen.rocked = rocked_times(log, span, std::nullopt);
+    seen.spins = find_spins(log, span);
+    seen.turns = find_turns(log, span, options.flags_m);
+    seen.corners = find_stirred_corners(log, span, seen.turns);
+    tell_apart(seen);
+    return seen;
+}
+
+void add_rocking(const FlightLog& log, const Seen& seen, std::vector<Finding>& found)
+{
+    const double flight_s = std::max(log.duration_s(), 1.0);
+    for (const Rocking& r : seen.rocking) {
+        const double share = (r.end_s - r.start_s) / flight_s, cycles = r.frequency_hz * (r.end_s - r.start_s);
         found.push_back({FindingKind::Rocking,
                          r.axis,
                          std::nullopt,
@@ -48,26 +89,67 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          r.end_s,
                          true,
                          weighed(FindingKind::Rocking, r.amplitude * cycles + 10 * share, 6),
-                         {{"frequency_hz", r.frequency_hz}, {"amplitude", r.amplitude}, {"cycles", cycles}}});
+                         {{"frequency_hz", r.frequency_hz},
+                          {"amplitude", r.amplitude},
+                          {"cycles", cycles},
+                          {"pace", r.slow ? std::string_view("slow") : std::string_view("quick")}}});
     }
-    for (const HeldPush& p : find_held_pushes(log, span)) {
-        std::optional<Side> side;
-        if (p.axis == StickAxis::Roll) {
-            const RowSpan rows = rows_between(log, p.start_s, p.end_s);
-            if (rows.size() > 0) side = side_of(log.stick_roll[rows.first + rows.size() / 2]);
-        }
+}
+
+void add_over_control(const Seen& seen, std::vector<Finding>& found)
+{
+    if (seen.corners.empty()) return;
+    const StirredCorner& worst =
+        *std::max_element(seen.corners.begin(), seen.corners.end(), [](const StirredCorner& a, const StirredCorner& b) {
+            return a.swings * a.bank_swing_deg < b.swings * b.bank_swing_deg;
+        });
+    std::vector<TimeSpan> corners;
+    for (const StirredCorner& c : seen.corners) corners.push_back({c.start_s, c.end_s});
+    const auto more = static_cast<double>(corners.size()) * worst.bank_swing_deg / 10;
+    found.push_back({FindingKind::OverControl,
+                     StickAxis::Roll,
+                     std::nullopt,
+                     worst.start_s,
+                     worst.end_s,
+                     true,
+                     weighed(FindingKind::OverControl, more, 6),
+                     {{"swings", static_cast<double>(worst.swings)},
+                      {"bank_swing_deg", worst.bank_swing_deg},
+                      {"corners", std::move(corners)}}});
+}
+
+std::optional<Side> side_pushed(const FlightLog& log, StickAxis axis, double start_s, double end_s)
+{
+    const RowSpan rows = rows_between(log, start_s, end_s);
+    if (axis != StickAxis::Roll || rows.size() == 0) return std::nullopt;
+    return side_of(log.stick_roll[rows.first + rows.size() / 2]);
+}
+
+void add_pushes(const FlightLog& log, RowSpan span, const Seen& seen, std::vector<Finding>& found)
+{
+    for (const HeldPush& p : find_held_pushes(log, span))
         found.push_back({FindingKind::HeldPush,
                          p.axis,
-                         side,
+                         side_pushed(log, p.axis, p.start_s, p.end_s),
                          p.start_s,
                          p.end_s,
                          true,
                          weighed(FindingKind::HeldPush, p.lean_deg - 45, 20),
                          {{"lean_deg", p.lean_deg}}});
-    }
-    const std::vector<Spin> spins = find_spins(log, span);
-    const std::vector<Turn> turns = find_turns(log, span, options.flags_m);
-    for (const Spin& s : spins) {
+    for (const BigInput& i : big_inputs_beside(log, span, seen.turns, seen.spins))
+        found.push_back({FindingKind::BigInput,
+                         i.axis,
+                         side_pushed(log, i.axis, i.start_s, i.end_s),
+                         i.start_s,
+                         i.end_s,
+                         true,
+                         weighed(FindingKind::BigInput, i.lean_deg - 45, 20),
+                         {{"peak", i.peak}, {"lean_deg", i.lean_deg}, {"speed_mps", i.speed_mps}}});
+}
+
+void add_spins(const FlightLog& log, RowSpan span, const Seen& seen, std::vector<Finding>& found)
+{
+    for (const Spin& s : seen.spins) {
         const double exit_deg = exit_error_deg(log, s);
         const auto settled = settled_s(log, s);
         const bool fault = exit_deg > debrief_limits::spin_exit_deg;
@@ -86,7 +168,7 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
         if (settled) f.numbers.back().value = *settled;
         found.push_back(std::move(f));
     }
-    for (const BankLeftOver& b : banks_left_over_after(log, span, turns, spins))
+    for (const BankLeftOver& b : banks_left_over_after(log, span, seen.turns, seen.spins))
         found.push_back({FindingKind::BankLeftOver,
                          StickAxis::Roll,
                          side_of(b.bank_deg),
@@ -95,28 +177,47 @@ void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& o
                          true,
                          weighed(FindingKind::BankLeftOver, std::abs(b.bank_deg), 25),
                          {{"bank_deg", b.bank_deg}}});
-    const TurnBand band = turn_band(options.camera_tilt_deg);
-    for (const Turn& t : turns) {
-        const bool fault = fault_of(t, band).has_value() && !flies_itself(log, t);
+}
+
+void add_turns(const FlightLog& log, const Seen& seen, std::vector<Finding>& found)
+{
+    for (const Turn& t : seen.turns) {
+        const auto wrong = flies_itself(log, t) ? std::nullopt : fault_of(t, seen.rocked);
         Finding f{FindingKind::Turn,
                   StickAxis::Yaw,
                   t.side(),
                   t.start_s,
                   t.end_s,
-                  fault,
-                  fault ? weighed(FindingKind::Turn, std::abs(t.drift_deg), 25) : 0,
+                  wrong.has_value(),
+                  wrong ? weighed(FindingKind::Turn, std::abs(t.drift_deg), 25) : 0,
                   {{"heading_change_deg", t.heading_change_deg},
                    {"entry_mps", t.entry_speed_mps},
                    {"radius_m", t.radius_m},
                    {"yaw_lead_ms", {}},
                    {"yaw_share", t.yaw_share},
+                   {"yaw_share_asked", t.yaw_share_asked},
+                   {"bank_share", {}},
                    {"drift_deg", t.drift_deg},
+                   {"end_drift_deg", t.end_drift_deg},
                    {"horizon_error_deg", t.horizon_error_deg},
                    {"height_change_m", t.height_change_m},
-                   {"throttle_sd", t.throttle_sd}}};
+                   {"throttle_sd", t.throttle_sd},
+                   {turn_fault_number, {}}}};
         if (t.yaw_lead_s) f.numbers[3].value = 1000 * *t.yaw_lead_s;
+        if (const auto share = t.bank_share()) f.numbers[6].value = *share;
+        if (wrong) f.numbers.back().value = turn_fault_key(*wrong);
         found.push_back(std::move(f));
     }
+}
+
+void add_of_attitude(const FlightLog& log, RowSpan span, const DebriefOptions& options, std::vector<Finding>& found)
+{
+    const Seen seen = seen_in(log, span, options);
+    add_rocking(log, seen, found);
+    add_over_control(seen, found);
+    add_pushes(log, span, seen, found);
+    add_spins(log, span, seen, found);
+    add_turns(log, seen, found);
 }
 
 /// What needs positions.
@@ -314,6 +415,14 @@ std::optional<double> Finding::number(std::string_view key) const
     return std::nullopt;
 }
 
+std::optional<std::string_view> Finding::word(std::string_view key) const
+{
+    for (const FindingNumber& n : numbers)
+        if (n.key == key)
+            if (const std::string_view* word = std::get_if<std::string_view>(&n.value)) return *word;
+    return std::nullopt;
+}
+
 std::vector<const Finding*> Debrief::faults() const
 {
     std::vector<const Finding*> all;
@@ -330,7 +439,7 @@ Debrief debrief(const FlightLog& log, const DebriefOptions& options)
     d.has_position = log.has_position;
     if (log.size() < 2) return d;
     for (const RowSpan& flown : flown_stretches(log, {0, log.size()})) {
-        add_of_attitude(log, flown, options, d.duration_s, d.findings);
+        add_of_attitude(log, flown, options, d.findings);
         if (!log.has_position) continue;
         add_of_place(log, flown, d.findings);
         add_landings(log, flown, d.findings);

@@ -15,11 +15,14 @@
 
 namespace bh {
 
-/// A number of a finding by its key, which carries its unit; nothing: not known.
+/// A number of a finding by its key, which carries its unit; nothing: not known. Some are a yes, a word, or times.
 struct FindingNumber {
     std::string_view key;
-    std::variant<std::monostate, double, bool> value;
+    std::variant<std::monostate, double, bool, std::string_view, std::vector<TimeSpan>> value;
 };
+
+/// What a turn is at fault for: a key of TurnFault.
+inline constexpr std::string_view turn_fault_number = "turned_by";
 
 /// Something that was seen in a flight, good or not, over its own span.
 struct Finding {
@@ -31,6 +34,7 @@ struct Finding {
     double weight = 0; ///< 0…100 of a fault, by which a coach would speak of it first (house); 0 of what is good
     std::vector<FindingNumber> numbers{};
     [[nodiscard]] std::optional<double> number(std::string_view key) const;
+    [[nodiscard]] std::optional<std::string_view> word(std::string_view key) const;
 };
 
 /// How the sticks were worked.
@@ -84,7 +88,6 @@ struct Debrief {
 
 /// What a flight is looked at with.
 struct DebriefOptions {
-    double camera_tilt_deg = 25; ///< that turns are judged by
     std::vector<Vec2> flags_m{}; ///< north, east
 };
 

@@ -90,7 +90,6 @@ void add_of_score(const Score& score, const FlightLog& log, std::vector<Finding>
 Debrief debrief(const FlightLog& log, const Drill& drill, const Score* score)
 {
     DebriefOptions options;
-    options.camera_tilt_deg = drill.camera_tilt_deg;
     for (const DrillPlace& flag : drill.flags) options.flags_m.emplace_back(drill.in_world(flag, 0).head<2>());
     Debrief d = debrief(log, options);
     if (!log.has_position || drill.free || drill.sticks_only) return d;

@@ -14,6 +14,8 @@ namespace bh {
 /// What can be found in a flight, in the order in which lists have it.
 enum class FindingKind : std::uint8_t {
     Rocking,
+    OverControl, ///< in corners
+    BigInput,
     HeldPush,
     Turn,
     Brake,

@@ -16,6 +16,7 @@ Habit habit_of(FindingKind kind, const std::vector<FlightOfHabits>& flights)
         const FindingTally* t = f.tally.of(kind);
         h.values.push_back(t ? std::optional(t->value) : std::nullopt);
         h.faults.push_back(t && t->faults > 0);
+        h.weights.push_back(t ? t->weight : 0);
         if (!t) continue;
         const bool at_fault = t->faults > 0;
         when.push_back(h.flights), values.push_back(t->value);
@@ -44,6 +45,15 @@ int Habit::at_fault_lately() const
     return found;
 }
 
+double Habit::weight_lately() const
+{
+    int looked_at = 0;
+    double sum = 0;
+    for (std::size_t i = values.size(); i-- > 0 && looked_at < lately;)
+        if (values[i]) ++looked_at, sum += weights[i];
+    return sum;
+}
+
 bool Habit::strong() const
 {
     constexpr int enough = 3;
@@ -62,7 +72,7 @@ std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights)
     for (const FindingFacts& facts : finding_kinds())
         if (Habit h = habit_of(facts.kind, flights); h.at_fault > 0) all.push_back(std::move(h));
     std::stable_sort(all.begin(), all.end(), [](const Habit& a, const Habit& b) {
-        return std::pair(a.at_fault_lately(), a.at_fault) > std::pair(b.at_fault_lately(), b.at_fault);
+        return std::pair(a.weight_lately(), a.at_fault) > std::pair(b.weight_lately(), b.at_fault);
     });
     return all;
 }

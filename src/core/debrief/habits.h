@@ -25,6 +25,7 @@ struct Habit {
     int flights = 0, at_fault = 0;             ///< those that say something of it, and those of them with a fault
     std::vector<std::optional<double>> values; ///< flight by flight, the newest last; nothing: it says nothing of it
     std::vector<bool> faults;                  ///< of the same flights
+    std::vector<double> weights;               ///< of the same flights: of each one's weightiest fault, 0 for none
     std::optional<SlopeInterval> trend;        ///< of the values, a flight; nothing for fewer than four
     struct Share {
         int flights = 0, at_fault = 0;
@@ -35,12 +36,15 @@ struct Habit {
     [[nodiscard]] bool strong() const;
     [[nodiscard]] int at_fault_lately() const; ///< of its last five
     [[nodiscard]] int flights_lately() const;  ///< at most five
+    /// Danger times amount: the sum of weights over those.
+    [[nodiscard]] double weight_lately() const;
 };
 
 /// "Rocking at fault in 4 of the last 5 flights"
 [[nodiscard]] Message habit_in_words(const Habit& habit);
 
-/// Of flights, the newest last; kinds that were ever at fault, those of the last flights first.
+/// Of flights, the newest last; kinds that were ever at fault, the weightiest over the last flights first: not what is seen most
+/// often, but what breaks aircraft or hides the rest.
 [[nodiscard]] std::vector<Habit> habits(const std::vector<FlightOfHabits>& flights);
 
 } // namespace bh

@@ -37,7 +37,7 @@ double value_of(const FindingFacts& facts, const FindingTally& t, const std::vec
 bool FindingTally::operator==(const FindingTally& other) const
 {
     const auto same = [](const OfSide& a, const OfSide& b) { return a.seen == b.seen && a.faults == b.faults; };
-    return kind == other.kind && seen == other.seen && faults == other.faults && value == other.value &&
+    return kind == other.kind && seen == other.seen && faults == other.faults && value == other.value && weight == other.weight &&
            std::equal(sides.begin(), sides.end(), other.sides.begin(), same);
 }
 
@@ -58,6 +58,7 @@ FlightTally tally(const Debrief& debrief)
             if (f.kind != t.kind) continue;
             found.push_back(&f);
             ++t.seen, t.faults += f.fault;
+            t.weight = std::max(t.weight, f.fault ? std::round(10 * f.weight) / 10 : 0);
             if (!f.side) continue;
             FindingTally::OfSide& side = t.sides[*f.side == Side::Right ? 1 : 0];
             ++side.seen, side.faults += f.fault;

@@ -12,7 +12,8 @@ namespace bh {
 struct FindingTally {
     FindingKind kind = FindingKind::Rocking;
     int seen = 0, faults = 0;
-    double value = 0; ///< as habit_measure() says; more is worse
+    double value = 0;  ///< as habit_measure() says; more is worse
+    double weight = 0; ///< of the weightiest fault, 0: none; see Finding
     struct OfSide {
         int seen = 0, faults = 0;
     };

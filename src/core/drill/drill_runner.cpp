@@ -83,17 +83,32 @@ std::optional<StickAxis> DrillRunner::stray_stick(const FlightLog& log, std::siz
     return stray;
 }
 
-std::optional<RuleViolation> DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+/// Flown in a mode that is not the drill's. A switch to hold is the panic switch, whichever key or lever it was; whoever began in
+/// hold, or panicked where that was asked for, has a while to leave it.
+std::optional<RuleViolation> DrillRunner::mode_broken(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
     constexpr double switching_s = 1; // a hand needs a moment to change the mode
-    const bool mode_right = phase.mode ? log.mode[i] == *phase.mode || phase_time_s() < switching_s
-                                       : std::find(drill_.modes.begin(), drill_.modes.end(), log.mode[i]) != drill_.modes.end();
-    if (log.armed[i] && log.mode[i] != Mode::Hold && !mode_right)
-        return RuleViolation{.rule = RuleViolation::Rule::WrongMode,
-                             .phase = phase.id,
-                             .flown = log.mode[i],
-                             .meant = phase.mode.value_or(drill_.modes.front())};
+    const Mode mode = log.mode[i];
+    const bool right = phase.mode ? mode == *phase.mode || phase_time_s() < switching_s
+                                  : std::find(drill_.modes.begin(), drill_.modes.end(), mode) != drill_.modes.end();
+    if (!log.armed[i] || right || (mode == Mode::Hold && phase.panic)) return std::nullopt;
+    const RuleViolation wrong{.rule = RuleViolation::Rule::WrongMode,
+                              .phase = phase.id,
+                              .flown = mode,
+                              .meant = phase.mode.value_or(drill_.modes.front())};
+    if (mode != Mode::Hold) return wrong;
+    const bool in_flight = i > 0 && log.armed[i - 1] && log.height_m[i] > on_ground_m;
+    if (in_flight && log.mode[i - 1] != Mode::Hold && drill_.panic_disqualifies)
+        return RuleViolation{.rule = RuleViolation::Rule::Panic, .phase = phase.id};
+    if (i > 0) held_s_ += log.t_s[i] - log.t_s[i - 1];
+    return held_s_ > leaves_hold_s ? std::optional(wrong) : std::nullopt;
+}
+
+std::optional<RuleViolation> DrillRunner::rule_broken(const FlightLog& log, std::size_t i)
+{
+    const Phase& phase = drill_.phases[phase_];
+    if (const auto wrong = mode_broken(log, i)) return wrong;
     if (const auto bound = bound_broken(log, i)) return bound;
     if (phase.sticks.empty()) return std::nullopt;
     constexpr double stray_s = 0.3; // house

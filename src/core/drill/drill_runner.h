@@ -18,10 +18,11 @@ struct RuleViolation {
         WrongMode, ///< `flown` where `meant` was asked for
         TooHigh,   ///< `limit` in m, as in the next
         TooLow,
-        TooFast, ///< `limit` in m/s
-        OffLine, ///< `limit` in m to either side
-        Stick,   ///< `stick` was used, which the phase does not allow
-        TimedOut ///< `limit` in s
+        TooFast,  ///< `limit` in m/s
+        OffLine,  ///< `limit` in m to either side
+        Stick,    ///< `stick` was used, which the phase does not allow
+        TimedOut, ///< `limit` in s
+        TooRough  ///< `limit`: share of the phase that rocked; found once the flight is over
     };
     Rule rule = Rule::EndedEarly;
     std::string phase{}; ///< id; empty where it is about no phase
@@ -50,6 +51,8 @@ public:
     /// at the bottom, for at most `cut_within_s`: that habit is measured in every drill.
     void follow(const FlightLog& log);
     static constexpr double cut_within_s = 5;
+    /// So long, in all, a flight may be in hold that is not flown in it: a hand takes that to leave it (house).
+    static constexpr double leaves_hold_s = 5;
     /// To be called when no more rows will come: a drill that is not finished is disqualified.
     void end_of_log();
 
@@ -84,6 +87,7 @@ private:
     [[nodiscard]] std::optional<RuleViolation> rule_broken(const FlightLog& log, std::size_t i);
     [[nodiscard]] std::optional<RuleViolation> bound_broken(const FlightLog& log, std::size_t i) const;
     [[nodiscard]] std::optional<StickAxis> stray_stick(const FlightLog& log, std::size_t i) const;
+    [[nodiscard]] std::optional<RuleViolation> mode_broken(const FlightLog& log, std::size_t i);
     void disqualify(RuleViolation broken);
 
     Drill drill_;
@@ -104,6 +108,7 @@ private:
     bool motors_fail_ = false, puts_back_ = false, phase_began_ = false;
     double crashed_at_s_ = 0, throttle_down_since_s_ = -1;
     double stray_since_s_ = -1;              ///< a stick is moved that the phase does not allow
+    double held_s_ = 0;                      ///< in hold, where neither the phase nor the drill asks for it
     std::optional<double> last_heading_deg_; ///< of a Turn under way
     double turned_deg_ = 0;                  ///< of a Turn or a Spin
     std::size_t way_passed_ = 0;             ///< points of a Way

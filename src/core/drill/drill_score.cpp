@@ -135,10 +135,9 @@ private:
             if (known.measure == what.measure && known.rows.first == taken.rows.first && known.rows.last == taken.rows.last &&
                 known.options == what.options)
                 return value;
-        const auto value =
-            is_of_turns(what.measure)
-                ? measure_of_turns(turns_in(taken.rows), what.measure, options_for(runner_.drill(), what, log_, taken))
-                : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
+        const auto value = is_of_turns(what.measure)
+                               ? measure_of_turns(log_, taken.rows, turns_in(taken.rows), what.measure)
+                               : measure(log_, taken.rows, what.measure, options_for(runner_.drill(), what, log_, taken));
         known_.push_back({{what.measure, taken.rows, what.options}, value});
         return value;
     }
@@ -242,6 +241,42 @@ std::optional<double> left_minus_right(const Drill& drill, const Score& score, b
 
 } // namespace
 
+namespace {
+
+bool asks_for_rocking(const Phase& phase)
+{
+    return std::find(phase.asks.begin(), phase.asks.end(), "rocking") != phase.asks.end();
+}
+
+/// How much of the flight rocked, and where it was too much of a phase to be passed.
+void judge_rocking(const DrillRunner& runner, const FlightLog& log, Score& result)
+{
+    const RowSpan flown{runner.spans().front().rows.first, runner.spans().back().rows.last};
+    const auto duration_s = [&log](RowSpan rows) { return log.t_s[rows.last - 1] - log.t_s[rows.first]; };
+    const auto rocked_s = [&, rocked = rocked_times(log, flown, std::nullopt)](RowSpan rows) {
+        return overlap_s(rocked, log.t_s[rows.first], log.t_s[rows.last - 1]);
+    };
+    result.rocking_share = duration_s(flown) > 0 ? rocked_s(flown) / duration_s(flown) : 0;
+    result.holds = result.holds && *result.rocking_share <= most_rocking_to_hold;
+    if (!runner.over()) return;
+    const auto too_rough = [&](const std::string& phase, RowSpan rows) {
+        const double share = rocked_s(rows) / std::max(duration_s(rows), 1e-9);
+        if (duration_s(rows) < rough_from_s || share <= most_rocking_to_pass) return false;
+        result.passed = result.holds = false;
+        result.disqualified.push_back({.rule = RuleViolation::Rule::TooRough, .phase = phase, .limit = share});
+        return true; // once is enough to be told
+    };
+    bool asked = false;
+    for (const PhaseSpan& span : runner.spans()) {
+        const Phase& phase = runner.drill().phases[span.phase];
+        asked = asked || asks_for_rocking(phase);
+        if (!asks_for_rocking(phase) && too_rough(phase.id, span.rows)) return;
+    }
+    if (!asked) too_rough({}, flown);
+}
+
+} // namespace
+
 Message FaultFound::in_words() const
 {
     const Message label(fault.label), advice = small(fault.advice);
@@ -303,11 +338,7 @@ Score score(const DrillRunner& runner, const FlightLog& log)
     if (runner.status() == DrillRunner::Status::Disqualified && !runner.spans().empty())
         result.score *=
             (static_cast<double>(runner.phase()) + runner.phase_progress()) / static_cast<double>(drill.phases.size());
-    if (!runner.spans().empty() && !drill.sticks_only) {
-        result.rocking_share =
-            rocking_share(log, {runner.spans().front().rows.first, runner.spans().back().rows.last}, std::nullopt);
-        result.holds = result.holds && *result.rocking_share <= most_rocking_to_hold;
-    }
+    if (!runner.spans().empty() && !drill.sticks_only) judge_rocking(runner, log, result);
     if (!runner.spans().empty())
         result.flown_s = log.t_s[runner.spans().back().rows.last - 1] - log.t_s[runner.spans().front().rows.first];
     result.throttle_cuts_s = throttle_cuts_s(log, {0, log.size()});

@@ -47,6 +47,10 @@ inline constexpr std::size_t most_faults_told = 3;
 /// A drill is not held on flights that rock for more of their time (house).
 inline constexpr double most_rocking_to_hold = 0.25;
 
+/// Rocking for more of a phase than that is not a pass, or of the whole flight, unless a phase asks for it. In shorter phases
+/// than so many seconds, which a few swings fill, it is only told (house).
+inline constexpr double most_rocking_to_pass = 0.5, rough_from_s = 8;
+
 /// Marks for a value: 0 at fail, 60 at pass, 100 at merit, straight lines between, flat outside.
 [[nodiscard]] double marks_for(const Criterion& criterion, double value) noexcept;
 

@@ -1,7 +1,9 @@
 #include "core/drill/measures.h"
 
+#include "core/path/big_inputs.h"
 #include "core/path/brakes.h"
 #include "core/path/contacts.h"
+#include "core/path/corners.h"
 #include "core/path/flags.h"
 #include "core/path/gates.h"
 #include "core/path/held_pushes.h"
@@ -14,6 +16,7 @@
 #include "core/path/stretches.h"
 #include "core/path/throttle_cuts.h"
 #include "core/path/throttle_habits.h"
+#include "core/path/turn_faults.h"
 
 #include <algorithm>
 #include <array>
@@ -33,10 +36,8 @@ struct Flown {
     Line line;
 
     [[nodiscard]] Quat attitude(std::size_t i) const { return {log.qw[i], log.qx[i], log.qy[i], log.qz[i]}; }
-    [[nodiscard]] double off_place_m(std::size_t i) const
-    {
-        return std::hypot(log.north_m[i] - line.north_m, log.east_m[i] - line.east_m);
-    }
+    [[nodiscard]] Vec2 off_place(std::size_t i) const { return {log.north_m[i] - line.north_m, log.east_m[i] - line.east_m}; }
+    [[nodiscard]] double off_place_m(std::size_t i) const { return off_place(i).norm(); }
     /// Along the line from its place, and to its right.
     [[nodiscard]] double along_m(std::size_t i) const
     {
@@ -157,7 +158,7 @@ Value turn_error_deg(const Flown& f) { return std::abs(turned_deg(f.log, f.span)
 template <Measure what>
 Value of_turns(const Flown& f)
 {
-    return measure_of_turns(find_turns(f.log, f.span), what, f.options);
+    return measure_of_turns(f.log, f.span, find_turns(f.log, f.span), what);
 }
 Value flag_distance(const Flown& f) { return flag_distance_m(f.log, f.span, f.options.flags_m); }
 Value gates_hit(const Flown& f) { return static_cast<double>(gates_through(f.log, f.span, f.options.gates).size()); }
@@ -216,12 +217,59 @@ Value touches_per_min(const Flown& f)
 {
     return f.seconds() > 0 ? Value(60 * f.count(FlightEvent::Touch) / f.seconds()) : std::nullopt;
 }
+/// The switch, or the mode lever to hold: whichever came first.
 Value panic_s(const Flown& f)
 {
+    std::size_t row = f.span.first;
+    while (row < f.span.last && !(f.log.armed[row] && f.log.mode[row] == Mode::Hold)) ++row;
     for (const FlightLog::Event& e : f.log.events)
-        if (e.event == FlightEvent::Panic && e.row >= f.span.first && e.row < f.span.last)
-            return f.log.t_s[e.row] - f.log.t_s[f.span.first];
-    return std::nullopt;
+        if (e.event == FlightEvent::Panic && e.row >= f.span.first) row = std::min(row, e.row);
+    return row < f.span.last ? Value(f.log.t_s[row] - f.log.t_s[f.span.first]) : std::nullopt;
+}
+Value horizon_centred(const Flown& f)
+{
+    constexpr double centred_deg = 5; // the trade's figure, common practice, no source
+    return mean_over(
+        f.span, [&](std::size_t i) { return std::abs(pitch_deg(f.attitude(i)) + f.options.camera_tilt_deg) <= centred_deg; });
+}
+/// Seen from the pilot's place with the nose towards the pilot, left and right are the other way round: when the aircraft has
+/// drifted off to a side and the roll stick leaves its middle to bring it back, it may first go the wrong way. Off by over 0.7 m
+/// or moving away at over 0.3 m/s there; a stick that has rested for 0.2 s and then passes 8 % (house).
+Value wrong_corrections(const Flown& f)
+{
+    constexpr double off_m = 0.7, away_mps = 0.3, moves = 0.08, rests_s = 0.2;
+    double wrong = 0, rested_since_s = f.log.t_s[f.span.first];
+    bool rests = true;
+    for (std::size_t i = f.span.first; i < f.span.last; ++i) {
+        if (std::abs(f.log.stick_roll[i]) < moves) {
+            if (!rests) rested_since_s = f.log.t_s[i];
+            rests = true;
+            continue;
+        }
+        const bool begins = rests && f.log.t_s[i] - rested_since_s >= rests_s;
+        rests = false;
+        if (!begins) continue;
+        // To the aircraft's own right: how far the place is to its left, and how fast it moves.
+        const double heading = radians(heading_deg(f.attitude(i)));
+        const Vec2 right(-std::sin(heading), std::cos(heading));
+        const double off = right.dot(f.off_place(i)), away = right.dot(Vec2(f.log.vn_mps[i], f.log.ve_mps[i]));
+        const double side = std::abs(off) > off_m ? off : std::abs(away) > away_mps ? away : 0;
+        wrong += side * f.log.stick_roll[i] > 0;
+    }
+    return wrong;
+}
+Value top_speed_mps(const Flown& f)
+{
+    constexpr double kept_s = 0.5;
+    double top = 0;
+    for (std::size_t i = f.span.first, last = i; i < f.span.last; ++i) {
+        double least = 1e300;
+        while (last < f.span.last && f.log.t_s[last] - f.log.t_s[i] < kept_s) ++last;
+        if (last == f.span.last) break;
+        for (std::size_t k = i; k < last; ++k) least = std::min(least, std::hypot(f.log.vn_mps[k], f.log.ve_mps[k]));
+        top = std::max(top, least);
+    }
+    return top;
 }
 Value sparc_sticks(const Flown& f) { return sparc(stick_speed(f.log, f.span), rows_per_second(f.log, f.span)); }
 Value stick_match(const Flown& f)
@@ -406,6 +454,18 @@ constexpr std::array<Row, measure_count> table{{
     {{LowestM, "lowest_m", Unit::Metres, Better::Either, position, more_than_sticks, ByEye::Judged}, lowest_m},
     {{GapInWindow, "gap_in_window", Unit::Share, Better::More, position, more_than_sticks, ByEye::Share}, gap_in_window},
     {{HandsOnShare, "hands_on_share", Unit::Share, Better::Less, no_position, only_sticks, ByEye::Sticks}, hands_on_share},
+    {{TurnDriftDeg, "turn_drift_deg", Unit::Degrees, Better::Less, position, more_than_sticks, ByEye::Judged},
+     of_turns<TurnDriftDeg>},
+    {{HorizonCentred, "horizon_centred", Unit::Share, Better::More, no_position, more_than_sticks, ByEye::Share},
+     horizon_centred},
+    {{BigInputs, "big_inputs", Unit::Count, Better::Less, no_position, more_than_sticks, ByEye::Tally},
+     times_found<find_big_inputs>},
+    {{StirredCorners, "stirred_corners", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally},
+     of_turns<StirredCorners>},
+    {{WrongCorrections, "wrong_corrections", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Tally},
+     wrong_corrections},
+    {{TopSpeedMps, "top_speed_mps", Unit::MetresPerSecond, Better::More, position, more_than_sticks, ByEye::Judged},
+     top_speed_mps},
     {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},
 }};
 constexpr bool in_order()
@@ -430,17 +490,21 @@ std::optional<Measure> measure_from_key(std::string_view key)
 bool is_of_turns(Measure measure)
 {
     return measure == Measure::CornerErrorDeg || measure == Measure::YawLeadMs || measure == Measure::YawShare ||
-           measure == Measure::YawAloneTurns;
+           measure == Measure::YawAloneTurns || measure == Measure::TurnDriftDeg || measure == Measure::StirredCorners;
 }
 
-std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what, const MeasureOptions& options)
+std::optional<double> measure_of_turns(const FlightLog& log, RowSpan span, const std::vector<Turn>& turns, Measure what)
 {
-    if (what == Measure::YawAloneTurns) {
-        const TurnBand band = options.turn_band.value_or(turn_band(options.camera_tilt_deg));
-        double alone = 0, judged = 0;
-        for (const Turn& turn : turns)
-            if (can_be_judged(turn)) ++judged, alone += fault_of(turn, band) == TurnFault::YawAlone;
-        return judged > 0 ? std::optional(alone / judged) : std::nullopt;
+    if (what == Measure::StirredCorners) return static_cast<double>(find_stirred_corners(log, span, turns).size());
+    if (what == Measure::YawAloneTurns || what == Measure::TurnDriftDeg) {
+        const auto rocked = rocked_times(log, span, std::nullopt);
+        double sum = 0, judged = 0;
+        for (const Turn& turn : turns) {
+            if (!can_be_judged(turn, rocked)) continue;
+            ++judged;
+            sum += what == Measure::TurnDriftDeg ? std::abs(turn.drift_deg) : fault_of(turn, rocked) == TurnFault::YawAlone;
+        }
+        return judged > 0 ? std::optional(sum / judged) : std::nullopt;
     }
     std::vector<double> values;
     for (const Turn& turn : turns) {

@@ -57,11 +57,11 @@ enum class Measure : std::uint8_t {
     ArmRefusals,      ///< times that arming was tried with the throttle up
     DisarmedAtEnd,    ///< 1 when the motors are off in the last row, 0 otherwise
     TouchesPerMin,
-    PanicS,               ///< until the panic switch; none when it was not used
+    PanicS,               ///< until the panic switch or a switch to hold; none when neither was used
     SparcSticks,          ///< smoothness of the right stick's speed, see sparc()
     StickMatch,           ///< how the sticks follow the demonstration's: the correlation of the axis that follows least
     StickLagMs,           ///< how late they do: the axis that is latest
-    YawAloneTurns,        ///< share of the turns that are flown on yaw alone, by the camera tilt; see fault_of()
+    YawAloneTurns,        ///< share of the turns that are flown on yaw alone; see fault_of()
     BrakeGainM,           ///< height gained in the worst of the span's brakes; see find_brakes()
     BanksLeftOver,        ///< see find_banks_left_over()
     SinkInLeanM,          ///< the worst; see find_sinks_in_lean()
@@ -75,6 +75,12 @@ enum class Measure : std::uint8_t {
     LowestM,              ///< the least height
     GapInWindow,          ///< share of the time behind the aircraft that flies ahead, within its window
     HandsOnShare,         ///< share of the time with a stick over 10 %, throttle left out
+    TurnDriftDeg,         ///< mean over the turns of how far nose and way are apart in their middle
+    HorizonCentred,       ///< share of the time with the camera's axis within 5° of level
+    BigInputs,            ///< see find_big_inputs()
+    StirredCorners,       ///< see find_stirred_corners()
+    WrongCorrections,     ///< times that the roll stick first goes away from the place, see wrong_corrections()
+    TopSpeedMps,          ///< over the ground, kept for half a second
     SideGap               ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
 inline constexpr std::size_t measure_count = static_cast<std::size_t>(Measure::SideGap) + 1;
@@ -125,10 +131,9 @@ struct MeasureOptions {
     std::optional<StickAxis> axis; ///< of reversals (the throttle's when not said) and rocking (any)
     double turn_deg = 0;           ///< that was asked for
     double along_m = 0;
-    double camera_tilt_deg = 25;         ///< that turns are judged by
-    std::optional<TurnBand> turn_band{}; ///< instead of the tilt's
-    std::vector<Vec2> flags_m;           ///< north, east
-    std::vector<Gate> gates;             ///< in their order
+    double camera_tilt_deg = 25; ///< of HorizonCentred
+    std::vector<Vec2> flags_m;   ///< north, east
+    std::vector<Gate> gates;     ///< in their order
     int laps = 1;
     std::shared_ptr<const FlightLog> demonstration{};        ///< that the sticks follow
     std::shared_ptr<const LeadAircraftPath> lead_aircraft{}; ///< that is followed, from the span's start
@@ -141,6 +146,7 @@ struct MeasureOptions {
 
 /// Corner error, yaw lead, yaw share and turns on yaw alone can also be had from turns that have been found already.
 [[nodiscard]] bool is_of_turns(Measure measure);
-[[nodiscard]] std::optional<double> measure_of_turns(const std::vector<Turn>& turns, Measure what, const MeasureOptions& options);
+[[nodiscard]] std::optional<double> measure_of_turns(const FlightLog& log, RowSpan span, const std::vector<Turn>& turns,
+                                                     Measure what);
 
 } // namespace bh

@@ -6,10 +6,10 @@
 namespace bh {
 namespace {
 
-constexpr std::array<std::string_view, 14> keys{"never_armed", "ended_early", "broken_off", "crashed",  "panic",
-                                                "left_field",  "touched",     "wrong_mode", "too_high", "too_low",
-                                                "too_fast",    "off_line",    "stick",      "timed_out"};
-static_assert(keys.size() == static_cast<std::size_t>(RuleViolation::Rule::TimedOut) + 1);
+constexpr std::array<std::string_view, 15> keys{"never_armed", "ended_early", "broken_off", "crashed",   "panic",
+                                                "left_field",  "touched",     "wrong_mode", "too_high",  "too_low",
+                                                "too_fast",    "off_line",    "stick",      "timed_out", "too_rough"};
+static_assert(keys.size() == static_cast<std::size_t>(RuleViolation::Rule::TooRough) + 1);
 
 } // namespace
 
@@ -30,6 +30,7 @@ Message in_words(const RuleViolation& b)
     const Message limit = value_in_words(b.limit, b.rule == Rule::Touched    ? Unit::Count
                                                   : b.rule == Rule::TooFast  ? Unit::MetresPerSecond
                                                   : b.rule == Rule::TimedOut ? Unit::Seconds
+                                                  : b.rule == Rule::TooRough ? Unit::Share
                                                                              : Unit::Metres);
     switch (b.rule) {
     case Rule::NeverArmed: return message("The motors were never armed.");
@@ -60,6 +61,10 @@ Message in_words(const RuleViolation& b)
     case Rule::Stick:
         return message("Used the %1 stick during \"%2\", which does not allow it.", message(stick_axis_key(b.stick)), phase);
     case Rule::TimedOut: return message("\"%1\" was not done within %2.", phase, limit);
+    case Rule::TooRough:
+        return whole ? message("Rocking for %1 of the flight: that is not a pass. Half the movement, then let it settle.", limit)
+                     : message("Rocking for %1 of \"%2\": that is not a pass. Half the movement, then let it settle.", limit,
+                               phase);
     }
     return {};
 }

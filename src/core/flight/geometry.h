@@ -42,6 +42,8 @@ inline double bank_deg(const Quat& q)
 {
     return degrees(std::atan2(2 * (q.w() * q.x() + q.y() * q.z()), 1 - 2 * (q.x() * q.x() + q.y() * q.y())));
 }
+/// Of the nose over the horizon, up positive, −90 … 90 degrees.
+inline double pitch_deg(const Quat& q) { return degrees(std::asin(std::clamp(2 * (q.w() * q.y() - q.z() * q.x()), -1.0, 1.0))); }
 inline Quat attitude(double heading, double pitch_up, double bank_right) ///< all in degrees
 {
     return Quat(Eigen::AngleAxisd(radians(heading), Vec3::UnitZ()) * Eigen::AngleAxisd(radians(pitch_up), Vec3::UnitY()) *

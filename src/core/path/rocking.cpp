@@ -1,6 +1,8 @@
 #include "core/path/rocking.h"
 
+#include "core/base/stats.h"
 #include "core/path/stretches.h"
+#include "core/path/turns.h"
 
 #include <Eigen/Dense>
 #include <algorithm>
@@ -11,8 +13,10 @@ namespace bh {
 namespace {
 
 constexpr double apart_share = 0.12; // of the travel from stop to stop
-constexpr std::size_t fewest_points = 4;
-constexpr double closest_s = 0.12, farthest_s = 0.72; // from one turning point to the next: 4 Hz and 0.7 Hz
+constexpr std::size_t fewest_points = 4, fewest_slow_points = 5;
+constexpr double closest_s = 0.12, quick_s = 0.72, farthest_s = 1.25; // from one turning point to the next: 4, 0.7 and 0.4 Hz
+constexpr double slow_swings_deg = 10;                                // of the bank or the pitch, from one side to the other
+constexpr double linked_turn_deg = 20, linked_mps = 3;
 constexpr double follows_dps = 8, follows_mps2 = 0.5; // amplitude of what the aircraft does
 
 /// When the stick turned: the middle of the time that it spent within a quarter of a swing of its end. The one row that is
@@ -57,9 +61,16 @@ struct Run {
     [[nodiscard]] double from_s() const { return points.front().t_s; }
     [[nodiscard]] double to_s() const { return points.back().t_s; }
     [[nodiscard]] double frequency_hz() const { return static_cast<double>(points.size() - 1) / (2 * (to_s() - from_s())); }
+    [[nodiscard]] bool slow() const
+    {
+        std::vector<double> apart_s;
+        for (std::size_t i = 1; i < points.size(); ++i) apart_s.push_back(points[i].t_s - points[i - 1].t_s);
+        return median(std::move(apart_s)) > quick_s;
+    }
 };
 
-std::vector<Run> runs_of(const std::vector<Turned>& points)
+/// Neighbours at most so far apart.
+std::vector<Run> runs_of(const std::vector<Turned>& points, double most_apart_s)
 {
     std::vector<Run> runs;
     std::vector<Turned> run;
@@ -71,7 +82,7 @@ std::vector<Run> runs_of(const std::vector<Turned>& points)
     for (const Turned& p : points) {
         if (!run.empty()) {
             const double apart_s = p.t_s - run.back().t_s;
-            if (apart_s < closest_s - rounding_s || apart_s > farthest_s + rounding_s) end_run();
+            if (apart_s < closest_s - rounding_s || apart_s > most_apart_s + rounding_s) end_run();
         }
         run.push_back(p);
     }
@@ -105,6 +116,33 @@ double amplitude_at(const FlightLog& log, const Run& run, const std::vector<doub
     return pieces > 0 ? sum / pieces : 0;
 }
 
+/// The bank or the pitch goes to and fro with a slow run, and that is not what the nose follows from turn to turn.
+bool wallows(const FlightLog& log, const Run& run, StickAxis axis)
+{
+    if (axis == StickAxis::Throttle || axis == StickAxis::Yaw || run.points.size() < fewest_slow_points) return false;
+    const RowSpan rows = rows_between(log, run.from_s(), run.to_s());
+    if (rows.size() < 2) return false;
+    double swings_deg = 0, turns_deg = 0, speed_mps = 0;
+    const std::vector<double> heading = unwrapped_heading_deg(log, rows);
+    for (std::size_t i = 0; i + 1 < run.points.size(); ++i) {
+        const RowSpan half = rows_between(log, run.points[i].t_s, run.points[i + 1].t_s);
+        if (half.size() == 0) return false;
+        double low = 1e300, high = -1e300, nose_low = 1e300, nose_high = -1e300;
+        for (std::size_t r = half.first; r < half.last; ++r) {
+            const Quat q(log.qw[r], log.qx[r], log.qy[r], log.qz[r]);
+            const double lean = axis == StickAxis::Roll ? bank_deg(q) : pitch_deg(q);
+            low = std::min(low, lean), high = std::max(high, lean);
+            if (r < rows.first || r >= rows.last) continue;
+            nose_low = std::min(nose_low, heading[r - rows.first]), nose_high = std::max(nose_high, heading[r - rows.first]);
+            speed_mps += std::hypot(log.vn_mps[r], log.ve_mps[r]) / static_cast<double>(rows.size());
+        }
+        swings_deg += high - low, turns_deg += std::max(0.0, nose_high - nose_low);
+    }
+    const auto halves = static_cast<double>(run.points.size() - 1);
+    if (swings_deg / halves < slow_swings_deg) return false;
+    return !log.has_position || speed_mps <= linked_mps || turns_deg / halves <= linked_turn_deg;
+}
+
 /// Sticks that were recorded by themselves: nothing is known of an aircraft, and the hand is taken at its word.
 bool is_of_sticks_alone(const FlightLog& log)
 {
@@ -125,6 +163,26 @@ bool aircraft_follows(const FlightLog& log, const Run& run, StickAxis axis)
     }
     // A climb that swings by an amplitude has a vertical acceleration of ω times that.
     return of(log.climb_mps) * 2 * std::numbers::pi * run.frequency_hz() >= follows_mps2;
+}
+
+/// The runs that are rocking, each whole where it is, or else its quick parts.
+std::vector<Run> rocking_runs(const FlightLog& log, const std::vector<Turned>& points, StickAxis axis)
+{
+    const bool hand_alone = axis != StickAxis::Throttle && is_of_sticks_alone(log);
+    const auto quick = [&](const Run& run) { return !run.slow() && (hand_alone || aircraft_follows(log, run, axis)); };
+    // A burst and a cut of the throttle, as every flip has them, may lie a second apart: only what is quick throughout is told of
+    // it.
+    const bool leans = axis == StickAxis::Roll || axis == StickAxis::Pitch;
+    std::vector<Run> all;
+    for (Run& run : runs_of(points, leans ? farthest_s : quick_s)) {
+        if (quick(run) || (run.slow() && !hand_alone && wallows(log, run, axis))) {
+            all.push_back(std::move(run));
+            continue;
+        }
+        for (Run& part : runs_of(run.points, quick_s))
+            if (quick(part)) all.push_back(std::move(part));
+    }
+    return all;
 }
 
 /// Runs with less than a cycle between them are one.
@@ -149,12 +207,11 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span, StickAxis 
     std::vector<Rocking> found;
     if (span.size() < 2) return found;
     const std::vector<double>& stick = stick_column(log, axis);
-    auto runs = runs_of(turned(log, stick, span, apart_share * (axis == StickAxis::Throttle ? 1 : 2)));
-    if (axis == StickAxis::Throttle || !is_of_sticks_alone(log))
-        std::erase_if(runs, [&](const Run& run) { return !aircraft_follows(log, run, axis); });
-    for (const Run& run : merged(std::move(runs))) {
+    const auto points = turned(log, stick, span, apart_share * (axis == StickAxis::Throttle ? 1 : 2));
+    for (const Run& run : merged(rocking_runs(log, points, axis))) {
         Rocking r;
         r.axis = axis;
+        r.slow = run.slow();
         r.frequency_hz = run.frequency_hz();
         for (std::size_t i = 1; i < run.points.size(); ++i)
             r.amplitude +=
@@ -177,21 +234,36 @@ std::vector<Rocking> find_rocking(const FlightLog& log, RowSpan span)
     return all;
 }
 
-double rocking_share(const FlightLog& log, RowSpan span, std::optional<StickAxis> axis)
+std::vector<RockedTime> rocked_times(const FlightLog& log, RowSpan span, std::optional<StickAxis> axis)
 {
-    if (span.size() < 2) return 0;
     std::vector<Rocking> found;
     for (const RowSpan& flown : flown_stretches(log, span)) {
         const auto of_stretch = axis ? find_rocking(log, flown, *axis) : find_rocking(log, flown);
         found.insert(found.end(), of_stretch.begin(), of_stretch.end());
     }
     std::sort(found.begin(), found.end(), [](const Rocking& a, const Rocking& b) { return a.start_s < b.start_s; });
-    double rocking_s = 0, until_s = -1e300;
+    std::vector<RockedTime> times;
     for (const Rocking& r : found) { // stretches of several axes may overlap
-        rocking_s += std::max(0.0, r.end_s - std::max(r.start_s, until_s));
-        until_s = std::max(until_s, r.end_s);
+        if (times.empty() || r.start_s > times.back().to_s)
+            times.push_back({r.start_s, r.end_s});
+        else
+            times.back().to_s = std::max(times.back().to_s, r.end_s);
     }
-    return rocking_s / (log.t_s[span.last - 1] - log.t_s[span.first]);
+    return times;
+}
+
+double overlap_s(const std::vector<RockedTime>& rocked, double from_s, double to_s)
+{
+    double sum_s = 0;
+    for (const RockedTime& r : rocked) sum_s += std::max(0.0, std::min(r.to_s, to_s) - std::max(r.from_s, from_s));
+    return sum_s;
+}
+
+double rocking_share(const FlightLog& log, RowSpan span, std::optional<StickAxis> axis)
+{
+    if (span.size() < 2) return 0;
+    const double from_s = log.t_s[span.first], to_s = log.t_s[span.last - 1];
+    return overlap_s(rocked_times(log, span, axis), from_s, to_s) / (to_s - from_s);
 }
 
 } // namespace bh

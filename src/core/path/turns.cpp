@@ -8,12 +8,12 @@
 namespace bh {
 namespace {
 
-constexpr double turning_dps = 20, least_deg = 45;
-constexpr double ends_dps = 3;      // the turn has come to rest
-constexpr double smooth_s = 0.1;    // each way
-constexpr double entry_s = 0.6;     // before the nose is seen to turn, the sticks have moved already
-constexpr double onset_share = 0.2; // of a stick's own peak
-constexpr double rests_below = 0.1; // 5 % of the travel
+constexpr double turning_dps = 12, goes_on_dps = 8, least_deg = 45;
+constexpr double smooth_s = 0.1, way_smooth_s = 0.25; // each way; speeds are noisier than attitudes
+constexpr double way_tells_mps = 3;                   // below, turns of the way are not looked for
+constexpr double entry_s = 0.6;                       // before the nose is seen to turn, the sticks have moved already
+constexpr double onset_share = 0.2;                   // of a stick's own peak
+constexpr double rests_below = 0.1;                   // 5 % of the travel
 
 /// When a stick first passes a share of its peak towards a side, between two rows; nothing when it rests.
 std::optional<double> onset_s(const FlightLog& log, const std::vector<double>& stick, std::size_t from, std::size_t to,
@@ -53,13 +53,114 @@ double between_deg(const Vec2& from, const Vec2& to)
 
 double angle_deg(const Vec2& v) { return degrees(std::atan2(v.y(), v.x())); }
 
-/// Everything that is taken over the turn's rows, with the nose's rate in each of them.
-void measure_turn(const FlightLog& log, const std::vector<double>& nose_dps, Turn& turn)
+/// What a column of angles does in a second, over a short time each way.
+std::vector<double> rates_of(const FlightLog& log, RowSpan span, const std::vector<double>& angle_deg, double each_way_s)
 {
-    constexpr double tracks_mps = 1; // below, the track over ground is chance
+    std::vector<double> rate(angle_deg.size());
+    for (std::size_t i = 0, a = 0, b = 0; i < rate.size(); ++i) {
+        const double now_s = log.t_s[span.first + i];
+        while (log.t_s[span.first + a] < now_s - each_way_s) ++a;
+        while (b + 1 < rate.size() && log.t_s[span.first + b] < now_s + each_way_s) ++b;
+        const double time_s = log.t_s[span.first + b] - log.t_s[span.first + a];
+        rate[i] = time_s > 0 ? (angle_deg[b] - angle_deg[a]) / time_s : 0;
+    }
+    return rate;
+}
+
+double way_deg(const FlightLog& log, std::size_t row) { return degrees(std::atan2(log.ve_mps[row], log.vn_mps[row])); }
+
+/// The way's direction without jumps at ±180°; slower than told_mps it is chance, and the last one is kept.
+std::vector<double> unwrapped_way_deg(const FlightLog& log, RowSpan span, double told_mps)
+{
+    std::vector<double> way;
+    way.reserve(span.size());
+    bool told = false;
+    for (std::size_t i = span.first; i < span.last; ++i) {
+        const bool tells = std::hypot(log.vn_mps[i], log.ve_mps[i]) > told_mps;
+        if (!told)
+            way.push_back(tells ? way_deg(log, i) : 0);
+        else
+            way.push_back(tells ? way.back() + wrapped_deg(way_deg(log, i) - way.back()) : way.back());
+        if (tells && !told) std::fill(way.begin(), way.end(), way.back());
+        told = told || tells;
+    }
+    return way;
+}
+
+/// Stretches, as rows of the span, in which an angle goes to one side quickly enough, and far enough in all.
+std::vector<RowSpan> turning(const std::vector<double>& angle_deg, const std::vector<double>& rate_dps)
+{
+    std::vector<RowSpan> all;
+    for (std::size_t i = 0; i < rate_dps.size();) {
+        if (std::abs(rate_dps[i]) < turning_dps) {
+            ++i;
+            continue;
+        }
+        const double side = rate_dps[i] > 0 ? 1 : -1;
+        std::size_t first = i, last = i;
+        while (first > 0 && side * rate_dps[first - 1] > goes_on_dps) --first;
+        while (last + 1 < rate_dps.size() && side * rate_dps[last + 1] > goes_on_dps) ++last;
+        i = last + 1;
+        if (std::abs(angle_deg[last] - angle_deg[first]) >= least_deg) all.push_back({first, last + 1});
+    }
+    return all;
+}
+
+/// A span with the directions of nose and way, and how quickly they turn.
+struct Directions {
+    std::vector<double> nose_deg, nose_dps, way_deg, way_dps;
+};
+
+Directions directions_of(const FlightLog& log, RowSpan span)
+{
+    constexpr double tracks_mps = 1;
+    Directions d;
+    d.nose_deg = unwrapped_heading_deg(log, span);
+    d.nose_dps = rates_of(log, span, d.nose_deg, smooth_s);
+    d.way_deg = unwrapped_way_deg(log, span, tracks_mps);
+    d.way_dps = rates_of(log, span, d.way_deg, way_smooth_s);
+    return d;
+}
+
+/// Turns of the nose; of those of the way only the ones in which it does not, as when a bank alone bends it.
+std::vector<RowSpan> turning_rows(const FlightLog& log, RowSpan span, const Directions& of)
+{
+    std::vector<RowSpan> all = turning(of.nose_deg, of.nose_dps);
+    if (!log.has_position) return all;
+    std::vector<double> way_dps = of.way_dps;
+    for (std::size_t i = 0; i < way_dps.size(); ++i)
+        if (std::hypot(log.vn_mps[span.first + i], log.ve_mps[span.first + i]) <= way_tells_mps) way_dps[i] = 0;
+    const auto apart = [](RowSpan a, RowSpan b) { return a.last <= b.first || b.last <= a.first; };
+    for (const RowSpan rows : turning(of.way_deg, way_dps))
+        if (std::all_of(all.begin(), all.end(), [&](RowSpan nose) { return apart(nose, rows); })) all.push_back(rows);
+    std::sort(all.begin(), all.end(), [](RowSpan a, RowSpan b) { return a.first < b.first; });
+    return all;
+}
+
+/// Nose minus way, into the turn positive.
+void measure_drift(const FlightLog& log, const Directions& of, RowSpan in_span, double side, Turn& turn)
+{
+    if (!log.has_position) return;
+    const auto drift = [&](std::size_t i) { return side * wrapped_deg(of.nose_deg[i] - of.way_deg[i]); };
+    const double quarter_s = (turn.end_s - turn.start_s) / 4;
+    double sum = 0, rows = 0;
+    for (std::size_t i = in_span.first; i < in_span.last; ++i) {
+        const double t_s = log.t_s[turn.rows.first + i - in_span.first];
+        if (t_s < turn.start_s + quarter_s || t_s > turn.end_s - quarter_s) continue;
+        sum += drift(i), ++rows;
+    }
+    turn.drift_deg = rows > 0 ? sum / rows : 0;
+    turn.end_drift_deg = drift(in_span.last - 1);
+}
+
+/// Everything that is taken over the turn's rows.
+void measure_turn(const FlightLog& log, const Directions& of, RowSpan in_span, Turn& turn)
+{
     const double side = turn.right() ? 1 : -1;
-    double yaw = 0, roll = 0, way_m = 0, drift = 0, tracked = 0, error2 = 0, throttle = 0, throttle2 = 0;
+    double yaw = 0, roll = 0, asked = 0, way_m = 0, error2 = 0, throttle = 0, throttle2 = 0;
+    turn.slowest_mps = 1e300;
     for (std::size_t r = turn.rows.first; r < turn.rows.last; ++r) {
+        const std::size_t i = in_span.first + r - turn.rows.first;
         const Quat q(log.qw[r], log.qx[r], log.qy[r], log.qz[r]);
         if (r > turn.rows.first) {
             const double dt = log.t_s[r] - log.t_s[r - 1];
@@ -68,27 +169,30 @@ void measure_turn(const FlightLog& log, const std::vector<double>& nose_dps, Tur
             way_m += Vec2(log.north_m[r] - log.north_m[r - 1], log.east_m[r] - log.east_m[r - 1]).norm();
         }
         const double speed_mps = Vec2(log.vn_mps[r], log.ve_mps[r]).norm();
-        if (speed_mps > tracks_mps) {
-            const double track_deg = degrees(std::atan2(log.ve_mps[r], log.vn_mps[r]));
-            drift += std::abs(wrapped_deg(track_deg - heading_deg(q))), ++tracked;
-        }
-        const double bank = side * bank_deg(q);
-        const double coordinated = degrees(std::atan(speed_mps * radians(side * nose_dps[r - turn.rows.first]) / gravity_mps2));
+        turn.slowest_mps = std::min(turn.slowest_mps, speed_mps);
+        const double bank = side * bank_deg(q), pitch = radians(pitch_deg(q));
+        const auto coordinated_deg = [&](double rate_dps) {
+            return degrees(std::atan(speed_mps * radians(side * rate_dps) / gravity_mps2));
+        };
+        const double error = bank - coordinated_deg(of.nose_dps[i]);
+        const double yaws = std::abs(std::cos(radians(bank)) * std::cos(pitch));
+        asked += yaws / (yaws + std::abs(std::sin(pitch)));
         turn.mean_bank_deg += bank;
-        turn.mean_coordinated_deg += coordinated;
-        error2 += (bank - coordinated) * (bank - coordinated);
+        turn.mean_needed_deg += coordinated_deg(of.way_dps[i]);
+        error2 += error * error;
         turn.most_lean_deg = std::max(turn.most_lean_deg, lean_deg(q));
         throttle += log.throttle[r], throttle2 += log.throttle[r] * log.throttle[r];
     }
     const auto n = static_cast<double>(turn.rows.size());
     turn.yaw_share = yaw + roll > 0 ? yaw / (yaw + roll) : 0;
+    turn.yaw_share_asked = asked / n;
     turn.radius_m = way_m / radians(std::abs(turn.heading_change_deg));
-    turn.drift_deg = tracked > 0 ? drift / tracked : 0;
     turn.mean_bank_deg /= n;
-    turn.mean_coordinated_deg /= n;
+    turn.mean_needed_deg /= n;
     turn.horizon_error_deg = std::sqrt(error2 / n);
     turn.throttle_sd = std::sqrt(std::max(0.0, throttle2 / n - throttle / n * throttle / n));
     turn.height_change_m = log.height_m[turn.rows.last - 1] - log.height_m[turn.rows.first];
+    measure_drift(log, of, in_span, side, turn);
 }
 
 } // namespace
@@ -130,85 +234,42 @@ std::vector<double> unwrapped_heading_deg(const FlightLog& log, RowSpan span)
     return heading;
 }
 
+std::optional<double> Turn::bank_share() const
+{
+    constexpr double needs_little_deg = 6; // house: a third of it is what any hand wobbles
+    return mean_needed_deg > needs_little_deg ? std::optional(mean_bank_deg / mean_needed_deg) : std::nullopt;
+}
+
 std::vector<Turn> find_turns(const FlightLog& log, RowSpan span, const std::vector<Vec2>& flags_m)
 {
     std::vector<Turn> turns;
     if (span.size() < 3) return turns;
-    const std::vector<double> heading = unwrapped_heading_deg(log, span);
-    const auto row_at = [&](double t) {
-        return std::clamp(rows_between(log, t, t).first, span.first, span.last - 1) - span.first;
-    };
-    std::vector<double> rate(heading.size());
-    for (std::size_t i = 0, a = 0, b = 0; i < rate.size(); ++i) {
-        const double now_s = log.t_s[span.first + i];
-        while (log.t_s[span.first + a] < now_s - smooth_s) ++a;
-        while (b + 1 < rate.size() && log.t_s[span.first + b] < now_s + smooth_s) ++b;
-        const double time_s = log.t_s[span.first + b] - log.t_s[span.first + a];
-        rate[i] = time_s > 0 ? (heading[b] - heading[a]) / time_s : 0;
-    }
-    for (std::size_t i = 0; i < rate.size();) {
-        if (std::abs(rate[i]) < turning_dps) {
-            ++i;
-            continue;
-        }
-        const double side = rate[i] > 0 ? 1 : -1;
-        std::size_t first = i, last = i;
-        while (first > 0 && side * rate[first - 1] > ends_dps) --first;
-        while (last + 1 < rate.size() && side * rate[last + 1] > ends_dps) ++last;
-        i = last + 1;
-        const double change = heading[last] - heading[first];
-        if (std::abs(change) < least_deg) continue;
+    const Directions of = directions_of(log, span);
+    for (const RowSpan rows : turning_rows(log, span, of)) {
         Turn turn;
-        turn.rows = {span.first + first, span.first + last + 1};
+        turn.rows = {span.first + rows.first, span.first + rows.last};
         turn.start_s = log.t_s[turn.rows.first];
         turn.end_s = log.t_s[turn.rows.last - 1];
-        turn.heading_change_deg = change;
+        turn.nose_change_deg = of.nose_deg[rows.last - 1] - of.nose_deg[rows.first];
+        turn.way_change_deg = of.way_deg[rows.last - 1] - of.way_deg[rows.first];
+        const bool of_nose = std::abs(turn.nose_change_deg) >= least_deg;
+        const std::vector<double>& angle = of_nose ? of.nose_deg : of.way_deg;
+        turn.heading_change_deg = of_nose ? turn.nose_change_deg : turn.way_change_deg;
         turn.entry_speed_mps = log.sample(turn.rows.first).ground_speed_mps();
         // The entry: from a little before until half the turn is done.
-        std::size_t half = first;
-        while (half < last && std::abs(heading[half] - heading[first]) < std::abs(change) / 2) ++half;
-        const std::size_t from = row_at(turn.start_s - entry_s) + span.first, to = span.first + half + 1;
-        const auto yaw = onset_s(log, log.stick_yaw, from, to, side), roll = onset_s(log, log.stick_roll, from, to, side);
+        std::size_t half = rows.first;
+        while (half + 1 < rows.last && std::abs(angle[half] - angle[rows.first]) < std::abs(turn.heading_change_deg) / 2) ++half;
+        const std::size_t from =
+            std::clamp(rows_between(log, turn.start_s - entry_s, turn.start_s).first, span.first, span.last - 1);
+        const double side = turn.right() ? 1 : -1;
+        const auto yaw = onset_s(log, log.stick_yaw, from, span.first + half + 1, side),
+                   roll = onset_s(log, log.stick_roll, from, span.first + half + 1, side);
         if (yaw && roll) turn.yaw_lead_s = *roll - *yaw;
-        measure_turn(log,
-                     std::vector<double>(rate.begin() + static_cast<std::ptrdiff_t>(first),
-                                         rate.begin() + static_cast<std::ptrdiff_t>(last + 1)),
-                     turn);
+        measure_turn(log, of, rows, turn);
         turn.flag_m = nearest_flag_m(log, turn.rows, flags_m);
         turns.push_back(turn);
     }
     return turns;
-}
-
-TurnBand turn_band(double camera_tilt_deg)
-{
-    // Tiny craft at 15° turn mostly by yaw, and yaw alone is the habit to break; at 45° the body turns mostly by roll.
-    constexpr TurnBand bands[] = {{15, 0.40, 0.88}, {20, 0.35, 0.80}, {30, 0.35, 0.80}, {45, 0.20, 0.60}};
-    if (camera_tilt_deg <= bands[0].tilt_deg) return bands[0];
-    for (std::size_t i = 1; i < std::size(bands); ++i) {
-        if (camera_tilt_deg > bands[i].tilt_deg) continue;
-        const TurnBand &a = bands[i - 1], &b = bands[i];
-        const double share = (camera_tilt_deg - a.tilt_deg) / (b.tilt_deg - a.tilt_deg);
-        return {camera_tilt_deg, std::lerp(a.least_yaw_share, b.least_yaw_share, share),
-                std::lerp(a.most_yaw_share, b.most_yaw_share, share)};
-    }
-    return bands[std::size(bands) - 1];
-}
-
-bool can_be_judged(const Turn& turn)
-{
-    constexpr double slowest_mps = 3, most_lean_deg = 80;
-    return turn.entry_speed_mps > slowest_mps && turn.most_lean_deg <= most_lean_deg;
-}
-
-std::optional<TurnFault> fault_of(const Turn& turn, const TurnBand& band)
-{
-    constexpr double least_bank_share = 1.0 / 3;
-    if (!can_be_judged(turn)) return std::nullopt;
-    if (turn.yaw_share > band.most_yaw_share) return TurnFault::YawAlone;
-    if (turn.mean_bank_deg < least_bank_share * turn.mean_coordinated_deg) return TurnFault::YawAlone;
-    if (turn.yaw_share < band.least_yaw_share) return TurnFault::RollAlone;
-    return std::nullopt;
 }
 
 } // namespace bh

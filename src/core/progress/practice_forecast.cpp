@@ -10,7 +10,7 @@
 namespace bh {
 namespace {
 
-constexpr double never = std::numeric_limits<double>::infinity(), furthest_trial = 1e6;
+constexpr double not_met = std::numeric_limits<double>::infinity(), furthest_trial = 1e6;
 constexpr double tiny = 1e-300; ///< for logarithms of what may be nought
 
 /// The first whole trial at which a curve meets the threshold; infinite: never.
@@ -19,13 +19,13 @@ double first_trial(const PracticeFit& f, PracticeLaw law, double threshold, bool
     const double left = higher_is_better ? f.c - threshold : threshold - f.c; // what a·shape has to come down to
     const auto met = [&](double n) { return f.a * practice_shape(law, f.b, n) <= left; };
     if (met(1)) return 1;
-    if (!(left > 0) || !(f.a > 0)) return never;
+    if (!(left > 0) || !(f.a > 0)) return not_met;
     const double real = law == PracticeLaw::Power ? std::pow(f.a / left, 1 / f.b) : std::log(f.a / left) / f.b;
-    if (!(real <= furthest_trial)) return never;
+    if (!(real <= furthest_trial)) return not_met;
     double whole = std::ceil(real);
     if (!met(whole)) ++whole; // a hair's breadth
     if (whole > 1 && met(whole - 1)) --whole;
-    return whole <= furthest_trial ? whole : never;
+    return whole <= furthest_trial ? whole : not_met;
 }
 
 /// A curve that may be the learner's own, and the logarithm of how far it is believed.
@@ -95,18 +95,18 @@ private:
     [[nodiscard]] double likelihood(const Sums& s) const
     {
         if (!has_shape(s)) return std::numeric_limits<double>::lowest();
-        double least = never;
+        double least = not_met;
         const auto at = [&](double c) { least = std::min(least, s.squares(std::max(0.0, s.best_a(c)), c)); };
         if (s.tells_level()) at(std::clamp(s.best_c(), lowest_c_, highest_c_));
         at(lowest_c_), at(highest_c_), at(std::clamp(s.z1 / s.ones, lowest_c_, highest_c_));
         return s.log_scale - 0.5 * n() * std::log(least);
     }
     /// A law's exponents, evenly on a logarithmic scale over as much of it as is not out of the question.
-    void look(PracticeLaw law, double least_b, double most_b, double rho)
+    void look(PracticeLaw law, double low_b, double high_b, double rho)
     {
         constexpr int looks = 20, enough = 8, rounds = 10, points = 10;
         constexpr double out_of_the_question = 9; // e^−9 of the likeliest
-        double from = std::log(least_b), to = std::log(most_b);
+        double from = std::log(low_b), to = std::log(high_b);
         for (int round = 0, first = 0, last = 0; round < rounds && last - first < enough; ++round) {
             std::array<double, looks + 1> likely{};
             for (int k = 0; k <= looks; ++k)
@@ -167,7 +167,7 @@ private:
     const std::vector<double>& trial_;
     double sign_;
     std::vector<double> z_;
-    double lowest_c_ = 0, highest_c_ = 0, most_ = -never;
+    double lowest_c_ = 0, highest_c_ = 0, most_ = -not_met;
     std::vector<Believed> curves_;
 };
 

@@ -112,9 +112,10 @@ Answer panic(const Facts& f, const HouseLimits&, std::int64_t)
 {
     const Message drill = f.panic_drill.empty() ? message("a drill with the panic switch") : message(f.panic_drill);
     return with_drill(f.panic_drill, label("that asks for the panic switch"),
-                      answer(f.panic_passes > 0,
-                             f.panic_passes > 0 ? message_of(f.panic_passes, "%1 passed %n time", "%1 passed %n times", drill)
-                                                : message("%1, which asks for the panic switch, was not passed yet", drill)));
+                      answer(f.panic_passes > 0, f.panic_passes > 0
+                                                     ? message_of(f.panic_passes, "%1 passed %n time with the switch",
+                                                                  "%1 passed %n times with the switch", drill)
+                                                     : message("%1 was not passed yet with the panic switch in time", drill)));
 }
 
 Answer controller(const Facts& f, const HouseLimits& house, std::int64_t today)

@@ -387,7 +387,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
         const double nose = heading_deg(q);
 
         // Where to lean: a speed error asks for an acceleration, that for an angle.
-        const double over = 1 + 1.0 * clumsiness_; // over-control
+        const double over = 1 + 1.4 * clumsiness_ * clumsiness_; // over-control: a middling hand hardly does
         const double an =
             limited(target.an_mps2 + 1.1 * over * (target.vn_mps - seen.vn_mps + north_error), target.most_accel_mps2);
         const double ae =

@@ -35,10 +35,11 @@ void take_when(const JsonIn& in, CoachingRule& rule)
 {
     if (in.has("at_least")) rule.at_least = from_one(in.at("at_least"));
     if (in.has("number")) rule.number = {in.at("number").text("key"), in.at("number").number("at_least")};
+    if (in.has("word")) rule.word = {in.at("word").text("key"), in.at("word").text("is")};
     if (in.has("flights")) rule.lately.flights = from_one(in.at("flights"));
     rule.lately.of = in.has("of_last") ? from_one(in.at("of_last")) : rule.lately.flights;
     if (rule.lately.of < rule.lately.flights) in.at("flights").fault("expected no more than of_last");
-    in.only({"at_least", "number", "flights", "of_last"});
+    in.only({"at_least", "number", "word", "flights", "of_last"});
 }
 
 CoachingRule rule_at(const JsonIn& in)
@@ -194,6 +195,8 @@ std::string tally_text(const FlightTally& tally)
         if (t.sides[0].seen + t.sides[1].seen > 0)
             for (const FindingTally::OfSide& side : t.sides) one.push_back(side.seen), one.push_back(side.faults);
     }
+    for (const FindingTally& t : tally.kinds)
+        if (t.weight > 0) json["weights"][std::string(finding_key(t.kind))] = std::round(10 * t.weight) / 10;
     if (tally.crashes) {
         Json& crashes = json["crashes"] = Json::array();
         const auto tenths = [](double value) { return std::round(10 * value) / 10; };
@@ -219,6 +222,9 @@ Result<FlightTally> parse_tally(std::string_view text)
             if (numbers.size() == 7)
                 for (std::size_t side = 0; side < 2; ++side)
                     t.sides[side] = {numbers[3 + 2 * side].whole(), numbers[4 + 2 * side].whole()};
+            // Kept before weights were: as a fault of its kind weighs at least.
+            t.weight = t.faults > 0 ? facts.weight.from : 0;
+            if (in.has("weights")) t.weight = in.at("weights").number(key.c_str(), t.weight);
             all.kinds.push_back(t);
         }
         if (const JsonIn in(json, "findings"); in.has("crashes")) {

@@ -57,7 +57,7 @@ struct SessionVideo {
 [[nodiscard]] Result<SessionVideo> parse_session_video(std::string_view text, const std::string& file);
 
 /// A flight's tally as JSON, short: {"rocking":[seen,faults,value], "turn":[…,left seen,left faults,right seen,right faults]}.
-/// A kind that a newer version knows is passed over.
+/// Beside them "weights", the weightiest fault of each kind. A kind that a newer version knows is passed over.
 [[nodiscard]] std::string tally_text(const FlightTally& tally);
 [[nodiscard]] Result<FlightTally> parse_tally(std::string_view text);
 

@@ -11,6 +11,17 @@ using Json = nlohmann::ordered_json;
 
 Json optional_json(const std::optional<double>& value) { return value ? Json(*value) : Json(nullptr); }
 
+Json as_json(std::monostate) { return nullptr; }
+Json as_json(double value) { return value; }
+Json as_json(bool value) { return value; }
+Json as_json(std::string_view word) { return word; }
+Json as_json(const std::vector<TimeSpan>& times)
+{
+    Json all = Json::array();
+    for (const TimeSpan& t : times) all.push_back({t.from_s, t.to_s});
+    return all;
+}
+
 Json finding_json(const Finding& f)
 {
     Json json{{"kind", finding_key(f.kind)},
@@ -21,9 +32,7 @@ Json finding_json(const Finding& f)
               {"fault", f.fault},
               {"weight", f.weight}};
     for (const FindingNumber& n : f.numbers)
-        json[std::string(n.key)] = std::holds_alternative<double>(n.value) ? Json(std::get<double>(n.value))
-                                   : std::holds_alternative<bool>(n.value) ? Json(std::get<bool>(n.value))
-                                                                           : Json(nullptr);
+        json[std::string(n.key)] = std::visit([](const auto& v) { return as_json(v); }, n.value);
     return json;
 }
 

@@ -259,13 +259,6 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::opt
     m.options.window_m = in.number("window_m", m.options.window_m);
     m.options.along_m = in.number("along_m", 0);
     m.last_s = in.number("last_s", 0);
-    if (in.has("yaw_share_band")) { // instead of that of the camera's tilt
-        const auto band = in.at("yaw_share_band").items();
-        const bool good =
-            band.size() == 2 && band[0].number() >= 0 && band[0].number() < band[1].number() && band[1].number() <= 1;
-        if (!good) in.at("yaw_share_band").fault("expected two shares, the least and the most");
-        m.options.turn_band = TurnBand{0, band[0].number(), band[1].number()};
-    }
     if (in.has("over")) {
         static constexpr std::array overs{"whole", "worst", "mean", "best"};
         const auto over = std::find(overs.begin(), overs.end(), in.text("over"));

@@ -37,6 +37,15 @@ void add_practice(const School& school, const std::string& pilot_id, ReadinessFa
     if (const auto stale = school.match_stale(pilot_id)) f.match_stale = in_words(*stale);
 }
 
+/// The panic switch was used, and in time: a pass from before that was asked for does not tell. Nothing known of it, as of a
+/// flight that lies on a server that is away: it passed.
+bool panicked_in_time(const JudgedAttempt& attempt)
+{
+    if (attempt.id.empty()) return true;
+    return std::any_of(attempt.criteria.begin(), attempt.criteria.end(),
+                       [](const JudgedCriterion& c) { return c.measure == Measure::PanicS && c.value && c.marks >= 60 - 1e-9; });
+}
+
 void add_ladder(const School& school, const std::string& pilot_id, ReadinessFacts& f)
 {
     const PilotStanding& s = school.standing(pilot_id);
@@ -65,7 +74,7 @@ void add_ladder(const School& school, const std::string& pilot_id, ReadinessFact
         f.throttle_cuts_s.insert(f.throttle_cuts_s.end(), a.throttle_cuts_s.begin(), a.throttle_cuts_s.end());
     for (const Attempt& a : school.attempts(pilot_id)) {
         if (!a.passed) continue;
-        f.panic_passes += school.has_role(a.drill_id, DrillRole::Panic);
+        f.panic_passes += school.has_role(a.drill_id, DrillRole::Panic) && panicked_in_time(school.judged(a.id));
         const std::int64_t day = local_day(a.at);
         if (school.has_role(a.drill_id, DrillRole::Rehearsal) &&
             std::find(f.rehearsal_days.begin(), f.rehearsal_days.end(), day) == f.rehearsal_days.end())

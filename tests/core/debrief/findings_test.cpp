@@ -190,7 +190,9 @@ TEST_CASE("kinds of findings have the keys that records of today hold, each its 
                                              "full_throttle_take_off",
                                              "landing",
                                              "throttle_cut",
-                                             "hands_on"};
+                                             "hands_on",
+                                             "over_control",
+                                             "big_input"};
     std::set<std::string_view> letters;
     for (const std::string_view key : kept) {
         CAPTURE(key);

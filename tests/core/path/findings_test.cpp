@@ -6,7 +6,7 @@
 #include "core/path/leans.h"
 #include "core/path/stretches.h"
 #include "core/path/throttle_habits.h"
-#include "core/path/turns.h"
+#include "core/path/turn_faults.h"
 
 #include <catch2/catch.hpp>
 #include <cmath>
@@ -82,42 +82,48 @@ TEST_CASE("a coordinated turn measures as its kinematics say, and is no fault", 
         CHECK(t.yaw_share == Approx(yaw / (yaw + roll)).margin(0.01));
         CHECK(t.mean_bank_deg == Approx(degrees(bank)).margin(3));
         CHECK(t.horizon_error_deg < 5); // the rate is evened out over a tenth of a second at both ends
-        CHECK(t.drift_deg < 1);
+        CHECK(std::abs(t.drift_deg) < 1);
+        CHECK(*t.bank_share() == Approx(1).margin(0.05));
+        CHECK(t.yaw_share_asked == Approx(t.yaw_share).margin(0.03));
         CHECK(t.entry_speed_mps == Approx(8));
         CHECK(*t.yaw_lead_s == Approx(0.1).margin(0.021));
         CHECK(t.throttle_sd == Approx(0).margin(1e-6));
-        CHECK_FALSE(fault_of(t, turn_band(25)));
+        CHECK_FALSE(fault_of(t));
         CHECK_FALSE(t.flag_m);
         // A flag in the middle of the circle, which begins 16 m to the north: as far away as the radius.
         const Vec2 centre(16, side * 8 / radians(60));
         CHECK(*find_turns(log, all(log), {Vec2(200, 0), centre}).at(0).flag_m == Approx(8 / radians(60)).margin(0.3));
     }
-    // The band is the tilt's, or one that a drill has of its own.
-    MeasureOptions options;
     const FlightLog log = level_turn({});
-    CHECK(*measure(log, all(log), Measure::YawAloneTurns, options) == 0);
-    options.turn_band = TurnBand{0, 0.1, 0.5};
-    CHECK(*measure(log, all(log), Measure::YawAloneTurns, options) == 1);
+    CHECK(*measure(log, all(log), Measure::YawAloneTurns) == 0);
+    CHECK(*measure(log, all(log), Measure::TurnDriftDeg) < 1);
 }
 
-TEST_CASE("a turn on yaw alone drifts wide and is told by its bank; one on the spot tells nothing", "[core][path]")
+TEST_CASE("a turn on yaw alone is told by its bank or its drift; one on the spot tells nothing", "[core][path]")
 {
-    const FlightLog flat = level_turn({.bank_share = 0, .drift_deg = 25});
+    const FlightLog flat = level_turn({.bank_share = 0, .drift_deg = 27});
     const Turn alone = find_turns(flat, all(flat)).at(0);
-    CHECK(alone.drift_deg == Approx(25).margin(2)); // it begins and ends with the turn
+    CHECK(alone.drift_deg == Approx(27).margin(2));
     CHECK(alone.horizon_error_deg == Approx(degrees(std::atan(8 * radians(60) / gravity_mps2))).margin(3));
-    CHECK(fault_of(alone, turn_band(25)) == TurnFault::YawAlone);
+    CHECK(*alone.bank_share() == Approx(0).margin(0.01));
+    CHECK(fault_of(alone) == TurnFault::YawAlone);
+    const FlightLog drifts = level_turn({.drift_deg = 27}); // with the bank that it needs
+    CHECK(fault_of(find_turns(drifts, all(drifts)).at(0)) == TurnFault::YawAlone);
+    const FlightLog behind = level_turn({.drift_deg = -27});
+    CHECK(fault_of(find_turns(behind, all(behind)).at(0)) == TurnFault::RollAlone);
+    CHECK(*measure(flat, all(flat), Measure::YawAloneTurns) == 1);
     const FlightLog spot = level_turn({.speed_mps = 0.5, .pitch_deg = 0, .bank_share = 0});
     const Turn on_the_spot = find_turns(spot, all(spot)).at(0);
-    CHECK_FALSE(can_be_judged(on_the_spot));
-    CHECK_FALSE(fault_of(on_the_spot, turn_band(25)));
-    // At a high tilt the body turns by roll more than by yaw.
+    CHECK_FALSE(can_be_judged(on_the_spot, {}));
+    CHECK_FALSE(fault_of(on_the_spot));
+    // Half of the way through it the sticks rock: that is told, and the turn is not.
+    CHECK_FALSE(fault_of(alone, {{alone.start_s, alone.start_s + 0.6 * (alone.end_s - alone.start_s)}}));
+    CHECK(fault_of(alone, {{alone.start_s, alone.start_s + 0.4 * (alone.end_s - alone.start_s)}}) == TurnFault::YawAlone);
+    // At a high tilt the body turns by roll more than by yaw, and that is as good.
     const FlightLog steep = level_turn({.speed_mps = 14, .pitch_deg = -45});
     const Turn fast = find_turns(steep, all(steep)).at(0);
     CHECK(fast.yaw_share < 0.5);
-    CHECK_FALSE(fault_of(fast, turn_band(45)));
-    const FlightLog shallow = level_turn({.pitch_deg = -3, .bank_share = 0.5});
-    CHECK(fault_of(find_turns(shallow, all(shallow)).at(0), turn_band(45)) == TurnFault::YawAlone);
+    CHECK_FALSE(fault_of(fast));
 }
 
 TEST_CASE("a push that is held until the lean is deep is found; a nudge, a steady lean and a roll are not", "[core][path]")
