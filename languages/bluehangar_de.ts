@@ -882,24 +882,12 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>Änderung</translation>
     </message>
     <message>
-        <source>%1 Hz</source>
-        <translation>%1 Hz</translation>
-    </message>
-    <message>
-        <source>%1 cycles</source>
-        <translation>%1 Schwingungen</translation>
-    </message>
-    <message>
         <source>lean %1°</source>
         <translation>Neigung %1°</translation>
     </message>
     <message>
         <source>%1°</source>
         <translation>%1°</translation>
-    </message>
-    <message>
-        <source>yaw share %1</source>
-        <translation>Gieranteil %1</translation>
     </message>
     <message>
         <source>from %1</source>
@@ -1256,6 +1244,30 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     <message>
         <source>never, at this rate</source>
         <translation>so nie</translation>
+    </message>
+    <message>
+        <source>%1 a second</source>
+        <translation>%1 je Sekunde</translation>
+    </message>
+    <message>
+        <source>%1 swings</source>
+        <translation>%1 Schwünge</translation>
+    </message>
+    <message>
+        <source>the bank by %1°</source>
+        <translation>die Schräglage um %1°</translation>
+    </message>
+    <message>
+        <source>up to %1</source>
+        <translation>bis %1</translation>
+    </message>
+    <message>
+        <source>yaw alone</source>
+        <translation>nur Gier</translation>
+    </message>
+    <message>
+        <source>roll alone</source>
+        <translation>nur Roll</translation>
     </message>
 </context>
 <context>
@@ -11138,10 +11150,6 @@ trägt es nicht</translation>
         <translation>Morgen wieder, und übermorgen (Haus)</translation>
     </message>
     <message>
-        <source>Again: the panic switch (F7)!</source>
-        <translation>Noch einmal: der Notschalter (F7)!</translation>
-    </message>
-    <message>
         <source>Aircraft&apos;s rates changed since the match</source>
         <translation>Drehraten des Fluggeräts seit dem Abgleich geändert</translation>
     </message>
@@ -12993,10 +13001,6 @@ trägt es nicht</translation>
         <translation>Ein Knüppel für sich: Nur Nick, fünfmal.</translation>
     </message>
     <message>
-        <source>One stick does the work of two: yaw alone drifts wide, roll alone slides.</source>
-        <translation>Ein Knüppel tut die Arbeit von zweien: Gier allein treibt weit hinaus, Roll allein rutscht.</translation>
-    </message>
-    <message>
         <source>One stick, one axis: up, hold, higher, lower. The other stick rests.</source>
         <translation>Ein Knüppel, eine Achse: hoch, halten, höher, tiefer. Der andere Knüppel ruht.</translation>
     </message>
@@ -13621,10 +13625,6 @@ trägt es nicht</translation>
         <translation>Den Simulator starten, nachdem die Fernsteuerung angesteckt ist; die meisten suchen nur einmal.</translation>
     </message>
     <message>
-        <source>Start the turn with the nose, then lean into it.</source>
-        <translation>Die Kurve mit der Nase beginnen, dann hineinneigen.</translation>
-    </message>
-    <message>
         <source>Stay 5 to 15 m behind an aircraft that brakes, climbs and turns.</source>
         <translation>5 bis 15 m hinter einem Fluggerät bleiben, das bremst, steigt und dreht.</translation>
     </message>
@@ -13747,10 +13747,6 @@ trägt es nicht</translation>
     <message>
         <source>The aircraft has more power than a take-off needs.</source>
         <translation>Das Fluggerät hat mehr Leistung, als ein Abheben braucht.</translation>
-    </message>
-    <message>
-        <source>The aircraft is pitched back with the throttle still up.</source>
-        <translation>Das Fluggerät wird zurückgelehnt, während das Gas noch oben ist.</translation>
     </message>
     <message>
         <source>The aircraft of the match is gone</source>
@@ -14044,10 +14040,6 @@ trägt es nicht</translation>
         <translation>Zuerst Gas weg, dann zurücklehnen, dann wieder Gas.</translation>
     </message>
     <message>
-        <source>Throttle out first, then pull back, then throttle in again.</source>
-        <translation>Zuerst Gas weg, dann ziehen, dann wieder Gas.</translation>
-    </message>
-    <message>
         <source>Throttle reversals</source>
         <translation>Umkehrungen Gas</translation>
     </message>
@@ -14248,10 +14240,6 @@ trägt es nicht</translation>
         <translation>Abziehen, fünf Sekunden warten, wieder anstecken. Ist sie noch nicht zu sehen, den Rechner mit ihr angesteckt neu starten.</translation>
     </message>
     <message>
-        <source>Until the panic switch</source>
-        <translation>Bis zum Notschalter</translation>
-    </message>
-    <message>
         <source>Up to 1 m, no more.</source>
         <translation>Bis 1 m, nicht mehr.</translation>
     </message>
@@ -14388,16 +14376,8 @@ trägt es nicht</translation>
         <translation>Gier</translation>
     </message>
     <message>
-        <source>Yaw a moment ahead of roll, and both together into the turn.</source>
-        <translation>Gier einen Moment vor Roll, und beide zusammen in die Kurve.</translation>
-    </message>
-    <message>
         <source>Yaw alone</source>
         <translation>Nur Gier</translation>
-    </message>
-    <message>
-        <source>Yaw before the bank</source>
-        <translation>Gier vor der Schräglage</translation>
     </message>
     <message>
         <source>Yaw by itself: the nose goes round, the aircraft stays.</source>
@@ -15158,10 +15138,6 @@ trägt es nicht</translation>
     <message>
         <source>expected two or three places</source>
         <translation>erwartet zwei oder drei Stellungen</translation>
-    </message>
-    <message>
-        <source>expected two shares, the least and the most</source>
-        <translation>erwartet zwei Anteile, der kleinste und der größte</translation>
     </message>
     <message>
         <source>expected two times</source>
@@ -17386,20 +17362,9 @@ trägt es nicht</translation>
         <source>expected a time, in whole seconds from 1970 to 9999</source>
         <translation>erwartet war eine Zeit, in ganzen Sekunden von 1970 bis 9999</translation>
     </message>
-    <message numerus="yes">
-        <source>%1 passed %n time</source>
-        <translation>
-            <numerusform>%1 %n-mal bestanden</numerusform>
-            <numerusform>%1 %n-mal bestanden</numerusform>
-        </translation>
-    </message>
     <message>
         <source>%1, ten minutes of %2</source>
         <translation>%1, zehn Minuten %2</translation>
-    </message>
-    <message>
-        <source>%1, which asks for the panic switch, was not passed yet</source>
-        <translation>%1, wo der Notschalter gefragt ist, ist noch nicht bestanden</translation>
     </message>
     <message>
         <source>Fly %1 again, in the same order, read aloud</source>
@@ -17605,6 +17570,165 @@ trägt es nicht</translation>
             <numerusform>innerhalb von 1 s nach %1 vom letzten %n Absturz</numerusform>
             <numerusform>innerhalb von 1 s nach %1 der letzten %n Abstürze</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>%1 % of the bank that it needs</source>
+        <translation>%1 % der Schräglage, die sie braucht</translation>
+    </message>
+    <message>
+        <source>%1 % of the stick, leaning %2°</source>
+        <translation>%1 % des Knüppels, %2° Neigung</translation>
+    </message>
+    <message numerus="yes">
+        <source>%1 passed %n time with the switch</source>
+        <translation>
+            <numerusform>%1 %n-mal mit dem Schalter bestanden</numerusform>
+            <numerusform>%1 %n-mal mit dem Schalter bestanden</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>%1 swings in one corner, the bank by %2°</source>
+        <translation>%1 Schwünge in einer Kurve, die Schräglage um %2°</translation>
+    </message>
+    <message>
+        <source>%1 was not passed yet with the panic switch in time</source>
+        <translation>%1 wurde noch nicht mit rechtzeitigem Notschalter bestanden</translation>
+    </message>
+    <message>
+        <source>A thumb alone has only big movements in it.</source>
+        <translation>Ein Daumen allein kann nur große Bewegungen.</translation>
+    </message>
+    <message>
+        <source>Again: the panic switch (F7), or the mode switch to position hold!</source>
+        <translation>Noch einmal: der Notschalter (F7) oder der Modusschalter auf Positionshalten!</translation>
+    </message>
+    <message>
+        <source>Big input</source>
+        <translation>Großer Ausschlag</translation>
+    </message>
+    <message>
+        <source>Half the input, wait for the bank, then the rest.</source>
+        <translation>Den halben Ausschlag, auf die Schräglage warten, dann den Rest.</translation>
+    </message>
+    <message>
+        <source>In a whole drill there is no time to look between two nudges.</source>
+        <translation>In einer ganzen Übung bleibt keine Zeit, zwischen zwei Stupsern hinzusehen.</translation>
+    </message>
+    <message>
+        <source>Lean as far as the turn needs: the nose goes where the aircraft goes.</source>
+        <translation>So weit neigen, wie die Kurve es braucht: die Nase zeigt, wohin das Fluggerät fliegt.</translation>
+    </message>
+    <message>
+        <source>Lower the throttle as you pull back, and bring it in again as the aircraft begins to sink.</source>
+        <translation>Beim Zurückziehen Gas wegnehmen, und wieder geben, wenn das Fluggerät zu sinken beginnt.</translation>
+    </message>
+    <message>
+        <source>Nose and way together in the turns</source>
+        <translation>Nase und Weg in den Kurven zusammen</translation>
+    </message>
+    <message>
+        <source>Nudge, look, nudge: a little lean, see what it does, then a little more.</source>
+        <translation>Stupsen, hinsehen, stupsen: etwas neigen, sehen, was geschieht, dann etwas mehr.</translation>
+    </message>
+    <message>
+        <source>One push for the whole way: the aircraft is far over before it can be seen.</source>
+        <translation>Ein Stoß für den ganzen Weg: das Fluggerät liegt weit, bevor man es sieht.</translation>
+    </message>
+    <message>
+        <source>One stick does the work of two.</source>
+        <translation>Ein Knüppel tut die Arbeit von zweien.</translation>
+    </message>
+    <message>
+        <source>Over-controlled corners</source>
+        <translation>Übersteuerte Kurven</translation>
+    </message>
+    <message>
+        <source>Rocking for %1 of &quot;%2&quot;: that is not a pass. Half the movement, then let it settle.</source>
+        <translation>%1 von „%2“ geschaukelt: das ist nicht bestanden. Halbe Bewegung, dann zur Ruhe kommen lassen.</translation>
+    </message>
+    <message>
+        <source>Rocking for %1 of the flight: that is not a pass. Half the movement, then let it settle.</source>
+        <translation>%1 des Flugs geschaukelt: das ist nicht bestanden. Halbe Bewegung, dann zur Ruhe kommen lassen.</translation>
+    </message>
+    <message>
+        <source>Roll into the turn as the nose comes round, until it follows the nose.</source>
+        <translation>In die Kurve rollen, während die Nase herumkommt, bis der Weg ihr folgt.</translation>
+    </message>
+    <message>
+        <source>Take back a little before it is level, and by half as much.</source>
+        <translation>Etwas zurücknehmen, bevor es gerade liegt, und nur halb so viel.</translation>
+    </message>
+    <message>
+        <source>The aircraft banks faster than the eye can stop it.</source>
+        <translation>Das Fluggerät legt sich schneller, als das Auge es anhalten kann.</translation>
+    </message>
+    <message>
+        <source>The aircraft leaned and the nose stayed behind: it slides through the turn.</source>
+        <translation>Das Fluggerät lag schräg und die Nase blieb zurück: es rutscht durch die Kurve.</translation>
+    </message>
+    <message>
+        <source>The answer comes when the aircraft is over already: it is late, not too quick.</source>
+        <translation>Die Antwort kommt, wenn das Fluggerät schon drüben ist: zu spät, nicht zu schnell.</translation>
+    </message>
+    <message>
+        <source>The nose came up with the throttle where it was: all of it lifts then.</source>
+        <translation>Die Nase kam hoch und das Gas blieb, wo es war: dann hebt alles davon.</translation>
+    </message>
+    <message>
+        <source>The nose turned and the aircraft did not lean with it: it drifts wide.</source>
+        <translation>Die Nase drehte und das Fluggerät legte sich nicht mit: es treibt nach außen.</translation>
+    </message>
+    <message>
+        <source>Too much into the corner, then too much back: each input answers the one before.</source>
+        <translation>Zu viel in die Kurve, dann zu viel zurück: jeder Ausschlag antwortet auf den davor.</translation>
+    </message>
+    <message>
+        <source>Until the panic switch or position hold</source>
+        <translation>Bis zum Notschalter oder Positionshalten</translation>
+    </message>
+    <message>
+        <source>Yaw and roll together into the turn, as far as the other one asks.</source>
+        <translation>Gier und Roll zusammen in die Kurve, so weit, wie das andere es verlangt.</translation>
+    </message>
+    <message>
+        <source>Yaw into the turn as it leans, until the nose points where it goes.</source>
+        <translation>Beim Neigen in die Kurve gieren, bis die Nase zeigt, wohin es geht.</translation>
+    </message>
+    <message>
+        <source>big inputs</source>
+        <translation>große Ausschläge</translation>
+    </message>
+    <message>
+        <source>on roll alone</source>
+        <translation>nur mit Roll</translation>
+    </message>
+    <message>
+        <source>on yaw alone</source>
+        <translation>nur mit Gier</translation>
+    </message>
+    <message>
+        <source>swings in a corner</source>
+        <translation>Schwünge in einer Kurve</translation>
+    </message>
+    <message>
+        <source>swings of %1 % of the stick, %2 in %3 s</source>
+        <translation>Schwünge von %1 % des Knüppels, %2 in %3 s</translation>
+    </message>
+    <message>
+        <source>the nose %1° ahead of the way</source>
+        <translation>die Nase %1° vor dem Weg</translation>
+    </message>
+    <message>
+        <source>the nose %1° behind the way</source>
+        <translation>die Nase %1° hinter dem Weg</translation>
+    </message>
+    <message>
+        <source>times</source>
+        <translation>mal</translation>
+    </message>
+    <message>
+        <source>up to %1 m/s</source>
+        <translation>bis %1 m/s</translation>
     </message>
 </context>
 <context>

@@ -1,5 +1,7 @@
 #include "core/debrief/coaching.h"
 
+#include "core/path/turn_faults.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -47,18 +49,53 @@ Message number_in_words(const FindingNumber& n)
 
 namespace {
 
+/// What there was of a finding, in words of people; at most three parts.
+std::vector<Message> parts_of(const Finding& f)
+{
+    const auto number = [&](std::string_view key, int decimals, double times = 1) {
+        return rounded(times * f.number(key).value_or(0), decimals);
+    };
+    std::vector<Message> parts;
+    if (is_of_any_stick(f.kind)) parts.push_back(message(stick_axis_key(f.axis)));
+    switch (f.kind) {
+    case FindingKind::Rocking:
+        if (!f.number("cycles")) break; // only that it was is known
+        parts.push_back(message("swings of %1 % of the stick, %2 in %3 s", number("amplitude", 0, 100), number("cycles", 0),
+                                rounded(f.end_s - f.start_s, 0)));
+        return parts;
+    case FindingKind::OverControl:
+        parts.push_back(message("%1 swings in one corner, the bank by %2°", number("swings", 0), number("bank_swing_deg", 0)));
+        return parts;
+    case FindingKind::BigInput:
+        parts.push_back(message("%1 % of the stick, leaning %2°", number("peak", 0, 100), number("lean_deg", 0)));
+        if (f.number("speed_mps").value_or(0) > 0) parts.push_back(message("up to %1 m/s", number("speed_mps", 0)));
+        return parts;
+    case FindingKind::Turn:
+        if (const auto by = f.word(turn_fault_number))
+            parts.push_back(by == turn_fault_key(TurnFault::YawAlone) ? message("on yaw alone") : message("on roll alone"));
+        if (const auto share = f.number("bank_share"))
+            parts.push_back(message("%1 % of the bank that it needs", rounded(100 * *share, 0)));
+        if (const auto drift = f.number("drift_deg"))
+            parts.push_back(*drift >= 0 ? message("the nose %1° ahead of the way", rounded(*drift, 0))
+                                        : message("the nose %1° behind the way", rounded(-*drift, 0)));
+        return parts;
+    default: break;
+    }
+    constexpr std::size_t told = 3;
+    std::size_t numbers = 0;
+    for (const FindingNumber& n : f.numbers)
+        if (Message one = number_in_words(n); !one.empty() && numbers < told) parts.push_back(std::move(one)), ++numbers;
+    return parts;
+}
+
 Message evidence_of(const std::vector<const Finding*>& found)
 {
     const Finding& worst = *found.front();
     const Rounded from = rounded(worst.start_s, 1), to = rounded(worst.end_s, 1);
     const Message seen = found.size() == 1 ? message("once, from %1 s to %2 s", from, to)
                                            : message("%3 times, the weightiest from %1 s to %2 s", from, to, found.size());
-    constexpr std::size_t told = 3;
-    std::vector<Message> numbers;
-    for (const FindingNumber& n : worst.numbers)
-        if (Message number = number_in_words(n); !number.empty() && numbers.size() < told) numbers.push_back(std::move(number));
-    if (is_of_any_stick(worst.kind)) numbers.insert(numbers.begin(), message(stick_axis_key(worst.axis)));
-    return numbers.empty() ? seen : message("%1: %2", seen, joined(numbers, ", "));
+    const std::vector<Message> parts = parts_of(worst);
+    return parts.empty() ? seen : message("%1: %2", seen, joined(parts, ", "));
 }
 
 /// Marks of 100 that a drill lost in these measures.

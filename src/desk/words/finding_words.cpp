@@ -1,5 +1,6 @@
 #include "desk/words/finding_words.h"
 
+#include "core/path/turn_faults.h"
 #include "desk/words/message_words.h"
 #include "desk/words/shown_units.h"
 
@@ -30,11 +31,16 @@ QString findingInWords(const Finding& f)
     const auto speed = [&](const char* key, const QString& text) {
         if (const auto value = f.number(key)) words += QStringLiteral(" · ") + text.arg(speedInWords(std::abs(*value)));
     };
-    number("frequency_hz", QObject::tr("%1 Hz"), 1);
-    number("cycles", QObject::tr("%1 cycles"), 0);
+    number("frequency_hz", QObject::tr("%1 a second"), 1);
+    number("cycles", QObject::tr("%1 swings"), 0);
+    number("swings", QObject::tr("%1 swings"), 0);
+    number("bank_swing_deg", QObject::tr("the bank by %1°"), 0);
     number("lean_deg", QObject::tr("lean %1°"), 0);
+    speed("speed_mps", QObject::tr("up to %1"));
     number("heading_change_deg", QObject::tr("%1°"), 0);
-    number("yaw_share", QObject::tr("yaw share %1"), 2);
+    if (const auto by = f.word(turn_fault_number))
+        words += QStringLiteral(" · ") +
+                 (by == turn_fault_key(TurnFault::YawAlone) ? QObject::tr("yaw alone") : QObject::tr("roll alone"));
     speed("entry_mps", QObject::tr("from %1"));
     length("height_gain_m", QObject::tr("gained %1"));
     number("turned_deg", QObject::tr("%1°"), 0);
