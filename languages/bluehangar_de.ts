@@ -12067,10 +12067,6 @@ trägt es nicht</translation>
         <translation>Halbes Gas beim Abheben, und beim ersten Meter halt.</translation>
     </message>
     <message>
-        <source>Half the throttle at the take-off: at 30° of camera the ground is out of sight.</source>
-        <translation>Halbes Gas beim Abheben: mit 30° Kamera ist der Boden außer Sicht.</translation>
-    </message>
-    <message>
         <source>Hands not off</source>
         <translation>Hände nicht weg</translation>
     </message>
@@ -17729,6 +17725,10 @@ trägt es nicht</translation>
     <message>
         <source>up to %1 m/s</source>
         <translation>bis %1 m/s</translation>
+    </message>
+    <message>
+        <source>Half the throttle at the take-off: at 30° of camera the picture begins three or four heights ahead, and what is under you is not in it.</source>
+        <translation>Halbes Gas beim Abheben: bei 30° Kamera beginnt das Bild drei bis vier Höhen voraus, und was unter einem ist, ist nicht darin.</translation>
     </message>
 </context>
 <context>

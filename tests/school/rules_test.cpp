@@ -271,6 +271,13 @@ TEST_CASE("one place prepares every flight", "[school]")
         CHECK(flight->setup.conditions.wind_mps == 5);
         CHECK(flight->setup.mode == Mode::Angle);
     }
+    SECTION("a drill that sets the camera is flown with it, whatever the pilot's own is")
+    {
+        const auto flight = prepared(*w.school, *w.school->drill("first-gate"), wanted);
+        REQUIRE(flight);
+        CHECK(flight->camera_tilt_deg == 30);
+        CHECK(flight->flown_with.camera_tilt_deg == 30);
+    }
     SECTION("a drill that is about the real aircraft, with its tilt")
     {
         const auto flight = prepared(*w.school, *w.school->drill("first-day"), wanted);

@@ -149,6 +149,7 @@ struct Drill {
     std::shared_ptr<const FlightLog> demonstration{}; ///< that the sticks follow; comes with the flight, not with the file
     bool on_real_aircraft = false;                    ///< flown on the likeness of the pilot's real aircraft where one is chosen
     double tilt_change_deg = 0;                       ///< of the pilot's own camera tilt
+    bool sets_tilt = false;                           ///< flown at the drill's camera tilt, whatever the pilot's own is
     double least_minutes = 0;                         ///< of practice in all before it can be held
     std::vector<DrillRole> roles{};                   ///< what it is good for besides its place on a ladder
 

@@ -348,8 +348,9 @@ void read_setup(const JsonIn& in, Drill& d)
     d.sticks_only = in.truth("sticks_only", false);
     d.on_real_aircraft = in.truth("on_real_aircraft", false);
     d.tilt_change_deg = in.number("tilt_change_deg", 0);
+    d.sets_tilt = in.truth("sets_tilt", false);
     in.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed",
-             "sticks_only", "on_real_aircraft", "tilt_change_deg"});
+             "sticks_only", "on_real_aircraft", "tilt_change_deg", "sets_tilt"});
 }
 
 void read_disqualify(const JsonIn& in, Drill& d)

@@ -15,7 +15,7 @@ Result<PreparedFlight> prepared(const School& school, const Drill& drill, const 
     PreparedFlight flight{std::move(*setup), {}, drill.camera_tilt_deg, drill.fov_deg};
     if (take_off.mode && !drill.sticks_only) flight.setup.mode = *take_off.mode;
     if (own) {
-        flight.camera_tilt_deg = std::max(0.0, own->camera_tilt_deg + drill.tilt_change_deg);
+        if (!drill.sets_tilt) flight.camera_tilt_deg = std::max(0.0, own->camera_tilt_deg + drill.tilt_change_deg);
         flight.fov_deg = own->fov_deg;
     }
     FlownWith& with = flight.flown_with;

@@ -276,3 +276,20 @@ TEST_CASE("the horizon line goes through the horizon, banks against the aircraft
     up.attitude = attitude(0, 80, 0);
     CHECK_FALSE(horizon(up, 100, ends));
 }
+
+TEST_CASE("with the camera at 30° the picture begins three or four heights ahead", "[core][view]")
+{
+    // First gate says so: in a picture of 16:10 and of 16:9, over level ground.
+    for (const auto& [height_px, nearest] : {std::pair(800, 3.2), std::pair(720, 3.95)}) {
+        State state;
+        state.position_m = Vec3(0, 0, -0.92); // the eye is 8 cm above it
+        const Camera camera = onboard_camera(state, 30, 120, 1280, height_px);
+        const double focal_px = 640 / std::tan(radians(60));
+        const auto below_middle_px = [&](double ahead_m) {
+            const Vec3 seen = camera.attitude.conjugate() * (Vec3(ahead_m, 0, 0) - camera.position_m);
+            return focal_px * seen.z() / seen.x();
+        };
+        CHECK(below_middle_px(nearest + 0.2) < height_px / 2.0);
+        CHECK(below_middle_px(nearest - 0.2) > height_px / 2.0);
+    }
+}
