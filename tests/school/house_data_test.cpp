@@ -78,10 +78,17 @@ TEST_CASE("gates go by what a drill is good for, whatever it is called", "[schoo
     CHECK(gate(*school, pilot, "roof").state == GateState::NotYet);
     CHECK(gate(*school, pilot, "panic").evidence.english() == "Upset recovery was not passed yet with the panic switch in time");
     REQUIRE(!school->add_attempt(passed(pilot, session, "attic", 31 * 60), nullptr).empty());
-    REQUIRE(!school->add_attempt(passed(pilot, session, "tumble", 60), nullptr).empty());
+    REQUIRE(!school->add_attempt(passed(pilot, session, "tumble", 60), nullptr).empty()); // from before the switch was a must
+    CHECK(gate(*school, pilot, "panic").state == GateState::NotYet);
+    JudgedAttempt switched = passed(pilot, session, "tumble", 60);
+    switched.criteria.emplace_back();
+    switched.criteria.back().measure = Measure::PanicS, switched.criteria.back().unit = Unit::Seconds;
+    switched.criteria.back().value = 0.4, switched.criteria.back().marks = 100, switched.criteria.back().must = true;
+    switched.criteria.back().fail = 2.5, switched.criteria.back().pass = 1, switched.criteria.back().merit = 0.5;
+    REQUIRE(!school->add_attempt(std::move(switched), nullptr).empty());
     REQUIRE(!school->add_attempt(passed(pilot, session, "day-one", 60), nullptr).empty());
     CHECK(gate(*school, pilot, "roof").state == GateState::Met);
-    CHECK(gate(*school, pilot, "panic").evidence.english() == "Upset recovery passed 1 time");
+    CHECK(gate(*school, pilot, "panic").evidence.english() == "Upset recovery passed 1 time with the switch");
     CHECK(gate(*school, pilot, "rehearsal").evidence.english() == "First day rehearsed and passed on 1 of 2 days");
 }
 

@@ -92,14 +92,16 @@ std::optional<RuleViolation> DrillRunner::mode_broken(const FlightLog& log, std:
     const Mode mode = log.mode[i];
     const bool right = phase.mode ? mode == *phase.mode || phase_time_s() < switching_s
                                   : std::find(drill_.modes.begin(), drill_.modes.end(), mode) != drill_.modes.end();
-    if (!log.armed[i] || right || (mode == Mode::Hold && phase.panic)) return std::nullopt;
+    if (!log.armed[i] || right) return std::nullopt;
+    const bool held_before = i > 0 && log.armed[i - 1] && log.mode[i - 1] == Mode::Hold;
+    if (mode == Mode::Hold && phase.panic && (panicked_ = panicked_ || !held_before)) return std::nullopt;
     const RuleViolation wrong{.rule = RuleViolation::Rule::WrongMode,
                               .phase = phase.id,
                               .flown = mode,
                               .meant = phase.mode.value_or(drill_.modes.front())};
     if (mode != Mode::Hold) return wrong;
     const bool in_flight = i > 0 && log.armed[i - 1] && log.height_m[i] > on_ground_m;
-    if (in_flight && log.mode[i - 1] != Mode::Hold && drill_.panic_disqualifies)
+    if (in_flight && !held_before && drill_.panic_disqualifies)
         return RuleViolation{.rule = RuleViolation::Rule::Panic, .phase = phase.id};
     if (i > 0) held_s_ += log.t_s[i] - log.t_s[i - 1];
     return held_s_ > leaves_hold_s ? std::optional(wrong) : std::nullopt;
@@ -168,6 +170,7 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
         phase_began_ = true;
         phase_start_s_ = now_s_;
         met_since_s_ = stray_since_s_ = -1;
+        panicked_ = false;
         touches_ = 0;
         progress_ = 0;
         last_heading_deg_.reset();

@@ -108,6 +108,7 @@ private:
     bool motors_fail_ = false, puts_back_ = false, phase_began_ = false;
     double crashed_at_s_ = 0, throttle_down_since_s_ = -1;
     double stray_since_s_ = -1;              ///< a stick is moved that the phase does not allow
+    bool panicked_ = false;                  ///< in this phase, which asks for it
     double held_s_ = 0;                      ///< in hold, where neither the phase nor the drill asks for it
     std::optional<double> last_heading_deg_; ///< of a Turn under way
     double turned_deg_ = 0;                  ///< of a Turn or a Spin

@@ -220,8 +220,9 @@ Value touches_per_min(const Flown& f)
 /// The switch, or the mode lever to hold: whichever came first.
 Value panic_s(const Flown& f)
 {
-    std::size_t row = f.span.first;
-    while (row < f.span.last && !(f.log.armed[row] && f.log.mode[row] == Mode::Hold)) ++row;
+    const auto held = [&f](std::size_t i) { return f.log.armed[i] && f.log.mode[i] == Mode::Hold; };
+    std::size_t row = f.span.first; // whoever is in hold already switches nothing
+    while (row < f.span.last && !(held(row) && row > 0 && !held(row - 1))) ++row;
     for (const FlightLog::Event& e : f.log.events)
         if (e.event == FlightEvent::Panic && e.row >= f.span.first) row = std::min(row, e.row);
     return row < f.span.last ? Value(f.log.t_s[row] - f.log.t_s[f.span.first]) : std::nullopt;

@@ -11,6 +11,12 @@ constexpr std::array<std::string_view, 15> keys{"never_armed", "ended_early", "b
                                                 "too_fast",    "off_line",    "stick",      "timed_out", "too_rough"};
 static_assert(keys.size() == static_cast<std::size_t>(RuleViolation::Rule::TooRough) + 1);
 
+Message rough_in_words(bool whole, const PhaseId& phase, const Message& share)
+{
+    return whole ? message("Rocking for %1 of the flight: that is not a pass. Half the movement, then let it settle.", share)
+                 : message("Rocking for %1 of \"%2\": that is not a pass. Half the movement, then let it settle.", share, phase);
+}
+
 } // namespace
 
 std::string_view rule_key(RuleViolation::Rule rule) { return keys[static_cast<std::size_t>(rule)]; }
@@ -61,10 +67,7 @@ Message in_words(const RuleViolation& b)
     case Rule::Stick:
         return message("Used the %1 stick during \"%2\", which does not allow it.", message(stick_axis_key(b.stick)), phase);
     case Rule::TimedOut: return message("\"%1\" was not done within %2.", phase, limit);
-    case Rule::TooRough:
-        return whole ? message("Rocking for %1 of the flight: that is not a pass. Half the movement, then let it settle.", limit)
-                     : message("Rocking for %1 of \"%2\": that is not a pass. Half the movement, then let it settle.", limit,
-                               phase);
+    case Rule::TooRough: return rough_in_words(whole, phase, limit);
     }
     return {};
 }

@@ -106,6 +106,16 @@ std::vector<RowSpan> turning(const std::vector<double>& angle_deg, const std::ve
     return all;
 }
 
+/// How far an angle turns in a stretch, from and to where it rests: the first and last few degrees go by slowly.
+double turned_to_rest_deg(const std::vector<double>& angle_deg, const std::vector<double>& rate_dps, RowSpan rows)
+{
+    constexpr double rests_dps = 3;
+    const double side = angle_deg[rows.last - 1] >= angle_deg[rows.first] ? 1 : -1;
+    while (rows.first > 0 && side * rate_dps[rows.first - 1] > rests_dps) --rows.first;
+    while (rows.last < angle_deg.size() && side * rate_dps[rows.last] > rests_dps) ++rows.last;
+    return angle_deg[rows.last - 1] - angle_deg[rows.first];
+}
+
 /// A span with the directions of nose and way, and how quickly they turn.
 struct Directions {
     std::vector<double> nose_deg, nose_dps, way_deg, way_dps;
@@ -250,7 +260,7 @@ std::vector<Turn> find_turns(const FlightLog& log, RowSpan span, const std::vect
         turn.rows = {span.first + rows.first, span.first + rows.last};
         turn.start_s = log.t_s[turn.rows.first];
         turn.end_s = log.t_s[turn.rows.last - 1];
-        turn.nose_change_deg = of.nose_deg[rows.last - 1] - of.nose_deg[rows.first];
+        turn.nose_change_deg = turned_to_rest_deg(of.nose_deg, of.nose_dps, rows);
         turn.way_change_deg = of.way_deg[rows.last - 1] - of.way_deg[rows.first];
         const bool of_nose = std::abs(turn.nose_change_deg) >= least_deg;
         const std::vector<double>& angle = of_nose ? of.nose_deg : of.way_deg;

@@ -119,12 +119,12 @@ TEST_CASE("marks of the next drill order the list, safety goes before them, and 
         for (const Advice& a : all) all_names.push_back(a.rule);
         return all_names;
     };
-    CHECK(names(advise(d, rules(), nullptr)) == std::vector<std::string>{"rocking", "ballooning", "turn"}); // by weight alone
+    CHECK(names(advise(d, rules(), nullptr)) == std::vector<std::string>{"rocking", "ballooning", "turn-any"}); // by weight alone
     Coached pilot;
-    pilot.next_drill = {{Measure::YawShare, 3, 20}, {Measure::HeightInWindow, 1, 90}};
+    pilot.next_drill = {{Measure::TurnDriftDeg, 3, 20}, {Measure::HeightInWindow, 1, 90}};
     const auto advice = advise(d, rules(), nullptr, &pilot);
     REQUIRE(advice.size() == most_advice);
-    CHECK(advice[0].rule == "turn");
+    CHECK(advice[0].rule == "turn-any");
     // 80 of 100 marks are lost in three quarters of the weight, and four tenths of them are expected back.
     CHECK(*advice[0].expected_marks == Approx(0.4 * 0.75 * 80));
     Debrief crash = d;
