@@ -250,9 +250,11 @@ TEST_CASE("what is spoken of first stands in bands that do not overlap, a sink i
 {
     // In the order in which a good instructor speaks of them (house); kinds in one braces share a band.
     using K = FindingKind;
-    const std::vector<std::vector<FindingKind>> order{
-        {K::ThrottleCut}, {K::Rocking},      {K::HeldPush}, {K::ChoppedThrottle, K::FullThrottleTakeOff},
-        {K::SinkInLean},  {K::BankLeftOver}, {K::Turn},     {K::Brake, K::Spin, K::Landing, K::HandsOn}};
+    const std::vector<std::vector<FindingKind>> order{{K::ThrottleCut}, {K::Rocking},
+                                                      {K::BigInput},    {K::HeldPush},
+                                                      {K::OverControl}, {K::ChoppedThrottle, K::FullThrottleTakeOff},
+                                                      {K::SinkInLean},  {K::BankLeftOver},
+                                                      {K::Turn},        {K::Brake, K::Spin, K::Landing, K::HandsOn}};
     double above = 100;
     std::size_t kinds = 0;
     for (const auto& band : order)
