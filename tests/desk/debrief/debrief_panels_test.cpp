@@ -215,7 +215,7 @@ TEST_CASE("notes stay with the flight, and go on the sheet with track, sticks, a
     paintDebriefSheet(painter, QRectF(0, 0, 1000, 1400), facts);
     painter.end();
     const QString words = QString::fromUtf8(drawn.data());
-    for (const char* stands : {"Jonah Wickett: Run and stop", "printed 27 Nov 2026", "Sticks from", "Throttle out first",
+    for (const char* stands : {"Jonah Wickett: Run and stop", "printed 27 Nov 2026", "Sticks from", "Lower the throttle",
                                "To change", "Next: Slalom", "good at 8", "It felt fast.", "north is up"}) {
         CAPTURE(stands);
         CHECK(words.contains(stands));
