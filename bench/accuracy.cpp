@@ -1,10 +1,13 @@
 // How far the measures and the limits can be believed, with the stand-in pilot in every drill: habits planted and found, passes
-// by skill, and the yaw lead of clean flights. `accuracy [SEEDS]` (20) prints three tables; slow, not part of the tests.
+// by skill, and the yaw lead of clean flights. `accuracy [SEEDS]` (20) prints its tables, `accuracy SEEDS DRILL` those of one
+// drill, `accuracy SEEDS second` and `accuracy SEEDS rates` only those of the second hand and of rates from logs; slow, not part
+// of the tests.
 #include "core/base/stats.h"
 #include "core/debrief/coaching.h"
 #include "core/drill/demonstration.h"
 #include "core/rates/rate_match.h"
 #include "core/rates/rates_from_log.h"
+#include "core/standin/crossover_pilot.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
 #include "must.h"
@@ -258,6 +261,48 @@ void print_rates_coverage()
     }
 }
 
+/// A hand that nobody planted anything in: the crossover model, with a gain inside the stable region and beyond it, at effective
+/// delays of 0.2 to 0.4 s. Whether rocking or over-control is found, told by anything at all, and spoken of first.
+void print_second_hand(const DataFolder& data, std::uint64_t seeds)
+{
+    const std::vector<CoachingRule> rules = must(data.coaching()).rules;
+    std::printf(
+        "\nA second hand by the crossover model, %d flights each: rocking or over-control found, spoken of first, any fault\n",
+        static_cast<int>(seeds));
+    const auto of_gain = [](const Finding* f) { return f->kind == FindingKind::Rocking || f->kind == FindingKind::OverControl; };
+    for (const auto& [name, gains] : {std::pair{"inside", std::array{0.2, 0.3, 0.4}}, {"beyond", std::array{1.1, 1.3, 1.5}}}) {
+        int flights = 0, found = 0, first = 0, faulty = 0;
+        for (const char* id : {"hover-window", "straight-run", "run-stop", "oval-pair", "figure-eight", "slalom"}) {
+            const Drill drill = must(data.drill(id));
+            int of_drill[4] = {0, 0, 0, 0};
+            std::map<std::string, int> told_of;
+            for (const double gain : gains)
+                for (const double delay_s : {0.2, 0.3, 0.4})
+                    for (std::uint64_t seed = 1; seed <= seeds; ++seed) {
+                        CrossoverHand hand;
+                        hand.gain = gain, hand.delay_s = delay_s;
+                        const FlownDrill flown =
+                            must(fly_crossover(drill, must(data.setup_for(drill, RateProfile{})), hand, seed));
+                        const Debrief d = debrief(flown.log, drill, &flown.score);
+                        const auto faults = d.faults();
+                        const auto advice = advise(d, rules, &flown.score);
+                        ++of_drill[0], of_drill[1] += std::any_of(faults.begin(), faults.end(), of_gain);
+                        of_drill[2] += !advice.empty() && (advice[0].finding == FindingKind::Rocking ||
+                                                           advice[0].finding == FindingKind::OverControl);
+                        of_drill[3] += !faults.empty();
+                        for (const Finding* f : faults) ++told_of[std::string(finding_key(f->kind))];
+                    }
+            std::printf("  %s %-14s %4d flights: found %3d, first %3d, any fault %3d;", name, id, of_drill[0], of_drill[1],
+                        of_drill[2], of_drill[3]);
+            for (const auto& [kind, count] : told_of) std::printf(" %s %d", kind.c_str(), count);
+            std::printf("\n");
+            flights += of_drill[0], found += of_drill[1], first += of_drill[2], faulty += of_drill[3];
+        }
+        std::printf("  %s: found in %.1f%%, spoken of first in %.1f%%, any fault in %.1f%% of %d\n", name,
+                    100.0 * found / flights, 100.0 * first / flights, 100.0 * faulty / flights, flights);
+    }
+}
+
 } // namespace
 
 int main(int argc, char** argv)
@@ -265,6 +310,7 @@ int main(int argc, char** argv)
     const auto seeds = static_cast<std::uint64_t>(argc > 1 ? std::max(1, std::atoi(argv[1])) : 20);
     const DataFolder data(BH_DATA);
     if (argc > 2 && std::string_view(argv[2]) == "rates") return print_rates_coverage(), 0;
+    if (argc > 2 && std::string_view(argv[2]) == "second") return print_second_hand(data, seeds), 0;
     std::vector<Drill> drills = must(data.drills());
     if (argc > 2) std::erase_if(drills, [&](const Drill& d) { return d.id != argv[2]; });
     std::vector<Row> rows(drills.size());
@@ -330,6 +376,6 @@ int main(int argc, char** argv)
         if (!row.yaw_lead_ms.empty())
             std::printf("%-16s %6.0f %6.0f %6.0f\n", row.drill.c_str(), median(row.yaw_lead_ms),
                         percentile(row.yaw_lead_ms, 0.05), percentile(row.yaw_lead_ms, 0.95));
-    if (argc <= 2) print_rates_coverage();
+    if (argc <= 2) print_second_hand(data, seeds), print_rates_coverage();
     return 0;
 }

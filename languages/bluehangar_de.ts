@@ -1110,14 +1110,6 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <translation>Halber Ausschlag</translation>
     </message>
     <message>
-        <source>Full stick</source>
-        <translation>Vollausschlag</translation>
-    </message>
-    <message>
-        <source>Centre</source>
-        <translation>Mitte</translation>
-    </message>
-    <message>
         <source>Off by</source>
         <translation>Abweichung</translation>
     </message>
@@ -1269,6 +1261,46 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
         <source>roll alone</source>
         <translation>nur Roll</translation>
     </message>
+    <message>
+        <source>Matched, or put off: hours until then count as practice, not as hours on matched rates.</source>
+        <translation>Abgeglichen oder aufgeschoben: Stunden bis dahin zählen als Übung, nicht als Stunden mit abgeglichenen Drehraten.</translation>
+    </message>
+    <message>
+        <source>What is practised on like the aircraft&apos;s: hours on other rates are learnt anew.</source>
+        <translation>Geübt wird, wie das echte Fluggerät dreht: Stunden mit anderen Drehraten werden neu gelernt.</translation>
+    </message>
+    <message>
+        <source>Match the rates</source>
+        <translation>Die Drehraten abgleichen</translation>
+    </message>
+    <message>
+        <source>passed, not to hold it</source>
+        <translation>bestanden, zählt nicht fürs Sitzen</translation>
+    </message>
+    <message>
+        <source>Full-stick rate</source>
+        <translation>Rate bei Vollausschlag</translation>
+    </message>
+    <message>
+        <source>Centre slope</source>
+        <translation>Steigung in der Mitte</translation>
+    </message>
+    <message>
+        <source>Not passed</source>
+        <translation>Nicht bestanden</translation>
+    </message>
+    <message>
+        <source>Passed, not to hold it</source>
+        <translation>Bestanden, zählt nicht fürs Sitzen</translation>
+    </message>
+    <message>
+        <source>Passed</source>
+        <translation>Bestanden</translation>
+    </message>
+    <message>
+        <source>%1: %2 of 100</source>
+        <translation>%1: %2 von 100</translation>
+    </message>
 </context>
 <context>
     <name>bh::desk::AboutWindow</name>
@@ -1320,10 +1352,6 @@ Die Schriften:
         <translation>Für</translation>
     </message>
     <message>
-        <source>Max, °/s</source>
-        <translation>Max, °/s</translation>
-    </message>
-    <message>
         <source>Begin with</source>
         <translation>Anfangen mit</translation>
     </message>
@@ -1360,14 +1388,6 @@ Die Schriften:
         <translation>%1, Gier %2</translation>
     </message>
     <message>
-        <source>Practise on</source>
-        <translation>Damit üben</translation>
-    </message>
-    <message>
-        <source>The pilot&apos;s practised rates are brought to these ends, the shape of the curves kept; it can be undone</source>
-        <translation>Die geübten Drehraten des Piloten werden auf diese Enden gebracht, die Form der Kurven bleibt; es lässt sich rückgängig machen</translation>
-    </message>
-    <message>
         <source>Height at which flips are planned</source>
         <translation>Höhe, in der Flips geplant sind</translation>
     </message>
@@ -1396,12 +1416,28 @@ Die Schriften:
         <translation>über dem Boden</translation>
     </message>
     <message>
-        <source>&lt;p&gt;Rocking %1 % of the newest flights: nothing speaks against %2 °/s.&lt;/p&gt;</source>
-        <translation>&lt;p&gt;Schaukelt in %1 % der neuesten Flüge: nichts spricht gegen %2 °/s.&lt;/p&gt;</translation>
-    </message>
-    <message>
         <source>&lt;p&gt;No flights here yet, so nothing is known of this hand. Fly the Height window first.&lt;/p&gt;</source>
         <translation>&lt;p&gt;Noch keine Flüge hier, also ist über diese Hand nichts bekannt. Zuerst das Höhenfenster fliegen.&lt;/p&gt;</translation>
+    </message>
+    <message>
+        <source>Full-stick rate, °/s</source>
+        <translation>Rate bei Vollausschlag, °/s</translation>
+    </message>
+    <message>
+        <source>Plan towards it</source>
+        <translation>Dorthin planen</translation>
+    </message>
+    <message>
+        <source>A plan from the pilot&apos;s practised rates to these, step by step; the shape of the curves is kept, and locked axes stay as they are</source>
+        <translation>Ein Plan von den geübten Drehraten des Piloten zu diesen, Schritt für Schritt; die Form der Kurven bleibt, und gesperrte Achsen bleiben, wie sie sind</translation>
+    </message>
+    <message>
+        <source>These are the rates that are practised on already.</source>
+        <translation>Mit diesen Drehraten wird schon geübt.</translation>
+    </message>
+    <message>
+        <source>Steps from what is practised now: %1, each with a test flight. They stand under Plan.</source>
+        <translation>Schritte von dem, womit jetzt geübt wird: %1, jeder mit einem Testflug. Sie stehen unter Plan.</translation>
     </message>
 </context>
 <context>
@@ -1790,6 +1826,14 @@ Die Schriften:
     <message>
         <source>Look: %1</source>
         <translation>Ansehen: %1</translation>
+    </message>
+    <message>
+        <source>Later</source>
+        <translation>Später</translation>
+    </message>
+    <message>
+        <source>Fly first; it stays due on the Rates page</source>
+        <translation>Erst fliegen; auf der Seite Drehraten bleibt es fällig</translation>
     </message>
 </context>
 <context>
@@ -2841,10 +2885,6 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Dicht am Boden schwimmt es auf der eigenen Luft und wandert etwas: die letzte Handbreit einer Landung braucht weniger Gas, und dann will es rutschen.</translation>
     </message>
     <message>
-        <source>Cheeseman and Bennett (1955), all rotors as one disc; the wandering is house.</source>
-        <translation>Cheeseman und Bennett (1955), alle Rotoren als eine Scheibe; das Wandern: Haus.</translation>
-    </message>
-    <message>
         <source>Prop wash</source>
         <translation>Propellerwirbel</translation>
     </message>
@@ -2915,6 +2955,18 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
     <message>
         <source>One rotor, front right, with less thrust and a vibration, which the rate loop trims away within 0.3 s: all of it is house.</source>
         <translation>Ein Rotor, vorne rechts, mit weniger Schub und einer Vibration, die der Drehratenregler innerhalb von 0,3 s austrimmt: alles Annahmen des Hauses.</translation>
+    </message>
+    <message>
+        <source>over hard ground</source>
+        <translation>über hartem Boden</translation>
+    </message>
+    <message>
+        <source>It throws the wash back: more unsteady within two rotor diameters. Grass damps it.</source>
+        <translation>Er wirft den Abwind zurück: unruhiger bis auf zwei Rotordurchmesser. Gras dämpft ihn.</translation>
+    </message>
+    <message>
+        <source>Cheeseman and Bennett (1955), all rotors as one disc; the wandering, and what grass and hard ground do to it, is house.</source>
+        <translation>Cheeseman und Bennett (1955), alle Rotoren als eine Scheibe; das Wandern, und was Gras und harter Boden daran ändern, ist vom Haus.</translation>
     </message>
 </context>
 <context>
@@ -3064,8 +3116,8 @@ Zittern %2 Zähler, %3 von Ende zu Ende. Rückstellung %4 Zähler. Weg %5 % des 
         <translation>Noch kein Flug</translation>
     </message>
     <message>
-        <source>Fly a drill (Alt+5), or open a flight log from a file.</source>
-        <translation>Eine Übung fliegen (Alt+5) oder eine Flugaufzeichnung aus einer Datei öffnen.</translation>
+        <source>Fly a drill (Alt+6), or open a flight log from a file.</source>
+        <translation>Eine Übung fliegen (Alt+6) oder eine Flugaufzeichnung aus einer Datei öffnen.</translation>
     </message>
     <message>
         <source>Choose a pilot on the left, or open a flight log from a file.</source>
@@ -3329,18 +3381,6 @@ Gas nach unten, dann startet %3.
         <translation>Die Vorführung ist vorbei</translation>
     </message>
     <message>
-        <source>%1: %2 of 100</source>
-        <translation>%1: %2 von 100</translation>
-    </message>
-    <message>
-        <source>Passed</source>
-        <translation>Bestanden</translation>
-    </message>
-    <message>
-        <source>Not passed</source>
-        <translation>Nicht bestanden</translation>
-    </message>
-    <message>
         <source>Also: %1</source>
         <translation>Außerdem: %1</translation>
     </message>
@@ -3355,6 +3395,26 @@ Gas nach unten, dann startet %3.
     <message>
         <source>Fly as you like. It is kept with its crashes and throttle cuts, and counts as practice; nothing is scored.</source>
         <translation>Nach Belieben fliegen. Es wird mit Abstürzen und Gaswegnahmen behalten und zählt als Übung; gewertet wird nichts.</translation>
+    </message>
+    <message>
+        <source>Hours flown now count as practice, not as hours on matched rates: %1. Match them first on the Rates page (Alt+5), or fly.</source>
+        <translation>Was jetzt geflogen wird, zählt als Übung, nicht als Stunden mit abgeglichenen Drehraten: %1. Erst auf der Seite Drehraten (Alt+5) abgleichen, oder fliegen.</translation>
+    </message>
+    <message>
+        <source>no aircraft is chosen yet</source>
+        <translation>noch ist kein Fluggerät gewählt</translation>
+    </message>
+    <message>
+        <source>the real aircraft&apos;s rates are not known yet</source>
+        <translation>die Drehraten des echten Fluggeräts sind noch nicht bekannt</translation>
+    </message>
+    <message>
+        <source>the match does not hold any more</source>
+        <translation>der Abgleich gilt nicht mehr</translation>
+    </message>
+    <message>
+        <source>what is practised on is not the aircraft&apos;s</source>
+        <translation>geübt wird nicht mit denen des Fluggeräts</translation>
     </message>
 </context>
 <context>
@@ -4856,24 +4916,12 @@ Gas nach unten, dann startet %3.
         <translation>Rate dieser Achse bei Vollausschlag.</translation>
     </message>
     <message>
-        <source>Flips and rolls in the newest twelve flights that may have some.</source>
-        <translation>Flips und Rollen in den neuesten zwölf Flügen, die welche haben können.</translation>
-    </message>
-    <message>
         <source>Bank or pitch 0.3 s after the turn stops; the median.</source>
         <translation>Schräglage oder Nick 0,3 s nach dem Ende der Drehung; der Median.</translation>
     </message>
     <message>
         <source>From the end of the turn until within 10° of level and slower than 40 °/s; the median.</source>
         <translation>Vom Ende der Drehung bis unter 10° schief und langsamer als 40 °/s; der Median.</translation>
-    </message>
-    <message>
-        <source>Within 0.5 s (house).</source>
-        <translation>Innerhalb 0,5 s (Haus).</translation>
-    </message>
-    <message>
-        <source>From three flips on (house).</source>
-        <translation>Ab drei Flips (Haus).</translation>
     </message>
     <message>
         <source>Common practice</source>
@@ -4908,32 +4956,40 @@ Gas nach unten, dann startet %3.
         <translation>zu wenige für ein Urteil</translation>
     </message>
     <message>
-        <source>keep it</source>
-        <translation>behalten</translation>
-    </message>
-    <message>
-        <source>5 % slower: %1 °/s</source>
-        <translation>5 % langsamer: %1 °/s</translation>
-    </message>
-    <message>
         <source>Practised: %1 °/s at full roll, a full turn in %2 s, %3 of fall without power.</source>
         <translation>Geübt: %1 °/s bei vollem Roll, eine volle Drehung in %2 s, %3 Fall ohne Schub.</translation>
-    </message>
-    <message>
-        <source>No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled after each decides more than the table.</source>
-        <translation>Noch kein Flip und keine Rolle in der Akte. Das Rollenpaar oder das Flippaar fliegen: wie schnell das Fluggerät danach ruhig ist, entscheidet mehr als die Tabelle.</translation>
     </message>
     <message>
         <source>Fewer than three flips on this rate: fly more before it is judged.</source>
         <translation>Weniger als drei Flips mit dieser Rate: erst mehr fliegen, dann urteilen.</translation>
     </message>
     <message>
-        <source>Settled within %1 s after its flips: keep it. That counts more than the table.</source>
-        <translation>Nach den Flips in %1 s ruhig: behalten. Das zählt mehr als die Tabelle.</translation>
+        <source>Flips and rolls that drills asked for, in the newest twelve such flights.</source>
+        <translation>Flips und Rollen, die Übungen verlangten, in den letzten zwölf solchen Flügen.</translation>
     </message>
     <message>
-        <source>Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more than the table.</source>
-        <translation>Nicht in 0,5 s ruhig (Haus): 5 % langsamer, %1 °/s, dann wieder ansehen. Das zählt mehr als die Tabelle.</translation>
+        <source>Settled within 0.5 s (house).</source>
+        <translation>Innerhalb von 0,5 s beruhigt (Haus).</translation>
+    </message>
+    <message>
+        <source>From three flips on; in time and within 20° of level (house).</source>
+        <translation>Ab drei Flips; rechtzeitig und auf 20° waagerecht (Haus).</translation>
+    </message>
+    <message>
+        <source>at once</source>
+        <translation>sofort</translation>
+    </message>
+    <message>
+        <source>settled in time</source>
+        <translation>rechtzeitig beruhigt</translation>
+    </message>
+    <message>
+        <source>not settled in time</source>
+        <translation>nicht rechtzeitig beruhigt</translation>
+    </message>
+    <message>
+        <source>No flip or roll that a drill asked for is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled after each decides more than the table.</source>
+        <translation>Noch ist kein Flip und keine Rolle aufgezeichnet, die eine Übung verlangte. Rollenpaar oder Flippaar fliegen: Wie bald das Fluggerät danach ruhig ist, entscheidet mehr als die Tabelle.</translation>
     </message>
 </context>
 <context>
@@ -5744,8 +5800,8 @@ Gas nach unten, dann startet %3.
         <translation>Links einen Piloten wählen oder anlegen.</translation>
     </message>
     <message>
-        <source>%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).</source>
-        <translation>%1 hat noch nicht geübt. Mit der ersten Übung auf der Seite Übungen anfangen (Alt+5).</translation>
+        <source>%1 has not practised yet. Start with the first drill on the Drills page (Alt+6).</source>
+        <translation>%1 hat noch nicht geübt. Mit der ersten Übung auf der Seite Übungen anfangen (Alt+6).</translation>
     </message>
     <message>
         <source>Shown: %1 sessions with %2 h of practice, %3 flights with %4 h in the air, %5 passed%6.</source>
@@ -6414,24 +6470,8 @@ Punkte %2. %3</translation>
         <translation>Wie der Plan geht</translation>
     </message>
     <message>
-        <source>Centre, then full stick, then expo</source>
-        <translation>Mitte, dann Vollausschlag, dann Expo</translation>
-    </message>
-    <message>
-        <source>Full stick alone, in steps of 15 %</source>
-        <translation>Nur Vollausschlag, in Schritten von 15 %</translation>
-    </message>
-    <message>
-        <source>Full stick alone, in one jump</source>
-        <translation>Nur Vollausschlag, in einem Sprung</translation>
-    </message>
-    <message>
         <source>One parameter at a time to the match; or the rate at full stick alone, as some do it (both common practice). A locked yaw stays as it is.</source>
         <translation>Ein Parameter nach dem anderen bis zum Abgleich; oder nur die Rate bei Vollausschlag, wie es manche tun (beides gängige Praxis). Ein gesperrtes Gier bleibt, wie es ist.</translation>
-    </message>
-    <message>
-        <source>Full stick that it leads to</source>
-        <translation>Vollausschlag, zu dem er führt</translation>
     </message>
     <message>
         <source>End it here</source>
@@ -6608,6 +6648,22 @@ Punkte %2. %3</translation>
     <message>
         <source> °/s</source>
         <translation> °/s</translation>
+    </message>
+    <message>
+        <source>Centre slope, then full-stick rate, then bend</source>
+        <translation>Steigung in der Mitte, dann Rate bei Vollausschlag, dann Biegung</translation>
+    </message>
+    <message>
+        <source>Full-stick rate alone, in steps of 15 %</source>
+        <translation>Nur die Rate bei Vollausschlag, in Schritten von 15 %</translation>
+    </message>
+    <message>
+        <source>Full-stick rate alone, in one jump</source>
+        <translation>Nur die Rate bei Vollausschlag, in einem Sprung</translation>
+    </message>
+    <message>
+        <source>Full-stick rate that it leads to</source>
+        <translation>Rate bei Vollausschlag, zu der er führt</translation>
     </message>
 </context>
 <context>
@@ -7147,10 +7203,6 @@ Punkte %2. %3</translation>
         <translation>Die Rate bei Vollausschlag genau, so nah die Schritte des Simulators kommen</translation>
     </message>
     <message>
-        <source>keep the centre</source>
-        <translation>Mitte halten</translation>
-    </message>
-    <message>
         <source>The slope at the centred stick exactly, as near as the simulator&apos;s steps come</source>
         <translation>Die Steigung in der Mitte genau, so nah die Schritte des Simulators kommen</translation>
     </message>
@@ -7259,10 +7311,6 @@ Punkte %2. %3</translation>
         <translation>Wessen Drehraten bearbeitet werden</translation>
     </message>
     <message>
-        <source>Whose numbers stand below, and whose curve has the handles</source>
-        <translation>Wessen Zahlen unten stehen und wessen Kurve die Griffe hat</translation>
-    </message>
-    <message>
         <source>real aircraft&apos;s rates</source>
         <translation>echtem Fluggerät</translation>
     </message>
@@ -7357,6 +7405,14 @@ Punkte %2. %3</translation>
     <message>
         <source>Describe the real aircraft</source>
         <translation>Das echte Fluggerät beschreiben</translation>
+    </message>
+    <message>
+        <source>keep the centre slope</source>
+        <translation>Steigung in der Mitte behalten</translation>
+    </message>
+    <message>
+        <source>Whose numbers stand under the plots, and whose curve has the handles</source>
+        <translation>Wessen Zahlen unter den Kurven stehen, und wessen Kurve die Griffe hat</translation>
     </message>
 </context>
 <context>
@@ -7937,18 +7993,6 @@ Punkte %2. %3</translation>
         <translation>Zuerst links einen Piloten anlegen; der Versuch kommt in die Akte des Piloten.</translation>
     </message>
     <message>
-        <source>%1: %2 of 100. %3 K keeps it.</source>
-        <translation>%1: %2 von 100. %3 K behält ihn.</translation>
-    </message>
-    <message>
-        <source>Passed</source>
-        <translation>Bestanden</translation>
-    </message>
-    <message>
-        <source>Not passed</source>
-        <translation>Nicht bestanden</translation>
-    </message>
-    <message>
         <source>Crashed: press T when the throttle is at the bottom.</source>
         <translation>Abgestürzt: T drücken, wenn das Gas unten ist.</translation>
     </message>
@@ -7959,6 +8003,10 @@ Punkte %2. %3</translation>
     <message>
         <source>The pilot flies in the other simulator; you keep the keys. Turn on &quot;Watch outside&quot; to have the sticks measured too. Space starts.</source>
         <translation>Der Pilot fliegt im anderen Simulator; Sie führen die Tasten. „Auswärts zusehen“ einschalten, um auch die Knüppel zu messen. Leertaste startet.</translation>
+    </message>
+    <message>
+        <source>%1. %2 K keeps it.</source>
+        <translation>%1. %2 K behält es.</translation>
     </message>
 </context>
 <context>
@@ -10950,10 +10998,6 @@ trägt es nicht</translation>
         <translation>„%1“: erwartet eine Woche wie 2031-W07</translation>
     </message>
     <message>
-        <source>10, 20 or 30 hours on other rates felt like starting over (common practice, no source)</source>
-        <translation>10, 20 oder 30 Stunden mit anderen Drehraten fühlten sich wie ein Neuanfang an (gängige Praxis, ohne Quelle)</translation>
-    </message>
-    <message>
         <source>3-inch (invented)</source>
         <translation>3 Zoll (erfunden)</translation>
     </message>
@@ -11923,10 +11967,6 @@ trägt es nicht</translation>
         <translation>Vorwärts, tief.</translation>
     </message>
     <message>
-        <source>Forward, stop, back, stop, left, stop, right, stop, at one height</source>
-        <translation>Vor, halt, zurück, halt, links, halt, rechts, halt, in einer Höhe</translation>
-    </message>
-    <message>
         <source>Forward, stop, back, stop; height and nose are held for you.</source>
         <translation>Vor, halt, zurück, halt; Höhe und Nase werden für Sie gehalten.</translation>
     </message>
@@ -11941,10 +11981,6 @@ trägt es nicht</translation>
     <message>
         <source>Four legs forward only, square corners, hands off at each. One way round, then the other.</source>
         <translation>Vier Schenkel nur vorwärts, rechte Ecken, an jeder Hände weg. Zuerst einen Umlauf, dann den anderen.</translation>
-    </message>
-    <message>
-        <source>Four together cost about as much as one repair (common practice)</source>
-        <translation>Vier zusammen kosten etwa so viel wie eine Reparatur (gängige Praxis)</translation>
     </message>
     <message>
         <source>Four ways</source>
@@ -12455,16 +12491,8 @@ trägt es nicht</translation>
         <translation>Landen, bevor der Akku leer ist (gängige Praxis; der Anteil: Haus)</translation>
     </message>
     <message>
-        <source>Land straight down, three times</source>
-        <translation>Senkrecht landen, dreimal</translation>
-    </message>
-    <message>
         <source>Land straight down.</source>
         <translation>Senkrecht landen.</translation>
-    </message>
-    <message>
-        <source>Land with a little speed, eased in, three times</source>
-        <translation>Mit etwas Fahrt landen, sanft, dreimal</translation>
     </message>
     <message>
         <source>Land.</source>
@@ -12741,10 +12769,6 @@ trägt es nicht</translation>
     <message>
         <source>Motors that go on turning burn.</source>
         <translation>Motoren, die weiterdrehen, brennen durch.</translation>
-    </message>
-    <message>
-        <source>Movements half as big on that stick.</source>
-        <translation>Halb so große Bewegungen an diesem Knüppel.</translation>
     </message>
     <message>
         <source>Movements half as big; hold the stick between finger and thumb, or try slower rates.</source>
@@ -13485,10 +13509,6 @@ trägt es nicht</translation>
         <translation>Slalom</translation>
     </message>
     <message>
-        <source>Slalom at walking pace, both ways</source>
-        <translation>Slalom im Schritttempo, beide Richtungen</translation>
-    </message>
-    <message>
         <source>Slalom height within ±2 m</source>
         <translation>Slalomhöhe auf ±2 m</translation>
     </message>
@@ -13595,10 +13615,6 @@ trägt es nicht</translation>
     <message>
         <source>Speed uneven</source>
         <translation>Tempo ungleich</translation>
-    </message>
-    <message>
-        <source>Spot</source>
-        <translation>Platz</translation>
     </message>
     <message>
         <source>Spotter: %1</source>
@@ -13711,10 +13727,6 @@ trägt es nicht</translation>
     <message>
         <source>Take off to 3 m.</source>
         <translation>Auf 3 m abheben.</translation>
-    </message>
-    <message>
-        <source>Take off, leave the throttle at several points and watch what the aircraft does; land</source>
-        <translation>Abheben, das Gas an mehreren Stellen lassen und sehen, was das Fluggerät tut; landen</translation>
     </message>
     <message>
         <source>Take the throttle back before the height is reached.</source>
@@ -16647,10 +16659,6 @@ trägt es nicht</translation>
         <translation>Rückstellung</translation>
     </message>
     <message>
-        <source>curve</source>
-        <translation>Kurve</translation>
-    </message>
-    <message>
         <source>cycles %1</source>
         <translation>Schwingungen %1</translation>
     </message>
@@ -16677,10 +16685,6 @@ trägt es nicht</translation>
     <message>
         <source>exit %1°</source>
         <translation>Ausgang %1°</translation>
-    </message>
-    <message>
-        <source>expo</source>
-        <translation>Expo</translation>
     </message>
     <message>
         <source>frequency %1 Hz</source>
@@ -16723,10 +16727,6 @@ trägt es nicht</translation>
         <translation>Neigung %1°</translation>
     </message>
     <message>
-        <source>max</source>
-        <translation>Max</translation>
-    </message>
-    <message>
         <source>mode</source>
         <translation>Modus</translation>
     </message>
@@ -16757,10 +16757,6 @@ trägt es nicht</translation>
     <message>
         <source>radius %1 m</source>
         <translation>Radius %1 m</translation>
-    </message>
-    <message>
-        <source>rate</source>
-        <translation>Rate</translation>
     </message>
     <message>
         <source>reset</source>
@@ -17603,10 +17599,6 @@ trägt es nicht</translation>
         <translation>Großer Ausschlag</translation>
     </message>
     <message>
-        <source>Half the input, wait for the bank, then the rest.</source>
-        <translation>Den halben Ausschlag, auf die Schräglage warten, dann den Rest.</translation>
-    </message>
-    <message>
         <source>In a whole drill there is no time to look between two nudges.</source>
         <translation>In einer ganzen Übung bleibt keine Zeit, zwischen zwei Stupsern hinzusehen.</translation>
     </message>
@@ -17729,6 +17721,642 @@ trägt es nicht</translation>
     <message>
         <source>Half the throttle at the take-off: at 30° of camera the picture begins three or four heights ahead, and what is under you is not in it.</source>
         <translation>Halbes Gas beim Abheben: bei 30° Kamera beginnt das Bild drei bis vier Höhen voraus, und was unter einem ist, ist nicht darin.</translation>
+    </message>
+    <message>
+        <source>%1 bounces</source>
+        <translation>%1 Hüpfer</translation>
+    </message>
+    <message>
+        <source>%1 flips and rolls, settled after %2 and %3° off level (medians; 0.5 s and 20° are the house&apos;s limits)</source>
+        <translation>%1 Flips und Rollen, beruhigt nach %2 und %3° neben der Waagerechten (Mediane; 0,5 s und 20° sind die Grenzen des Hauses)</translation>
+    </message>
+    <message>
+        <source>%1 m higher while stopping</source>
+        <translation>%1 m höher beim Anhalten</translation>
+    </message>
+    <message>
+        <source>%1 m of height lost</source>
+        <translation>%1 m Höhe verloren</translation>
+    </message>
+    <message>
+        <source>%1 m/s at the ground</source>
+        <translation>%1 m/s am Boden</translation>
+    </message>
+    <message>
+        <source>%1 s until the throttle was at the bottom</source>
+        <translation>%1 s, bis das Gas unten war</translation>
+    </message>
+    <message>
+        <source>%1° of bank left standing</source>
+        <translation>%1° Querlage stehen gelassen</translation>
+    </message>
+    <message>
+        <source>%1° off level after it</source>
+        <translation>%1° neben der Waagerechten danach</translation>
+    </message>
+    <message>
+        <source>A lap at 6 m/s, turning left round the flags.</source>
+        <translation>Eine Runde mit 6 m/s, links um die Flaggen.</translation>
+    </message>
+    <message>
+        <source>A lap at 6 m/s, turning right round the flags.</source>
+        <translation>Eine Runde mit 6 m/s, rechts um die Flaggen.</translation>
+    </message>
+    <message>
+        <source>A little slower: %1 °/s, the flips are not settled in time.</source>
+        <translation>Etwas langsamer: %1 °/s, die Flips sind nicht rechtzeitig beruhigt.</translation>
+    </message>
+    <message>
+        <source>A little yaw, often: the nose stays on you.</source>
+        <translation>Wenig Gier, oft: Die Nase bleibt auf Ihnen.</translation>
+    </message>
+    <message>
+        <source>A square corner at 10 m/s: lean and yaw in, a burst of throttle to end it, and straight on.</source>
+        <translation>Eine rechte Ecke mit 10 m/s: hineinlegen und gieren, ein Gasstoß am Ende, und gerade weiter.</translation>
+    </message>
+    <message>
+        <source>As fast as you hold it: 12 m/s.</source>
+        <translation>So schnell, wie Sie es halten: 12 m/s.</translation>
+    </message>
+    <message>
+        <source>Away from you, 8 m.</source>
+        <translation>Von Ihnen weg, 8 m.</translation>
+    </message>
+    <message>
+        <source>Back to the start, and hover.</source>
+        <translation>Zurück zum Start, und schweben.</translation>
+    </message>
+    <message>
+        <source>Back up to 40 m, over the start.</source>
+        <translation>Wieder auf 40 m, über den Start.</translation>
+    </message>
+    <message>
+        <source>Bank before the flag, and look at it through the turn.</source>
+        <translation>Vor der Flagge hineinlegen und sie durch die Kurve ansehen.</translation>
+    </message>
+    <message>
+        <source>Begin the turn with a little yaw, and lean a moment later.</source>
+        <translation>Die Kurve mit etwas Gier beginnen und einen Moment später hineinlegen.</translation>
+    </message>
+    <message>
+        <source>Big inputs</source>
+        <translation>Große Ausschläge</translation>
+    </message>
+    <message>
+        <source>Both landings go as well: %1 m/s straight down, %2 m/s with some way on (medians of %3 and %4, bounces counted in).</source>
+        <translation>Beide Landungen gelingen gleich gut: %1 m/s gerade herunter, %2 m/s mit etwas Fahrt (Mediane aus %3 und %4, Hüpfer eingerechnet).</translation>
+    </message>
+    <message>
+        <source>Bursts of throttle</source>
+        <translation>Gasstöße</translation>
+    </message>
+    <message>
+        <source>Bursts of throttle, left</source>
+        <translation>Gasstöße, links</translation>
+    </message>
+    <message>
+        <source>Bursts of throttle, right</source>
+        <translation>Gasstöße, rechts</translation>
+    </message>
+    <message>
+        <source>Climb to 4 m, the nose towards you.</source>
+        <translation>Auf 4 m steigen, die Nase zu Ihnen.</translation>
+    </message>
+    <message>
+        <source>Corner burst</source>
+        <translation>Eckenstoß</translation>
+    </message>
+    <message>
+        <source>Corner to the left, and a burst of throttle to end it.</source>
+        <translation>Ecke nach links, und am Ende ein Gasstoß.</translation>
+    </message>
+    <message>
+        <source>Corner to the right, and a burst of throttle to end it.</source>
+        <translation>Ecke nach rechts, und am Ende ein Gasstoß.</translation>
+    </message>
+    <message>
+        <source>End the corner with a burst while it still leans.</source>
+        <translation>Die Ecke mit einem Gasstoß beenden, solange es noch schräg liegt.</translation>
+    </message>
+    <message>
+        <source>End the corner with the burst when the nose points along the way.</source>
+        <translation>Die Ecke mit dem Gasstoß beenden, wenn die Nase in den Weg zeigt.</translation>
+    </message>
+    <message>
+        <source>Face about to the left, and one burst of throttle against the way.</source>
+        <translation>Nach links kehrtmachen, und ein Gasstoß gegen die Fahrt.</translation>
+    </message>
+    <message>
+        <source>Face about to the right, and one burst of throttle against the way.</source>
+        <translation>Nach rechts kehrtmachen, und ein Gasstoß gegen die Fahrt.</translation>
+    </message>
+    <message>
+        <source>Fast ovals</source>
+        <translation>Schnelle Ovale</translation>
+    </message>
+    <message>
+        <source>Faster only as long as the flag stays close and the height stays.</source>
+        <translation>Schneller nur, solange die Flagge nah und die Höhe bleibt.</translation>
+    </message>
+    <message>
+        <source>Faster only as long as the way goes on straight.</source>
+        <translation>Schneller nur, solange es gerade weitergeht.</translation>
+    </message>
+    <message>
+        <source>Faster: a lap at 9 m/s, close to the flags.</source>
+        <translation>Schneller: eine Runde mit 9 m/s, nah an den Flaggen.</translation>
+    </message>
+    <message>
+        <source>First moves to the wrong side</source>
+        <translation>Erste Bewegungen zur falschen Seite</translation>
+    </message>
+    <message>
+        <source>Forward at 10 m/s.</source>
+        <translation>Vorwärts mit 10 m/s.</translation>
+    </message>
+    <message>
+        <source>Forward at 7 m/s.</source>
+        <translation>Vorwärts mit 7 m/s.</translation>
+    </message>
+    <message>
+        <source>Forward, a little.</source>
+        <translation>Ein wenig vorwärts.</translation>
+    </message>
+    <message>
+        <source>Forward, face about, one burst of throttle against the way, and slowly down into the landing.</source>
+        <translation>Vorwärts, kehrtmachen, ein Gasstoß gegen die Fahrt, und langsam herunter in die Landung.</translation>
+    </message>
+    <message>
+        <source>Four linked turns</source>
+        <translation>Vier verbundene Kurven</translation>
+    </message>
+    <message>
+        <source>Half a roll to the left, throttle out, and pull through.</source>
+        <translation>Halbe Rolle nach links, Gas weg, und durchziehen.</translation>
+    </message>
+    <message>
+        <source>Half a roll to the right, throttle out, and pull through.</source>
+        <translation>Halbe Rolle nach rechts, Gas weg, und durchziehen.</translation>
+    </message>
+    <message>
+        <source>Half roll and pull through</source>
+        <translation>Halbe Rolle und durchziehen</translation>
+    </message>
+    <message>
+        <source>Half the input, wait, then the rest.</source>
+        <translation>Den halben Ausschlag, warten, dann den Rest.</translation>
+    </message>
+    <message>
+        <source>Half the movement on each of these sticks.</source>
+        <translation>Auf jedem dieser Knüppel die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on pitch and roll.</source>
+        <translation>Auf Nick und Roll die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on pitch.</source>
+        <translation>Auf Nick die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on roll and yaw.</source>
+        <translation>Auf Roll und Gier die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on roll.</source>
+        <translation>Auf Roll die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on the throttle.</source>
+        <translation>Am Gas die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the movement on yaw.</source>
+        <translation>Auf Gier die halbe Bewegung.</translation>
+    </message>
+    <message>
+        <source>Half the roll at the corner, wait for the bank, then the rest.</source>
+        <translation>In der Ecke die halbe Rolle, auf die Querlage warten, dann den Rest.</translation>
+    </message>
+    <message>
+        <source>Height gained</source>
+        <translation>Gewonnene Höhe</translation>
+    </message>
+    <message>
+        <source>Height gained, left</source>
+        <translation>Gewonnene Höhe, links</translation>
+    </message>
+    <message>
+        <source>Height gained, right</source>
+        <translation>Gewonnene Höhe, rechts</translation>
+    </message>
+    <message>
+        <source>Height within ±3 m</source>
+        <translation>Höhe auf ±3 m</translation>
+    </message>
+    <message>
+        <source>Height within ±3 m, left</source>
+        <translation>Höhe auf ±3 m, links</translation>
+    </message>
+    <message>
+        <source>Height within ±3 m, right</source>
+        <translation>Höhe auf ±3 m, rechts</translation>
+    </message>
+    <message>
+        <source>High up: half a roll onto the back, and pulled through to level the other way.</source>
+        <translation>Hoch oben: halbe Rolle auf den Rücken, und durchgezogen in die Waagerechte, andersherum.</translation>
+    </message>
+    <message>
+        <source>Horizon in the middle</source>
+        <translation>Horizont in der Mitte</translation>
+    </message>
+    <message>
+        <source>Horizon run</source>
+        <translation>Horizontlauf</translation>
+    </message>
+    <message>
+        <source>Hover at 40 m.</source>
+        <translation>Auf 40 m schweben.</translation>
+    </message>
+    <message>
+        <source>Hover, the nose towards you.</source>
+        <translation>Schweben, die Nase zu Ihnen.</translation>
+    </message>
+    <message>
+        <source>How a turn is begun</source>
+        <translation>Wie eine Kurve begonnen wird</translation>
+    </message>
+    <message>
+        <source>Keep %1 °/s: the flips are settled in time. That counts more than any table.</source>
+        <translation>%1 °/s behalten: Die Flips sind rechtzeitig beruhigt. Das zählt mehr als jede Tabelle.</translation>
+    </message>
+    <message>
+        <source>Keep the horizon in the middle, and the height.</source>
+        <translation>Den Horizont in der Mitte halten, und die Höhe.</translation>
+    </message>
+    <message>
+        <source>Keep the throttle where it is until it stands.</source>
+        <translation>Das Gas lassen, wo es ist, bis es steht.</translation>
+    </message>
+    <message>
+        <source>Landing straight down suits better: %1 m/s against %2 m/s with some way on (medians of %3 and %4, bounces counted in).</source>
+        <translation>Gerade herunter zu landen passt besser: %1 m/s gegen %2 m/s mit etwas Fahrt (Mediane aus %3 und %4, Hüpfer eingerechnet).</translation>
+    </message>
+    <message>
+        <source>Landing with some way on suits better: %2 m/s against %1 m/s straight down (medians of %3 and %4, bounces counted in).</source>
+        <translation>Mit etwas Fahrt zu landen passt besser: %2 m/s gegen %1 m/s gerade herunter (Mediane aus %3 und %4, Hüpfer eingerechnet).</translation>
+    </message>
+    <message>
+        <source>Lean first as far as the corner needs, then the burst: the way turns with the nose.</source>
+        <translation>Erst hineinlegen, so weit die Ecke es braucht, dann der Stoß: Der Weg dreht mit der Nase.</translation>
+    </message>
+    <message>
+        <source>Lean forward until the horizon is in the middle.</source>
+        <translation>Nach vorn lehnen, bis der Horizont in der Mitte steht.</translation>
+    </message>
+    <message>
+        <source>Lean until the horizon stands in the middle of the picture, keep it there and keep the height; the speed is what it is.</source>
+        <translation>Lehnen, bis der Horizont in der Bildmitte steht, ihn dort und die Höhe halten; das Tempo ist, wie es ist.</translation>
+    </message>
+    <message>
+        <source>Let go earlier; it rolls on.</source>
+        <translation>Früher loslassen; es rollt nach.</translation>
+    </message>
+    <message>
+        <source>Level, and catch it.</source>
+        <translation>Waagerecht, und abfangen.</translation>
+    </message>
+    <message>
+        <source>More bank wants more throttle: add it as you lean.</source>
+        <translation>Mehr Querlage braucht mehr Gas: beim Hineinlegen zugeben.</translation>
+    </message>
+    <message>
+        <source>More throttle as it leans; then small movements.</source>
+        <translation>Mehr Gas, wenn es sich lehnt; dann kleine Bewegungen.</translation>
+    </message>
+    <message>
+        <source>Move both sticks in the same moment.</source>
+        <translation>Beide Knüppel im selben Moment bewegen.</translation>
+    </message>
+    <message>
+        <source>Moved to the wrong side first</source>
+        <translation>Zuerst zur falschen Seite bewegt</translation>
+    </message>
+    <message>
+        <source>Nose and way together in the corner</source>
+        <translation>Nase und Weg in der Ecke beisammen</translation>
+    </message>
+    <message>
+        <source>Nose and way together in the corner, left</source>
+        <translation>Nase und Weg in der Ecke beisammen, links</translation>
+    </message>
+    <message>
+        <source>Nose and way together in the corner, right</source>
+        <translation>Nase und Weg in der Ecke beisammen, rechts</translation>
+    </message>
+    <message>
+        <source>Nose in</source>
+        <translation>Nase voraus zu Ihnen</translation>
+    </message>
+    <message>
+        <source>Nose off the pilot</source>
+        <translation>Nase neben dem Piloten</translation>
+    </message>
+    <message>
+        <source>Nose off the way back</source>
+        <translation>Nase neben dem Rückweg</translation>
+    </message>
+    <message>
+        <source>Nose off the way back, left</source>
+        <translation>Nase neben dem Rückweg, links</translation>
+    </message>
+    <message>
+        <source>Nose off the way back, right</source>
+        <translation>Nase neben dem Rückweg, rechts</translation>
+    </message>
+    <message>
+        <source>Nothing speaks against %1 °/s.</source>
+        <translation>Gegen %1 °/s spricht nichts.</translation>
+    </message>
+    <message>
+        <source>Nudge, look, nudge again: one big push is suddenly fast and steep.</source>
+        <translation>Antippen, schauen, wieder antippen: Ein großer Stoß ist plötzlich schnell und steil.</translation>
+    </message>
+    <message>
+        <source>Off level after it</source>
+        <translation>Danach neben der Waagerechten</translation>
+    </message>
+    <message>
+        <source>Off level after it, left</source>
+        <translation>Danach neben der Waagerechten, links</translation>
+    </message>
+    <message>
+        <source>Off level after it, right</source>
+        <translation>Danach neben der Waagerechten, rechts</translation>
+    </message>
+    <message>
+        <source>Off the way that goes on</source>
+        <translation>Neben dem Weg, der weitergeht</translation>
+    </message>
+    <message>
+        <source>Off the way that goes on, left</source>
+        <translation>Neben dem Weg, der weitergeht, links</translation>
+    </message>
+    <message>
+        <source>Off the way that goes on, right</source>
+        <translation>Neben dem Weg, der weitergeht, rechts</translation>
+    </message>
+    <message>
+        <source>One big input</source>
+        <translation>Ein großer Ausschlag</translation>
+    </message>
+    <message>
+        <source>One burst once the nose is round, not many small ones and not none.</source>
+        <translation>Ein Stoß, sobald die Nase herum ist, nicht viele kleine und nicht keiner.</translation>
+    </message>
+    <message>
+        <source>One landing rolling on with the last of the speed; disarm</source>
+        <translation>Eine Landung, ausrollend mit der letzten Fahrt; Motoren aus</translation>
+    </message>
+    <message>
+        <source>One landing straight down</source>
+        <translation>Eine Landung gerade herunter</translation>
+    </message>
+    <message>
+        <source>Out and back, to one side and back, at one height each</source>
+        <translation>Hinaus und zurück, zu einer Seite und zurück, je auf einer Höhe</translation>
+    </message>
+    <message>
+        <source>Over-control in the corners</source>
+        <translation>Übersteuern in den Ecken</translation>
+    </message>
+    <message>
+        <source>Pick a mark far ahead, and keep the wings level.</source>
+        <translation>Eine Marke weit voraus wählen und quer waagerecht bleiben.</translation>
+    </message>
+    <message>
+        <source>Practitioners disagree; the school that has chosen one marks it in drills with turns, others are told of it (common practice, no source)</source>
+        <translation>Praktiker sind uneins; wer sich für eines entschieden hat, bewertet es in Übungen mit Kurven, den anderen wird es gesagt (gängige Praxis, ohne Quelle)</translation>
+    </message>
+    <message>
+        <source>Pull as soon as it lies on its back, and throttle again only when the nose comes up.</source>
+        <translation>Ziehen, sobald es auf dem Rücken liegt, und Gas erst wieder, wenn die Nase hochkommt.</translation>
+    </message>
+    <message>
+        <source>Pushes held</source>
+        <translation>Gehaltene Ausschläge</translation>
+    </message>
+    <message>
+        <source>Rocking %1 % of the newest flights, %2 % at most (house); fewer than three flips on this rate</source>
+        <translation>Schaukeln in %1 % der letzten Flüge, höchstens %2 % (Haus); weniger als drei Flips mit dieser Rate</translation>
+    </message>
+    <message>
+        <source>Roll to flat on the back before pulling: half a roll, not nearly.</source>
+        <translation>Bis flach auf den Rücken rollen, bevor Sie ziehen: eine halbe Rolle, nicht beinahe.</translation>
+    </message>
+    <message>
+        <source>Round two flags close by and faster each lap, right and left: 6, 9 and 12 m/s.</source>
+        <translation>Nah um zwei Flaggen und jede Runde schneller, rechts und links: 6, 9 und 12 m/s.</translation>
+    </message>
+    <message>
+        <source>Seen from the ground with the nose towards you: hover, a box, and a landing, the nose kept on you.</source>
+        <translation>Vom Boden gesehen, die Nase zu Ihnen: Schweben, ein Viereck und eine Landung, die Nase bleibt auf Ihnen.</translation>
+    </message>
+    <message>
+        <source>Sink at touchdown, left</source>
+        <translation>Sinken beim Aufsetzen, links</translation>
+    </message>
+    <message>
+        <source>Sink at touchdown, right</source>
+        <translation>Sinken beim Aufsetzen, rechts</translation>
+    </message>
+    <message>
+        <source>Slower: go down to %1 °/s, the hand over-controls, though the flips are settled in time.</source>
+        <translation>Langsamer: auf %1 °/s heruntergehen, die Hand übersteuert, auch wenn die Flips rechtzeitig beruhigt sind.</translation>
+    </message>
+    <message>
+        <source>Small nudges, and recentre: the lean stays without the stick.</source>
+        <translation>Kleine Stöße und zurück zur Mitte: Die Neigung bleibt ohne den Knüppel.</translation>
+    </message>
+    <message>
+        <source>Speed</source>
+        <translation>Tempo</translation>
+    </message>
+    <message>
+        <source>Speed into the corner</source>
+        <translation>Tempo in die Ecke</translation>
+    </message>
+    <message>
+        <source>Speed of the fast lap</source>
+        <translation>Tempo der schnellen Runde</translation>
+    </message>
+    <message>
+        <source>Speed of the fast lap, left</source>
+        <translation>Tempo der schnellen Runde, links</translation>
+    </message>
+    <message>
+        <source>Speed of the fast lap, right</source>
+        <translation>Tempo der schnellen Runde, rechts</translation>
+    </message>
+    <message>
+        <source>Straight on.</source>
+        <translation>Gerade weiter.</translation>
+    </message>
+    <message>
+        <source>Take off and stand in the air at three heights; land</source>
+        <translation>Abheben und in drei Höhen in der Luft stehen; landen</translation>
+    </message>
+    <message>
+        <source>The burst is short: it is to stop the way, not to climb.</source>
+        <translation>Der Stoß ist kurz: Er soll die Fahrt anhalten, nicht steigen.</translation>
+    </message>
+    <message>
+        <source>The burst while it leans, not after.</source>
+        <translation>Der Stoß, solange es schräg liegt, nicht danach.</translation>
+    </message>
+    <message>
+        <source>The nose towards you swaps left and right: push the stick to the side it is to lean to as it sees it.</source>
+        <translation>Die Nase zu Ihnen vertauscht links und rechts: Den Knüppel zu der Seite drücken, zu der es sich, von ihm aus gesehen, legen soll.</translation>
+    </message>
+    <message>
+        <source>Throttle on the back</source>
+        <translation>Gas auf dem Rücken</translation>
+    </message>
+    <message>
+        <source>Throttle on the back, left</source>
+        <translation>Gas auf dem Rücken, links</translation>
+    </message>
+    <message>
+        <source>Throttle on the back, right</source>
+        <translation>Gas auf dem Rücken, rechts</translation>
+    </message>
+    <message>
+        <source>Throttle out on the back: it pulls downwards there.</source>
+        <translation>Gas weg auf dem Rücken: Dort zieht es nach unten.</translation>
+    </message>
+    <message>
+        <source>Throttle slowly down, into the landing.</source>
+        <translation>Das Gas langsam herunter, in die Landung.</translation>
+    </message>
+    <message>
+        <source>To its left, 12 m.</source>
+        <translation>Nach seiner linken Seite, 12 m.</translation>
+    </message>
+    <message>
+        <source>To its left, 6 m.</source>
+        <translation>Nach seiner linken Seite, 6 m.</translation>
+    </message>
+    <message>
+        <source>To its right, 6 m.</source>
+        <translation>Nach seiner rechten Seite, 6 m.</translation>
+    </message>
+    <message>
+        <source>Towards you, 8 m.</source>
+        <translation>Auf Sie zu, 8 m.</translation>
+    </message>
+    <message>
+        <source>Turnabout landing</source>
+        <translation>Kehrtlandung</translation>
+    </message>
+    <message>
+        <source>Up again.</source>
+        <translation>Wieder hoch.</translation>
+    </message>
+    <message>
+        <source>What was practised on other rates is learnt anew on the real aircraft (common practice; the number is house)</source>
+        <translation>Was mit anderen Drehraten geübt wurde, wird am echten Fluggerät neu gelernt (gängige Praxis; die Zahl vom Haus)</translation>
+    </message>
+    <message>
+        <source>Which landing suits is told from %1 of each: %2 straight down and %3 with some way on so far.</source>
+        <translation>Welche Landung passt, wird ab je %1 gesagt: bisher %2 gerade herunter und %3 mit etwas Fahrt.</translation>
+    </message>
+    <message>
+        <source>Yaw a moment before roll</source>
+        <translation>Gier einen Moment vor Roll</translation>
+    </message>
+    <message>
+        <source>Yaw and roll together</source>
+        <translation>Gier und Roll zugleich</translation>
+    </message>
+    <message>
+        <source>at once</source>
+        <translation>sofort</translation>
+    </message>
+    <message>
+        <source>bend</source>
+        <translation>Biegung</translation>
+    </message>
+    <message>
+        <source>both together</source>
+        <translation>beide zugleich</translation>
+    </message>
+    <message>
+        <source>centre slope</source>
+        <translation>Steigung in der Mitte</translation>
+    </message>
+    <message>
+        <source>expected right or left, the side of the half roll, found &apos;%1&apos;</source>
+        <translation>erwartet right oder left, die Seite der halben Rolle, gefunden &apos;%1&apos;</translation>
+    </message>
+    <message>
+        <source>full stick and bend</source>
+        <translation>Vollausschlag und Biegung</translation>
+    </message>
+    <message>
+        <source>full-stick rate</source>
+        <translation>Rate bei Vollausschlag</translation>
+    </message>
+    <message>
+        <source>gain and edge</source>
+        <translation>Faktor und Rand</translation>
+    </message>
+    <message>
+        <source>gain, edge and late bend</source>
+        <translation>Faktor, Rand und späte Biegung</translation>
+    </message>
+    <message>
+        <source>ground effect over grass</source>
+        <translation>Bodeneffekt über Gras</translation>
+    </message>
+    <message>
+        <source>ground effect over hard ground</source>
+        <translation>Bodeneffekt über hartem Boden</translation>
+    </message>
+    <message>
+        <source>held for %1 s, leaning %2° in the end</source>
+        <translation>%1 s gehalten, am Ende %2° Neigung</translation>
+    </message>
+    <message>
+        <source>not judged</source>
+        <translation>nicht bewertet</translation>
+    </message>
+    <message>
+        <source>over %1 s</source>
+        <translation>über %1 s</translation>
+    </message>
+    <message>
+        <source>settled after %1 s</source>
+        <translation>beruhigt nach %1 s</translation>
+    </message>
+    <message>
+        <source>settled at once</source>
+        <translation>sofort beruhigt</translation>
+    </message>
+    <message>
+        <source>slope</source>
+        <translation>Steigung</translation>
+    </message>
+    <message>
+        <source>slope and end in per cent</source>
+        <translation>Steigung und Ende in Prozent</translation>
+    </message>
+    <message>
+        <source>slope and full stick</source>
+        <translation>Steigung und Vollausschlag</translation>
+    </message>
+    <message>
+        <source>yaw a moment first</source>
+        <translation>Gier einen Moment zuerst</translation>
     </message>
 </context>
 <context>
@@ -18028,6 +18656,26 @@ trägt es nicht</translation>
     <message>
         <source>weave</source>
         <translation>schlängeln</translation>
+    </message>
+    <message>
+        <source>fast</source>
+        <translation>schnell</translation>
+    </message>
+    <message>
+        <source>lean</source>
+        <translation>lehnen</translation>
+    </message>
+    <message>
+        <source>level</source>
+        <translation>waagerecht</translation>
+    </message>
+    <message>
+        <source>side</source>
+        <translation>Seite</translation>
+    </message>
+    <message>
+        <source>slow</source>
+        <translation>langsam</translation>
     </message>
 </context>
 </TS>

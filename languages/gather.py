@@ -83,7 +83,7 @@ def data_texts():
             if value.get("sides") is True:  # one criterion for each side
                 texts.update({value["label"] + ", right", value["label"] + ", left"})
             for k, v in value.items():
-                walk(v, k)
+                walk(v, "change" if key == "change_on" else k)  # by its sticks
         elif isinstance(value, list):
             for v in value:
                 walk(v, key)

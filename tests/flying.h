@@ -14,7 +14,7 @@ struct Flying {
     {
         desk.school->add_pilot({"", "Oren Pell"});
         desk.station->choosePilot(desk.school->pilots()[0].id);
-        QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
     }
     bh::SimulatedController& sticks() { return desk.station->input().simulated_controller(); }
     void press(Qt::Key key) { QTest::keyClick(&*desk.window, key); }

@@ -3,6 +3,7 @@
 #include "core/base/number_text.h"
 #include "core/controller/drift.h"
 #include "core/controller/simulated.h"
+#include "core/drill/turn_beginning.h"
 #include "core/progress/readiness.h"
 #include "core/progress/sickness.h"
 #include "files/documents/curriculum_document.h"
@@ -69,10 +70,10 @@ void School::take_whole(Values values, const Changes& changes)
 {
     values_ = std::move(values);
     refresh_lists(changes);
+    refresh_house();
     refresh_ladder();
     refresh_simulators();
     refresh_coaching();
-    refresh_house();
 }
 
 void School::start_keeper()
@@ -101,10 +102,10 @@ void School::refresh_lists(const Changes& changes)
             if (!file.row.id.empty() && !file.row.archived) pilots_.push_back(file.row);
         std::stable_sort(pilots_.begin(), pilots_.end(), by_name);
     }
-    if (changes.any({Kind::Drill, Kind::Curriculum})) refresh_ladder();
+    if (changes.any({Kind::HouseRule})) refresh_house();
+    if (changes.any({Kind::Drill, Kind::Curriculum, Kind::HouseRule})) refresh_ladder();
     if (changes.any({Kind::Simulator})) refresh_simulators();
     if (changes.any({Kind::Coaching})) refresh_coaching();
-    if (changes.any({Kind::HouseRule})) refresh_house();
     if (changes.any({Kind::Aircraft})) {
         real_aircraft_.clear();
         for (const auto& [id, aircraft] : values_.aircraft) real_aircraft_.push_back(aircraft);
@@ -139,6 +140,8 @@ void School::refresh_ladder()
         }
         if (kind == Kind::Curriculum) take(curricula_, parse_curriculum(text, id));
     }
+    const auto turns = static_cast<TurnBeginning>(house_.whole(Limit::TurnsBegin));
+    for (Drill& d : drills_) judge_turn_beginning(d, turns);
     drill_facts_.clear();
     for (const Drill& d : drills_) drill_facts_.push_back({d.id, d.name, d.least_minutes, d.world});
 }

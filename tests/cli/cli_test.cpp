@@ -225,7 +225,7 @@ TEST_CASE("controller sheet: what a simulator has to be told, for every recordin
         const std::string calibration = writeScratch(
             "calibration.json",
             run("controller calibrate " + std::string(BH_REFERENCE) + "/" + row["inputs"]["file"].get<std::string>()).out);
-        for (const char* simulator : {"mudlark", "saltwind", "dyke-runner", "tern-school", "loft-hopper", "nine-gates"}) {
+        for (const char* simulator : {"mudlark", "saltwind", "dyke-runner", "tern-school", "samphire", "nine-gates"}) {
             const Answer a = run("controller sheet --calibration " + calibration + " --simulator " + simulator);
             REQUIRE(a.exit == 0);
             const auto profile = nlohmann::json::parse(slurp(std::string(BH_DATA) + "/simulators/" + simulator + ".json"));

@@ -19,10 +19,11 @@ struct CentreMaxCurve {
 
 template <>
 struct RateFamilyOf<CentreMaxCurve> {
-    static constexpr std::string_view key = "centre-max";
-    static constexpr std::array parameters{RateParameter{"centre_dps", label("centre"), "°/s", 0, rate_parameter_limit_dps, 1},
-                                           RateParameter{"max_dps", label("max"), "°/s", 0, rate_parameter_limit_dps, 1},
-                                           RateParameter{"expo", label("expo"), "", 0, 1, 0.01, true}};
+    static constexpr std::string_view key = "centre-max", name = label("slope and full stick");
+    static constexpr std::array parameters{
+        RateParameter{"centre_dps", label("centre slope"), "°/s", 0, rate_parameter_limit_dps, 1},
+        RateParameter{"max_dps", label("full-stick rate"), "°/s", 0, rate_parameter_limit_dps, 1},
+        RateParameter{"expo", label("bend"), "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 2;
     static auto values(auto& c) { return std::tie(c.centre_dps, c.max_dps, c.expo); }
 

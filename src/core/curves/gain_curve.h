@@ -14,10 +14,10 @@ struct GainCurveCurve {
 
 template <>
 struct RateFamilyOf<GainCurveCurve> {
-    static constexpr std::string_view key = "gain-curve";
+    static constexpr std::string_view key = "gain-curve", name = label("gain, edge and late bend");
     static constexpr std::array parameters{RateParameter{"gain", label("gain"), "", 0, 10, 0.01},
                                            RateParameter{"edge", label("edge"), "", 0, 1, 0.01},
-                                           RateParameter{"curve", label("curve"), "", 0, 1, 0.01, true}};
+                                           RateParameter{"curve", label("bend"), "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 1;
     static auto values(auto& c) { return std::tie(c.gain, c.edge, c.curve); }
 

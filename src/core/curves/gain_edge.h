@@ -39,10 +39,10 @@ struct GainEdgeCurve {
 
 template <>
 struct RateFamilyOf<GainEdgeCurve> {
-    static constexpr std::string_view key = "gain-edge";
+    static constexpr std::string_view key = "gain-edge", name = label("gain and edge");
     static constexpr std::array parameters{RateParameter{"gain", label("gain"), "", 0, 10, 0.01},
                                            RateParameter{"edge", label("edge"), "", 0, 1, 0.01},
-                                           RateParameter{"expo", label("expo"), "", 0, 1, 0.01, true}};
+                                           RateParameter{"expo", label("bend"), "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 1;
     static auto values(auto& c) { return std::tie(c.gain, c.edge, c.expo); }
 

@@ -17,9 +17,10 @@ struct LinearExpoCurve {
 
 template <>
 struct RateFamilyOf<LinearExpoCurve> {
-    static constexpr std::string_view key = "linear-expo";
-    static constexpr std::array parameters{RateParameter{"max_dps", label("max"), "°/s", 0, rate_parameter_limit_dps, 1},
-                                           RateParameter{"expo", label("expo"), "", 0, 1, 0.01, true}};
+    static constexpr std::string_view key = "linear-expo", name = label("full stick and bend");
+    static constexpr std::array parameters{
+        RateParameter{"max_dps", label("full-stick rate"), "°/s", 0, rate_parameter_limit_dps, 1},
+        RateParameter{"expo", label("bend"), "", 0, 1, 0.01, true}};
     static constexpr std::size_t sizing = 1;
     static auto values(auto& c) { return std::tie(c.max_dps, c.expo); }
 

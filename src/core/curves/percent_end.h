@@ -19,10 +19,10 @@ struct PercentEndCurve {
 
 template <>
 struct RateFamilyOf<PercentEndCurve> {
-    static constexpr std::string_view key = "percent-end";
-    static constexpr std::array parameters{RateParameter{"rate_dps", label("rate"), "°/s", 0, rate_parameter_limit_dps, 1},
+    static constexpr std::string_view key = "percent-end", name = label("slope and end in per cent");
+    static constexpr std::array parameters{RateParameter{"rate_dps", label("slope"), "°/s", 0, rate_parameter_limit_dps, 1},
                                            RateParameter{"end_percent", label("end"), "%", 0, 300, 1, true},
-                                           RateParameter{"expo_percent", label("expo"), "%", 0, 100, 1, true}};
+                                           RateParameter{"expo_percent", label("bend"), "%", 0, 100, 1, true}};
     static constexpr std::size_t sizing = 1;
     static auto values(auto& c) { return std::tie(c.rate_dps, c.end_percent, c.expo_percent); }
 

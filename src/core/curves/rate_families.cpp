@@ -13,6 +13,7 @@ template <std::size_t... I>
 constexpr std::array<RateFamily, sizeof...(I)> all_families(std::index_sequence<I...>)
 {
     return {RateFamily{RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::key,
+                       RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::name,
                        RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::parameters,
                        RateFamilyOf<std::variant_alternative_t<I, RateCurve>>::sizing}...};
 }

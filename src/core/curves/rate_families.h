@@ -10,7 +10,8 @@ namespace bh {
 
 /// A way in which programs let rates be set.
 struct RateFamily {
-    std::string_view key; ///< neutral
+    std::string_view key;  ///< neutral
+    std::string_view name; ///< by what it holds, as shown
     std::span<const RateParameter> parameters;
     std::size_t sizing = 1; ///< the curve's size goes with the first so many parameters
 };

@@ -20,9 +20,9 @@ struct RateParameter {
     bool may_be_left_out = false; ///< of a file, and is 0 then
 };
 
-/// All there is to say of one kind of curve, in a header of its own: its `key` and `parameters`, the `values` of a curve in the
-/// order of the parameters, its rate and its slope at the centre, what its two handles do, and which parameters its size goes
-/// with (from the first on; those are found by scaling). A new kind is such a header, and its name in RateCurve.
+/// All there is to say of one kind of curve, in a header of its own: its `key`, its `name` and `parameters`, the `values` of a
+/// curve in the order of the parameters, its rate and its slope at the centre, what its two handles do, and which parameters its
+/// size goes with (from the first on; those are found by scaling). A new kind is such a header, and its name in RateCurve.
 template <class Curve>
 struct RateFamilyOf;
 

@@ -79,6 +79,24 @@ std::vector<Message> parts_of(const Finding& f)
             parts.push_back(*drift >= 0 ? message("the nose %1° ahead of the way", rounded(*drift, 0))
                                         : message("the nose %1° behind the way", rounded(-*drift, 0)));
         return parts;
+    case FindingKind::HeldPush:
+        parts.push_back(message("held for %1 s, leaning %2° in the end", rounded(f.end_s - f.start_s, 1), number("lean_deg", 0)));
+        return parts;
+    case FindingKind::Spin:
+        parts.push_back(message("%1° off level after it", number("exit_deg", 0)));
+        if (const auto settled = f.number("settled_s"))
+            parts.push_back(*settled < 0.05 ? message("settled at once") : message("settled after %1 s", rounded(*settled, 1)));
+        return parts;
+    case FindingKind::BankLeftOver: parts.push_back(message("%1° of bank left standing", number("bank_deg", 0))); return parts;
+    case FindingKind::SinkInLean: parts.push_back(message("%1 m of height lost", number("sink_m", 1))); return parts;
+    case FindingKind::Brake: parts.push_back(message("%1 m higher while stopping", number("height_gain_m", 1))); return parts;
+    case FindingKind::Landing:
+        if (f.number("sink_mps")) parts.push_back(message("%1 m/s at the ground", number("sink_mps", 1)));
+        if (f.number("bounces").value_or(0) > 0) parts.push_back(message("%1 bounces", number("bounces", 0)));
+        return parts;
+    case FindingKind::ThrottleCut:
+        if (f.number("seconds")) parts.push_back(message("%1 s until the throttle was at the bottom", number("seconds", 1)));
+        return parts;
     default: break;
     }
     constexpr std::size_t told = 3;
@@ -139,9 +157,28 @@ const GivenBefore* given_before(const CoachingRule& rule, const Coached* pilot)
     return found == pilot->given.rend() ? nullptr : &*found;
 }
 
+/// The sticks that most of it was on, by their keys: each that carries at least a quarter of what was found, by time.
+std::string sticks_of(const std::vector<const Finding*>& found)
+{
+    constexpr std::array<StickAxis, 4> order{StickAxis::Roll, StickAxis::Pitch, StickAxis::Yaw, StickAxis::Throttle};
+    constexpr double a_part = 0.25;
+    std::array<double, 4> seconds{};
+    double all_s = 0;
+    for (const Finding* f : found) {
+        const double s = std::max(0.1, f->end_s - f->start_s); // found by a score alone it has no length
+        seconds[static_cast<std::size_t>(f->axis)] += s, all_s += s;
+    }
+    std::string sticks;
+    for (const StickAxis axis : order)
+        if (seconds[static_cast<std::size_t>(axis)] >= a_part * all_s)
+            sticks += (sticks.empty() ? "" : "+") + std::string(stick_axis_key(axis));
+    return sticks;
+}
+
 Advice advice_of(const CoachingRule& rule, const std::vector<const Finding*>& found, const Score* score, const Coached* pilot)
 {
-    Advice a{rule.id, rule.cause, rule.change, rule.finding, rule.kind, evidence_of(found), {}, found.front()->weight};
+    Advice a{rule.id, rule.cause,           rule.change_for(sticks_of(found)), rule.finding, rule.kind, evidence_of(found),
+             {},      found.front()->weight};
     constexpr int lately = 5;
     if (const auto seen = seen_lately(rule.finding, pilot, lately); seen.of > 1)
         a.evidence = message("%1; in %2 of the last %3 flights", a.evidence, seen.flights, seen.of);
@@ -159,6 +196,13 @@ Advice advice_of(const CoachingRule& rule, const std::vector<const Finding*>& fo
 constexpr std::array<std::string_view, 8> change_keys{"movement", "grip", "rate", "power", "propeller", "tilt", "mode", "drill"};
 
 } // namespace
+
+const std::string& CoachingRule::change_for(std::string_view sticks) const
+{
+    for (const auto& [on, words] : change_on)
+        if (on == sticks) return words;
+    return change;
+}
 
 std::string_view change_key(ChangeKind kind) { return change_keys[static_cast<std::size_t>(kind)]; }
 

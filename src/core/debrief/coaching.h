@@ -35,6 +35,10 @@ struct CoachingRule {
     std::string cause; ///< the likely one, a sentence
     ChangeKind kind = ChangeKind::Movement;
     std::string change; ///< one thing, a sentence
+    /// The same sentence with the sticks that it is about, by their keys in the order roll, pitch, yaw, throttle: "roll",
+    /// "roll+pitch"; what is not here is said by `change`.
+    std::vector<std::pair<std::string, std::string>> change_on{};
+    [[nodiscard]] const std::string& change_for(std::string_view sticks) const;
     std::optional<double>
         target{};     ///< of a rate °/s (roll and pitch at full stick), of power and propellers a share, of a tilt °
     std::string to{}; ///< a grip, a mode or a drill by its key

@@ -7,6 +7,7 @@
 #include "core/path/contacts.h"
 #include "core/path/corners.h"
 #include "core/path/held_pushes.h"
+#include "core/path/landings.h"
 #include "core/path/leans.h"
 #include "core/path/rocking.h"
 #include "core/path/smoothness.h"
@@ -282,36 +283,20 @@ bool motors_had_failed(const FlightLog& log, std::size_t row)
     return failed;
 }
 
-bool crashes_at(const FlightLog& log, std::size_t row)
-{
-    constexpr double slack_s = 0.1;
-    return std::any_of(log.events.begin(), log.events.end(), [&](const FlightLog::Event& e) {
-        return e.event == FlightEvent::Crash && std::abs(log.t_s[e.row] - log.t_s[row]) <= slack_s;
-    });
-}
-
-/// A landing is its contacts that follow each other within two seconds; the first tells the sink, the others are bounces.
 void add_landings(const FlightLog& log, RowSpan span, std::vector<Finding>& found)
 {
-    constexpr double together_s = 2; // house
-    auto contacts = ground_contacts(log, span);
-    std::erase_if(contacts, [&](std::size_t row) { return crashes_at(log, row); }); // a crash is no landing
-    for (std::size_t i = 0; i < contacts.size();) {
-        std::size_t last = i;
-        while (last + 1 < contacts.size() && log.t_s[contacts[last + 1]] - log.t_s[contacts[last]] <= together_s) ++last;
-        const double sink = sink_before_mps(log, contacts[i]);
-        const auto bounces = static_cast<double>(last - i);
-        const bool fault = !motors_had_failed(log, contacts[i]) &&
-                           (sink > debrief_limits::landing_sink_mps || bounces > debrief_limits::landing_bounces);
+    for (const Landing& l : find_landings(log, span)) {
+        const double bounces = l.bounces;
+        const bool fault = !motors_had_failed(log, l.row) &&
+                           (l.sink_mps > debrief_limits::landing_sink_mps || bounces > debrief_limits::landing_bounces);
         found.push_back({FindingKind::Landing,
                          StickAxis::Throttle,
                          std::nullopt,
-                         log.t_s[contacts[i]],
-                         log.t_s[contacts[last]],
+                         l.start_s,
+                         l.end_s,
                          fault,
-                         fault ? weighed(FindingKind::Landing, sink + bounces, 2) : 0,
-                         {{"sink_mps", sink}, {"bounces", bounces}}});
-        i = last + 1;
+                         fault ? weighed(FindingKind::Landing, l.sink_mps + bounces, 2) : 0,
+                         {{"sink_mps", l.sink_mps}, {"bounces", bounces}}});
     }
 }
 

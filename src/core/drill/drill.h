@@ -32,6 +32,7 @@ struct Goal {
         Turn,        ///< turned by turn_deg on the spot, to within within_deg, kept for for_s
         Way,         ///< all way points in their order, each passed within within_m over ground, `laps` times; or for for_s
         Spin,        ///< turned at least 300° about the roll or the pitch axis towards spin_side, then level for for_s
+        PullThrough, ///< rolled onto the back towards spin_side, pulled through to level the other way, kept for for_s
         Recover,     ///< level, slow to turn and no longer falling, kept for for_s
         Arm,         ///< motors running for for_s
         Disarm,      ///< motors off for for_s
@@ -53,7 +54,7 @@ struct Goal {
     double lean_towards_deg = 0;  ///< from the nose: 0 forward, 90 right, 180 back, −90 left
     LeadAircraft lead_aircraft{}; ///< of Chase
     bool spin_about_roll = true;  ///< otherwise about pitch
-    double spin_side = 1;         ///< roll right and nose up positive
+    double spin_side = 1;         ///< roll right and nose up positive; of PullThrough the roll's
 };
 
 /// What a phase must not leave; leaving it disqualifies. Empty = free.
@@ -82,6 +83,8 @@ struct Phase {
     };
     std::optional<Upset> upset{};    ///< a planted attitude, when the phase begins
     bool panic = false;              ///< the panic switch is to be used
+    bool burst = false;              ///< one burst of throttle is to end its turn
+    bool horizon = false;            ///< leaning by the camera's tilt: the horizon stands in the middle of the picture
     std::vector<std::string> asks{}; ///< kinds of findings (see finding_key()) that it asks for: no faults in it
 };
 
@@ -131,9 +134,10 @@ struct Drill {
     std::string aircraft = "five-inch";
     std::vector<Mode> modes{Mode::Acro}; ///< allowed; the first is the default
     FlightStart start;
-    Conditions day;                ///< that belongs to the drill
-    std::vector<DrillPlace> flags; ///< the drill's own, to fly round
-    std::vector<Gate> gates;       ///< in their order, as they stand in the world
+    Conditions day;                    ///< that belongs to the drill
+    std::vector<DrillPlace> flags;     ///< the drill's own, to fly round
+    std::vector<Gate> gates;           ///< in their order, as they stand in the world
+    std::optional<DrillPlace> pilot{}; ///< where the pilot stands and looks on from; empty: seen from the aircraft
     double camera_tilt_deg = 25;
     double fov_deg = 120;
     std::vector<Phase> phases;

@@ -174,7 +174,7 @@ void DrillRunner::row(const FlightLog& log, std::size_t i)
         touches_ = 0;
         progress_ = 0;
         last_heading_deg_.reset();
-        turned_deg_ = 0;
+        turned_deg_ = pulled_deg_ = 0;
         way_passed_ = 0;
         spans_.push_back({phase_, {i, i + 1}});
     } else if (phase_time_s() > phase.time_limit_s) {
@@ -271,6 +271,17 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         progress_ = std::clamp(goal.spin_side * turned_deg_ / 360, 0.0, 1.0);
         return kept(goal.spin_side * turned_deg_ > most_of_it_deg &&
                     lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
+    }
+    case Goal::Kind::PullThrough: {
+        const double seconds = i > spans_.back().rows.first ? log.t_s[i] - log.t_s[i - 1] : 0;
+        constexpr double on_the_back_deg = 130, pulled_through_deg = 130, level_deg = 25; // house: the rest is the hand's
+        const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+        if (goal.spin_side * turned_deg_ < on_the_back_deg || (pulled_deg_ == 0 && lean < on_the_back_deg))
+            turned_deg_ += log.p_dps[i] * seconds;
+        else
+            pulled_deg_ += log.q_dps[i] * seconds;
+        progress_ = std::clamp((goal.spin_side * turned_deg_ + pulled_deg_) / 360, 0.0, 1.0);
+        return kept(pulled_deg_ > pulled_through_deg && lean < level_deg);
     }
     case Goal::Kind::Arm: return kept(log.armed[i] != 0);
     case Goal::Kind::Disarm: return kept(log.armed[i] == 0);

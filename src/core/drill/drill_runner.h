@@ -111,7 +111,8 @@ private:
     bool panicked_ = false;                  ///< in this phase, which asks for it
     double held_s_ = 0;                      ///< in hold, where neither the phase nor the drill asks for it
     std::optional<double> last_heading_deg_; ///< of a Turn under way
-    double turned_deg_ = 0;                  ///< of a Turn or a Spin
+    double turned_deg_ = 0;                  ///< of a Turn, a Spin, or the roll of a PullThrough
+    double pulled_deg_ = 0;                  ///< of a PullThrough, once on the back
     std::size_t way_passed_ = 0;             ///< points of a Way
 };
 

@@ -75,7 +75,9 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
     // Drift is taken from where the phase began; a leg and its heading from the drill's own line.
     const bool along_leg = what.measure == Measure::LegStraightnessM || what.measure == Measure::HeadingErrorDeg ||
                            what.measure == Measure::LineOffsetM;
-    if (along_leg) options.line = Line{log.north_m[span.first], log.east_m[span.first], drill.start.heading_deg};
+    if (along_leg)
+        options.line = Line{log.north_m[span.first], log.east_m[span.first],
+                            wrapped_deg(drill.start.heading_deg + what.options.line_turn_deg)};
     if (what.measure == Measure::ClearanceM || what.measure == Measure::ClosureM)
         options.line = Line{drill.start.north_m, drill.start.east_m, drill.start.heading_deg};
     for (const std::string& id : what.phases)
@@ -83,7 +85,8 @@ MeasureOptions options_for(const Drill& drill, const Measuring& what, const Flig
             if (phase->goal.kind == Goal::Kind::Turn) options.turn_deg = phase->goal.turn_deg;
             if (phase->goal.kind == Goal::Kind::Way) options.laps = phase->goal.laps;
         }
-    if (what.measure == Measure::PastPlaceM && taken.phase->goal.kind == Goal::Kind::Go) {
+    const bool at_place = what.measure == Measure::PastPlaceM || what.measure == Measure::WrongCorrections;
+    if (at_place && taken.phase->goal.kind == Goal::Kind::Go) {
         const Vec3 place = drill.in_world(taken.phase->goal.place, 0);
         options.line = Line{place.x(), place.y(),
                             degrees(std::atan2(place.y() - log.east_m[span.first], place.x() - log.north_m[span.first]))};

@@ -194,6 +194,10 @@ Value past_place_m(const Flown& f)
     for (std::size_t i = f.span.first; i < f.span.last; ++i) past = std::max(past, f.along_m(i));
     return past;
 }
+Value off_level_deg(const Flown& f)
+{
+    return rms_over(f.span, [&](std::size_t i) { return lean_deg(f.attitude(i)); });
+}
 Value line_offset_m(const Flown& f) { return std::abs(f.across_m(f.span.last - 1)); }
 Value recovery(const Flown& f) { return recovery_s(f.log, f.span); }
 Value rocking(const Flown& f) { return rocking_share(f.log, f.span, f.options.axis); }
@@ -467,6 +471,7 @@ constexpr std::array<Row, measure_count> table{{
      wrong_corrections},
     {{TopSpeedMps, "top_speed_mps", Unit::MetresPerSecond, Better::More, position, more_than_sticks, ByEye::Judged},
      top_speed_mps},
+    {{OffLevelDeg, "off_level_deg", Unit::Degrees, Better::Less, no_position, more_than_sticks, ByEye::Judged}, off_level_deg},
     {{SideGap, "side_gap", Unit::Count, Better::Less, position, more_than_sticks, ByEye::Sides}, of_the_whole_score},
 }};
 constexpr bool in_order()

@@ -81,6 +81,7 @@ enum class Measure : std::uint8_t {
     StirredCorners,       ///< see find_stirred_corners()
     WrongCorrections,     ///< times that the roll stick first goes away from the place, see wrong_corrections()
     TopSpeedMps,          ///< over the ground, kept for half a second
+    OffLevelDeg,          ///< RMS of the lean
     SideGap               ///< |marks left − right| of the criteria of both sides; only as a drill's criterion
 };
 inline constexpr std::size_t measure_count = static_cast<std::size_t>(Measure::SideGap) + 1;
@@ -132,6 +133,7 @@ struct MeasureOptions {
     double turn_deg = 0;           ///< that was asked for
     double along_m = 0;
     double camera_tilt_deg = 25; ///< of HorizonCentred
+    double line_turn_deg = 0;    ///< of the line against the drill's heading, right positive
     std::vector<Vec2> flags_m;   ///< north, east
     std::vector<Gate> gates;     ///< in their order
     int laps = 1;

@@ -12,8 +12,9 @@ namespace {
 // All house: large enough to be felt, small enough to be flown.
 constexpr double wash_thrust_loss = 0.15;
 constexpr double wash_shake_radps2 = 15;
-constexpr double ground_unsteady_share = 0.3;
-constexpr double ground_shake_radps2 = 12;
+constexpr double grass_unsteady_share = 0.2, hard_unsteady_share = 0.4;
+constexpr double ground_shake_radps2 = 12, thrown_back_shake_radps2 = 6;
+constexpr double thrown_back_thrust_share = 0.04;
 constexpr double shake_time_s = 0.04;
 constexpr double unsteady_time_s = 0.15;
 constexpr double trim_time_s = 0.3;
@@ -37,7 +38,8 @@ Message in_words(const Conditions& c)
     };
     add(c.wind_mps > 0, message("wind %1 m/s", rounded(c.wind_mps, 0)));
     add(c.gusts && c.wind_mps > 0, message("gusts"));
-    add(c.ground_effect, message("ground effect"));
+    add(c.ground_effect && !c.hard_ground, message("ground effect over grass"));
+    add(c.ground_effect && c.hard_ground, message("ground effect over hard ground"));
     add(c.prop_wash, message("prop wash"));
     add(c.battery_sag, message("battery sag"));
     add(c.bent_propeller > 0, message("bent propeller"));
@@ -103,9 +105,14 @@ Surroundings Day::step(const State& state, double dt_s)
         const double more = (ground_effect_ratio(radius_m, height_m) - 1) * std::max(0.0, top.dot(-Vec3::UnitZ()));
         const double still = std::max(0.0, 1 - state.velocity_mps.head<2>().norm() / (2 * vh_mps));
         unsteady_ = drifted(unsteady_, unsteady_time_s, dt_s, random_);
-        now.thrust_ratio *= 1 + more * (1 + ground_unsteady_share * still * unsteady_);
+        const bool hard = conditions_.hard_ground;
+        const double thrown_back = hard ? still * std::max(0.0, 1 - height_m / (4 * radius_m)) : 0;
+        now.thrust_ratio *= 1 + more * (1 + (hard ? hard_unsteady_share : grass_unsteady_share) * still * unsteady_) +
+                            thrown_back_thrust_share * thrown_back * unsteady_;
         const bool flying = height_m > 0.01; // on its gear nothing shakes it
-        if (flying) now.angular_accel_radps2 += (3 * more * still * ground_shake_radps2) * shaking;
+        if (flying)
+            now.angular_accel_radps2 +=
+                (3 * more * still * ground_shake_radps2 + thrown_back_shake_radps2 * thrown_back) * shaking;
     }
     if (conditions_.prop_wash) {
         const double climb_mps = through_air.dot(top);

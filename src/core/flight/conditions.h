@@ -19,6 +19,7 @@ struct Conditions {
     double wind_from_deg = 270; ///< where it comes from, clockwise from north
     bool gusts = false;         ///< Dryden turbulence of that wind
     bool ground_effect = false;
+    bool hard_ground = false; ///< below, which throws the wash back; otherwise grass, which damps it
     bool prop_wash = false;
     bool battery_sag = false;
     double bent_propeller = 0; ///< share of its thrust that one rotor (front right) has lost, 0…0.5
@@ -35,9 +36,10 @@ struct Conditions {
 /// Follows a flight and says for each step what the day does to it. Same conditions, seed and flight, same answers.
 ///
 /// Ground effect: Cheeseman and Bennett (1955) with the rotors taken as one disc of their joint area (house), unsteady by
-/// some 30 % of its size, less the faster the aircraft moves over ground. Prop wash: thrust loss of up to 15 % and shaking
-/// with the depth in the own wake (see wake_depth; amounts house). Battery: thrust falls with the load and with the charge
-/// used, which goes with thrust to the power of 1.5 (momentum theory). Bent propeller: less thrust, a vibration, and a
+/// some 20 % of its size over grass and 40 % over hard ground, which also throws the wash back within two diameters of that disc
+/// (common practice; the amounts house), less the faster the aircraft moves over ground. Prop wash: thrust loss of up to 15 % and
+/// shaking with the depth in the own wake (see wake_depth; amounts house). Battery: thrust falls with the load and with the
+/// charge used, which goes with thrust to the power of 1.5 (momentum theory). Bent propeller: less thrust, a vibration, and a
 /// twist that the rate loop trims away within some 0.3 s (house), so that it shows when the throttle moves.
 class Day {
 public:

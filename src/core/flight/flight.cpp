@@ -12,8 +12,14 @@ Result<Flight> Flight::create(FlightSetup setup)
     return Flight(std::move(setup));
 }
 
+FlightSetup over_its_ground(FlightSetup setup)
+{
+    setup.conditions.hard_ground |= setup.world.hard_ground;
+    return setup;
+}
+
 Flight::Flight(FlightSetup setup)
-    : setup_(std::move(setup)), day_(setup_.conditions, setup_.airframe, setup_.field_height_m),
+    : setup_(over_its_ground(std::move(setup))), day_(setup_.conditions, setup_.airframe, setup_.field_height_m),
       hold_(setup_.mode == Mode::Sport ? sport_hold : normal_hold)
 {
     const FlightStart& start = setup_.start;

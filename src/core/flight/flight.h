@@ -33,6 +33,9 @@ struct FlightSetup {
     int steps_per_row = 10; ///< of the log: 10 for 100 rows a second, 4 for 250
 };
 
+/// The set-up with what its world says of the ground in its conditions.
+[[nodiscard]] FlightSetup over_its_ground(FlightSetup setup);
+
 /// A flight under way: 1 ms physics, one log row each 10 ms or as set. Deterministic: the same set-up and sticks give the same
 /// flight, whatever the calls are paced by. Copyable.
 class Flight {

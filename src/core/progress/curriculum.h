@@ -1,6 +1,9 @@
 #pragma once
 
+#include "core/flight/modes.h"
+
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -17,6 +20,7 @@ struct Curriculum {
     struct Stage {
         std::string name;
         std::vector<std::string> drills; ///< ids, also of free blocks
+        std::optional<Mode> mode{};      ///< that its drills are begun in, those that may be flown in it
     };
     std::string id;
     std::string name;
@@ -25,6 +29,15 @@ struct Curriculum {
     enum class OpensOn : std::uint8_t { Held, Passes };
     OpensOn opens_on = OpensOn::Held; ///< the next stage
     std::vector<FreeBlock> free_blocks{};
+
+    /// The mode that the drill's stage begins it in; nothing where none is said.
+    [[nodiscard]] std::optional<Mode> mode_of(const std::string& drill_id) const
+    {
+        for (const Stage& stage : stages)
+            for (const std::string& step : stage.drills)
+                if (step == drill_id) return stage.mode;
+        return std::nullopt;
+    }
 
     [[nodiscard]] const FreeBlock* free_block(const std::string& step) const
     {

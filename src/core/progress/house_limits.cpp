@@ -1,6 +1,7 @@
 #include "core/progress/house_limits.h"
 
 #include "core/base/message.h"
+#include "core/base/number_text.h"
 
 #include <algorithm>
 #include <iterator>
@@ -15,7 +16,7 @@ constexpr HouseLimit limit_table[] = {
     {Limit::HoursComfortable, "hours.comfortable", LimitGroup::Hours, label("Hours that are comfortable"), "h", 50, 0, 1000, 0,
      label("Common practice, no source")},
     {Limit::HoursMatched, "hours.matched", LimitGroup::Hours, label("Of them on matched rates"), "h", 10, 0, 500, 0,
-     label("10, 20 or 30 hours on other rates felt like starting over (common practice, no source)")},
+     label("What was practised on other rates is learnt anew on the real aircraft (common practice; the number is house)")},
     {Limit::HoursWeekly, "hours.weekly", LimitGroup::Hours, label("Practice a week"), "h", 3, 0.5, 40, 1,
      label("Keeps a pilot growing; 26 minutes a day, or six half hours (common practice, no source)")},
     {Limit::HoursShortWeeks, "hours.short_weeks", LimitGroup::Hours, label("Weeks below it before it is told"), label("weeks"), 2,
@@ -82,22 +83,22 @@ constexpr HouseLimit limit_table[] = {
     {Limit::WeekNearGates, "week.near_gates", LimitGroup::Week, label("Near a first flight with so many gates open"),
      label("gates"), 3, 0, 16, 0, label("House")},
 
-    {Limit::PricePropellers, "price.propellers", LimitGroup::Prices, label("A set of propellers"), "", 3, 0, 10000, 0,
+    {Limit::PricePropellers, "price.propellers", LimitGroup::Prices, label("A set of propellers"), "", 4, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceMotor, "price.motor", LimitGroup::Prices, label("A motor"), "", 18, 0, 10000, 0,
+    {Limit::PriceMotor, "price.motor", LimitGroup::Prices, label("A motor"), "", 21, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceArm, "price.arm", LimitGroup::Prices, label("An arm of the frame"), "", 9, 0, 10000, 0,
+    {Limit::PriceArm, "price.arm", LimitGroup::Prices, label("An arm of the frame"), "", 11, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceCamera, "price.camera", LimitGroup::Prices, label("A camera"), "", 22, 0, 10000, 0,
+    {Limit::PriceCamera, "price.camera", LimitGroup::Prices, label("A camera"), "", 26, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceBattery, "price.battery", LimitGroup::Prices, label("A battery"), "", 20, 0, 10000, 0,
+    {Limit::PriceBattery, "price.battery", LimitGroup::Prices, label("A battery"), "", 23, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceAircraft, "price.aircraft", LimitGroup::Prices, label("A whole aircraft"), "", 240, 0, 100000, 0,
+    {Limit::PriceAircraft, "price.aircraft", LimitGroup::Prices, label("A whole aircraft"), "", 285, 0, 100000, 0,
      label("In the school's own money")},
-    {Limit::PriceController, "price.controller", LimitGroup::Prices, label("A controller"), "", 65, 0, 10000, 0,
+    {Limit::PriceController, "price.controller", LimitGroup::Prices, label("A controller"), "", 72, 0, 10000, 0,
      label("In the school's own money")},
-    {Limit::PriceSimulators, "price.simulators", LimitGroup::Prices, label("The simulators of a station"), "", 80, 0, 10000, 0,
-     label("Four together cost about as much as one repair (common practice)")},
+    {Limit::PriceSimulators, "price.simulators", LimitGroup::Prices, label("The simulators of a station"), "", 95, 0, 10000, 0,
+     label("In the school's own money")},
     {Limit::PriceComputer, "price.computer", LimitGroup::Prices, label("A computer and a screen, where one has to be bought"), "",
      0, 0, 100000, 0, label("In the school's own money")},
 
@@ -105,6 +106,19 @@ constexpr HouseLimit limit_table[] = {
      0, label("House")},
     {Limit::KeepMonths, "keep_months", LimitGroup::Keeping, label("Months that pilots who have left are kept"), label("months"),
      36, 1, 240, 0, label("Common practice; the law of the place may say otherwise")},
+
+    {Limit::TurnsBegin,
+     "turns.begin",
+     LimitGroup::Turns,
+     label("How a turn is begun"),
+     "",
+     0,
+     0,
+     2,
+     0,
+     label("Practitioners disagree; the school that has chosen one marks it in drills with turns, others are told of it "
+           "(common practice, no source)"),
+     {label("not judged"), label("yaw a moment first"), label("both together")}},
 };
 
 consteval bool limits_in_order()
@@ -129,12 +143,20 @@ std::string_view group_name(LimitGroup group)
     case LimitGroup::Prices: return label("Repairs and kit");
     case LimitGroup::Week: return label("The week");
     case LimitGroup::Keeping: return label("Keeping");
+    case LimitGroup::Turns: return label("Turns");
     }
     return {};
 }
 
 std::span<const HouseLimit> house_limits() { return limit_table; }
 const HouseLimit& facts_of(Limit limit) { return limit_table[static_cast<std::size_t>(limit)]; }
+
+Message in_words(const HouseLimit& limit, double value)
+{
+    if (limit.is_choice()) return message(limit.choices[std::min<std::size_t>(static_cast<std::size_t>(value + 0.5), 2)]);
+    const std::string number = fixed(value, limit.decimals);
+    return limit.unit.empty() ? message("%1", number) : message("%1 %2", number, message(limit.unit));
+}
 
 const HouseLimit* house_limit(std::string_view id)
 {

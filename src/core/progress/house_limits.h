@@ -54,11 +54,12 @@ enum class Limit : std::uint8_t {
     PriceSimulators,
     PriceComputer,
     KitDays,
-    KeepMonths
+    KeepMonths,
+    TurnsBegin
 };
-inline constexpr std::size_t house_limit_count = static_cast<std::size_t>(Limit::KeepMonths) + 1;
+inline constexpr std::size_t house_limit_count = static_cast<std::size_t>(Limit::TurnsBegin) + 1;
 
-enum class LimitGroup : std::uint8_t { Hours, Holding, Look, Gates, Sickness, Day, Prices, Week, Keeping };
+enum class LimitGroup : std::uint8_t { Hours, Holding, Look, Gates, Sickness, Day, Prices, Week, Keeping, Turns };
 [[nodiscard]] std::string_view group_name(LimitGroup group); ///< under which its limits are shown
 
 /// All there is to say of a limit: the one place where its usual value stands.
@@ -70,12 +71,16 @@ struct HouseLimit {
     std::string_view unit; ///< "h"; empty: a count
     double usual, least, most;
     int decimals;
-    std::string_view why; ///< for what it is, and where the usual value comes from
+    std::string_view why;                      ///< for what it is, and where the usual value comes from
+    std::array<std::string_view, 3> choices{}; ///< what the values 0, 1 and 2 mean, where it is not an amount
+    [[nodiscard]] bool is_choice() const { return !choices[0].empty(); }
 };
 
 /// All of them, group by group.
 [[nodiscard]] std::span<const HouseLimit> house_limits();
 [[nodiscard]] const HouseLimit& facts_of(Limit limit);
+/// A value of it for people: "20 h", "yaw a moment first".
+[[nodiscard]] Message in_words(const HouseLimit& limit, double value);
 [[nodiscard]] const HouseLimit* house_limit(std::string_view id); ///< by its name on the record; null: there is none
 
 /// The limits of one house: as usual, but for those that it has changed.

@@ -43,6 +43,13 @@ struct PracticeCurve {
 /// When a threshold is met: the first whole trial at which the curve is there; nothing: never, or beyond a million.
 struct PracticeForecast {
     std::optional<double> trial, low, high;
+    /// Worth telling after so many attempts: it lies ahead, and its interval is narrow enough to plan by, the far end no more
+    /// than four times as far ahead as the middle (house). What the curve has passed already is no forecast.
+    [[nodiscard]] bool tells_after(double attempts) const
+    {
+        constexpr double most_far = 4;
+        return trial && high && *trial > attempts && *high - attempts <= most_far * (*trial - attempts);
+    }
 };
 /// Nobody should forecast from fewer.
 inline constexpr std::size_t least_trials_for_forecast = 5;

@@ -7,10 +7,13 @@
 
 namespace bh {
 
-std::vector<FlipFlown> flips_flown(const FlightLog& log, const RateProfile& rates)
+std::vector<FlipFlown> flips_flown(const FlightLog& log, const RateProfile& rates, bool rolls_asked, bool flips_asked)
 {
+    constexpr double whole_deg = 300;
     std::vector<FlipFlown> flips;
     for (const Spin& spin : find_spins(log, {0, log.size()})) {
+        const bool asked = spin.about == Spin::About::Roll ? rolls_asked : flips_asked;
+        if (!asked || std::abs(spin.turned_deg) < whole_deg) continue;
         const RateCurve& curve = spin.about == Spin::About::Roll ? rates.roll : rates.pitch;
         flips.push_back({spin.about, rate_dps(curve, 1), exit_error_deg(log, spin), settled_s(log, spin)});
     }

@@ -44,25 +44,73 @@ std::optional<double> least_rate_for_flip_dps(double height_m, const Airframe& a
     return high;
 }
 
+namespace {
+
+/// "at once", "0.32 s", "over 3 s".
+Message settled_in_words(double settled_s)
+{
+    if (settled_s < 0.05) return message("at once");
+    return settled_s >= most_settling_s ? message("over %1 s", rounded(most_settling_s, 0))
+                                        : message("%1 s", rounded(settled_s, 2));
+}
+
+Message reckoned(const FlipsOnRate& flips)
+{
+    return message("%1 flips and rolls, settled after %2 and %3° off level (medians; 0.5 s and 20° are the house's limits)",
+                   flips.flips, settled_in_words(flips.settled_s), rounded(flips.off_level_deg, 0));
+}
+
+RateAdvice for_a_rocking_hand(const RateEvidence& e)
+{
+    RateAdvice a;
+    a.at_most_dps = std::max(slowest_dps, (1 - slower_by) * e.max_dps);
+    const bool slower = a.at_most_dps < e.max_dps;
+    a.reckoning =
+        slower ? message("Rocking %1 % of the newest flights, over %2 %; %3 °/s less %4 % is %5 °/s (house; no slower than %6)",
+                         rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0),
+                         rounded(100 * slower_by, 0), rounded(a.at_most_dps, 0), rounded(slowest_dps, 0))
+               : message("Rocking %1 % of the newest flights, over %2 %; %3 °/s is slow already",
+                         rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0));
+    const bool good_flips = e.flips && e.flips->flips >= flips_to_judge_by && e.flips->keep();
+    a.sentence = !slower ? message("The rates are slow already: smaller movements and another grip before anything else.")
+                 : good_flips
+                     ? message("Slower: go down to %1 °/s, the hand over-controls, though the flips are settled in time.",
+                               rounded(a.at_most_dps, 0))
+                     : message("Slower: go down to %1 °/s, the hand over-controls.", rounded(a.at_most_dps, 0));
+    if (!slower) a.at_most_dps = e.max_dps;
+    return a;
+}
+
+} // namespace
+
+std::optional<RateAdvice> rate_verdict(const RateEvidence& e)
+{
+    if (e.rocking_share && *e.rocking_share > rocks_from) return for_a_rocking_hand(e);
+    const bool judged = e.flips && e.flips->flips >= flips_to_judge_by;
+    if (!judged && !e.rocking_share) return std::nullopt;
+    RateAdvice a;
+    if (judged && !e.flips->keep()) {
+        a.at_most_dps = e.flips->better_dps();
+        a.sentence = message("A little slower: %1 °/s, the flips are not settled in time.", rounded(a.at_most_dps, 0));
+        a.reckoning = reckoned(*e.flips);
+        return a;
+    }
+    a.sentence =
+        judged ? message("Keep %1 °/s: the flips are settled in time. That counts more than any table.", rounded(e.max_dps, 0))
+               : message("Nothing speaks against %1 °/s.", rounded(e.max_dps, 0));
+    a.reckoning = judged
+                      ? reckoned(*e.flips)
+                      : message("Rocking %1 % of the newest flights, %2 % at most (house); fewer than three flips on this rate",
+                                rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0));
+    return a;
+}
+
 std::vector<RateAdvice> rate_advice(const RateEvidence& e)
 {
     std::vector<RateAdvice> advice;
-    if (e.rocking_share && *e.rocking_share > rocks_from) {
-        RateAdvice a;
-        a.at_most_dps = std::max(slowest_dps, (1 - slower_by) * e.max_dps);
-        const bool slower = a.at_most_dps < e.max_dps;
-        a.reckoning =
-            slower
-                ? message("Rocking %1 % of the newest flights, over %2 %; %3 °/s less %4 % is %5 °/s (house; no slower than %6)",
-                          rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0),
-                          rounded(100 * slower_by, 0), rounded(a.at_most_dps, 0), rounded(slowest_dps, 0))
-                : message("Rocking %1 % of the newest flights, over %2 %; %3 °/s is slow already",
-                          rounded(100 * *e.rocking_share, 0), rounded(100 * rocks_from, 0), rounded(e.max_dps, 0));
-        a.sentence = slower ? message("Slower: go down to %1 °/s, the hand over-controls.", rounded(a.at_most_dps, 0))
-                            : message("The rates are slow already: smaller movements and another grip before anything else.");
-        if (!slower) a.at_most_dps = e.max_dps;
-        advice.push_back(std::move(a));
-    }
+    const auto verdict = rate_verdict(e);
+    if (verdict) advice.push_back(*verdict);
+    const double hand_at_most_dps = verdict ? verdict->at_most_dps : rate_limit_dps;
     if (e.flip_height_m) {
         const double fall_s = std::sqrt(2 * std::max(0.0, *e.flip_height_m) / gravity_mps2);
         const auto least = least_rate_for_flip_dps(*e.flip_height_m, e.airframe);
@@ -84,10 +132,10 @@ std::vector<RateAdvice> rate_advice(const RateEvidence& e)
         }
         advice.push_back(std::move(a));
     }
-    if (advice.size() == 2 && advice[1].at_least_dps > advice[0].at_most_dps)
+    if (const double needed_dps = e.flip_height_m ? advice.back().at_least_dps : 0; needed_dps > hand_at_most_dps)
         advice.push_back({message("Both do not go together yet: no flips at that height until the rocking is gone."),
-                          message("At most %1 °/s for the hand, at least %2 °/s for the flip", rounded(advice[0].at_most_dps, 0),
-                                  rounded(advice[1].at_least_dps, 0)),
+                          message("At most %1 °/s for the hand, at least %2 °/s for the flip", rounded(hand_at_most_dps, 0),
+                                  rounded(needed_dps, 0)),
                           0, rate_limit_dps});
     return advice;
 }

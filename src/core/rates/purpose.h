@@ -3,6 +3,7 @@
 #include "core/base/message.h"
 #include "core/curves/rate_curve.h"
 #include "core/flight/dynamics.h"
+#include "core/rates/flip_evidence.h"
 
 #include <array>
 #include <optional>
@@ -29,6 +30,7 @@ struct RateEvidence {
     std::optional<double> rocking_share; ///< of the newest flights; nothing: not flown
     std::optional<double> flip_height_m; ///< above the ground where flips are planned
     Airframe airframe;                   ///< of which the flips are flown
+    std::optional<FlipsOnRate> flips{};  ///< on the rate that is practised on
 };
 
 /// A sentence of advice with how it was reckoned, and what follows for the rate at full stick.
@@ -38,8 +40,13 @@ struct RateAdvice {
     double at_least_dps = 0, at_most_dps = rate_limit_dps;
 };
 
-/// Rocking asks for slower rates, flips at a height for a rate that is done with them in time; where the two do not go together
-/// it is said so. Nothing: nothing speaks against the rates as they are.
+/// The one voice about the rates that are practised on, for wherever they are spoken of: rocking over the newest flights asks for
+/// slower ones whatever the flips say, flips that end off level or settle late for somewhat slower ones (three or more), both
+/// good for the rate as it is. Nothing: nothing has been flown that tells.
+[[nodiscard]] std::optional<RateAdvice> rate_verdict(const RateEvidence& evidence);
+
+/// The verdict, and what follows from flips planned at a height, which need a rate that is done with them in time; where the two
+/// do not go together it is said so.
 [[nodiscard]] std::vector<RateAdvice> rate_advice(const RateEvidence& evidence);
 
 /// The slowest rate at full stick that turns a whole flip within a free fall from a height, from rest, on an aircraft

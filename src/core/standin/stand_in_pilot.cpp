@@ -38,9 +38,9 @@ struct StandInPilot::Target {
 
 StandInPilot::StandInPilot(const Drill& drill, const FlightSetup& setup, double skill, std::uint64_t seed,
                            const StandInFaults& faults)
-    : drill_(drill), airframe_(setup.airframe), rates_(setup.rates), angle_(setup.angle), faults_(faults),
-      habits_(faults, setup.airframe), usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)), clumsiness_(usual_clumsiness_),
-      random_(seed)
+    : drill_(drill), airframe_(setup.airframe), camera_tilt_deg_(drill.camera_tilt_deg), rates_(setup.rates), angle_(setup.angle),
+      faults_(faults), habits_(faults, setup.airframe), usual_clumsiness_(1 - std::clamp(skill, 0.0, 1.0)),
+      clumsiness_(usual_clumsiness_), random_(seed)
 {
     mode_ = setup.mode;
     throttle_misjudged_ = 0.06 * clumsiness_ * random_.normal();
@@ -69,7 +69,8 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
         if (faults_.yaw_only) turn_nose_against_drift(seen, target);
         return target;
     }
-    if (phase.goal.kind == Goal::Kind::Lean) return leaning(seen, phase);
+    if (phase.goal.kind == Goal::Kind::Lean) return leaning(seen, phase, phase.goal.lean_deg + 3 + 3 * clumsiness_);
+    if (phase.horizon) return leaning(seen, phase, camera_tilt_deg_);
     if (phase.goal.kind == Goal::Kind::Chase) return behind_the_lead(seen);
     if (phase.goal.kind == Goal::Kind::ReachHeight && phase.speed_mps > 0) target.most_sink_mps = phase.speed_mps;
     const bool holds = (mode_ == Mode::Hold || mode_ == Mode::Sport) && phase.goal.kind == Goal::Kind::Go;
@@ -100,14 +101,14 @@ StandInPilot::Target StandInPilot::target_for(const FlightSample& seen, const Ph
     return target;
 }
 
-/// Somewhat more than asked for, so that it is kept.
-StandInPilot::Target StandInPilot::leaning(const FlightSample& seen, const Phase& phase) const
+/// Leans so far to the goal's side, and flies as fast as that makes it.
+StandInPilot::Target StandInPilot::leaning(const FlightSample& seen, const Phase& phase, double to_deg) const
 {
     Target target;
     target.height_m = phase.height_m;
     target.nose_deg = nose_deg_;
     target.vn_mps = seen.vn_mps, target.ve_mps = seen.ve_mps;
-    const double accel_mps2 = gravity_mps2 * std::tan(radians(phase.goal.lean_deg + 3 + 3 * clumsiness_));
+    const double accel_mps2 = gravity_mps2 * std::tan(radians(to_deg));
     const double towards = radians(nose_deg_ + phase.goal.lean_towards_deg);
     target.an_mps2 = accel_mps2 * std::cos(towards), target.ae_mps2 = accel_mps2 * std::sin(towards);
     target.most_accel_mps2 = 7;
@@ -225,7 +226,7 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     }
     turn_left_deg_ = phase.goal.kind == Goal::Kind::Turn ? phase.goal.turn_deg : 0;
     turn_seen_deg_.reset();
-    rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, 1) : std::vector<RailTie>{};
+    rail_ = phase.goal.kind == Goal::Kind::Way ? rail_of(drill_, phase, airframe_, 1) : std::vector<RailTie>{};
     rail_at_ = 0;
     lead_aircraft_ = phase.goal.kind == Goal::Kind::Chase ? drill_.lead_aircraft_in(phase) : nullptr;
     throttle_before_phase_ = throttle_lately_;
@@ -233,9 +234,11 @@ void StandInPilot::begin_phase(const FlightSample& now, std::size_t index)
     place_misjudged_m_ = holds && phase.goal.kind == Goal::Kind::Go
                              ? Vec2(2 * clumsiness_ * random_.normal(), 2 * clumsiness_ * random_.normal())
                              : Vec2(0, 0);
-    spun_deg_ = 0;
+    spun_deg_ = pulled_deg_ = 0;
+    burst_at_s_.reset();
     spun_ = false;
-    spin_misjudged_deg_ = phase.goal.kind == Goal::Kind::Spin ? 45 * clumsiness_ * random_.normal() : 0;
+    const bool turns_over = phase.goal.kind == Goal::Kind::Spin || phase.goal.kind == Goal::Kind::PullThrough;
+    spin_misjudged_deg_ = turns_over ? 45 * clumsiness_ * random_.normal() : 0;
     if (faults_.bank_left_over && phase.goal.spin_about_roll) spin_misjudged_deg_ = -10; // for a bank that it will leave
     if (phase.side) (*phase.side == Side::Left ? flew_left_ : flew_right_) = true;
     habits_.begin_phase();
@@ -268,6 +271,60 @@ bool StandInPilot::spin(const FlightSample& seen, const FlightSample& now, const
     hands_.roll = asked_.roll;
     hands_.pitch = asked_.pitch;
     return true;
+}
+
+/// Rolled onto the back with the throttle out, then the stick back until it flies level the other way.
+bool StandInPilot::pull_through(const FlightSample& now, const Phase& phase)
+{
+    if (spun_ || phase.goal.kind != Goal::Kind::PullThrough) return false;
+    const double stops_s = 0.05 + airframe_.rate_lag_s; // hands and aircraft take a moment to stop
+    const double side = phase.goal.spin_side;
+    if (spun_deg_ < 180) {
+        spun_deg_ += std::max(0.0, side * now.p_dps) * tick_s;
+        if (spun_deg_ + side * now.p_dps * stops_s + 4 >= 180 + 0.5 * spin_misjudged_deg_ && side * now.p_dps < 40)
+            spun_deg_ = 180;
+        asked_ = {};
+        asked_.throttle = 0.05 + 0.1 * clumsiness_;
+        asked_.roll = spun_deg_ + side * now.p_dps * stops_s + 4 >= 180 + 0.5 * spin_misjudged_deg_ ? 0 : side;
+        return true;
+    }
+    pulled_deg_ += std::max(0.0, now.q_dps) * tick_s;
+    if (pulled_deg_ + now.q_dps * stops_s + 4 >= 180 + spin_misjudged_deg_) {
+        spun_ = true;
+        nose_deg_ = heading_deg(now.attitude()); // on where it points now
+        return false;
+    }
+    asked_ = {};
+    asked_.pitch = -1; // back
+    asked_.throttle = lean_deg(now.attitude()) > 100 ? 0.1 + 0.25 * clumsiness_ : 1.3 * hover_throttle(airframe_);
+    return true;
+}
+
+/// Who looks at it from the ground, its nose towards him, takes left for right now and then, and sees it only as it moves off.
+void StandInPilot::take_left_for_right(double now_s)
+{
+    constexpr double moves = 0.1, rests = 0.05;
+    const bool begins = !rolling_ && std::abs(asked_.roll) > moves;
+    if (std::abs(asked_.roll) < rests) rolling_ = false;
+    if (begins) {
+        rolling_ = true;
+        if (random_.uniform() < 0.75 * clumsiness_) mistaken_until_s_ = now_s + 0.25 + 0.9 * clumsiness_ * random_.uniform();
+    }
+    if (now_s < mistaken_until_s_) asked_.roll = -asked_.roll;
+}
+
+/// One push of throttle once the nose is nearly round; a clumsy hand gives another.
+void StandInPilot::end_turn_with_burst(const Phase& phase, double now_s)
+{
+    constexpr double nearly_round_deg = 60, of_a_way = 0.35, burst_s = 0.35, more = 0.3, again_s = 0.5;
+    const bool due = phase.goal.kind == Goal::Kind::Way
+                         ? static_cast<double>(rail_at_) > of_a_way * static_cast<double>(rail_.size())
+                         : std::abs(turn_left_deg_) < nearly_round_deg;
+    if (!burst_at_s_ && due) burst_at_s_ = now_s;
+    if (!burst_at_s_) return;
+    const double since_s = now_s - *burst_at_s_;
+    const bool second = clumsiness_ > 0.5 && since_s > burst_s + again_s && since_s < 2 * burst_s + again_s;
+    if (since_s < burst_s || second) asked_.throttle = std::min(1.0, asked_.throttle + more);
 }
 
 /// In position-hold the sticks are speeds.
@@ -371,7 +428,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
     const double east_error = wander(east_wander_, 0.25 * clumsiness_, 1.5);
     const double climb_error = wander(climb_wander_, 0.6 * clumsiness_, 1.2);
 
-    if (spin(seen, now, phase)) return moved_hands();
+    if (spin(seen, now, phase) || pull_through(now, phase)) return moved_hands();
 
     // A clumsy pilot decides less often, and now and then does not look at the height at all.
     if (now.t_s >= next_look_s_) {
@@ -440,6 +497,8 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             const double wanted = (target.vn_mps * seen.vn_mps + target.ve_mps * seen.ve_mps) / std::max(speed, 0.1);
             asked_ = habits_.shaped(asked_,
                                     {seen, phase, now.t_s, now.t_s - phase_began_s_, interval_s, wanted, target.height_m, spun_});
+            if (drill_.pilot) take_left_for_right(now.t_s);
+            if (phase.burst) end_turn_with_burst(phase, now.t_s);
             leave_alone(phase);
         }
     }

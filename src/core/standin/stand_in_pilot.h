@@ -33,7 +33,7 @@ public:
 private:
     struct Target;
     [[nodiscard]] Target target_for(const FlightSample& seen, const Phase& phase);
-    [[nodiscard]] Target leaning(const FlightSample& seen, const Phase& phase) const;
+    [[nodiscard]] Target leaning(const FlightSample& seen, const Phase& phase, double to_deg) const;
     [[nodiscard]] Target behind_the_lead(const FlightSample& seen) const;
     static void turn_nose_against_drift(const FlightSample& seen, Target& target);
     double wander(double& state, double sd, double time_constant_s);
@@ -41,6 +41,9 @@ private:
     [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
     [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now,
                             const Phase& phase); ///< true while it holds the sticks
+    void take_left_for_right(double now_s);
+    void end_turn_with_burst(const Phase& phase, double now_s);
+    [[nodiscard]] bool pull_through(const FlightSample& now, const Phase& phase); ///< as spin()
     Sticks moved_hands();
     [[nodiscard]] bool after_crash(const FlightSample& now, bool down); ///< true while it holds the sticks
     void switches(const FlightSample& now, const Phase& phase);
@@ -51,6 +54,7 @@ private:
     Drill drill_;
     Mode mode_ = Mode::Acro;
     Airframe airframe_;
+    double camera_tilt_deg_;
     RateProfile rates_;
     AngleMode angle_;
     StandInFaults faults_;
@@ -66,7 +70,11 @@ private:
     std::size_t rail_at_ = 0;
     std::shared_ptr<const LeadAircraftPath> lead_aircraft_; ///< of the phase that is on
     double spun_deg_ = 0;                                   ///< in the phase that is on
+    double pulled_deg_ = 0;                                 ///< of a pull through, once on the back
     double spin_misjudged_deg_ = 0;
+    double mistaken_until_s_ = -1; ///< looked at from in front: left taken for right
+    bool rolling_ = false;
+    std::optional<double> burst_at_s_; ///< in the phase that is on
     bool spun_ = false;
     Vec2 place_misjudged_m_{0, 0}; ///< north, east; of a place to go to
     FlightSample turn_place_;

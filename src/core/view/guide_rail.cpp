@@ -21,7 +21,8 @@ Vec3 on_curve(const Vec3& a, const Vec3& b, const Vec3& c, const Vec3& d, double
 
 } // namespace
 
-std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, double speed_mps, double spacing_m)
+std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, double speed_mps, double spacing_m,
+                                double cruise_lean_deg)
 {
     std::vector<RailTie> ties;
     const int count = static_cast<int>(points.size());
@@ -48,8 +49,17 @@ std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, do
         const double due = length * i / steps;
         while (at + 2 < way.size() && gone + (way[at + 1] - way[at]).norm() < due) gone += (way[at + 1] - way[at]).norm(), ++at;
         const Vec3 along = way[at + 1] - way[at];
-        ties.push_back({way[at] + along * std::clamp((due - gone) / std::max(1e-9, along.norm()), 0.0, 1.0), 0, 0});
+        ties.push_back({way[at] + along * std::clamp((due - gone) / std::max(1e-9, along.norm()), 0.0, 1.0), 0, 0, 0});
     }
+    const auto lean_at = [&](double gone_m) { // forward positive
+        constexpr double gathers_mps2 = 3;
+        const double needs_m = speed_mps * speed_mps / (2 * gathers_mps2);
+        const double left_m = length - gone_m, nearest_end_m = std::min(gone_m, left_m);
+        if (closed || nearest_end_m >= std::min(needs_m, length / 2)) return cruise_lean_deg;
+        const double share = nearest_end_m / needs_m; // of the speed's square, as its drag goes
+        const double drag = share * std::tan(radians(cruise_lean_deg));
+        return degrees(std::atan(drag + (gone_m < left_m ? 1 : -1) * gathers_mps2 / gravity_mps2));
+    };
     const auto n = ties.size();
     const auto before = [&](std::size_t i) {
         return i > 0 ? i - 1 : closed ? n - 2 : 0;
@@ -64,6 +74,32 @@ std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, do
         // Curvature of the circle through three points: 4 · area / product of the sides.
         const double curvature_pm = lengths > 1e-9 ? 2 * (in.x() * out.y() - in.y() * out.x()) / lengths : 0;
         ties[i].bank_deg = degrees(std::atan(speed_mps * speed_mps * curvature_pm / gravity_mps2));
+        ties[i].pitch_deg = -lean_at(length * static_cast<double>(i) / steps);
+    }
+    return ties;
+}
+
+std::vector<RailTie> figure_rail(RailFigure figure, const Vec3& from_m, double heading_deg, double side, double speed_mps,
+                                 double rate_dps)
+{
+    constexpr double tie_deg = 15, least_radius_m = 2;
+    const double step_m = speed_mps * tie_deg / rate_dps;
+    const Vec3 ahead(std::cos(radians(heading_deg)), std::sin(radians(heading_deg)), 0);
+    std::vector<RailTie> ties;
+    const bool whole = figure != RailFigure::PullThrough;
+    for (double turned = 0; turned <= (whole ? 360 : 180); turned += tie_deg) {
+        RailTie tie{from_m + ahead * (step_m * turned / tie_deg), heading_deg, 0, 0};
+        (figure == RailFigure::Flip ? tie.pitch_deg : tie.bank_deg) = wrapped_deg(side * turned);
+        ties.push_back(tie);
+    }
+    if (whole) return ties;
+    const Vec3 top = ties.back().place_m;
+    const double radius_m = std::max(least_radius_m, speed_mps / radians(rate_dps));
+    for (double pulled = tie_deg; pulled <= 180; pulled += tie_deg) {
+        const double a = radians(pulled); // down and round: nose to the ground at 90°, level the other way at 180°
+        RailTie tie{top + radius_m * (std::sin(a) * ahead + (1 - std::cos(a)) * Vec3(0, 0, 1)), heading_deg, 180, -pulled};
+        if (pulled > 90) tie.heading_deg = wrapped_deg(heading_deg + 180), tie.bank_deg = 0, tie.pitch_deg = pulled - 180;
+        ties.push_back(tie);
     }
     return ties;
 }
@@ -71,14 +107,17 @@ std::vector<RailTie> guide_rail(const std::vector<Vec3>& points, bool closed, do
 void add_rail(Scene& scene, const std::vector<RailTie>& ties, double gauge_m)
 {
     constexpr double below_m = 0.35; // so that it does not hide what is ahead
-    const auto end = [&](const RailTie& tie, double side) -> Vec3 {
-        return tie.place_m + attitude(tie.heading_deg, 0, tie.bank_deg) * Vec3(0, side * gauge_m / 2, below_m);
+    constexpr double plate_m = 0.5;  // from a tie's front bar to its back bar
+    const auto end = [&](const RailTie& tie, double side, double ahead_m) -> Vec3 {
+        return tie.place_m + attitude(tie.heading_deg, tie.pitch_deg, tie.bank_deg) * Vec3(ahead_m, side * gauge_m / 2, below_m);
     };
     for (std::size_t i = 0; i < ties.size(); ++i) {
-        scene.lines.push_back({end(ties[i], -1), end(ties[i], 1), Paint::Rail, false, 0.05});
-        if (i == 0) continue;
-        for (const double side : {-1.0, 1.0})
-            scene.lines.push_back({end(ties[i - 1], side), end(ties[i], side), Paint::Rail, false, 0.03});
+        for (const double ahead_m : {-plate_m / 2, plate_m / 2})
+            scene.lines.push_back({end(ties[i], -1, ahead_m), end(ties[i], 1, ahead_m), Paint::Rail, false, 0.05});
+        for (const double side : {-1.0, 1.0}) {
+            scene.lines.push_back({end(ties[i], side, -plate_m / 2), end(ties[i], side, plate_m / 2), Paint::Rail, false, 0.05});
+            if (i > 0) scene.lines.push_back({end(ties[i - 1], side, 0), end(ties[i], side, 0), Paint::Rail, false, 0.03});
+        }
     }
 }
 

@@ -39,6 +39,9 @@ QString whyOf(BeginStep step, const BeginFacts& facts, bool done)
                     : QObject::tr("Calibrate the controller that is plugged in; it takes two minutes.");
     case BeginStep::Setup:
         return QObject::tr("The real aircraft that is to be flown one day, and the practice aircraft nearest to it.");
+    case BeginStep::Rates:
+        return done ? QObject::tr("Matched, or put off: hours until then count as practice, not as hours on matched rates.")
+                    : QObject::tr("What is practised on like the aircraft's: hours on other rates are learnt anew.");
     case BeginStep::Drill:
         return QObject::tr("The first one is chosen already. It is scored against limits, and says what to change.");
     }
@@ -54,6 +57,7 @@ QString beginInWords(BeginStep step)
     case BeginStep::Kit: return QObject::tr("Look through the kit");
     case BeginStep::Controller: return QObject::tr("Make the controller ready");
     case BeginStep::Setup: return QObject::tr("Set the aircraft up");
+    case BeginStep::Rates: return QObject::tr("Match the rates");
     case BeginStep::Drill: return QObject::tr("Fly the first drill");
     }
     return {};
@@ -65,7 +69,8 @@ BeginPanel::BeginPanel(QWidget* parent) : QFrame(parent)
     auto* layout = new QVBoxLayout(this);
     layout->setContentsMargins(0, 0, 0, 0);
     layout->setSpacing(8);
-    for (const BeginStep step : {BeginStep::Pilot, BeginStep::Kit, BeginStep::Controller, BeginStep::Setup, BeginStep::Drill})
+    for (const BeginStep step :
+         {BeginStep::Pilot, BeginStep::Kit, BeginStep::Controller, BeginStep::Setup, BeginStep::Rates, BeginStep::Drill})
         layout->addWidget(makeRow(step));
 }
 
@@ -73,7 +78,7 @@ QFrame* BeginPanel::makeRow(BeginStep step)
 {
     auto* frame = new QFrame;
     frame->setObjectName(QStringLiteral("card"));
-    const Row row{step, new QLabel, new QLabel, new QLabel, new QPushButton};
+    Row row{step, new QLabel, new QLabel, new QLabel, new QPushButton, nullptr};
     constexpr int name_px = 190, button_px = 210;
     row.name->setMinimumWidth(scaled(name_px));
     row.name->setText(tr("%1. %2").arg(rows_.size() + 1).arg(beginInWords(step)));
@@ -88,6 +93,11 @@ QFrame* BeginPanel::makeRow(BeginStep step)
     layout->addWidget(row.mark);
     layout->addWidget(row.name);
     layout->addWidget(row.why, 1);
+    if (step == BeginStep::Rates) {
+        row.later = namedButton(tr("Later"), "beginLater", tr("Fly first; it stays due on the Rates page"));
+        connect(row.later, &QPushButton::clicked, this, [this, step] { Q_EMIT putOff(step); });
+        layout->addWidget(row.later);
+    }
     layout->addWidget(row.go);
     rows_.push_back(row);
     return frame;
@@ -107,6 +117,7 @@ void BeginPanel::show(const std::vector<BeginLine>& lines, const BeginFacts& fac
         row->go->setAccessibleName(now ? beginInWords(line.step) : tr("Look: %1").arg(beginInWords(line.step)));
         row->go->setToolTip(row->why->text());
         setPrimary(row->go, now);
+        if (row->later) row->later->setVisible(!line.done);
     }
 }
 

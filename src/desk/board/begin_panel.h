@@ -19,12 +19,13 @@ public:
 
 Q_SIGNALS:
     void asked(bh::BeginStep step);
+    void putOff(bh::BeginStep step);
 
 private:
     struct Row {
         BeginStep step;
         QLabel *mark, *name, *why;
-        QPushButton* go;
+        QPushButton *go, *later; ///< later: null where it cannot wait
     };
     [[nodiscard]] QFrame* makeRow(BeginStep step);
     std::vector<Row> rows_;

@@ -279,6 +279,7 @@ BoardPage::BoardPage(School& school, Station& station, QWidget* parent) : QWidge
     begin_ = new BeginPanel;
     begin_->hide();
     connect(begin_, &BeginPanel::asked, this, &BoardPage::beginAsked);
+    connect(begin_, &BeginPanel::putOff, this, &BoardPage::beginPutOff);
     todayBox_ = new QWidget;
     today_ = new QVBoxLayout(todayBox_);
     today_->setContentsMargins(0, 0, 0, 0);

@@ -62,6 +62,7 @@ public:
 
 Q_SIGNALS:
     void beginAsked(bh::BeginStep step);
+    void beginPutOff(bh::BeginStep step);
     void goTo(bh::PilotStanding::Go place); ///< where the chosen pilot's attention is needed
 
 protected:

@@ -108,9 +108,7 @@ SimulatorEditor::SimulatorEditor(QWidget* parent) : FormScroll(parent)
                      tr("The kind of numbers in which it lets rates be set; what each can be follows below."));
     family_->addItem(tr("nothing: fixed"), QString());
     for (const RateFamily& f : rate_families()) {
-        QStringList parameters;
-        for (const RateParameter& p : f.parameters) parameters << shown(p.name);
-        family_->addItem(parameters.join(QStringLiteral(", ")), shown(f.key));
+        family_->addItem(asWords(f.name), shown(f.key));
     }
     auto* limitBox = new QWidget;
     limits_ = new QGridLayout(limitBox);

@@ -287,7 +287,7 @@ void DebriefPage::fillFlights()
         if (const QString key = flights_->itemData(row).toString(); !sessionOf(key)) return look(key.toStdString());
     if (flights_->count() > 0) return lookOutside(*sessionOf(flights_->itemData(0).toString()));
     showNothing(tr("No flight yet"), school_.pilot(station_.pilotId())
-                                         ? tr("Fly a drill (Alt+5), or open a flight log from a file.")
+                                         ? tr("Fly a drill (Alt+6), or open a flight log from a file.")
                                          : tr("Choose a pilot on the left, or open a flight log from a file."));
 }
 

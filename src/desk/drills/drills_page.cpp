@@ -13,6 +13,7 @@
 #include "desk/parts/forms/buttons.h"
 #include "desk/parts/forms/command.h"
 #include "desk/parts/forms/criteria_panel.h"
+#include "desk/parts/forms/preferences.h"
 #include "desk/parts/forms/sections.h"
 #include "desk/parts/forms/side_by_side.h"
 #include "desk/parts/look/theme.h"
@@ -159,6 +160,9 @@ QWidget* DrillsPage::makeSide()
     sentence_ = new QLabel;
     sentence_->setObjectName(QStringLiteral("resultSentence"));
     sentence_->setWordWrap(true);
+    ratesNote_ = new QLabel;
+    ratesNote_->setObjectName(QStringLiteral("ratesNote"));
+    ratesNote_->setWordWrap(true);
     criteria_ = new CriteriaPanel;
     auto* side = new QWidget;
     auto* layout = new QVBoxLayout(side);
@@ -167,6 +171,7 @@ QWidget* DrillsPage::makeSide()
     layout->addWidget(ladder_, 2);
     layout->addWidget(heading_);
     layout->addWidget(sentence_);
+    layout->addWidget(ratesNote_);
     layout->addWidget(keepShown_, 0, Qt::AlignLeft);
     auto* how = new QHBoxLayout;
     how->addWidget(mode_, 1);
@@ -279,12 +284,16 @@ void DrillsPage::drillChosen()
                 .toStdString();
     }
     const Drill* d = drill();
-    if (shownModesOf_ != ladder_->chosen()) {
+    const Curriculum& curriculum = school_.curriculum(station_.pilotId());
+    if (const auto shown = std::pair(curriculum.id, ladder_->chosen()); shownModesOf_ != shown) {
         const QSignalBlocker quiet(mode_);
         mode_->clear();
         if (d)
             for (Mode m : d->modes) mode_->addItem(tr("%1 mode").arg(asWords(mode_key(m))), static_cast<int>(m));
-        shownModesOf_ = ladder_->chosen();
+        const auto of_stage = curriculum.mode_of(ladder_->chosen()); // where the drill can be flown in it
+        const int at = of_stage ? mode_->findData(static_cast<int>(*of_stage)) : -1;
+        if (at >= 0) mode_->setCurrentIndex(at);
+        shownModesOf_ = shown;
     }
     if (card_) card_->setDrill(d);
     if (editor_) editor_->setDrill(ladder_->chosen());
@@ -308,6 +317,8 @@ void DrillsPage::refreshPanel()
     mode_->setDisabled(flying() || mode_->count() < 2 || of_phases([](const Phase& p) { return p.mode.has_value(); }));
     ladder_->setBusy(flying() && !free());
     day_->setDisabled(flying());
+    ratesNote_->setText(ratesNote());
+    ratesNote_->setVisible(!flying() && !ratesNote_->text().isEmpty());
     for (QWidget* of_drills : std::initializer_list<QWidget*>{mode_, day_}) of_drills->setVisible(!free());
     if (flight_->loop() || !d) return;
     heading_->setText(asWords(d->name));
@@ -454,6 +465,26 @@ bool DrillsPage::takeOff(const Drill& d, const TakeOff& wanted, std::optional<Fl
     return begun.has_value();
 }
 
+/// Why hours that are flown now will not count as on matched rates; said before they are flown, and once.
+QString DrillsPage::ratesNote() const
+{
+    if (station_.pilotId().empty()) return {};
+    const RatesMark mark = rates_mark(school_, station_.pilotId());
+    if (mark.state == Done::Done || preferences().wasSaid(ratesNoteName(mark))) return {};
+    return tr("Hours flown now count as practice, not as hours on matched rates: %1. Match them first on the Rates page (Alt+5), "
+              "or fly.")
+        .arg(mark.why == RatesMark::Why::NoSetup       ? tr("no aircraft is chosen yet")
+             : mark.why == RatesMark::Why::RealUnknown ? tr("the real aircraft's rates are not known yet")
+             : mark.why == RatesMark::Why::Stale       ? tr("the match does not hold any more")
+                                                       : tr("what is practised on is not the aircraft's"));
+}
+
+/// For each pilot and each reason.
+QString DrillsPage::ratesNoteName(const RatesMark& mark) const
+{
+    return QStringLiteral("rates-%1-%2").arg(QString::fromStdString(station_.pilotId())).arg(static_cast<int>(mark.why));
+}
+
 /// For the pilot, in the mode and on the day that are chosen.
 TakeOff DrillsPage::asChosen(TakeOff::Purpose purpose) const
 {
@@ -474,6 +505,7 @@ void DrillsPage::launch(const Drill& d, std::optional<FlightLoop::StandIn> stand
 {
     const bool shown = stand_in.has_value();
     if (!shown && (!readyToFly() || (ladder_->locked() && !d.sticks_only))) return;
+    if (!shown && !ratesNote().isEmpty()) preferences().noteSaid(ratesNoteName(rates_mark(school_, station_.pilotId())));
     flight_->land();
     free_.reset();
     shownAttempt_.clear();
@@ -597,7 +629,7 @@ void DrillsPage::flightOver()
 
 void DrillsPage::showResult(const Score& score)
 {
-    heading_->setText(tr("%1: %2 of 100").arg(score.passed ? tr("Passed") : tr("Not passed")).arg(inPlaces(score.score, 0)));
+    heading_->setText(verdictInWords(score));
     QStringList said{asWords(summary_of(score))};
     announcer_->voice().say(heading_->text() + QStringLiteral(". ") + said.front());
     for (std::size_t i = 1; i < std::min(most_faults_told, score.faults.size()); ++i)

@@ -3,6 +3,7 @@
 #include "core/controller/switches.h"
 #include "device/flight_loop.h"
 #include "school/flights/take_off.h"
+#include "school/values/marks.h"
 
 #include <QWidget>
 #include <memory>
@@ -88,6 +89,8 @@ private:
     void bindKeys();
     void switchMoved(const SwitchBoard::Moved& moved);
     [[nodiscard]] QString invitation(const Drill& drill) const;
+    [[nodiscard]] QString ratesNote() const;
+    [[nodiscard]] QString ratesNoteName(const RatesMark& mark) const; ///< under which it is kept that it was said
     [[nodiscard]] bool free() const { return free_.has_value(); }
     [[nodiscard]] bool readyToFly() const; ///< a pilot is chosen, and a calibrated controller is there
     [[nodiscard]] const Drill* drill() const;
@@ -100,6 +103,7 @@ private:
     LadderEditor* editor_ = nullptr;
     QLabel* heading_;
     QLabel* sentence_;
+    QLabel* ratesNote_;
     CriteriaPanel* criteria_;
     FlightView* view_;
     FlightUnderWay* flight_;
@@ -108,8 +112,8 @@ private:
     QPushButton *start_, *reset_, *panic_, *pause_, *eye_, *arm_, *watch_, *shadow_, *keepShown_;
     QComboBox* speed_;
     QComboBox* mode_;
-    std::string shownModesOf_;              ///< id of the drill
-    std::string shownAttempt_, shownDrill_; ///< of the result that can be kept as a demonstration
+    std::pair<std::string, std::string> shownModesOf_; ///< ids of curriculum and drill
+    std::string shownAttempt_, shownDrill_;            ///< of the result that can be kept as a demonstration
     QCheckBox* day_;
     struct Free {
         std::string world;

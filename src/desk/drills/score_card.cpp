@@ -5,6 +5,7 @@
 #include "desk/parts/forms/hints.h"
 #include "desk/parts/forms/tables.h"
 #include "desk/parts/look/theme.h"
+#include "desk/words/attempt_words.h"
 #include "desk/words/message_words.h"
 #include "desk/words/unit_words.h"
 #include "school/school.h"
@@ -322,10 +323,7 @@ void ScoreCard::refresh()
     words_->setText(!flight_ ? tr("Choose a drill that flies; sticks that follow a demonstration are scored in the flight.")
                     : !pilot ? tr("Add a pilot on the left first; the attempt is kept on the pilot's record.")
                     : !said_.isEmpty() ? said_
-                    : over             ? tr("%1: %2 of 100. %3 K keeps it.")
-                                 .arg(score.passed ? tr("Passed") : tr("Not passed"))
-                                 .arg(inPlaces(score.score, 0))
-                                 .arg(asWords(summary_of(score)))
+                    : over             ? tr("%1. %2 K keeps it.").arg(verdictInWords(score), asWords(summary_of(score)))
                     : flight_->waits_for_throttle() ? tr("Crashed: press T when the throttle is at the bottom.")
                     : running() ? tr("Press a key when it happens; Backspace takes the last one back. Space ends it.")
                                 : tr("The pilot flies in the other simulator; you keep the keys. Turn on \"Watch outside\" to "

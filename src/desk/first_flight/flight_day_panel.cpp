@@ -286,6 +286,7 @@ void FlightDayPanel::refresh()
                  .arg(inPlaces(100 * plan.thrust_share, 0));
     if (day.packs < plan.packs_needed)
         words += tr(" The programme takes %1 batteries: bring more, or leave its end for another day.").arg(plan.packs_needed);
+    words += QLatin1Char(' ') + asWords(landing_advice_for(school_, pilot_id_).words);
     plan_->setText(words);
 }
 

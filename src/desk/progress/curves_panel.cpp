@@ -401,8 +401,12 @@ void CurvesPanel::tell()
         parts << tr("%1: %2.").arg(asWords(o->name), asWords(o->words));
     } else {
         parts << tr("%1: %2 over %3 attempts.").arg(asWords(o->name), lawInWords(*o->curve)).arg(o->marks.trial.size());
-        if (o->state != DrillState::Held && o->pass) parts << tr("Marks reach 60 %1.").arg(trialWords(*o->pass));
-        if (o->state != DrillState::Held && o->leading && o->leading_pass)
+        const auto flown = static_cast<double>(o->marks.trial.size());
+        const auto worth_it = [&](const std::optional<PracticeForecast>& f) {
+            return o->state != DrillState::Held && f && (!f->trial || f->tells_after(flown));
+        };
+        if (worth_it(o->pass)) parts << tr("Marks reach 60 %1.").arg(trialWords(*o->pass));
+        if (o->leading && worth_it(o->leading_pass))
             parts << tr("%1 reaches %2 %3.")
                          .arg(asWords(o->leading->label), valueInWords(o->leading->limit, o->leading->unit),
                               trialWords(*o->leading_pass));

@@ -432,7 +432,7 @@ void LogPanel::refresh()
     if (!pilot)
         totals_->setText(tr("Choose or add a pilot on the left."));
     else if (file.attempts.empty() && file.sessions.empty() && struck.empty())
-        totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+5).")
+        totals_->setText(tr("%1 has not practised yet. Start with the first drill on the Drills page (Alt+6).")
                              .arg(QString::fromStdString(pilot->name)));
     else
         totals_->setText(tr("Shown: %1 sessions with %2 h of practice, %3 flights with %4 h in the air, %5 passed%6.")

@@ -49,7 +49,7 @@ QString pilotLogbook(const School& school, const std::string& pilot_id)
         attempts.push_back({momentInWords(a.at), onPaper(flownInWords(school, a)), asWords(mode_key(a.mode)),
                             a.free() ? QStringLiteral("–") : inPlaces(a.score, 0),
                             a.free()   ? QObject::tr("flown")
-                            : a.passed ? QObject::tr("passed")
+                            : a.passed ? a.holds ? QObject::tr("passed") : QObject::tr("passed, not to hold it")
                                        : QObject::tr("not passed"),
                             inPlaces(a.flown_s, 0)});
     html += QStringLiteral("<h2>%1</h2>").arg(QObject::tr("Flights")) +

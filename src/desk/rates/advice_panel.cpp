@@ -19,7 +19,7 @@ namespace bh::desk {
 AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), school_(school)
 {
     bands_ = readingTable("rateBands", tr("Usual rates by purpose"),
-                          {tr("For"), tr("Max, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
+                          {tr("For"), tr("Full-stick rate, °/s"), tr("Begin with"), tr("Because"), QString()}, 3);
     bands_->setRowCount(static_cast<int>(rate_bands().size()));
     bands_->setWordWrap(true);
     explain(bands_, {tr("What the aircraft is flown for."), tr("At full stick, roll and pitch: common practice, no source."),
@@ -32,8 +32,9 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
                                 asWords(band.why)};
         for (int column = 0; column < cells.size(); ++column) bands_->setItem(row, column, new QTableWidgetItem(cells[column]));
         auto* begin = namedButton(
-            tr("Practise on"), "",
-            tr("The pilot's practised rates are brought to these ends, the shape of the curves kept; it can be undone"));
+            tr("Plan towards it"), "",
+            tr("A plan from the pilot's practised rates to these, step by step; the shape of the curves is kept, and locked axes "
+               "stay as they are"));
         begin->setObjectName(QStringLiteral("band-%1").arg(utf8(band.key)));
         connect(begin, &QPushButton::clicked, this, [this, row] { beginWith(row); });
         bands_->setCellWidget(row, 4, begin);
@@ -54,6 +55,10 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
     advice_->setObjectName(QStringLiteral("rateAdvice"));
     advice_->setWordWrap(true);
     advice_->setTextFormat(Qt::RichText);
+    said_ = new QLabel;
+    said_->setObjectName(QStringLiteral("bandSaid"));
+    said_->setProperty("quiet", true);
+    said_->setWordWrap(true);
     auto* heading = new QLabel(tr("Places to begin (common practice)"));
     heading->setFont(uiFont(text_points, true));
     auto* evidence = new QLabel(tr("What this pilot's flights and plans say"));
@@ -68,6 +73,7 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
     column->setSpacing(8);
     column->addWidget(heading);
     column->addWidget(bands_);
+    column->addWidget(said_);
     column->addSpacing(8);
     column->addWidget(evidence);
     column->addLayout(flips);
@@ -78,40 +84,41 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
 void AdvicePanel::setContext(const RatesContext& context)
 {
     context_ = context;
-    refresh();
+    stale_ = true;
+    if (isVisible()) refresh();
+}
+
+void AdvicePanel::showEvent(QShowEvent*)
+{
+    if (stale_) refresh();
 }
 
 void AdvicePanel::refresh()
 {
-    RateEvidence evidence;
-    evidence.max_dps = rate_dps(context_.practised.roll, 1);
-    evidence.rocking_share = context_.rocking_share;
+    if (stale_) flips_ = flip_evidence(school_, context_.question.pilot_id);
+    stale_ = false;
+    RateEvidence evidence =
+        rate_evidence(context_, context_.rocking_share, flips_, school_.real_aircraft(context_.question.aircraft_id));
     if (flipHeight_->value() > 0) evidence.flip_height_m = flipHeight_->value();
-    if (const Airframe* real = school_.real_aircraft(context_.question.aircraft_id)) evidence.airframe = *real;
     QString text;
     for (const RateAdvice& a : rate_advice(evidence))
         text += QStringLiteral("<p><b>%1</b><br>%2.</p>")
                     .arg(asWords(a.sentence).toHtmlEscaped(), asWords(a.reckoning).toHtmlEscaped());
-    if (text.isEmpty())
-        text = context_.rocking_share
-                   ? tr("<p>Rocking %1 % of the newest flights: nothing speaks against %2 °/s.</p>")
-                         .arg(inPlaces(100 * *context_.rocking_share, 0))
-                         .arg(inPlaces(evidence.max_dps, 0))
-                   : tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
+    if (text.isEmpty()) text = tr("<p>No flights here yet, so nothing is known of this hand. Fly the Height window first.</p>");
     advice_->setText(text);
     bands_->setDisabled(context_.question.pilot_id.empty());
 }
 
 void AdvicePanel::beginWith(int row)
 {
-    const RateBand& band = rate_bands()[static_cast<std::size_t>(row)];
-    TrainingSetup setup = school_.setup(context_.question.pilot_id).value_or(TrainingSetup{});
-    for (const RateAxis axis : rate_axes) {
-        RateCurve& curve = curve_of(setup.rates, axis);
-        curve = with_end(curve, axis == RateAxis::Yaw ? band.start_yaw_dps : band.start_dps);
-    }
-    setup.rates.name = std::string(band.name);
-    school_.keep_setup(context_.question.pilot_id, setup);
+    const auto plan = plan_of_purpose(school_, context_.question, rate_bands()[static_cast<std::size_t>(row)]);
+    const auto standing = plan ? standing_of(plan->plan) : Result<PlanStanding>(tl::unexpected(plan.error()));
+    if (!standing) return said_->setText(asWords(standing.error()));
+    if (!standing->next) return said_->setText(tr("These are the rates that are practised on already."));
+    if (!school_.keep_plan(context_.question.pilot_id, *plan)) return;
+    const auto steps = static_cast<int>(standing->left.size());
+    said_->setText(tr("Steps from what is practised now: %1, each with a test flight. They stand under Plan.").arg(steps));
+    Q_EMIT planned();
 }
 
 } // namespace bh::desk

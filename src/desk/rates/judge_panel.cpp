@@ -1,5 +1,6 @@
 #include "desk/rates/judge_panel.h"
 
+#include "core/rates/purpose.h"
 #include "core/rates/rate_table.h"
 #include "desk/parts/forms/hints.h"
 #include "desk/parts/forms/part_title.h"
@@ -51,10 +52,11 @@ JudgePanel::JudgePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     evidence_ = readingTable("flipEvidence", tr("Flips and rolls by the rate that they were flown on"),
                              {tr("Flown on"), tr("Flips"), tr("Off level"), tr("Settled after"), tr("In time"), tr("So")}, 5);
     explain(evidence_,
-            {tr("Rate at full stick of that axis."), tr("Flips and rolls in the newest twelve flights that may have some."),
+            {tr("Rate at full stick of that axis."),
+             tr("Flips and rolls that drills asked for, in the newest twelve such flights."),
              tr("Bank or pitch 0.3 s after the turn stops; the median."),
              tr("From the end of the turn until within 10° of level and slower than 40 °/s; the median."),
-             tr("Within 0.5 s (house)."), tr("From three flips on (house).")});
+             tr("Settled within 0.5 s (house)."), tr("From three flips on; in time and within 20° of level (house).")});
     auto* left = new QVBoxLayout;
     left->addWidget(plot_, 1);
     auto* right = new QVBoxLayout;
@@ -114,19 +116,18 @@ void JudgePanel::refresh()
     showBands(practised_dps);
     const auto evidence = flip_evidence(school_, context_.question.pilot_id);
     evidence_->setRowCount(static_cast<int>(evidence.size()));
-    const FlipsOnRate* now = nullptr;
     int row = 0;
     for (const FlipsOnRate& e : evidence) {
         const bool judged = e.flips >= flips_to_judge_by;
-        if (std::abs(e.rate_dps - practised_dps) <= 5) now = &e;
         put(evidence_, row++,
             {tr("%1 °/s").arg(inPlaces(e.rate_dps, 0)), QString::number(e.flips), tr("%1°").arg(inPlaces(e.off_level_deg, 0)),
              e.settled_s >= most_settling_s ? tr("over %1 s").arg(inPlaces(most_settling_s, 0))
+             : e.settled_s < 0.05           ? tr("at once")
                                             : tr("%1 s").arg(inPlaces(e.settled_s, 2)),
              tr("%1 of %2").arg(e.settled_in_time).arg(e.flips),
              !judged    ? tr("too few to judge by")
-             : e.keep() ? tr("keep it")
-                        : tr("5 % slower: %1 °/s").arg(inPlaces(e.better_dps(), 0))});
+             : e.keep() ? tr("settled in time")
+                        : tr("not settled in time")});
     }
     for (QWidget* w : std::initializer_list<QWidget*>{said_, evidence_}) w->setVisible(!evidence.empty());
     const FlownRate practised{practised_dps, ""};
@@ -134,16 +135,15 @@ void JudgePanel::refresh()
                           .arg(inPlaces(practised_dps, 0))
                           .arg(inPlaces(practised.turn_s(), 2))
                           .arg(lengthInWords(practised.fall_m())));
-    words_->setText(
+    // What the Advice section says as well: there is one voice about rates.
+    const auto verdict = rate_verdict(
+        rate_evidence(context_, context_.rocking_share, evidence, school_.real_aircraft(context_.question.aircraft_id)));
+    const QString unknown =
         evidence.empty()
-            ? tr("No flip or roll is on record yet. Fly the roll pair or the flip pair: how soon the aircraft is settled "
-                 "after each decides more than the table.")
-        : !now || now->flips < flips_to_judge_by ? tr("Fewer than three flips on this rate: fly more before it is judged.")
-        : now->keep() ? tr("Settled within %1 s after its flips: keep it. That counts more than the table.")
-                            .arg(inPlaces(now->settled_s, 2))
-                      : tr("Not settled within 0.5 s (house): 5 % slower, %1 °/s, then look again. That counts more "
-                           "than the table.")
-                            .arg(inPlaces(now->better_dps(), 0)));
+            ? tr("No flip or roll that a drill asked for is on record yet. Fly the roll pair or the flip pair: how soon "
+                 "the aircraft is settled after each decides more than the table.")
+            : tr("Fewer than three flips on this rate: fly more before it is judged.");
+    words_->setText(verdict ? asWords(verdict->sentence) : unknown);
 }
 
 } // namespace bh::desk

@@ -44,11 +44,11 @@ PlanPanel::PlanPanel(School& school, QWidget* parent) : QWidget(parent), school_
     kind_ = new QComboBox;
     kind_->setObjectName(QStringLiteral("planKind"));
     kind_->setAccessibleName(tr("How the plan goes"));
-    kind_->addItems({tr("Centre, then full stick, then expo"), tr("Full stick alone, in steps of 15 %"),
-                     tr("Full stick alone, in one jump")});
+    kind_->addItems({tr("Centre slope, then full-stick rate, then bend"), tr("Full-stick rate alone, in steps of 15 %"),
+                     tr("Full-stick rate alone, in one jump")});
     kind_->setToolTip(tr("One parameter at a time to the match; or the rate at full stick alone, as some do it (both common "
                          "practice). A locked yaw stays as it is."));
-    max_ = numberBox("planMax", tr("Full stick that it leads to"), 100, 1200, 10, tr(" °/s"));
+    max_ = numberBox("planMax", tr("Full-stick rate that it leads to"), 100, 1200, 10, tr(" °/s"));
     connect(kind_, &QComboBox::currentIndexChanged, this, &PlanPanel::refresh);
     end_ =
         namedButton(tr("End it here"), "endPlan", tr("The rates stay as the last step left them; the plan stays on the record"));

@@ -7,6 +7,7 @@
 #include "desk/words/message_words.h"
 #include "desk/words/utf8.h"
 
+#include <QBoxLayout>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QGridLayout>
@@ -28,32 +29,36 @@ RateForm::RateForm(QWidget* parent) : QWidget(parent)
     family_->setToolTip(tr("The kind of numbers in which these rates are given"));
     family_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     family_->setMinimumContentsLength(14);
-    for (const RateFamily& f : rate_families()) {
-        QStringList names;
-        for (const RateParameter& p : f.parameters) names << asWords(p.name);
-        family_->addItem(names.join(QStringLiteral(", ")), utf8(f.key));
-    }
+    for (const RateFamily& f : rate_families()) family_->addItem(asWords(f.name), utf8(f.key));
     connect(family_, &QComboBox::activated, this, &RateForm::familyChosen);
-    auto* grid = new QGridLayout(this);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(family_);
+    for (std::size_t axis = 0; axis < 3; ++axis) makeRow(axis);
+}
+
+void RateForm::makeRow(std::size_t axis)
+{
+    rows_[axis] = new QWidget(this);
+    auto* grid = new QGridLayout(rows_[axis]);
     grid->setContentsMargins(0, 0, 0, 0);
-    grid->setVerticalSpacing(4);
+    grid->setVerticalSpacing(0);
     grid->setHorizontalSpacing(8);
-    grid->addWidget(family_, 0, 0, 1, 4);
-    for (std::size_t k = 0; k < 3; ++k) grid->addWidget(heads_[k] = new QLabel, 1, static_cast<int>(k) + 1);
-    for (std::size_t axis = 0; axis < 3; ++axis) {
-        const int row = static_cast<int>(axis) + 2;
-        grid->addWidget(new QLabel(axisName(axis)), row, 0);
-        measured_[axis] = new QLabel(tr("measured points"));
-        measured_[axis]->setProperty("quiet", true);
-        grid->addWidget(measured_[axis], row, 1, 1, 3);
-        for (std::size_t k = 0; k < 3; ++k) {
-            auto* box = boxes_[axis][k] = new QDoubleSpinBox;
-            box->setObjectName(QStringLiteral("real-%1-%2").arg(utf8(axis_labels[axis]).toLower()).arg(k));
-            box->setButtonSymbols(QAbstractSpinBox::NoButtons);
-            box->setKeyboardTracking(false);
-            grid->addWidget(box, row, static_cast<int>(k) + 1);
-            connect(box, &QDoubleSpinBox::valueChanged, this, [this, axis, k](double value) { boxEdited(axis, k, value); });
-        }
+    measured_[axis] = new QLabel(tr("measured points"));
+    measured_[axis]->setProperty("quiet", true);
+    grid->addWidget(measured_[axis], 0, 0, 2, 3);
+    for (std::size_t k = 0; k < 3; ++k) {
+        const int at = static_cast<int>(k);
+        heads_[axis][k] = new QLabel;
+        heads_[axis][k]->setProperty("quiet", true);
+        grid->addWidget(heads_[axis][k], 0, at);
+        auto* box = boxes_[axis][k] = new QDoubleSpinBox;
+        box->setObjectName(QStringLiteral("real-%1-%2").arg(utf8(axis_labels[axis]).toLower()).arg(k));
+        box->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        box->setKeyboardTracking(false);
+        grid->addWidget(box, 1, at);
+        grid->setColumnStretch(at, 1);
+        connect(box, &QDoubleSpinBox::valueChanged, this, [this, axis, k](double value) { boxEdited(axis, k, value); });
     }
 }
 
@@ -66,12 +71,6 @@ void RateForm::show(const RateProfile& rates, Whose whose, bool editable)
     editable_ = editable;
     family_->setEnabled(editable);
     family_->setCurrentIndex(family_->findData(QLatin1String(family_key(rates.roll))));
-    const RateFamily* family = rate_family(family_key(rates.roll));
-    const bool same = family_key(rates.pitch) == family_key(rates.roll) && family_key(rates.yaw) == family_key(rates.roll);
-    for (std::size_t k = 0; k < 3; ++k) {
-        heads_[k]->setVisible(same && family && k < family->parameters.size());
-        if (family && k < family->parameters.size()) heads_[k]->setText(asWords(family->parameters[k].name));
-    }
     for (std::size_t axis = 0; axis < 3; ++axis) showAxis(axis);
 }
 
@@ -85,9 +84,11 @@ void RateForm::showAxis(std::size_t axis)
         QDoubleSpinBox* box = boxes_[axis][k];
         const bool there = family && k < values.size();
         box->setVisible(there);
+        heads_[axis][k]->setVisible(there);
         box->setEnabled(editable_);
         if (!there) continue;
         const RateParameter& p = family->parameters[k];
+        heads_[axis][k]->setText(asWords(p.name));
         const QSignalBlocker quiet(box); // told only when somebody edits
         box->setDecimals(p.step < 1 ? 2 : 0);
         box->setRange(p.low, p.high);

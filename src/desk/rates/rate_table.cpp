@@ -22,11 +22,11 @@ constexpr int row_px = 21;
 
 QTableWidget* makeRateTable()
 {
-    auto* table =
-        readingTable("rateTable", QObject::tr("The curves in numbers"),
-                     {QObject::tr("Curve"), QObject::tr("Full turn"), QObject::tr("Flip drops"), QObject::tr("Half stick"),
-                      QObject::tr("Full stick"), QObject::tr("Centre"), QObject::tr("Off by"), QObject::tr("In its own numbers")},
-                     Settings);
+    auto* table = readingTable("rateTable", QObject::tr("The curves in numbers"),
+                               {QObject::tr("Curve"), QObject::tr("Full turn"), QObject::tr("Flip drops"),
+                                QObject::tr("Half stick"), QObject::tr("Full-stick rate"), QObject::tr("Centre slope"),
+                                QObject::tr("Off by"), QObject::tr("In its own numbers")},
+                               Settings);
     new ColumnsThatGive(table, {Flip, Centre, Half, Turn, Full});
     table->setMinimumHeight(110);
     table->setMaximumHeight(scaled(9 * row_px + 46));

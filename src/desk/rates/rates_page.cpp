@@ -138,7 +138,7 @@ void RatesPage::buildOptions()
     connect(simulator_, &QComboBox::activated, this, &RatesPage::rematch);
     keepMax_ = check(tr("keep the full-stick rate"), QStringLiteral("keepMax"),
                      tr("The rate at full stick exactly, as near as the simulator's steps come"));
-    keepCentre_ = check(tr("keep the centre"), QStringLiteral("keepCentre"),
+    keepCentre_ = check(tr("keep the centre slope"), QStringLiteral("keepCentre"),
                         tr("The slope at the centred stick exactly, as near as the simulator's steps come"));
     byUse_ = check(tr("by the pilot's stick use"), QStringLiteral("byUse"),
                    tr("Where the pilot's sticks spend their time counts more; from the newest six flights, and the newest three "
@@ -200,7 +200,8 @@ QWidget* RatesPage::buildSide()
 {
     buildOptions();
     buildButtons();
-    edits_ = combo("ratesEdits", tr("Whose rates are edited"), tr("Whose numbers stand below, and whose curve has the handles"));
+    edits_ = combo("ratesEdits", tr("Whose rates are edited"),
+                   tr("Whose numbers stand under the plots, and whose curve has the handles"));
     edits_->addItems({tr("real aircraft's rates"), tr("practised rates")});
     connect(edits_, &QComboBox::activated, this, [this] {
         showForm();
@@ -254,6 +255,7 @@ void RatesPage::buildSections()
     sections_->add(tr("Advice"), QStringLiteral("sectionAdvice"), [this] {
         advice_ = new AdvicePanel(school_);
         advice_->setContext(context_);
+        connect(advice_, &AdvicePanel::planned, this, [this] { sections_->choose(Plan); });
         return advice_;
     });
     sections_->add(tr("Plan"), QStringLiteral("sectionPlan"), [this] {
@@ -295,7 +297,13 @@ QWidget* RatesPage::buildMatch()
     legend->setWordWrap(true);
     auto* plotsRow = new QHBoxLayout;
     plotsRow->setSpacing(8);
-    for (CurvePlot* plot : plots_) plotsRow->addWidget(plot, 1);
+    for (std::size_t axis = 0; axis < plots_.size(); ++axis) {
+        auto* ofAxis = new QVBoxLayout;
+        ofAxis->setSpacing(4);
+        ofAxis->addWidget(plots_[axis], 1);
+        ofAxis->addWidget(form_->numbersOf(axis));
+        plotsRow->addLayout(ofAxis, 1);
+    }
     auto* foot = new QHBoxLayout;
     foot->addWidget(words_, 1);
     foot->addWidget(csv_);

@@ -30,6 +30,7 @@ const QString coaching_group = QStringLiteral("coaching");
 
 QString withUnit(double value, const HouseLimit& limit)
 {
+    if (limit.is_choice()) return asWords(in_words(limit, value));
     const QString number = inPlaces(value, limit.decimals);
     return limit.unit.empty() ? number : number + QLatin1Char(' ') + asWords(limit.unit);
 }
@@ -83,12 +84,17 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     rules_->setSelectionMode(QAbstractItemView::SingleSelection);
     rules_->setSelectionBehavior(QAbstractItemView::SelectRows);
     value_ = numberBox("houseValue", tr("What the chosen rule is to be"), 0, 1, 1, {});
+    choice_ = new QComboBox;
+    choice_->setObjectName(QStringLiteral("houseChoice"));
+    choice_->setAccessibleName(tr("What the chosen rule is to be"));
+    choice_->hide();
     reason_ = textBox("houseReason", tr("Why it is changed"), tr("Why it is changed here"), 160);
     keep_ = namedButton(tr("Change it"), "houseKeep", tr("From now on; what was judged keeps the rules that it was judged by"));
     usual_ = namedButton(tr("As usual"), "houseUsual", tr("The chosen rule as it comes"));
     auto* edit = new QHBoxLayout;
     edit->setSpacing(8);
     edit->addWidget(value_);
+    edit->addWidget(choice_);
     edit->addWidget(reason_, 1);
     edit->addWidget(keep_);
     edit->addWidget(usual_);
@@ -106,8 +112,8 @@ HousePanel::HousePanel(School& school, QWidget* parent) : QWidget(parent), schoo
     layout->addWidget(said_);
     connect(group_, &QComboBox::currentIndexChanged, this, &HousePanel::refresh);
     connect(rules_, &QTableWidget::currentCellChanged, this, &HousePanel::choose);
-    connect(keep_, &QPushButton::clicked, this, [this] { keep(value_->value()); });
-    connect(reason_, &QLineEdit::returnPressed, this, [this] { keep(value_->value()); });
+    connect(keep_, &QPushButton::clicked, this, [this] { keep(wanted()); });
+    connect(reason_, &QLineEdit::returnPressed, this, [this] { keep(wanted()); });
     connect(usual_, &QPushButton::clicked, this, [this] {
         if (const HouseLimit* limit = house_limit(chosen())) keep(limit->usual);
     });
@@ -218,8 +224,14 @@ void HousePanel::choose()
     const QString group = group_->currentData().toString();
     marks_->setVisible(group == marks_group);
     coaching_->setVisible(group == coaching_group);
-    for (QWidget* w : std::initializer_list<QWidget*>{value_, reason_, keep_, usual_}) w->setEnabled(limit && may);
+    for (QWidget* w : std::initializer_list<QWidget*>{value_, choice_, reason_, keep_, usual_}) w->setEnabled(limit && may);
     if (!limit) return;
+    value_->setVisible(!limit->is_choice());
+    choice_->setVisible(limit->is_choice());
+    choice_->clear();
+    for (const std::string_view words : limit->choices)
+        if (!words.empty()) choice_->addItem(asWords(words));
+    choice_->setCurrentIndex(limit->is_choice() ? school_.house().whole(limit->limit) : -1);
     value_->setDecimals(limit->decimals);
     value_->setRange(limit->least, limit->most);
     value_->setSingleStep(limit->decimals == 0 ? 1 : limit->decimals == 1 ? 0.5 : 0.05);
@@ -227,6 +239,8 @@ void HousePanel::choose()
     value_->setValue(school_.house().of(limit->limit));
     usual_->setEnabled(may && school_.house().is_changed(limit->limit));
 }
+
+double HousePanel::wanted() const { return choice_->isHidden() ? value_->value() : choice_->currentIndex(); }
 
 void HousePanel::keep(double value)
 {
@@ -267,8 +281,10 @@ QString HousePanel::onPaperNow() const
     group = tr("Changes");
     for (const RuleChange& c : school_.values().rule_changes) {
         const HouseLimit* limit = house_limit(c.rule);
+        const QString to = limit && limit->is_choice() ? asWords(in_words(*limit, QString::fromStdString(c.to).toDouble()))
+                                                       : QString::fromStdString(c.to);
         rows.push_back({onPaper(limit ? asWords(limit->name) : QString::fromStdString(c.rule)),
-                        c.to.empty() ? tr("as usual") : onPaper(QString::fromStdString(c.to)),
+                        c.to.empty() ? tr("as usual") : onPaper(to),
                         tr("%1, %2").arg(dayInWords(c.at), onPaper(QString::fromStdString(school_.who_is(c.who)))),
                         onPaper(QString::fromStdString(c.why))});
     }

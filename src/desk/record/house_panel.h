@@ -33,6 +33,7 @@ private:
     void refresh();
     void choose();
     void keep(double value);
+    [[nodiscard]] double wanted() const; ///< what the chosen rule is to be
     void addLimits();
     void addMarks();
     void addCoaching();
@@ -40,7 +41,7 @@ private:
     [[nodiscard]] std::string chosen() const; ///< id of a limit; empty: none, or not one that is changed here
     School& school_;
     QLabel *about_, *said_;
-    QComboBox* group_;
+    QComboBox *group_, *choice_;
     QTableWidget* rules_;
     QDoubleSpinBox* value_;
     QLineEdit* reason_;

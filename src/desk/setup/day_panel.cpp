@@ -60,10 +60,16 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
                   tr("It is pushed about and never sits quite still. Hold the attitude and let small bumps pass; chasing each of "
                      "them makes it rock. Needs wind."),
                   tr("Dryden turbulence for low heights, MIL-F-8785C, from a seed."));
-    ground_ = line("dayGround", tr("Ground effect"), {},
-                   tr("Close to the ground it floats on its own air and wanders a little: the last hand's breadth of a landing "
-                      "takes less throttle, and then it wants to slide."),
-                   tr("Cheeseman and Bennett (1955), all rotors as one disc; the wandering is house."));
+    hard_ = new QCheckBox(tr("over hard ground"));
+    hard_->setObjectName(QStringLiteral("dayHardGround"));
+    hard_->setToolTip(tr("It throws the wash back: more unsteady within two rotor diameters. Grass damps it."));
+    connect(hard_, &QCheckBox::toggled, this, &DayPanel::edited);
+    ground_ = line(
+        "dayGround", tr("Ground effect"), {hard_},
+        tr("Close to the ground it floats on its own air and wanders a little: the last hand's breadth of a landing "
+           "takes less throttle, and then it wants to slide."),
+        tr("Cheeseman and Bennett (1955), all rotors as one disc; the wandering, and what grass and hard ground do to it, is "
+           "house."));
     wash_ = line("dayWash", tr("Prop wash"), {},
                  tr("Sinking straight down it falls into its own wash: it shakes and drops. Come down with some forward speed, "
                     "or slower."),
@@ -115,6 +121,8 @@ void DayPanel::show(const Conditions& day)
     from_->setCurrentIndex(static_cast<int>(std::lround(day.wind_from_deg / 45)) % 8);
     gusts_->setChecked(day.gusts);
     ground_->setChecked(day.ground_effect);
+    hard_->setChecked(day.hard_ground);
+    hard_->setEnabled(day.ground_effect);
     wash_->setChecked(day.prop_wash);
     battery_->setChecked(day.battery_sag);
     bent_->setChecked(day.bent_propeller > 0);
@@ -138,6 +146,7 @@ Conditions DayPanel::day() const
     day.wind_from_deg = 45.0 * from_->currentIndex();
     day.gusts = gusts_->isChecked() && wind_->isChecked();
     day.ground_effect = ground_->isChecked();
+    day.hard_ground = hard_->isChecked() && ground_->isChecked();
     day.prop_wash = wash_->isChecked();
     day.battery_sag = battery_->isChecked();
     day.bent_propeller = bent_->isChecked() ? share_->value() / 100 : 0;

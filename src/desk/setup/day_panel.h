@@ -25,7 +25,7 @@ Q_SIGNALS:
     void edited();
 
 private:
-    QCheckBox *wind_, *gusts_, *ground_, *wash_, *battery_, *bent_;
+    QCheckBox *wind_, *gusts_, *ground_, *hard_, *wash_, *battery_, *bent_;
     QDoubleSpinBox *speed_, *share_, *warmer_;
     QComboBox* from_;
     QLabel* words_;

@@ -44,6 +44,14 @@ QString simulatorInWords(const School& school, const Attempt& attempt)
                                        : QString::fromStdString(attempt.simulator);
 }
 
+QString verdictInWords(const Score& score)
+{
+    const QString verdict = !score.passed  ? QObject::tr("Not passed")
+                            : !score.holds ? QObject::tr("Passed, not to hold it")
+                                           : QObject::tr("Passed");
+    return QObject::tr("%1: %2 of 100").arg(verdict, inPlaces(score.score, 0));
+}
+
 QString stepInWords(const School& school, const Curriculum& curriculum, const std::string& step)
 {
     const Curriculum::FreeBlock* block = curriculum.free_block(step);

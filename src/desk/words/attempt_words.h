@@ -11,6 +11,8 @@ namespace bh::desk {
 [[nodiscard]] QString flownWithInWords(const School& school, const JudgedAttempt& attempt);
 /// Where an attempt was flown under somebody's eyes.
 [[nodiscard]] QString simulatorInWords(const School& school, const Attempt& attempt);
+/// "Passed: 86 of 100", and where something keeps it from counting towards holding the drill, that beside it.
+[[nodiscard]] QString verdictInWords(const Score& score);
 /// A step of a curriculum: a drill's name, or "Free flight, 20 min" with its world.
 [[nodiscard]] QString stepInWords(const School& school, const Curriculum& curriculum, const std::string& step);
 /// What was flown: a drill's name, or a free flight.

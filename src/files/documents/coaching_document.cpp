@@ -54,6 +54,9 @@ CoachingRule rule_at(const JsonIn& in)
         in.at("kind").fault("expected movement, grip, rate, power, propeller, tilt, mode or drill, found '%1'", in.text("kind"));
     rule.kind = *kind;
     rule.change = in.text("change");
+    if (in.has("change_on"))
+        for (const auto& [sticks, words] : in.at("change_on").value().items())
+            rule.change_on.emplace_back(sticks, in.at("change_on").text(sticks.c_str()));
     if (in.has("target")) rule.target = in.number("target");
     rule.to = in.text("to", "");
     using enum ChangeKind;
@@ -69,7 +72,8 @@ CoachingRule rule_at(const JsonIn& in)
         }
     rule.gain_share = share_at(in, "gain_share", rule.gain_share);
     rule.improves = share_at(in, "improves", rule.improves);
-    in.only({"id", "finding", "when", "cause", "kind", "change", "target", "to", "measures", "gain_share", "improves"});
+    in.only(
+        {"id", "finding", "when", "cause", "kind", "change", "change_on", "target", "to", "measures", "gain_share", "improves"});
     return rule;
 }
 
@@ -104,6 +108,7 @@ Result<std::string> with_rule(const std::string& coaching_text, const CoachingRu
     for (Json& rule : document["rules"]) {
         if (rule["id"] != edited.id) continue;
         rule["cause"] = edited.cause;
+        if (rule["change"] != edited.change) rule.erase("change_on"); // the school's own words, whatever the stick
         rule["change"] = edited.change;
         rule["gain_share"] = edited.gain_share;
         rule["improves"] = edited.improves;

@@ -14,6 +14,7 @@ Conditions conditions_at(const JsonIn& in)
     c.wind_from_deg = in.number("wind_from_deg", c.wind_from_deg);
     c.gusts = in.truth("gusts", c.gusts);
     c.ground_effect = in.truth("ground_effect", c.ground_effect);
+    c.hard_ground = in.truth("hard_ground", c.hard_ground);
     c.prop_wash = in.truth("prop_wash", c.prop_wash);
     c.battery_sag = in.truth("battery_sag", c.battery_sag);
     c.bent_propeller = in.number("bent_propeller", c.bent_propeller);
@@ -32,16 +33,18 @@ Result<Conditions> parse_conditions(std::string_view text, const std::string& fi
 
 Json conditions_json(const Conditions& c)
 {
-    return {{"format", "bluehangar.conditions/1"},
-            {"wind_mps", c.wind_mps},
-            {"wind_from_deg", c.wind_from_deg},
-            {"gusts", c.gusts},
-            {"ground_effect", c.ground_effect},
-            {"prop_wash", c.prop_wash},
-            {"battery_sag", c.battery_sag},
-            {"bent_propeller", c.bent_propeller},
-            {"warmer_k", c.warmer_k},
-            {"seed", c.seed}};
+    Json json{{"format", "bluehangar.conditions/1"},
+              {"wind_mps", c.wind_mps},
+              {"wind_from_deg", c.wind_from_deg},
+              {"gusts", c.gusts},
+              {"ground_effect", c.ground_effect},
+              {"prop_wash", c.prop_wash},
+              {"battery_sag", c.battery_sag},
+              {"bent_propeller", c.bent_propeller},
+              {"warmer_k", c.warmer_k},
+              {"seed", c.seed}};
+    if (c.hard_ground) json["hard_ground"] = true; // otherwise as it was written before there was this one
+    return json;
 }
 
 } // namespace bh

@@ -2,6 +2,7 @@
 
 #include "core/base/number_text.h"
 #include "files/text/json_in.h"
+#include "files/text/json_parts.h"
 
 namespace bh {
 namespace {
@@ -49,6 +50,7 @@ Result<Curriculum> parse_curriculum(std::string_view text, const std::string& fi
             Curriculum::Stage s;
             s.name = stage.text("name");
             for (const JsonIn& step : stage.at("drills").items()) s.drills.push_back(step_at(step, curriculum));
+            if (stage.has("mode")) s.mode = mode_at(stage.at("mode"));
             if (s.drills.empty()) stage.at("drills").fault("expected at least one drill");
             curriculum.stages.push_back(std::move(s));
         }
@@ -66,7 +68,10 @@ std::string curriculum_text(const Curriculum& curriculum)
     for (const Curriculum::Stage& stage : curriculum.stages) {
         Json steps = Json::array();
         for (const std::string& id : stage.drills) steps.push_back(step_json(id, curriculum));
-        json["stages"].push_back({{"name", stage.name}, {"drills", std::move(steps)}});
+        Json one{{"name", stage.name}};
+        if (stage.mode) one["mode"] = mode_key(*stage.mode);
+        one["drills"] = std::move(steps);
+        json["stages"].push_back(std::move(one));
     }
     return json.dump(1);
 }

@@ -55,6 +55,15 @@ void read_spin(const JsonIn& in, Goal& goal)
     goal.for_s = seconds_at(in, "for_s", 0);
 }
 
+void read_pull_through(const JsonIn& in, Goal& goal)
+{
+    const std::string side = in.text("pull_through");
+    if (side != "right" && side != "left")
+        in.at("pull_through").fault("expected right or left, the side of the half roll, found '%1'", side);
+    goal.spin_side = side == "right" ? 1 : -1;
+    goal.for_s = seconds_at(in, "for_s", 0);
+}
+
 void read_lean(const JsonIn& in, Goal& goal)
 {
     goal.lean_deg = in.number("lean_deg");
@@ -94,7 +103,7 @@ void read_time(const JsonIn& in, Goal& goal)
 }
 constexpr char stay_s[] = "stay_s", landed_s[] = "landed_s", recovered_s[] = "recovered_s", armed_s[] = "armed_s",
                disarmed_s[] = "disarmed_s", throttle_cut_s[] = "throttle_cut_s";
-constexpr std::array<GoalReading, 14> goal_readings{{
+constexpr std::array<GoalReading, 15> goal_readings{{
     {"reach_within_m", Goal::Kind::ReachHeight,
      [](const JsonIn& in, Goal& goal) {
          goal.within_m = in.number("reach_within_m");
@@ -119,6 +128,7 @@ constexpr std::array<GoalReading, 14> goal_readings{{
     {"lean_deg", Goal::Kind::Lean, read_lean},
     {"chase_s", Goal::Kind::Chase, read_chase},
     {"spin", Goal::Kind::Spin, read_spin},
+    {"pull_through", Goal::Kind::PullThrough, read_pull_through},
     {recovered_s, Goal::Kind::Recover, read_time<recovered_s>},
     {armed_s, Goal::Kind::Arm, read_time<armed_s>},
     {disarmed_s, Goal::Kind::Disarm, read_time<disarmed_s>},
@@ -140,7 +150,7 @@ Goal goal_at(const JsonIn& in)
     in.only({"reach_within_m", "stay_s",      "run_m",      "landed_s",   "go_m",           "turn_deg", "way_m",
              "spin",           "recovered_s", "armed_s",    "disarmed_s", "throttle_cut_s", "lean_deg", "chase_s",
              "for_s",          "within_m",    "within_deg", "closed",     "laps",           "towards",  "seed",
-             "speed_mps",      "ahead_m",     "height_m",   "nearest_m",  "farthest_m",     "field_m"});
+             "speed_mps",      "ahead_m",     "height_m",   "nearest_m",  "farthest_m",     "field_m",  "pull_through"});
     return goal;
 }
 
@@ -185,13 +195,15 @@ Phase phase_at(const JsonIn& in)
         phase.upset = {upset.number("pitch_deg", 0), upset.number("bank_deg", 0)};
     }
     phase.panic = in.truth("panic", false);
+    phase.burst = in.truth("burst", false);
+    phase.horizon = in.truth("horizon", false);
     if (in.has("asks"))
         for (const JsonIn& kind : in.at("asks").items()) {
             if (!finding_from_key(kind.text())) kind.fault("there is no finding '%1'", kind.text());
             phase.asks.push_back(kind.text());
         }
     in.only({"id", "instruction", "goal", "height_m", "window_m", "speed_mps", "time_limit_s", "touches_allowed", "bounds",
-             "sticks", "mode", "motors_out_above_m", "upset", "panic", "asks"});
+             "sticks", "mode", "motors_out_above_m", "upset", "panic", "burst", "horizon", "asks"});
     return phase;
 }
 
@@ -258,6 +270,7 @@ void read_measuring(const JsonIn& in, const std::vector<Phase>& phases, std::opt
     if (in.has("height_m")) m.options.height_m = in.number("height_m");
     m.options.window_m = in.number("window_m", m.options.window_m);
     m.options.along_m = in.number("along_m", 0);
+    m.options.line_turn_deg = (side == Side::Left ? -1 : 1) * in.number("line_turn_deg", 0);
     m.last_s = in.number("last_s", 0);
     if (in.has("over")) {
         static constexpr std::array overs{"whole", "worst", "mean", "best"};
@@ -296,9 +309,9 @@ Criterion criterion_at(const JsonIn& in, const std::vector<Phase>& phases, std::
         below.only({"fail", "pass", "merit"});
         c.below = {below.number("fail"), below.number("pass"), below.number("merit")};
     }
-    in.only({"measure", "label",          "unit", "advice", "must",   "to_hold",  "if_any",   "common_practice",
-             "weight",  "fail",           "pass", "merit",  "phases", "height_m", "window_m", "along_m",
-             "last_s",  "yaw_share_band", "over", "axis",   "below",  "sides"});
+    in.only({"measure",       "label",  "unit",           "advice", "must",   "to_hold",  "if_any",   "common_practice",
+             "weight",        "fail",   "pass",           "merit",  "phases", "height_m", "window_m", "along_m",
+             "line_turn_deg", "last_s", "yaw_share_band", "over",   "axis",   "below",    "sides"});
     return c;
 }
 
@@ -314,8 +327,8 @@ Fault fault_at(const JsonIn& in, const std::vector<Phase>& phases)
     Fault fault;
     read_measuring(in, phases, std::nullopt, fault);
     fault.more_than = in.number("more_than");
-    in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "last_s", "yaw_share_band",
-             "over", "axis", "more_than"});
+    in.only({"measure", "label", "unit", "advice", "phases", "height_m", "window_m", "along_m", "line_turn_deg", "last_s",
+             "yaw_share_band", "over", "axis", "more_than"});
     return fault;
 }
 
@@ -349,8 +362,9 @@ void read_setup(const JsonIn& in, Drill& d)
     d.on_real_aircraft = in.truth("on_real_aircraft", false);
     d.tilt_change_deg = in.number("tilt_change_deg", 0);
     d.sets_tilt = in.truth("sets_tilt", false);
+    if (in.has("pilot_m")) d.pilot = place_at(in.at("pilot_m"));
     in.only({"world", "aircraft", "modes", "start", "camera_tilt_deg", "fov_deg", "day", "crash_disarms", "begins_disarmed",
-             "sticks_only", "on_real_aircraft", "tilt_change_deg", "sets_tilt"});
+             "sticks_only", "on_real_aircraft", "tilt_change_deg", "sets_tilt", "pilot_m"});
 }
 
 void read_disqualify(const JsonIn& in, Drill& d)

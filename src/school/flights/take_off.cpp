@@ -42,7 +42,7 @@ Result<PreparedFlight> prepared(const School& school, const Drill& drill, const 
     with.camera_tilt_deg = flight.camera_tilt_deg;
     with.fov_deg = flight.fov_deg;
     with.rates = flight.setup.rates;
-    with.conditions = flight.setup.conditions;
+    with.conditions = over_its_ground(flight.setup).conditions;
     return flight;
 }
 

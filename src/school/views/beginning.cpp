@@ -5,6 +5,9 @@
 #include <algorithm>
 
 namespace bh {
+namespace {
+const std::string rates_step = "first_day.rates";
+}
 
 std::vector<BeginLine> beginning(const School& school, const std::string& pilot_id, const BeginFacts& facts)
 {
@@ -14,8 +17,11 @@ std::vector<BeginLine> beginning(const School& school, const std::string& pilot_
             {BeginStep::Kit, facts.kit_items > 0 && facts.kit_ticked == facts.kit_items},
             {BeginStep::Controller, facts.controller_ready},
             {BeginStep::Setup, setup_mark(school, pilot_id) == Done::Done},
+            {BeginStep::Rates, rates_mark(school, pilot_id).state == Done::Done || school.house_rule(rates_step) == "later"},
             {BeginStep::Drill, false}};
 }
+
+bool put_off_rates(School& school) { return school.keep_house_rule(rates_step, "later", "put off on the first day"); }
 
 bool begin_school(School& school, const NewSchool& answers)
 {

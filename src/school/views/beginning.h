@@ -8,7 +8,7 @@
 namespace bh {
 
 /// The way of a new school to its first score, in the order in which it is gone.
-enum class BeginStep : std::uint8_t { Pilot, Kit, Controller, Setup, Drill };
+enum class BeginStep : std::uint8_t { Pilot, Kit, Controller, Setup, Rates, Drill };
 
 struct BeginLine {
     BeginStep step = BeginStep::Pilot;
@@ -23,6 +23,10 @@ struct BeginFacts {
 
 /// Empty as soon as anybody has flown a drill here: the school has begun.
 [[nodiscard]] std::vector<BeginLine> beginning(const School& school, const std::string& pilot_id, const BeginFacts& facts);
+
+/// The rates step can wait: hours until then count as practice, not as hours on matched rates. A rule of the house, so that it
+/// can be undone and no station asks again.
+bool put_off_rates(School& school);
 
 /// What a school says of itself before its first pilot.
 struct NewSchool {

@@ -133,8 +133,8 @@ Release prepared_release(const School& school, const std::string& pilot_id, cons
     }
     for (const HouseLimit& limit : house_limits())
         if (school.house().is_changed(limit.limit) && limit.group != LimitGroup::Prices) {
-            release.limits.push_back(std::string(limit.name) + ": " + fixed(school.house().of(limit.limit), limit.decimals) +
-                                     " " + std::string(limit.unit) + ", usually " + fixed(limit.usual, limit.decimals));
+            release.limits.push_back(std::string(limit.name) + ": " + in_words(limit, school.house().of(limit.limit)).english() +
+                                     ", usually " + in_words(limit, limit.usual).english());
         }
     return release;
 }
@@ -198,6 +198,23 @@ std::string keep_after_flight(School& school, AfterFlight after)
     after.at = school.now();
     after.went = tidied(after.went), after.broke = tidied(after.broke), after.next = tidied(after.next);
     return school.write(school.change_to(Kind::AfterFlight, after.id, after_flight_text(after), "told")) ? after.id : "";
+}
+
+LandingAdvice landing_advice_for(const School& school, const std::string& pilot_id)
+{
+    constexpr std::size_t newest_flights = 12;
+    const auto& attempts = school.attempts(pilot_id);
+    std::vector<Landing> landings;
+    std::size_t flights = 0;
+    for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
+        if (a->log_hash.empty() || !a->demonstration.empty() || !school.has_role(a->drill_id, DrillRole::GroundEffect)) continue;
+        const auto log = school.flight_log(a->log_hash);
+        if (!log || !log->has_position) continue;
+        ++flights;
+        const auto flown = find_landings(*log, {0, log->size()});
+        landings.insert(landings.end(), flown.begin(), flown.end());
+    }
+    return landing_advice(landings);
 }
 
 std::vector<SurpriseCount> surprises_of_all(const School& school)

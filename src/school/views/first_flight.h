@@ -1,5 +1,6 @@
 #pragma once
 
+#include "core/path/landings.h"
 #include "core/progress/release.h"
 #include "school/school.h"
 
@@ -44,6 +45,8 @@ Result<void> withdraw_release(School& school, const std::string& release_id, con
 
 /// Keeps what surprised, dated now. Its id, empty when it failed.
 std::string keep_after_flight(School& school, AfterFlight after);
+/// Which of the two landings suits the pilot, from the newest twelve flights of drills on the ground effect.
+[[nodiscard]] LandingAdvice landing_advice_for(const School& school, const std::string& pilot_id);
 /// Of everybody who has flown a real aircraft; reads what their flights were flown with.
 [[nodiscard]] std::vector<SurpriseCount> surprises_of_all(const School& school);
 

@@ -6,6 +6,7 @@
 #include "core/rates/turn_numbers.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace bh {
 namespace {
@@ -160,21 +161,55 @@ std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& 
     const auto& attempts = school.attempts(pilot_id);
     std::vector<FlipFlown> flips;
     std::size_t flights = 0;
-    const auto may_flip = [&](const Attempt& a) {
-        const Drill* drill = school.drill(a.drill_id);
-        return a.free() || (drill && std::any_of(drill->phases.begin(), drill->phases.end(),
-                                                 [](const Phase& p) { return p.goal.kind == Goal::Kind::Spin; }));
+    const auto asks = [&](const Attempt& a, bool about_roll) {
+        const Drill* drill = a.free() ? nullptr : school.drill(a.drill_id);
+        return drill && std::any_of(drill->phases.begin(), drill->phases.end(), [&](const Phase& p) {
+                   return p.goal.kind == Goal::Kind::Spin && p.goal.spin_about_roll == about_roll;
+               });
     };
     for (auto a = attempts.rbegin(); a != attempts.rend() && flights < newest_flights; ++a) {
-        if (a->log_hash.empty() || !a->demonstration.empty() || !may_flip(*a)) continue;
+        if (a->log_hash.empty() || !a->demonstration.empty() || (!asks(*a, true) && !asks(*a, false))) continue;
         const auto flight = school.judged(a->id).flight;
         const auto log = flight ? school.flight_log(a->log_hash) : Result<FlightLog>(FlightLog{});
         if (!flight || !log) continue;
         ++flights;
-        const auto flown = flips_flown(*log, flight->rates);
+        const auto flown = flips_flown(*log, flight->rates, asks(*a, true), asks(*a, false));
         flips.insert(flips.end(), flown.begin(), flown.end());
     }
     return evidence_by_rate(flips);
+}
+
+RateEvidence rate_evidence(const MatchAnswer& answer, const std::optional<double>& rocking_share,
+                           const std::vector<FlipsOnRate>& flips, const Airframe* real)
+{
+    constexpr double same_dps = 5;
+    RateEvidence evidence;
+    evidence.max_dps = rate_dps(answer.practised.roll, 1);
+    evidence.rocking_share = rocking_share;
+    if (real) evidence.airframe = *real;
+    for (const FlipsOnRate& f : flips)
+        if (std::abs(f.rate_dps - evidence.max_dps) <= same_dps) evidence.flips = f;
+    return evidence;
+}
+
+Result<KeptPlan> plan_of_purpose(const School& school, MatchQuestion question, const RateBand& band)
+{
+    question.direction = MatchDirection::SimulatorToReal;
+    MatchAnswer wanted = match_again(school, question);
+    if (wanted.family.empty()) { // no simulator is chosen: in the numbers that the pilot's own are given in
+        wanted.family = family_key(wanted.practised.roll);
+        if (const RateFamily* own = rate_family(wanted.family)) wanted.ranges = ranges_of(*own);
+    }
+    for (const RateAxis axis : rate_axes) {
+        const auto i = static_cast<std::size_t>(axis);
+        const RateCurve is = said_in(curve_of(wanted.practised, axis), wanted.family, wanted.ranges);
+        const double end_dps = axis == RateAxis::Yaw ? band.start_yaw_dps : band.start_dps;
+        wanted.matches[i] = RateMatch{};
+        wanted.matches[i]->rounded = question.locked[i] ? is : with_end(is, end_dps);
+    }
+    auto plan = plan_to_match(wanted);
+    if (plan) plan->max_only = true;
+    return plan;
 }
 
 std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,

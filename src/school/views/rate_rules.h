@@ -3,6 +3,7 @@
 #include "core/curves/rate_axis.h"
 #include "core/rates/flip_evidence.h"
 #include "core/rates/handling.h"
+#include "core/rates/purpose.h"
 #include "core/rates/rate_match.h"
 #include "school/school.h"
 
@@ -73,9 +74,15 @@ struct MatchAnswer {
 /// A plan that changes nothing but the rate at full stick (common practice): roll's and pitch's to `max_dps`, and yaw's where it
 /// is not left alone, in steps or in one jump.
 [[nodiscard]] Result<KeptPlan> plan_of_max(const MatchAnswer& answer, double max_dps, bool one_jump);
-/// What the flips of the newest twelve flights that may have some, drills with flips and free flights, say about the rates that
-/// they were flown on.
+/// What the flips that drills asked for say about the rates that they were flown on, from the newest twelve flights of such
+/// drills. Free flights tell nothing: a tumble there is not a flip that somebody meant.
 [[nodiscard]] std::vector<FlipsOnRate> flip_evidence(const School& school, const std::string& pilot_id);
+/// All that is known of the pilot's hands on the rates that are practised on, for rate_verdict().
+[[nodiscard]] RateEvidence rate_evidence(const MatchAnswer& answer, const std::optional<double>& rocking_share,
+                                         const std::vector<FlipsOnRate>& flips, const Airframe* real);
+/// The practised rates brought to a purpose's usual ones, at full stick, the shape of the curves kept and locked axes left alone.
+/// A plan, so that nothing jumps: its standing says whether it is one step or more.
+[[nodiscard]] Result<KeptPlan> plan_of_purpose(const School& school, MatchQuestion question, const RateBand& band);
 /// The match that a plan ends in once `rates` stand on the side that changed; nothing where the side that was to stay has
 /// changed.
 [[nodiscard]] std::optional<KeptMatch> match_of_plan(const School& school, const std::string& pilot_id, const KeptPlan& plan,

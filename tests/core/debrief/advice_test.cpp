@@ -222,3 +222,21 @@ TEST_CASE("a flight's tally says how much of each, and to which side", "[core][h
     REQUIRE(t.of(FindingKind::ChoppedThrottle)); // that there was none is a good answer
     CHECK(t.of(FindingKind::ChoppedThrottle)->seen == 0);
 }
+
+TEST_CASE("what is to be changed names the stick", "[core][advice]")
+{
+    const auto on = [](std::vector<std::pair<StickAxis, double>> sticks) {
+        std::vector<Finding> found;
+        double t = 1;
+        for (const auto& [axis, seconds] : sticks) {
+            Finding f = fault(FindingKind::Rocking, t, 70);
+            f.axis = axis, f.end_s = t + seconds, t += 10;
+            found.push_back(f);
+        }
+        return advise(with(found), rules(), nullptr).front().change;
+    };
+    CHECK(on({{StickAxis::Roll, 5}}) == "Half the movement on roll.");
+    CHECK(on({{StickAxis::Pitch, 4}, {StickAxis::Roll, 3}}) == "Half the movement on pitch and roll.");
+    CHECK(on({{StickAxis::Roll, 9}, {StickAxis::Pitch, 1}}) == "Half the movement on roll."); // a tenth is not worth the word
+    CHECK(on({{StickAxis::Yaw, 3}, {StickAxis::Pitch, 3}}) == "Half the movement on each of these sticks.");
+}

@@ -1,6 +1,7 @@
 // A drill is flown in its own modes, the panic switch is a must where it is asked for, and rough flying is not passed: the same
 // flights, with what is changed in their logs afterwards.
 #include "core/drill/drill_score.h"
+#include "core/drill/turn_beginning.h"
 #include "core/standin/stand_in_pilot.h"
 #include "files/data_folder.h"
 
@@ -120,4 +121,74 @@ TEST_CASE("a hover that rocks for more than half of a phase is not passed, and i
     Drill asked = drill;
     for (Phase& phase : asked.phases) phase.asks.push_back("rocking");
     CHECK(score_log(asked, rocked(0, end_s))->passed);
+}
+
+TEST_CASE("half a roll and pulled through is that, to the side that was asked for", "[core][modes]")
+{
+    // Drawn by hand: body rates of 300 °/s, first about roll, then nose up, or only one of them.
+    const auto drawn = [](double rolled_deg, double pulled_deg) {
+        FlightLog log;
+        Quat q = Quat::Identity();
+        constexpr double rate_dps = 300, step_s = 0.01;
+        double rolled = 0, pulled = 0;
+        for (int i = 0; i < 300; ++i) {
+            FlightSample s;
+            s.t_s = step_s * i, s.armed = true, s.height_m = 40, s.mode = Mode::Acro;
+            const bool rolls = i > 20 && std::abs(rolled) < std::abs(rolled_deg);
+            const bool pulls = i > 20 && !rolls && pulled < pulled_deg;
+            s.p_dps = rolls ? std::copysign(rate_dps, rolled_deg) : 0, s.q_dps = pulls ? rate_dps : 0;
+            q = (q * Quat(Eigen::AngleAxisd(radians(s.p_dps * step_s), Vec3::UnitX())) *
+                 Quat(Eigen::AngleAxisd(radians(s.q_dps * step_s), Vec3::UnitY())))
+                    .normalized();
+            rolled += s.p_dps * step_s, pulled += s.q_dps * step_s;
+            s.qw = q.w(), s.qx = q.x(), s.qy = q.y(), s.qz = q.z();
+            log.append(s);
+        }
+        return log;
+    };
+    Drill drill;
+    drill.id = "through", drill.name = "Through";
+    Phase phase;
+    phase.id = "through", phase.instruction = "Through.", phase.time_limit_s = 10;
+    phase.goal.kind = Goal::Kind::PullThrough, phase.goal.for_s = 0.3, phase.goal.spin_side = 1;
+    drill.phases = {phase};
+    const auto ends = [&](const FlightLog& log) {
+        DrillRunner runner(drill);
+        runner.follow(log);
+        return runner.status();
+    };
+    CHECK(ends(drawn(180, 180)) == DrillRunner::Status::Finished);
+    CHECK(ends(drawn(170, 185)) == DrillRunner::Status::Finished); // nearly, as hands do
+    CHECK(ends(drawn(-180, 180)) == DrillRunner::Status::Running); // to the other side
+    CHECK(ends(drawn(180, 0)) == DrillRunner::Status::Running);    // stays on its back
+    CHECK(ends(drawn(360, 0)) == DrillRunner::Status::Running);    // a whole roll
+    CHECK(ends(drawn(0, 360)) == DrillRunner::Status::Running);    // a flip
+}
+
+TEST_CASE("how a turn is begun is marked where the school has chosen, and nowhere else", "[core][modes]")
+{
+    for (const Drill& shipped : *data.drills())
+        for (const Criterion& c : shipped.criteria) CHECK(c.measure != Measure::YawLeadMs);
+    const Drill ovals = *data.drill("oval-pair"), run = *data.drill("run-stop");
+    const auto chosen = [](Drill drill, TurnBeginning how) {
+        judge_turn_beginning(drill, how);
+        return drill;
+    };
+    CHECK(chosen(ovals, TurnBeginning::NotJudged).criteria.size() == ovals.criteria.size());
+    CHECK(chosen(run, TurnBeginning::Together).criteria.size() == run.criteria.size()); // no turns in it
+    const Criterion first = chosen(ovals, TurnBeginning::YawFirst).criteria.back();
+    const Criterion together = chosen(ovals, TurnBeginning::Together).criteria.back();
+    CHECK_FALSE(first.must);
+    for (const auto& [lead_ms, passes_first, passes_together] : {std::tuple{-183.0, false, false},
+                                                                 {-100.0, false, true},
+                                                                 {0.0, true, true},
+                                                                 {140.0, true, true},
+                                                                 {250.0, true, false},
+                                                                 {310.0, false, false}}) {
+        CAPTURE(lead_ms);
+        CHECK((marks_for(first, lead_ms) >= 60) == passes_first);
+        CHECK((marks_for(together, lead_ms) >= 60) == passes_together);
+    }
+    CHECK(checked(chosen(ovals, TurnBeginning::YawFirst)));
+    CHECK(checked(chosen(ovals, TurnBeginning::Together)));
 }

@@ -185,6 +185,41 @@ TEST_CASE("near the ground the same throttle carries more, unsteadily, and less 
     CHECK(day.step(high, 0.001).thrust_ratio == Approx(1).margin(0.001));
 }
 
+TEST_CASE("hard ground throws the wash back within two rotor diameters, grass damps it", "[core][flight][conditions]")
+{
+    const Airframe airframe;
+    const auto unsteady = [&](bool hard, double height_m) {
+        Conditions c;
+        c.ground_effect = true, c.hard_ground = hard;
+        Day day(c, airframe, 0);
+        const State s = hovering_at(height_m, airframe);
+        std::vector<double> thrust, shake;
+        for (int i = 0; i < 30000; ++i) {
+            const Surroundings now = day.step(s, 0.001);
+            thrust.push_back(now.thrust_ratio), shake.push_back(now.angular_accel_radps2.x());
+        }
+        return std::pair(sample_sd(thrust), sample_sd(shake));
+    };
+    const double diameter_m = 2 * airframe.propeller_m; // four rotors as one disc
+    for (const double of_diameter : {0.5, 1.0, 1.5}) {
+        const auto grass = unsteady(false, of_diameter * diameter_m), hard = unsteady(true, of_diameter * diameter_m);
+        CAPTURE(of_diameter);
+        CHECK(hard.first > 1.5 * grass.first);
+        CHECK(hard.second > 1.5 * grass.second);
+    }
+    // Beyond, only the little that the ground effect itself has left.
+    CHECK(unsteady(true, 2.1 * diameter_m).second == Approx(unsteady(false, 2.1 * diameter_m).second));
+    Conditions c;
+    c.ground_effect = true;
+    CHECK(in_words(c) == "ground effect over grass");
+    c.hard_ground = true;
+    CHECK(in_words(c) == "ground effect over hard ground");
+    // A world of stone is hard whatever the day says.
+    FlightSetup setup;
+    setup.world.hard_ground = true;
+    CHECK(over_its_ground(setup).conditions.hard_ground);
+}
+
 TEST_CASE("sinking straight into its own wash costs thrust and shakes; going forward does not", "[core][flight][conditions]")
 {
     Conditions washed;

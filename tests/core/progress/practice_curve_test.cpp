@@ -228,3 +228,12 @@ TEST_CASE("the sickness questionnaire gives the scores of its reference", "[core
     CHECK(sickness_score({0, 0, 0, 0, 4, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}).error().english ==
           "answer 5 (Difficulty focusing): expected 0 to 3, found 4");
 }
+
+TEST_CASE("a forecast that is noise is not told", "[core][practice]")
+{
+    CHECK(PracticeForecast{12, 9, 18}.tells_after(8));
+    CHECK_FALSE(PracticeForecast{1, 1, 3}.tells_after(8));             // the curve has passed it already
+    CHECK_FALSE(PracticeForecast{12, 9, 60}.tells_after(8));           // anything between the next and the sixtieth
+    CHECK_FALSE(PracticeForecast{12, 9, std::nullopt}.tells_after(8)); // or never
+    CHECK_FALSE(PracticeForecast{std::nullopt, 9, 30}.tells_after(8));
+}

@@ -220,7 +220,7 @@ TEST_CASE("advice is reckoned from rocking and from planned flips", "[core][rate
     CHECK_FALSE(least_rate_for_flip_dps(0, aircraft));
 
     CHECK(rate_advice({350, std::nullopt, std::nullopt, aircraft}).empty());
-    CHECK(rate_advice({350, 0.1, std::nullopt, aircraft}).empty());
+    CHECK(rate_advice({350, 0.1, std::nullopt, aircraft})[0].sentence == "Nothing speaks against 350 °/s.");
     const auto rocking = rate_advice({400, 0.32, std::nullopt, aircraft});
     REQUIRE(rocking.size() == 1);
     CHECK(rocking[0].at_most_dps == Approx(340));
@@ -232,6 +232,20 @@ TEST_CASE("advice is reckoned from rocking and from planned flips", "[core][rate
     REQUIRE(both.size() == 3); // slower for the hand, faster for the flip: said so
     CHECK(both[1].sentence.english().find("Faster") == 0);
     CHECK(both[2].sentence.english().find("Both do not go together yet") == 0);
+    // One voice: what is said of the rates goes by all that is known at once.
+    FlipsOnRate settled{350, 4, 4, 5, 0.2}, late{350, 4, 0, 5, 0.9}, crooked{350, 4, 4, 40, 0.2}, few{350, 2, 2, 5, 0.2};
+    const auto verdict = [&](std::optional<double> rocking_share, const FlipsOnRate& flips) {
+        return rate_verdict({350, rocking_share, std::nullopt, aircraft, flips});
+    };
+    CHECK(verdict(0.32, settled)->sentence ==
+          "Slower: go down to 298 °/s, the hand over-controls, though the flips are settled in time.");
+    CHECK(verdict(0.05, settled)->sentence == "Keep 350 °/s: the flips are settled in time. That counts more than any table.");
+    CHECK(verdict(0.05, late)->at_most_dps == Approx(332.5));
+    CHECK(verdict(0.05, crooked)->at_most_dps == Approx(332.5)); // in time, but off level
+    CHECK(verdict(std::nullopt, late)->sentence == "A little slower: 333 °/s, the flips are not settled in time.");
+    CHECK_FALSE(verdict(std::nullopt, few)); // nothing that tells
+    CHECK_FALSE(rate_verdict({350, std::nullopt, std::nullopt, aircraft}));
+    CHECK(verdict(0.05, {350, 3, 3, 5, 0})->reckoning.english().find("settled after at once") == std::string::npos);
     CHECK(rate_advice({800, std::nullopt, 5, aircraft})[0].sentence.english().find("end in time") != std::string::npos);
     CHECK(rate_advice({800, std::nullopt, 0.01, aircraft})[0].sentence.english().find("No flips") == 0);
 }

@@ -87,3 +87,26 @@ TEST_CASE("a flown roll tells its rate and when it settled", "[core][rates]")
     REQUIRE(at_once.size() == 1);
     CHECK(*at_once[0].settled_s <= 0.02);
 }
+
+TEST_CASE("a tumble is no flip, and what nobody asked for tells nothing of the rate", "[core][rates]")
+{
+    // Turned by a hand that is not ours: a constant rate for so long, and still.
+    const auto turned = [](double degrees_about_roll) {
+        FlightLog log;
+        constexpr double rate_dps = 350;
+        double bank = 0;
+        for (int i = 0; i < 400; ++i) {
+            const bool turns = i > 50 && std::abs(bank) < degrees_about_roll;
+            const Quat q = attitude(0, 0, bank);
+            FlightSample s;
+            s.t_s = 0.01 * i, s.armed = true, s.height_m = 30, s.p_dps = turns ? rate_dps : 0;
+            s.qw = q.w(), s.qx = q.x(), s.qy = q.y(), s.qz = q.z();
+            log.append(s);
+            if (turns) bank += 0.01 * rate_dps;
+        }
+        return log;
+    };
+    CHECK(flips_flown(turned(360), RateProfile{}).size() == 1);
+    CHECK(flips_flown(turned(230), RateProfile{}).empty());
+    CHECK(flips_flown(turned(360), RateProfile{}, false, true).empty()); // the drill asked for flips
+}

@@ -219,6 +219,48 @@ TEST_CASE("the ties of a guide rail lean as a coordinated turn does, and lie lev
     CHECK(guide_rail({Vec3(1, 0, -4), Vec3(1, 0, -4)}, false, 5, 3).empty());
 }
 
+TEST_CASE("a tie is pitched as the aircraft is to lie: gathering speed, cruising, stopping", "[core][scene]")
+{
+    const auto ties = guide_rail({Vec3(0, 0, -4), Vec3(60, 0, -4)}, false, 8, 3, 12);
+    const double drags = std::tan(radians(12)), gathers = 3 / gravity_mps2; // m/s² over g
+    CHECK(ties.front().pitch_deg == Approx(-degrees(std::atan(gathers))));  // from a hover
+    CHECK(ties[ties.size() / 2].pitch_deg == Approx(-12));
+    CHECK(ties.back().pitch_deg == Approx(degrees(std::atan(gathers)))); // nose up
+    const double share = 3.0 / (8 * 8 / (2 * 3.0));                      // v² at 3 m of v² = 2·a·s
+    CHECK(ties[1].pitch_deg == Approx(-degrees(std::atan(gathers + share * drags))).epsilon(1e-3));
+}
+
+TEST_CASE("a rail shows what turns over: a roll about the line, half a roll and the way down and back", "[core][scene]")
+{
+    const Vec3 from(10, 0, -40);
+    const auto roll = figure_rail(RailFigure::Roll, from, 0, 1, 7, 350);
+    REQUIRE(roll.size() == 25);
+    CHECK(roll[6].bank_deg == Approx(90)); // right wing down after a quarter
+    CHECK(std::abs(roll[12].bank_deg) == Approx(180));
+    CHECK((roll.back().place_m - from).norm() == Approx(7 * 360.0 / 350));
+    const auto through = figure_rail(RailFigure::PullThrough, from, 0, -1, 7, 180);
+    const auto nose = [](const RailTie& tie) -> Vec3 {
+        return attitude(tie.heading_deg, tie.pitch_deg, tie.bank_deg) * Vec3::UnitX();
+    };
+    const auto top = [](const RailTie& tie) -> Vec3 {
+        return attitude(tie.heading_deg, tie.pitch_deg, tie.bank_deg) * -Vec3::UnitZ();
+    };
+    CHECK(through[6].bank_deg == Approx(-90)); // to the left
+    CHECK(top(through[12]).z() == Approx(1));  // on its back
+    const RailTie down = through[18], out = through.back();
+    CHECK(nose(down).z() == Approx(1));
+    CHECK(nose(out).x() == Approx(-1)); // level the other way
+    CHECK(top(out).z() == Approx(-1));
+    const double radius_m = 7 / radians(180.0); // v over ω
+    CHECK(out.place_m.z() == Approx(from.z() + 2 * radius_m));
+    // Each tie lies as the one before, turned about the body's own axis by 15°.
+    for (std::size_t i = 1; i < through.size(); ++i) {
+        const Quat was = attitude(through[i - 1].heading_deg, through[i - 1].pitch_deg, through[i - 1].bank_deg);
+        const Quat is = attitude(through[i].heading_deg, through[i].pitch_deg, through[i].bank_deg);
+        CHECK(degrees(was.angularDistance(is)) == Approx(15).margin(0.01));
+    }
+}
+
 TEST_CASE("from the pilot's place the aircraft stays in the middle and shrinks with its distance", "[core][scene]")
 {
     const auto wide_px = [](double north_m) {

@@ -98,7 +98,7 @@ TEST_CASE("a wrong calibration is not verified, the page says what is wrong, and
     CHECK(p.message().contains("roll is reversed"));
     CHECK(p.desk.station->controllerState() == Station::Controller::Unverified);
     CHECK(p.desk.text("statusController").contains("not verified"));
-    QTest::keyClick(&*p.desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*p.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK_FALSE(p.desk.find<QPushButton>("start")->isEnabled());
     // Back, and stopped: it stays unverified after a restart too.
     QTest::keyClick(&*p.desk.window, Qt::Key_3, Qt::AltModifier);

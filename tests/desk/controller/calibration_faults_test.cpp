@@ -96,7 +96,7 @@ TEST_CASE("a controller with two functions on one axis is not calibrated, and th
     CHECK(b.message().contains("axis 2"));
     CHECK_FALSE(b.desk.station->input().calibrated());
     CHECK_FALSE(b.desk.school->calibration(b.desk.station->device().name, b.desk.station->device().guid));
-    QTest::keyClick(&*b.desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*b.desk.window, Qt::Key_6, Qt::AltModifier);
     CHECK_FALSE(b.desk.find<QPushButton>("start")->isEnabled());
 }
 

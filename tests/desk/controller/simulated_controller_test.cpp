@@ -168,7 +168,7 @@ TEST_CASE("the simulated controller is calibrated with the mouse alone", "[desk]
 TEST_CASE("a drill is flown with the keyboard alone", "[desk]")
 {
     Sim s;
-    QTest::keyClick(&*s.desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*s.desk.window, Qt::Key_6, Qt::AltModifier);
     DrillsPage* drills = s.desk.window->drillsPage();
     QTest::keyClick(&*s.desk.window, Qt::Key_F5);
     REQUIRE(drills->loop());

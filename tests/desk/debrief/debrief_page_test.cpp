@@ -36,7 +36,7 @@ struct Debriefing {
         attempt.pilot_id = pilot, attempt.session_id = session;
         REQUIRE(!desk.school->add_attempt(std::move(attempt), &flown.log).empty());
         desk.station->choosePilot(pilot);
-        QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
         page = desk.window->findChild<DebriefPage*>();
         REQUIRE(page);
         REQUIRE(page->isVisible());
@@ -139,10 +139,10 @@ TEST_CASE("a log from a file is looked at and not kept; one without positions te
 TEST_CASE("without a flight the page says what to do", "[desk][debrief]")
 {
     Desk desk;
-    QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     CHECK(desk.text("debriefWhy").startsWith("Choose a pilot"));
     desk.station->choosePilot(desk.school->add_pilot({"", "Wilf Dunnock"}));
-    CHECK(desk.text("debriefWhy").startsWith("Fly a drill (Alt+5)"));
+    CHECK(desk.text("debriefWhy").startsWith("Fly a drill (Alt+6)"));
 }
 
 TEST_CASE("flights to choose: a pilot's newest first, practice outside among them, demonstrations left out", "[desk][debrief]")

@@ -56,7 +56,7 @@ struct Debriefs {
     int flown_ = 0;
     void open(DebriefPage::Tab tab = DebriefPage::Found) const
     {
-        QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
         REQUIRE(page->isVisible());
         page->showTab(tab);
     }

@@ -32,7 +32,7 @@ struct Marked {
         page = desk.window->findChild<DebriefPage*>();
         REQUIRE(page);
         for (const char* id : drills) flights[id] = fly(id);
-        QTest::keyClick(&*desk.window, Qt::Key_6, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
     }
     std::string fly(const char* id)
     {

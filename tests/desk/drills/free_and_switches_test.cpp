@@ -38,7 +38,7 @@ TEST_CASE("a free flight is kept when it ends, and can be looked at from the log
     CHECK(f.desk.school->judged(kept[0].id).flight);
     f.drills->chooseDrill("lift-settle"); // a second one, too short to be kept
     CHECK(f.desk.keptAttempts().size() == 1);
-    QTest::keyClick(&*f.desk.window, Qt::Key_7, Qt::AltModifier);
+    QTest::keyClick(&*f.desk.window, Qt::Key_8, Qt::AltModifier);
     f.desk.find<QPushButton>("sectionLog")->click();
     CHECK(f.desk.text("totals").contains("1 flights"));
     CHECK(f.desk.text("totals").contains("0 passed"));
@@ -127,7 +127,7 @@ TEST_CASE("switches are learned by moving them, checked with the sticks, and do 
     tap(0);
     REQUIRE(f.desk.waitFor([&] { return f.desk.station->controllerState() == Station::Controller::Ready; }, 3000));
 
-    QTest::keyClick(&*f.desk.window, Qt::Key_5, Qt::AltModifier);
+    QTest::keyClick(&*f.desk.window, Qt::Key_6, Qt::AltModifier);
     f.hold({});
     f.drills->flyFreely("pan", Mode::Angle);
     REQUIRE(f.drills->loop());
@@ -182,7 +182,7 @@ TEST_CASE("practice is entered by hand with a reason, or read from a table with 
     Desk desk;
     const std::string pilot = desk.school->add_pilot({"", "Sami Roake"});
     desk.station->choosePilot(pilot);
-    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
     desk.find<QPushButton>("sectionLog")->click();
     QTest::mouseClick(desk.find<QPushButton>("addPractice"), Qt::LeftButton);
     auto* dialog = desk.find<PracticeDialog>("practiceDialog");

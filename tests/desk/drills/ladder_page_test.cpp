@@ -97,7 +97,7 @@ TEST_CASE("another curriculum keeps the credit", "[desk]")
     f.desk.school->finish_keeping();
     const auto kept = f.desk.school->attempts(a.pilot_id);
     CHECK(kept[0].curriculum == "manual-first"); // it was judged on
-    CHECK(kept[0].curriculum_version == 4);
+    CHECK(kept[0].curriculum_version == f.desk.school->data().curriculum("manual-first")->version);
 }
 
 TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observed", "[desk]")
@@ -137,7 +137,7 @@ TEST_CASE("a drill flown elsewhere is scored with keys alone and kept as observe
     CHECK(attempts[0].throttle_cuts_s[0] < 1.5);
     CHECK(*f.desk.school->judged(attempts[0].id).criteria[0].value == 5);
     CHECK(f.desk.text("throttleHabit").contains("of 1 crashes"));
-    QTest::keyClick(&*f.desk.window, Qt::Key_7, Qt::AltModifier);
+    QTest::keyClick(&*f.desk.window, Qt::Key_8, Qt::AltModifier);
     f.desk.find<QPushButton>("sectionLog")->click();
     CHECK(f.desk.find<QTableView>("attempts")->model()->index(0, 2).data().toString() == "by eye");
     CHECK(f.desk.text("attemptJudged").contains("by eye, in Dyke Runner"));

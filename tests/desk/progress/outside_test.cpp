@@ -26,7 +26,7 @@ struct Outside {
         for (FunctionCalibration& f : c.functions) f.low_counts = -32000, f.centre_counts = 0, f.high_counts = 32000;
         REQUIRE(desk.station->keepCalibration(c));
         REQUIRE(desk.station->verifyCalibration());
-        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
     }
     void fly(int ms)
     {

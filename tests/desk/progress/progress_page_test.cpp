@@ -28,7 +28,7 @@ struct AtProgress {
     {
         for (const Pilot& p : desk.school->pilots())
             if (p.name == name) desk.station->choosePilot(p.id);
-        QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
         press(section);
     }
     void press(const char* name) const { desk.find<QAbstractButton>(name)->click(); }
@@ -202,6 +202,21 @@ TEST_CASE("a rule of the house is changed with a reason; gates go by it; it is u
     CHECK(printed.contains("Marks of drills"));
     QTest::keyClick(&*p.desk.window, Qt::Key_Z, Qt::ControlModifier);
     CHECK(p.desk.school->house().of(Limit::HoursLow) == 20);
+    // A rule that is a choice and not an amount: how turns are begun, which drills with turns are then judged by.
+    choose("turns.begin");
+    CHECK(rules->item(rules->currentRow(), 1)->text() == "not judged");
+    const auto judged_by_lead = [&] {
+        const auto& criteria = p.desk.school->drill("oval-pair")->criteria;
+        return std::any_of(criteria.begin(), criteria.end(), [](const Criterion& c) { return c.measure == Measure::YawLeadMs; });
+    };
+    CHECK_FALSE(judged_by_lead());
+    p.desk.find<QComboBox>("houseChoice")->setCurrentIndex(2);
+    p.desk.find<QLineEdit>("houseReason")->setText("So it is taught here");
+    p.press("houseKeep");
+    CHECK(p.desk.text("houseSaid").contains("both together from now on"));
+    CHECK(judged_by_lead());
+    QTest::keyClick(&*p.desk.window, Qt::Key_Z, Qt::ControlModifier);
+    CHECK_FALSE(judged_by_lead());
     auto* group = p.desk.find<QComboBox>("houseGroup");
     group->setCurrentIndex(group->findText("Marks of drills"));
     CHECK(rules->rowCount() > 60);

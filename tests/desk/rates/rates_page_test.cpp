@@ -35,7 +35,7 @@ struct Rates {
     {
         for (const Pilot& p : desk.school->pilots())
             if (p.name == pilot) desk.station->choosePilot(p.id);
-        QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
+        QTest::keyClick(&*desk.window, Qt::Key_5, Qt::AltModifier);
         QTest::qWait(50); // built when it is first looked at
     }
     void choose(const char* combo, const QString& text)
@@ -403,7 +403,7 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
         QTest::keyClick(&*r.desk.window, Qt::Key_3, Qt::AltModifier);
         r.click("sectionSheets");
         sheets = r.desk.window->findChild<SheetPanel*>();
-        QTest::keyClick(&*r.desk.window, Qt::Key_8, Qt::AltModifier);
+        QTest::keyClick(&*r.desk.window, Qt::Key_5, Qt::AltModifier);
     }
     REQUIRE(sheets);
     auto* simulators = sheets->findChild<QListWidget*>();
@@ -485,9 +485,21 @@ TEST_CASE("advice begins with common practice, and is reckoned from planned flip
     r.desk.find<QDoubleSpinBox>("flipHeight")->setValue(3);
     CHECK(r.desk.text("rateAdvice").contains("A fall of 3.0 m takes"));
     CHECK(r.desk.text("rateAdvice").contains("Both do not go together yet"));
-    r.click("band-racing");
-    CHECK(rate_dps(r.own()->rates.roll, 1) == Approx(380));
-    CHECK(rate_dps(r.own()->rates.yaw, 1) == Approx(330));
+    // The other section says the same of the same pilot.
+    r.click("sectionJudge");
+    CHECK(r.desk.text("judgeWords").startsWith("Slower: go down to"));
+    // Towards a purpose it goes in steps, and a locked axis stays: nothing jumps.
+    r.click("sectionAdvice");
+    const RateProfile before = r.own()->rates;
+    r.click("band-freestyle");
+    CHECK(r.own()->rates == before);
+    const auto& plan = r.desk.school->file(r.pilot()).plan;
+    REQUIRE(plan);
+    CHECK(plan->plan.locked == std::array<bool, 3>{false, false, true});
+    CHECK(rate_dps(plan->plan.to.roll, 1) == Approx(800).margin(5));
+    CHECK(rate_dps(plan->plan.to.yaw, 1) == Approx(rate_dps(before.yaw, 1)).margin(1));
+    CHECK(standing_of(plan->plan)->left.size() > 2);
+    CHECK(r.desk.text("bandSaid").contains("Steps from what is practised now"));
 }
 
 TEST_CASE("both curves are felt in one flight, and a blind test says whether they can be told apart", "[desk][realtime]")

@@ -160,8 +160,9 @@ TEST_CASE("the handbook names every limit of the house with its usual value, and
     for (const HouseLimit& limit : house_limits()) {
         const QString unit =
             limit.unit.empty() ? QString() : " " + QString::fromUtf8(limit.unit.data(), static_cast<int>(limit.unit.size()));
-        const QString row =
-            QStringLiteral("| %1 | %2%3 |").arg(QString::fromStdString(std::string(limit.name))).arg(limit.usual).arg(unit);
+        const QString usual = limit.is_choice() ? QString::fromStdString(in_words(limit, limit.usual).english())
+                                                : QString::number(limit.usual) + unit;
+        const QString row = QStringLiteral("| %1 | %2 |").arg(QString::fromStdString(std::string(limit.name)), usual);
         CAPTURE(row.toStdString());
         CHECK(limits.contains(row));
     }

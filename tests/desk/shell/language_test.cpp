@@ -69,7 +69,7 @@ private:
                              "Dunlin, 3-inch for halls",
                              "School Avocet, 5-inch",
                              "Dyke Runner",
-                             "Loft Hopper",
+                             "Samphire",
                              "Mudlark",
                              "Nine Gates",
                              "Saltwind",

@@ -24,9 +24,9 @@ TEST_CASE("an empty record says on every page what to do first", "[desk]")
 {
     Desk desk;
     CHECK(desk.text("boardSummary").contains("Now: Add the first pilot"));
-    desk.find<QPushButton>("begin-5")->click(); // the last step can be looked at
+    desk.find<QPushButton>("begin-6")->click(); // the last step can be looked at
     CHECK(desk.window->drillsPage()->isVisible());
-    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
     CHECK(desk.text("progressSummary").contains("add a pilot"));
 }
 
@@ -86,7 +86,7 @@ TEST_CASE("the demo record fills roster, board and logbook; typing finds a pilot
     QTest::keyClick(filter, Qt::Key_Escape);
     QTest::keyClick(filter, Qt::Key_Down);
     CHECK(desk.school->pilot(desk.station->pilotId())->name == "Petra Lowmoor");
-    QTest::keyClick(&*desk.window, Qt::Key_7, Qt::AltModifier);
+    QTest::keyClick(&*desk.window, Qt::Key_8, Qt::AltModifier);
     const auto attempts = desk.keptAttempts();
     desk.find<QPushButton>("sectionLog")->click();
     CHECK(desk.find<QTableView>("attempts")->model()->rowCount() == static_cast<int>(attempts.size()));

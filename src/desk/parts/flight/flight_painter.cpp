@@ -104,6 +104,10 @@ void plate(QPainter& p, const QRectF& box, const QString& text, int alignment, c
 
 void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
 {
+    if (drill.pilot)
+        eye_ = FlightEye::Pilot;
+    else if (eyeIsGiven())
+        eye_ = FlightEye::Aircraft; // until now it was given
     drill_ = drill;
     airframe_ = setup.airframe;
     day_ = asWords(in_words(setup.conditions));
@@ -113,7 +117,7 @@ void FlightPainter::setDrill(const Drill& drill, const FlightSetup& setup)
     rails_.clear();
     quarries_.clear();
     for (const Phase& phase : drill.phases) {
-        rails_.push_back(rail_of(drill, phase, 3));
+        rails_.push_back(rail_of(drill, phase, airframe_, 3));
         quarries_.push_back(phase.goal.kind == Goal::Kind::Chase ? drill.lead_aircraft_in(phase) : nullptr);
     }
     if (std::all_of(rails_.begin(), rails_.end(), [](const auto& rail) { return rail.empty(); }))
@@ -150,6 +154,8 @@ void FlightPainter::paint(QPainter& p, QSize size, const FlightSnapshot& now)
     paintWorld(p, camera, now);
     p.setRenderHint(QPainter::Antialiasing);
     if (eye_ == FlightEye::Aircraft) paintHorizon(p, camera);
+    if (eye_ == FlightEye::Aircraft && now.phase < drill_.phases.size() && drill_.phases[now.phase].horizon)
+        paintHorizonsPlace(p, camera);
     if (plain_) {
         constexpr double smaller = 0.6;
         p.save();
@@ -177,11 +183,7 @@ Camera FlightPainter::cameraFor(const FlightSnapshot& now, QSize size)
     }
     constexpr double behind_start_m = 6;
     picture.fov_deg = 50; // some way between what an eye takes in and what it makes out
-    const double heading = radians(drill_.start.heading_deg);
-    return pilot_eye(now.state,
-                     Vec3(drill_.start.north_m - behind_start_m * std::cos(heading),
-                          drill_.start.east_m - behind_start_m * std::sin(heading), 0),
-                     picture);
+    return pilot_eye(now.state, drill_.in_world(drill_.pilot.value_or(DrillPlace{-behind_start_m, 0, 0}), 0), picture);
 }
 
 void FlightPainter::paintWorld(QPainter& p, const Camera& camera, const FlightSnapshot& now)
@@ -238,6 +240,23 @@ void FlightPainter::paintHorizon(QPainter& p, const Camera& camera) const
     for (const auto& [width, colour] : {std::pair{4.0, theme().card}, std::pair{1.6, theme().ink}}) {
         p.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap));
         for (const QPointF& end : {a, b}) p.drawLine(middle + (end - middle) * gap_share, end);
+    }
+}
+
+/// Where the horizon is to stand: corners of a band about the picture's middle.
+void FlightPainter::paintHorizonsPlace(QPainter& p, const Camera& camera) const
+{
+    constexpr double within_deg = 5, from_px = 170, to_px = 214; // the trade's figure, and beside the horizon's own line
+    const QPointF middle(camera.width_px / 2.0, camera.height_px / 2.0);
+    const double up_px = camera.width_px / 2.0 / std::tan(radians(camera.fov_deg / 2)) * std::tan(radians(within_deg));
+    for (const auto& [width, colour] : {std::pair{4.0, theme().card}, std::pair{2.0, theme().held}}) {
+        p.setPen(QPen(colour, width, Qt::SolidLine, Qt::RoundCap));
+        for (const double side : {-1.0, 1.0}) {
+            const double inner = side * from_px, outer = side * to_px;
+            const QPointF corners[] = {middle + QPointF(inner, -up_px), middle + QPointF(outer, -up_px),
+                                       middle + QPointF(outer, up_px), middle + QPointF(inner, up_px)};
+            p.drawPolyline(corners, 4);
+        }
     }
 }
 

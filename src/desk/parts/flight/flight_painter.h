@@ -29,6 +29,8 @@ public:
     void setDrill(const Drill& drill, const FlightSetup& setup);
     void setCamera(double tilt_deg, double fov_deg);
     void setEye(FlightEye eye) { eye_ = eye; }
+    /// The drill says from where it is flown.
+    [[nodiscard]] bool eyeIsGiven() const { return drill_.pilot.has_value(); }
     [[nodiscard]] FlightEye eye() const { return eye_; }
     void setStickMode(const StickMode& mode) { mode_ = mode; } ///< how the stick overlay is laid out
     void setSwitches(std::vector<SwitchCalibration> switches) { switches_ = std::move(switches); } ///< the controller's own
@@ -43,6 +45,7 @@ private:
     void paintWorld(QPainter& painter, const Camera& camera, const FlightSnapshot& now);
     [[nodiscard]] Camera cameraFor(const FlightSnapshot& now, QSize size);
     void paintHorizon(QPainter& painter, const Camera& camera) const;
+    void paintHorizonsPlace(QPainter& painter, const Camera& camera) const;
     void paintCompass(QPainter& painter, QSize size, const FlightSnapshot& now) const;
     void paintHeightTape(QPainter& painter, QSize size, const FlightSnapshot& now) const;
     void paintSticks(QPainter& painter, QSize size, const FlightSnapshot& now);

@@ -34,6 +34,7 @@ void FlightView::show(const FlightLoop* loop)
 
 void FlightView::nextEye()
 {
+    if (loop_ && painter_.eyeIsGiven()) return;
     painter_.setEye(static_cast<FlightEye>((static_cast<int>(painter_.eye()) + 1) % 3));
     update();
 }

@@ -145,6 +145,9 @@ QByteArray Preferences::placeOf(const QString& window) const
     return store().value(QStringLiteral("place/") + window).toByteArray();
 }
 
+bool Preferences::wasSaid(const QString& what) const { return store().value(QStringLiteral("said/") + what).toBool(); }
+void Preferences::noteSaid(const QString& what) { store().setValue(QStringLiteral("said/") + what, true); }
+
 QString Preferences::chosenRecord() const
 {
     return store().value(QStringLiteral("record"), olderChoice(QStringLiteral("record"))).toString();

@@ -46,6 +46,10 @@ public:
     void keepPlace(const QString& window, const QByteArray& geometry);
     [[nodiscard]] QByteArray placeOf(const QString& window) const;
 
+    /// Something is said once at this computer: whether it was, under a name of its own.
+    [[nodiscard]] bool wasSaid(const QString& what) const;
+    void noteSaid(const QString& what);
+
     /// Where the school's record is, as RecordPlace takes it; empty: nothing was chosen.
     [[nodiscard]] QString chosenRecord() const;
     void setChosenRecord(const QString& place);

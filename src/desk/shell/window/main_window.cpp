@@ -53,8 +53,8 @@ namespace {
 constexpr const char* page_names[MainWindow::PageCount] = {
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Board"),       QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Kit"),
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Controller"),  QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Set-up"),
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Drills"),      QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Debrief"),
-    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Rates"),       QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Drills"),
+    QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Debrief"),     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "Progress"),
     QT_TRANSLATE_NOOP("bh::desk::MainWindow", "First flight")};
 
 /// Where the place is kept that somebody left a record at.
@@ -99,7 +99,7 @@ MainWindow::MainWindow(School& school, Station& station, const QString& recordNa
     pages_->setObjectName(QStringLiteral("pages"));
     debriefAway_ = new QWidget(this);
     debriefAway_->hide();
-    QWidget* const pages[] = {board_, kit_, controller_, setup_, drills_, debrief_, progress_, rates_, firstFlight_};
+    QWidget* const pages[] = {board_, kit_, controller_, setup_, rates_, drills_, debrief_, progress_, firstFlight_};
     for (int i = 0; i < PageCount; ++i) {
         const auto page = static_cast<Page>(i);
         marks_[i] = pageBar_->addPage(pageName(page), pageKey(page));
@@ -151,7 +151,11 @@ void MainWindow::connectPages()
         showPage(step == BeginStep::Kit          ? Kit
                  : step == BeginStep::Controller ? Controller
                  : step == BeginStep::Setup      ? Setup
+                 : step == BeginStep::Rates      ? Rates
                                                  : Drills);
+    });
+    connect(board_, &BoardPage::beginPutOff, this, [this](BeginStep step) {
+        if (step == BeginStep::Rates) put_off_rates(school_);
     });
     connect(board_, &BoardPage::goTo, this, [this](PilotStanding::Go place) {
         if (place == PilotStanding::Go::Controller) showPage(Controller);

@@ -35,7 +35,7 @@ class PageBarButton;
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Page { Board, Kit, Controller, Setup, Drills, Debrief, Progress, Rates, FirstFlight, PageCount };
+    enum Page { Board, Kit, Controller, Setup, Rates, Drills, Debrief, Progress, FirstFlight, PageCount }; ///< the order of work
     MainWindow(School& school, Station& station, const QString& recordName);
     ~MainWindow() override;
     void showPage(Page page);
