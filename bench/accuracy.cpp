@@ -270,7 +270,7 @@ void print_second_hand(const DataFolder& data, std::uint64_t seeds)
         "\nA second hand by the crossover model, %d flights each: rocking or over-control found, spoken of first, any fault\n",
         static_cast<int>(seeds));
     const auto of_gain = [](const Finding* f) { return f->kind == FindingKind::Rocking || f->kind == FindingKind::OverControl; };
-    for (const auto& [name, gains] : {std::pair{"inside", std::array{0.2, 0.3, 0.4}}, {"beyond", std::array{1.1, 1.3, 1.5}}}) {
+    for (const auto& [name, gains] : {std::pair{"inside", std::array{0.25, 0.35, 0.45}}, {"beyond", std::array{1.2, 1.4, 1.7}}}) {
         int flights = 0, found = 0, first = 0, faulty = 0;
         for (const char* id : {"hover-window", "straight-run", "run-stop", "oval-pair", "figure-eight", "slalom"}) {
             const Drill drill = must(data.drill(id));

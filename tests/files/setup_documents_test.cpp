@@ -20,7 +20,7 @@ TrainingSetup unusual()
     s.propeller_ratio = 0.9;
     s.power_share = 0.75;
     s.rates = {"Mixed", GainEdgeCurve{1.1, 0.6, 0.1}, PercentEndCurve{280, 30, 20}, TableCurve{{0.3, 1}, {60, 320}}};
-    s.day = {5, 225, true, true, false, true, 0.15, -7, 42};
+    s.day = {5, 225, true, true, true, false, true, 0.15, -7, 42};
     return s;
 }
 

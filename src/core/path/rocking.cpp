@@ -14,9 +14,12 @@ namespace {
 
 constexpr double apart_share = 0.12; // of the travel from stop to stop
 constexpr std::size_t fewest_points = 4, fewest_slow_points = 5;
-constexpr double closest_s = 0.12, quick_s = 0.72, farthest_s = 1.25; // from one turning point to the next: 4, 0.7 and 0.4 Hz
-constexpr double slow_swings_deg = 10;                                // of the bank or the pitch, from one side to the other
+constexpr double closest_s = 0.12, quick_s = 0.72, calm_s = 1.25, farthest_s = 1.6; // from one turning point
+                                                                                    // to the next: 4, 0.7, 0.4, 0.3 Hz
+constexpr double slow_swings_deg = 10;  // of the bank or the pitch, from one side to the other
+constexpr double steep_swings_deg = 40; // where it goes slower than calm_s: no hand means that
 constexpr double linked_turn_deg = 20, linked_mps = 3;
+constexpr double linked_pitch_deg = 30;               // a hand that links turns keeps its pitch
 constexpr double follows_dps = 8, follows_mps2 = 0.5; // amplitude of what the aircraft does
 
 /// When the stick turned: the middle of the time that it spent within a quarter of a swing of its end. The one row that is
@@ -61,12 +64,13 @@ struct Run {
     [[nodiscard]] double from_s() const { return points.front().t_s; }
     [[nodiscard]] double to_s() const { return points.back().t_s; }
     [[nodiscard]] double frequency_hz() const { return static_cast<double>(points.size() - 1) / (2 * (to_s() - from_s())); }
-    [[nodiscard]] bool slow() const
+    [[nodiscard]] double apart_s() const ///< median
     {
-        std::vector<double> apart_s;
-        for (std::size_t i = 1; i < points.size(); ++i) apart_s.push_back(points[i].t_s - points[i - 1].t_s);
-        return median(std::move(apart_s)) > quick_s;
+        std::vector<double> between_s;
+        for (std::size_t i = 1; i < points.size(); ++i) between_s.push_back(points[i].t_s - points[i - 1].t_s);
+        return median(std::move(between_s));
     }
+    [[nodiscard]] bool slow() const { return apart_s() > quick_s; }
 };
 
 /// Neighbours at most so far apart.
@@ -122,25 +126,28 @@ bool wallows(const FlightLog& log, const Run& run, StickAxis axis)
     if (axis == StickAxis::Throttle || axis == StickAxis::Yaw || run.points.size() < fewest_slow_points) return false;
     const RowSpan rows = rows_between(log, run.from_s(), run.to_s());
     if (rows.size() < 2) return false;
-    double swings_deg = 0, turns_deg = 0, speed_mps = 0;
+    double swings_deg = 0, pitches_deg = 0, turns_deg = 0, speed_mps = 0;
     const std::vector<double> heading = unwrapped_heading_deg(log, rows);
     for (std::size_t i = 0; i + 1 < run.points.size(); ++i) {
         const RowSpan half = rows_between(log, run.points[i].t_s, run.points[i + 1].t_s);
         if (half.size() == 0) return false;
-        double low = 1e300, high = -1e300, nose_low = 1e300, nose_high = -1e300;
+        double low = 1e300, high = -1e300, pitch_low = 1e300, pitch_high = -1e300, nose_low = 1e300, nose_high = -1e300;
         for (std::size_t r = half.first; r < half.last; ++r) {
             const Quat q(log.qw[r], log.qx[r], log.qy[r], log.qz[r]);
             const double lean = axis == StickAxis::Roll ? bank_deg(q) : pitch_deg(q);
             low = std::min(low, lean), high = std::max(high, lean);
+            pitch_low = std::min(pitch_low, pitch_deg(q)), pitch_high = std::max(pitch_high, pitch_deg(q));
             if (r < rows.first || r >= rows.last) continue;
             nose_low = std::min(nose_low, heading[r - rows.first]), nose_high = std::max(nose_high, heading[r - rows.first]);
             speed_mps += std::hypot(log.vn_mps[r], log.ve_mps[r]) / static_cast<double>(rows.size());
         }
-        swings_deg += high - low, turns_deg += std::max(0.0, nose_high - nose_low);
+        swings_deg += high - low, pitches_deg += pitch_high - pitch_low, turns_deg += std::max(0.0, nose_high - nose_low);
     }
     const auto halves = static_cast<double>(run.points.size() - 1);
-    if (swings_deg / halves < slow_swings_deg) return false;
-    return !log.has_position || speed_mps <= linked_mps || turns_deg / halves <= linked_turn_deg;
+    const double least_deg = run.apart_s() > calm_s ? steep_swings_deg : slow_swings_deg;
+    if (swings_deg / halves < least_deg) return false;
+    return !log.has_position || speed_mps <= linked_mps || turns_deg / halves <= linked_turn_deg ||
+           pitches_deg / halves >= linked_pitch_deg;
 }
 
 /// Sticks that were recorded by themselves: nothing is known of an aircraft, and the hand is taken at its word.

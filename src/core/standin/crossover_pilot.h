@@ -13,9 +13,9 @@ namespace bh {
 struct CrossoverHand {
     double delay_s = 0.25;        ///< effective, 0.2–0.4
     double neuromuscular_s = 0.1; ///< first-order lag
-    double gain = 0.35;           ///< of the attitude loops, a share of that at which they are not stable any more
-    double lead_s = 2.2;          ///< of the place: how far ahead it looks by the speed that it sees
-    double remnant = 0.1;         ///< noise in what it sees, of the error's own size
+    double gain = 0.4;            ///< of the attitude loops, a share of that at which they are not stable any more
+    double lead_s = 2;    ///< of a place to be held, times the speed loop's own time: how far ahead it looks by what it sees
+    double remnant = 0.1; ///< noise in what it sees, of the error's own size
 };
 
 /// Where an attitude loop of this hand around an aircraft that turns at a commanded rate, with that lag, is at the edge of

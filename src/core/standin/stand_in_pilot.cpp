@@ -186,7 +186,8 @@ StandInPilot::Target StandInPilot::along_the_way(const FlightSample& seen, const
     const double into_turn = gravity_mps2 * std::tan(radians(bank_deg)); // to the right of the way
     target.an_mps2 = -into_turn * std::sin(radians(here.heading_deg));
     target.ae_mps2 = into_turn * std::cos(radians(here.heading_deg));
-    target.most_accel_mps2 = 7;
+    constexpr double usual_mps2 = 7, steepest_mps2 = 16, more = 1.15; // as steep as the way asks for
+    target.most_accel_mps2 = std::clamp(more * std::abs(into_turn), usual_mps2, steepest_mps2);
     constexpr double nose_ahead_s = 0.85; // the nose goes first, the bank follows
     target.nose_deg = nose_deg_ = rail_[next(rail_at_, ahead(nose_ahead_s))].heading_deg;
     target.height_m = -there.place_m.z();

@@ -167,7 +167,8 @@ TEST_CASE("half a roll and pulled through is that, to the side that was asked fo
 
 TEST_CASE("how a turn is begun is marked where the school has chosen, and nowhere else", "[core][modes]")
 {
-    for (const Drill& shipped : *data.drills())
+    const std::vector<Drill> drills = *data.drills();
+    for (const Drill& shipped : drills)
         for (const Criterion& c : shipped.criteria) CHECK(c.measure != Measure::YawLeadMs);
     const Drill ovals = *data.drill("oval-pair"), run = *data.drill("run-stop");
     const auto chosen = [](Drill drill, TurnBeginning how) {
