@@ -202,6 +202,22 @@ bool leans(const Quat& q, const Goal& goal)
 
 } // namespace
 
+/// On the back and round to level the other way, so far as this row.
+bool DrillRunner::pulled_through(const FlightLog& log, std::size_t i)
+{
+    constexpr double on_the_back_deg = 130, pulled_through_deg = 130, level_deg = 25; // house: the rest is the hand's
+    const Goal& goal = drill_.phases[phase_].goal;
+    const double seconds = i > spans_.back().rows.first ? log.t_s[i] - log.t_s[i - 1] : 0;
+    const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
+    const bool on_its_back = goal.spin_side * turned_deg_ >= on_the_back_deg && (pulled_deg_ != 0 || lean >= on_the_back_deg);
+    if (on_its_back)
+        pulled_deg_ += log.q_dps[i] * seconds;
+    else
+        turned_deg_ += log.p_dps[i] * seconds;
+    progress_ = std::clamp((goal.spin_side * turned_deg_ + pulled_deg_) / 360, 0.0, 1.0);
+    return pulled_deg_ > pulled_through_deg && lean < level_deg;
+}
+
 bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
@@ -272,17 +288,7 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         return kept(goal.spin_side * turned_deg_ > most_of_it_deg &&
                     lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
     }
-    case Goal::Kind::PullThrough: {
-        const double seconds = i > spans_.back().rows.first ? log.t_s[i] - log.t_s[i - 1] : 0;
-        constexpr double on_the_back_deg = 130, pulled_through_deg = 130, level_deg = 25; // house: the rest is the hand's
-        const double lean = lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]});
-        if (goal.spin_side * turned_deg_ < on_the_back_deg || (pulled_deg_ == 0 && lean < on_the_back_deg))
-            turned_deg_ += log.p_dps[i] * seconds;
-        else
-            pulled_deg_ += log.q_dps[i] * seconds;
-        progress_ = std::clamp((goal.spin_side * turned_deg_ + pulled_deg_) / 360, 0.0, 1.0);
-        return kept(pulled_deg_ > pulled_through_deg && lean < level_deg);
-    }
+    case Goal::Kind::PullThrough: return kept(pulled_through(log, i));
     case Goal::Kind::Arm: return kept(log.armed[i] != 0);
     case Goal::Kind::Disarm: return kept(log.armed[i] == 0);
     case Goal::Kind::CutThrottle: return kept(log.throttle[i] < 0.05);

@@ -17,7 +17,7 @@ constexpr std::size_t fewest_points = 4, fewest_slow_points = 5;
 constexpr double closest_s = 0.12, quick_s = 0.72, calm_s = 1.25, farthest_s = 1.6; // from one turning point
                                                                                     // to the next: 4, 0.7, 0.4, 0.3 Hz
 constexpr double slow_swings_deg = 10;  // of the bank or the pitch, from one side to the other
-constexpr double steep_swings_deg = 40; // where it goes slower than calm_s: no hand means that
+constexpr double steep_swings_deg = 60; // where it goes slower than calm_s: no hand means that
 constexpr double linked_turn_deg = 20, linked_mps = 3;
 constexpr double linked_pitch_deg = 30;               // a hand that links turns keeps its pitch
 constexpr double follows_dps = 8, follows_mps2 = 0.5; // amplitude of what the aircraft does

@@ -339,6 +339,11 @@ void StandInPilot::sticks_of_hold(const Target& target, const FlightSample& seen
     asked_.throttle = 0.5 + 0.5 * limited(climb_mps > 0 ? climb_mps / limits.climb_mps : climb_mps / limits.sink_mps, 1);
 }
 
+bool StandInPilot::turns_over(const FlightSample& seen, const FlightSample& now, const Phase& phase)
+{
+    return spin(seen, now, phase) || pull_through(now, phase);
+}
+
 /// Throttle to the bottom, after the time it takes to see what has happened.
 bool StandInPilot::after_crash(const FlightSample& now, bool down)
 {
@@ -395,6 +400,14 @@ StandInFaults StandInPilot::planted() const
     return flown;
 }
 
+/// What is particular to some drills and phases.
+void StandInPilot::as_the_drill_asks(const Phase& phase, double now_s)
+{
+    if (drill_.pilot) take_left_for_right(now_s);
+    if (phase.burst) end_turn_with_burst(phase, now_s);
+    leave_alone(phase);
+}
+
 /// Sticks that the phase does not allow rest, as far as a hand rests.
 void StandInPilot::leave_alone(const Phase& phase)
 {
@@ -429,7 +442,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
     const double east_error = wander(east_wander_, 0.25 * clumsiness_, 1.5);
     const double climb_error = wander(climb_wander_, 0.6 * clumsiness_, 1.2);
 
-    if (spin(seen, now, phase) || pull_through(now, phase)) return moved_hands();
+    if (turns_over(seen, now, phase)) return moved_hands();
 
     // A clumsy pilot decides less often, and now and then does not look at the height at all.
     if (now.t_s >= next_look_s_) {
@@ -498,9 +511,7 @@ Sticks StandInPilot::fly(const FlightSample& now, std::size_t phase_index, bool 
             const double wanted = (target.vn_mps * seen.vn_mps + target.ve_mps * seen.ve_mps) / std::max(speed, 0.1);
             asked_ = habits_.shaped(asked_,
                                     {seen, phase, now.t_s, now.t_s - phase_began_s_, interval_s, wanted, target.height_m, spun_});
-            if (drill_.pilot) take_left_for_right(now.t_s);
-            if (phase.burst) end_turn_with_burst(phase, now.t_s);
-            leave_alone(phase);
+            as_the_drill_asks(phase, now.t_s);
         }
     }
 

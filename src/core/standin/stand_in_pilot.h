@@ -41,6 +41,8 @@ private:
     [[nodiscard]] Target along_the_way(const FlightSample& seen, const Phase& phase);
     [[nodiscard]] bool spin(const FlightSample& seen, const FlightSample& now,
                             const Phase& phase); ///< true while it holds the sticks
+    [[nodiscard]] bool turns_over(const FlightSample& seen, const FlightSample& now, const Phase& phase); ///< as spin()
+    void as_the_drill_asks(const Phase& phase, double now_s);
     void take_left_for_right(double now_s);
     void end_turn_with_burst(const Phase& phase, double now_s);
     [[nodiscard]] bool pull_through(const FlightSample& now, const Phase& phase); ///< as spin()

@@ -313,8 +313,8 @@ QWidget* RatesPage::buildMatch()
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
     column->addWidget(legend);
-    column->addLayout(plotsRow, 3);
-    column->addWidget(table_, 2);
+    column->addLayout(plotsRow, 5);
+    column->addWidget(table_, 4);
     column->addLayout(foot);
     return match;
 }

@@ -60,10 +60,7 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
                   tr("It is pushed about and never sits quite still. Hold the attitude and let small bumps pass; chasing each of "
                      "them makes it rock. Needs wind."),
                   tr("Dryden turbulence for low heights, MIL-F-8785C, from a seed."));
-    hard_ = new QCheckBox(tr("over hard ground"));
-    hard_->setObjectName(QStringLiteral("dayHardGround"));
-    hard_->setToolTip(tr("It throws the wash back: more unsteady within two rotor diameters. Grass damps it."));
-    connect(hard_, &QCheckBox::toggled, this, &DayPanel::edited);
+    makeHardGround();
     ground_ = line(
         "dayGround", tr("Ground effect"), {hard_},
         tr("Close to the ground it floats on its own air and wanders a little: the last hand's breadth of a landing "
@@ -107,6 +104,14 @@ DayPanel::DayPanel(QWidget* parent) : QWidget(parent)
     for (QDoubleSpinBox* box : {speed_, share_, warmer_}) connect(box, &QDoubleSpinBox::valueChanged, this, &DayPanel::edited);
     connect(from_, &QComboBox::activated, this, &DayPanel::edited);
     show(Conditions{});
+}
+
+void DayPanel::makeHardGround()
+{
+    hard_ = new QCheckBox(tr("over hard ground"));
+    hard_->setObjectName(QStringLiteral("dayHardGround"));
+    hard_->setToolTip(tr("It throws the wash back: more unsteady within two rotor diameters. Grass damps it."));
+    connect(hard_, &QCheckBox::toggled, this, &DayPanel::edited);
 }
 
 void DayPanel::show(const Conditions& day)

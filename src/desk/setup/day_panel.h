@@ -25,6 +25,7 @@ Q_SIGNALS:
     void edited();
 
 private:
+    void makeHardGround();
     QCheckBox *wind_, *gusts_, *ground_, *hard_, *wash_, *battery_, *bent_;
     QDoubleSpinBox *speed_, *share_, *warmer_;
     QComboBox* from_;

@@ -173,7 +173,7 @@ TEST_CASE("the marks that are expected back are those that the drill lost by it"
     const auto advice = advise(d, rules, &score);
     REQUIRE(advice.size() == 1);                                // the other wants to see it twice
     CHECK(*advice[0].expected_marks == Approx(0.5 * 80.0 / 4)); // 80 marks lost in a quarter of the weight
-    CHECK(advice[0].evidence == "once, from 2.0 s to 4.0 s: pitch, lean 55°");
+    CHECK(advice[0].evidence == "once, from 2.0 s to 4.0 s: pitch, held for 2.0 s, leaning 55° in the end");
     CHECK_FALSE(advise(d, rules, nullptr)[0].expected_marks);
 }
 
