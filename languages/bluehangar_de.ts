@@ -1279,11 +1279,11 @@ Losgelassen ist er nach %1 ms von der hohen und %2 ms von der tiefen Seite zurü
     </message>
     <message>
         <source>Full-stick rate</source>
-        <translation>Rate bei Vollausschlag</translation>
+        <translation>Vollrate</translation>
     </message>
     <message>
         <source>Centre slope</source>
-        <translation>Steigung in der Mitte</translation>
+        <translation>Mittensteigung</translation>
     </message>
     <message>
         <source>Not passed</source>
@@ -1421,11 +1421,7 @@ Die Schriften:
     </message>
     <message>
         <source>Full-stick rate, °/s</source>
-        <translation>Rate bei Vollausschlag, °/s</translation>
-    </message>
-    <message>
-        <source>Plan towards it</source>
-        <translation>Dorthin planen</translation>
+        <translation>Vollrate, °/s</translation>
     </message>
     <message>
         <source>A plan from the pilot&apos;s practised rates to these, step by step; the shape of the curves is kept, and locked axes stay as they are</source>
@@ -1438,6 +1434,10 @@ Die Schriften:
     <message>
         <source>Steps from what is practised now: %1, each with a test flight. They stand under Plan.</source>
         <translation>Schritte von dem, womit jetzt geübt wird: %1, jeder mit einem Testflug. Sie stehen unter Plan.</translation>
+    </message>
+    <message>
+        <source>Plan it</source>
+        <translation>Planen</translation>
     </message>
 </context>
 <context>
@@ -6651,19 +6651,19 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>Centre slope, then full-stick rate, then bend</source>
-        <translation>Steigung in der Mitte, dann Rate bei Vollausschlag, dann Biegung</translation>
+        <translation>Mittensteigung, dann Vollrate, dann Biegung</translation>
     </message>
     <message>
         <source>Full-stick rate alone, in steps of 15 %</source>
-        <translation>Nur die Rate bei Vollausschlag, in Schritten von 15 %</translation>
+        <translation>Nur die Vollrate, in Schritten von 15 %</translation>
     </message>
     <message>
         <source>Full-stick rate alone, in one jump</source>
-        <translation>Nur die Rate bei Vollausschlag, in einem Sprung</translation>
+        <translation>Nur die Vollrate, in einem Sprung</translation>
     </message>
     <message>
         <source>Full-stick rate that it leads to</source>
-        <translation>Rate bei Vollausschlag, zu der er führt</translation>
+        <translation>Vollrate, zu der er führt</translation>
     </message>
 </context>
 <context>
@@ -7408,7 +7408,7 @@ Punkte %2. %3</translation>
     </message>
     <message>
         <source>keep the centre slope</source>
-        <translation>Steigung in der Mitte behalten</translation>
+        <translation>Mittensteigung behalten</translation>
     </message>
     <message>
         <source>Whose numbers stand under the plots, and whose curve has the handles</source>
@@ -16692,7 +16692,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>gain</source>
-        <translation>Verstärkung</translation>
+        <translation>Faktor</translation>
     </message>
     <message>
         <source>heading change %1°</source>
@@ -17727,10 +17727,6 @@ trägt es nicht</translation>
         <translation>%1 Hüpfer</translation>
     </message>
     <message>
-        <source>%1 flips and rolls, settled after %2 and %3° off level (medians; 0.5 s and 20° are the house&apos;s limits)</source>
-        <translation>%1 Flips und Rollen, beruhigt nach %2 und %3° neben der Waagerechten (Mediane; 0,5 s und 20° sind die Grenzen des Hauses)</translation>
-    </message>
-    <message>
         <source>%1 m higher while stopping</source>
         <translation>%1 m höher beim Anhalten</translation>
     </message>
@@ -18292,7 +18288,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>centre slope</source>
-        <translation>Steigung in der Mitte</translation>
+        <translation>Mittensteigung</translation>
     </message>
     <message>
         <source>expected right or left, the side of the half roll, found &apos;%1&apos;</source>
@@ -18304,7 +18300,7 @@ trägt es nicht</translation>
     </message>
     <message>
         <source>full-stick rate</source>
-        <translation>Rate bei Vollausschlag</translation>
+        <translation>Vollrate</translation>
     </message>
     <message>
         <source>gain and edge</source>
@@ -18331,10 +18327,6 @@ trägt es nicht</translation>
         <translation>nicht bewertet</translation>
     </message>
     <message>
-        <source>over %1 s</source>
-        <translation>über %1 s</translation>
-    </message>
-    <message>
         <source>settled after %1 s</source>
         <translation>beruhigt nach %1 s</translation>
     </message>
@@ -18357,6 +18349,18 @@ trägt es nicht</translation>
     <message>
         <source>yaw a moment first</source>
         <translation>Gier einen Moment zuerst</translation>
+    </message>
+    <message>
+        <source>%1 flips and rolls, settled %2 and %3° off level (medians; 0.5 s and 20° are the house&apos;s limits)</source>
+        <translation>%1 Flips und Rollen, beruhigt %2 und %3° neben der Waagerechten (Mediane; 0,5 s und 20° sind die Grenzen des Hauses)</translation>
+    </message>
+    <message>
+        <source>after %1 s</source>
+        <translation>nach %1 s</translation>
+    </message>
+    <message>
+        <source>after over %1 s</source>
+        <translation>nach über %1 s</translation>
     </message>
 </context>
 <context>

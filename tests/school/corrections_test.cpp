@@ -210,5 +210,5 @@ TEST_CASE("crashes are billed by pilot and for the school", "[school][bill]")
     CHECK(school_bill(*l.school, l.other).crashes == 0);
     CHECK(school_bill(*l.school).would_have_cost == Approx(own.would_have_cost));
     REQUIRE(l.school->keep_house_limit(Limit::PriceArm, 100, "carbon"));
-    CHECK(school_bill(*l.school, l.pilot).would_have_cost == Approx(own.would_have_cost + 91));
+    CHECK(school_bill(*l.school, l.pilot).would_have_cost == Approx(own.would_have_cost + 89));
 }

@@ -289,8 +289,8 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
                     lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) < level_deg);
     }
     case Goal::Kind::PullThrough: return kept(pulled_through(log, i));
-    case Goal::Kind::Arm: return kept(log.armed[i] != 0);
-    case Goal::Kind::Disarm: return kept(log.armed[i] == 0);
+    case Goal::Kind::Arm:
+    case Goal::Kind::Disarm: return kept((log.armed[i] != 0) == (goal.kind == Goal::Kind::Arm));
     case Goal::Kind::CutThrottle: return kept(log.throttle[i] < 0.05);
     case Goal::Kind::Recover: {
         progress_ = std::clamp(1 - lean_deg({log.qw[i], log.qx[i], log.qy[i], log.qz[i]}) / 180, 0.0, 1.0);

@@ -181,7 +181,7 @@ std::vector<Run> rocking_runs(const FlightLog& log, const std::vector<Turned>& p
     // it.
     const bool leans = axis == StickAxis::Roll || axis == StickAxis::Pitch;
     std::vector<Run> all;
-    for (Run& run : runs_of(points, leans ? farthest_s : quick_s)) {
+    for (Run& run : runs_of(points, leans ? calm_s : quick_s)) {
         if (quick(run) || (run.slow() && !hand_alone && wallows(log, run, axis))) {
             all.push_back(std::move(run));
             continue;
@@ -189,6 +189,14 @@ std::vector<Run> rocking_runs(const FlightLog& log, const std::vector<Turned>& p
         for (Run& part : runs_of(run.points, quick_s))
             if (quick(part)) all.push_back(std::move(part));
     }
+    if (!leans || hand_alone) return all;
+    // Slower still, and steep: where nothing quicker was found in it.
+    for (Run& run : runs_of(points, farthest_s)) {
+        const auto overlaps = [&](const Run& known) { return known.from_s() < run.to_s() && run.from_s() < known.to_s(); };
+        if (run.apart_s() > calm_s && std::none_of(all.begin(), all.end(), overlaps) && wallows(log, run, axis))
+            all.push_back(std::move(run));
+    }
+    std::sort(all.begin(), all.end(), [](const Run& a, const Run& b) { return a.from_s() < b.from_s(); });
     return all;
 }
 

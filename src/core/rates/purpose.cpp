@@ -46,17 +46,17 @@ std::optional<double> least_rate_for_flip_dps(double height_m, const Airframe& a
 
 namespace {
 
-/// "at once", "0.32 s", "over 3 s".
+/// "at once", "after 0.32 s", "after over 3 s".
 Message settled_in_words(double settled_s)
 {
     if (settled_s < 0.05) return message("at once");
-    return settled_s >= most_settling_s ? message("over %1 s", rounded(most_settling_s, 0))
-                                        : message("%1 s", rounded(settled_s, 2));
+    return settled_s >= most_settling_s ? message("after over %1 s", rounded(most_settling_s, 0))
+                                        : message("after %1 s", rounded(settled_s, 2));
 }
 
 Message reckoned(const FlipsOnRate& flips)
 {
-    return message("%1 flips and rolls, settled after %2 and %3° off level (medians; 0.5 s and 20° are the house's limits)",
+    return message("%1 flips and rolls, settled %2 and %3° off level (medians; 0.5 s and 20° are the house's limits)",
                    flips.flips, settled_in_words(flips.settled_s), rounded(flips.off_level_deg, 0));
 }
 

@@ -171,7 +171,6 @@ QWidget* DrillsPage::makeSide()
     layout->addWidget(ladder_, 2);
     layout->addWidget(heading_);
     layout->addWidget(sentence_);
-    layout->addWidget(ratesNote_);
     layout->addWidget(keepShown_, 0, Qt::AlignLeft);
     auto* how = new QHBoxLayout;
     how->addWidget(mode_, 1);
@@ -184,6 +183,7 @@ QWidget* DrillsPage::makeSide()
     auto* inner = new QWidget;
     auto* innerLayout = new QVBoxLayout(inner);
     innerLayout->setContentsMargins(0, 0, 8, 0);
+    innerLayout->addWidget(ratesNote_);
     innerLayout->addWidget(criteria_);
     innerLayout->addStretch();
     scroll->setWidget(inner);

@@ -32,7 +32,7 @@ AdvicePanel::AdvicePanel(School& school, QWidget* parent) : QWidget(parent), sch
                                 asWords(band.why)};
         for (int column = 0; column < cells.size(); ++column) bands_->setItem(row, column, new QTableWidgetItem(cells[column]));
         auto* begin = namedButton(
-            tr("Plan towards it"), "",
+            tr("Plan it"), "",
             tr("A plan from the pilot's practised rates to these, step by step; the shape of the curves is kept, and locked axes "
                "stay as they are"));
         begin->setObjectName(QStringLiteral("band-%1").arg(utf8(band.key)));

@@ -46,18 +46,18 @@ void RateForm::makeRow(std::size_t axis)
     grid->setHorizontalSpacing(8);
     measured_[axis] = new QLabel(tr("measured points"));
     measured_[axis]->setProperty("quiet", true);
-    grid->addWidget(measured_[axis], 0, 0, 2, 3);
+    grid->addWidget(measured_[axis], 0, 0, 1, 2);
+    grid->setColumnStretch(1, 1);
     for (std::size_t k = 0; k < 3; ++k) {
         const int at = static_cast<int>(k);
         heads_[axis][k] = new QLabel;
         heads_[axis][k]->setProperty("quiet", true);
-        grid->addWidget(heads_[axis][k], 0, at);
+        grid->addWidget(heads_[axis][k], at, 0);
         auto* box = boxes_[axis][k] = new QDoubleSpinBox;
         box->setObjectName(QStringLiteral("real-%1-%2").arg(utf8(axis_labels[axis]).toLower()).arg(k));
         box->setButtonSymbols(QAbstractSpinBox::NoButtons);
         box->setKeyboardTracking(false);
-        grid->addWidget(box, 1, at);
-        grid->setColumnStretch(at, 1);
+        grid->addWidget(box, at, 1);
         connect(box, &QDoubleSpinBox::valueChanged, this, [this, axis, k](double value) { boxEdited(axis, k, value); });
     }
 }

@@ -162,7 +162,16 @@ TEST_CASE("a crash costs by its speed, the height that it falls from, and the gr
     CHECK(damage_of({7, 0.5}, true) == Damage::Frame);    // a third more on hard ground: 9.3 m/s
     CHECK(damage_of({2, 30}, false) == Damage::Aircraft); // 24 m/s at the end of the fall
     CHECK(damage_of({25, 0}, false) == Damage::Aircraft);
-    const HouseLimits prices;
+    HouseLimits prices; // those of this test
+    for (const auto& [limit, price] : {std::pair{Limit::PricePropellers, 3.0},
+                                       {Limit::PriceMotor, 18.0},
+                                       {Limit::PriceArm, 9.0},
+                                       {Limit::PriceCamera, 22.0},
+                                       {Limit::PriceBattery, 20.0},
+                                       {Limit::PriceAircraft, 240.0},
+                                       {Limit::PriceController, 65.0},
+                                       {Limit::PriceSimulators, 80.0}})
+        prices.change(limit, price);
     for (std::size_t d = 1; d < damage_count; ++d)
         CHECK(price_of(static_cast<Damage>(d), prices) > price_of(static_cast<Damage>(d - 1), prices));
     const std::vector<TakenCrash> crashes{{{2, 0.2}, false}, {{7, 0.5}, false}, {{25, 0}, false}};

@@ -242,10 +242,10 @@ TEST_CASE("advice is reckoned from rocking and from planned flips", "[core][rate
     CHECK(verdict(0.05, settled)->sentence == "Keep 350 °/s: the flips are settled in time. That counts more than any table.");
     CHECK(verdict(0.05, late)->at_most_dps == Approx(332.5));
     CHECK(verdict(0.05, crooked)->at_most_dps == Approx(332.5)); // in time, but off level
-    CHECK(verdict(std::nullopt, late)->sentence == "A little slower: 333 °/s, the flips are not settled in time.");
+    CHECK(verdict(std::nullopt, late)->sentence == "A little slower: 332 °/s, the flips are not settled in time.");
     CHECK_FALSE(verdict(std::nullopt, few)); // nothing that tells
     CHECK_FALSE(rate_verdict({350, std::nullopt, std::nullopt, aircraft}));
-    CHECK(verdict(0.05, {350, 3, 3, 5, 0})->reckoning.english().find("settled after at once") == std::string::npos);
+    CHECK(verdict(0.05, {350, 3, 3, 5, 0})->reckoning.english().find("settled at once") != std::string::npos);
     CHECK(rate_advice({800, std::nullopt, 5, aircraft})[0].sentence.english().find("end in time") != std::string::npos);
     CHECK(rate_advice({800, std::nullopt, 0.01, aircraft})[0].sentence.english().find("No flips") == 0);
 }

@@ -55,7 +55,7 @@ TEST_CASE("the newest flight stands on one time axis, its faults first, with the
     auto* list = d.desk.find<QListWidget>("findings");
     REQUIRE(list->count() == static_cast<int>(d.page->debrief()->findings.size()));
     CHECK(list->item(0)->text().startsWith("R")); // the weightiest
-    CHECK(d.desk.text("debriefAdvice").startsWith("Movements half as big"));
+    CHECK(d.desk.text("debriefAdvice").startsWith("Half the movement on"));
     CHECK(d.desk.text("debriefWhy").contains("swings of"));
     CHECK(d.desk.text("debriefWhy")
               .endsWith("It should show as about 30 % less (% of the time rocking; a guess of the house, until 30 cases are "

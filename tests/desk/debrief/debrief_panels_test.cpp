@@ -264,7 +264,7 @@ TEST_CASE("another program's table is mapped, looked at, kept, and known again b
     QTest::mouseClick(dialog.findChild<QPushButton*>("importKeep"), Qt::LeftButton);
     REQUIRE(d.desk.waitFor([&] { return kept() == 1 && d.page->debrief(); }));
     CHECK_FALSE(d.page->debrief()->has_position);
-    CHECK(d.desk.text("debriefAdvice").startsWith("Movements half as big")); // its roll stick goes to and fro
+    CHECK(d.desk.text("debriefAdvice").startsWith("Half the movement on")); // its roll stick goes to and fro
 }
 
 TEST_CASE("rules are edited as a new version, with how often each helped beside them", "[desk][debrief]")
@@ -296,7 +296,7 @@ TEST_CASE("practice outside is read by its sticks, with a recording of the scree
     CAPTURE(d.desk.text("debriefWhy").toStdString(), d.desk.text("debriefTitle").toStdString());
     REQUIRE(d.page->debrief());
     CHECK_FALSE(d.page->debrief()->has_position);
-    CHECK(d.desk.text("debriefAdvice").startsWith("Movements half as big"));
+    CHECK(d.desk.text("debriefAdvice").startsWith("Half the movement on"));
     auto* video = d.desk.find<VideoView>("videoView");
     REQUIRE(video->isVisible());
     d.page->layBeside("/nowhere/evening.webm");

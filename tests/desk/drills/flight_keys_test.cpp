@@ -233,7 +233,9 @@ TEST_CASE("a stage says in which mode its drills are begun, and a drill from whe
     // Nose towards the pilot, who looks on from the ground: no key leads away from there.
     REQUIRE(f.desk.school->open_stage(f.desk.station->pilotId(), "Nose in", true, "For this test"));
     f.drills->chooseDrill("nose-in");
-    f.takeOff();
+    f.sticks().set(Function::Throttle, 0);
+    f.press(Qt::Key_F5);
+    REQUIRE(f.drills->loop());
     auto* view = f.desk.window->findChild<FlightView*>();
     CHECK(view->eye() == FlightEye::Pilot);
     f.press(Qt::Key_F9);
@@ -248,7 +250,7 @@ TEST_CASE("a stage says in which mode its drills are begun, and a drill from whe
 TEST_CASE("that hours will not count as matched is said before they are flown, and once", "[desk]")
 {
     Flying f;
-    f.follow("manual-first", "arm-safe");
+    f.follow("first-steps", "lift-settle");
     CHECK(f.desk.text("ratesNote").startsWith("Hours flown now count as practice, not as hours on matched rates"));
     CHECK(f.desk.find<QLabel>("ratesNote")->isVisible());
     f.takeOff();

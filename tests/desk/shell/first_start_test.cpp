@@ -111,7 +111,7 @@ TEST_CASE("a new school is led to its first score, and left alone after it", "[d
         if (!tick->isChecked()) tick->click();
     CHECK(now().endsWith("Now: Set the aircraft up.")); // the simulated controller is ready by itself
     const auto lines = beginning(*desk.school, pilot, {3, 3, false});
-    REQUIRE(lines.size() == 5);
+    REQUIRE(lines.size() == 6);
     CHECK(lines[1].done);
     CHECK_FALSE(lines[2].done); // a controller that is not ready
     CHECK_FALSE(beginning(*desk.school, "nobody", {0, 0, true})[0].done);

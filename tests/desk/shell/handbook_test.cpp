@@ -41,7 +41,7 @@ QString page(const QString& name) { return textOf(QStringLiteral(BH_HELP "/") + 
 TEST_CASE("F1 opens the handbook at the page where one is", "[desk][help]")
 {
     Desk desk(BH_DEMO);
-    const char* names[] = {"board", "kit", "controller", "set-up", "drills", "debrief", "progress", "rates", "first-flight"};
+    const char* names[] = {"board", "kit", "controller", "set-up", "rates", "drills", "debrief", "progress", "first-flight"};
     for (int i = 0; i < MainWindow::PageCount; ++i) {
         desk.window->showPage(static_cast<MainWindow::Page>(i));
         desk.window->activateWindow();
