@@ -218,6 +218,22 @@ bool DrillRunner::pulled_through(const FlightLog& log, std::size_t i)
     return pulled_deg_ > pulled_through_deg && lean < level_deg;
 }
 
+/// All places of a way passed in their order, or its time gone by.
+bool DrillRunner::way_flown(const FlightLog& log, std::size_t i)
+{
+    const Phase& phase = drill_.phases[phase_];
+    const Goal& goal = phase.goal;
+    const std::size_t all = goal.way.size() * static_cast<std::size_t>(goal.laps);
+    const Vec3 next = drill_.in_world(goal.way[way_passed_ % goal.way.size()], phase.height_m);
+    if (std::hypot(log.north_m[i] - next.x(), log.east_m[i] - next.y()) <= goal.within_m) ++way_passed_;
+    if (goal.for_s > 0) { // round and round
+        progress_ = std::min(1.0, phase_time_s() / goal.for_s);
+        return phase_time_s() >= goal.for_s;
+    }
+    progress_ = static_cast<double>(way_passed_) / static_cast<double>(all);
+    return way_passed_ >= all;
+}
+
 bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
 {
     const Phase& phase = drill_.phases[phase_];
@@ -269,17 +285,7 @@ bool DrillRunner::goal_met(const FlightLog& log, std::size_t i)
         progress_ = std::clamp(turned_deg_ / goal.turn_deg, 0.0, 1.0);
         return kept(std::abs(turned_deg_ - goal.turn_deg) <= goal.within_deg);
     }
-    case Goal::Kind::Way: {
-        const std::size_t all = goal.way.size() * static_cast<std::size_t>(goal.laps);
-        const Vec3 next = drill_.in_world(goal.way[way_passed_ % goal.way.size()], phase.height_m);
-        if (std::hypot(log.north_m[i] - next.x(), log.east_m[i] - next.y()) <= goal.within_m) ++way_passed_;
-        if (goal.for_s > 0) { // round and round
-            progress_ = std::min(1.0, phase_time_s() / goal.for_s);
-            return phase_time_s() >= goal.for_s;
-        }
-        progress_ = static_cast<double>(way_passed_) / static_cast<double>(all);
-        return way_passed_ >= all;
-    }
+    case Goal::Kind::Way: return way_flown(log, i);
     case Goal::Kind::Spin: {
         const std::vector<double>& rate = goal.spin_about_roll ? log.p_dps : log.q_dps;
         if (i > spans_.back().rows.first) turned_deg_ += rate[i] * (log.t_s[i] - log.t_s[i - 1]);

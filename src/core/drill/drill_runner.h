@@ -81,6 +81,7 @@ public:
 private:
     void row(const FlightLog& log, std::size_t i);
     bool pulled_through(const FlightLog& log, std::size_t i);
+    bool way_flown(const FlightLog& log, std::size_t i);
     [[nodiscard]] bool goal_met(const FlightLog& log, std::size_t i);
     void after_crash(const FlightLog& log, std::size_t i);
     /// What must not happen in this row, where it does.

@@ -240,11 +240,6 @@ TEST_CASE("a stage says in which mode its drills are begun, and a drill from whe
     CHECK(view->eye() == FlightEye::Pilot);
     f.press(Qt::Key_F9);
     CHECK(view->eye() == FlightEye::Pilot);
-    f.press(Qt::Key_F6);
-    f.follow("manual-first", "arm-safe");
-    f.press(Qt::Key_F5);
-    REQUIRE(f.drills->loop());
-    CHECK(view->eye() == FlightEye::Aircraft);
 }
 
 TEST_CASE("that hours will not count as matched is said before they are flown, and once", "[desk]")
