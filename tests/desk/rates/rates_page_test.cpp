@@ -99,7 +99,7 @@ TEST_CASE("the aircraft's rates are typed, kept, turned into other numbers, and 
     CHECK(std::string(family_key(before.roll)) == "gain-edge");
     r.desk.find<QDoubleSpinBox>("real-roll-0")->setValue(1.2);
     CHECK(parameters_of(real().roll)[0] == Approx(1.2));
-    r.choose("ratesFamily", "centre, max, expo");
+    r.choose("ratesFamily", "slope and full stick");
     CHECK(std::string(family_key(real().roll)) == "centre-max");
     CHECK(difference(real().roll, GainEdgeCurve{1.2, 0.6, 0.1}).rms_dps < 6); // the same turn, as near as it comes
     r.desk.school->undo();
@@ -130,7 +130,7 @@ TEST_CASE("each axis is edited in its own kind of numbers and range; the others 
     CHECK(parameters_of(kept().roll) == std::vector<double>{150, 400, 0.2});
     CHECK(kept().yaw == mixed.yaw);
     // A curve on the table's axis: another kind of number is asked of all, and then yaw has boxes.
-    r.choose("ratesFamily", "centre, max, expo");
+    r.choose("ratesFamily", "slope and full stick");
     CHECK(r.desk.find<QDoubleSpinBox>("real-yaw-0")->isVisible());
     CHECK(rate_dps(kept().yaw, 1) == Approx(200).margin(5));
 }
@@ -199,7 +199,7 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
         drill, RateProfile{"", CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}, CentreMaxCurve{200, 600, 0.4}});
     const auto flown = fly_drill(drill, setup, 0.7, 5);
     std::ofstream(csv.toStdString()) << flight_csv(flown->log);
-    r.choose("ratesFamily", "centre, max, expo");
+    r.choose("ratesFamily", "slope and full stick");
     r.page->readRates(csv);
     CHECK(r.desk.text("ratesWords").startsWith("Found from the flight"));
     CHECK(centre_slope_dps(real().roll) == Approx(200).margin(12));
@@ -212,7 +212,7 @@ TEST_CASE("rates are read from a file and found from a flight log; a match is sa
 TEST_CASE("the end and the centre of a curve are moved by keys and by dragging, of either side, and undone", "[desk]")
 {
     Rates r;
-    r.choose("ratesFamily", "centre, max, expo");
+    r.choose("ratesFamily", "slope and full stick");
     const auto real = [&] { return *r.desk.school->rates_of("real-school-avocet"); };
     auto* plot = r.desk.find<QCustomPlot>("ratePlotRoll");
     const double end = rate_dps(real().roll, 1), centre = centre_slope_dps(real().roll);
@@ -410,8 +410,9 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
     REQUIRE(simulators);
     simulators->setCurrentItem(simulators->findItems("Mudlark", Qt::MatchExactly).front());
     const auto card = [&] { return sheets->setupOnCard().join('\n'); };
-    CHECK(card().contains("Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre 140, max 450, expo "
-                          "0.4\nYaw: centre 140, max 300, expo 0.2"));
+    CHECK(card().contains(
+        "Rates, matched on 16 May 2031 with School Avocet, 5-inch\nRoll and pitch: centre slope 140, full-stick rate 450, "
+        "bend 0.4\nYaw: centre slope 140, full-stick rate 300, bend 0.2"));
     const double hours = r.desk.school->standing(r.pilot()).hours_matched;
     CHECK(hours > 5);
     const auto fly = [&] {
@@ -435,7 +436,7 @@ TEST_CASE("a match goes stale when one of its sides changes: hours are counted, 
 TEST_CASE("rates nobody knows are timed with the space bar at three places of the stick, and taken over", "[desk]")
 {
     Rates r;
-    r.choose("ratesFamily", "centre, max, expo");
+    r.choose("ratesFamily", "slope and full stick");
     r.click("sectionTime");
     auto* panel = r.desk.window->findChild<TimingPanel*>();
     REQUIRE(panel);
